@@ -1,0 +1,36 @@
+package bemble.core.method;
+
+import bemble.core.style.CarryPlace;
+import bemble.core.working.Anchor;
+import bemble.core.working.Block;
+import bemble.core.working.Pen;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
+
+/**
+ * Where one sum's carries are written.
+ *
+ * @param block the sum
+ * @param line the line that takes them
+ * @param anchor the part of the square they take
+ */
+record CarrySpots(Block block, String line, Anchor anchor) {
+    /** The place that a style gives to the carries of a stack with these lines. */
+    static CarrySpots of(CarryPlace where, Block block, String lastAddend) {
+        return switch (where) {
+            case ABOVE_NEXT -> new CarrySpots(block, Lines.CARRIES, Anchor.LOW);
+            case FOOT_OF_NEXT -> new CarrySpots(block, lastAddend, Anchor.BEFORE_LOW);
+            case ON_THE_RULE -> new CarrySpots(block, Lines.ON_RULE, Anchor.LOW);
+            case UNDER_ANSWER -> new CarrySpots(block, Lines.UNDER, Anchor.HIGH);
+            case BEFORE_NEXT_DIGIT -> new CarrySpots(block, Lines.ANSWER, Anchor.BEFORE);
+        };
+    }
+
+    void write(Pen pen, int place, int carry) {
+        pen.small(block.at(line, place), carry, Role.CARRY, anchor);
+    }
+
+    void strike(Pen pen, int place) {
+        pen.strike(block.at(line, place), Role.CARRY, Size.SMALL, anchor);
+    }
+}

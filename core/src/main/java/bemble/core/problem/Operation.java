@@ -1,0 +1,43 @@
+package bemble.core.problem;
+
+/** The five operations worked on squared paper. */
+public enum Operation {
+    ADDITION("addition", "+"),
+    SUBTRACTION("subtraction", "−"),
+    MULTIPLICATION("multiplication", "×"),
+    DIVISION("division", "÷"),
+    SQUARE_ROOT("square-root", "√");
+
+    private final String id;
+    private final String sign;
+
+    Operation(String id, String sign) {
+        this.id = id;
+        this.sign = sign;
+    }
+
+    /** The name used in files and in the API, such as {@code square-root}. */
+    public String id() {
+        return id;
+    }
+
+    /** The sign written on paper. */
+    public String sign() {
+        return sign;
+    }
+
+    /**
+     * The operation with that {@link #id()}.
+     *
+     * @throws Refusal when there is none
+     */
+    public static Operation of(String id) {
+        for (Operation operation : values()) {
+            if (operation.id.equals(id)) {
+                return operation;
+            }
+        }
+        throw Refusal.of("operation", "“" + id + "” is not an operation. "
+                + "Choose addition, subtraction, multiplication, division or square-root.");
+    }
+}

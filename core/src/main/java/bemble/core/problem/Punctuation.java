@@ -1,0 +1,25 @@
+package bemble.core.problem;
+
+/** Which sign is the point of a number, as a teacher writes it. */
+public enum Punctuation {
+    POINT('.', ','),
+    COMMA(',', '.');
+
+    private final char point;
+    private final char other;
+
+    Punctuation(char point, char other) {
+        this.point = point;
+        this.other = other;
+    }
+
+    /** The sign before the decimals. */
+    public char point() {
+        return point;
+    }
+
+    /** The sign of the two that may group digits. */
+    public char separator() {
+        return other;
+    }
+}

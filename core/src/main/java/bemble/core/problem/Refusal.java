@@ -1,0 +1,35 @@
+package bemble.core.problem;
+
+import java.util.List;
+import java.util.Optional;
+
+/** What was asked cannot be worked; the faults say why, in words a teacher uses. */
+public final class Refusal extends RuntimeException {
+    private final List<Fault> faults;
+    private final String offer;
+
+    private Refusal(List<Fault> faults, String offer) {
+        super(faults.get(0).message());
+        this.faults = List.copyOf(faults);
+        this.offer = offer;
+    }
+
+    public static Refusal of(String field, String message) {
+        return new Refusal(List.of(new Fault(field, message)), null);
+    }
+
+    /** A refusal that offers another problem in its place, given as problem text. */
+    public static Refusal offering(String field, String message, String offer) {
+        return new Refusal(List.of(new Fault(field, message)), offer);
+    }
+
+    /** What is wrong; never empty. */
+    public List<Fault> faults() {
+        return faults;
+    }
+
+    /** The problem text offered instead, where there is one. */
+    public Optional<String> offer() {
+        return Optional.ofNullable(offer);
+    }
+}

@@ -1,0 +1,30 @@
+package bemble.core.say;
+
+import bemble.core.problem.Numeral;
+import bemble.core.style.HouseStyle;
+import bemble.core.working.Spoken;
+
+/** What is said about a check. */
+public final class CheckTalk {
+    private final HouseStyle style;
+
+    public CheckTalk(HouseStyle style) {
+        this.style = style;
+    }
+
+    /** The check begins. */
+    public Spoken begin(String how) {
+        return new Spoken("", "Now check the answer: " + how + ".", "How can the answer be checked?");
+    }
+
+    /** Both numbers are held against each other. */
+    public Spoken compare(String expected, String actual, boolean holds) {
+        String one = style.number(Numeral.of(expected));
+        String other = style.number(Numeral.of(actual));
+        String say = holds
+                ? "The check also comes to " + other + ". It agrees, so the answer is probably right."
+                : "The answer is " + one + " and the check comes to " + other
+                        + ". They do not agree: look through both, the slip may be in the sum or in the check.";
+        return new Spoken(one + (holds ? " = " : " ≠ ") + other, say, "Do the two numbers agree?");
+    }
+}

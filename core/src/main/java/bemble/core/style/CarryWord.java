@@ -1,0 +1,18 @@
+package bemble.core.style;
+
+/** What moving ten of a place into the next is called. */
+public enum CarryWord implements Option {
+    CARRY("carry"),
+    REGROUP("regroup");
+
+    private final String label;
+
+    CarryWord(String label) {
+        this.label = label;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,22 @@
+package bemble.core.working;
+
+import java.util.Locale;
+
+/** The part of its square that a mark takes. */
+public enum Anchor {
+    MIDDLE,
+    /** The lower edge, in the middle. */
+    LOW,
+    /** The upper edge, in the middle. */
+    HIGH,
+    /** The left edge, half way up. */
+    BEFORE,
+    /** The lower left corner. */
+    BEFORE_LOW,
+    /** The right edge, at the foot of the digit: where a point stands. */
+    AFTER;
+
+    public String id() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

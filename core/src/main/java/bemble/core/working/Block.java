@@ -1,0 +1,51 @@
+package bemble.core.working;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+
+/** One stack of lines in columns: a sum, or the totals jotted beside it. */
+public final class Block {
+    private final String id;
+    private final Placement placement;
+    private final List<String> lines = new ArrayList<>();
+
+    Block(String id, Placement placement) {
+        this.id = id;
+        this.placement = placement;
+    }
+
+    public String id() {
+        return id;
+    }
+
+    public Placement placement() {
+        return placement;
+    }
+
+    /** The lines from top to bottom. */
+    public List<String> lines() {
+        return Collections.unmodifiableList(lines);
+    }
+
+    /** Adds a line below those there are; returns this block. */
+    public Block line(String line) {
+        if (!lines.contains(line)) {
+            lines.add(line);
+        }
+        return this;
+    }
+
+    public Spot at(String line, int place) {
+        return new Spot(this, line, place);
+    }
+
+    /** The row of that line, counted from the block's first. */
+    public int rowOf(String line) {
+        int row = lines.indexOf(line);
+        if (row < 0) {
+            throw new IllegalArgumentException("no line " + line + " in block " + id);
+        }
+        return row;
+    }
+}

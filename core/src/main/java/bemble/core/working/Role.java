@@ -1,0 +1,27 @@
+package bemble.core.working;
+
+import java.util.Locale;
+
+/** What a mark is there for. */
+public enum Role {
+    /** A digit of the problem. */
+    GIVEN,
+    /** A 0 written into an empty place of the problem. */
+    PADDING,
+    /** Signs, rules, heads and labels. */
+    FRAME,
+    /** A digit of a result. */
+    WRITTEN,
+    CARRY,
+    /** A total jotted beside the sum. */
+    JOT;
+
+    public String id() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Whether a class can be asked for it. */
+    boolean isAsked() {
+        return this == WRITTEN || this == CARRY || this == JOT;
+    }
+}

@@ -1,0 +1,21 @@
+package bemble.core.working;
+
+import java.util.Locale;
+
+/** What is done in a step. */
+public enum StepKind {
+    SET_OUT,
+    /** A whole column: its total, its digit and its carry. */
+    COLUMN,
+    TOTAL,
+    DIGIT,
+    CARRY,
+    /** The check begins. */
+    CHECK,
+    /** The check is held against the answer. */
+    COMPARE;
+
+    public String id() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

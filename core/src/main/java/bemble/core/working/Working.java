@@ -1,0 +1,34 @@
+package bemble.core.working;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * A working as it was written: the blocks of the paper, the steps in time, and every mark.
+ */
+public record Working(List<Block> blocks, List<Step> steps, List<Mark> marks) {
+    /** The marks by the number of the step that writes them, in the order of writing. */
+    public Map<Integer, List<Mark>> marksByStep() {
+        return marks.stream().collect(Collectors.groupingBy(Mark::step));
+    }
+
+    /** The texts of the figures among a step's marks: what a class can be asked for. */
+    public static List<String> expects(List<Mark> marksOfStep) {
+        return marksOfStep.stream().filter(mark -> mark.kind() == MarkKind.DIGIT && mark.role().isAsked())
+                .map(Mark::text).toList();
+    }
+
+    /** What a line reads from left to right once every step is written: its full-size figures and its point. */
+    public String read(Block block, String line) {
+        return marks.stream()
+                .filter(mark -> mark.at().block() == block && mark.at().line().equals(line) && mark.until() == null)
+                .filter(mark -> mark.size() == Size.FULL
+                        && (mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.POINT))
+                .sorted(Comparator.<Mark>comparingInt(mark -> -mark.at().place())
+                        .thenComparing(mark -> mark.kind() == MarkKind.POINT))
+                .map(mark -> mark.kind() == MarkKind.POINT ? "." : mark.text())
+                .collect(Collectors.joining());
+    }
+}

@@ -1,0 +1,72 @@
+package bemble.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bemble.core.sheet.SheetMark;
+import bemble.core.work.Worked;
+import bemble.core.working.Mark;
+import bemble.core.working.Step;
+import bemble.core.working.Working;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Looks at a laid-out sheet as a reader would: by squares and by time. */
+final class Paper {
+    private static final Set<String> FIGURES = Set.of("digit", "point", "sign", "head");
+
+    private final Worked worked;
+
+    Paper(Worked worked) {
+        this.worked = worked;
+    }
+
+    List<SheetMark> visibleAt(int step) {
+        return worked.sheet().marks().stream()
+                .filter(mark -> mark.step() <= step && (mark.until() == null || mark.until() > step)).toList();
+    }
+
+    /** Reads full-size figures of one line, once all is written, by their squares from left to right. */
+    String read(String block, String line) {
+        return visibleAt(worked.working().steps().size()).stream()
+                .filter(mark -> mark.block().equals(block) && mark.line().equals(line) && mark.size().equals("full"))
+                .filter(mark -> mark.kind().equals("digit") || mark.kind().equals("point"))
+                .sorted(Comparator.comparingInt(SheetMark::column).thenComparing(mark -> mark.kind().equals("point")))
+                .map(mark -> mark.kind().equals("point") ? "." : mark.text()).collect(Collectors.joining());
+    }
+
+    /** Every mark is inside the sheet, and no two figures of one moment share a part of a square. */
+    void assertNothingOverlaps() {
+        int steps = worked.working().steps().size();
+        for (SheetMark mark : worked.sheet().marks()) {
+            assertThat(mark.row()).isBetween(0, worked.sheet().rows() - 1);
+            assertThat(mark.column()).isBetween(0, worked.sheet().columns() - 1);
+            assertThat(mark.step()).isBetween(1, steps);
+        }
+        Map<String, SheetMark> taken = new HashMap<>();
+        for (SheetMark mark : worked.sheet().marks()) {
+            if (FIGURES.contains(mark.kind())) {
+                String spot = mark.row() + "/" + mark.column() + "/" + mark.anchor();
+                SheetMark other = taken.put(spot, mark);
+                boolean together = other != null && (other.until() == null || other.until() > mark.step());
+                assertThat(together).as("%s and %s in one spot", other, mark).isFalse();
+            }
+        }
+    }
+
+    /** What a step asks for is what it writes. */
+    void assertExpectsWhatIsWritten() {
+        Working working = worked.working();
+        Map<Integer, List<Mark>> marks = working.marksByStep();
+        for (Step step : working.steps()) {
+            String written = marks.getOrDefault(step.n(), List.of()).stream()
+                    .filter(mark -> Set.of("written", "carry", "exchange", "jot").contains(mark.role().id()))
+                    .filter(mark -> mark.kind().id().equals("digit")).map(Mark::text).collect(Collectors.joining(" "));
+            assertThat(String.join(" ", Working.expects(marks.getOrDefault(step.n(), List.of())))).isEqualTo(written);
+            assertThat(step.spoken().say()).isNotBlank().doesNotContain("null");
+        }
+    }
+}

@@ -1,0 +1,23 @@
+package bemble.core;
+
+import bemble.core.style.Choice;
+import bemble.core.style.HouseStyle;
+import bemble.core.style.Option;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.random.RandomGenerator;
+
+/** House styles drawn at random from all there are. */
+final class RandomStyles {
+    private RandomStyles() {}
+
+    static HouseStyle next(RandomGenerator random) {
+        Map<String, String> ids = new HashMap<>();
+        for (Choice choice : HouseStyle.CHOICES) {
+            List<? extends Option> options = choice.options();
+            ids.put(choice.id(), options.get(random.nextInt(options.size())).id());
+        }
+        return HouseStyle.USUAL.with(ids);
+    }
+}

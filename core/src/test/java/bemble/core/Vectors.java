@@ -1,0 +1,24 @@
+package bemble.core;
+
+import java.util.List;
+import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The worked cases that every version of the core must reproduce. */
+final class Vectors {
+    static final ObjectMapper JSON = JsonMapper.builder().build();
+
+    private Vectors() {}
+
+    static Stream<JsonNode> of(String section) {
+        JsonNode all = JSON.readTree(Vectors.class.getResourceAsStream("/vectors/examples.json"));
+        return StreamSupport.stream(all.get(section).spliterator(), false);
+    }
+
+    static List<String> operands(JsonNode vector) {
+        return StreamSupport.stream(vector.get("operands").spliterator(), false).map(JsonNode::asString).toList();
+    }
+}

@@ -1,0 +1,35 @@
+package bemble.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bemble.core.method.Methods;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.style.HouseStyle;
+import bemble.core.work.WorkOrder;
+import bemble.core.work.Worked;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+
+class VectorsTest {
+    static Stream<JsonNode> work() {
+        return Vectors.of("work").filter(vector -> Methods.of(Operation.of(vector.get("operation").asString())).stream()
+                .anyMatch(method -> method.id().equals(vector.get("method").asString())));
+    }
+
+    @ParameterizedTest
+    @MethodSource("work")
+    void theWorkedCasesComeOutAsGiven(JsonNode vector) {
+        Problem problem = ProblemText.read(Operation.of(vector.get("operation").asString()), Vectors.operands(vector),
+                vector.get("decimals").asInt(), Punctuation.POINT);
+        Worked worked = Worked.from(new WorkOrder(problem, vector.get("method").asString(), HouseStyle.USUAL, null));
+        JsonNode answer = Vectors.JSON.valueToTree(worked.answer());
+        vector.get("answer").properties().forEach(field ->
+                assertThat(answer.get(field.getKey())).as(field.getKey()).isEqualTo(field.getValue()));
+        assertThat((JsonNode) Vectors.JSON.valueToTree(worked.record())).isEqualTo(vector.get("record"));
+    }
+}
