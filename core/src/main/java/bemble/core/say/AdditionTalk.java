@@ -19,7 +19,7 @@ public final class AdditionTalk {
     public Spoken setOut(List<Numeral> addends) {
         boolean points = addends.stream().anyMatch(number -> !number.isWhole());
         String rule = words.places(0) + " under " + words.places(0) + (points ? ", point under point" : "");
-        return new Spoken("", "Set out " + Words.list(addends.stream().map(style::number).toList()) + ": " + rule
+        return new Spoken("Set out", "", "Set out " + Words.list(addends.stream().map(style::number).toList()) + ": " + rule
                 + ", one digit in a square.", "");
     }
 
@@ -38,7 +38,7 @@ public final class AdditionTalk {
                     : addends + ", and " + carried;
             say = digits.isEmpty() ? carried + ", nothing to add" : ask + " are " + words.count(total, place);
         }
-        return new Spoken(Words.sum(words.inOrder(digits, carryIn), total),
+        return new Spoken(words.title(place), Words.sum(words.inOrder(digits, carryIn), total),
                 words.title(place) + ": " + say + ".",
                 words.title(place) + ": " + ask + ". How many " + words.places(place) + " altogether?");
     }
@@ -49,7 +49,7 @@ public final class AdditionTalk {
         String say = carry == 0 ? write
                 : words.count(total, place) + " are " + words.count(carry, place + 1) + " and "
                         + words.count(digit, place) + ": " + write.replace("Write", "write");
-        return new Spoken(total + " → " + digit, say, "What goes in " + words.column(place) + "?");
+        return new Spoken(words.title(place), total + " → " + digit, say, "What goes in " + words.column(place) + "?");
     }
 
     /** The carry is written into the next column. */
@@ -63,7 +63,7 @@ public final class AdditionTalk {
             case BEFORE_NEXT_DIGIT -> "a small " + carry + " where the answer in " + words.column(place + 1) + " will stand";
         };
         String verb = words.carry().substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.carry().substring(1);
-        return new Spoken(words.carry() + " " + what, verb + " " + what + ": " + where + ".",
+        return new Spoken(words.title(place), words.carry() + " " + what, verb + " " + what + ": " + where + ".",
                 "What is " + words.carried() + "?");
     }
 
@@ -71,6 +71,6 @@ public final class AdditionTalk {
     public Spoken last(int place, int total) {
         String say = total < 10 ? "Write " + total + " in " + words.column(place) + "."
                 : "This is the last column: write " + total + " whole, its last digit in " + words.column(place) + ".";
-        return new Spoken(Integer.toString(total), say, "It is the last column. What is written?");
+        return new Spoken(words.title(place), Integer.toString(total), say, "It is the last column. What is written?");
     }
 }

@@ -14,7 +14,7 @@ public final class CheckTalk {
 
     /** The check begins. */
     public Spoken begin(String how) {
-        return new Spoken("", "Now check the answer: " + how + ".", "How can the answer be checked?");
+        return new Spoken("Check", "", "Now check the answer: " + how + ".", "How can the answer be checked?");
     }
 
     /** Both numbers are held against each other. */
@@ -25,6 +25,6 @@ public final class CheckTalk {
                 ? "The check also comes to " + other + ". It agrees, so the answer is probably right."
                 : "The answer is " + one + " and the check comes to " + other
                         + ". They do not agree: look through both, the slip may be in the sum or in the check.";
-        return new Spoken(one + (holds ? " = " : " ≠ ") + other, say, "Do the two numbers agree?");
+        return new Spoken("Check", one + (holds ? " = " : " ≠ ") + other, say, "Do the two numbers agree?");
     }
 }

@@ -3,14 +3,15 @@ package bemble.core.working;
 /**
  * What is said about a step.
  *
+ * @param title the heading it is listed under, such as {@code Ones}
  * @param fact the arithmetic, such as {@code 7 + 8 + 1 = 16}, or empty
  * @param say the teacher's sentence
  * @param ask the question to a class before it, or empty
  */
-public record Spoken(String fact, String say, String ask) {
+public record Spoken(String title, String fact, String say, String ask) {
     /** Both said as one step; the first fact stands for both where there is one. */
     Spoken and(Spoken next) {
-        return new Spoken(fact.isEmpty() ? next.fact : fact, join(say, next.say), join(ask, next.ask));
+        return new Spoken(title, fact.isEmpty() ? next.fact : fact, join(say, next.say), join(ask, next.ask));
     }
 
     private static String join(String first, String second) {

@@ -8,6 +8,11 @@ package bemble.core.working;
  * @param block the block worked in
  */
 public record Step(int n, StepKind kind, Part part, Block block, Integer place, Spoken spoken) {
+    /** The heading it is listed under. */
+    public String title() {
+        return spoken.title();
+    }
+
     /** The same step with more said and done in it. */
     Step joined(Spoken next) {
         return new Step(n, StepKind.COLUMN, part, block, place, spoken.and(next));

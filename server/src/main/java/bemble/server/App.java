@@ -1,0 +1,16 @@
+package bemble.server;
+
+import io.swagger.v3.oas.annotations.OpenAPIDefinition;
+import io.swagger.v3.oas.annotations.info.Info;
+import io.swagger.v3.oas.annotations.servers.Server;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+
+/** The Bemble server. */
+@SpringBootApplication
+@OpenAPIDefinition(info = @Info(title = "Bemble", version = "1"), servers = @Server(url = "/"))
+public class App {
+    public static void main(String[] args) {
+        SpringApplication.run(App.class, args);
+    }
+}

@@ -1,0 +1,100 @@
+package bemble.server.account;
+
+import bemble.core.problem.Refusal;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Signing in and out, and the first account. */
+@RestController
+@RequestMapping("/api/account")
+class AccountController {
+    private final AccountService accounts;
+    private final AuthenticationManager authentication;
+    private final SecurityContextRepository contexts;
+    private final DemoTeacher demo;
+
+    AccountController(AccountService accounts, AuthenticationManager authentication,
+            SecurityContextRepository contexts, DemoTeacher demo) {
+        this.accounts = accounts;
+        this.authentication = authentication;
+        this.contexts = contexts;
+        this.demo = demo;
+    }
+
+    /**
+     * What the browser needs to know first.
+     *
+     * @param teacher the name of the teacher signed in, if any
+     * @param first whether the first account is still to be created
+     * @param demo the demo teacher's sign-in, in demo mode
+     */
+    record State(String teacher, @NotNull boolean first, Credentials demo) {}
+
+    record Credentials(
+            @NotNull @NotBlank(message = "Type your sign-in name.") String login,
+            @NotNull @NotBlank(message = "Type your password.") String password) {}
+
+    record FirstAccount(
+            @NotNull @NotBlank(message = "Type the name the screens shall show, like Ms Tern.")
+            @Size(max = 120, message = "Type a name of 120 letters at most.") String name,
+            @NotNull @NotBlank(message = "Choose a sign-in name, like tern.")
+            @Size(max = 60, message = "Choose a sign-in name of 60 letters at most.") String login,
+            @NotNull @Size(min = 8, max = 70, message = "Choose a password of 8 to 70 characters.") String password) {}
+
+    @GetMapping
+    State state(@AuthenticationPrincipal SignedIn teacher) {
+        return new State(teacher == null ? null : teacher.displayName(), !accounts.hasTeachers(),
+                demo.credentials().map(c -> new Credentials(c.login(), c.password())).orElse(null));
+    }
+
+    @PostMapping("/sign-in")
+    State signIn(@Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
+        Authentication result;
+        try {
+            result = authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(
+                    credentials.login(), credentials.password()));
+        } catch (AuthenticationException wrong) {
+            throw Refusal.of("password", "This name and password do not belong together. Check both and try again.");
+        }
+        if (request.getSession(false) != null) {
+            request.changeSessionId();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(result);
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, response);
+        return state((SignedIn) result.getPrincipal());
+    }
+
+    @PostMapping("/first")
+    State first(@Valid @RequestBody FirstAccount account, HttpServletRequest request, HttpServletResponse response) {
+        accounts.createFirst(account.login(), account.name(), account.password());
+        return signIn(new Credentials(account.login(), account.password()), request, response);
+    }
+
+    @PostMapping("/sign-out")
+    State signOut(HttpServletRequest request) {
+        if (request.getSession(false) != null) {
+            request.getSession(false).invalidate();
+        }
+        SecurityContextHolder.clearContext();
+        return state(null);
+    }
+}

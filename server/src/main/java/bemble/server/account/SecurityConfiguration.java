@@ -1,0 +1,76 @@
+package bemble.server.account;
+
+import bemble.core.problem.Fault;
+import bemble.server.faults.FaultResponse;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.List;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.config.annotation.authentication.configuration.AuthenticationConfiguration;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.config.annotation.web.configurers.LogoutConfigurer;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import tools.jackson.databind.ObjectMapper;
+
+/** Who may ask for what. */
+@Configuration
+class SecurityConfiguration {
+    /** What stores nothing and is open to everybody. */
+    private static final String[] OPEN = {"/api/work"};
+    private static final String[] SIGN_IN = {"/api/account", "/api/account/**"};
+
+    @Bean
+    SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts, ObjectMapper json)
+            throws Exception {
+        http.authorizeHttpRequests(requests -> requests
+                .requestMatchers(OPEN).permitAll()
+                .requestMatchers(SIGN_IN).permitAll()
+                .requestMatchers("/api/**").authenticated()
+                .anyRequest().permitAll());
+        http.csrf(CsrfConfigurer::spa);
+        http.csrf(csrf -> csrf.ignoringRequestMatchers(OPEN));
+        http.logout(LogoutConfigurer::disable);
+        http.securityContext(context -> context.securityContextRepository(contexts));
+        http.headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(
+                "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; object-src 'none'; "
+                        + "base-uri 'none'; frame-ancestors 'none'; form-action 'self'")));
+        http.exceptionHandling(handling -> handling
+                .authenticationEntryPoint((request, response, exception) -> refuse(response, json,
+                        HttpStatus.UNAUTHORIZED, "Sign in first; what you typed is still here."))
+                .accessDeniedHandler((request, response, exception) -> refuse(response, json, HttpStatus.FORBIDDEN,
+                        "This page is out of date. Load it again and repeat the last thing.")));
+        return http.build();
+    }
+
+    private static void refuse(HttpServletResponse response, ObjectMapper json, HttpStatus status, String message)
+            throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.getOutputStream().write(json.writeValueAsBytes(
+                FaultResponse.detail(status, "Not allowed", List.of(new Fault("", message)))));
+    }
+
+    @Bean
+    SecurityContextRepository contexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    AuthenticationManager authentication(AuthenticationConfiguration configuration) throws Exception {
+        return configuration.getAuthenticationManager();
+    }
+
+    @Bean
+    PasswordEncoder passwords() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+}

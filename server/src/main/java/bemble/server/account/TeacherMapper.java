@@ -1,0 +1,18 @@
+package bemble.server.account;
+
+import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+
+@Mapper
+interface TeacherMapper {
+    @Select("select id, login, name, password_hash from teacher where login = #{login}")
+    Optional<Teacher> find(String login);
+
+    @Select("select count(*) from teacher")
+    int count();
+
+    @Insert("insert into teacher (login, name, password_hash) values (#{login}, #{name}, #{passwordHash})")
+    void add(String login, String name, String passwordHash);
+}

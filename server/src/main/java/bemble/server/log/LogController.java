@@ -1,0 +1,104 @@
+package bemble.server.log;
+
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.server.account.SignedIn;
+import bemble.server.style.StyleText;
+import bemble.server.work.WorkRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The log of the teacher signed in. */
+@RestController
+@RequestMapping("/api/log")
+class LogController {
+    private final LogService log;
+    private final StyleText styles;
+
+    LogController(LogService log, StyleText styles) {
+        this.log = log;
+        this.styles = styles;
+    }
+
+    /** One entry; {@code work} works it again exactly as it was. */
+    record EntryView(@NotNull long id, @NotNull OffsetDateTime workedAt, @NotNull String operation,
+                     @NotNull String problem, @NotNull String method, @NotNull WorkRequest work,
+                     @NotNull String answer, @NotNull String working,
+                     @NotNull String checkStatement, @NotNull boolean checkHolds, @NotNull String label,
+                     @NotNull String note, @NotNull boolean kept) {}
+
+    record Page(@NotNull List<EntryView> entries, @NotNull int total) {}
+
+    /**
+     * A problem that was worked to its end.
+     *
+     * @param replaces the entry of the same problem whose working this one replaces
+     */
+    record Finished(@NotNull @Valid WorkRequest work, Long replaces) {}
+
+    record Deleted(@NotNull List<Long> ids) {}
+
+    @GetMapping
+    Page list(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
+            @RequestParam(defaultValue = "0") @Min(0) int offset,
+            @RequestParam(defaultValue = "100") @Min(1) @Max(500) int most) {
+        return new Page(log.search(teacher.id(), search, offset, most).stream().map(this::view).toList(),
+                log.count(teacher.id(), search));
+    }
+
+    @GetMapping("/{id}")
+    EntryView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return view(log.find(teacher.id(), id));
+    }
+
+    @PostMapping
+    EntryView record(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody Finished finished) {
+        return view(log.record(teacher.id(), finished.work().order(), finished.replaces()));
+    }
+
+    @PatchMapping("/{id}")
+    EntryView remark(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @Valid @RequestBody Remarks remarks) {
+        return view(log.remark(teacher.id(), id, remarks));
+    }
+
+    @DeleteMapping("/{id}")
+    Deleted delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        log.delete(teacher.id(), id);
+        return new Deleted(List.of(id));
+    }
+
+    /** Deletes every entry that is not kept. */
+    @PostMapping("/tidy")
+    Deleted tidy(@AuthenticationPrincipal SignedIn teacher) {
+        return new Deleted(log.deleteAllNotKept(teacher.id()));
+    }
+
+    /** Brings deleted entries back. */
+    @PostMapping("/restore")
+    Deleted restore(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody Deleted deleted) {
+        log.restore(teacher.id(), deleted.ids());
+        return new Deleted(List.of());
+    }
+
+    private EntryView view(LogEntry entry) {
+        return new EntryView(entry.id(), entry.workedAt(), entry.operation(), entry.problem(), entry.method(),
+                WorkRequest.again(ProblemText.read(entry.problem(), 0, Punctuation.POINT), entry.method(),
+                        styles.read(entry.choices()), entry.checkKind()), entry.answer(), entry.working(),
+                entry.checkStatement(), entry.checkHolds(), entry.label(), entry.note(), entry.kept());
+    }
+}

@@ -1,0 +1,16 @@
+package bemble.server.log;
+
+import java.time.OffsetDateTime;
+import java.util.UUID;
+
+/**
+ * A worked problem as it is stored.
+ *
+ * @param reference names the entry in files, the same wherever it is read in
+ * @param problem the problem as text
+ * @param choices the house style it was written in
+ * @param working carries and the like, in a few words
+ */
+record LogEntry(long id, UUID reference, OffsetDateTime workedAt, String operation, String problem, String method,
+                String choices, String checkKind, String answer, String working, String checkStatement,
+                boolean checkHolds, String label, String note, boolean kept) {}

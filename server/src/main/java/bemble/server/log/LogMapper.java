@@ -1,0 +1,66 @@
+package bemble.server.log;
+
+import java.time.OffsetDateTime;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+@Mapper
+interface LogMapper {
+    String COLUMNS = "id, reference, worked_at, operation, problem, method, choices, check_kind, answer, working, "
+            + "check_statement, check_holds, label, note, kept";
+    String MATCHES = "teacher_id = #{teacherId} and deleted_at is null and (lower(problem) like #{pattern} escape '!' "
+            + "or lower(answer) like #{pattern} escape '!' or lower(label) like #{pattern} escape '!' "
+            + "or lower(note) like #{pattern} escape '!' or lower(working) like #{pattern} escape '!')";
+
+    @Select("select " + COLUMNS + " from log_entry where " + MATCHES
+            + " order by worked_at desc, id desc offset #{offset} rows fetch first #{most} rows only")
+    List<LogEntry> search(long teacherId, String pattern, int offset, int most);
+
+    @Select("select count(*) from log_entry where " + MATCHES)
+    int count(long teacherId, String pattern);
+
+    @Select("select " + COLUMNS + " from log_entry where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
+    Optional<LogEntry> find(long teacherId, long id);
+
+    @Select("select id from log_entry where teacher_id = #{teacherId} and reference = #{reference}")
+    Optional<Long> findReference(long teacherId, UUID reference);
+
+    @Select(value = "select " + COLUMNS + " from final table (insert into log_entry (teacher_id, reference, worked_at, "
+            + "operation, problem, method, choices, check_kind, answer, working, check_statement, check_holds, label, "
+            + "note, kept) values (#{teacherId}, #{e.reference}, #{e.workedAt}, #{e.operation}, #{e.problem}, "
+            + "#{e.method}, #{e.choices}, #{e.checkKind}, #{e.answer}, #{e.working}, #{e.checkStatement}, "
+            + "#{e.checkHolds}, #{e.label}, #{e.note}, #{e.kept}))", affectData = true)
+    LogEntry add(@Param("teacherId") long teacherId, @Param("e") NewEntry entry);
+
+    @Update("update log_entry set method = #{e.method}, choices = #{e.choices}, check_kind = #{e.checkKind}, "
+            + "answer = #{e.answer}, working = #{e.working}, check_statement = #{e.checkStatement}, "
+            + "check_holds = #{e.checkHolds} where teacher_id = #{teacherId} and id = #{id} "
+            + "and problem = #{e.problem} and deleted_at is null")
+    int rework(@Param("teacherId") long teacherId, @Param("id") long id, @Param("e") NewEntry entry);
+
+    @Update("update log_entry set label = #{r.label}, note = #{r.note}, kept = #{r.kept} "
+            + "where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
+    int remark(@Param("teacherId") long teacherId, @Param("id") long id, @Param("r") Remarks remarks);
+
+    @Update("update log_entry set deleted_at = #{now} where teacher_id = #{teacherId} and id = #{id} "
+            + "and deleted_at is null")
+    int delete(long teacherId, long id, OffsetDateTime now);
+
+    @Select(value = "select id from final table (update log_entry set deleted_at = #{now} "
+            + "where teacher_id = #{teacherId} and not kept and deleted_at is null)", affectData = true)
+    List<Long> deleteAllNotKept(long teacherId, OffsetDateTime now);
+
+    @Update("<script>update log_entry set deleted_at = null where teacher_id = #{teacherId} and id in "
+            + "<foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach></script>")
+    int restore(long teacherId, Collection<Long> ids);
+
+    @Delete("delete from log_entry where deleted_at < #{before}")
+    int purge(OffsetDateTime before);
+}

@@ -1,0 +1,28 @@
+package bemble.server.style;
+
+import bemble.core.style.HouseStyle;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+
+/** Keeps each teacher's house style. */
+@Service
+public class StyleService {
+    private final StyleMapper styles;
+    private final StyleText text;
+
+    StyleService(StyleMapper styles, StyleText text) {
+        this.styles = styles;
+        this.text = text;
+    }
+
+    public HouseStyle of(long teacherId) {
+        return styles.find(teacherId).map(text::read).map(HouseStyle.USUAL::with).orElse(HouseStyle.USUAL);
+    }
+
+    /** Changes some choices and keeps the others. */
+    HouseStyle change(long teacherId, Map<String, String> choices) {
+        HouseStyle changed = of(teacherId).with(choices);
+        styles.save(teacherId, text.write(changed));
+        return changed;
+    }
+}

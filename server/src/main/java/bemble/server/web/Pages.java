@@ -1,0 +1,36 @@
+package bemble.server.web;
+
+import java.time.Duration;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.PathResourceResolver;
+
+/** Serves the interface; every address that is a screen of it gets the same page. */
+@Configuration
+class Pages implements WebMvcConfigurer {
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/assets/**").addResourceLocations("classpath:/static/assets/")
+                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+        registry.addResourceHandler("/**").addResourceLocations("classpath:/static/")
+                .setCacheControl(CacheControl.noCache())
+                .resourceChain(true).addResolver(new ScreenResolver());
+    }
+
+    /** Answers with the one page where a path is neither a file nor the API's. */
+    private static final class ScreenResolver extends PathResourceResolver {
+        @Override
+        protected Resource getResource(String path, Resource location) throws java.io.IOException {
+            Resource file = super.getResource(path, location);
+            if (file != null) {
+                return file;
+            }
+            boolean screen = !path.startsWith("api/") && !path.startsWith("actuator/") && !path.startsWith("v3/")
+                    && path.lastIndexOf('.') <= path.lastIndexOf('/');
+            return screen ? super.getResource("index.html", location) : null;
+        }
+    }
+}

@@ -1,0 +1,17 @@
+package bemble.server.work;
+
+import bemble.core.work.Worked;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Works one problem for anybody and stores nothing. */
+@RestController
+@RequestMapping("/api/work")
+class WorkController {
+    @PostMapping
+    WorkResponse work(@RequestBody WorkRequest request) {
+        return WorkResponse.of(Worked.from(request.order()));
+    }
+}

@@ -1,0 +1,57 @@
+package bemble.server.work;
+
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.core.style.HouseStyle;
+import bemble.core.work.WorkOrder;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+
+/**
+ * What to work: a problem as typed text, in the style's punctuation, or an operation with operands in plain digits.
+ *
+ * @param decimals how many decimals a root is worked to
+ * @param style the choices that differ from the usual house style
+ */
+public record WorkRequest(String problem, String operation, List<String> operands, Integer decimals, String method,
+                          Map<String, String> style, String check) {
+    /** @throws Refusal where the request cannot be worked */
+    public WorkOrder order() {
+        HouseStyle houseStyle = houseStyle();
+        return new WorkOrder(problem(houseStyle), method, houseStyle, check);
+    }
+
+    /** The request that asks for this again, whatever the punctuation of its style. */
+    public static WorkRequest again(Problem problem, String method, Map<String, String> style, String check) {
+        return new WorkRequest(null, problem.operation().id(), problem.operands().stream().map(Numeral::plain).toList(),
+                problem.decimals(), method, style, check);
+    }
+
+    private HouseStyle houseStyle() {
+        Map<String, String> choices = style == null ? Map.of() : style;
+        choices.forEach((choice, option) -> {
+            if (option == null) {
+                throw Refusal.of("style." + choice, "Nothing is chosen here. Choose an option or leave the choice out.");
+            }
+        });
+        return HouseStyle.USUAL.with(choices);
+    }
+
+    private Problem problem(HouseStyle houseStyle) {
+        int places = decimals == null ? 0 : decimals;
+        if (problem != null) {
+            return ProblemText.read(problem, places, houseStyle.point().punctuation());
+        }
+        if (operation == null) {
+            throw Refusal.of("problem", "Type a problem, like 4738 + 1967.");
+        }
+        List<String> texts = operands == null ? List.of()
+                : operands.stream().map(text -> Objects.requireNonNullElse(text, "")).toList();
+        return ProblemText.read(Operation.of(operation), texts, places, Punctuation.POINT);
+    }
+}

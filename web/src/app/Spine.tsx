@@ -1,0 +1,63 @@
+import { Box, Button } from '@mui/material';
+import { NavLink } from 'react-router';
+import { useSignOut } from '../account/useAccount';
+import { ink } from './theme';
+
+const screens = [
+  { to: '/paper', name: 'Paper' },
+  { to: '/log', name: 'Log' },
+];
+
+/** The spine at the left, like a book's binding: the screens, and who is signed in. */
+export function Spine(props: { teacher: string }) {
+  const signOut = useSignOut();
+  return (
+    <Box
+      component="nav"
+      aria-label="Screens"
+      sx={{
+        bgcolor: ink.spine,
+        color: ink.page,
+        position: 'relative',
+        pt: 2.5,
+        display: 'flex',
+        flexDirection: 'column',
+        '&::after': {
+          content: '""',
+          position: 'absolute',
+          right: 9,
+          top: 0,
+          bottom: 0,
+          borderRight: `2px dashed ${ink.stitch}`,
+          opacity: 0.55,
+        },
+        '& a': {
+          display: 'block',
+          color: '#dfe4ee',
+          p: '11px 0 11px 16px',
+          textDecoration: 'none',
+          position: 'relative',
+          zIndex: 1,
+        },
+        '& a.active': { bgcolor: ink.page, color: ink.ink, fontWeight: 650, ml: 1, pl: 1 },
+        '& a:focus-visible, & button:focus-visible': { outlineColor: ink.stitch, outlineOffset: -3 },
+      }}
+    >
+      <Box sx={{ font: '700 21px Andika', p: '0 0 18px 16px' }}>Bemble</Box>
+      {screens.map((screen) => (
+        <NavLink key={screen.to} to={screen.to}>
+          {screen.name}
+        </NavLink>
+      ))}
+      <Box sx={{ mt: 'auto', p: '0 18px 14px 16px', fontSize: 14, position: 'relative', zIndex: 1 }}>
+        {props.teacher}
+        <Button
+          onClick={() => signOut.mutate(undefined)}
+          sx={{ color: '#dfe4ee', p: 0, fontSize: 14, fontWeight: 400, textDecoration: 'underline' }}
+        >
+          Sign out
+        </Button>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,124 @@
+import { Box, Button, Typography } from '@mui/material';
+import { useRef, useState } from 'react';
+import { Field } from '../app/Field';
+import { ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { LogTable } from './LogTable';
+import { useDelete, useImport, useLog, useRestore, useTidy } from './useLog';
+
+const page = 100;
+
+/** Every worked problem, newest first. */
+export function LogScreen() {
+  const [search, setSearch] = useState('');
+  const [most, setMost] = useState(page);
+  const [deleted, setDeleted] = useState<number[]>([]);
+  const log = useLog(search, most);
+  const remove = useDelete();
+  const tidy = useTidy();
+  const restore = useRestore();
+  const takeIn = useImport();
+  const chooser = useRef<HTMLInputElement>(null);
+  const nothing = log.data?.total === 0 && search === '';
+  const failed = log.error ?? remove.error ?? tidy.error ?? restore.error;
+  return (
+    <Box sx={{ p: '18px 28px 28px 26px', maxWidth: 1240 }}>
+      <Typography variant="h1">Log</Typography>
+      <Box sx={{ display: 'flex', gap: 3, alignItems: 'flex-end', flexWrap: 'wrap', mt: 1 }}>
+        <Box sx={{ width: 320 }}>
+          <Field
+            label="Search problems, answers, labels and notes"
+            value={search}
+            onChange={setSearch}
+            type="search"
+          />
+        </Box>
+        <Box sx={{ display: 'flex', gap: 2.5, pb: 2.5, ml: 'auto', alignItems: 'baseline' }}>
+          <a href="/api/log/bemble-log.csv" download>
+            Export CSV
+          </a>
+          <a href="/api/log/bemble-log.json" download>
+            Export JSON
+          </a>
+          <input
+            ref={chooser}
+            type="file"
+            accept=".json,application/json"
+            aria-label="A log to read in"
+            hidden
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              if (file) {
+                takeIn.mutate(file);
+              }
+              event.target.value = '';
+            }}
+          />
+          <Button variant="outlined" onClick={() => chooser.current?.click()} disabled={takeIn.isPending}>
+            Read JSON in
+          </Button>
+          <Button
+            variant="outlined"
+            disabled={nothing || tidy.isPending}
+            onClick={() => tidy.mutate(undefined, { onSuccess: (gone) => setDeleted(gone.ids) })}
+          >
+            Delete all not kept
+          </Button>
+        </Box>
+      </Box>
+      <Box role="status" sx={{ minHeight: 30 }}>
+        {deleted.length > 0 && (
+          <Box sx={{ bgcolor: ink.amber, p: '6px 12px', mb: 1.5 }}>
+            {deleted.length === 1 ? '1 entry was deleted.' : `${deleted.length} entries were deleted.`}
+            <Button
+              sx={{ ml: 1.5, p: '0 6px', textDecoration: 'underline' }}
+              onClick={() => restore.mutate(deleted, { onSuccess: () => setDeleted([]) })}
+            >
+              Undo
+            </Button>
+          </Box>
+        )}
+        {takeIn.data && (
+          <Box sx={{ color: ink.right, mb: 1.5 }}>
+            ✓ {takeIn.data.added} taken in, {takeIn.data.alreadyThere} were there already.
+          </Box>
+        )}
+      </Box>
+      {takeIn.error && (
+        <Box sx={{ mb: 2 }}>
+          <b>Nothing was taken in.</b>
+          {takeIn.error.faults.map((fault) => (
+            <Trouble key={fault.field} message={fault.message} />
+          ))}
+        </Box>
+      )}
+      <Trouble message={failed?.message} />
+      {nothing && (
+        <Box sx={{ color: ink.faint, fontSize: 19, maxWidth: 560, mt: 3 }}>
+          Nothing here yet. Type a problem on Paper and work it to its end: it comes here by itself.
+        </Box>
+      )}
+      {log.data?.total === 0 && search !== '' && (
+        <Box sx={{ color: ink.faint, fontSize: 19, mt: 3 }}>
+          Nothing in the log has “{search}”. Type less of it, or clear the search.
+        </Box>
+      )}
+      {log.data && log.data.total > 0 && (
+        <>
+          <LogTable
+            entries={log.data.entries}
+            onDelete={(id) => remove.mutate(id, { onSuccess: (gone) => setDeleted(gone.ids) })}
+          />
+          <Box sx={{ color: ink.faint, mt: 1.5 }}>
+            {log.data.entries.length} of {log.data.total}
+            {log.data.entries.length < log.data.total && (
+              <Button onClick={() => setMost(most + page)} sx={{ ml: 1, textDecoration: 'underline' }}>
+                Show more
+              </Button>
+            )}
+          </Box>
+        </>
+      )}
+    </Box>
+  );
+}

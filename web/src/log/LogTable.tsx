@@ -1,0 +1,100 @@
+import { Box, Button } from '@mui/material';
+import { Fragment, useState } from 'react';
+import { Link } from 'react-router';
+import { digits, ink } from '../app/theme';
+import { RemarksForm } from './RemarksForm';
+import type { Entry } from './useLog';
+
+type Props = { entries: Entry[]; onDelete: (id: number) => void };
+
+const heads = ['Worked', 'Problem', 'Answer', 'Working', 'Check', 'Label and note', ''];
+
+/** The entries as a table; an entry's remarks are changed in a line under it. */
+export function LogTable({ entries, onDelete }: Props) {
+  const [editing, setEditing] = useState<number>();
+  return (
+    <Box
+      component="table"
+      sx={{
+        width: '100%',
+        borderCollapse: 'collapse',
+        '& th': { textAlign: 'left', color: ink.faint, fontSize: 13, fontWeight: 650, p: '4px 14px 4px 0' },
+        '& td': {
+          borderTop: `1px solid ${ink.hair}`,
+          p: '7px 14px 7px 0',
+          verticalAlign: 'top',
+          overflowWrap: 'anywhere',
+        },
+      }}
+    >
+      <thead>
+        <tr>
+          {heads.map((head) => (
+            <th key={head} scope="col">
+              {head || <span hidden>Actions</span>}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {entries.map((entry) => (
+          <Fragment key={entry.id}>
+            <tr>
+              <td style={{ whiteSpace: 'nowrap', color: ink.faint, fontSize: 14 }}>{when(entry.workedAt)}</td>
+              <td style={{ fontFamily: digits, fontSize: 17, minWidth: 140 }}>
+                <Link to={`/paper?entry=${entry.id}`}>{entry.problem}</Link>
+              </td>
+              <td style={{ fontFamily: digits, fontSize: 17 }}>{entry.answer}</td>
+              <td style={{ fontSize: 14 }}>{entry.working}</td>
+              <td style={{ whiteSpace: 'nowrap', color: entry.checkHolds ? ink.right : ink.wrong }}>
+                {entry.checkHolds ? '✓ agrees' : '✗ differs'}
+              </td>
+              <td>
+                {entry.kept && <b title="Kept when the log is tidied">kept </b>}
+                {entry.label}
+                {entry.note && <Box sx={{ color: ink.faint, fontSize: 14 }}>{entry.note}</Box>}
+              </td>
+              <td style={{ whiteSpace: 'nowrap', textAlign: 'right', paddingRight: 0 }}>
+                <RowButton label={`Remarks on ${entry.problem}`} onClick={() => setEditing(entry.id)}>
+                  Remarks
+                </RowButton>
+                <RowButton label={`Delete ${entry.problem}`} onClick={() => onDelete(entry.id)}>
+                  Delete
+                </RowButton>
+              </td>
+            </tr>
+            {editing === entry.id && (
+              <tr>
+                <td colSpan={heads.length} style={{ background: ink.sheet, padding: 16 }}>
+                  <Box sx={{ maxWidth: 480 }}>
+                    <RemarksForm entry={entry} onDone={() => setEditing(undefined)} />
+                  </Box>
+                </td>
+              </tr>
+            )}
+          </Fragment>
+        ))}
+      </tbody>
+    </Box>
+  );
+}
+
+function RowButton(props: { label: string; onClick: () => void; children: string }) {
+  return (
+    <Button
+      aria-label={props.label}
+      onClick={props.onClick}
+      sx={{ p: '0 6px', fontWeight: 400, textDecoration: 'underline' }}
+    >
+      {props.children}
+    </Button>
+  );
+}
+
+const when = (time: string) =>
+  new Date(time).toLocaleString(undefined, {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  });

@@ -1,0 +1,49 @@
+import { Box, Button } from '@mui/material';
+import { useState, type FormEvent } from 'react';
+import { Field } from '../app/Field';
+import { ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { useRemark, type Entry } from './useLog';
+
+/** Label, note and the mark to keep an entry. */
+export function RemarksForm(props: { entry: Entry; onDone?: () => void }) {
+  const { entry } = props;
+  const [label, setLabel] = useState(entry.label);
+  const [note, setNote] = useState(entry.note);
+  const [kept, setKept] = useState(entry.kept);
+  const remark = useRemark();
+  const changed = label !== entry.label || note !== entry.note || kept !== entry.kept;
+  const save = (event: FormEvent) => {
+    event.preventDefault();
+    remark.mutate({ id: entry.id, label, note, kept }, { onSuccess: props.onDone });
+  };
+  return (
+    <Box component="form" noValidate onSubmit={save}>
+      <Field
+        label="Label (class, lesson)"
+        value={label}
+        onChange={setLabel}
+        fault={remark.error?.about('label')}
+      />
+      <Field label="Note" value={note} onChange={setNote} fault={remark.error?.about('note')} />
+      <Box component="label" sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 2 }}>
+        <input type="checkbox" checked={kept} onChange={(event) => setKept(event.target.checked)} />
+        Keep, whenever the log is tidied
+      </Box>
+      <Button type="submit" variant="contained" disabled={!changed || remark.isPending}>
+        Save
+      </Button>
+      {props.onDone && (
+        <Button onClick={props.onDone} sx={{ ml: 1 }}>
+          Cancel
+        </Button>
+      )}
+      <Box component="span" role="status" sx={{ ml: 1.5, color: ink.right }}>
+        {remark.isSuccess && !changed && '✓ saved'}
+      </Box>
+      {remark.error && !remark.error.about('label') && !remark.error.about('note') && (
+        <Trouble message={remark.error.message} />
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,60 @@
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { useEntry } from '../log/useLog';
+import { Trouble } from '../app/Trouble';
+import { Paper } from './Paper';
+import { ProblemLine } from './ProblemLine';
+import { useStyle } from './usePaper';
+import { Box } from '@mui/material';
+import { ink } from '../app/theme';
+
+/** Paper: one line to type a problem, and the paper it is worked on. */
+export function PaperScreen() {
+  const [search, setSearch] = useSearchParams();
+  const entryId = search.get('entry');
+  const problem = search.get('problem');
+  const opened = useEntry(entryId ? Number(entryId) : undefined);
+  const style = useStyle();
+  const [turn, setTurn] = useState(0);
+  const begin = (typed: string) => {
+    setTurn(turn + 1);
+    setSearch({ problem: typed });
+  };
+
+  if (style.isError || opened.isError) {
+    return (
+      <Box sx={{ p: 4 }}>
+        <Trouble message={(style.error ?? opened.error)?.message} />
+      </Box>
+    );
+  }
+  if (!style.data || (entryId && !opened.data)) {
+    return <Box sx={{ p: 4 }}>Fetching paper …</Box>;
+  }
+  if (opened.data && entryId) {
+    return (
+      <Paper
+        key={`entry ${entryId}`}
+        typed={opened.data.problem}
+        opened={opened.data}
+        style={style.data}
+        onBegin={begin}
+      />
+    );
+  }
+  if (problem) {
+    return <Paper key={`${turn} ${problem}`} typed={problem} style={style.data} onBegin={begin} />;
+  }
+  return (
+    <Box sx={{ p: '18px 28px 14px 26px' }}>
+      <ProblemLine typed="" onBegin={begin} />
+      <Box sx={{ mt: 8, maxWidth: 560, fontSize: 19, color: ink.faint }}>
+        <p>Type a problem on the line above, like 4738 + 1967 or 86 + 947 + 58.5, and press Enter.</p>
+        <p>
+          It stands on squared paper at once. Then → takes the next step, ← goes back, and the sentence to say
+          stands under the paper.
+        </p>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,65 @@
+import { Box, Button } from '@mui/material';
+import { useState, type FormEvent, type Ref } from 'react';
+import type { Refused } from '../api/client';
+import { digits, ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+
+type Props = {
+  typed: string;
+  fault?: Refused | null;
+  onBegin: (typed: string) => void;
+  input?: Ref<HTMLInputElement>;
+};
+
+/** The line a problem is typed on; what is wrong with it stands under it and the text stays. */
+export function ProblemLine({ typed, fault, onBegin, input }: Props) {
+  const [text, setText] = useState(typed);
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    onBegin(text);
+  };
+  return (
+    <Box component="form" noValidate onSubmit={submit} sx={{ flex: '0 1 440px', minWidth: 0 }}>
+      <Box component="label" htmlFor="problem" sx={{ display: 'block', color: ink.faint, fontSize: 13 }}>
+        Problem
+      </Box>
+      <Box sx={{ display: 'flex', borderBottom: `2px solid ${fault ? ink.wrong : ink.ink}` }}>
+        <Box
+          component="input"
+          id="problem"
+          ref={input}
+          value={text}
+          autoComplete="off"
+          spellCheck={false}
+          autoFocus={!typed || Boolean(fault)}
+          aria-invalid={Boolean(fault)}
+          aria-describedby="problem-fault"
+          onChange={(event) => setText(event.target.value)}
+          sx={{
+            flex: 1,
+            minWidth: 0,
+            border: 0,
+            bgcolor: 'transparent',
+            color: ink.ink,
+            font: `400 30px/1.25 ${digits}`,
+            p: 0,
+            '&:focus-visible': { outline: 'none', bgcolor: ink.sheet },
+          }}
+        />
+        <Button type="submit" aria-label="Set it out" sx={{ fontSize: 20, p: '0 10px' }}>
+          ↵
+        </Button>
+      </Box>
+      <Trouble id="problem-fault" message={fault?.message}>
+        {fault?.offer && (
+          <Button
+            onClick={() => fault.offer && onBegin(fault.offer)}
+            sx={{ p: '0 4px', textDecoration: 'underline' }}
+          >
+            Work {fault.offer}
+          </Button>
+        )}
+      </Trouble>
+    </Box>
+  );
+}

@@ -1,0 +1,35 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Schemas } from '../api/client';
+import { useRecord, type Entry } from '../log/useLog';
+
+type Work = Schemas['WorkRequest'];
+
+/**
+ * Puts a problem into the log when it has been worked to its end, once for each way it was worked;
+ * another way of working the same problem replaces the entry's working.
+ */
+export function useLogging(work: Work | undefined, finished: boolean, opened: Entry | undefined) {
+  const [entry, setEntry] = useState<Entry>();
+  const { mutate, error, isPending } = useRecord();
+  const sent = useRef<Work>(undefined);
+  const present = entry ?? opened;
+
+  const save = () => {
+    if (work && sent.current !== work) {
+      sent.current = work;
+      mutate(
+        { work, replaces: present?.id },
+        { onSuccess: setEntry, onError: () => (sent.current = undefined) },
+      );
+    }
+  };
+
+  const unchanged = opened !== undefined && opened.work === work;
+  useEffect(() => {
+    if (finished && !unchanged) {
+      save();
+    }
+  });
+
+  return { entry: present, save, error, isPending };
+}

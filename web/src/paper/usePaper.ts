@@ -1,0 +1,35 @@
+import { useMutation, useQuery, useQueryClient, keepPreviousData } from '@tanstack/react-query';
+import { api, ask, type Refused, type Schemas } from '../api/client';
+
+/** A problem worked as asked; the last one stays on the paper while the next is worked. */
+export function useWorked(work: Schemas['WorkRequest'] | undefined) {
+  return useQuery<Schemas['WorkResponse'], Refused>({
+    queryKey: ['work', work],
+    queryFn: () => ask(api.POST('/api/work', { body: work ?? {} })),
+    enabled: work !== undefined,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+}
+
+export function useStyle() {
+  return useQuery<Schemas['StyleView'], Refused>({
+    queryKey: ['style'],
+    queryFn: () => ask(api.GET('/api/style')),
+  });
+}
+
+/** Changes choices of the house style, shown at once and kept. */
+export function useStyleChange() {
+  const queries = useQueryClient();
+  return useMutation<Schemas['StyleView'], Refused, Record<string, string>>({
+    mutationFn: (body) => ask(api.PATCH('/api/style', { body })),
+    onMutate: (choices) => {
+      queries.setQueryData<Schemas['StyleView']>(['style'], (style) =>
+        style ? { ...style, chosen: { ...style.chosen, ...choices } } : style,
+      );
+    },
+    onSuccess: (style) => queries.setQueryData(['style'], style),
+    onError: () => queries.invalidateQueries({ queryKey: ['style'] }),
+  });
+}

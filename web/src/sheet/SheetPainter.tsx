@@ -1,0 +1,127 @@
+import { Box } from '@mui/material';
+import { useEffect, useId, useRef } from 'react';
+import type { Schemas } from '../api/client';
+import { ink } from '../app/theme';
+import { Fresh, Mark, type SheetMark } from './marks';
+import { paperInWords } from './paperInWords';
+import { useSize } from './useSize';
+
+type Props = {
+  sheet: Schemas['SheetView'];
+  /** The step that was written last. */
+  step: number;
+  /** The last step of the part now worked; the squares are as large as its rows allow. */
+  lastOfPart: number;
+  name: string;
+};
+
+const border = 3; // squares of empty paper left and right
+const above = 1; // and above
+const smallest = 24;
+const largest = 64;
+
+/** Draws any sheet from its marks: those whose time it is. It decides nothing about them. */
+export function SheetPainter({ sheet, step, lastOfPart, name }: Props) {
+  const frame = useRef<HTMLDivElement>(null);
+  const size = useSize(frame);
+  const gridId = useId();
+  const rowsOfPart = 1 + Math.max(0, ...sheet.marks.filter((m) => m.step <= lastOfPart).map((m) => m.row));
+  const across = size.width / (sheet.columns + 2 * border);
+  const down = size.height / (rowsOfPart + above + 0.6);
+  const downWhole = size.height / (sheet.rows + above + 0.6);
+  const wanted = downWhole >= 44 ? downWhole : down;
+  const square = Math.max(smallest, Math.min(largest, across, wanted));
+  const columns = Math.max(Math.floor(size.width / square), sheet.columns + 2 * border);
+  const rows = Math.max(Math.ceil(size.height / square), sheet.rows + above + 1);
+  const left = Math.max(border, Math.floor((columns - sheet.columns) / 2));
+  const visible = sheet.marks.filter((m) => m.step <= step && (m.until === undefined || m.until > step));
+  const fresh = visible.filter((m) => m.step === step && step > 1);
+  useInView(frame, fresh, square, left);
+
+  return (
+    <Box
+      ref={frame}
+      tabIndex={0}
+      data-testid="paper"
+      role="group"
+      aria-label={`Paper: ${name}`}
+      sx={{
+        bgcolor: ink.sheet,
+        border: `1px solid ${ink.hair}`,
+        overflow: 'auto',
+        minHeight: 0,
+        position: 'relative',
+        '&:focus-visible': { outlineOffset: -3 },
+      }}
+    >
+      {size.width > 0 && (
+        <svg
+          width={Math.max(size.width, columns * square)}
+          height={rows * square}
+          aria-hidden
+          style={{ display: 'block' }}
+        >
+          <defs>
+            <pattern id={gridId} width={square} height={square} patternUnits="userSpaceOnUse">
+              <path d={`M ${square} 0 H 0 V ${square}`} fill="none" stroke={ink.grid} />
+            </pattern>
+          </defs>
+          <rect width="100%" height="100%" fill={`url(#${gridId})`} />
+          <line x1={1.5 * square} x2={1.5 * square} y1={0} y2="100%" stroke={ink.margin} strokeWidth={2} />
+          <g transform={`scale(${square}) translate(${left} ${above})`}>
+            {visible.map((mark, i) => (
+              <Mark key={i} mark={mark} fresh={fresh.includes(mark)} />
+            ))}
+            {fresh.filter(isResult).map((mark, i) => (
+              <Fresh key={i} mark={mark} />
+            ))}
+          </g>
+        </svg>
+      )}
+      <Box sx={visuallyHidden}>{paperInWords(visible)}</Box>
+    </Box>
+  );
+}
+
+const isResult = (mark: SheetMark) =>
+  mark.kind === 'digit' && mark.role === 'written' && mark.size === 'full';
+
+const visuallyHidden = {
+  position: 'absolute',
+  width: '1px',
+  height: '1px',
+  overflow: 'hidden',
+  clipPath: 'inset(50%)',
+  whiteSpace: 'nowrap',
+  top: 0,
+} as const;
+
+/** Scrolls what was just written, and its column, into view. */
+function useInView(
+  frame: React.RefObject<HTMLDivElement | null>,
+  fresh: SheetMark[],
+  square: number,
+  left: number,
+) {
+  const columns = fresh.map((m) => m.column);
+  const ends = fresh.map((m) => m.toRow ?? m.row);
+  const west = (Math.min(...columns) + left - 2) * square;
+  const east = (Math.max(...columns) + left + 3) * square;
+  const south = (Math.max(...ends) + above + 2) * square;
+  const north = (Math.min(...fresh.map((m) => m.row)) + above - 1) * square;
+  useEffect(() => {
+    const box = frame.current;
+    if (!box || !Number.isFinite(west)) {
+      return;
+    }
+    const x = nearest(box.scrollLeft, box.clientWidth, west, east);
+    const y = nearest(box.scrollTop, box.clientHeight, north, south);
+    box.scrollTo({ left: x, top: y });
+  }, [frame, west, east, north, south]);
+}
+
+/** The scroll position closest to the present one that shows the stretch, its start at least. */
+function nearest(now: number, length: number, from: number, to: number) {
+  const shown = Math.max(now, to - length);
+  return Math.max(0, Math.min(shown, from));
+}

@@ -1,0 +1,114 @@
+import type { Schemas } from '../api/client';
+import { digits, ink } from '../app/theme';
+
+export type SheetMark = Schemas['MarkView'];
+
+/** Where in its square a mark's text stands (fractions of a square), and how it is aligned. */
+const anchors: Record<string, { x: number; y: number; align: 'middle' | 'start' | 'end' }> = {
+  middle: { x: 0.5, y: 0.5, align: 'middle' },
+  low: { x: 0.5, y: 0.72, align: 'middle' },
+  high: { x: 0.5, y: 0.28, align: 'middle' },
+  before: { x: 0.05, y: 0.5, align: 'start' },
+  'before-low': { x: 0.04, y: 0.76, align: 'start' },
+  after: { x: 1, y: 0.66, align: 'middle' },
+};
+const middle = { x: 0.5, y: 0.5, align: 'middle' } as const;
+
+/** Height of the text, in squares. */
+const heights: Record<string, number> = { full: 0.76, small: 0.42, tiny: 0.32 };
+
+const colours: Record<string, string> = {
+  given: ink.ink,
+  padding: ink.faint,
+  written: ink.ink,
+  carry: ink.plum,
+  jot: ink.faint,
+  frame: ink.ink,
+};
+
+type Props = { mark: SheetMark; fresh: boolean };
+
+/** One mark, drawn in squares: the SVG around it scales a square to its size. */
+export function Mark({ mark, fresh }: Props) {
+  switch (mark.kind) {
+    case 'wash':
+      return (
+        <rect
+          x={mark.column}
+          y={mark.row}
+          width={1}
+          height={(mark.toRow ?? mark.row) - mark.row + 1}
+          fill={ink.amber}
+          opacity={0.75}
+        />
+      );
+    case 'rule':
+      return (
+        <line
+          x1={mark.column - 0.1}
+          x2={(mark.toColumn ?? mark.column) + 1.1}
+          y1={mark.row}
+          y2={mark.row}
+          stroke={ink.ink}
+          strokeWidth={0.05}
+        />
+      );
+    case 'strike':
+      return <Strike mark={mark} />;
+    default:
+      return <Text mark={mark} fresh={fresh} />;
+  }
+}
+
+function Strike({ mark }: { mark: SheetMark }) {
+  const at = anchors[mark.anchor] ?? middle;
+  const reach = (heights[mark.size] ?? 0.4) * 0.48;
+  const x = mark.column + at.x + (at.align === 'start' ? reach * 0.6 : 0);
+  const y = mark.row + at.y;
+  return (
+    <line
+      x1={x - reach}
+      x2={x + reach}
+      y1={y + reach}
+      y2={y - reach}
+      stroke={ink.plum}
+      strokeWidth={0.045}
+      strokeLinecap="round"
+    />
+  );
+}
+
+function Text({ mark, fresh }: Props) {
+  const at = anchors[mark.anchor] ?? middle;
+  const height = heights[mark.size] ?? 0.76;
+  const label = mark.kind === 'label';
+  const crowded = mark.size === 'tiny' && mark.text.length > 3 && !label;
+  return (
+    <text
+      x={label ? mark.column + 0.1 : mark.column + at.x}
+      y={mark.row + at.y + height * 0.36}
+      fontFamily={digits}
+      fontSize={crowded ? Math.min(height, 1.7 / mark.text.length) : height}
+      fontWeight={fresh && mark.kind === 'digit' ? 700 : 400}
+      textAnchor={label ? 'start' : at.align}
+      fill={mark.kind === 'head' || label ? ink.faint : (colours[mark.role] ?? ink.ink)}
+    >
+      {mark.text}
+    </text>
+  );
+}
+
+/** The frame round a figure of a result that was just written. */
+export function Fresh({ mark }: { mark: SheetMark }) {
+  return (
+    <rect
+      x={mark.column + 0.05}
+      y={mark.row + 0.05}
+      width={0.9}
+      height={0.9}
+      fill="none"
+      stroke={ink.amberDeep}
+      strokeWidth={0.045}
+    />
+  );
+}

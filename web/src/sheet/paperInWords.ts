@@ -1,0 +1,20 @@
+import type { SheetMark } from './marks';
+
+/** What stands on the paper, line by line from the top, for those who hear it. */
+export function paperInWords(visible: SheetMark[]): string {
+  const lines = new Map<number, SheetMark[]>();
+  for (const mark of visible) {
+    if (mark.text) {
+      lines.set(mark.row, [...(lines.get(mark.row) ?? []), mark]);
+    }
+  }
+  return [...lines.entries()]
+    .sort(([a], [b]) => a - b)
+    .map(([, marks]) =>
+      marks
+        .sort((a, b) => a.column - b.column)
+        .map((mark) => (mark.role === 'carry' ? `carried ${mark.text}` : mark.text))
+        .join(' '),
+    )
+    .join('; ');
+}
