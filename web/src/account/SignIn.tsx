@@ -43,7 +43,7 @@ export function SignIn(props: { demo?: Schemas['Credentials'] }) {
         <Box sx={{ mt: 5, pt: 3, borderTop: `1px solid ${ink.hair}` }}>
           <Box sx={{ mb: 1.5 }}>
             This is a demonstration of Lantern Quay School. Its teacher signs in as <b>{demo.login}</b> with
-            the password <b>{demo.password}</b>.
+            the password <b style={{ whiteSpace: 'nowrap' }}>{demo.password}</b>.
           </Box>
           <Button variant="outlined" autoFocus onClick={() => signIn.mutate(demo)}>
             Enter as the demo teacher

@@ -7,7 +7,15 @@ import type { Entry } from './useLog';
 
 type Props = { entries: Entry[]; onDelete: (id: number) => void };
 
-const heads = ['Worked', 'Problem', 'Answer', 'Working', 'Check', 'Label and note', ''];
+const columns = [
+  { head: 'Worked', width: 120 },
+  { head: 'Problem', width: '24%' },
+  { head: 'Answer', width: '13%' },
+  { head: 'Working', width: '18%' },
+  { head: 'Check', width: 88 },
+  { head: 'Label and note', width: 'auto' },
+  { head: 'Actions', width: 128 },
+];
 
 /** The entries as a table; an entry's remarks are changed in a line under it. */
 export function LogTable({ entries, onDelete }: Props) {
@@ -18,7 +26,8 @@ export function LogTable({ entries, onDelete }: Props) {
       sx={{
         width: '100%',
         borderCollapse: 'collapse',
-        '& th': { textAlign: 'left', color: ink.faint, fontSize: 13, fontWeight: 650, p: '4px 14px 4px 0' },
+        tableLayout: 'fixed',
+        '& th': { color: ink.faint, fontSize: 13, fontWeight: 650, p: '4px 14px 4px 0' },
         '& td': {
           borderTop: `1px solid ${ink.hair}`,
           p: '7px 14px 7px 0',
@@ -29,9 +38,9 @@ export function LogTable({ entries, onDelete }: Props) {
     >
       <thead>
         <tr>
-          {heads.map((head) => (
-            <th key={head} scope="col">
-              {head || <span hidden>Actions</span>}
+          {columns.map(({ head, width }) => (
+            <th key={head} scope="col" style={{ width, textAlign: head === 'Actions' ? 'right' : 'left' }}>
+              {head}
             </th>
           ))}
         </tr>
@@ -41,7 +50,7 @@ export function LogTable({ entries, onDelete }: Props) {
           <Fragment key={entry.id}>
             <tr>
               <td style={{ whiteSpace: 'nowrap', color: ink.faint, fontSize: 14 }}>{when(entry.workedAt)}</td>
-              <td style={{ fontFamily: digits, fontSize: 17, minWidth: 140 }}>
+              <td style={{ fontFamily: digits, fontSize: 17 }}>
                 <Link to={`/paper?entry=${entry.id}`}>{entry.problem}</Link>
               </td>
               <td style={{ fontFamily: digits, fontSize: 17 }}>{entry.answer}</td>
@@ -65,7 +74,7 @@ export function LogTable({ entries, onDelete }: Props) {
             </tr>
             {editing === entry.id && (
               <tr>
-                <td colSpan={heads.length} style={{ background: ink.sheet, padding: 16 }}>
+                <td colSpan={columns.length} style={{ background: ink.sheet, padding: 16 }}>
                   <Box sx={{ maxWidth: 480 }}>
                     <RemarksForm entry={entry} onDone={() => setEditing(undefined)} />
                   </Box>

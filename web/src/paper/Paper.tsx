@@ -5,6 +5,7 @@ import { Tabs } from '../app/Tabs';
 import { digits, ink } from '../app/theme';
 import type { Entry } from '../log/useLog';
 import { SheetPainter } from '../sheet/SheetPainter';
+import { EmptyPaper } from './EmptyPaper';
 import { LogPanel } from './LogPanel';
 import { ProblemLine } from './ProblemLine';
 import { StepButtons } from './StepButtons';
@@ -34,13 +35,13 @@ type Panel = (typeof panels)[number]['id'];
 export function Paper({ typed, opened, style, onBegin }: Props) {
   const [panel, setPanel] = useState<Panel>('steps');
   const [ownChoices, setOwnChoices] = useState<Record<string, string>>();
-  const chosen = opened ? (ownChoices ?? opened.work.style ?? {}) : style.chosen;
-  const work = useMemo(() => {
+  const work = useMemo<Schemas['WorkRequest']>(() => {
     if (opened) {
       return ownChoices ? { ...opened.work, style: ownChoices } : opened.work;
     }
-    return { problem: typed, style: chosen };
-  }, [opened, ownChoices, typed, chosen]);
+    return { problem: typed, style: style.chosen };
+  }, [opened, ownChoices, typed, style.chosen]);
+  const chosen = work.style ?? {};
   const worked = useWorked(work);
   const steps = useSteps(worked.data?.steps, opened ? 'end' : 'first');
   const styleChange = useStyleChange();
@@ -133,7 +134,9 @@ export function Paper({ typed, opened, style, onBegin }: Props) {
           </Box>
         </>
       ) : (
-        <Box sx={{ color: ink.faint, mt: 4 }}>{worked.isPending && 'Working …'}</Box>
+        <Box sx={{ display: 'flex', flexDirection: 'column' }}>
+          {worked.isPending ? <Box sx={{ color: ink.faint, mt: 4 }}>Working …</Box> : <EmptyPaper />}
+        </Box>
       )}
     </Box>
   );

@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useEntry } from '../log/useLog';
 import { Trouble } from '../app/Trouble';
+import { EmptyPaper } from './EmptyPaper';
 import { Paper } from './Paper';
 import { ProblemLine } from './ProblemLine';
 import { useStyle } from './usePaper';
 import { Box } from '@mui/material';
-import { ink } from '../app/theme';
 
 /** Paper: one line to type a problem, and the paper it is worked on. */
 export function PaperScreen() {
@@ -46,15 +46,11 @@ export function PaperScreen() {
     return <Paper key={`${turn} ${problem}`} typed={problem} style={style.data} onBegin={begin} />;
   }
   return (
-    <Box sx={{ p: '18px 28px 14px 26px' }}>
-      <ProblemLine typed="" onBegin={begin} />
-      <Box sx={{ mt: 8, maxWidth: 560, fontSize: 19, color: ink.faint }}>
-        <p>Type a problem on the line above, like 4738 + 1967 or 86 + 947 + 58.5, and press Enter.</p>
-        <p>
-          It stands on squared paper at once. Then → takes the next step, ← goes back, and the sentence to say
-          stands under the paper.
-        </p>
+    <Box sx={{ p: '18px 28px 14px 26px', minHeight: '100%', display: 'flex', flexDirection: 'column' }}>
+      <Box sx={{ display: 'flex' }}>
+        <ProblemLine typed="" onBegin={begin} />
       </Box>
+      <EmptyPaper />
     </Box>
   );
 }

@@ -9,7 +9,9 @@ type Props = { steps: Step[]; current: number; onGo: (n: number) => void };
 /** All steps under their headings; a click goes there. What is still to come keeps its result back. */
 export function StepList({ steps, current, onGo }: Props) {
   const here = useRef<HTMLButtonElement>(null);
-  useEffect(() => here.current?.scrollIntoView({ block: 'nearest' }), [current]);
+  useEffect(() => {
+    here.current?.scrollIntoView({ block: 'nearest' });
+  }, [current]);
   return (
     <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', m: 0, p: 0 }}>
       {steps.map((step, i) => (

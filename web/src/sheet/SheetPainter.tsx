@@ -17,7 +17,7 @@ type Props = {
 
 const border = 3; // squares of empty paper left and right
 const above = 1; // and above
-const smallest = 24;
+const smallest = 30;
 const largest = 64;
 
 /** Draws any sheet from its marks: those whose time it is. It decides nothing about them. */
@@ -36,7 +36,9 @@ export function SheetPainter({ sheet, step, lastOfPart, name }: Props) {
   const left = Math.max(border, Math.floor((columns - sheet.columns) / 2));
   const visible = sheet.marks.filter((m) => m.step <= step && (m.until === undefined || m.until > step));
   const fresh = visible.filter((m) => m.step === step && step > 1);
-  useInView(frame, fresh, square, left);
+  const newest = Math.max(...visible.filter((m) => m.kind !== 'wash').map((m) => m.step));
+  const newestMarks = visible.filter((m) => m.step === newest);
+  useInView(frame, newest > 1 ? newestMarks : [], square, left);
 
   return (
     <Box

@@ -34,7 +34,7 @@ public final class AdditionTalk {
                     : addends + " are " + words.count(total, place);
         } else {
             String carried = words.count(carryIn, place) + " " + words.carried();
-            ask = digits.isEmpty() ? carried : style.carryFirst() ? carried + " and " + addends
+            ask = digits.isEmpty() ? carried : style.carryFirst() ? carried + (digits.size() < 2 ? " and " : ", ") + addends
                     : addends + ", and " + carried;
             say = digits.isEmpty() ? carried + ", nothing to add" : ask + " are " + words.count(total, place);
         }

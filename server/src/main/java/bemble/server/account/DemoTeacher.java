@@ -11,11 +11,12 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(1)
 public class DemoTeacher implements ApplicationRunner {
-    public static final String LOGIN = "demo";
+    private static final String LOGIN = "demo";
     private static final String PASSWORD = "lantern-quay";
 
     private final boolean demo;
     private final AccountService accounts;
+    private Long justCreated;
 
     DemoTeacher(@Value("${bemble.demo}") boolean demo, AccountService accounts) {
         this.demo = demo;
@@ -29,10 +30,16 @@ public class DemoTeacher implements ApplicationRunner {
         return demo ? Optional.of(new Credentials(LOGIN, PASSWORD)) : Optional.empty();
     }
 
+    /** The demo teacher's id where this start has created it, and sample data are wanted. */
+    public Optional<Long> idIfJustCreated() {
+        return Optional.ofNullable(justCreated);
+    }
+
     @Override
     public void run(ApplicationArguments arguments) {
         if (demo && !accounts.hasTeachers()) {
             accounts.createFirst(LOGIN, "Ms Sandpiper", PASSWORD);
+            justCreated = ((SignedIn) accounts.loadUserByUsername(LOGIN)).id();
         }
     }
 }

@@ -1,0 +1,75 @@
+package bemble.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Talks to the API as a browser does, with cookies and the token against forged requests. */
+final class Client {
+    static final ObjectMapper JSON = JsonMapper.builder().build();
+
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final RunningServer server;
+
+    Client(RunningServer server) {
+        this.server = server;
+    }
+
+    /** What came back. */
+    record Reply(int status, String type, String text) {
+        JsonNode json() {
+            return JSON.readTree(text);
+        }
+
+        String message() {
+            return json().get("errors").get(0).get("message").asString();
+        }
+    }
+
+    static Client demo(RunningServer server) {
+        Client client = new Client(server);
+        client.get("/api/account");
+        client.post("/api/account/sign-in", Map.of("login", "demo", "password", "lantern-quay"));
+        return client;
+    }
+
+    Reply get(String path) {
+        return send("GET", path, null);
+    }
+
+    Reply post(String path, Object body) {
+        return send("POST", path, body instanceof String text ? text : JSON.writeValueAsString(body));
+    }
+
+    Reply work(Map<String, ?> request) {
+        return post("/api/work", request);
+    }
+
+    Reply send(String method, String path, String body) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(server.address() + path))
+                .header("Content-Type", "application/json")
+                .method(method, body == null ? HttpRequest.BodyPublishers.noBody()
+                        : HttpRequest.BodyPublishers.ofString(body));
+        cookies.getCookieStore().getCookies().stream().filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue).findFirst().ifPresent(token -> request.header("X-XSRF-TOKEN", token));
+        try {
+            HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            return new Reply(response.statusCode(), response.headers().firstValue("Content-Type").orElse(""),
+                    response.body());
+        } catch (IOException exception) {
+            throw new UncheckedIOException(exception);
+        } catch (InterruptedException exception) {
+            throw new IllegalStateException(exception);
+        }
+    }
+}

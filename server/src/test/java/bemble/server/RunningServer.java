@@ -1,0 +1,55 @@
+package bemble.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The real application on a free port; it can be stopped and started again on the same data. */
+public final class RunningServer implements AutoCloseable {
+    private final Path data;
+    private final List<String> arguments;
+    private ConfigurableApplicationContext context;
+
+    private RunningServer(Path data, List<String> arguments) {
+        this.data = data;
+        this.arguments = arguments;
+    }
+
+    /** Starts on an empty data directory. */
+    static RunningServer start(String... more) {
+        try {
+            List<String> arguments = new ArrayList<>(List.of("--server.port=0", "--spring.main.banner-mode=off"));
+            arguments.addAll(List.of(more));
+            RunningServer server = new RunningServer(Files.createTempDirectory("bemble-test"), arguments);
+            server.begin();
+            return server;
+        } catch (IOException exception) {
+            throw new UncheckedIOException(exception);
+        }
+    }
+
+    private void begin() {
+        List<String> all = new ArrayList<>(arguments);
+        all.add("--bemble.data=" + data);
+        context = new SpringApplicationBuilder(App.class).run(all.toArray(String[]::new));
+    }
+
+    void restart() {
+        context.close();
+        begin();
+    }
+
+    String address() {
+        return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}

@@ -1,0 +1,95 @@
+package bemble.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+
+/** What a teacher does and sees in the browser. */
+final class TeacherAtScreen implements AutoCloseable {
+    private static final double PATIENCE = 15_000;
+
+    private final BrowserContext context;
+    private final Page page;
+
+    TeacherAtScreen(Browser browser) {
+        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+        context.setDefaultTimeout(PATIENCE);
+        page = context.newPage();
+    }
+
+    Page page() {
+        return page;
+    }
+
+    TeacherAtScreen enterAsDemo(RunningServer server) {
+        page.navigate(server.address());
+        press("Enter as the demo teacher");
+        page.locator("#problem").waitFor();
+        return this;
+    }
+
+    void type(String problem) {
+        page.locator("#problem").fill(problem);
+        page.locator("#problem").press("Enter");
+    }
+
+    /** Presses a key wherever the focus is. */
+    void key(String key) {
+        page.keyboard().press(key);
+    }
+
+    void press(String button) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button).setExact(true)).click();
+    }
+
+    void open(String screen) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(screen).setExact(true)).click();
+    }
+
+    void choose(String choice, String option) {
+        page.getByLabel(choice).selectOption(option);
+    }
+
+    Locator see(String text) {
+        Locator seen = page.getByText(text).first();
+        seen.waitFor();
+        return seen;
+    }
+
+    void waitForSentence(String part) {
+        page.locator("[data-testid=sentence]", new Page.LocatorOptions().setHasText(part)).waitFor();
+    }
+
+    /** The paper line by line, as it is heard. */
+    String paper() {
+        return page.locator("[data-testid=paper]").textContent();
+    }
+
+    /** Fails where axe-core finds a serious fault on the screen. */
+    void assertAccessible() {
+        try {
+            page.evaluate(Files.readString(Path.of("..", "web", "node_modules", "axe-core", "axe.min.js")));
+        } catch (IOException exception) {
+            throw new UncheckedIOException(exception);
+        }
+        @SuppressWarnings("unchecked")
+        List<Object> faults = (List<Object>) page.evaluate("async () => (await axe.run()).violations"
+                + ".filter(v => v.impact === 'serious' || v.impact === 'critical')"
+                + ".map(v => v.id + ': ' + v.nodes.map(n => n.html).join(' | '))");
+        assertThat(faults).isEmpty();
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}
