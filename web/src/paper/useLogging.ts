@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../api/client';
-import { useRecord, type Entry } from '../log/useLog';
+import { useEntry, useRecord, type Entry } from '../log/useLog';
 
 type Work = Schemas['WorkRequest'];
 
@@ -9,17 +9,17 @@ type Work = Schemas['WorkRequest'];
  * another way of working the same problem replaces the entry's working.
  */
 export function useLogging(work: Work | undefined, finished: boolean, opened: Entry | undefined) {
-  const [entry, setEntry] = useState<Entry>();
+  const [id, setId] = useState<number>();
   const { mutate, error, isPending } = useRecord();
   const sent = useRef<Work>(undefined);
-  const present = entry ?? opened;
+  const present = useEntry(id ?? opened?.id).data;
 
   const save = () => {
     if (work && sent.current !== work) {
       sent.current = work;
       mutate(
-        { work, replaces: present?.id },
-        { onSuccess: setEntry, onError: () => (sent.current = undefined) },
+        { work, replaces: id ?? opened?.id },
+        { onSuccess: (entry) => setId(entry.id), onError: () => (sent.current = undefined) },
       );
     }
   };

@@ -80,7 +80,9 @@ export function SheetPainter({ sheet, step, lastOfPart, name }: Props) {
           </g>
         </svg>
       )}
-      <Box sx={visuallyHidden}>{paperInWords(visible)}</Box>
+      <Box sx={visuallyHidden} data-testid="paper-in-words">
+        {paperInWords(visible)}
+      </Box>
     </Box>
   );
 }

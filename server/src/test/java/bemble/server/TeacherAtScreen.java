@@ -71,7 +71,7 @@ final class TeacherAtScreen implements AutoCloseable {
 
     /** The paper line by line, as it is heard. */
     String paper() {
-        return page.locator("[data-testid=paper]").textContent();
+        return page.locator("[data-testid=paper-in-words]").textContent();
     }
 
     /** Fails where axe-core finds a serious fault on the screen. */

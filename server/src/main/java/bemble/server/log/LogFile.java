@@ -19,6 +19,7 @@ import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.SerializationFeature;
@@ -108,7 +109,7 @@ class LogFile {
     private void readEntries(JsonParser parser, List<NewEntry> entries, List<Fault> faults) {
         while (parser.nextToken() != JsonToken.END_ARRAY) {
             int line = parser.currentTokenLocation().getLineNr();
-            JsonNode node = json.readTree(parser);
+            JsonNode node = json.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).readTree(parser);
             try {
                 entries.add(entry(node));
             } catch (Refusal | DateTimeException | IllegalArgumentException | JacksonException fault) {

@@ -1,0 +1,102 @@
+package bemble.bench;
+
+import java.io.IOException;
+import java.net.ConnectException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
+
+/** Measures a server of its own: its start, its memory, and 100 users at once. */
+public final class ServerBench {
+    private static final int PORT = 8437;
+    private static final int USERS = 100;
+    private static final int REQUESTS_EACH = 40;
+    private static final long PAUSE_MILLIS = 1000;
+    private static final URI HEALTH = URI.create("http://127.0.0.1:" + PORT + "/actuator/health");
+    private static final URI WORK = URI.create("http://127.0.0.1:" + PORT + "/api/work");
+
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final AtomicInteger failures = new AtomicInteger();
+
+    private ServerBench() {}
+
+    /** @param arguments the command that starts a server, to which the port is added */
+    public static void main(String[] arguments) throws Exception {
+        new ServerBench().measure(List.of(arguments));
+    }
+
+    private void measure(List<String> command) throws Exception {
+        long begin = System.nanoTime();
+        Process server = new ProcessBuilder(command).redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
+        try {
+            while (!isUp()) {
+                Thread.sleep(20);
+            }
+            System.out.printf("server up in %.1f s%n", (System.nanoTime() - begin) / 1e9);
+            use(5);
+            long[] times = use(REQUESTS_EACH);
+            System.out.printf("%d users at once, %d requests: p50 %.1f ms, p99 %.1f ms, slowest %.1f ms, %d failed%n",
+                    USERS, times.length, times[times.length / 2] / 1e6, times[times.length * 99 / 100] / 1e6,
+                    times[times.length - 1] / 1e6, failures.get());
+            System.out.printf("server's memory afterwards: %d MB%n", residentKilobytes(server) / 1024);
+        } finally {
+            server.destroy();
+            server.waitFor();
+        }
+    }
+
+    /** Every user asks for a working each second or so; the times in nanoseconds, sorted. */
+    private long[] use(int each) throws InterruptedException {
+        long[] times = new long[USERS * each];
+        AtomicInteger next = new AtomicInteger();
+        ExecutorService users = Executors.newFixedThreadPool(USERS);
+        List<Callable<Void>> all = IntStream.range(0, USERS).<Callable<Void>>mapToObj(user -> () -> {
+            Thread.sleep(user * PAUSE_MILLIS / USERS);
+            for (int i = 0; i < each; i++) {
+                times[next.getAndIncrement()] = work(1000 + user * 37 + i, 900 + i * 53);
+                Thread.sleep(PAUSE_MILLIS);
+            }
+            return null;
+        }).toList();
+        users.invokeAll(all);
+        users.shutdown();
+        Arrays.sort(times);
+        return times;
+    }
+
+    private long work(int one, int other) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(WORK).header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString("{\"problem\":\"" + one + " + " + other + "\"}")).build();
+        long begin = System.nanoTime();
+        if (http.send(request, HttpResponse.BodyHandlers.ofString()).statusCode() != 200) {
+            failures.incrementAndGet();
+        }
+        return System.nanoTime() - begin;
+    }
+
+    private boolean isUp() throws IOException, InterruptedException {
+        try {
+            return http.send(HttpRequest.newBuilder(HEALTH).build(), HttpResponse.BodyHandlers.discarding())
+                    .statusCode() == 200;
+        } catch (ConnectException notYet) {
+            return false;
+        }
+    }
+
+    private static long residentKilobytes(Process server) throws IOException {
+        return Files.readAllLines(Path.of("/proc/" + server.pid() + "/status")).stream()
+                .filter(line -> line.startsWith("VmRSS:"))
+                .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", ""))).findFirst().orElse(0);
+    }
+}

@@ -1,0 +1,53 @@
+package bemble.bench;
+
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.style.HouseStyle;
+import bemble.core.work.WorkOrder;
+import bemble.core.work.Worked;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** A full working with its steps, its sheet and its check. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Fork(1)
+@Warmup(iterations = 2, time = 1)
+@Measurement(iterations = 3, time = 1)
+public class WorkBench {
+    private static final String LONG = "8472915603".repeat(4);
+    private static final String OTHER = "6093847156".repeat(4);
+
+    /** Operation and method, such as {@code +column}. */
+    @Param({"+column"})
+    public String method;
+
+    @Param({"6", "40"})
+    public int digits;
+
+    private WorkOrder order;
+
+    @Setup
+    public void setUp() {
+        String sign = method.substring(0, 1);
+        String one = LONG.substring(0, digits);
+        String text = sign.equals("√") ? "√" + one : one + " " + sign + " " + OTHER.substring(0, digits);
+        order = new WorkOrder(ProblemText.read(text, 0, Punctuation.POINT), method.substring(1), HouseStyle.USUAL, null);
+    }
+
+    @Benchmark
+    public Worked work() {
+        return Worked.from(order);
+    }
+}
