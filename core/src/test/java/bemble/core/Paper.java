@@ -2,7 +2,9 @@ package bemble.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.problem.Numeral;
 import bemble.core.sheet.SheetMark;
+import bemble.core.style.Way;
 import bemble.core.work.Worked;
 import bemble.core.working.Mark;
 import bemble.core.working.Step;
@@ -16,7 +18,7 @@ import java.util.stream.Collectors;
 
 /** Looks at a laid-out sheet as a reader would: by squares and by time. */
 final class Paper {
-    private static final Set<String> FIGURES = Set.of("digit", "point", "sign", "head");
+    private static final Set<String> FIGURES = Set.of("digit", "number", "point", "sign", "head", "label");
 
     private final Worked worked;
 
@@ -36,6 +38,35 @@ final class Paper {
                 .filter(mark -> mark.kind().equals("digit") || mark.kind().equals("point"))
                 .sorted(Comparator.comparingInt(SheetMark::column).thenComparing(mark -> mark.kind().equals("point")))
                 .map(mark -> mark.kind().equals("point") ? "." : mark.text()).collect(Collectors.joining());
+    }
+
+    /** The result where a reader finds it on a paper worked in that way. */
+    String result(Way way) {
+        String read = switch (way) {
+            case COLUMN, DECOMPOSITION, EQUAL_ADDITIONS -> read("sum", "answer");
+            case RUNNING -> read(lastBlock("sum"), "answer");
+            case PARTIAL_SUMS -> read("parts", has("parts", "answer") ? "answer" : "addend-1");
+            case COUNTING_UP -> read("jumps", has("jumps", "answer") ? "answer" : "addend-1");
+            case LONG_MULTIPLICATION, CROSSWISE -> read("product", "answer");
+            case AREA -> has("rows", "answer") ? read("rows", "answer") : lastNumber("box");
+            case LONG_DIVISION -> read("quotient", "quotient");
+            case DOUBLED_ROOT, RUNNING_DIVISOR -> read("root", "root");
+        };
+        return Numeral.of(read).plain();
+    }
+
+    private String lastBlock(String name) {
+        return worked.sheet().marks().stream().map(SheetMark::block).filter(block -> block.startsWith(name))
+                .reduce((first, second) -> second).orElseThrow();
+    }
+
+    private boolean has(String block, String line) {
+        return worked.sheet().marks().stream().anyMatch(mark -> mark.block().equals(block) && mark.line().equals(line));
+    }
+
+    private String lastNumber(String block) {
+        return worked.sheet().marks().stream().filter(mark -> mark.block().equals(block) && mark.kind().equals("number"))
+                .reduce((first, second) -> second).orElseThrow().text().replaceAll("[^0-9]", "");
     }
 
     /** Every mark is inside the sheet, and no two figures of one moment share a part of a square. */
@@ -64,7 +95,7 @@ final class Paper {
         for (Step step : working.steps()) {
             String written = marks.getOrDefault(step.n(), List.of()).stream()
                     .filter(mark -> Set.of("written", "carry", "exchange", "jot").contains(mark.role().id()))
-                    .filter(mark -> mark.kind().id().equals("digit")).map(Mark::text).collect(Collectors.joining(" "));
+                    .filter(mark -> Set.of("digit", "number").contains(mark.kind().id())).map(Mark::text).collect(Collectors.joining(" "));
             assertThat(String.join(" ", Working.expects(marks.getOrDefault(step.n(), List.of())))).isEqualTo(written);
             assertThat(step.spoken().say()).isNotBlank().doesNotContain("null");
         }

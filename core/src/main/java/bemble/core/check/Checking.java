@@ -7,8 +7,16 @@ import bemble.core.method.Outcome;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Problem.Addition;
+import bemble.core.problem.Problem.Division;
+import bemble.core.problem.Problem.Multiplication;
+import bemble.core.problem.Problem.SquareRoot;
+import bemble.core.problem.Problem.Subtraction;
+import bemble.core.problem.Refusal;
 import bemble.core.record.Answer;
 import bemble.core.say.CheckTalk;
+import bemble.core.style.CheckKind;
+import bemble.core.style.HouseStyle;
+import bemble.core.style.Way;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.MarkKind;
@@ -21,6 +29,7 @@ import bemble.core.working.StepKind;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Checks an answer by working another sum under it with the same pen. */
 public final class Checking {
@@ -34,18 +43,40 @@ public final class Checking {
     }
 
     /**
-     * Works the check.
+     * The check of that name, or the one of the house style.
      *
-     * @param answer what the problem's working came to
-     * @param pen the pen that wrote the working
+     * @param id a check's id, or null for the one of the style
+     * @throws Refusal where the problem cannot be checked so
      */
-    public static Check write(CheckKind kind, Problem problem, Answer answer, Pen pen) {
-        return new Checking(pen).write(kind, problem, answer);
+    public static CheckKind find(Problem problem, String id, HouseStyle style) {
+        boolean divisible = !problem.operands().stream().allMatch(Numeral::isZero);
+        if (id == null) {
+            CheckKind kind = style.check(problem.operation());
+            return kind == CheckKind.DIVIDE_BACK && !divisible ? CheckKind.SWAP : kind;
+        }
+        List<CheckKind> kinds = CheckKind.of(problem.operation());
+        CheckKind kind = kinds.stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow(() ->
+                Refusal.of("check", "“" + id + "” does not check this. Choose one of: "
+                        + kinds.stream().map(CheckKind::id).collect(Collectors.joining(", ")) + "."));
+        if (kind == CheckKind.DIVIDE_BACK && !divisible) {
+            throw Refusal.of("check", "0 × 0 cannot be divided back, since nothing is divided by 0. Choose another check.");
+        }
+        return kind;
     }
 
-    private Check write(CheckKind kind, Problem problem, Answer answer) {
+    /**
+     * Works the check.
+     *
+     * @param way the way the problem was worked
+     * @param answer what its working came to
+     * @param pen the pen that wrote the working
+     */
+    public static Check write(CheckKind kind, Problem problem, Way way, Answer answer, Pen pen) {
+        return new Checking(pen).write(kind, problem, way, answer);
+    }
+
+    private Check write(CheckKind kind, Problem problem, Way way, Answer answer) {
         CheckTalk talk = new CheckTalk(pen.style());
-        pen.keepOrder();
         pen.turnTo(Part.CHECK, Placement.under(pen.firstBlock(), 1));
         Block label = pen.block("label", pen.start()).line("label");
         pen.step(StepKind.CHECK, label, null, talk.begin(kind.label()));
@@ -53,25 +84,124 @@ public final class Checking {
                 Size.TINY, Anchor.MIDDLE);
         pen.turnTo(Part.CHECK, Placement.under(label, 0));
         Check check = switch (kind) {
-            case REVERSE_ORDER -> reverseOrder(kind, (Addition) problem, answer);
+            case REVERSE_ORDER -> reverseOrder((Addition) problem, answer);
+            case SUBTRACT_ONE -> subtractOne((Addition) problem, answer);
+            case ADD_BACK -> addBack((Subtraction) problem, answer);
+            case SWAP -> swap((Multiplication) problem, answer);
+            case OTHER_METHOD -> otherMethod((Multiplication) problem, way, answer);
+            case DIVIDE_BACK -> divideBack((Multiplication) problem, answer);
+            case MULTIPLY_BACK -> multiplyBack((Division) problem, answer);
+            case SQUARE_BACK -> squareBack((SquareRoot) problem, answer);
+            case NINES -> new CastingNines(problem, answer).check();
         };
-        pen.step(StepKind.COMPARE, pen.lastBlock(), null, talk.compare(check.expected(), check.actual(), check.holds()));
+        pen.step(StepKind.COMPARE, pen.lastBlock(), null, kind == CheckKind.NINES ? talk.nines(check.statement(), check.holds())
+                : talk.compare(check.expected(), check.actual(), check.holds()));
         return check;
     }
 
-    private Check reverseOrder(CheckKind kind, Addition sum, Answer answer) {
+    private Check reverseOrder(Addition sum, Answer answer) {
         List<Numeral> reversed = new ArrayList<>(sum.addends());
         Collections.reverse(reversed);
+        pen.keepOrder();
         Addition check = new Addition(reversed);
+        String actual = work(check).value();
+        return result(CheckKind.REVERSE_ORDER, check.text() + " = " + actual, answer.value(), actual);
+    }
+
+    /** Takes the last addend from the sum and adds the others. */
+    private Check subtractOne(Addition sum, Answer answer) {
+        List<Numeral> others = sum.addends().subList(0, sum.addends().size() - 1);
+        Numeral last = sum.addends().get(others.size());
+        Subtraction check = new Subtraction(Numeral.of(answer.value()), last);
+        String actual = work(check).value();
+        String expected = others.size() == 1 ? others.get(0).plain() : work(new Addition(others)).value();
+        return result(CheckKind.SUBTRACT_ONE, check.text() + " = " + actual, expected, actual);
+    }
+
+    private Check addBack(Subtraction subtraction, Answer answer) {
+        Addition check = new Addition(List.of(Numeral.of(answer.value()), subtraction.subtrahend()));
+        String actual = work(check).value();
+        return result(CheckKind.ADD_BACK, check.text() + " = " + actual, subtraction.minuend().plain(), actual);
+    }
+
+    private Check swap(Multiplication product, Answer answer) {
+        pen.keepOrder();
+        Multiplication check = new Multiplication(product.multiplier(), product.multiplicand());
+        String actual = work(check).value();
+        return result(CheckKind.SWAP, check.text() + " = " + actual, answer.value(), actual);
+    }
+
+    private Check otherMethod(Multiplication product, Way way, Answer answer) {
+        List<Way> ways = Way.of(product.operation());
+        Way next = ways.get((ways.indexOf(way) + 1) % ways.size());
+        String actual = work(product, next).value();
+        return result(CheckKind.OTHER_METHOD, product.text() + " = " + actual, answer.value(), actual);
+    }
+
+    /** Divides by the second number, or by the first where the second is 0. */
+    private Check divideBack(Multiplication product, Answer answer) {
+        boolean bySecond = !product.multiplier().isZero();
+        Numeral divisor = bySecond ? product.multiplier() : product.multiplicand();
+        Numeral expected = bySecond ? product.multiplicand() : product.multiplier();
+        Division check = new Division(Numeral.of(answer.value()), divisor);
         Answer actual = work(check);
-        return result(kind, check.text() + " = " + actual.value(), answer.value(), actual.value());
+        boolean exact = actual.remainder().equals("0");
+        return result(CheckKind.DIVIDE_BACK, check.text() + " = " + actual.value()
+                + (exact ? "" : " r " + actual.remainder()), expected.plain(), actual.value());
+    }
+
+    private Check multiplyBack(Division division, Answer answer) {
+        Multiplication check = new Multiplication(Numeral.of(answer.value()), division.divisor());
+        String actual = plusRest(work(check).value(), answer.remainder());
+        return result(CheckKind.MULTIPLY_BACK, check.text() + plus(answer.remainder()) + " = " + actual,
+                division.dividend().plain(), actual);
+    }
+
+    /** Squares the root as a whole number, adds what is left over, and sets the point afterwards. */
+    private Check squareBack(SquareRoot root, Answer answer) {
+        Numeral value = Numeral.of(answer.value());
+        int decimals = Math.max(2 * value.decimals(), root.radicand().decimals());
+        Numeral whole = Numeral.of(value.digits());
+        String square = work(new Multiplication(whole, whole)).value() + "0".repeat(decimals - 2 * value.decimals());
+        Numeral leftOver = leftOver(root, value, decimals);
+        String sum = plusRest(square, leftOver.digits());
+        Numeral actual = Numeral.ofDigits(sum, decimals);
+        String rest = Numeral.ofDigits(leftOver.digits(), decimals).plain();
+        boolean agrees = actual.compareTo(root.radicand()) == 0;
+        return result(CheckKind.SQUARE_BACK, value.plain() + " × " + value.plain()
+                + plus(leftOver.isZero() ? "0" : rest) + " = " + (agrees ? root.radicand() : actual).plain(),
+                root.radicand().plain(), (agrees ? root.radicand() : actual).plain());
+    }
+
+    /** The last difference of the root with the digits that were not brought down, as a whole number. */
+    private static Numeral leftOver(SquareRoot root, Numeral value, int decimals) {
+        return Numeral.of(root.radicand().value().subtract(value.value().multiply(value.value()))
+                .movePointRight(decimals).toBigIntegerExact());
+    }
+
+    private String plusRest(String product, String rest) {
+        if (rest.equals("0")) {
+            return product;
+        }
+        return work(new Addition(List.of(Numeral.of(product), Numeral.of(rest)))).value();
+    }
+
+    private static String plus(String rest) {
+        return rest.equals("0") ? "" : " + " + rest;
     }
 
     private Answer work(Problem problem) {
-        Method<Problem> method = Methods.find(problem, null);
+        return work(problem, Way.of(problem.operation()).get(0));
+    }
+
+    private Answer work(Problem problem, Way way) {
+        if (!workings.isEmpty()) {
+            pen.turnTo(Part.CHECK, Placement.under(pen.firstBlock(), 1));
+        }
+        Method<Problem> method = Methods.of(way);
         Outcome outcome = method.write(problem, Hand.CAREFUL, pen);
         workings.add(new Check.Sum(problem.operation().id(), problem.operands().stream().map(Numeral::plain).toList(),
-                method.id(), outcome.answer(), outcome.record()));
+                way.id(), outcome.answer(), outcome.record()));
         return outcome.answer();
     }
 

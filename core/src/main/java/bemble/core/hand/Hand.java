@@ -1,43 +1,10 @@
 package bemble.core.hand;
 
-import bemble.core.problem.Numeral;
-import java.util.List;
-
 /**
- * The one who writes: decides every small thing that a {@link bemble.core.method.Method} asks.
- * The decisions given here are the careful ones; a slip is a hand that decides one of them otherwise.
+ * The one who writes: decides every small thing that a method asks. The decisions given in the interfaces are the
+ * careful ones; a slip is a hand that decides one of them otherwise.
  */
-public interface Hand {
+public interface Hand extends AddingHand, SubtractingHand, MultiplyingHand, DividingHand {
     /** A hand that decides everything rightly. */
     Hand CAREFUL = new Hand() {};
-
-    /** Where each number's digits go: ones under ones. */
-    default List<Placed> lineUp(List<Numeral> numbers) {
-        return numbers.stream().map(number -> new Placed(number, 0)).toList();
-    }
-
-    /** Whether there is still a column to work at {@code place}. */
-    default boolean goesOn(int place, int highestPlace) {
-        return place <= highestPlace;
-    }
-
-    /** A column's total. */
-    default int total(List<Integer> digits, int carryIn) {
-        return digits.stream().mapToInt(Integer::intValue).sum() + carryIn;
-    }
-
-    /** The digit written under a column that is not the last. */
-    default int digit(int total) {
-        return total % 10;
-    }
-
-    /** What is carried out of a column that is not the last. */
-    default int carry(int total) {
-        return total / 10;
-    }
-
-    /** What is written in front of the last column's digit. */
-    default int inFront(int lastTotal) {
-        return lastTotal / 10;
-    }
 }

@@ -59,7 +59,7 @@ final class ColumnAdder {
         pen.figure(StepKind.DIGIT, block, place,
                 last ? talk.last(place, total) : talk.digit(place, total, digit, carry));
         if (last) {
-            writeInFront(place + 1, carry);
+            pen.inFront(block, Lines.ANSWER, place + 1, carry);
         }
         if (place == 0 && stack.lowest() < 0) {
             pen.point(block, Lines.ANSWER, Role.WRITTEN);
@@ -72,15 +72,6 @@ final class ColumnAdder {
         return new AddedColumn(place, digits, carryIn, total, digit, carry);
     }
 
-    private void writeInFront(int place, int carry) {
-        if (carry > 9) {
-            writeInFront(place + 1, carry / 10);
-        }
-        if (carry > 0) {
-            pen.digit(block.at(Lines.ANSWER, place), carry % 10, Role.WRITTEN);
-        }
-    }
-
     /** Jots a total beside the sum, to stay or only until its column is done. */
     private void jot(int total) {
         boolean stays = pen.style().jotsTotals();
@@ -88,7 +79,7 @@ final class ColumnAdder {
             return;
         }
         if (jots == null) {
-            jots = pen.block("totals", Placement.rightOf(block, 1));
+            jots = pen.block("totals", Placement.rightOf(block, null, 1));
         }
         String line = "total-" + (stays ? ++jotted : 1);
         jots.line(line);

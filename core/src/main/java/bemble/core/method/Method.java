@@ -2,15 +2,13 @@ package bemble.core.method;
 
 import bemble.core.hand.Hand;
 import bemble.core.problem.Problem;
+import bemble.core.style.Way;
 import bemble.core.working.Pen;
 
 /** A school's procedure for one operation, written the way its teacher would instruct it. */
 public interface Method<P extends Problem> {
-    /** The name used in files and in the API, such as {@code column}. */
-    String id();
-
-    /** What a teacher calls it. */
-    String label();
+    /** Which of the ways of working an operation it is. */
+    Way way();
 
     /**
      * Writes the working.

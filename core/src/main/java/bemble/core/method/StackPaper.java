@@ -33,15 +33,23 @@ record StackPaper(Block block, Pen pen) {
 
     /** Writes a given number; its empty places within the stack get a 0 where the style pads. */
     void number(String line, Placed number, Stack stack) {
+        write(line, number, stack, pen.style().padsZeros());
+    }
+
+    /** Writes a minuend: the decimals it lacks get a 0 in every style, since something is taken away there. */
+    void padded(String line, Placed number, Stack stack) {
+        write(line, number, stack, pen.style().padsZeros() || number.lowest() > stack.lowest());
+    }
+
+    private void write(String line, Placed number, Stack stack, boolean pads) {
         for (int place = stack.highest(); place >= stack.lowest(); place--) {
             if (number.has(place)) {
                 pen.digit(block.at(line, place), number.digit(place), Role.GIVEN);
-            } else if (pen.style().padsZeros()) {
+            } else if (pads) {
                 pen.digit(block.at(line, place), 0, Role.PADDING);
             }
         }
-        boolean padded = pen.style().padsZeros() && stack.lowest() < 0;
-        if (!number.number().isWhole() || padded) {
+        if (!number.number().isWhole() || pads && stack.lowest() < 0) {
             pen.point(block, line, number.number().isWhole() ? Role.PADDING : Role.GIVEN);
         }
     }

@@ -1,5 +1,7 @@
 package bemble.core.problem;
 
+import java.util.Locale;
+
 /** The five operations worked on squared paper. */
 public enum Operation {
     ADDITION("addition", "+"),
@@ -19,6 +21,17 @@ public enum Operation {
     /** The name used in files and in the API, such as {@code square-root}. */
     public String id() {
         return id;
+    }
+
+    /** What a teacher calls it, such as {@code Square root}. */
+    public String title() {
+        String words = id.replace('-', ' ');
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    /** The beginning of the names of choices about it: {@code addition}, {@code root}. */
+    public String property() {
+        return id.substring(id.indexOf('-') + 1);
     }
 
     /** The sign written on paper. */

@@ -62,7 +62,7 @@ public final class AdditionTalk {
             case UNDER_ANSWER -> "a small " + carry + " under the answer in " + words.column(place + 1);
             case BEFORE_NEXT_DIGIT -> "a small " + carry + " where the answer in " + words.column(place + 1) + " will stand";
         };
-        String verb = words.carry().substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.carry().substring(1);
+        String verb = Words.capital(words.carry());
         return new Spoken(words.title(place), words.carry() + " " + what, verb + " " + what + ": " + where + ".",
                 "What is " + words.carried() + "?");
     }

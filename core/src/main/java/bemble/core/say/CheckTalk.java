@@ -27,4 +27,12 @@ public final class CheckTalk {
                         + ". They do not agree: look through both, the slip may be in the sum or in the check.";
         return new Spoken("Check", one + (holds ? " = " : " ≠ ") + other, say, "Do the two numbers agree?");
     }
+
+    /** Remainders by nine are compared. */
+    public Spoken nines(String statement, boolean holds) {
+        return new Spoken("Check", statement, "Add the digits and cast out nines, " + statement + ". "
+                + (holds ? "They agree, so the answer is probably right; a slip of nine would not show."
+                        : "They do not agree: look through the sum, and through the nines."),
+                "Which remainders by nine must agree?");
+    }
 }

@@ -26,13 +26,32 @@ public final class Words {
 
     /** {@code Tens}, to begin a sentence. */
     public String title(int place) {
-        String name = places(place);
-        return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
+        return capital(places(place));
     }
 
     /** {@code the tens column}. */
     public String column(int place) {
         return "the " + places(place).replace(' ', '-') + " column";
+    }
+
+    /** {@code ten}. */
+    public String one(int place) {
+        return PlaceNames.one(place, style.onesWord());
+    }
+
+    /** {@code exchange}, or the word the teacher uses for it. */
+    public String exchange() {
+        return style.exchangeWord().label();
+    }
+
+    /** {@code take away}, or the word the teacher uses for it. */
+    public String takeAway() {
+        return style.takeAwayWord().label();
+    }
+
+    /** The same with a capital letter, to begin a sentence. */
+    public static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     /** {@code carry}, or the word the teacher uses for it. */

@@ -50,6 +50,11 @@ public final class Layout {
                 reach(mark.to());
             }
         }
+        for (Step step : working.steps()) {
+            if (step.place() != null) {
+                reach(wash(step).at());
+            }
+        }
         for (Block block : working.blocks()) {
             put(block);
         }
@@ -72,13 +77,15 @@ public final class Layout {
     }
 
     private void put(Block block) {
-        Extent extent = extents.getOrDefault(block, new Extent(0, 0));
+        Extent extent = extentOf(block);
         Placement placement = block.placement();
         Origin origin = switch (placement.relation()) {
             case FIRST -> new Origin(0, 0);
-            case UNDER -> new Origin(bottom + placement.gap(), originOf(placement).column());
-            case RIGHT_OF -> new Origin(originOf(placement).row(), originOf(placement).column()
-                    - extents.get(placement.other()).lowest() + 1 + placement.gap() + extent.highest());
+            case UNDER -> new Origin(bottom + placement.gap(), beside(placement).column());
+            case LEFT_OF -> new Origin(beside(placement).row(), beside(placement).column()
+                    - extentOf(placement.other()).highest() - 1 - placement.gap() + extent.lowest());
+            case RIGHT_OF -> new Origin(beside(placement).row(), beside(placement).column()
+                    - extentOf(placement.other()).lowest() + 1 + placement.gap() + extent.highest());
         };
         origins.put(block, origin);
         left = Math.min(left, origin.column() - extent.highest());
@@ -86,8 +93,15 @@ public final class Layout {
         bottom = Math.max(bottom, origin.row() + block.lines().size());
     }
 
-    private Origin originOf(Placement placement) {
-        return origins.get(placement.other());
+    private Extent extentOf(Block block) {
+        return extents.getOrDefault(block, new Extent(0, 0));
+    }
+
+    /** The other block's place 0, in the row of the line that the new block is level with. */
+    private Origin beside(Placement placement) {
+        Origin other = origins.get(placement.other());
+        return placement.line() == null ? other
+                : new Origin(other.row() + placement.other().rowOf(placement.line()), other.column());
     }
 
     /** The wash over the column of a step, from the first line of its block to the last, while it is worked. */

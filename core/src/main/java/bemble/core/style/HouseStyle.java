@@ -1,12 +1,14 @@
 package bemble.core.style;
 
 import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** How one teacher writes and speaks: an {@link Option} for every {@link Choice}. Immutable. */
 public final class HouseStyle {
@@ -21,12 +23,34 @@ public final class HouseStyle {
     private static final Choice HEADS = choice("heads", "Setting out", "Column heads", Heads.values());
     private static final Choice POINT = choice("point", "Numbers", "The decimal sign is", PointSign.values());
     private static final Choice GROUPING = choice("grouping", "Numbers", "Long numbers are grouped", Grouping.values());
+    private static final Choice EXCHANGE_WRITING =
+            choice("exchangeWriting", "Subtraction", "The ten that was got stands as", ExchangeWriting.values());
+    private static final Choice PLACEHOLDER =
+            choice("placeholder", "Multiplication", "Empty places at a row's end get", Placeholder.values());
+    private static final Choice ZERO_ROWS =
+            choice("zeroRows", "Multiplication", "For a 0 in the lower number", ZeroRows.values());
+    private static final Choice MINUS_SIGNS =
+            choice("minusSigns", "Division and roots", "Minus signs are written", YesNo.values());
+    private static final Choice ZERO_PRODUCTS =
+            choice("zeroProducts", "Division and roots", "Products of 0 are written", YesNo.values());
+    private static final Choice REMAINDER_MARK =
+            choice("remainderMark", "Division and roots", "A remainder is written", RemainderMark.values());
+    private static final Choice MULTIPLES =
+            choice("multiples", "Division and roots", "The divisor's multiples stand beside", YesNo.values());
+    private static final Choice EXCHANGE_WORD =
+            choice("exchangeWord", "Words", "Getting ten for one is called", ExchangeWord.values());
+    private static final Choice TAKE_AWAY_WORD =
+            choice("takeAwayWord", "Words", "The minus sign is read", TakeAwayWord.values());
     private static final Choice ONES_WORD = choice("onesWord", "Words", "The last whole place is called", OnesWord.values());
     private static final Choice CARRY_WORD = choice("carryWord", "Words", "Ten of a place", CarryWord.values());
 
     /** Everything that can be chosen, in the order in which a teacher meets it. */
-    public static final List<Choice> CHOICES = List.of(CARRY_PLACE, CARRY_ORDER, STRIKE_CARRIES, PACE, JOT_TOTALS,
-            ORDER, PAD_ZEROS, HEADS, POINT, GROUPING, ONES_WORD, CARRY_WORD);
+    public static final List<Choice> CHOICES = Stream.of(
+            Stream.of(CARRY_PLACE, CARRY_ORDER, STRIKE_CARRIES, PACE, JOT_TOTALS, ORDER, PAD_ZEROS, HEADS,
+                    EXCHANGE_WRITING, PLACEHOLDER, ZERO_ROWS, MINUS_SIGNS, ZERO_PRODUCTS, REMAINDER_MARK, MULTIPLES,
+                    POINT, GROUPING, ONES_WORD, CARRY_WORD, EXCHANGE_WORD, TAKE_AWAY_WORD),
+            Stream.of(Operation.values()).map(HouseStyle::wayChoice),
+            Stream.of(Operation.values()).map(HouseStyle::checkChoice)).flatMap(choices -> choices).toList();
 
     /** The usual option of every choice. */
     public static final HouseStyle USUAL =
@@ -72,6 +96,60 @@ public final class HouseStyle {
         Map<String, String> ids = new LinkedHashMap<>();
         CHOICES.forEach(choice -> ids.put(choice.id(), options.get(choice.id()).id()));
         return ids;
+    }
+
+    private static Choice wayChoice(Operation operation) {
+        return new Choice(operation.property() + "Method", "Methods", operation.title(), Way.of(operation));
+    }
+
+    private static Choice checkChoice(Operation operation) {
+        return new Choice(operation.property() + "Check", "Checks", operation.title(), CheckKind.of(operation));
+    }
+
+    /** The way this teacher works an operation. */
+    public Way way(Operation operation) {
+        return (Way) options.get(operation.property() + "Method");
+    }
+
+    /** How this teacher checks an operation. */
+    public CheckKind check(Operation operation) {
+        return (CheckKind) options.get(operation.property() + "Check");
+    }
+
+    public boolean writesTenInFront() {
+        return options.get(EXCHANGE_WRITING.id()) == ExchangeWriting.IN_FRONT;
+    }
+
+    public Placeholder placeholder() {
+        return (Placeholder) options.get(PLACEHOLDER.id());
+    }
+
+    public boolean writesZeroRows() {
+        return options.get(ZERO_ROWS.id()) == ZeroRows.WRITTEN;
+    }
+
+    public boolean writesMinusSigns() {
+        return options.get(MINUS_SIGNS.id()) == YesNo.YES;
+    }
+
+    public boolean writesZeroProducts() {
+        return options.get(ZERO_PRODUCTS.id()) == YesNo.YES;
+    }
+
+    public RemainderMark remainderMark() {
+        return (RemainderMark) options.get(REMAINDER_MARK.id());
+    }
+
+    public boolean listsMultiples() {
+        return options.get(MULTIPLES.id()) == YesNo.YES;
+    }
+
+    public ExchangeWord exchangeWord() {
+        return (ExchangeWord) options.get(EXCHANGE_WORD.id());
+    }
+
+    public TakeAwayWord takeAwayWord() {
+        return (TakeAwayWord) options.get(TAKE_AWAY_WORD.id());
     }
 
     public CarryPlace carryPlace() {

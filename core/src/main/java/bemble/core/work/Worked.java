@@ -1,7 +1,6 @@
 package bemble.core.work;
 
 import bemble.core.check.Check;
-import bemble.core.check.CheckKind;
 import bemble.core.check.Checking;
 import bemble.core.hand.Hand;
 import bemble.core.method.Method;
@@ -12,6 +11,7 @@ import bemble.core.record.Answer;
 import bemble.core.record.WorkRecord;
 import bemble.core.sheet.Layout;
 import bemble.core.sheet.Sheet;
+import bemble.core.style.CheckKind;
 import bemble.core.working.Pen;
 import bemble.core.working.Working;
 
@@ -29,12 +29,12 @@ public record Worked(Problem problem, String method, Answer answer, WorkRecord r
      */
     public static Worked from(WorkOrder order) {
         Problem problem = order.problem();
-        Method<Problem> method = Methods.find(problem, order.method());
-        CheckKind kind = CheckKind.find(problem.operation(), order.check());
+        Method<Problem> method = Methods.find(problem, order.method(), order.style());
+        CheckKind kind = Checking.find(problem, order.check(), order.style());
         Pen pen = new Pen(order.style());
         Outcome outcome = method.write(problem, Hand.CAREFUL, pen);
-        Check check = Checking.write(kind, problem, outcome.answer(), pen);
+        Check check = Checking.write(kind, problem, method.way(), outcome.answer(), pen);
         Working working = pen.working();
-        return new Worked(problem, method.id(), outcome.answer(), outcome.record(), check, working, Layout.of(working));
+        return new Worked(problem, method.way().id(), outcome.answer(), outcome.record(), check, working, Layout.of(working));
     }
 }

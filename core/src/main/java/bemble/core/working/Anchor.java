@@ -11,6 +11,8 @@ public enum Anchor {
     HIGH,
     /** The left edge, half way up. */
     BEFORE,
+    /** The upper left corner. */
+    BEFORE_HIGH,
     /** The lower left corner. */
     BEFORE_LOW,
     /** The right edge, at the foot of the digit: where a point stands. */

@@ -36,6 +36,14 @@ public final class Block {
         return this;
     }
 
+    /** Adds a line just above another; returns this block. */
+    public Block lineAbove(String below, String line) {
+        if (!lines.contains(line)) {
+            lines.add(rowOf(below), line);
+        }
+        return this;
+    }
+
     public Spot at(String line, int place) {
         return new Spot(this, line, place);
     }

@@ -6,12 +6,28 @@ import java.util.Locale;
 public enum MarkKind {
     /** One figure, or the few figures of a small note, in one square. */
     DIGIT,
+    /** A whole number written as one, over the squares from {@code at} to {@code to}. */
+    NUMBER,
     /** An operation sign or a sign of the setting-out. */
     SIGN,
     /** The decimal point, on the line between two squares. */
     POINT,
     /** A rule along the upper edge of a line's squares. */
     RULE,
+    /** A short line under what stands in a square. */
+    UNDERLINE,
+    /** A box round a square whose digit is sought. */
+    BOX,
+    /** A rule down the left edge of a column, from one line to another. */
+    SIDE,
+    /** The bracket between a divisor and its dividend, at the right edge of a square. */
+    BRACKET,
+    /** An arc over the squares from one spot to another. */
+    ARC,
+    /** A line between the digits in two squares. */
+    LINE,
+    /** An arrow from one square down to another. */
+    ARROW,
     /** A stroke through what stands in a square. */
     STRIKE,
     /** A column head. */

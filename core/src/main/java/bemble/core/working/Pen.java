@@ -1,5 +1,7 @@
 package bemble.core.working;
 
+import bemble.core.hand.Placed;
+import bemble.core.problem.Numeral;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.Pace;
 import java.util.ArrayList;
@@ -81,6 +83,25 @@ public final class Pen {
         mark(MarkKind.DIGIT, at, null, Integer.toString(figure), role, Size.SMALL, anchor);
     }
 
+    /** A whole number as one mark over the squares from the first to the last. */
+    public void number(Spot first, Spot last, String text, Role role, Size size) {
+        mark(MarkKind.NUMBER, first, last, text, role, size, Anchor.MIDDLE);
+    }
+
+    /** The digits of a number, each in its place. */
+    public void digits(Block block, String line, Placed number, Role role) {
+        for (int place = number.highest(); place >= number.lowest(); place--) {
+            digit(block.at(line, place), number.digit(place), role);
+        }
+    }
+
+    /** Writes what is in front of a last digit, its own last digit in {@code place}; nothing for 0. */
+    public void inFront(Block block, String line, int place, int figures) {
+        if (figures > 0) {
+            digits(block, line, new Placed(Numeral.of(Integer.toString(figures)), place), Role.WRITTEN);
+        }
+    }
+
     public void sign(Spot at, String sign) {
         mark(MarkKind.SIGN, at, null, sign, Role.FRAME, Size.FULL, Anchor.MIDDLE);
     }
@@ -102,6 +123,12 @@ public final class Pen {
         mark(MarkKind.STRIKE, at, null, "", role, size, anchor);
     }
 
+    /** A line under the digit in a square, until the next step. */
+    public void underline(Spot at) {
+        mark(MarkKind.UNDERLINE, at, null, "", Role.FRAME, Size.FULL, Anchor.LOW);
+        forAWhile();
+    }
+
     /** The mark just written goes when the next step begins. */
     public void forAWhile() {
         passing.add(marks.size() - 1);
@@ -110,6 +137,11 @@ public final class Pen {
     /** All that has been written. */
     public Working working() {
         return new Working(List.copyOf(blocks), List.copyOf(steps), List.copyOf(marks));
+    }
+
+    /** What a line of a block reads so far; see {@link Working#read}. */
+    public String read(Block block, String line) {
+        return working().read(block, line);
     }
 
     /** The block that the working began with. */

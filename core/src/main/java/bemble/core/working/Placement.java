@@ -6,26 +6,31 @@ package bemble.core.working;
  * @param relation how it stands to {@code other}
  * @param other the block it is set against, or null for the first
  * @param gap empty squares between the two
+ * @param line the line of the other block that its first line is level with, or null for the other's first
  */
-public record Placement(Relation relation, Block other, int gap) {
+public record Placement(Relation relation, Block other, int gap, String line) {
     /** How a block stands to another. */
     public enum Relation {
         FIRST,
         /** Below all that is on the paper, its places under those of the other. */
         UNDER,
-        /** At its right, the first lines level. */
+        LEFT_OF,
         RIGHT_OF
     }
 
     public static Placement first() {
-        return new Placement(Relation.FIRST, null, 0);
+        return new Placement(Relation.FIRST, null, 0, null);
     }
 
     public static Placement under(Block other, int gap) {
-        return new Placement(Relation.UNDER, other, gap);
+        return new Placement(Relation.UNDER, other, gap, null);
     }
 
-    public static Placement rightOf(Block other, int gap) {
-        return new Placement(Relation.RIGHT_OF, other, gap);
+    public static Placement leftOf(Block other, String line, int gap) {
+        return new Placement(Relation.LEFT_OF, other, gap, line);
+    }
+
+    public static Placement rightOf(Block other, String line, int gap) {
+        return new Placement(Relation.RIGHT_OF, other, gap, line);
     }
 }

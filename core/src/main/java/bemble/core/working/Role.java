@@ -13,6 +13,8 @@ public enum Role {
     /** A digit of a result. */
     WRITTEN,
     CARRY,
+    /** A figure of an exchange, or of a ten added and paid back. */
+    EXCHANGE,
     /** A total jotted beside the sum. */
     JOT;
 
@@ -22,6 +24,6 @@ public enum Role {
 
     /** Whether a class can be asked for it. */
     boolean isAsked() {
-        return this == WRITTEN || this == CARRY || this == JOT;
+        return this == WRITTEN || this == CARRY || this == EXCHANGE || this == JOT;
     }
 }

@@ -16,7 +16,8 @@ public record Working(List<Block> blocks, List<Step> steps, List<Mark> marks) {
 
     /** The texts of the figures among a step's marks: what a class can be asked for. */
     public static List<String> expects(List<Mark> marksOfStep) {
-        return marksOfStep.stream().filter(mark -> mark.kind() == MarkKind.DIGIT && mark.role().isAsked())
+        return marksOfStep.stream().filter(mark -> mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER)
+                .filter(mark -> mark.role().isAsked())
                 .map(Mark::text).toList();
     }
 
@@ -25,7 +26,8 @@ public record Working(List<Block> blocks, List<Step> steps, List<Mark> marks) {
         return marks.stream()
                 .filter(mark -> mark.at().block() == block && mark.at().line().equals(line) && mark.until() == null)
                 .filter(mark -> mark.size() == Size.FULL
-                        && (mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.POINT))
+                        && (mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER
+                                || mark.kind() == MarkKind.POINT))
                 .sorted(Comparator.<Mark>comparingInt(mark -> -mark.at().place())
                         .thenComparing(mark -> mark.kind() == MarkKind.POINT))
                 .map(mark -> mark.kind() == MarkKind.POINT ? "." : mark.text())

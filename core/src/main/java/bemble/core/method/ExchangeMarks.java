@@ -1,0 +1,54 @@
+package bemble.core.method;
+
+import bemble.core.hand.Exchange;
+import bemble.core.working.Anchor;
+import bemble.core.working.Block;
+import bemble.core.working.Pen;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
+import java.util.HashMap;
+import java.util.Map;
+
+/** Writes exchanges over a minuend: struck figures, and the new ones stacked above them. */
+final class ExchangeMarks {
+    private final Difference paper;
+    private final Pen pen;
+    /** How many figures stand above each place. */
+    private final Map<Integer, Integer> stacked = new HashMap<>();
+
+    ExchangeMarks(Difference paper, Pen pen) {
+        this.paper = paper;
+        this.pen = pen;
+    }
+
+    /** @param last whether the ten has come to the column that needs it */
+    void write(Exchange exchange, boolean last) {
+        replace(exchange.from(), exchange.fromAfter());
+        if (last && pen.style().writesTenInFront() && exchange.toBefore() < 10) {
+            pen.small(paper.block().at(line(exchange.to()), exchange.to()), 1, Role.EXCHANGE,
+                    height(exchange.to()) == 0 ? Anchor.BEFORE_HIGH : Anchor.BEFORE);
+        } else {
+            replace(exchange.to(), exchange.toAfter());
+        }
+    }
+
+    /** Strikes the figure that stands in a place and writes another above it. */
+    private void replace(int place, int figure) {
+        boolean given = height(place) == 0;
+        pen.strike(paper.block().at(line(place), place), Role.EXCHANGE, given ? Size.FULL : Size.SMALL, Anchor.MIDDLE);
+        Block block = paper.block();
+        String below = line(place);
+        stacked.merge(place, 1, Integer::sum);
+        block.lineAbove(below, line(place));
+        pen.small(block.at(line(place), place), figure, Role.EXCHANGE, Anchor.MIDDLE);
+    }
+
+    private int height(int place) {
+        return stacked.getOrDefault(place, 0);
+    }
+
+    /** The line in which a place's figure stands now. */
+    private String line(int place) {
+        return height(place) == 0 ? Difference.MINUEND : "exchanged-" + height(place);
+    }
+}
