@@ -84,6 +84,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["estimate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculator": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["display"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/account/sign-out": {
         parameters: {
             query?: never;
@@ -354,6 +386,24 @@ export interface components {
             /** Format: int32 */
             alreadyThere?: number;
         };
+        Request: {
+            work: components["schemas"]["WorkRequest"];
+            /** Format: int32 */
+            keptDigits?: number;
+            own?: string;
+        };
+        View: {
+            statement: string;
+            value: string;
+            /** Format: int32 */
+            fewestDigits: number;
+            /** Format: int32 */
+            mostDigits: number;
+            held?: string;
+        };
+        Display: {
+            text: string;
+        };
         Credentials: {
             login: string;
             password: string;
@@ -372,6 +422,7 @@ export interface components {
             id: string;
             group: string;
             title: string;
+            example: components["schemas"]["WorkRequest"];
             options: components["schemas"]["OptionView"][];
         };
         OptionView: {
@@ -389,14 +440,14 @@ export interface components {
             note: string;
             kept: boolean;
         };
-        Way: {
+        Named: {
             id: string;
             label: string;
         };
         Ways: {
             operation: string;
-            methods: components["schemas"]["Way"][];
-            checks: components["schemas"]["Way"][];
+            methods: components["schemas"]["Named"][];
+            checks: components["schemas"]["Named"][];
         };
         Page: {
             entries: components["schemas"]["EntryView"][];
@@ -548,6 +599,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Imported"];
+                };
+            };
+        };
+    };
+    estimate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Request"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["View"];
+                };
+            };
+        };
+    };
+    display: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Display"];
                 };
             };
         };

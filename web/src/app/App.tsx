@@ -5,6 +5,7 @@ import { SignIn } from '../account/SignIn';
 import { useAccount } from '../account/useAccount';
 import { LogScreen } from '../log/LogScreen';
 import { PaperScreen } from '../paper/PaperScreen';
+import { StyleScreen } from '../style/StyleScreen';
 import { Spine } from './Spine';
 import { Trouble } from './Trouble';
 
@@ -30,6 +31,7 @@ export function App() {
       <Box component="main" sx={{ minHeight: 0, overflow: 'auto' }}>
         <Routes>
           <Route path="/paper" element={<PaperScreen />} />
+          <Route path="/style" element={<StyleScreen />} />
           <Route path="/log" element={<LogScreen />} />
           <Route path="*" element={<Navigate to="/paper" replace />} />
         </Routes>

@@ -6,6 +6,7 @@ import { ink } from './theme';
 const screens = [
   { to: '/paper', name: 'Paper' },
   { to: '/log', name: 'Log' },
+  { to: '/style', name: 'House style' },
 ];
 
 /** The spine at the left, like a book's binding: the screens, and who is signed in. */

@@ -6,12 +6,17 @@ type Props<T extends string> = {
   value: T;
   options: { id: T; label: string }[];
   onChange: (id: T) => void;
+  small?: boolean;
 };
 
 /** A few words side by side, the chosen one underlined. */
-export function Tabs<T extends string>({ label, value, options, onChange }: Props<T>) {
+export function Tabs<T extends string>({ label, value, options, onChange, small }: Props<T>) {
   return (
-    <Box role="group" aria-label={label} sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
+    <Box
+      role="group"
+      aria-label={label}
+      sx={{ display: 'flex', columnGap: small ? 1.5 : 2, flexWrap: 'wrap' }}
+    >
       {options.map((option) => (
         <Box
           key={option.id}
@@ -25,7 +30,7 @@ export function Tabs<T extends string>({ label, value, options, onChange }: Prop
             p: '2px 0',
             cursor: 'pointer',
             fontFamily: digits,
-            fontSize: 16,
+            fontSize: small ? 15 : 16,
             color: option.id === value ? ink.ink : ink.faint,
             fontWeight: option.id === value ? 700 : 400,
             borderBottom: `3px solid ${option.id === value ? ink.amberDeep : 'transparent'}`,

@@ -5,10 +5,10 @@ import { Trouble } from '../app/Trouble';
 import type { Logging } from './LogPanel';
 import type { Steps } from './useSteps';
 
-type Props = { steps: Steps; check: Schemas['CheckView']; logging: Logging };
+type Props = { steps: Steps; check: Schemas['CheckView']; logging: Logging; onCheck: () => void };
 
 /** Back, next, play; where one is; the check; and whether the log has it. */
-export function StepButtons({ steps, check, logging }: Props) {
+export function StepButtons({ steps, check, logging, onCheck }: Props) {
   const atEnd = steps.current === steps.count;
   return (
     <Box sx={{ display: 'grid', justifyItems: 'end', alignContent: 'start', gap: 1 }}>
@@ -38,11 +38,7 @@ export function StepButtons({ steps, check, logging }: Props) {
           </Box>
         )}
         {!steps.inCheck && (
-          <Button
-            variant="text"
-            onClick={() => steps.goTo(steps.lastOfWork + 1)}
-            sx={{ p: 0, textDecoration: 'underline' }}
-          >
+          <Button variant="text" onClick={onCheck} sx={{ p: 0, textDecoration: 'underline' }}>
             Check
           </Button>
         )}

@@ -2,7 +2,8 @@ import { Box } from '@mui/material';
 import { useEffect, useId, useRef } from 'react';
 import type { Schemas } from '../api/client';
 import { ink } from '../app/theme';
-import { Fresh, Mark, type SheetMark } from './marks';
+import { visibleAt, type SheetMark } from './mark';
+import { Marks } from './Marks';
 import { paperInWords } from './paperInWords';
 import { useSize } from './useSize';
 
@@ -15,9 +16,10 @@ type Props = {
   name: string;
 };
 
-const border = 3; // squares of empty paper left and right
+const leftOf = 2; // squares of empty paper left of the sheet
+const rightOf = 1; // right of it
 const above = 1; // and above
-const smallest = 30;
+const smallest = 26;
 const largest = 64;
 
 /** Draws any sheet from its marks: those whose time it is. It decides nothing about them. */
@@ -26,15 +28,15 @@ export function SheetPainter({ sheet, step, lastOfPart, name }: Props) {
   const size = useSize(frame);
   const gridId = useId();
   const rowsOfPart = 1 + Math.max(0, ...sheet.marks.filter((m) => m.step <= lastOfPart).map((m) => m.row));
-  const across = size.width / (sheet.columns + 2 * border);
+  const across = size.width / (sheet.columns + leftOf + rightOf);
   const down = size.height / (rowsOfPart + above + 0.6);
   const downWhole = size.height / (sheet.rows + above + 0.6);
   const wanted = downWhole >= 44 ? downWhole : down;
   const square = Math.max(smallest, Math.min(largest, across, wanted));
-  const columns = Math.max(Math.floor(size.width / square), sheet.columns + 2 * border);
+  const columns = Math.max(Math.floor(size.width / square), sheet.columns + leftOf + rightOf);
   const rows = Math.max(Math.ceil(size.height / square), sheet.rows + above + 1);
-  const left = Math.max(border, Math.floor((columns - sheet.columns) / 2));
-  const visible = sheet.marks.filter((m) => m.step <= step && (m.until === undefined || m.until > step));
+  const left = Math.max(leftOf, Math.floor((columns - sheet.columns) / 2));
+  const visible = visibleAt(sheet.marks, step);
   const fresh = visible.filter((m) => m.step === step && step > 1);
   const newest = Math.max(...visible.filter((m) => m.kind !== 'wash').map((m) => m.step));
   const newestMarks = visible.filter((m) => m.step === newest);
@@ -71,12 +73,7 @@ export function SheetPainter({ sheet, step, lastOfPart, name }: Props) {
           <rect width="100%" height="100%" fill={`url(#${gridId})`} />
           <line x1={1.5 * square} x2={1.5 * square} y1={0} y2="100%" stroke={ink.margin} strokeWidth={2} />
           <g transform={`scale(${square}) translate(${left} ${above})`}>
-            {visible.map((mark, i) => (
-              <Mark key={i} mark={mark} fresh={fresh.includes(mark)} />
-            ))}
-            {fresh.filter(isResult).map((mark, i) => (
-              <Fresh key={i} mark={mark} />
-            ))}
+            <Marks visible={visible} fresh={fresh} />
           </g>
         </svg>
       )}
@@ -86,9 +83,6 @@ export function SheetPainter({ sheet, step, lastOfPart, name }: Props) {
     </Box>
   );
 }
-
-const isResult = (mark: SheetMark) =>
-  mark.kind === 'digit' && mark.role === 'written' && mark.size === 'full';
 
 const visuallyHidden = {
   position: 'absolute',

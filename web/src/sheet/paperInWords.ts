@@ -1,4 +1,4 @@
-import type { SheetMark } from './marks';
+import type { SheetMark } from './mark';
 
 /** What stands on the paper, line by line from the top, for those who hear it. */
 export function paperInWords(visible: SheetMark[]): string {

@@ -30,7 +30,8 @@ public class WorkBench {
     private static final String OTHER = "6093847156".repeat(4);
 
     /** Operation and method, such as {@code +column}. */
-    @Param({"+column"})
+    @Param({"+column", "+running", "+partial-sums", "−decomposition", "−equal-additions", "−counting-up", "×long",
+        "×area", "×crosswise", "÷long", "√doubled-root", "√running-divisor"})
     public String method;
 
     @Param({"6", "40"})
@@ -42,7 +43,8 @@ public class WorkBench {
     public void setUp() {
         String sign = method.substring(0, 1);
         String one = LONG.substring(0, digits);
-        String text = sign.equals("√") ? "√" + one : one + " " + sign + " " + OTHER.substring(0, digits);
+        String other = OTHER.substring(0, sign.equals("÷") ? digits / 2 : digits);
+        String text = sign.equals("√") ? "√" + one : one + " " + sign + " " + other;
         order = new WorkOrder(ProblemText.read(text, 0, Punctuation.POINT), method.substring(1), HouseStyle.USUAL, null);
     }
 

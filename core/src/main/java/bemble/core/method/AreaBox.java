@@ -20,6 +20,11 @@ record AreaBox(Block block, int columns, int slot, Pen pen) {
     private static final String EDGE = "edge";
     private static final String BELOW = "below";
 
+    /** How wide a cell must be for a number of so many digits, which stand closer there than in squares. */
+    static int slotFor(int digits) {
+        return 2 + digits / 2;
+    }
+
     /** The parts along the upper edge, the rows, and the line whose upper edge closes the box. */
     void lines(int rows) {
         block.line(EDGE);

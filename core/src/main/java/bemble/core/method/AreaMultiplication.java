@@ -30,7 +30,7 @@ final class AreaMultiplication implements Method<Multiplication> {
         List<BigInteger> across = Expanded.of(multiplication.multiplicand());
         List<BigInteger> down = Expanded.of(multiplication.multiplier());
         AreaBox box = new AreaBox(pen.block("box", pen.start()), across.size(),
-                multiplication.multiplicand().length() + multiplication.multiplier().length(), pen);
+                AreaBox.slotFor(multiplication.multiplicand().length() + multiplication.multiplier().length()), pen);
         box.lines(down.size());
         pen.step(StepKind.SET_OUT, box.block(), null, talk.setOut(multiplication, texts(across), texts(down)));
         box.draw(across, down);

@@ -38,9 +38,9 @@ final class CountingUp implements Method<Subtraction> {
     public Outcome write(Subtraction subtraction, Hand hand, Pen pen) {
         CountingUpTalk talk = new CountingUpTalk(pen.style());
         int decimals = Math.max(subtraction.minuend().decimals(), subtraction.subtrahend().decimals());
-        Block sizes = pen.block("jumps", pen.start());
+        Block line = pen.block("line", pen.start()).line(SIZES).line(ARCS).line(TICKS);
+        Block sizes = pen.block("jumps", Placement.under(line, 1).shifted(subtraction.minuend().length()));
         SumFrame frame = new SumFrame(sizes, pen);
-        Block line = pen.block("line", Placement.under(sizes, 0)).line(SIZES).line(ARCS).line(TICKS);
         NumberLine numberLine = new NumberLine(line, subtraction.minuend(), pen);
         pen.step(StepKind.SET_OUT, line, null, talk.setOut(subtraction.subtrahend(), subtraction.minuend()));
         List<BigDecimal> stops = stops(subtraction.subtrahend().value(), subtraction.minuend().value(), decimals,
@@ -135,7 +135,7 @@ final class CountingUp implements Method<Subtraction> {
         }
 
         void draw(Numeral start, int jumps) {
-            pen.rule(line, TICKS, 0, -Math.max(1, jumps) * slot);
+            pen.rule(line, TICKS, 0, -Math.max(1, jumps) * slot - 1);
             label(0, pen.style().number(start), Role.GIVEN);
         }
 

@@ -41,9 +41,9 @@ final class CrosswiseMultiplication implements Method<Multiplication> {
         CrosswiseTalk talk = new CrosswiseTalk(pen.style());
         Block block = setOut(a, b, length, talk, pen);
         Block list = pen.block("products", Placement.rightOf(block, TOP, 1));
-        CarrySpots carries = pen.style().carryPlace() == CarryPlace.UNDER_ANSWER
-                ? new CarrySpots(block.line(Lines.UNDER), Lines.UNDER, Anchor.HIGH)
-                : new CarrySpots(block, Lines.ANSWER, Anchor.BEFORE_HIGH);
+        CarrySpots carries = pen.style().carryPlace() == CarryPlace.BEFORE_NEXT_DIGIT
+                ? new CarrySpots(block, Lines.ANSWER, Anchor.BEFORE_HIGH)
+                : new CarrySpots(block.line(Lines.UNDER), Lines.UNDER, Anchor.HIGH);
         int highest = a.isZero() || b.isZero() ? 0 : a.highest() + b.highest();
         List<CrossedColumn> columns = new ArrayList<>();
         int carry = 0;

@@ -37,6 +37,9 @@ final class Decomposition implements Method<Subtraction> {
                     pen.step(StepKind.EXCHANGE, paper.block(), place,
                             talk.exchange(place, tops.at(place), bottom, exchange, exchange == needed.get(0)));
                     marks.write(exchange, exchange.to() == place);
+                    if (pen.style().expandsExchanges()) {
+                        marks.expand(talk.inValues(exchange));
+                    }
                     tops.exchange(exchange);
                     exchanges.add(exchange);
                 }

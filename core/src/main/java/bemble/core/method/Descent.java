@@ -47,13 +47,19 @@ final class Descent {
         }
     }
 
-    /** Writes what is left under the last product, its last digit in {@code place}. */
-    void difference(BigInteger difference, int place) {
+    /**
+     * Writes what is left under the last product, its last digit in {@code place}.
+     *
+     * @param last whether nothing is brought down beside it; a 0 that something joins is not written
+     */
+    void difference(BigInteger difference, int place, boolean last) {
         current = "difference-" + products;
         block.line(current);
         Placed number = new Placed(Numeral.of(difference), place);
         pen.rule(block, current, Math.max(number.highest(), productHighest), place);
-        pen.digits(block, current, number, Role.WRITTEN);
+        if (last || difference.signum() > 0) {
+            pen.digits(block, current, number, Role.WRITTEN);
+        }
     }
 
     /** Brings a digit down beside the last difference, with an arrow for a while. */

@@ -3,7 +3,9 @@ package bemble.core.method;
 import bemble.core.hand.Exchange;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.MarkKind;
 import bemble.core.working.Pen;
+import bemble.core.working.Placement;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
 import java.util.HashMap;
@@ -11,14 +13,30 @@ import java.util.Map;
 
 /** Writes exchanges over a minuend: struck figures, and the new ones stacked above them. */
 final class ExchangeMarks {
+    private static final int LETTERS_A_SQUARE = 4;
+
     private final Difference paper;
     private final Pen pen;
     /** How many figures stand above each place. */
     private final Map<Integer, Integer> stacked = new HashMap<>();
 
+    private Block beside;
+
     ExchangeMarks(Difference paper, Pen pen) {
         this.paper = paper;
         this.pen = pen;
+    }
+
+    /** Writes the exchange beside the sum in values, such as {@code 600 + 40 = 500 + 140}. */
+    void expand(String inValues) {
+        if (beside == null) {
+            beside = pen.block("values", Placement.rightOf(paper.block(), Difference.MINUEND, 2));
+        }
+        String line = "exchange-" + (beside.lines().size() + 1);
+        beside.line(line);
+        int squares = 1 + inValues.length() / LETTERS_A_SQUARE;
+        pen.mark(MarkKind.LABEL, beside.at(line, 0), beside.at(line, -squares), inValues, Role.FRAME, Size.SMALL,
+                Anchor.MIDDLE);
     }
 
     /** @param last whether the ten has come to the column that needs it */

@@ -50,7 +50,7 @@ final class LongDivision implements Method<Division> {
                 pen.step(StepKind.MULTIPLY, block, place, talk.multiply(place, digit, product));
                 descent.product(product, place);
                 pen.figure(StepKind.SUBTRACT, block, place, talk.subtract(place, partial, product, difference));
-                descent.difference(difference, place);
+                descent.difference(difference, place, place == 0);
             }
             stages.add(new DivisionStage(place, partial.toString(), digit, product.toString(), difference.toString()));
             if (place == 0) {

@@ -69,7 +69,7 @@ final class ProductRowWriter {
             carry = column.carryOut();
         }
         usedSpots = spots;
-        return new ProductRow(digit, place, pen.read(block, line).isEmpty() ? "0" : value(columns, placeholders), columns);
+        return new ProductRow(digit, place, value(columns, placeholders), columns);
     }
 
     /** What the row says: its digits, with the placeholders as zeros in every style. */

@@ -122,8 +122,8 @@ final class RootPaper {
         descent.product(product, place);
     }
 
-    void difference(BigInteger difference, int place) {
-        descent.difference(difference, place);
+    void difference(BigInteger difference, int place, boolean last) {
+        descent.difference(difference, place, last);
     }
 
     /** Gives the block at the left the lines of the descent, so that both are level. */

@@ -42,9 +42,8 @@ final class RootStages {
         int last = -2 * problem.decimals();
         int place = pairs.first();
         while (true) {
-            RootStage stage = stage(place, stages.isEmpty() ? null : stages.get(stages.size() - 1));
-            stages.add(stage);
-            boolean exact = place <= 0 && left.signum() == 0 && pairs.isZeroBelow(place);
+            stages.add(stage(place, stages.isEmpty() ? null : stages.get(stages.size() - 1), last));
+            boolean exact = isExact(place);
             if (exact || place == last) {
                 return finish(stages, place, exact);
             }
@@ -52,7 +51,12 @@ final class RootStages {
         }
     }
 
-    private RootStage stage(int place, RootStage before) {
+    /** Whether the root has come out with the digit of that place. */
+    private boolean isExact(int place) {
+        return place <= 0 && left.signum() == 0 && pairs.isZeroBelow(place);
+    }
+
+    private RootStage stage(int place, RootStage before, int last) {
         String pair = pairs.at(place);
         BigInteger current = left.multiply(HUNDRED).add(new BigInteger(pair));
         BigInteger doubled = hand.doubled(root);
@@ -71,9 +75,9 @@ final class RootStages {
         pen.step(StepKind.MULTIPLY, paper.block(), place, talk.multiply(digit, divisor, product));
         paper.product(product, place);
         pen.figure(StepKind.SUBTRACT, paper.block(), place, talk.subtract(current, product, difference));
-        paper.difference(difference, place);
         root = root.multiply(BigInteger.TEN).add(BigInteger.valueOf(digit));
         left = difference;
+        paper.difference(difference, place, place == last || isExact(place));
         return new RootStage(pair, current.toString(), doubled.toString(), digit, divisor.toString(),
                 product.toString(), difference.toString());
     }

@@ -160,7 +160,13 @@ public final class ProblemText {
                 + String.format(Locale.ROOT, "12 %c 5", sign) + ".");
     }
 
-    private static Numeral number(String text, String field, Punctuation punctuation) {
+    /**
+     * Reads one typed number within the limits.
+     *
+     * @param field the field named in a fault
+     * @throws Refusal when it cannot be read or has too many digits
+     */
+    public static Numeral number(String text, String field, Punctuation punctuation) {
         Numeral number = NumberText.read(text, field, punctuation);
         int counted = number.isWhole() ? number.length() : number.length() - (number.digit(number.highest()) == 0 ? 1 : 0);
         if (counted > MOST_DIGITS) {

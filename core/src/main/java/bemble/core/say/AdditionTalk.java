@@ -30,7 +30,7 @@ public final class AdditionTalk {
         String say;
         if (carryIn == 0) {
             say = digits.size() < 2
-                    ? "there are only " + addends + ", nothing to add"
+                    ? "only " + addends + ", nothing to add"
                     : addends + " are " + words.count(total, place);
         } else {
             String carried = words.count(carryIn, place) + " " + words.carried();

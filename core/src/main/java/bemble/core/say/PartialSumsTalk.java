@@ -23,7 +23,7 @@ public final class PartialSumsTalk {
     /** One place is added. */
     public Spoken part(int place, List<Integer> digits, int total, Numeral value) {
         String addends = words.countEach(digits, place);
-        String say = digits.size() < 2 ? "there are only " + addends : addends + " are " + words.count(total, place);
+        String say = digits.size() < 2 ? "only " + addends : addends + " are " + words.count(total, place);
         return new Spoken(words.title(place), Words.sum(digits, total),
                 words.title(place) + ": " + say + ". Write " + style.number(value) + ".",
                 words.title(place) + ": " + addends + ". What are they worth together?");

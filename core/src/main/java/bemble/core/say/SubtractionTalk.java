@@ -55,9 +55,18 @@ public final class SubtractionTalk {
 
     /** What both places together are worth, which an exchange does not change. */
     private String value(Exchange exchange) {
-        BigDecimal value = BigDecimal.valueOf(10L * exchange.fromAfter() + exchange.toAfter())
-                .scaleByPowerOfTen(exchange.to());
-        return style.number(Numeral.of(value.setScale(Math.max(0, -exchange.to())).toPlainString()));
+        return worth(10 * exchange.fromAfter() + exchange.toAfter(), exchange.to());
+    }
+
+    /** The exchange in values: {@code 600 + 40 = 500 + 140}. */
+    public String inValues(Exchange exchange) {
+        return worth(exchange.fromBefore(), exchange.from()) + " + " + worth(exchange.toBefore(), exchange.to()) + " = "
+                + worth(exchange.fromAfter(), exchange.from()) + " + " + worth(exchange.toAfter(), exchange.to());
+    }
+
+    private String worth(int count, int place) {
+        BigDecimal value = BigDecimal.valueOf(count).scaleByPowerOfTen(place);
+        return style.number(Numeral.of(value.setScale(Math.max(0, -place)).toPlainString()));
     }
 
     /** A column is subtracted. */

@@ -81,7 +81,7 @@ public final class Layout {
         Placement placement = block.placement();
         Origin origin = switch (placement.relation()) {
             case FIRST -> new Origin(0, 0);
-            case UNDER -> new Origin(bottom + placement.gap(), beside(placement).column());
+            case UNDER -> new Origin(bottom + placement.gap(), beside(placement).column() + placement.shift());
             case LEFT_OF -> new Origin(beside(placement).row(), beside(placement).column()
                     - extentOf(placement.other()).highest() - 1 - placement.gap() + extent.lowest());
             case RIGHT_OF -> new Origin(beside(placement).row(), beside(placement).column()

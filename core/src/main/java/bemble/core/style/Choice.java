@@ -8,9 +8,11 @@ import java.util.List;
  * @param id the name used in files and in the API, such as {@code carryPlace}
  * @param group the heading it stands under
  * @param title what is decided
+ * @param example a small problem whose paper or sentences show the choice
  * @param options what can be chosen, the usual one first
  */
-public record Choice(String id, String group, String title, List<? extends Option> options) {
+public record Choice(String id, String group, String title, String example,
+                     List<? extends Option> options) {
     /** The option chosen where a teacher has chosen nothing. */
     public Option usual() {
         return options.get(0);

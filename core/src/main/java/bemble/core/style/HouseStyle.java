@@ -12,6 +12,20 @@ import java.util.stream.Stream;
 
 /** How one teacher writes and speaks: an {@link Option} for every {@link Choice}. Immutable. */
 public final class HouseStyle {
+    /** A small problem for each group of choices, and for a choice that its group's would not show. */
+    private static final Map<String, String> EXAMPLES = Map.ofEntries(
+            Map.entry("Carries", "147 + 285"),
+            Map.entry("Steps", "147 + 285"),
+            Map.entry("Setting out", "38 + 146.5"),
+            Map.entry("Subtraction", "403 − 128"),
+            Map.entry("Multiplication", "46 × 207"),
+            Map.entry("Division and roots", "812 ÷ 4"),
+            Map.entry("remainderMark", "97 ÷ 4"),
+            Map.entry("Numbers", "8765.5 + 4321"),
+            Map.entry("Words", "47 + 38"),
+            Map.entry("exchangeWord", "42 − 17"),
+            Map.entry("takeAwayWord", "42 − 17"));
+
     private static final Choice CARRY_PLACE = choice("carryPlace", "Carries", "Carries stand", CarryPlace.values());
     private static final Choice CARRY_ORDER = choice("carryOrder", "Carries", "The carry is added", CarryOrder.values());
     private static final Choice STRIKE_CARRIES =
@@ -25,6 +39,8 @@ public final class HouseStyle {
     private static final Choice GROUPING = choice("grouping", "Numbers", "Long numbers are grouped", Grouping.values());
     private static final Choice EXCHANGE_WRITING =
             choice("exchangeWriting", "Subtraction", "The ten that was got stands as", ExchangeWriting.values());
+    private static final Choice EXPANDED =
+            choice("expandedExchanges", "Subtraction", "Exchanges stand beside in values", YesNo.values());
     private static final Choice PLACEHOLDER =
             choice("placeholder", "Multiplication", "Empty places at a row's end get", Placeholder.values());
     private static final Choice ZERO_ROWS =
@@ -47,7 +63,7 @@ public final class HouseStyle {
     /** Everything that can be chosen, in the order in which a teacher meets it. */
     public static final List<Choice> CHOICES = Stream.of(
             Stream.of(CARRY_PLACE, CARRY_ORDER, STRIKE_CARRIES, PACE, JOT_TOTALS, ORDER, PAD_ZEROS, HEADS,
-                    EXCHANGE_WRITING, PLACEHOLDER, ZERO_ROWS, MINUS_SIGNS, ZERO_PRODUCTS, REMAINDER_MARK, MULTIPLES,
+                    EXCHANGE_WRITING, EXPANDED, PLACEHOLDER, ZERO_ROWS, MINUS_SIGNS, ZERO_PRODUCTS, REMAINDER_MARK, MULTIPLES,
                     POINT, GROUPING, ONES_WORD, CARRY_WORD, EXCHANGE_WORD, TAKE_AWAY_WORD),
             Stream.of(Operation.values()).map(HouseStyle::wayChoice),
             Stream.of(Operation.values()).map(HouseStyle::checkChoice)).flatMap(choices -> choices).toList();
@@ -99,11 +115,23 @@ public final class HouseStyle {
     }
 
     private static Choice wayChoice(Operation operation) {
-        return new Choice(operation.property() + "Method", "Methods", operation.title(), Way.of(operation));
+        return new Choice(operation.property() + "Method", "Methods", operation.title(), example(operation),
+                Way.of(operation));
     }
 
     private static Choice checkChoice(Operation operation) {
-        return new Choice(operation.property() + "Check", "Checks", operation.title(), CheckKind.of(operation));
+        return new Choice(operation.property() + "Check", "Checks", operation.title(), example(operation),
+                CheckKind.of(operation));
+    }
+
+    private static String example(Operation operation) {
+        return switch (operation) {
+            case ADDITION -> "47 + 38 + 25";
+            case SUBTRACTION -> "403 − 128";
+            case MULTIPLICATION -> "46 × 37";
+            case DIVISION -> "97 ÷ 4";
+            case SQUARE_ROOT -> "√529";
+        };
     }
 
     /** The way this teacher works an operation. */
@@ -118,6 +146,10 @@ public final class HouseStyle {
 
     public boolean writesTenInFront() {
         return options.get(EXCHANGE_WRITING.id()) == ExchangeWriting.IN_FRONT;
+    }
+
+    public boolean expandsExchanges() {
+        return options.get(EXPANDED.id()) == YesNo.YES;
     }
 
     public Placeholder placeholder() {
@@ -217,7 +249,7 @@ public final class HouseStyle {
     }
 
     private static Choice choice(String id, String group, String title, Option... options) {
-        return new Choice(id, group, title, List.of(options));
+        return new Choice(id, group, title, EXAMPLES.getOrDefault(id, EXAMPLES.get(group)), List.of(options));
     }
 
     @Override

@@ -6,9 +6,10 @@ package bemble.core.working;
  * @param relation how it stands to {@code other}
  * @param other the block it is set against, or null for the first
  * @param gap empty squares between the two
+ * @param shift how many squares its places stand further to the right than those of the other, below it
  * @param line the line of the other block that its first line is level with, or null for the other's first
  */
-public record Placement(Relation relation, Block other, int gap, String line) {
+public record Placement(Relation relation, Block other, int gap, int shift, String line) {
     /** How a block stands to another. */
     public enum Relation {
         FIRST,
@@ -19,18 +20,23 @@ public record Placement(Relation relation, Block other, int gap, String line) {
     }
 
     public static Placement first() {
-        return new Placement(Relation.FIRST, null, 0, null);
+        return new Placement(Relation.FIRST, null, 0, 0, null);
     }
 
     public static Placement under(Block other, int gap) {
-        return new Placement(Relation.UNDER, other, gap, null);
+        return new Placement(Relation.UNDER, other, gap, 0, null);
+    }
+
+    /** Below, but further to the right. */
+    public Placement shifted(int squares) {
+        return new Placement(relation, other, gap, squares, line);
     }
 
     public static Placement leftOf(Block other, String line, int gap) {
-        return new Placement(Relation.LEFT_OF, other, gap, line);
+        return new Placement(Relation.LEFT_OF, other, gap, 0, line);
     }
 
     public static Placement rightOf(Block other, String line, int gap) {
-        return new Placement(Relation.RIGHT_OF, other, gap, line);
+        return new Placement(Relation.RIGHT_OF, other, gap, 0, line);
     }
 }

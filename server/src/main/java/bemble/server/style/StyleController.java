@@ -1,7 +1,11 @@
 package bemble.server.style;
 
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.style.Choice;
 import bemble.core.style.HouseStyle;
 import bemble.server.account.SignedIn;
+import bemble.server.work.WorkRequest;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
@@ -25,7 +29,7 @@ class StyleController {
     record OptionView(@NotNull String id, @NotNull String label) {}
 
     record ChoiceView(@NotNull String id, @NotNull String group, @NotNull String title,
-                      @NotNull List<OptionView> options) {}
+                      @NotNull WorkRequest example, @NotNull List<OptionView> options) {}
 
     /**
      * A style with all that could be chosen.
@@ -35,10 +39,14 @@ class StyleController {
     record StyleView(@NotNull List<ChoiceView> choices, @NotNull Map<String, String> chosen) {
         static StyleView of(HouseStyle style) {
             return new StyleView(HouseStyle.CHOICES.stream().map(choice -> new ChoiceView(choice.id(), choice.group(),
-                    choice.title(), choice.options().stream()
+                    choice.title(), example(choice), choice.options().stream()
                             .map(option -> new OptionView(option.id(), option.label())).toList())).toList(),
                     style.ids());
         }
+    }
+
+    private static WorkRequest example(Choice choice) {
+        return WorkRequest.again(ProblemText.read(choice.example(), 0, Punctuation.POINT), null, null, null);
     }
 
     @GetMapping

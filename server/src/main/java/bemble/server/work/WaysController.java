@@ -1,8 +1,9 @@
 package bemble.server.work;
 
-import bemble.core.check.CheckKind;
-import bemble.core.method.Methods;
 import bemble.core.problem.Operation;
+import bemble.core.style.CheckKind;
+import bemble.core.style.Option;
+import bemble.core.style.Way;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.stream.Stream;
@@ -14,16 +15,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/ways")
 class WaysController {
-    record Way(@NotNull String id, @NotNull String label) {}
+    record Named(@NotNull String id, @NotNull String label) {}
 
-    record Ways(@NotNull String operation, @NotNull List<Way> methods, @NotNull List<Way> checks) {}
+    record Ways(@NotNull String operation, @NotNull List<Named> methods, @NotNull List<Named> checks) {}
 
     @GetMapping
     List<Ways> ways() {
-        return Stream.of(Operation.values()).filter(operation -> !Methods.of(operation).isEmpty())
-                .map(operation -> new Ways(operation.id(),
-                        Methods.of(operation).stream().map(method -> new Way(method.id(), method.label())).toList(),
-                        CheckKind.of(operation).stream().map(check -> new Way(check.id(), check.label())).toList()))
-                .toList();
+        return Stream.of(Operation.values()).map(operation -> new Ways(operation.id(),
+                views(Way.of(operation)), views(CheckKind.of(operation)))).toList();
+    }
+
+    private static List<Named> views(List<? extends Option> options) {
+        return options.stream().map(option -> new Named(option.id(), option.label())).toList();
     }
 }

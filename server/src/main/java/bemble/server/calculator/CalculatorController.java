@@ -1,0 +1,20 @@
+package bemble.server.calculator;
+
+import bemble.server.work.WorkRequest;
+import jakarta.validation.constraints.NotNull;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The calculator that answers are compared with. */
+@RestController
+@RequestMapping("/api/calculator")
+class CalculatorController {
+    record Display(@NotNull String text) {}
+
+    @PostMapping
+    Display display(@RequestBody WorkRequest request) {
+        return new Display(CalculatorStandIn.display(request.order().problem()));
+    }
+}

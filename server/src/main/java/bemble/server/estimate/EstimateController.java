@@ -1,0 +1,50 @@
+package bemble.server.estimate;
+
+import bemble.core.estimate.Estimate;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Refusal;
+import bemble.core.work.WorkOrder;
+import bemble.core.work.Worked;
+import bemble.server.work.WorkRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Estimates before a problem is worked, and a teacher's own held against the answer. */
+@RestController
+@RequestMapping("/api/estimate")
+class EstimateController {
+    private static final int MOST_KEPT = 3;
+
+    /**
+     * What to estimate.
+     *
+     * @param keptDigits how many leading digits are kept in rounding, 1 where it is left out
+     * @param own the teacher's own estimate, as typed; with it the answer comes back too
+     */
+    record Request(@NotNull @Valid WorkRequest work, Integer keptDigits, String own) {}
+
+    record View(@NotNull String statement, @NotNull String value, @NotNull int fewestDigits, @NotNull int mostDigits,
+                String held) {}
+
+    @PostMapping
+    View estimate(@Valid @RequestBody Request request) {
+        WorkOrder order = request.work().order();
+        int kept = request.keptDigits() == null ? 1 : request.keptDigits();
+        if (kept < 1 || kept > MOST_KEPT) {
+            throw Refusal.of("keptDigits", "Round to 1, 2 or 3 leading digits.");
+        }
+        Estimate estimate = Estimate.of(order.problem(), kept, order.style());
+        return new View(estimate.statement(), estimate.value(), estimate.fewestDigits(), estimate.mostDigits(),
+                request.own() == null ? null : held(request.own(), order));
+    }
+
+    private static String held(String own, WorkOrder order) {
+        Numeral typed = ProblemText.number(own, "own", order.style().point().punctuation());
+        return Estimate.against(typed, Numeral.of(Worked.from(order).answer().value()), order.style());
+    }
+}

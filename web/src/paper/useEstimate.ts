@@ -1,0 +1,15 @@
+import { useMutation } from '@tanstack/react-query';
+import { api, ask, type Refused, type Schemas } from '../api/client';
+
+/** An estimate, and with the teacher's own also how it stands to the answer. */
+export function useEstimate() {
+  return useMutation<Schemas['View'], Refused, Schemas['Request']>({
+    mutationFn: (body) => ask(api.POST('/api/estimate', { body })),
+  });
+}
+
+export function useCalculator() {
+  return useMutation<Schemas['Display'], Refused, string>({
+    mutationFn: (problem) => ask(api.POST('/api/calculator', { body: { problem } })),
+  });
+}

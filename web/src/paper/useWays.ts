@@ -1,0 +1,12 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, ask, type Refused, type Schemas } from '../api/client';
+
+/** The methods and checks of an operation. */
+export function useWays(operation: string | undefined): Schemas['Ways'] | undefined {
+  const ways = useQuery<Schemas['Ways'][], Refused>({
+    queryKey: ['ways'],
+    queryFn: () => ask(api.GET('/api/ways')),
+    staleTime: Infinity,
+  });
+  return ways.data?.find((each) => each.operation === operation);
+}

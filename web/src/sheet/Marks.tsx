@@ -1,0 +1,20 @@
+import { Fresh, Mark, type SheetMark } from './mark';
+
+type Props = { visible: SheetMark[]; fresh: SheetMark[] };
+
+/** The marks that are on the paper, the fresh ones shown as such. */
+export function Marks({ visible, fresh }: Props) {
+  return (
+    <>
+      {visible.map((mark, i) => (
+        <Mark key={i} mark={mark} fresh={fresh.includes(mark)} />
+      ))}
+      {fresh.filter(isResult).map((mark, i) => (
+        <Fresh key={i} mark={mark} />
+      ))}
+    </>
+  );
+}
+
+const isResult = (mark: SheetMark) =>
+  mark.kind === 'digit' && mark.role === 'written' && mark.size === 'full';

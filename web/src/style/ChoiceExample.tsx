@@ -1,0 +1,34 @@
+import { Box } from '@mui/material';
+import type { Schemas } from '../api/client';
+import { digits, ink } from '../app/theme';
+import { useWorked } from '../paper/usePaper';
+import { SmallSheet } from '../sheet/SmallSheet';
+
+const spokenGroups = ['Words', 'Steps'];
+const checkGroup = 'Checks';
+
+/** A choice shown on a small sum, live: its paper, its sentence, or its check. */
+export function ChoiceExample(props: { choice: Schemas['ChoiceView']; chosen: Record<string, string> }) {
+  const { choice, chosen } = props;
+  const worked = useWorked({ ...choice.example, style: chosen });
+  if (!worked.data) {
+    return <Box sx={{ height: 118, mt: 1 }} />;
+  }
+  const steps = worked.data.steps;
+  const lastOfWork = steps.findLast((step) => step.part === 'work')?.n ?? 1;
+  return (
+    <Box sx={{ mt: 1 }}>
+      {choice.group === checkGroup ? (
+        <Box sx={{ fontFamily: digits, color: ink.faint }}>{worked.data.check.statement}</Box>
+      ) : spokenGroups.includes(choice.group) ? (
+        <Box sx={{ fontFamily: digits, color: ink.faint, fontSize: 16 }}>“{steps[1]?.say}”</Box>
+      ) : (
+        <SmallSheet
+          sheet={worked.data.sheet}
+          step={lastOfWork}
+          name={`${choice.title}: ${worked.data.problem}`}
+        />
+      )}
+    </Box>
+  );
+}
