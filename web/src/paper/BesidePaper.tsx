@@ -5,16 +5,16 @@ import { Trouble } from '../app/Trouble';
 import { SheetPainter } from '../sheet/SheetPainter';
 import { useWorked } from './usePaper';
 
-type Props = { work: Schemas['WorkRequest']; method: string; label: string; step: number };
+type Props = { work: Schemas['WorkRequest']; method: string; label: string; step: number; atEnd: boolean };
 
-/** The same problem by another method, stepped together with the first. */
-export function BesidePaper({ work, method, label, step }: Props) {
+/** The same problem by another method, stepped together with the first; both end together. */
+export function BesidePaper({ work, method, label, step, atEnd }: Props) {
   const worked = useWorked({ ...work, method });
   if (!worked.data) {
     return <Trouble message={worked.error?.message} />;
   }
   const lastOfWork = worked.data.steps.findLast((each) => each.part === 'work')?.n ?? 1;
-  const at = Math.min(step, lastOfWork);
+  const at = atEnd ? lastOfWork : Math.min(step, lastOfWork);
   return (
     <Box sx={{ display: 'grid', gridTemplateRows: 'minmax(0, 1fr) auto', minHeight: 0 }}>
       <SheetPainter

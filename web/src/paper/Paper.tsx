@@ -68,7 +68,10 @@ export function Paper({ typed, opened, style, onBegin }: Props) {
         line={<ProblemLine typed={typed} fault={worked.error} onBegin={onBegin} input={problemLine} />}
         ways={worked.isError ? undefined : ways}
         method={data?.method}
-        onMethod={writing.setMethod}
+        onMethod={(id) => {
+          writing.setMethod(id);
+          steps.startAnew();
+        }}
         beside={beside}
         onBeside={setBeside}
         note={opened && `From the log, as it was on ${new Date(opened.workedAt).toLocaleDateString()}.`}
@@ -83,7 +86,13 @@ export function Paper({ typed, opened, style, onBegin }: Props) {
               name={`${data.problem}, step ${steps.current} of ${steps.count}`}
             />
             {besideLabel ? (
-              <BesidePaper work={writing.work} method={beside} label={besideLabel} step={steps.current} />
+              <BesidePaper
+                work={writing.work}
+                method={beside}
+                label={besideLabel}
+                step={steps.current}
+                atEnd={finished}
+              />
             ) : (
               <Box sx={side}>
                 <Tabs

@@ -39,7 +39,7 @@ export function StepButtons({ steps, check, logging, onCheck }: Props) {
         )}
         {!steps.inCheck && (
           <Button variant="text" onClick={onCheck} sx={{ p: 0, textDecoration: 'underline' }}>
-            Check
+            To the check
           </Button>
         )}
       </Box>

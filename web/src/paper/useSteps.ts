@@ -4,10 +4,12 @@ import type { Schemas } from '../api/client';
 type Step = Schemas['StepView'];
 
 const playEvery = 2600;
+/** Beyond every last step: the end of the sum, however many steps it has. */
+const beyond = Number.MAX_SAFE_INTEGER;
 
 /** Where one is in a working, and the ways to move. */
 export function useSteps(steps: Step[] | undefined, startAt: 'first' | 'end') {
-  const [at, setAt] = useState(startAt === 'first' ? 1 : Number.MAX_SAFE_INTEGER);
+  const [at, setAt] = useState(startAt === 'first' ? 1 : beyond);
   const [playing, setPlaying] = useState(false);
   const count = steps?.length ?? 0;
   const lastOfWork = steps?.findLast((step) => step.part === 'work')?.n ?? 0;
@@ -27,6 +29,8 @@ export function useSteps(steps: Step[] | undefined, startAt: 'first' | 'end') {
     () => goTo(current < lastOfWork ? lastOfWork : count),
     [goTo, current, lastOfWork, count],
   );
+  /** Where one belongs when the working changes: at its end if one was there, else at its start. */
+  const startAnew = useCallback(() => goTo(current >= lastOfWork ? beyond : 1), [goTo, current, lastOfWork]);
   const play = useCallback(() => setPlaying((now) => !now), []);
 
   const isPlaying = playing && current < lastOfPart;
@@ -50,6 +54,7 @@ export function useSteps(steps: Step[] | undefined, startAt: 'first' | 'end') {
     back,
     toStart,
     toEnd,
+    startAnew,
     play,
   };
 }

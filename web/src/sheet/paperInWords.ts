@@ -12,9 +12,12 @@ export function paperInWords(visible: SheetMark[]): string {
     .sort(([a], [b]) => a - b)
     .map(([, marks]) =>
       marks
-        .sort((a, b) => a.column - b.column)
+        .sort((a, b) => a.column - b.column || inFront(b) - inFront(a))
         .map((mark) => (mark.role === 'carry' ? `carried ${mark.text}` : mark.text))
         .join(' '),
     )
     .join('; ');
 }
+
+/** A small figure before a digit is heard before it. */
+const inFront = (mark: SheetMark) => (mark.anchor.startsWith('before') ? 1 : 0);

@@ -52,7 +52,7 @@ class PaperJourneyTest {
             teacher.choose("One step is", "column");
             teacher.assertAccessible();
 
-            teacher.press("Check");
+            teacher.press("To the check");
             teacher.waitForSentence("add in the other order");
             page.getByTestId("paper").focus();
             teacher.key("End");

@@ -35,6 +35,15 @@ class WorkApiTest {
     }
 
     @Test
+    void aProductOfOneRowHasASumThatIsNull() {
+        JsonNode record = anybody.work(Map.of("problem", "386 × 7")).json().get("record");
+        assertThat(record.has("sum")).isTrue();
+        assertThat(record.get("sum").isNull()).isTrue();
+        assertThat(anybody.work(Map.of("problem", "97 ÷ 4")).json().get("answer").toString())
+                .isEqualTo("{\"value\":\"24\",\"remainder\":\"1\",\"text\":\"24 r 1\"}");
+    }
+
+    @Test
     void operandsApartAreReadInPlainDigitsWhateverTheStyle() {
         JsonNode work = anybody.work(Map.of("operation", "addition", "operands", List.of("1234.5", "2"),
                 "style", Map.of("point", "comma", "grouping", "separator"))).json();

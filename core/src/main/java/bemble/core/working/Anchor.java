@@ -18,7 +18,10 @@ public enum Anchor {
     /** The right edge, at the foot of the digit: where a point stands. */
     AFTER;
 
+    private final String id = name().toLowerCase(Locale.ROOT).replace('_', '-');
+
+    /** The name used on the sheet. */
     public String id() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return id;
     }
 }

@@ -37,7 +37,10 @@ public enum MarkKind {
     /** The wash over the column being worked. */
     WASH;
 
+    private final String id = name().toLowerCase(Locale.ROOT);
+
+    /** The name used on the sheet. */
     public String id() {
-        return name().toLowerCase(Locale.ROOT);
+        return id;
     }
 }

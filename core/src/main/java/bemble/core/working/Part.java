@@ -7,7 +7,10 @@ public enum Part {
     WORK,
     CHECK;
 
+    private final String id = name().toLowerCase(Locale.ROOT);
+
+    /** The name used on the sheet. */
     public String id() {
-        return name().toLowerCase(Locale.ROOT);
+        return id;
     }
 }

@@ -18,8 +18,11 @@ public enum Role {
     /** A total jotted beside the sum. */
     JOT;
 
+    private final String id = name().toLowerCase(Locale.ROOT);
+
+    /** The name used on the sheet. */
     public String id() {
-        return name().toLowerCase(Locale.ROOT);
+        return id;
     }
 
     /** Whether a class can be asked for it. */

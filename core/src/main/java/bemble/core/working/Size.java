@@ -9,7 +9,10 @@ public enum Size {
     /** Smaller still: column heads and labels. */
     TINY;
 
+    private final String id = name().toLowerCase(Locale.ROOT);
+
+    /** The name used on the sheet. */
     public String id() {
-        return name().toLowerCase(Locale.ROOT);
+        return id;
     }
 }

@@ -28,7 +28,10 @@ public enum StepKind {
     /** The check is held against the answer. */
     COMPARE;
 
+    private final String id = name().toLowerCase(Locale.ROOT).replace('_', '-');
+
+    /** The name used on the sheet. */
     public String id() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return id;
     }
 }
