@@ -31,7 +31,7 @@ class EveryMethodTest {
     private static final int MOST_DIGITS = 14;
 
     @ParameterizedTest
-    @EnumSource(Way.class)
+    @EnumSource(value = Way.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
     void answersRecordsChecksAndPapersAgree(Way way) {
         long seed = 40 + way.ordinal();
         RandomGenerator random = RandomNumbers.seeded(seed);

@@ -47,7 +47,7 @@ final class Paper {
             case RUNNING -> read(lastBlock("sum"), "answer");
             case PARTIAL_SUMS -> read("parts", has("parts", "answer") ? "answer" : "addend-1");
             case COUNTING_UP -> read("jumps", has("jumps", "answer") ? "answer" : "addend-1");
-            case LONG_MULTIPLICATION, CROSSWISE -> read("product", "answer");
+            case LONG_MULTIPLICATION, CROSSWISE, MATCHING_COLUMNS -> read("product", "answer");
             case AREA -> has("rows", "answer") ? read("rows", "answer") : lastNumber("box");
             case LONG_DIVISION -> read("quotient", "quotient");
             case DOUBLED_ROOT, RUNNING_DIVISOR -> read("root", "root");

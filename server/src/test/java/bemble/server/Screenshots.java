@@ -41,6 +41,36 @@ final class Screenshots {
         teacher.press("Writing");
         teacher.key("End");
         take("paper-writing");
+        paper("568 + 374", "partial sums", 2, "paper-partial-sums");
+        paper("5002 − 1347", null, 5, "paper-exchange");
+        paper("713 − 286", "equal additions", 3, "paper-equal-additions");
+        paper("4206 − 1358", "counting up", 5, "paper-counting-up");
+        paper("386 × 47", null, 6, "paper-long-multiplication");
+        teacher.choose("Beside it", "area");
+        teacher.page().getByTestId("paper").first().focus();
+        teacher.key("End");
+        take("paper-side-by-side");
+        paper("347 × 58", "crosswise", 3, "paper-crosswise");
+        paper("7506 ÷ 25", null, 6, "paper-division");
+        paper("√41.6 to 2 dp", null, 9, "paper-root");
+        paper("√7 to 3 dp", "running divisor", 12, "paper-running-divisor");
+        teacher.open("House style");
+        teacher.see("The carry is added");
+        take("house-style");
+    }
+
+    private void paper(String problem, String method, int steps, String name) {
+        teacher.type(problem);
+        teacher.page().waitForTimeout(SETTLING_MILLIS);
+        if (method != null) {
+            teacher.press(method);
+            teacher.page().waitForTimeout(SETTLING_MILLIS);
+        }
+        teacher.page().getByTestId("paper").first().focus();
+        for (int i = 0; i < steps; i++) {
+            teacher.key("ArrowRight");
+        }
+        take(name);
     }
 
     private void take(String name) {

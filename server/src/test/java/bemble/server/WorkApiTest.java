@@ -44,6 +44,15 @@ class WorkApiTest {
     }
 
     @Test
+    void aSlipIsWrittenWithTheBrokenRuleMarked() {
+        JsonNode work = anybody.work(Map.of("problem", "687 + 58", "slip", "carry-forgotten")).json();
+        assertThat(work.get("answer").get("text").asString()).isEqualTo("635");
+        assertThat(work.get("check").get("holds").asBoolean()).isFalse();
+        assertThat(work.get("sheet").get("marks")).anyMatch(mark -> mark.get("role").asString().equals("wrong")
+                && mark.get("place").asInt() == 1 && mark.get("text").asString().equals("3"));
+    }
+
+    @Test
     void operandsApartAreReadInPlainDigitsWhateverTheStyle() {
         JsonNode work = anybody.work(Map.of("operation", "addition", "operands", List.of("1234.5", "2"),
                 "style", Map.of("point", "comma", "grouping", "separator"))).json();
@@ -67,6 +76,8 @@ class WorkApiTest {
         "{\"problem\":\"1 + 2\",\"style\":{\"pace\":null}}                | 422 | style.pace     | Nothing is chosen",
         "{\"problem\":\"1 + 2\",\"style\":{\"mood\":\"good\"}}            | 422 | style.mood     | no choice",
         "{\"problem\":\"√2 to 99 dp\"}                                    | 422 | decimals       | 0 to 12",
+        "{\"problem\":\"1 + 2\",\"slip\":\"hurry\"}                      | 422 | slip           | no slip called",
+        "{\"problem\":\"1 + 2\",\"slip\":\"carry-forgotten\"}            | 422 | slip           | leaves its answer",
         "{\"operation\":\"addition\",\"operands\":\"2\"}                  | 400 | operands       | form",
         "{\"problem\":                                                    | 400 | ''             | JSON",
         "[]                                                               | 400 | ''             | JSON"})

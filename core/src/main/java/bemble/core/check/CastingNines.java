@@ -5,6 +5,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.record.Answer;
 import bemble.core.style.CheckKind;
+import java.math.BigDecimal;
 import java.util.List;
 
 /**
@@ -28,14 +29,14 @@ record CastingNines(Problem problem, Answer answer) {
     }
 
     private Check division(List<Numeral> numbers, Numeral quotient) {
-        Numeral rest = Numeral.of(answer.remainder());
+        Numeral rest = answer.remainder() == null ? Numeral.ZERO : Numeral.of(answer.remainder());
         int back = (remainder(numbers.get(1)) * remainder(quotient) + remainder(rest)) % 9;
         return result(remainder(numbers.get(0)), back, numbers.get(0).plain(),
                 symbols(List.of(numbers.get(1), quotient), Operation.MULTIPLICATION) + " + " + rest.plain());
     }
 
     private Check root(Numeral radicand, Numeral root) {
-        Numeral rest = Numeral.of(radicand.value().subtract(root.value().multiply(root.value())).toPlainString());
+        Numeral rest = Numeral.of(radicand.value().subtract(root.value().multiply(root.value())).max(BigDecimal.ZERO).toPlainString());
         int back = (remainder(root) * remainder(root) + remainder(rest)) % 9;
         return result(remainder(radicand), back, radicand.plain(),
                 symbols(List.of(root, root), Operation.MULTIPLICATION) + (rest.isZero() ? "" : " + " + rest.plain()));

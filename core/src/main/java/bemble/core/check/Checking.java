@@ -26,6 +26,7 @@ import bemble.core.working.Placement;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
 import bemble.core.working.StepKind;
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -108,10 +109,13 @@ public final class Checking {
         return result(CheckKind.REVERSE_ORDER, check.text() + " = " + actual, answer.value(), actual);
     }
 
-    /** Takes the last addend from the sum and adds the others. */
+    /** Takes the last addend from the sum and adds the others; a slipped sum may be too small for that. */
     private Check subtractOne(Addition sum, Answer answer) {
         List<Numeral> others = sum.addends().subList(0, sum.addends().size() - 1);
         Numeral last = sum.addends().get(others.size());
+        if (Numeral.of(answer.value()).compareTo(last) < 0) {
+            return reverseOrder(sum, answer);
+        }
         Subtraction check = new Subtraction(Numeral.of(answer.value()), last);
         String actual = work(check).value();
         String expected = others.size() == 1 ? others.get(0).plain() : work(new Addition(others)).value();
@@ -133,7 +137,7 @@ public final class Checking {
 
     private Check otherMethod(Multiplication product, Way way, Answer answer) {
         List<Way> ways = Way.of(product.operation());
-        Way next = ways.get((ways.indexOf(way) + 1) % ways.size());
+        Way next = ways.get((Math.max(0, ways.indexOf(way)) + 1) % ways.size());
         String actual = work(product, next).value();
         return result(CheckKind.OTHER_METHOD, product.text() + " = " + actual, answer.value(), actual);
     }
@@ -146,14 +150,16 @@ public final class Checking {
         Division check = new Division(Numeral.of(answer.value()), divisor);
         Answer actual = work(check);
         boolean exact = actual.remainder().equals("0");
-        return result(CheckKind.DIVIDE_BACK, check.text() + " = " + actual.value()
-                + (exact ? "" : " r " + actual.remainder()), expected.plain(), actual.value());
+        String statement = check.text() + " = " + actual.value() + (exact ? "" : " r " + actual.remainder());
+        return new Check(CheckKind.DIVIDE_BACK.id(), statement, expected.plain(), actual.value(),
+                exact && actual.value().equals(expected.plain()), workings);
     }
 
     private Check multiplyBack(Division division, Answer answer) {
         Multiplication check = new Multiplication(Numeral.of(answer.value()), division.divisor());
-        String actual = plusRest(work(check).value(), answer.remainder());
-        return result(CheckKind.MULTIPLY_BACK, check.text() + plus(answer.remainder()) + " = " + actual,
+        String rest = answer.remainder() == null ? "0" : answer.remainder();
+        String actual = plusRest(work(check).value(), rest);
+        return result(CheckKind.MULTIPLY_BACK, check.text() + plus(rest) + " = " + actual,
                 division.dividend().plain(), actual);
     }
 
@@ -173,10 +179,10 @@ public final class Checking {
                 root.radicand().plain(), (agrees ? root.radicand() : actual).plain());
     }
 
-    /** The last difference of the root with the digits that were not brought down, as a whole number. */
+    /** What the square of the root leaves of the radicand, as a whole number; nothing where it is too large already. */
     private static Numeral leftOver(SquareRoot root, Numeral value, int decimals) {
         return Numeral.of(root.radicand().value().subtract(value.value().multiply(value.value()))
-                .movePointRight(decimals).toBigIntegerExact());
+                .movePointRight(decimals).toBigIntegerExact().max(BigInteger.ZERO));
     }
 
     private String plusRest(String product, String rest) {

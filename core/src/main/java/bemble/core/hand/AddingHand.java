@@ -10,9 +10,9 @@ public interface AddingHand {
         return numbers.stream().map(number -> new Placed(number, 0)).toList();
     }
 
-    /** Whether there is still a column to work at {@code place}. */
-    default boolean goesOn(int place, int highestPlace) {
-        return place <= highestPlace;
+    /** The place of the last column that is worked. */
+    default int lastPlace(List<Placed> numbers) {
+        return numbers.stream().mapToInt(Placed::highest).max().orElseThrow();
     }
 
     /** A column's total. */
@@ -28,6 +28,11 @@ public interface AddingHand {
     /** What is carried out of a column that is not the last. */
     default int carry(int total) {
         return total / 10;
+    }
+
+    /** The digit written under the last column. */
+    default int lastDigit(int total) {
+        return total % 10;
     }
 
     /** What is written in front of the last column's digit. */

@@ -4,9 +4,23 @@ import java.math.BigInteger;
 
 /** The decisions of a division and of a square root; those given here are the careful ones. */
 public interface DividingHand {
-    /** How many times the divisor goes into a part of the dividend, from 0 to 9. */
-    default int quotientDigit(BigInteger partial, BigInteger divisor) {
+    /**
+     * How many times the divisor goes into a part of the dividend, from 0 to 9.
+     *
+     * @param last whether it is the quotient's last digit
+     */
+    default int quotientDigit(BigInteger partial, BigInteger divisor, boolean last) {
         return partial.divide(divisor).intValueExact();
+    }
+
+    /** Whether a digit of a quotient or root is written. */
+    default boolean writesDigit(int digit, boolean first) {
+        return true;
+    }
+
+    /** Whether the remainder is written. */
+    default boolean writesRemainder() {
+        return true;
     }
 
     /** A digit times the divisor. */

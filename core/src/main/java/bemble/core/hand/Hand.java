@@ -7,4 +7,13 @@ package bemble.core.hand;
 public interface Hand extends AddingHand, SubtractingHand, MultiplyingHand, DividingHand {
     /** A hand that decides everything rightly. */
     Hand CAREFUL = new Hand() {};
+
+    /**
+     * What is done with a problem.
+     *
+     * @param asked the problem and the way that were asked for
+     */
+    default Procedure procedure(Procedure asked) {
+        return asked;
+    }
 }

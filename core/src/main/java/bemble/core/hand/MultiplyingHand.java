@@ -1,5 +1,6 @@
 package bemble.core.hand;
 
+import bemble.core.problem.Numeral;
 import java.math.BigInteger;
 import java.util.List;
 
@@ -10,9 +11,14 @@ public interface MultiplyingHand {
         return digit * other;
     }
 
-    /** A product with the carry that came in. */
-    default int withCarry(int product, int carryIn) {
+    /** The total of a column: the product of two digits with the carry that came in. */
+    default int withCarry(int digit, int top, int product, int carryIn) {
         return product + carryIn;
+    }
+
+    /** Whether the row of a digit is 0 and needs no columns. */
+    default boolean isZeroRow(int digit, Numeral top) {
+        return digit == 0 || top.isZero();
     }
 
     /** How many empty places end the row of a digit that stands in {@code place}. */

@@ -5,13 +5,21 @@ import java.util.List;
 
 /** The decisions of a subtraction; those given here are the careful ones. */
 public interface SubtractingHand {
-    /** Whether ten more are needed before {@code bottom} can be taken from {@code top}. */
-    default boolean needsTen(int top, int bottom) {
+    /**
+     * Whether ten more are needed before {@code bottom} can be taken from {@code top}.
+     *
+     * @param untouched whether the top digit still stands as it was given
+     */
+    default boolean needsTen(int top, int bottom, boolean untouched) {
         return top < bottom;
     }
 
-    /** What a column leaves. */
-    default int difference(int top, int bottom) {
+    /**
+     * What a column leaves.
+     *
+     * @param untouched whether the top digit still stands as it was given
+     */
+    default int difference(int top, int bottom, boolean untouched) {
         return top - bottom;
     }
 

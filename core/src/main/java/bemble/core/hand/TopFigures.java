@@ -1,11 +1,14 @@
 package bemble.core.hand;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
+import java.util.Set;
 
 /** The figures of a minuend as they stand after the exchanges so far. */
 public final class TopFigures {
     private final Map<Integer, Integer> figures = new HashMap<>();
+    private final Set<Integer> touched = new HashSet<>();
     private final int highest;
 
     public TopFigures(Placed minuend, int lowest) {
@@ -24,7 +27,14 @@ public final class TopFigures {
         return figures.getOrDefault(place, 0);
     }
 
+    /** Whether no exchange has changed the figure in that place. */
+    public boolean isUntouched(int place) {
+        return !touched.contains(place);
+    }
+
     public void exchange(Exchange exchange) {
+        touched.add(exchange.from());
+        touched.add(exchange.to());
         figures.put(exchange.from(), exchange.fromAfter());
         figures.put(exchange.to(), exchange.toAfter());
     }

@@ -37,9 +37,9 @@ final class ColumnAdder {
     List<AddedColumn> add() {
         List<AddedColumn> columns = new ArrayList<>();
         int carry = 0;
-        for (int place = stack.lowest(); hand.goesOn(place, stack.highest()); place++) {
-            boolean last = !hand.goesOn(place + 1, stack.highest());
-            AddedColumn column = column(place, carry, last);
+        int last = hand.lastPlace(stack.numbers());
+        for (int place = stack.lowest(); place <= last; place++) {
+            AddedColumn column = column(place, carry, place == last);
             columns.add(column);
             carry = column.carryOut();
         }
@@ -54,7 +54,7 @@ final class ColumnAdder {
         if (carryIn > 0 && pen.style().strikesCarries()) {
             carries.strike(pen, place);
         }
-        int digit = hand.digit(total);
+        int digit = last ? hand.lastDigit(total) : hand.digit(total);
         int carry = last ? hand.inFront(total) : hand.carry(total);
         pen.figure(StepKind.DIGIT, block, place,
                 last ? talk.last(place, total) : talk.digit(place, total, digit, carry));

@@ -51,8 +51,8 @@ final class CrosswiseMultiplication implements Method<Multiplication> {
             boolean last = place == 2 * length - 2;
             List<List<Integer>> pairs = pairs(a, b, place, length);
             int sum = pairs.stream().mapToInt(pair -> hand.product(pair.get(0), pair.get(1))).sum();
-            int total = hand.withCarry(sum, carry);
-            int digit = hand.digit(total);
+            int total = hand.total(List.of(sum), carry);
+            int digit = last ? hand.lastDigit(total) : hand.digit(total);
             int out = last ? hand.inFront(total) : hand.carry(total);
             columns.add(new CrossedColumn(place, pairs, sum, carry, total, digit, out));
             boolean nothing = total == 0 && place > highest;

@@ -30,7 +30,7 @@ final class Decomposition implements Method<Subtraction> {
         List<Exchange> exchanges = new ArrayList<>();
         for (int place = paper.lowest(); place <= paper.highest(); place++) {
             int bottom = paper.subtrahend().digit(place);
-            boolean exchanged = hand.needsTen(tops.at(place), bottom);
+            boolean exchanged = hand.needsTen(tops.at(place), bottom, tops.isUntouched(place));
             if (exchanged) {
                 List<Exchange> needed = hand.exchanges(tops, place);
                 for (Exchange exchange : needed) {
@@ -45,7 +45,7 @@ final class Decomposition implements Method<Subtraction> {
                 }
             }
             int top = tops.at(place);
-            int digit = hand.difference(top, bottom);
+            int digit = hand.difference(top, bottom, tops.isUntouched(place));
             boolean nothingLeft = digit == 0 && place > 0 && isUsedUp(tops, paper, place + 1);
             pen.step(StepKind.DIFFERENCE, paper.block(), place, talk.column(place, top, bottom, digit,
                     paper.subtrahend().has(place), nothingLeft));

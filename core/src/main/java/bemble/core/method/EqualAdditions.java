@@ -1,6 +1,7 @@
 package bemble.core.method;
 
 import bemble.core.hand.Hand;
+import bemble.core.hand.Stuck;
 import bemble.core.problem.Problem.Subtraction;
 import bemble.core.record.EqualAdditionsRecord;
 import bemble.core.record.PaidColumn;
@@ -31,8 +32,11 @@ final class EqualAdditions implements Method<Subtraction> {
         for (int place = paper.lowest(); place <= paper.highest(); place++) {
             int top = paper.minuend().digit(place);
             int bottom = paper.subtrahend().digit(place);
-            boolean addsTen = hand.needsTen(top, bottom + payBack);
+            boolean addsTen = hand.needsTen(top, bottom + payBack, true);
             int paidNext = 0;
+            if (addsTen && place == paper.highest()) {
+                throw new Stuck("there is no further column to pay back in");
+            }
             if (addsTen) {
                 pen.step(StepKind.EXCHANGE, paper.block(), place, talk.addTen(place, top, bottom + payBack));
                 pen.small(paper.block().at(Difference.MINUEND, place), 1, Role.EXCHANGE, Anchor.BEFORE_HIGH);
@@ -42,7 +46,7 @@ final class EqualAdditions implements Method<Subtraction> {
                             Anchor.BEFORE_LOW);
                 }
             }
-            int digit = hand.difference(addsTen ? top + 10 : top, bottom + payBack);
+            int digit = hand.difference(addsTen ? top + 10 : top, bottom + payBack, true);
             boolean nothingLeft = digit == 0 && place > 0 && isUsedUp(paper, place + 1, paidNext);
             pen.step(StepKind.DIFFERENCE, paper.block(), place,
                     talk.column(place, addsTen ? top + 10 : top, bottom, payBack, digit, nothingLeft));

@@ -41,7 +41,9 @@ final class ExchangeMarks {
 
     /** @param last whether the ten has come to the column that needs it */
     void write(Exchange exchange, boolean last) {
-        replace(exchange.from(), exchange.fromAfter());
+        if (exchange.fromAfter() != exchange.fromBefore()) {
+            replace(exchange.from(), exchange.fromAfter());
+        }
         if (last && pen.style().writesTenInFront() && exchange.toBefore() < 10) {
             pen.small(paper.block().at(line(exchange.to()), exchange.to()), 1, Role.EXCHANGE,
                     height(exchange.to()) == 0 ? Anchor.BEFORE_HIGH : Anchor.BEFORE);

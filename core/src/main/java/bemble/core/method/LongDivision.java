@@ -41,9 +41,11 @@ final class LongDivision implements Method<Division> {
         int place = firstPlace(dividend, divisor);
         BigInteger partial = leading(dividend, place);
         while (true) {
-            int digit = hand.quotientDigit(partial, divisor);
+            int digit = hand.quotientDigit(partial, divisor, place == 0);
             pen.step(StepKind.DIVIDE, block, place, talk.divide(place, partial, digit));
-            pen.digit(block.at(DivisionPaper.QUOTIENT, place), digit, Role.WRITTEN);
+            if (hand.writesDigit(digit, stages.isEmpty())) {
+                pen.digit(block.at(DivisionPaper.QUOTIENT, place), digit, Role.WRITTEN);
+            }
             BigInteger product = hand.times(digit, divisor);
             BigInteger difference = hand.left(partial, product);
             if (digit > 0 || pen.style().writesZeroProducts()) {
@@ -54,7 +56,7 @@ final class LongDivision implements Method<Division> {
             }
             stages.add(new DivisionStage(place, partial.toString(), digit, product.toString(), difference.toString()));
             if (place == 0) {
-                return finish(division, stages, difference, paper, talk, pen);
+                return finish(hand, stages, difference, paper, talk, pen);
             }
             place--;
             partial = difference.multiply(BigInteger.TEN).add(BigInteger.valueOf(dividend.digit(place)));
@@ -63,18 +65,19 @@ final class LongDivision implements Method<Division> {
         }
     }
 
-    private static Outcome finish(Division division, List<DivisionStage> stages, BigInteger remainder,
+    private static Outcome finish(Hand hand, List<DivisionStage> stages, BigInteger remainder,
             DivisionPaper paper, DivisionTalk talk, Pen pen) {
         Numeral quotient = Numeral.of(pen.read(paper.block(), DivisionPaper.QUOTIENT));
         Numeral rest = Numeral.of(remainder);
         String text = pen.style().number(quotient);
         pen.step(StepKind.REMAINDER, paper.block(), null, talk.end(quotient, rest));
-        if (!rest.isZero()) {
+        boolean writes = rest.isZero() || hand.writesRemainder();
+        if (!rest.isZero() && writes) {
             String mark = pen.style().remainderMark().sign();
             text += " " + mark + " " + pen.style().number(rest);
             paper.remainder(mark, rest);
         }
-        return new Outcome(new Answer(quotient.plain(), rest.plain(), null, null, text), new DivisionRecord(stages));
+        return new Outcome(new Answer(quotient.plain(), writes ? rest.plain() : null, null, null, text), new DivisionRecord(stages));
     }
 
     /** The place of the first quotient digit: of the shortest leading part that the divisor goes into. */

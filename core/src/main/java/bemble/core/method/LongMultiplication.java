@@ -38,16 +38,17 @@ final class LongMultiplication implements Method<Multiplication> {
         MultiplicationTalk talk = new MultiplicationTalk(pen.style());
         Block block = setOut(top, bottom, talk, pen);
         ProductRowWriter writer = new ProductRowWriter(block, top, bottom, hand, pen, talk);
-        int written = rowsToWrite(top, bottom);
+        int written = (int) bottom.digits().chars().filter(c -> !hand.isZeroRow(c - '0', top)).count();
         List<ProductRow> rows = new ArrayList<>();
         List<Placed> stack = new ArrayList<>();
         for (int place = 0; place <= bottom.highest(); place++) {
             int digit = bottom.digit(place);
-            String line = written == 1 && digit != 0 || written == 0 && place == 0 ? Lines.ANSWER
+            boolean zero = hand.isZeroRow(digit, top);
+            String line = written == 1 && !zero || written == 0 && place == 0 ? Lines.ANSWER
                     : Lines.addend(place + 1);
-            ProductRow row = writer.write(place, digit, line, written);
+            ProductRow row = zero ? writer.zeroRow(place, digit, line, written) : writer.write(place, digit, line);
             rows.add(row);
-            if (digit != 0 && !top.isZero()) {
+            if (!zero) {
                 stack.add(new Placed(Numeral.of(row.value()), 0));
             }
         }
@@ -60,11 +61,6 @@ final class LongMultiplication implements Method<Multiplication> {
 
     private static boolean isLonger(Multiplication multiplication) {
         return multiplication.multiplier().compareTo(multiplication.multiplicand()) > 0;
-    }
-
-    /** How many rows are not 0. */
-    private static int rowsToWrite(Numeral top, Numeral bottom) {
-        return top.isZero() ? 0 : (int) bottom.digits().chars().filter(c -> c != '0').count();
     }
 
     private static Block setOut(Numeral top, Numeral bottom, MultiplicationTalk talk, Pen pen) {

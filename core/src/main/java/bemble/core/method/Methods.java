@@ -17,7 +17,7 @@ public final class Methods {
         List<Method<? extends Problem>> methods = List.of(
                 new ColumnAddition(), new RunningAddition(), new PartialSums(),
                 new Decomposition(), new EqualAdditions(), new CountingUp(),
-                new LongMultiplication(), new AreaMultiplication(), new CrosswiseMultiplication(),
+                new LongMultiplication(), new AreaMultiplication(), new CrosswiseMultiplication(), new MatchingColumns(),
                 new LongDivision(), new SquareRootByDoubling(), new SquareRootByRunningDivisor());
         methods.forEach(method -> ALL.put(method.way(), method));
     }

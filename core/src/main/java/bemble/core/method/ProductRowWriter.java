@@ -51,12 +51,8 @@ final class ProductRowWriter {
      *
      * @param place the place of that digit
      * @param line the line the row is to stand in
-     * @param rowsToWrite how many rows of this multiplication are not 0
      */
-    ProductRow write(int place, int digit, String line, int rowsToWrite) {
-        if (digit == 0 || rowsToWrite == 0) {
-            return zeroRow(place, digit, line, rowsToWrite);
-        }
+    ProductRow write(int place, int digit, String line) {
         block.line(line);
         lastLine = line;
         int placeholders = writePlaceholders(place, line);
@@ -80,7 +76,12 @@ final class ProductRowWriter {
         return Numeral.of(digits.toString()).plain();
     }
 
-    private ProductRow zeroRow(int place, int digit, String line, int rowsToWrite) {
+    /**
+     * Passes over a row that is 0, or writes it where the style does or nothing else would be written.
+     *
+     * @param rowsToWrite how many rows of this multiplication are not 0
+     */
+    ProductRow zeroRow(int place, int digit, String line, int rowsToWrite) {
         List<MultipliedColumn> columns = new ArrayList<>();
         if (digit != 0) {
             for (int i = 0; i <= top.highest(); i++) {
@@ -127,12 +128,12 @@ final class ProductRowWriter {
         boolean last = i == top.highest();
         int at = placeholders + i;
         int product = hand.product(digit, top.digit(i));
-        int total = hand.withCarry(product, carryIn);
+        int total = hand.withCarry(digit, top.digit(i), product, carryIn);
         pen.step(StepKind.PRODUCT, block, at, talk.product(place + i, digit, top.digit(i), product, carryIn, total));
         rule(line);
         pen.underline(block.at(LongMultiplication.BOTTOM, place));
         pen.underline(block.at(LongMultiplication.TOP, i));
-        int written = hand.digit(total);
+        int written = last ? hand.lastDigit(total) : hand.digit(total);
         int carry = last ? hand.inFront(total) : hand.carry(total);
         pen.figure(StepKind.DIGIT, block, at, last ? talk.last(place + i, total) : talk.digit(place + i, total, written, carry));
         if (last) {

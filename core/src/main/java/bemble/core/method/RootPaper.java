@@ -105,12 +105,18 @@ final class RootPaper {
         pen.forAWhile();
     }
 
-    /** Writes the digit found in the root and beside the doubled root. */
-    void digit(int place, int digit) {
+    /**
+     * Writes the digit found in the root and beside the doubled root.
+     *
+     * @param inRoot whether it is written in the root as well
+     */
+    void digit(int place, int digit, boolean inRoot) {
         if (place == -2) {
             pen.point(block, ROOT, Role.WRITTEN);
         }
-        pen.digit(block.at(ROOT, place), digit, Role.WRITTEN);
+        if (inRoot) {
+            pen.digit(block.at(ROOT, place), digit, Role.WRITTEN);
+        }
         pen.digit(side.at(sideLine, running ? divisorEnd : FACTOR_SQUARES), digit, Role.WRITTEN);
         if (!running) {
             pen.sign(side.at(sideLine, 1), Operation.MULTIPLICATION.sign());

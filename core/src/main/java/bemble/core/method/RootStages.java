@@ -71,11 +71,12 @@ final class RootStages {
         BigInteger product = hand.times(digit, divisor);
         BigInteger difference = hand.left(current, product);
         pen.step(StepKind.TRIAL, paper.block(), place, talk.trial(current, doubled, digit, before == null));
-        paper.digit(place, digit);
+        boolean writes = hand.writesDigit(digit, before == null);
+        paper.digit(place, digit, writes);
         pen.step(StepKind.MULTIPLY, paper.block(), place, talk.multiply(digit, divisor, product));
         paper.product(product, place);
         pen.figure(StepKind.SUBTRACT, paper.block(), place, talk.subtract(current, product, difference));
-        root = root.multiply(BigInteger.TEN).add(BigInteger.valueOf(digit));
+        root = writes ? root.multiply(BigInteger.TEN).add(BigInteger.valueOf(digit)) : root;
         left = difference;
         paper.difference(difference, place, place == last || isExact(place));
         return new RootStage(pair, current.toString(), doubled.toString(), digit, divisor.toString(),

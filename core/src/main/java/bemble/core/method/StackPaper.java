@@ -44,7 +44,7 @@ record StackPaper(Block block, Pen pen) {
     private void write(String line, Placed number, Stack stack, boolean pads) {
         for (int place = stack.highest(); place >= stack.lowest(); place--) {
             if (number.has(place)) {
-                pen.digit(block.at(line, place), number.digit(place), Role.GIVEN);
+                pen.digit(block.at(line, place), number.digit(place), number.shift() == 0 ? Role.GIVEN : Role.WRONG);
             } else if (pads) {
                 pen.digit(block.at(line, place), 0, Role.PADDING);
             }

@@ -27,9 +27,10 @@ public final class MultiplicationTalk {
         String by = digit + "0".repeat(place);
         String what = kind == Placeholder.ZERO ? "0" : kind == Placeholder.CROSS ? "a cross" : "nothing";
         String where = count == 1 ? words.column(0) : "the last " + count + " places";
+        String write = count == 0 ? "" : " Write " + what + " in " + where + ".";
         return new Spoken("Row of the " + words.places(place), "times " + by,
                 "Now times " + words.count(digit, place) + ", that is times " + by + ": every digit "
-                        + (place == 1 ? "one place" : place + " places") + " to the left. Write " + what + " in " + where + ".",
+                        + (place == 1 ? "one place" : place + " places") + " to the left." + write,
                 "Now times " + by + ". What is written first?");
     }
 

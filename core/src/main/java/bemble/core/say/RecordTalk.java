@@ -11,6 +11,7 @@ import bemble.core.record.DivisionStage;
 import bemble.core.record.EqualAdditionsRecord;
 import bemble.core.record.Jump;
 import bemble.core.record.LongMultiplicationRecord;
+import bemble.core.record.MatchedRecord;
 import bemble.core.record.PaidColumn;
 import bemble.core.record.PartialSum;
 import bemble.core.record.PartialSumsRecord;
@@ -63,6 +64,9 @@ public final class RecordTalk {
         }
         if (record instanceof CrosswiseRecord crossed) {
             return listed("sums", crossed.columns().stream().map(column -> String.valueOf(column.sum())).toList());
+        }
+        if (record instanceof MatchedRecord matched) {
+            return listed("products", matched.columns().stream().map(column -> String.valueOf(column.product())).toList());
         }
         if (record instanceof DivisionRecord division) {
             return listed("left", division.stages().stream().map(DivisionStage::difference).toList());

@@ -17,7 +17,9 @@ public enum Way implements Option {
     CROSSWISE("crosswise", "crosswise", Operation.MULTIPLICATION),
     LONG_DIVISION("long", "long", Operation.DIVISION),
     DOUBLED_ROOT("doubled-root", "doubled root", Operation.SQUARE_ROOT),
-    RUNNING_DIVISOR("running-divisor", "running divisor", Operation.SQUARE_ROOT);
+    RUNNING_DIVISOR("running-divisor", "running divisor", Operation.SQUARE_ROOT),
+    /** Not a school's way: the procedure of a slip, never offered. */
+    MATCHING_COLUMNS("matching-columns", "matching columns only", null);
 
     private final String id;
     private final String label;

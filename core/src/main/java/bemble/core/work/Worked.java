@@ -3,15 +3,17 @@ package bemble.core.work;
 import bemble.core.check.Check;
 import bemble.core.check.Checking;
 import bemble.core.hand.Hand;
-import bemble.core.method.Method;
 import bemble.core.method.Methods;
 import bemble.core.method.Outcome;
 import bemble.core.problem.Problem;
+import bemble.core.problem.Refusal;
 import bemble.core.record.Answer;
 import bemble.core.record.WorkRecord;
 import bemble.core.sheet.Layout;
 import bemble.core.sheet.Sheet;
+import bemble.core.slip.Slipped;
 import bemble.core.style.CheckKind;
+import bemble.core.style.Way;
 import bemble.core.working.Pen;
 import bemble.core.working.Working;
 
@@ -23,18 +25,29 @@ import bemble.core.working.Working;
 public record Worked(Problem problem, String method, Answer answer, WorkRecord record, Check check, Working working,
                      Sheet sheet) {
     /**
-     * Works a problem with a careful hand.
+     * Works a problem with a careful hand, or with the slip that is ordered.
      *
-     * @throws bemble.core.problem.Refusal where the method or check does not fit the operation
+     * @throws Refusal where the method, check or slip does not fit the problem
      */
     public static Worked from(WorkOrder order) {
         Problem problem = order.problem();
-        Method<Problem> method = Methods.find(problem, order.method(), order.style());
+        Way way = Methods.find(problem, order.method(), order.style()).way();
         CheckKind kind = Checking.find(problem, order.check(), order.style());
-        Pen pen = new Pen(order.style());
-        Outcome outcome = method.write(problem, Hand.CAREFUL, pen);
-        Check check = Checking.write(kind, problem, method.way(), outcome.answer(), pen);
-        Working working = pen.working();
-        return new Worked(problem, method.way().id(), outcome.answer(), outcome.record(), check, working, Layout.of(working));
+        if (order.slip() == null) {
+            Pen pen = new Pen(order.style());
+            return finish(problem, way, Methods.of(way).write(problem, Hand.CAREFUL, pen), kind, pen, null);
+        }
+        Slipped slipped = Slipped.write(order.slip(), problem, way, order.style()).orElseThrow(() -> Refusal.of("slip",
+                "“" + order.slip().id() + "” cannot happen in " + problem.text()
+                        + ", or leaves its answer as it is. Choose another slip or another problem."));
+        Worked right = from(new WorkOrder(problem, order.method(), order.style(), order.check()));
+        return finish(problem, slipped.way(), slipped.outcome(), kind, slipped.pen(), right.working);
+    }
+
+    /** Works the check under a working; {@code right} is what a slip's marks are held against, or null. */
+    private static Worked finish(Problem problem, Way way, Outcome outcome, CheckKind kind, Pen pen, Working right) {
+        Check check = Checking.write(kind, problem, way, outcome.answer(), pen);
+        Working working = right == null ? pen.working() : pen.working().against(right);
+        return new Worked(problem, way.id(), outcome.answer(), outcome.record(), check, working, Layout.of(working));
     }
 }

@@ -10,6 +10,7 @@ import java.util.List;
 /** Writes steps and their marks, one after the other. */
 public final class Pen {
     private HouseStyle style;
+    private Watch watch;
     private final List<Block> blocks = new ArrayList<>();
     private final List<Step> steps = new ArrayList<>();
     private final List<Mark> marks = new ArrayList<>();
@@ -18,15 +19,22 @@ public final class Pen {
     private Placement start = Placement.first();
 
     public Pen(HouseStyle style) {
+        this(style, Watch.NONE);
+    }
+
+    /** @param watch tells in which marks a slip shows */
+    public Pen(HouseStyle style, Watch watch) {
         this.style = style;
+        this.watch = watch;
     }
 
     public HouseStyle style() {
         return style;
     }
 
-    /** The part being written, with the placement of its first block. */
+    /** The part being written, with the placement of its first block; what is written from here on is not watched. */
     public void turnTo(Part next, Placement where) {
+        watch = Watch.NONE;
         part = next;
         start = where;
     }
@@ -52,6 +60,11 @@ public final class Pen {
 
     /** Begins a step. What was there for a while goes. */
     public void step(StepKind kind, Block block, Integer place, Spoken spoken) {
+        watch.columnBegins();
+        begin(kind, block, place, spoken);
+    }
+
+    private void begin(StepKind kind, Block block, Integer place, Spoken spoken) {
         int n = steps.size() + 1;
         passing.forEach(index -> marks.set(index, marks.get(index).until(n)));
         passing.clear();
@@ -63,7 +76,7 @@ public final class Pen {
         if (style.pace() == Pace.FIGURE) {
             List<Integer> stillThere = List.copyOf(passing);
             passing.clear();
-            step(kind, block, place, spoken);
+            begin(kind, block, place, spoken);
             passing.addAll(stillThere);
         } else {
             steps.set(steps.size() - 1, steps.get(steps.size() - 1).joined(spoken));
@@ -72,7 +85,8 @@ public final class Pen {
 
     /** Writes a mark as part of the step begun. */
     public void mark(MarkKind kind, Spot at, Spot to, String text, Role role, Size size, Anchor anchor) {
-        marks.add(new Mark(steps.size(), null, kind, at, to, text, role, size, anchor));
+        boolean wrong = role.isAsked() && kind == MarkKind.DIGIT && watch.shows(role);
+        marks.add(new Mark(steps.size(), null, kind, at, to, text, wrong ? Role.WRONG : role, size, anchor));
     }
 
     public void digit(Spot at, int digit, Role role) {

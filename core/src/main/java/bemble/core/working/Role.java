@@ -16,7 +16,11 @@ public enum Role {
     /** A figure of an exchange, or of a ten added and paid back. */
     EXCHANGE,
     /** A total jotted beside the sum. */
-    JOT;
+    JOT,
+    /** In a working with a slip: the broken rule itself. */
+    WRONG,
+    /** In a working with a slip: right by what went before, and yet not what stands in the right working. */
+    FOLLOWS;
 
     private final String id = name().toLowerCase(Locale.ROOT);
 
@@ -27,6 +31,6 @@ public enum Role {
 
     /** Whether a class can be asked for it. */
     boolean isAsked() {
-        return this == WRITTEN || this == CARRY || this == EXCHANGE || this == JOT;
+        return this == WRITTEN || this == CARRY || this == EXCHANGE || this == JOT || this == WRONG || this == FOLLOWS;
     }
 }

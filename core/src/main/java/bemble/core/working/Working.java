@@ -9,6 +9,21 @@ import java.util.stream.Collectors;
  * A working as it was written: the blocks of the paper, the steps in time, and every mark.
  */
 public record Working(List<Block> blocks, List<Step> steps, List<Mark> marks) {
+    /** This working of a slip with the marks that differ from the right working, and are not wrong, told apart. */
+    public Working against(Working right) {
+        Map<String, String> expected = right.marks.stream().filter(mark -> mark.role().isAsked())
+                .collect(Collectors.toMap(Working::spot, Mark::text, (first, second) -> second));
+        return new Working(blocks, steps, marks.stream().map(mark -> {
+            boolean same = !mark.role().isAsked() || mark.role() == Role.WRONG
+                    || mark.text().equals(expected.get(spot(mark)));
+            return same ? mark : mark.as(Role.FOLLOWS);
+        }).toList());
+    }
+
+    private static String spot(Mark mark) {
+        return mark.at().block().id() + "/" + mark.at().line() + "/" + mark.at().place() + "/" + mark.anchor();
+    }
+
     /** The marks by the number of the step that writes them, in the order of writing. */
     public Map<Integer, List<Mark>> marksByStep() {
         return marks.stream().collect(Collectors.groupingBy(Mark::step));

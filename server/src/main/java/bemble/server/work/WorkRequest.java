@@ -6,6 +6,7 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
+import bemble.core.slip.Slip;
 import bemble.core.style.HouseStyle;
 import bemble.core.work.WorkOrder;
 import java.util.List;
@@ -16,20 +17,21 @@ import java.util.Objects;
  * What to work: a problem as typed text, in the style's punctuation, or an operation with operands in plain digits.
  *
  * @param decimals how many decimals a root is worked to
+ * @param slip the name of a slip to write it with
  * @param style the choices that differ from the usual house style
  */
 public record WorkRequest(String problem, String operation, List<String> operands, Integer decimals, String method,
-                          Map<String, String> style, String check) {
+                          Map<String, String> style, String check, String slip) {
     /** @throws Refusal where the request cannot be worked */
     public WorkOrder order() {
         HouseStyle houseStyle = houseStyle();
-        return new WorkOrder(problem(houseStyle), method, houseStyle, check);
+        return new WorkOrder(problem(houseStyle), method, houseStyle, check, slip == null ? null : Slip.of(slip));
     }
 
     /** The request that asks for this again, whatever the punctuation of its style. */
     public static WorkRequest again(Problem problem, String method, Map<String, String> style, String check) {
         return new WorkRequest(null, problem.operation().id(), problem.operands().stream().map(Numeral::plain).toList(),
-                problem.decimals(), method, style, check);
+                problem.decimals(), method, style, check, null);
     }
 
     private HouseStyle houseStyle() {
