@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Random problems in random house styles, by every method and with every check, held against big numbers. */
 class EveryMethodTest {
-    private static final int PROBLEMS = 300;
+    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 300);
     private static final int MOST_DIGITS = 14;
 
     @ParameterizedTest

@@ -76,6 +76,14 @@ class ProblemTextTest {
     }
 
     @Test
+    void aLineThatIsFarTooLongIsRefusedAtOnce() {
+        for (String typed : new String[] {"√" + " ".repeat(1_000_000) + "x", "1" + "0".repeat(900) + " + 2"}) {
+            assertThatThrownBy(() -> ProblemText.read(typed, 0, Punctuation.POINT)).isInstanceOf(Refusal.class)
+                    .hasMessageContaining("too long");
+        }
+    }
+
+    @Test
     void anyScrawlIsReadOrRefusedNeverACrash() {
         RandomGenerator random = RandomNumbers.seeded(7);
         String keys = "0123456789 +-−×x*÷/√.,'\u00a0absqrt to dp";

@@ -73,8 +73,8 @@ final class AreaMultiplication implements Method<Multiplication> {
             pen.digits(block, Lines.addend(i), stack.numbers().get(i - 1), Role.GIVEN);
         }
         frame.ruleOff(last, stack);
-        new ColumnAdder(stack, block, frame.carries(last), hand, pen).add();
-        return Numeral.of(pen.read(block, Lines.ANSWER));
+        frame.add(stack, last, hand);
+        return frame.sum();
     }
 
     private static List<String> texts(List<BigInteger> numbers) {

@@ -83,13 +83,8 @@ final class CountingUp implements Method<Subtraction> {
             }
             return answer;
         }
-        Stack stack = new Stack(sizes);
-        String last = Lines.addend(sizes.size());
-        frame.below();
-        pen.step(StepKind.SET_OUT, frame.block(), null, talk.addUp());
-        frame.ruleOff(last, stack);
-        new ColumnAdder(stack, frame.block(), frame.carries(last), hand, pen).add();
-        return Numeral.of(pen.read(frame.block(), Lines.ANSWER));
+        frame.addUp(new Stack(sizes), Lines.addend(sizes.size()), talk.addUp(), hand);
+        return frame.sum();
     }
 
     /** By way of the next ten, hundred and so on, as far as they are not beyond, and then down the places. */

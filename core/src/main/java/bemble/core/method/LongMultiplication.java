@@ -5,7 +5,6 @@ import bemble.core.hand.Placed;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem.Multiplication;
-import bemble.core.record.AddedColumn;
 import bemble.core.record.Answer;
 import bemble.core.record.ColumnRecord;
 import bemble.core.record.LongMultiplicationRecord;
@@ -53,7 +52,8 @@ final class LongMultiplication implements Method<Multiplication> {
             }
         }
         ColumnRecord sum = stack.size() < 2 ? null
-                : new ColumnRecord(addRows(new Stack(stack), block, writer.lastLine(), talk, hand, pen));
+                : new ColumnRecord(new SumFrame(block, pen)
+                .addUp(new Stack(stack), writer.lastLine(), talk.addRows(stack.size()), hand));
         Numeral answer = Numeral.of(pen.read(block, Lines.ANSWER));
         return new Outcome(Answer.of(answer.plain(), pen.style().number(answer)),
                 new LongMultiplicationRecord(top.plain(), bottom.plain(), rows, sum));
@@ -76,14 +76,5 @@ final class LongMultiplication implements Method<Multiplication> {
         pen.sign(block.at(BOTTOM, stack.highest() + 1), Operation.MULTIPLICATION.sign());
         new SumFrame(block, pen).above();
         return block;
-    }
-
-    private static List<AddedColumn> addRows(Stack rows, Block block, String lastLine,
-            MultiplicationTalk talk, Hand hand, Pen pen) {
-        SumFrame frame = new SumFrame(block, pen);
-        frame.below();
-        pen.step(StepKind.SET_OUT, block, null, talk.addRows(rows.numbers().size()));
-        frame.ruleOff(lastLine, rows);
-        return new ColumnAdder(rows, block, frame.carries(lastLine), hand, pen).add();
     }
 }

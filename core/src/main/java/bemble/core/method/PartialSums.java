@@ -52,7 +52,7 @@ final class PartialSums implements Method<Addition> {
             join(numbers, row, place, pen);
             writePart(parts, Lines.addend(record.size()), value, pen);
         }
-        Numeral sum = stack.size() == 1 ? stack.get(0).number() : addUp(new Stack(stack), frame, talk, hand, pen);
+        Numeral sum = stack.size() == 1 ? stack.get(0).number() : addUp(new Stack(stack), frame, talk, hand);
         return new Outcome(Answer.of(sum.plain(), pen.style().number(sum)), new PartialSumsRecord(record));
     }
 
@@ -96,13 +96,10 @@ final class PartialSums implements Method<Addition> {
         }
     }
 
-    private static Numeral addUp(Stack stack, SumFrame frame, PartialSumsTalk talk, Hand hand, Pen pen) {
-        String last = Lines.addend(stack.numbers().size());
-        frame.below();
-        pen.step(StepKind.SET_OUT, frame.block(), null, talk.addUp(stack.numbers().stream().map(Placed::number).toList()));
-        frame.ruleOff(last, stack);
-        new ColumnAdder(stack, frame.block(), frame.carries(last), hand, pen).add();
-        return Numeral.of(pen.read(frame.block(), Lines.ANSWER));
+    private static Numeral addUp(Stack stack, SumFrame frame, PartialSumsTalk talk, Hand hand) {
+        frame.addUp(stack, Lines.addend(stack.numbers().size()),
+                talk.addUp(stack.numbers().stream().map(Placed::number).toList()), hand);
+        return frame.sum();
     }
 
     /** What that many of a place are worth, written with as many decimals as the place needs. */

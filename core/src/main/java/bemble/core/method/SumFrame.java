@@ -1,9 +1,15 @@
 package bemble.core.method;
 
+import bemble.core.hand.Hand;
+import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
+import bemble.core.record.AddedColumn;
 import bemble.core.style.CarryPlace;
 import bemble.core.working.Block;
 import bemble.core.working.Pen;
+import bemble.core.working.Spoken;
+import bemble.core.working.StepKind;
+import java.util.List;
 
 /** The lines round numbers that are added, with room for the carries where the style writes them. */
 record SumFrame(Block block, Pen pen) {
@@ -31,7 +37,21 @@ record SumFrame(Block block, Pen pen) {
         pen.rule(block, Lines.ANSWER, stack.highest() + 1, stack.lowest());
     }
 
-    CarrySpots carries(String lastLine) {
-        return CarrySpots.of(pen.style().carryPlace(), block, lastLine);
+    /** Adds numbers that stand above their rule; the columns in the order of writing. */
+    List<AddedColumn> add(Stack stack, String lastLine, Hand hand) {
+        return new ColumnAdder(stack, block, CarrySpots.of(pen.style().carryPlace(), block, lastLine), hand, pen).add();
+    }
+
+    /** Rules numbers off that were written one by one, and adds them. */
+    List<AddedColumn> addUp(Stack stack, String lastLine, Spoken spoken, Hand hand) {
+        below();
+        pen.step(StepKind.SET_OUT, block, null, spoken);
+        ruleOff(lastLine, stack);
+        return add(stack, lastLine, hand);
+    }
+
+    /** The answer as it can be read. */
+    Numeral sum() {
+        return Numeral.of(pen.read(block, Lines.ANSWER));
     }
 }

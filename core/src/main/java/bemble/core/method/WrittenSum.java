@@ -26,10 +26,9 @@ record WrittenSum(List<Numeral> addends, List<AddedColumn> columns, Numeral sum)
         Stack stack = new Stack(hand.lineUp(addends));
         Block block = pen.block("sum", where);
         String last = Lines.addend(addends.size());
-        setOut(stack, addends, last, block, pen);
-        List<AddedColumn> columns =
-                new ColumnAdder(stack, block, new SumFrame(block, pen).carries(last), hand, pen).add();
-        return new WrittenSum(addends, columns, Numeral.of(pen.read(block, Lines.ANSWER)));
+        SumFrame frame = new SumFrame(block, pen);
+        setOut(stack, addends, last, frame);
+        return new WrittenSum(addends, frame.add(stack, last, hand), frame.sum());
     }
 
     private static List<Numeral> topToBottom(List<Numeral> addends, NumberOrder order) {
@@ -37,9 +36,10 @@ record WrittenSum(List<Numeral> addends, List<AddedColumn> columns, Numeral sum)
                 : addends.stream().sorted(Comparator.comparingInt(Numeral::highest).reversed()).toList();
     }
 
-    private static void setOut(Stack stack, List<Numeral> addends, String last, Block block, Pen pen) {
+    private static void setOut(Stack stack, List<Numeral> addends, String last, SumFrame frame) {
+        Block block = frame.block();
+        Pen pen = frame.pen();
         StackPaper paper = new StackPaper(block, pen);
-        SumFrame frame = new SumFrame(block, pen);
         paper.headsLine();
         frame.above();
         for (int i = 1; i <= addends.size(); i++) {

@@ -7,6 +7,8 @@ final class NumberText {
     private static final Set<Character> BLANKS = Set.of(' ', '\u00a0', '\u2009', '\u202f');
     private static final Set<Character> APOSTROPHES = Set.of('\'', '’');
 
+    private static final int MOST_LETTERS = 200;
+
     private final String typed;
     private final String field;
     private final Punctuation punctuation;
@@ -29,6 +31,9 @@ final class NumberText {
     }
 
     private Numeral read() {
+        if (typed.length() > MOST_LETTERS) {
+            throw fault("This number is too long for the paper. Type a shorter one.");
+        }
         if (typed.isEmpty()) {
             throw fault("A number is missing. Type one with digits, like 4206.");
         }

@@ -13,6 +13,8 @@ public final class ProblemText {
     public static final int MOST_ADDENDS = 12;
     public static final int MOST_DECIMALS = 12;
 
+    /** A longer line is no problem that could be worked, whatever it says. */
+    private static final int MOST_LETTERS = 2000;
     private static final String FIELD = "problem";
     private static final Pattern ROOT = Pattern.compile("(?i)^(?:√|sqrt\\b|sqrt(?=[0-9(]))(.*)$", Pattern.DOTALL);
     private static final Pattern TO_DECIMALS =
@@ -33,6 +35,10 @@ public final class ProblemText {
      */
     public static Problem read(String line, int defaultDecimals, Punctuation punctuation) {
         String text = NumberText.strip(line);
+        if (text.length() > MOST_LETTERS) {
+            throw refuse("This line is too long to be one problem. Type up to " + MOST_ADDENDS + " numbers of up to "
+                    + MOST_DIGITS + " digits.");
+        }
         if (text.isEmpty()) {
             throw refuse("Type a problem, like 4738 + 1967, and press Enter.");
         }

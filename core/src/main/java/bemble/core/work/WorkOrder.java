@@ -15,4 +15,9 @@ public record WorkOrder(Problem problem, String method, HouseStyle style, String
     public WorkOrder(Problem problem, String method, HouseStyle style, String check) {
         this(problem, method, style, check, null);
     }
+
+    /** The same without a slip. */
+    public WorkOrder withCare() {
+        return new WorkOrder(problem, method, style, check);
+    }
 }

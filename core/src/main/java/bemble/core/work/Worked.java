@@ -40,7 +40,7 @@ public record Worked(Problem problem, String method, Answer answer, WorkRecord r
         Slipped slipped = Slipped.write(order.slip(), problem, way, order.style()).orElseThrow(() -> Refusal.of("slip",
                 "“" + order.slip().id() + "” cannot happen in " + problem.text()
                         + ", or leaves its answer as it is. Choose another slip or another problem."));
-        Worked right = from(new WorkOrder(problem, order.method(), order.style(), order.check()));
+        Worked right = from(order.withCare());
         return finish(problem, slipped.way(), slipped.outcome(), kind, slipped.pen(), right.working);
     }
 

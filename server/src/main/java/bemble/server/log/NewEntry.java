@@ -12,7 +12,7 @@ record NewEntry(UUID reference, OffsetDateTime workedAt, String operation, Strin
                 String choices, String checkKind, String answer, String working, String checkStatement,
                 boolean checkHolds, String label, String note, boolean kept) {
     static NewEntry of(WorkOrder order, UUID reference, OffsetDateTime workedAt, Remarks remarks, StyleText styles) {
-        Worked worked = Worked.from(order);
+        Worked worked = Worked.from(order.withCare());
         return new NewEntry(reference, workedAt, worked.problem().operation().id(), worked.problem().text(),
                 worked.method(), styles.write(order.style()), worked.check().kind(), worked.answer().text(),
                 new RecordTalk(order.style()).inShort(worked.record()), worked.check().statement(),
