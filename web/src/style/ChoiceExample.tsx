@@ -4,7 +4,8 @@ import { digits, ink } from '../app/theme';
 import { useWorked } from '../paper/usePaper';
 import { SmallSheet } from '../sheet/SmallSheet';
 
-const spokenGroups = ['Words', 'Steps'];
+/** The groups whose choices are heard, with the step that is said. */
+const spokenSteps: Record<string, number> = { Words: 1, Steps: 1, Numbers: 0 };
 const checkGroup = 'Checks';
 
 /** A choice shown on a small sum, live: its paper, its sentence, or its check. */
@@ -15,13 +16,14 @@ export function ChoiceExample(props: { choice: Schemas['ChoiceView']; chosen: Re
     return <Box sx={{ height: 118, mt: 1 }} />;
   }
   const steps = worked.data.steps;
+  const spoken = spokenSteps[choice.group];
   const lastOfWork = steps.findLast((step) => step.part === 'work')?.n ?? 1;
   return (
     <Box sx={{ mt: 1 }}>
       {choice.group === checkGroup ? (
         <Box sx={{ fontFamily: digits, color: ink.faint }}>{worked.data.check.statement}</Box>
-      ) : spokenGroups.includes(choice.group) ? (
-        <Box sx={{ fontFamily: digits, color: ink.faint, fontSize: 16 }}>“{steps[1]?.say}”</Box>
+      ) : spoken !== undefined ? (
+        <Box sx={{ fontFamily: digits, color: ink.faint, fontSize: 16 }}>“{steps[spoken]?.say}”</Box>
       ) : (
         <SmallSheet
           sheet={worked.data.sheet}

@@ -18,10 +18,11 @@ public final class HouseStyle {
             Map.entry("Steps", "147 + 285"),
             Map.entry("Setting out", "38 + 146.5"),
             Map.entry("Subtraction", "403 − 128"),
-            Map.entry("Multiplication", "46 × 207"),
+            Map.entry("Multiplication", "346 × 205"),
             Map.entry("Division and roots", "812 ÷ 4"),
             Map.entry("remainderMark", "97 ÷ 4"),
             Map.entry("Numbers", "8765.5 + 4321"),
+            Map.entry("grouping", "1234567 + 87654"),
             Map.entry("Words", "47 + 38"),
             Map.entry("exchangeWord", "42 − 17"),
             Map.entry("takeAwayWord", "42 − 17"));
