@@ -275,6 +275,7 @@ export interface components {
                 [key: string]: string;
             };
             check?: string;
+            slip?: string;
         };
         AnswerView: {
             value: string;

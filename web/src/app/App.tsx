@@ -1,8 +1,9 @@
 import { Box, Button } from '@mui/material';
-import { Navigate, Route, Routes } from 'react-router';
+import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { FirstAccount } from '../account/FirstAccount';
 import { SignIn } from '../account/SignIn';
 import { useAccount } from '../account/useAccount';
+import { BoardScreen } from '../board/BoardScreen';
 import { LogScreen } from '../log/LogScreen';
 import { PaperScreen } from '../paper/PaperScreen';
 import { StyleScreen } from '../style/StyleScreen';
@@ -11,6 +12,7 @@ import { Trouble } from './Trouble';
 
 export function App() {
   const account = useAccount();
+  const onBoard = useLocation().pathname === '/board';
   if (account.isPending) {
     return <Box sx={{ p: 4 }}>Opening Bemble …</Box>;
   }
@@ -24,6 +26,9 @@ export function App() {
   }
   if (!account.data.teacher) {
     return account.data.first ? <FirstAccount /> : <SignIn demo={account.data.demo} />;
+  }
+  if (onBoard) {
+    return <BoardScreen />;
   }
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: '112px minmax(0, 1fr)', height: '100vh' }}>

@@ -1,8 +1,10 @@
 import { Box } from '@mui/material';
 import { useCallback, useRef, useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
 import { Tabs } from '../app/Tabs';
 import { digits, ink } from '../app/theme';
+import type { BoardState } from '../board/BoardScreen';
 import type { Entry } from '../log/useLog';
 import { SheetPainter } from '../sheet/SheetPainter';
 import { BesidePaper } from './BesidePaper';
@@ -17,7 +19,7 @@ import { StepList } from './StepList';
 import { useLogging } from './useLogging';
 import { useWorked } from './usePaper';
 import { useStepKeys } from './useStepKeys';
-import { useSteps } from './useSteps';
+import { beyond, useSteps } from './useSteps';
 import { useWays } from './useWays';
 import { useWriting } from './useWriting';
 import { WritingPanel } from './WritingPanel';
@@ -28,6 +30,8 @@ type Props = {
   opened?: Entry;
   style: Schemas['StyleView'];
   onBegin: (typed: string) => void;
+  /** The step to show first, where one comes back to it. */
+  startAt?: number;
 };
 
 const panels = [
@@ -40,13 +44,15 @@ const panels = [
 type Panel = (typeof panels)[number]['id'];
 
 /** One problem on paper. */
-export function Paper({ typed, opened, style, onBegin }: Props) {
+export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
   const [panel, setPanel] = useState<Panel>('steps');
   const [beside, setBeside] = useState('');
   const writing = useWriting(typed, opened, style);
   const worked = useWorked(writing.work);
-  const steps = useSteps(worked.data?.steps, opened ? 'end' : 'first');
+  const steps = useSteps(worked.data?.steps, startAt ?? (opened ? beyond : 1));
   const ways = useWays(worked.data?.operation);
+  const navigate = useNavigate();
+  const location = useLocation();
   const problemLine = useRef<HTMLInputElement>(null);
   const settled = worked.isSuccess && !worked.isPlaceholderData;
   const finished = settled && steps.lastOfWork > 0 && steps.current >= steps.lastOfWork;
@@ -59,6 +65,14 @@ export function Paper({ typed, opened, style, onBegin }: Props) {
     }, []),
   );
   const { data } = worked;
+  const toBoard = () => {
+    const state: BoardState = {
+      work: writing.work,
+      step: steps.current,
+      back: location.pathname + location.search,
+    };
+    navigate('/board', { state });
+  };
   const toCheck = () => steps.goTo(steps.lastOfWork + 1);
   const besideLabel = ways?.methods.find((way) => way.id === beside)?.label;
 
@@ -122,7 +136,13 @@ export function Paper({ typed, opened, style, onBegin }: Props) {
             <Box component="p" aria-live="polite" data-testid="sentence" sx={sentence}>
               {data.steps[steps.current - 1]?.say}
             </Box>
-            <StepButtons steps={steps} check={data.check} logging={logging} onCheck={toCheck} />
+            <StepButtons
+              steps={steps}
+              check={data.check}
+              logging={logging}
+              onCheck={toCheck}
+              onBoard={toBoard}
+            />
           </Box>
         </>
       ) : (

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useLocation, useSearchParams } from 'react-router';
 import { useEntry } from '../log/useLog';
 import { Trouble } from '../app/Trouble';
 import { EmptyPaper } from './EmptyPaper';
@@ -15,6 +15,7 @@ export function PaperScreen() {
   const problem = search.get('problem');
   const opened = useEntry(entryId ? Number(entryId) : undefined);
   const style = useStyle();
+  const startAt = (useLocation().state as { step?: number } | null)?.step;
   const [turn, setTurn] = useState(0);
   const begin = (typed: string) => {
     setTurn(turn + 1);
@@ -39,11 +40,20 @@ export function PaperScreen() {
         opened={opened.data}
         style={style.data}
         onBegin={begin}
+        startAt={startAt}
       />
     );
   }
   if (problem) {
-    return <Paper key={`${turn} ${problem}`} typed={problem} style={style.data} onBegin={begin} />;
+    return (
+      <Paper
+        key={`${turn} ${problem}`}
+        typed={problem}
+        style={style.data}
+        onBegin={begin}
+        startAt={startAt}
+      />
+    );
   }
   return (
     <Box sx={{ p: '18px 28px 14px 26px', minHeight: '100%', display: 'flex', flexDirection: 'column' }}>

@@ -5,10 +5,16 @@ import { Trouble } from '../app/Trouble';
 import type { Logging } from './LogPanel';
 import type { Steps } from './useSteps';
 
-type Props = { steps: Steps; check: Schemas['CheckView']; logging: Logging; onCheck: () => void };
+type Props = {
+  steps: Steps;
+  check: Schemas['CheckView'];
+  logging: Logging;
+  onCheck: () => void;
+  onBoard: () => void;
+};
 
 /** Back, next, play; where one is; the check; and whether the log has it. */
-export function StepButtons({ steps, check, logging, onCheck }: Props) {
+export function StepButtons({ steps, check, logging, onCheck, onBoard }: Props) {
   const atEnd = steps.current === steps.count;
   return (
     <Box sx={{ display: 'grid', justifyItems: 'end', alignContent: 'start', gap: 1 }}>
@@ -37,6 +43,9 @@ export function StepButtons({ steps, check, logging, onCheck }: Props) {
             ✓ in the log
           </Box>
         )}
+        <Button variant="text" onClick={onBoard} sx={{ p: 0, textDecoration: 'underline' }}>
+          Board
+        </Button>
         {!steps.inCheck && (
           <Button variant="text" onClick={onCheck} sx={{ p: 0, textDecoration: 'underline' }}>
             To the check

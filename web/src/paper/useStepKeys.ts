@@ -19,7 +19,9 @@ export function useStepKeys(steps: Steps, toProblem: () => void) {
       const moves: Record<string, () => void> = {
         ArrowRight: steps.next,
         ' ': steps.next,
+        PageDown: steps.next,
         ArrowLeft: steps.back,
+        PageUp: steps.back,
         Home: steps.toStart,
         End: steps.toEnd,
         p: steps.play,

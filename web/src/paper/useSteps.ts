@@ -5,11 +5,11 @@ type Step = Schemas['StepView'];
 
 const playEvery = 2600;
 /** Beyond every last step: the end of the sum, however many steps it has. */
-const beyond = Number.MAX_SAFE_INTEGER;
+export const beyond = Number.MAX_SAFE_INTEGER;
 
 /** Where one is in a working, and the ways to move. */
-export function useSteps(steps: Step[] | undefined, startAt: 'first' | 'end') {
-  const [at, setAt] = useState(startAt === 'first' ? 1 : beyond);
+export function useSteps(steps: Step[] | undefined, startAt: number) {
+  const [at, setAt] = useState(startAt);
   const [playing, setPlaying] = useState(false);
   const count = steps?.length ?? 0;
   const lastOfWork = steps?.findLast((step) => step.part === 'work')?.n ?? 0;

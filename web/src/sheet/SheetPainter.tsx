@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { useEffect, useId, useRef } from 'react';
+import { useEffect, useId, useRef, type ReactNode } from 'react';
 import type { Schemas } from '../api/client';
 import { ink } from '../app/theme';
 import { visibleAt, type SheetMark } from './mark';
@@ -14,16 +14,19 @@ type Props = {
   /** The last step of the part now worked; the squares are as large as its rows allow. */
   lastOfPart: number;
   name: string;
+  /** Whether the part now worked fills the frame, rather than the whole sheet fitting into it. */
+  filling?: boolean;
+  /** What is drawn over the marks, in squares from the sheet's upper left. */
+  children?: ReactNode;
 };
 
 const leftOf = 2; // squares of empty paper left of the sheet
 const rightOf = 1; // right of it
 const above = 1; // and above
 const smallest = 26;
-const largest = 64;
 
 /** Draws any sheet from its marks: those whose time it is. It decides nothing about them. */
-export function SheetPainter({ sheet, step, lastOfPart, name }: Props) {
+export function SheetPainter({ sheet, step, lastOfPart, name, filling = false, children }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const size = useSize(frame);
   const gridId = useId();
@@ -31,7 +34,8 @@ export function SheetPainter({ sheet, step, lastOfPart, name }: Props) {
   const across = size.width / (sheet.columns + leftOf + rightOf);
   const down = size.height / (rowsOfPart + above + 0.6);
   const downWhole = size.height / (sheet.rows + above + 0.6);
-  const wanted = downWhole >= 44 ? downWhole : down;
+  const wanted = !filling && downWhole >= 44 ? downWhole : down;
+  const largest = filling ? 112 : 64;
   const square = Math.max(smallest, Math.min(largest, across, wanted));
   const columns = Math.max(Math.floor(size.width / square), sheet.columns + leftOf + rightOf);
   const rows = Math.max(Math.ceil(size.height / square), sheet.rows + above + 1);
@@ -74,6 +78,7 @@ export function SheetPainter({ sheet, step, lastOfPart, name }: Props) {
           <line x1={1.5 * square} x2={1.5 * square} y1={0} y2="100%" stroke={ink.margin} strokeWidth={2} />
           <g transform={`scale(${square}) translate(${left} ${above})`}>
             <Marks visible={visible} fresh={fresh} />
+            {children}
           </g>
         </svg>
       )}

@@ -43,6 +43,11 @@ final class Screenshots {
         take("paper-writing");
         paper("568 + 374", "partial sums", 2, "paper-partial-sums");
         paper("5002 − 1347", null, 5, "paper-exchange");
+        teacher.press("Board");
+        teacher.key("a");
+        teacher.key("ArrowRight");
+        take("board-asking");
+        teacher.key("Escape");
         paper("713 − 286", "equal additions", 3, "paper-equal-additions");
         paper("4206 − 1358", "counting up", 5, "paper-counting-up");
         paper("386 × 47", null, 6, "paper-long-multiplication");
