@@ -36,7 +36,8 @@ record CastingNines(Problem problem, Answer answer) {
     }
 
     private Check root(Numeral radicand, Numeral root) {
-        Numeral rest = Numeral.of(radicand.value().subtract(root.value().multiply(root.value())).max(BigDecimal.ZERO).toPlainString());
+        BigDecimal left = radicand.value().subtract(root.value().multiply(root.value()));
+        Numeral rest = Numeral.of(left.max(BigDecimal.ZERO).toPlainString());
         int back = (remainder(root) * remainder(root) + remainder(rest)) % 9;
         return result(remainder(radicand), back, radicand.plain(),
                 symbols(List.of(root, root), Operation.MULTIPLICATION) + (rest.isZero() ? "" : " + " + rest.plain()));

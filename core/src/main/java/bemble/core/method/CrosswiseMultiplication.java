@@ -50,14 +50,15 @@ final class CrosswiseMultiplication implements Method<Multiplication> {
         for (int place = 0; place <= 2 * length - 2; place++) {
             boolean last = place == 2 * length - 2;
             List<List<Integer>> pairs = pairs(a, b, place, length);
-            int sum = pairs.stream().mapToInt(pair -> hand.product(pair.get(0), pair.get(1))).sum();
+            List<Integer> products = pairs.stream().map(pair -> hand.product(pair.get(0), pair.get(1))).toList();
+            int sum = hand.total(products, 0);
             int total = hand.total(List.of(sum), carry);
             int digit = last ? hand.lastDigit(total) : hand.digit(total);
             int out = last ? hand.inFront(total) : hand.carry(total);
             columns.add(new CrossedColumn(place, pairs, sum, carry, total, digit, out));
             boolean nothing = total == 0 && place > highest;
             pen.step(StepKind.PRODUCT, block, place, talk.column(place, pairs, carry, total, nothing));
-            cross(block, list, place, pairs, length, pen);
+            cross(block, list, Math.max(0, place - length + 1), place, pairs, products, pen);
             if (!nothing) {
                 pen.figure(StepKind.DIGIT, block, place, talk.digit(place, total, digit, out, last));
                 pen.inFront(block, Lines.ANSWER, place + 1, last ? out : 0);
@@ -97,20 +98,24 @@ final class CrosswiseMultiplication implements Method<Multiplication> {
         return pairs;
     }
 
-    /** The crossing lines between the digits multiplied, and their products listed beside, for a while. */
-    private static void cross(Block block, Block list, int place, List<List<Integer>> pairs, int length, Pen pen) {
-        int i = Math.max(0, place - length + 1);
-        for (List<Integer> pair : pairs) {
+    /**
+     * The crossing lines between the digits multiplied, and their products listed beside, for a while.
+     *
+     * @param first the place of the first pair's upper digit
+     */
+    private static void cross(Block block, Block list, int first, int place, List<List<Integer>> pairs,
+            List<Integer> products, Pen pen) {
+        for (int n = 0; n < pairs.size(); n++) {
+            int i = first + n;
             pen.mark(MarkKind.LINE, block.at(TOP, i), block.at(BOTTOM, place - i), "", Role.CARRY, Size.FULL,
                     Anchor.MIDDLE);
             pen.forAWhile();
-            String line = "product-" + (i - Math.max(0, place - length + 1) + 1);
+            String line = "product-" + (n + 1);
             list.line(line);
             pen.mark(MarkKind.LABEL, list.at(line, PRODUCT_SQUARES - 1), list.at(line, 0),
-                    pair.get(0) + " × " + pair.get(1) + " = " + pair.get(0) * pair.get(1), Role.JOT, Size.SMALL,
+                    pairs.get(n).get(0) + " × " + pairs.get(n).get(1) + " = " + products.get(n), Role.JOT, Size.SMALL,
                     Anchor.MIDDLE);
             pen.forAWhile();
-            i++;
         }
     }
 }

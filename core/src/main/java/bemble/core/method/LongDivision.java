@@ -60,7 +60,8 @@ final class LongDivision implements Method<Division> {
             }
             place--;
             partial = difference.multiply(BigInteger.TEN).add(BigInteger.valueOf(dividend.digit(place)));
-            pen.step(StepKind.BRING_DOWN, block, place, talk.bringDown(place, difference, dividend.digit(place), partial));
+            pen.step(StepKind.BRING_DOWN, block, place,
+                    talk.bringDown(place, difference, dividend.digit(place), partial));
             descent.bringDown(DivisionPaper.DIVIDEND, place, dividend.digit(place));
         }
     }
@@ -77,7 +78,8 @@ final class LongDivision implements Method<Division> {
             text += " " + mark + " " + pen.style().number(rest);
             paper.remainder(mark, rest);
         }
-        return new Outcome(new Answer(quotient.plain(), writes ? rest.plain() : null, null, null, text), new DivisionRecord(stages));
+        Answer answer = new Answer(quotient.plain(), writes ? rest.plain() : null, null, null, text);
+        return new Outcome(answer, new DivisionRecord(stages));
     }
 
     /** The place of the first quotient digit: of the shortest leading part that the divisor goes into. */

@@ -1,7 +1,6 @@
 package bemble.core.method;
 
 import bemble.core.hand.Hand;
-import bemble.core.hand.Placed;
 import bemble.core.problem.Numeral;
 import bemble.core.record.MultipliedColumn;
 import bemble.core.record.ProductRow;

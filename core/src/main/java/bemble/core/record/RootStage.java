@@ -8,4 +8,5 @@ package bemble.core.record;
  * @param doubled twice the root so far
  * @param divisor {@code doubled} with the digit beside it
  */
-public record RootStage(String pair, String current, String doubled, int digit, String divisor, String product, String difference) {}
+public record RootStage(String pair, String current, String doubled, int digit,
+                        String divisor, String product, String difference) {}
