@@ -25,7 +25,7 @@ public final class HouseStyle {
             Map.entry("grouping", "1234567 + 87654"),
             Map.entry("Words", "47 + 38"),
             Map.entry("exchangeWord", "42 − 17"),
-            Map.entry("takeAwayWord", "42 − 17"));
+            Map.entry("takeAwayWord", "48 − 17"));
 
     private static final Choice CARRY_PLACE = choice("carryPlace", "Carries", "Carries stand", CarryPlace.values());
     private static final Choice CARRY_ORDER = choice("carryOrder", "Carries", "The carry is added", CarryOrder.values());

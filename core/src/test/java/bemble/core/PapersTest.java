@@ -1,0 +1,114 @@
+package bemble.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.sheet.SheetMark;
+import bemble.core.slip.Slip;
+import bemble.core.style.Choice;
+import bemble.core.style.HouseStyle;
+import bemble.core.style.Option;
+import bemble.core.work.WorkOrder;
+import bemble.core.work.Worked;
+import bemble.core.working.Step;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * Whole papers, mark by mark and sentence by sentence, held against papers that were looked at. A paper that changes on
+ * purpose is looked at on screen again; then its new text is taken over from target/papers.
+ */
+class PapersTest {
+    private static final Path KEPT = Path.of("src", "test", "resources", "papers");
+    private static final Path WRITTEN = Path.of("target", "papers");
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "column          | 67.4 + 8.95; 86 + 947 + 58; 95 + 9 + 98 + 99 + 97 + 96 + 98 + 99 + 92 + 94 + 99 + 98",
+        "running         | 385 + 67 + 49",
+        "partial-sums    | 568 + 374; 6.75 + 12.5 + 30; 3 + 4",
+        "decomposition   | 4003 − 1258; 713 − 286; 30 − 7.64; 1003 − 998",
+        "equal-additions | 713 − 286; 2000 − 1998; 30 − 7.64",
+        "counting-up     | 4206 − 1358; 30 − 7.64; 85 − 85; 9.5 − 9.5; 87 − 83; 1000 − 7",
+        "long            | 386 × 47; 62 × 704; 305 × 207; 45 × 20; 0 × 25; 7506 ÷ 25; 4227 ÷ 7; 38 ÷ 52; 96 ÷ 4",
+        "area            | 86 × 39; 305 × 7; 0 × 12",
+        "crosswise       | 347 × 58; 99 × 99; 120 × 3; 0 × 4",
+        "doubled-root    | √529; √41.6 to 2 dp; √7 to 3 dp; √0.5 to 2 dp; √644809",
+        "running-divisor | √529; √41.6 to 2 dp; √7 to 3 dp; √0.5 to 2 dp; √644809"})
+    void papersStayAsTheyWereLookedAt(String method, String problems) throws IOException {
+        StringBuilder text = new StringBuilder();
+        for (String problem : problems.split("; ")) {
+            for (int option = 0; option < 4; option++) {
+                text.append(describe(problem, method, style(option), null));
+            }
+        }
+        assertKept(method, text);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "addition       | 687 + 58    | carry-forgotten both-digits-written carry-swapped lined-up-left subtracted-instead",
+        "subtraction    | 5002 − 1347 | smaller-from-larger exchange-not-paid nines-for-free zeros-skipped",
+        "multiplication | 604 × 37    | placeholder-forgotten carry-added-first zero-keeps-the-digit matching-columns-only",
+        "division       | 3248 ÷ 8    | quotient-zero-forgotten digit-one-short",
+        "square-root    | √11025      | root-not-doubled root-zero-forgotten"})
+    void papersWithSlipsStayAsTheyWereLookedAt(String name, String problem, String slips) throws IOException {
+        StringBuilder text = new StringBuilder();
+        for (String slip : slips.split(" ")) {
+            for (int option = 0; option < 2; option++) {
+                text.append(describe(problem, null, style(option), Slip.of(slip)));
+            }
+        }
+        assertKept("slips-" + name, text);
+    }
+
+    /** The style that takes the first, second … option of every choice, but for methods and checks. */
+    private static HouseStyle style(int number) {
+        Map<String, String> ids = new HashMap<>();
+        for (Choice choice : HouseStyle.CHOICES) {
+            List<? extends Option> options = choice.options();
+            if (!choice.group().equals("Methods") && !choice.group().equals("Checks")) {
+                ids.put(choice.id(), options.get(Math.min(number, options.size() - 1)).id());
+            }
+        }
+        return HouseStyle.USUAL.with(ids);
+    }
+
+    private static void assertKept(String name, CharSequence text) throws IOException {
+        Files.createDirectories(WRITTEN);
+        Files.writeString(WRITTEN.resolve(name + ".txt"), text);
+        assertThat(text.toString()).isEqualTo(Files.readString(KEPT.resolve(name + ".txt")));
+    }
+
+    private static String describe(String problem, String method, HouseStyle style, Slip slip) {
+        Worked worked = Worked.from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), method, style, null, slip));
+        Map<Integer, List<SheetMark>> marks =
+                worked.sheet().marks().stream().collect(Collectors.groupingBy(SheetMark::step));
+        StringBuilder text = new StringBuilder("== ").append(problem).append(" = ").append(worked.answer().text())
+                .append(slip == null ? "" : " by " + slip.id()).append(", ").append(worked.sheet().rows()).append(" × ")
+                .append(worked.sheet().columns()).append('\n');
+        for (Step step : worked.working().steps()) {
+            if (step.part().id().equals("check")) {
+                break;
+            }
+            text.append(step.n()).append(' ').append(step.kind().id()).append(": ").append(step.spoken().say());
+            marks.getOrDefault(step.n(), List.of()).forEach(mark -> text.append("\n  ").append(describe(mark)));
+            text.append('\n');
+        }
+        return text.append(worked.check().statement()).append("\n\n").toString();
+    }
+
+    private static String describe(SheetMark mark) {
+        return mark.kind() + " " + mark.text() + " " + mark.row() + "," + mark.column()
+                + (mark.toColumn() == null ? "" : "–" + mark.toRow() + "," + mark.toColumn()) + " " + mark.role() + " "
+                + mark.size() + " " + mark.anchor() + (mark.until() == null ? "" : " until " + mark.until());
+    }
+}
