@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/slips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["slips"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log": {
         parameters: {
             query?: never;
@@ -356,6 +372,10 @@ export interface components {
             sheet: components["schemas"]["SheetView"];
             steps: components["schemas"]["StepView"][];
         };
+        SlipView: {
+            id: string;
+            label: string;
+        };
         Finished: {
             work: components["schemas"]["WorkRequest"];
             /** Format: int64 */
@@ -484,6 +504,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkResponse"];
+                };
+            };
+        };
+    };
+    slips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipView"][];
                 };
             };
         };

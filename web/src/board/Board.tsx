@@ -4,13 +4,21 @@ import { digits, ink } from '../app/theme';
 import { SheetPainter } from '../sheet/SheetPainter';
 import { BoardHelp } from './BoardHelp';
 import { EmptyBoxes } from './EmptyBoxes';
+import { MistakeMarks } from './MistakeMarks';
+import { SlipChooser } from './SlipChooser';
 import { useBoard } from './useBoard';
+import type { Mistake } from './useMistake';
 
-type Props = { worked: Schemas['WorkResponse']; startAt: number; onLeave: (step: number) => void };
+type Props = {
+  worked: Schemas['WorkResponse'];
+  startAt: number;
+  mistake: Mistake;
+  onLeave: (step: number) => void;
+};
 
 /** Nothing but paper and sentence; a clicker carries a whole lesson. */
-export function Board({ worked, startAt, onLeave }: Props) {
-  const board = useBoard(worked.steps, startAt, onLeave);
+export function Board({ worked, startAt, mistake, onLeave }: Props) {
+  const board = useBoard(worked.steps, startAt, mistake, onLeave);
   const lastOfWork = worked.steps.findLast((step) => step.part === 'work')?.n ?? 1;
   const step = worked.steps[board.current - 1];
   return (
@@ -34,6 +42,12 @@ export function Board({ worked, startAt, onLeave }: Props) {
         {board.waiting && board.next && (
           <EmptyBoxes step={board.next} marks={worked.sheet.marks} typed={board.typed} wrong={board.wrong} />
         )}
+        <MistakeMarks
+          sheet={worked.sheet}
+          step={board.current}
+          ringed={mistake.ringed}
+          struck={mistake.struck}
+        />
       </SheetPainter>
       <Box
         sx={{
@@ -60,10 +74,17 @@ export function Board({ worked, startAt, onLeave }: Props) {
           )}
         </Box>
         <Box sx={{ color: ink.faint, fontSize: 18, fontWeight: 600, whiteSpace: 'nowrap', pt: 1.5 }}>
-          {board.waiting ? 'your turn' : board.asking ? 'asking' : ''}
+          {board.waiting
+            ? 'your turn'
+            : mistake.slip
+              ? 'what went wrong here?'
+              : board.asking
+                ? 'asking'
+                : ''}
         </Box>
       </Box>
       {board.help && <BoardHelp />}
+      {mistake.choosing && <SlipChooser mistake={mistake} />}
     </Box>
   );
 }

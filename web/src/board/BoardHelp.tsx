@@ -7,6 +7,8 @@ const keys = [
   ['Home  End', 'to the start, to the end'],
   ['a', 'ask before each step, or just show'],
   ['0 … 9  ⌫', 'the class’s answer, digit by digit'],
+  ['m', 'write it with a deliberate mistake'],
+  ['r  x  p', 'ring the mistake, strike it out, put it right'],
   ['c', 'stronger contrast'],
   ['Esc', 'back to Paper'],
 ];

@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client';
 import { Trouble } from '../app/Trouble';
 import { useWorked } from '../paper/usePaper';
 import { Board } from './Board';
+import { useMistake } from './useMistake';
 
 /** What Paper hands over to the board. */
 export type BoardState = { work: Schemas['WorkRequest']; step: number; back: string };
@@ -13,7 +14,9 @@ export function BoardScreen() {
   const location = useLocation();
   const navigate = useNavigate();
   const state = location.state as BoardState | null;
-  const worked = useWorked(state?.work);
+  const mistake = useMistake(state?.work);
+  const work = state && mistake.slip ? { ...state.work, slip: mistake.slip } : state?.work;
+  const worked = useWorked(work);
   if (!state) {
     return <Navigate to="/paper" replace />;
   }
@@ -31,6 +34,7 @@ export function BoardScreen() {
     <Board
       worked={worked.data}
       startAt={state.step}
+      mistake={mistake}
       onLeave={(step) => navigate(state.back, { state: { step } })}
     />
   );

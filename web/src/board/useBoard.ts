@@ -1,5 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Schemas } from '../api/client';
+import { beyond } from '../paper/useSteps';
+import type { Mistake } from './useMistake';
 
 type Step = Schemas['StepView'];
 
@@ -7,19 +9,30 @@ type Step = Schemas['StepView'];
  * A lesson on the board: forward and back through the steps and, when asking, each step's question before it,
  * with what the class has answered so far.
  */
-export function useBoard(steps: Step[], startAt: number, onLeave: (step: number) => void) {
-  const [current, setCurrent] = useState(Math.min(startAt, steps.length));
+export function useBoard(steps: Step[], startAt: number, mistake: Mistake, onLeave: (step: number) => void) {
+  const [at, setAt] = useState(startAt);
+  const [shown, setShown] = useState(mistake.slip);
   const [asking, setAsking] = useState(false);
   const [waiting, setWaiting] = useState(false);
   const [typed, setTyped] = useState('');
   const [contrast, setContrast] = useState(false);
   const [help, setHelp] = useState(false);
+  const lastOfWork = steps.findLast((step) => step.part === 'work')?.n ?? 1;
+  const current = at > steps.length ? lastOfWork : at;
   const next = steps[current];
   const expected = next?.expects.join('') ?? '';
   const wrong = !expected.startsWith(typed);
 
+  if (shown !== mistake.slip) {
+    // A mistake is looked for from the first step on; put right, the whole right working stands alone.
+    setShown(mistake.slip);
+    setAt(mistake.slip ? 1 : beyond);
+    setWaiting(false);
+    setTyped('');
+  }
+
   const goTo = (n: number) => {
-    setCurrent(Math.max(1, Math.min(n, steps.length)));
+    setAt(Math.max(1, Math.min(n, steps.length)));
     setWaiting(false);
     setTyped('');
   };
@@ -51,8 +64,19 @@ export function useBoard(steps: Step[], startAt: number, onLeave: (step: number)
       ArrowLeft: back,
       PageUp: back,
       Home: () => goTo(1),
-      End: () => goTo(steps.findLast((step) => step.part === 'work')?.n ?? 1),
-      Escape: () => (help ? setHelp(false) : onLeave(current)),
+      End: () => goTo(lastOfWork),
+      Escape: () => {
+        if (help || mistake.choosing) {
+          setHelp(false);
+          mistake.close();
+        } else {
+          onLeave(current);
+        }
+      },
+      m: mistake.open,
+      r: mistake.ring,
+      x: mistake.strike,
+      p: () => mistake.choose(undefined),
       Backspace: () => setTyped(typed.slice(0, -1)),
       a: () => {
         setAsking(!asking);
@@ -62,6 +86,10 @@ export function useBoard(steps: Step[], startAt: number, onLeave: (step: number)
       '?': () => setHelp(!help),
     };
     const press = (event: KeyboardEvent) => {
+      const choosing = (event.target as HTMLElement).matches('button');
+      if (choosing && [' ', 'Enter', 'Tab'].includes(event.key)) {
+        return;
+      }
       const act = waiting && /^\d$/.test(event.key) ? () => answer(event.key) : keys[event.key];
       if (act && !event.ctrlKey && !event.metaKey && !event.altKey) {
         event.preventDefault();

@@ -16,5 +16,6 @@ export function Marks({ visible, fresh }: Props) {
   );
 }
 
+const results = ['written', 'wrong', 'follows'];
 const isResult = (mark: SheetMark) =>
-  mark.kind === 'digit' && mark.role === 'written' && mark.size === 'full';
+  mark.kind === 'digit' && results.includes(mark.role) && mark.size === 'full';

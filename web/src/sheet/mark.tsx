@@ -22,6 +22,7 @@ const middle = { x: 0.5, y: 0.5, align: 'middle' } as const;
 /** Height of the text, in squares. */
 const heights: Record<string, number> = { full: 0.76, small: 0.42, tiny: 0.32 };
 
+/** By role; a slip's marks look like any other, so that a class can look for them. */
 const colours: Record<string, string> = {
   given: ink.ink,
   padding: ink.faint,
@@ -175,7 +176,9 @@ function Text({ mark, fresh }: Props) {
       fontWeight={fresh && mark.kind === 'digit' ? 700 : 400}
       textAnchor={label ? 'start' : at.align}
       fill={
-        mark.kind === 'head' || (label && mark.size === 'tiny') ? ink.faint : (colours[mark.role] ?? ink.ink)
+        mark.kind === 'head' || (label && mark.size === 'tiny')
+          ? ink.faint
+          : (colours[mark.role] ?? (mark.size === 'small' ? ink.plum : ink.ink))
       }
     >
       {mark.text}

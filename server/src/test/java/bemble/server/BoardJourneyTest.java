@@ -39,4 +39,28 @@ class BoardJourneyTest {
             assertThat(teacher.page().locator("#problem").inputValue()).isEqualTo("47 + 38");
         }
     }
+
+    @Test
+    void aDeliberateMistakeIsRungStruckAndPutRight(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            teacher.type("5002 − 1347");
+            teacher.waitForSentence("Set out 5002");
+            teacher.press("Board");
+            teacher.key("m");
+            teacher.press("… takes the smaller digit from the larger");
+            teacher.see("what went wrong here?");
+            teacher.key("End");
+            teacher.waitForSentence("4 thousands");
+            assertThat(teacher.paper()).endsWith("4 3 4 5");
+            teacher.key("r");
+            teacher.page().getByTestId("ring").waitFor();
+            teacher.key("x");
+            teacher.page().getByTestId("struck").waitFor();
+            teacher.assertAccessible();
+            teacher.key("p");
+            teacher.waitForSentence("4 thousands take away 1 thousand leaves 3 thousands");
+            assertThat(teacher.paper()).endsWith("3 6 5 5");
+            assertThat(teacher.page().getByTestId("ring").count()).isZero();
+        }
+    }
 }

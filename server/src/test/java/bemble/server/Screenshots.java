@@ -47,6 +47,12 @@ final class Screenshots {
         teacher.key("a");
         teacher.key("ArrowRight");
         take("board-asking");
+        teacher.key("m");
+        teacher.press("… skips the zeros when exchanging");
+        teacher.see("what went wrong here?");
+        teacher.key("End");
+        teacher.key("r");
+        take("board-mistake");
         teacher.key("Escape");
         paper("713 − 286", "equal additions", 3, "paper-equal-additions");
         paper("4206 − 1358", "counting up", 5, "paper-counting-up");

@@ -16,50 +16,71 @@ import java.util.stream.Stream;
 
 /** A slip: one rule broken, the rest done properly. */
 public enum Slip {
-    CARRY_FORGOTTEN(Map.of(Operation.ADDITION, AdditionSlips.CarryForgotten::new,
+    CARRY_FORGOTTEN("never adds a carry", Map.of(Operation.ADDITION, AdditionSlips.CarryForgotten::new,
             Operation.MULTIPLICATION, MultiplicationSlips.CarryForgotten::new)),
-    BOTH_DIGITS_WRITTEN(Map.of(Operation.ADDITION, AdditionSlips.BothDigitsWritten::new)),
-    CARRY_SWAPPED(Map.of(Operation.ADDITION, AdditionSlips.CarrySwapped::new)),
-    LAST_CARRY_LOST(Map.of(Operation.ADDITION, AdditionSlips.LastCarryLost::new)),
-    LINED_UP_LEFT(Map.of(Operation.ADDITION, AdditionSlips.LinedUpLeft::new,
+    BOTH_DIGITS_WRITTEN("writes every total whole", Map.of(Operation.ADDITION, AdditionSlips.BothDigitsWritten::new)),
+    CARRY_SWAPPED("writes the tens digit and carries the ones digit",
+            Map.of(Operation.ADDITION, AdditionSlips.CarrySwapped::new)),
+    LAST_CARRY_LOST("leaves off the last carry", Map.of(Operation.ADDITION, AdditionSlips.LastCarryLost::new)),
+    LINED_UP_LEFT("lines the numbers up at the left", Map.of(Operation.ADDITION, AdditionSlips.LinedUpLeft::new,
             Operation.SUBTRACTION, AdditionSlips.LinedUpLeft::new)),
-    NEEDLESS_CARRY(Map.of(Operation.ADDITION, AdditionSlips.NeedlessCarry::new)),
-    LONE_DIGIT_DROPPED(Map.of(Operation.ADDITION, AdditionSlips.LoneDigitDropped::new)),
-    SUBTRACTED_INSTEAD(Map.of(Operation.ADDITION, AdditionSlips.SubtractedInstead::new)),
-    SMALLER_FROM_LARGER(Map.of(Operation.SUBTRACTION, SubtractionSlips.SmallerFromLarger::new)),
-    EXCHANGE_NOT_PAID(Map.of(Operation.SUBTRACTION, SubtractionSlips.ExchangeNotPaid::new)),
-    ZERO_TAKES_THE_DIGIT(Map.of(Operation.SUBTRACTION, SubtractionSlips.ZeroTakesTheDigit::new)),
-    ZERO_GIVES_ZERO(Map.of(Operation.SUBTRACTION, SubtractionSlips.ZeroGivesZero::new)),
-    NINES_FOR_FREE(Map.of(Operation.SUBTRACTION, SubtractionSlips.NinesForFree::new)),
-    ZEROS_SKIPPED(Map.of(Operation.SUBTRACTION, SubtractionSlips.ZerosSkipped::new)),
-    ADDED_INSTEAD(Map.of(Operation.SUBTRACTION, SubtractionSlips.AddedInstead::new)),
-    PLACEHOLDER_FORGOTTEN(Map.of(Operation.MULTIPLICATION, MultiplicationSlips.PlaceholderForgotten::new)),
-    CARRY_ADDED_FIRST(Map.of(Operation.MULTIPLICATION, MultiplicationSlips.CarryAddedFirst::new)),
-    ZERO_KEEPS_THE_DIGIT(Map.of(Operation.MULTIPLICATION, MultiplicationSlips.ZeroKeepsTheDigit::new)),
-    MATCHING_COLUMNS_ONLY(Map.of(Operation.MULTIPLICATION, MultiplicationSlips.MatchingColumnsOnly::new)),
-    SUM_CARRY_FORGOTTEN(Map.of(Operation.MULTIPLICATION, MultiplicationSlips.SumCarryForgotten::new)),
-    QUOTIENT_ZERO_FORGOTTEN(Map.of(Operation.DIVISION, DivisionSlips.ZeroForgotten::new)),
-    REMAINDER_FORGOTTEN(Map.of(Operation.DIVISION, DivisionSlips.RemainderForgotten::new)),
-    DIGIT_ONE_SHORT(Map.of(Operation.DIVISION, DivisionSlips.DigitOneShort::new)),
-    ROOT_NOT_DOUBLED(Map.of(Operation.SQUARE_ROOT, DivisionSlips.RootNotDoubled::new)),
-    DIGIT_NOT_SET_BESIDE(Map.of(Operation.SQUARE_ROOT, DivisionSlips.DigitNotSetBeside::new)),
-    ROOT_ZERO_FORGOTTEN(Map.of(Operation.SQUARE_ROOT, DivisionSlips.ZeroForgotten::new)),
+    NEEDLESS_CARRY("carries 1 where there is nothing to carry",
+            Map.of(Operation.ADDITION, AdditionSlips.NeedlessCarry::new)),
+    LONE_DIGIT_DROPPED("stops where the shorter number ends",
+            Map.of(Operation.ADDITION, AdditionSlips.LoneDigitDropped::new)),
+    SUBTRACTED_INSTEAD("subtracts", Map.of(Operation.ADDITION, AdditionSlips.SubtractedInstead::new)),
+    SMALLER_FROM_LARGER("takes the smaller digit from the larger",
+            Map.of(Operation.SUBTRACTION, SubtractionSlips.SmallerFromLarger::new)),
+    EXCHANGE_NOT_PAID("takes the ten and does not pay for it",
+            Map.of(Operation.SUBTRACTION, SubtractionSlips.ExchangeNotPaid::new)),
+    ZERO_TAKES_THE_DIGIT("under a 0 writes the lower digit",
+            Map.of(Operation.SUBTRACTION, SubtractionSlips.ZeroTakesTheDigit::new)),
+    ZERO_GIVES_ZERO("under a 0 writes 0", Map.of(Operation.SUBTRACTION, SubtractionSlips.ZeroGivesZero::new)),
+    NINES_FOR_FREE("turns zeros into nines for free",
+            Map.of(Operation.SUBTRACTION, SubtractionSlips.NinesForFree::new)),
+    ZEROS_SKIPPED("skips the zeros when exchanging", Map.of(Operation.SUBTRACTION, SubtractionSlips.ZerosSkipped::new)),
+    ADDED_INSTEAD("adds", Map.of(Operation.SUBTRACTION, SubtractionSlips.AddedInstead::new)),
+    PLACEHOLDER_FORGOTTEN("begins every row in the ones column",
+            Map.of(Operation.MULTIPLICATION, MultiplicationSlips.PlaceholderForgotten::new)),
+    CARRY_ADDED_FIRST("adds the carry before multiplying",
+            Map.of(Operation.MULTIPLICATION, MultiplicationSlips.CarryAddedFirst::new)),
+    ZERO_KEEPS_THE_DIGIT("takes a number times 0 to be the number",
+            Map.of(Operation.MULTIPLICATION, MultiplicationSlips.ZeroKeepsTheDigit::new)),
+    MATCHING_COLUMNS_ONLY("multiplies only what stands under each other",
+            Map.of(Operation.MULTIPLICATION, MultiplicationSlips.MatchingColumnsOnly::new)),
+    SUM_CARRY_FORGOTTEN("adds the rows without carries",
+            Map.of(Operation.MULTIPLICATION, MultiplicationSlips.SumCarryForgotten::new)),
+    QUOTIENT_ZERO_FORGOTTEN("leaves a 0 out of the quotient",
+            Map.of(Operation.DIVISION, DivisionSlips.ZeroForgotten::new)),
+    REMAINDER_FORGOTTEN("leaves the remainder off", Map.of(Operation.DIVISION, DivisionSlips.RemainderForgotten::new)),
+    DIGIT_ONE_SHORT("takes the last digit one too small", Map.of(Operation.DIVISION, DivisionSlips.DigitOneShort::new)),
+    ROOT_NOT_DOUBLED("does not double the root", Map.of(Operation.SQUARE_ROOT, DivisionSlips.RootNotDoubled::new)),
+    DIGIT_NOT_SET_BESIDE("does not set the digit beside the doubled root",
+            Map.of(Operation.SQUARE_ROOT, DivisionSlips.DigitNotSetBeside::new)),
+    ROOT_ZERO_FORGOTTEN("leaves a 0 out of the root", Map.of(Operation.SQUARE_ROOT, DivisionSlips.ZeroForgotten::new)),
     /** A family: which fact, and by how much, is tried in the order of writing. */
-    FACT_NEAR_MISS(Map.of());
+    FACT_NEAR_MISS("gets one fact wrong", Map.of());
 
     /** The slips that are defined under equal additions as well as under exchange. */
     private static final Set<Slip> UNDER_EQUAL_ADDITIONS =
             Set.of(SMALLER_FROM_LARGER, EXCHANGE_NOT_PAID, ADDED_INSTEAD, LINED_UP_LEFT);
 
+    private final String label;
     private final Map<Operation, Supplier<Hand>> hands;
 
-    Slip(Map<Operation, Supplier<Hand>> hands) {
+    Slip(String label, Map<Operation, Supplier<Hand>> hands) {
+        this.label = label;
         this.hands = hands.isEmpty() ? Map.of() : new EnumMap<>(hands);
     }
 
     /** The name used in files and in the API, such as {@code carry-forgotten}. */
     public String id() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** What the hand does, in a teacher's words. */
+    public String label() {
+        return label;
     }
 
     /** @throws Refusal when there is no slip of that name */
