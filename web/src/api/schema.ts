@@ -366,6 +366,7 @@ export interface components {
             /** Format: int32 */
             decimals: number;
             method: string;
+            slip?: string;
             answer: components["schemas"]["AnswerView"];
             record: string;
             check: components["schemas"]["CheckView"];

@@ -18,7 +18,7 @@ type Props = {
 
 /** Nothing but paper and sentence; a clicker carries a whole lesson. */
 export function Board({ worked, startAt, mistake, onLeave }: Props) {
-  const board = useBoard(worked.steps, startAt, mistake, onLeave);
+  const board = useBoard(worked, startAt, mistake, onLeave);
   const lastOfWork = worked.steps.findLast((step) => step.part === 'work')?.n ?? 1;
   const step = worked.steps[board.current - 1];
   return (
@@ -74,13 +74,7 @@ export function Board({ worked, startAt, mistake, onLeave }: Props) {
           )}
         </Box>
         <Box sx={{ color: ink.faint, fontSize: 18, fontWeight: 600, whiteSpace: 'nowrap', pt: 1.5 }}>
-          {board.waiting
-            ? 'your turn'
-            : mistake.slip
-              ? 'what went wrong here?'
-              : board.asking
-                ? 'asking'
-                : ''}
+          {board.waiting ? 'your turn' : worked.slip ? 'what went wrong here?' : board.asking ? 'asking' : ''}
         </Box>
       </Box>
       {board.help && <BoardHelp />}

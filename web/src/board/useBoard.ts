@@ -3,15 +3,19 @@ import type { Schemas } from '../api/client';
 import { beyond } from '../paper/useSteps';
 import type { Mistake } from './useMistake';
 
-type Step = Schemas['StepView'];
-
 /**
  * A lesson on the board: forward and back through the steps and, when asking, each step's question before it,
  * with what the class has answered so far.
  */
-export function useBoard(steps: Step[], startAt: number, mistake: Mistake, onLeave: (step: number) => void) {
+export function useBoard(
+  worked: Schemas['WorkResponse'],
+  startAt: number,
+  mistake: Mistake,
+  onLeave: (step: number) => void,
+) {
+  const { steps, slip } = worked;
   const [at, setAt] = useState(startAt);
-  const [shown, setShown] = useState(mistake.slip);
+  const [shown, setShown] = useState(slip);
   const [asking, setAsking] = useState(false);
   const [waiting, setWaiting] = useState(false);
   const [typed, setTyped] = useState('');
@@ -23,10 +27,10 @@ export function useBoard(steps: Step[], startAt: number, mistake: Mistake, onLea
   const expected = next?.expects.join('') ?? '';
   const wrong = !expected.startsWith(typed);
 
-  if (shown !== mistake.slip) {
+  if (shown !== slip) {
     // A mistake is looked for from the first step on; put right, the whole right working stands alone.
-    setShown(mistake.slip);
-    setAt(mistake.slip ? 1 : beyond);
+    setShown(slip);
+    setAt(slip ? 1 : beyond);
     setWaiting(false);
     setTyped('');
   }

@@ -121,7 +121,7 @@ class OperationsJourneyTest {
         teacher.open("House style");
         Page page = teacher.page();
         page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions()
-                .setName("The last whole place is called")).getByLabel("units").check();
+                .setName("The last whole place is called")).getByLabel("units").click();
         teacher.see("Units: 7 units and 8 units are 15 units.");
         teacher.assertAccessible();
         teacher.open("Paper");
@@ -135,7 +135,7 @@ class OperationsJourneyTest {
         teacher.waitForSentence("Units: 6 units and 8 units");
         teacher.open("House style");
         page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions()
-                .setName("The last whole place is called")).getByLabel("ones").check();
+                .setName("The last whole place is called")).getByLabel("ones").click();
         teacher.see("Ones: 7 ones and 8 ones are 15 ones.");
     }
 

@@ -24,6 +24,7 @@ public record WorkResponse(
         @NotNull List<String> operands,
         @NotNull int decimals,
         @NotNull String method,
+        String slip,
         @NotNull AnswerView answer,
         @NotNull @Schema(type = "object") WorkRecord record,
         @NotNull CheckView check,
@@ -89,7 +90,7 @@ public record WorkResponse(
     static WorkResponse of(Worked worked) {
         return new WorkResponse(worked.problem().text(), worked.problem().operation().id(),
                 worked.problem().operands().stream().map(Numeral::plain).toList(), worked.problem().decimals(),
-                worked.method(), AnswerView.of(worked.answer()), worked.record(), CheckView.of(worked.check()),
+                worked.method(), worked.slip() == null ? null : worked.slip().id(), AnswerView.of(worked.answer()), worked.record(), CheckView.of(worked.check()),
                 SheetView.of(worked.sheet()), steps(worked));
     }
 
