@@ -23,13 +23,20 @@ export function useStyle() {
 export function useStyleChange() {
   const queries = useQueryClient();
   return useMutation<Schemas['StyleView'], Refused, Record<string, string>>({
+    mutationKey: ['style'],
+    // One after the other, so that no choice is lost when several are made quickly.
+    scope: { id: 'style' },
     mutationFn: (body) => ask(api.PATCH('/api/style', { body })),
     onMutate: (choices) => {
       queries.setQueryData<Schemas['StyleView']>(['style'], (style) =>
         style ? { ...style, chosen: { ...style.chosen, ...choices } } : style,
       );
     },
-    onSuccess: (style) => queries.setQueryData(['style'], style),
+    onSuccess: (style) => {
+      if (queries.isMutating({ mutationKey: ['style'] }) === 1) {
+        queries.setQueryData(['style'], style);
+      }
+    },
     onError: () => queries.invalidateQueries({ queryKey: ['style'] }),
   });
 }

@@ -19,8 +19,8 @@ public class StyleService {
         return styles.find(teacherId).map(text::read).map(HouseStyle.USUAL::with).orElse(HouseStyle.USUAL);
     }
 
-    /** Changes some choices and keeps the others. */
-    HouseStyle change(long teacherId, Map<String, String> choices) {
+    /** Changes some choices and keeps the others; one change after the other, so that none is lost. */
+    synchronized HouseStyle change(long teacherId, Map<String, String> choices) {
         HouseStyle changed = of(teacherId).with(choices);
         styles.save(teacherId, text.write(changed));
         return changed;
