@@ -53,7 +53,7 @@ final class AreaMultiplication implements Method<Multiplication> {
             totals.add(total);
         }
         Numeral answer = totals.size() == 1 ? Numeral.of(totals.get(0)) : addRows(totals, box.block(), talk, hand, pen);
-        return new Outcome(Answer.of(answer.plain(), pen.style().number(answer)),
+        return new Outcome(Answer.of(answer, pen.style()),
                 new AreaRecord(texts(across), texts(down), cells.stream().map(AreaMultiplication::texts).toList(),
                         texts(totals)));
     }

@@ -17,6 +17,6 @@ final class ColumnAddition implements Method<Addition> {
     @Override
     public Outcome write(Addition addition, Hand hand, Pen pen) {
         WrittenSum sum = WrittenSum.write(addition.addends(), pen.start(), hand, pen);
-        return new Outcome(Answer.of(sum.sum().plain(), pen.style().number(sum.sum())), new ColumnRecord(sum.columns()));
+        return new Outcome(Answer.of(sum.sum(), pen.style()), new ColumnRecord(sum.columns()));
     }
 }

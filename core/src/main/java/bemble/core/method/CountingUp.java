@@ -66,7 +66,7 @@ final class CountingUp implements Method<Subtraction> {
             from = to;
         }
         Numeral answer = addUp(stack, decimals, frame, talk, hand, pen);
-        return new Outcome(Answer.of(answer.plain(), pen.style().number(answer)), new CountingUpRecord(jumps));
+        return new Outcome(Answer.of(answer, pen.style()), new CountingUpRecord(jumps));
     }
 
     private static Numeral addUp(List<Placed> sizes, int decimals, SumFrame frame, CountingUpTalk talk, Hand hand, Pen pen) {

@@ -71,7 +71,7 @@ final class CrosswiseMultiplication implements Method<Multiplication> {
             carry = out;
         }
         Numeral answer = Numeral.of(pen.read(block, Lines.ANSWER));
-        return new Outcome(Answer.of(answer.plain(), pen.style().number(answer)), new CrosswiseRecord(columns));
+        return new Outcome(Answer.of(answer, pen.style()), new CrosswiseRecord(columns));
     }
 
     private static Block setOut(Numeral a, Numeral b, int length, CrosswiseTalk talk, Pen pen) {

@@ -80,6 +80,6 @@ final class Difference {
     /** The answer as it can be read. */
     Answer answer() {
         Numeral answer = Numeral.of(pen.read(block, Lines.ANSWER));
-        return Answer.of(answer.plain(), pen.style().number(answer));
+        return Answer.of(answer, pen.style());
     }
 }

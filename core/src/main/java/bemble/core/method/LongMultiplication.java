@@ -55,7 +55,7 @@ final class LongMultiplication implements Method<Multiplication> {
                 : new ColumnRecord(new SumFrame(block, pen)
                 .addUp(new Stack(stack), writer.lastLine(), talk.addRows(stack.size()), hand));
         Numeral answer = Numeral.of(pen.read(block, Lines.ANSWER));
-        return new Outcome(Answer.of(answer.plain(), pen.style().number(answer)),
+        return new Outcome(Answer.of(answer, pen.style()),
                 new LongMultiplicationRecord(top.plain(), bottom.plain(), rows, sum));
     }
 

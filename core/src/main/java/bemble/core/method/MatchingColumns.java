@@ -58,7 +58,7 @@ final class MatchingColumns implements Method<Multiplication> {
             carry = out;
         }
         Numeral answer = Numeral.of(pen.read(block, Lines.ANSWER));
-        return new Outcome(Answer.of(answer.plain(), pen.style().number(answer)), new MatchedRecord(columns));
+        return new Outcome(Answer.of(answer, pen.style()), new MatchedRecord(columns));
     }
 
     private static Block setOut(Numeral top, Numeral bottom, MultiplicationTalk talk, Pen pen) {

@@ -53,7 +53,7 @@ final class PartialSums implements Method<Addition> {
             writePart(parts, Lines.addend(record.size()), value, pen);
         }
         Numeral sum = stack.size() == 1 ? stack.get(0).number() : addUp(new Stack(stack), frame, talk, hand);
-        return new Outcome(Answer.of(sum.plain(), pen.style().number(sum)), new PartialSumsRecord(record));
+        return new Outcome(Answer.of(sum, pen.style()), new PartialSumsRecord(record));
     }
 
     private static List<Block> sideBySide(Stack numbers, PartialSumsTalk talk, Pen pen) {

@@ -30,6 +30,6 @@ final class RunningAddition implements Method<Addition> {
             stages.add(new RunningStage(written.addends().stream().map(Numeral::plain).toList(), sum.plain(),
                     written.columns()));
         }
-        return new Outcome(Answer.of(sum.plain(), pen.style().number(sum)), new RunningRecord(stages));
+        return new Outcome(Answer.of(sum, pen.style()), new RunningRecord(stages));
     }
 }

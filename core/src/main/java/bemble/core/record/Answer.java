@@ -1,5 +1,8 @@
 package bemble.core.record;
 
+import bemble.core.problem.Numeral;
+import bemble.core.style.HouseStyle;
+
 /**
  * An answer. Numbers are plain digits; what does not apply is null.
  *
@@ -10,7 +13,8 @@ package bemble.core.record;
  * @param text the answer as written on paper in the teacher's style
  */
 public record Answer(String value, String remainder, Boolean exact, String rounded, String text) {
-    public static Answer of(String value, String text) {
-        return new Answer(value, null, null, null, text);
+    /** An answer that is one number and nothing else. */
+    public static Answer of(Numeral value, HouseStyle style) {
+        return new Answer(value.plain(), null, null, null, style.number(value));
     }
 }

@@ -18,9 +18,4 @@ public record Mark(int step, Integer until, MarkKind kind, Spot at, Spot to, Str
     Mark as(Role other) {
         return new Mark(step, until, kind, at, to, text, other, size, anchor);
     }
-
-    /** Whether it is on the paper once the given step has been written. */
-    public boolean isVisibleAt(int stepNumber) {
-        return step <= stepNumber && (until == null || until > stepNumber);
-    }
 }
