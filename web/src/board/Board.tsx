@@ -24,6 +24,7 @@ export function Board({ worked, startAt, mistake, onLeave }: Props) {
   return (
     <Box
       component="main"
+      data-testid="board"
       sx={{
         height: '100vh',
         display: 'grid',

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useLayoutEffect, useState } from 'react';
 import type { Schemas } from '../api/client';
 import { beyond } from '../paper/useSteps';
 import type { Mistake } from './useMistake';
@@ -60,7 +60,8 @@ export function useBoard(
     }
   };
 
-  useEffect(() => {
+  // Before the board is painted, so that no key pressed on a board one can see is lost.
+  useLayoutEffect(() => {
     const keys: Record<string, () => void> = {
       ArrowRight: forward,
       ' ': forward,

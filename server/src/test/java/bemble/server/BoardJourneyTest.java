@@ -13,7 +13,7 @@ class BoardJourneyTest {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
             teacher.type("47 + 38");
             teacher.waitForSentence("Set out 47 and 38");
-            teacher.press("Board");
+            teacher.toBoard();
             teacher.key("a");
             teacher.key("PageDown");
             teacher.waitForSentence("7 ones and 8 ones. How many ones altogether?");
@@ -45,7 +45,7 @@ class BoardJourneyTest {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
             teacher.type("5002 − 1347");
             teacher.waitForSentence("Set out 5002");
-            teacher.press("Board");
+            teacher.toBoard();
             teacher.key("m");
             teacher.press("… takes the smaller digit from the larger");
             teacher.see("what went wrong here?");

@@ -51,6 +51,12 @@ final class TeacherAtScreen implements AutoCloseable {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button).setExact(true)).click();
     }
 
+    /** Takes the working to the board, and waits for it: its keys are heard from then on. */
+    void toBoard() {
+        press("Board");
+        page.getByTestId("board").waitFor();
+    }
+
     void open(String screen) {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(screen).setExact(true)).click();
     }
