@@ -18,6 +18,11 @@ public final class Refusal extends RuntimeException {
         return new Refusal(List.of(new Fault(field, message)), null);
     }
 
+    /** A refusal with several faults. */
+    public static Refusal of(List<Fault> faults) {
+        return new Refusal(faults, null);
+    }
+
     /** A refusal that offers another problem in its place, given as problem text. */
     public static Refusal offering(String field, String message, String offer) {
         return new Refusal(List.of(new Fault(field, message)), offer);

@@ -158,6 +158,12 @@ public final class Pen {
         return working().read(block, line);
     }
 
+    /** How many figures a hand has written so far, those of the problem not counted. */
+    public int figures() {
+        return marks.stream().filter(mark -> mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER)
+                .filter(mark -> mark.role().isAsked()).mapToInt(mark -> mark.text().length()).sum();
+    }
+
     /** The block that the working began with. */
     public Block firstBlock() {
         return blocks.get(0);

@@ -1,0 +1,94 @@
+package bemble.core.practice;
+
+import bemble.core.problem.Refusal;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+
+/** Draws up questions to wishes. */
+public final class Draft {
+    public static final int MOST_QUESTIONS = 200;
+
+    private static final int SAMPLE = 60;
+
+    private final Wishes wishes;
+    private final Random random;
+    private final Grower grower;
+
+    /**
+     * @param seed the same wishes and seed give the same questions, on any machine
+     * @throws Refusal where the wishes cannot be met together; the faults name the features in conflict
+     */
+    public Draft(Wishes wishes, long seed) {
+        this.wishes = wishes;
+        this.random = new Random(seed);
+        this.grower = Grower.settled(wishes).orElseThrow(() -> Conflict.in(wishes));
+    }
+
+    /**
+     * Draws questions, no two alike.
+     *
+     * @param count 1 to {@link #MOST_QUESTIONS}
+     * @throws Refusal where there are not so many
+     */
+    public List<Question> draw(int count) {
+        return draw(count, List.of());
+    }
+
+    /** Draws questions, no two alike and none like those there are. */
+    public List<Question> draw(int count, Collection<Question> others) {
+        if (count < 1 || count > MOST_QUESTIONS) {
+            throw Refusal.of("count", "Choose 1 to " + MOST_QUESTIONS + " questions.");
+        }
+        Set<String> taken = new HashSet<>();
+        others.forEach(other -> taken.add(other.likeness()));
+        List<Question> drawn = new ArrayList<>();
+        int misses = 0;
+        while (drawn.size() < count) {
+            Optional<Question> question = next();
+            if (question.isPresent() && taken.add(question.get().likeness())) {
+                drawn.add(question.get());
+                misses = 0;
+            } else if (++misses > 500 + 20 * drawn.size()) {
+                throw ranDry(drawn.size(), count);
+            }
+        }
+        return drawn;
+    }
+
+    private Optional<Question> next() {
+        return grower.grow(random).map(Question::of).filter(question -> wishes.allow(question.features()));
+    }
+
+    private Refusal ranDry(int found, int count) {
+        String what = found == 0 ? "No question with all this was found."
+                : "Only " + found + " different questions with all this were found, not " + count + ".";
+        String rarest = rarest().map(feature -> " The rarest wish is " + feature.label() + " (" + feature.id()
+                + "): loosen it" + (found == 0 ? "." : ", or ask for fewer questions.")).orElse(" Ask for fewer questions.");
+        return Refusal.of(found == 0 ? "want" : "count", what + rarest);
+    }
+
+    /** The wish that the fewest questions of these sizes meet by themselves. */
+    private Optional<Feature> rarest() {
+        return wishes.wanted().keySet().stream().filter(feature -> !Grower.SIZED.contains(feature))
+                .min(Comparator.comparingInt(this::meetings));
+    }
+
+    private int meetings(Feature feature) {
+        Random fresh = new Random(1);
+        Wishes sizes = wishes.only(wishes.wanted().keySet().stream().filter(Grower.SIZED::contains).toList());
+        return Grower.settled(sizes).map(free -> {
+            int met = 0;
+            for (int i = 0; i < SAMPLE; i++) {
+                met += free.grow(fresh).map(Features::of).filter(features ->
+                        wishes.wanted().get(feature).allows(features.count(feature))).isPresent() ? 1 : 0;
+            }
+            return met;
+        }).orElse(0);
+    }
+}

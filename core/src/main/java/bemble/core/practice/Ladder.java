@@ -1,0 +1,128 @@
+package bemble.core.practice;
+
+import bemble.core.problem.Operation;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** For each operation a ladder of small steps, each adding one thing to what came before. */
+public final class Ladder {
+    private static final Map<Operation, List<Rung>> RUNGS = new EnumMap<>(Operation.class);
+
+    static {
+        RUNGS.put(Operation.ADDITION, List.of(
+                added("no carry", "Digits under each other; every column stays below ten.", "digits 2 2, carries 0 0"),
+                added("one carry", "Ten ones make a ten, carried into the next column.",
+                        "digits 2 2, carries 1 1, newPlace 0 0"),
+                added("into a new place", "The last column's total takes a place of its own.",
+                        "digits 2 2, carries 1 2, newPlace 1 1"),
+                added("three digits, one carry", "The carry may come from the ones or from the tens.",
+                        "digits 3 3, carries 1 1, newPlace 0 0"),
+                added("a chain", "A carried ten makes the next column full too.",
+                        "digits 3 3, carries 2 2, chain 2 2, newPlace 0 0"),
+                added("unlike lengths", "Empty places count as 0; ones still go under ones.",
+                        "digits 2 4, unevenLengths 1 1, carries 1 3"),
+                added("a chain to a new place", "Carries all the way through and out at the front.",
+                        "digits 4 4, carries 4 4"),
+                added("three numbers", "A column can come to more than 19: carry 2.", "addends 3 3, digits 3 3, carries 2 3"),
+                added("many numbers, unlike lengths", "Long columns, carries of 3 and more.",
+                        "addends 4 6, digits 1 4, unevenLengths 1 1, carries 2 4"),
+                added("six digits", "Nothing new but length and stamina.", "digits 6 6, carries 3 6")));
+        RUNGS.put(Operation.SUBTRACTION, List.of(
+                taken("no exchange", "Every digit can be taken from the one above.",
+                        "digits 2 2, subtrahendDigits 2 2, exchanges 0 0"),
+                taken("one exchange", "One ten becomes ten ones.", "digits 2 2, subtrahendDigits 1 2, exchanges 1 1"),
+                taken("three digits, one exchange", "A hundred can be exchanged as well as a ten.",
+                        "digits 3 3, subtrahendDigits 3 3, exchanges 1 1, acrossZeros 0 0"),
+                taken("two exchanges", "A digit that has given one needs ten itself.",
+                        "digits 3 3, subtrahendDigits 2 3, exchanges 2 2, acrossZeros 0 0"),
+                taken("unlike lengths", "Nothing goes away in the empty places, but one may be owed.",
+                        "digits 4 4, subtrahendDigits 2 3, exchanges 1 2, acrossZeros 0 0"),
+                taken("across a zero", "The neighbour has nothing to give: go on to the next.",
+                        "digits 3 3, subtrahendDigits 2 3, exchanges 1 1, acrossZeros 1 1"),
+                taken("across two zeros", "The exchange comes back one place at a time.",
+                        "digits 4 4, subtrahendDigits 2 4, exchanges 1 1, acrossZeros 2 2"),
+                taken("zeros and more", "Exchanges across zeros beside others.",
+                        "digits 5 6, subtrahendDigits 4 5, exchanges 2 4, acrossZeros 1 2")));
+        RUNGS.put(Operation.MULTIPLICATION, List.of(
+                times("by one digit, no carry", "Each digit by itself, from the ones on.",
+                        "topDigits 2 2, bottomDigits 1 1, carries 0 0"),
+                times("by one digit, one carry", "The carry is added after multiplying.",
+                        "topDigits 2 2, bottomDigits 1 1, carries 1 1"),
+                times("by one digit, carries throughout", "A carry into every product.",
+                        "topDigits 3 3, bottomDigits 1 1, carries 3 3"),
+                times("two by two digits", "A row a digit; the second row is tens, with a placeholder.",
+                        "topDigits 2 2, bottomDigits 2 2, carries 1 3, zeroInBottom 0 0"),
+                times("a zero below", "Times 0 is 0: no row, but its place stays.",
+                        "topDigits 3 3, bottomDigits 2 3, zeroInBottom 1 1"),
+                times("three by two digits", "Longer rows, carries in both.",
+                        "topDigits 3 3, bottomDigits 2 2, carries 3 6, zeroInBottom 0 0"),
+                times("three by three digits", "Three rows to add.",
+                        "topDigits 3 3, bottomDigits 3 3, carries 4 9, zeroInBottom 0 0")));
+        RUNGS.put(Operation.DIVISION, List.of(
+                shared("by one digit, exactly", "Share each place, the largest first.",
+                        "dividendDigits 2 2, divisorDigits 1 1, remainder 0 0, zeroInQuotient 0 0"),
+                shared("a remainder", "Something is left over and said.",
+                        "dividendDigits 2 2, divisorDigits 1 1, remainder 1 1, zeroInQuotient 0 0"),
+                shared("three digits", "What is left joins the next digit.",
+                        "dividendDigits 3 3, divisorDigits 1 1, zeroInQuotient 0 0"),
+                shared("a zero in the quotient", "Nothing each is written as 0.",
+                        "dividendDigits 3 4, divisorDigits 1 1, zeroInQuotient 1 1"),
+                shared("by two digits, exactly", "The quotient digit is found by trial.",
+                        "dividendDigits 3 4, divisorDigits 2 2, remainder 0 0, zeroInQuotient 0 0"),
+                shared("by two digits", "Trial, remainder and all.",
+                        "dividendDigits 4 4, divisorDigits 2 2, remainder 1 1, zeroInQuotient 0 0"),
+                shared("by two digits, a zero in the quotient", "All of it together.",
+                        "dividendDigits 4 5, divisorDigits 2 2, zeroInQuotient 1 1")));
+        RUNGS.put(Operation.SQUARE_ROOT, List.of(
+                root("two pairs, exactly", "Double the root and find the digit that fits twice.",
+                        "radicandDigits 3 4, perfect 1 1, decimals 0 0, zeroInRoot 0 0"),
+                root("something left over", "The root is cut off; say how much is left.",
+                        "radicandDigits 3 4, perfect 0 0, decimals 0 0, zeroInRoot 0 0"),
+                root("three pairs", "The doubled root grows longer.",
+                        "radicandDigits 5 6, perfect 1 1, decimals 0 0, zeroInRoot 0 0"),
+                root("a zero in the root", "Where no digit fits, a 0 is written and the next pair comes down.",
+                        "radicandDigits 5 6, perfect 1 1, decimals 0 0, zeroInRoot 1 1"),
+                root("two decimals", "A pair of zeros for each decimal.",
+                        "radicandDigits 1 3, perfect 0 0, decimals 2 2")));
+    }
+
+    private Ladder() {}
+
+    /** The rungs of an operation, the easiest first. */
+    public static List<Rung> of(Operation operation) {
+        return RUNGS.get(operation);
+    }
+
+    private static Rung added(String title, String news, String wishes) {
+        return rung(Operation.ADDITION, title, news, wishes);
+    }
+
+    private static Rung taken(String title, String news, String wishes) {
+        return rung(Operation.SUBTRACTION, title, news, wishes);
+    }
+
+    private static Rung times(String title, String news, String wishes) {
+        return rung(Operation.MULTIPLICATION, title, news, wishes);
+    }
+
+    private static Rung shared(String title, String news, String wishes) {
+        return rung(Operation.DIVISION, title, news, wishes);
+    }
+
+    private static Rung root(String title, String news, String wishes) {
+        return rung(Operation.SQUARE_ROOT, title, news, wishes);
+    }
+
+    /** @param wishes each as feature, least and most */
+    private static Rung rung(Operation operation, String title, String news, String wishes) {
+        EnumMap<Feature, Wish> wanted = new EnumMap<>(Feature.class);
+        for (String wish : wishes.split(", ")) {
+            String[] words = wish.split(" ");
+            wanted.put(Feature.of(operation, words[0]), new Wish(Integer.parseInt(words[1]), Integer.parseInt(words[2])));
+        }
+        String id = operation.id() + "-" + title.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-");
+        return new Rung(id, title, news, new Wishes(operation, wanted));
+    }
+}

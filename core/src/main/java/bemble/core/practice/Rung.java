@@ -1,0 +1,10 @@
+package bemble.core.practice;
+
+/**
+ * One small step of a ladder.
+ *
+ * @param id its name in files and in the API
+ * @param title what it is about
+ * @param news what is new in it, in one line
+ */
+public record Rung(String id, String title, String news, Wishes wishes) {}

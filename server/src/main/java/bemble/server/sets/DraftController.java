@@ -1,0 +1,63 @@
+package bemble.server.sets;
+
+import bemble.core.practice.Draft;
+import bemble.core.practice.Question;
+import bemble.core.practice.Wishes;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
+import bemble.core.problem.Refusal;
+import bemble.server.work.WorkRequest;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Map;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Draws up questions to wishes and stores nothing. */
+@RestController
+@RequestMapping("/api/sets")
+class DraftController {
+    /**
+     * What to draw.
+     *
+     * @param count 1 to 200
+     * @param seed the same request and seed give the same questions; 1 where it is left out
+     * @param want a feature each to a number, to {@code {min, max}}, or to true or false
+     */
+    record Request(String operation, Integer count, Long seed, Map<String, Object> want) {}
+
+    record Drawn(@NotNull List<QuestionView> problems) {}
+
+    /**
+     * A problem there is, of which another is wanted.
+     *
+     * @param seed another seed gives another problem
+     */
+    record AnotherRequest(@NotNull WorkRequest work, @NotNull long seed) {}
+
+    @PostMapping("/draft")
+    Drawn draft(@RequestBody Request request) {
+        if (request.operation() == null) {
+            throw Refusal.of("operation", "Say which operation: addition, subtraction, multiplication, division or "
+                    + "square-root.");
+        }
+        if (request.count() == null) {
+            throw Refusal.of("count", "Say how many questions, 1 to " + Draft.MOST_QUESTIONS + ".");
+        }
+        Wishes wishes = WishesJson.read(Operation.of(request.operation()), request.want());
+        long seed = request.seed() == null ? 1 : request.seed();
+        return new Drawn(new Draft(wishes, seed).draw(request.count()).stream().map(QuestionView::of).toList());
+    }
+
+    @PostMapping("/another")
+    QuestionView another(@RequestBody AnotherRequest request) {
+        Problem problem = request.work().order().problem();
+        Question model = Question.of(problem);
+        if (problem.operands().stream().anyMatch(number -> !number.isWhole())) {
+            throw Refusal.of("problem", "Another like this is drawn for whole numbers. Type another problem.");
+        }
+        return QuestionView.of(new Draft(Wishes.like(model.features()), request.seed()).draw(1, List.of(model)).get(0));
+    }
+}
