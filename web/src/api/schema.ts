@@ -36,6 +36,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sets/draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/another": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["another"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pictures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log": {
         parameters: {
             query?: never;
@@ -94,6 +142,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/explanation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["explanation"];
         delete?: never;
         options?: never;
         head?: never;
@@ -260,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["facts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/account": {
         parameters: {
             query?: never;
@@ -351,6 +431,7 @@ export interface components {
             ask: string;
             expects: string[];
             marks: number[];
+            answers: number[];
         };
         SumView: {
             operation: string;
@@ -373,9 +454,81 @@ export interface components {
             sheet: components["schemas"]["SheetView"];
             steps: components["schemas"]["StepView"][];
         };
+        OddView: {
+            label: string;
+            work: components["schemas"]["WorkRequest"];
+        };
         SlipView: {
             id: string;
             label: string;
+        };
+        ToLookFor: {
+            slips: components["schemas"]["SlipView"][];
+            odd: components["schemas"]["OddView"][];
+        };
+        DraftRequest: {
+            operation?: string;
+            /** Format: int32 */
+            count?: number;
+            /** Format: int64 */
+            seed?: number;
+            want?: {
+                [key: string]: unknown;
+            };
+        };
+        Drawn: {
+            problems: components["schemas"]["QuestionView"][];
+        };
+        QuestionView: {
+            operation: string;
+            operands: string[];
+            /** Format: int32 */
+            decimals: number;
+            text: string;
+            answer: string;
+            features: {
+                [key: string]: unknown;
+            };
+            inWords: string;
+            /** Format: int32 */
+            figures: number;
+        };
+        AnotherRequest: {
+            work: components["schemas"]["WorkRequest"];
+            /** Format: int64 */
+            seed: number;
+        };
+        FrameView: {
+            /** Format: int32 */
+            step: number;
+            words: string;
+            shapes: components["schemas"]["ShapeView"][];
+        };
+        PictureView: {
+            id: string;
+            label: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            frames: components["schemas"]["FrameView"][];
+            whyNot?: string;
+        };
+        ShapeView: {
+            key: string;
+            kind: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            size: number;
+            text: string;
+            tone: string;
         };
         Finished: {
             work: components["schemas"]["WorkRequest"];
@@ -398,6 +551,7 @@ export interface components {
             label: string;
             note: string;
             kept: boolean;
+            explanation: string;
         };
         Deleted: {
             ids: number[];
@@ -407,6 +561,9 @@ export interface components {
             added?: number;
             /** Format: int32 */
             alreadyThere?: number;
+        };
+        Told: {
+            text: string;
         };
         Request: {
             work: components["schemas"]["WorkRequest"];
@@ -461,6 +618,7 @@ export interface components {
             label: string;
             note: string;
             kept: boolean;
+            explanation?: string;
         };
         Named: {
             id: string;
@@ -470,11 +628,16 @@ export interface components {
             operation: string;
             methods: components["schemas"]["Named"][];
             checks: components["schemas"]["Named"][];
+            pictures: components["schemas"]["Named"][];
         };
         Page: {
             entries: components["schemas"]["EntryView"][];
             /** Format: int32 */
             total: number;
+        };
+        FactWayView: {
+            name: string;
+            lines: string[];
         };
     };
     responses: never;
@@ -528,7 +691,79 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SlipView"][];
+                    "application/json": components["schemas"]["ToLookFor"];
+                };
+            };
+        };
+    };
+    draft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drawn"];
+                };
+            };
+        };
+    };
+    another: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnotherRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"];
+                };
+            };
+        };
+    };
+    pictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureView"][];
                 };
             };
         };
@@ -645,6 +880,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Imported"];
+                };
+            };
+        };
+    };
+    explanation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Told"];
                 };
             };
         };
@@ -937,6 +1196,28 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+        };
+    };
+    facts: {
+        parameters: {
+            query: {
+                fact: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactWayView"][];
                 };
             };
         };

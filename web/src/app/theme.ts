@@ -1,7 +1,7 @@
 import { createTheme } from '@mui/material/styles';
 
 /** Warm paper, blue-black ink, a fine grid; amber for the working column, plum for the teacher's marks. */
-export const ink = {
+const usual = {
   ink: '#1d2a44',
   faint: '#56627a',
   page: '#f6f1e4',
@@ -16,19 +16,48 @@ export const ink = {
   spine: '#26344f',
   stitch: '#d9a441',
   hair: '#cfc6b2',
-} as const;
+};
+
+/** White paper and black ink, for projectors in bright rooms. */
+const strong: typeof usual = {
+  ink: '#000000',
+  faint: '#303030',
+  page: '#ffffff',
+  sheet: '#ffffff',
+  grid: '#bdbdbd',
+  margin: '#7a7a7a',
+  amber: '#ffd84a',
+  amberDeep: '#7a3c00',
+  plum: '#5e0050',
+  right: '#00443f',
+  wrong: '#9c0000',
+  spine: '#000000',
+  stitch: '#ffd84a',
+  hair: '#6b6b6b',
+};
+
+type Ink = keyof typeof usual;
+
+const eachInk = <T>(value: (name: Ink) => T) =>
+  Object.fromEntries((Object.keys(usual) as Ink[]).map((name) => [name, value(name)])) as Record<Ink, T>;
+
+/** The inks by name; which colours they are depends on the contrast chosen. */
+export const ink = eachInk((name) => `var(--ink-${name})`);
+
+const variables = (colours: typeof usual) =>
+  Object.fromEntries((Object.keys(usual) as Ink[]).map((name) => [`--ink-${name}`, colours[name]]));
 
 export const digits = 'Andika, sans-serif';
 
 export const theme = createTheme({
   palette: {
-    primary: { main: ink.ink, contrastText: ink.sheet },
-    secondary: { main: ink.plum },
-    error: { main: ink.wrong },
-    success: { main: ink.right },
-    text: { primary: ink.ink, secondary: ink.faint },
-    background: { default: ink.page, paper: ink.sheet },
-    divider: ink.hair,
+    primary: { main: usual.ink, contrastText: usual.sheet },
+    secondary: { main: usual.plum },
+    error: { main: usual.wrong },
+    success: { main: usual.right },
+    text: { primary: usual.ink, secondary: usual.faint },
+    background: { default: usual.page, paper: usual.sheet },
+    divider: usual.hair,
   },
   shape: { borderRadius: 0 },
   shadows: Array(25).fill('none') as never,
@@ -55,6 +84,14 @@ export const theme = createTheme({
     },
     MuiCssBaseline: {
       styleOverrides: {
+        ':root': variables(usual),
+        '[data-contrast=strong]': variables(strong),
+        // What a screen has for the printer stands alone on the page.
+        '.only-printed': { display: 'none' },
+        '@media print': {
+          '.only-printed': { display: 'block' },
+          'body:has(.only-printed) #root': { display: 'none' },
+        },
         a: { color: ink.ink, textDecorationColor: ink.faint, textUnderlineOffset: 4 },
         ':focus-visible': { outline: `3px solid ${ink.amberDeep}`, outlineOffset: 2 },
       },

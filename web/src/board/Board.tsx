@@ -1,84 +1,85 @@
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { ink } from '../app/theme';
+import { PicturePainter } from '../picture/PicturePainter';
+import { usePictures } from '../picture/usePictures';
 import { SheetPainter } from '../sheet/SheetPainter';
+import type { Subject } from './BoardScreen';
 import { BoardHelp } from './BoardHelp';
+import { BoardSentence } from './BoardSentence';
 import { EmptyBoxes } from './EmptyBoxes';
+import { FactPanel } from './FactPanel';
 import { MistakeMarks } from './MistakeMarks';
+import { PictureChooser } from './PictureChooser';
 import { SlipChooser } from './SlipChooser';
 import { useBoard } from './useBoard';
+import type { Lesson } from './useLesson';
 import type { Mistake } from './useMistake';
+
+const questions = { '': '', mistake: 'what went wrong here?', odd: 'odd, but is it right?' };
 
 type Props = {
   worked: Schemas['WorkResponse'];
+  subject: Subject;
   startAt: number;
+  lesson: Lesson;
   mistake: Mistake;
   onLeave: (step: number) => void;
 };
 
-/** Nothing but paper and sentence; a clicker carries a whole lesson. */
-export function Board({ worked, startAt, mistake, onLeave }: Props) {
-  const board = useBoard(worked, startAt, mistake, onLeave);
-  const lastOfWork = worked.steps.findLast((step) => step.part === 'work')?.n ?? 1;
+/** Nothing but paper, sentence and, if wanted, a picture; a clicker carries a whole lesson. */
+export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Props) {
+  const board = useBoard(worked, startAt, subject, lesson, mistake, onLeave);
+  const pictures = usePictures(subject.work, board.open === 'pictures' || board.picture !== '');
+  const picture = subject.looking ? undefined : pictures.data?.find((each) => each.id === board.picture);
   const step = worked.steps[board.current - 1];
   return (
     <Box
       component="main"
       data-testid="board"
+      data-contrast={board.contrast ? 'strong' : undefined}
       sx={{
         height: '100vh',
         display: 'grid',
         gridTemplateRows: 'minmax(0, 1fr) auto',
         bgcolor: ink.sheet,
-        filter: board.contrast ? 'contrast(1.9) saturate(1.3)' : 'none',
+        color: ink.ink,
       }}
     >
-      <SheetPainter
-        sheet={worked.sheet}
-        step={board.current}
-        lastOfPart={board.current > lastOfWork ? worked.steps.length : lastOfWork}
-        name={`step ${board.current}`}
-        filling
-      >
-        {board.waiting && board.next && (
-          <EmptyBoxes step={board.next} marks={worked.sheet.marks} typed={board.typed} wrong={board.wrong} />
-        )}
-        <MistakeMarks
-          sheet={worked.sheet}
-          step={board.current}
-          ringed={mistake.ringed}
-          struck={mistake.struck}
-        />
-      </SheetPainter>
       <Box
         sx={{
-          p: '10px 56px 18px',
-          minHeight: 140,
-          borderTop: `2px solid ${ink.hair}`,
-          bgcolor: ink.page,
-          display: 'flex',
-          justifyContent: 'space-between',
-          gap: 5,
+          display: 'grid',
+          gridTemplateColumns: picture ? 'minmax(0, 1fr) minmax(0, 0.9fr)' : 'minmax(0, 1fr)',
+          minHeight: 0,
         }}
       >
-        <Box
-          component="p"
-          aria-live="polite"
-          data-testid="sentence"
-          sx={{ font: `400 34px/1.28 ${digits}`, m: 0 }}
+        <SheetPainter
+          sheet={worked.sheet}
+          step={board.current}
+          lastOfPart={board.lastOfPart}
+          name={`step ${board.current}`}
+          filling
         >
-          {board.waiting ? board.next?.ask : step?.say}
-          {board.wrong && (
-            <Box component="span" sx={{ color: ink.wrong, display: 'block', fontSize: 26 }}>
-              ✗ {board.typed.at(-1)} does not go there. ⌫ takes it back.
-            </Box>
-          )}
-        </Box>
-        <Box sx={{ color: ink.faint, fontSize: 18, fontWeight: 600, whiteSpace: 'nowrap', pt: 1.5 }}>
-          {board.waiting ? 'your turn' : worked.slip ? 'what went wrong here?' : board.asking ? 'asking' : ''}
-        </Box>
+          <EmptyBoxes asked={board.asked} typed={board.typed} wrong={board.wrong} />
+          <MistakeMarks
+            sheet={worked.sheet}
+            step={board.current}
+            ringed={mistake.ringed}
+            struck={mistake.struck}
+          />
+        </SheetPainter>
+        {picture && <PicturePainter picture={picture} step={board.current} />}
       </Box>
-      {board.help && <BoardHelp />}
+      <BoardSentence board={board} lesson={lesson} step={step} looking={questions[subject.looking]} />
+      {board.open === 'help' && <BoardHelp />}
+      {board.open === 'facts' && <FactPanel fact={(board.waiting ? board.next : step)?.fact ?? ''} />}
+      {board.open === 'pictures' && (
+        <PictureChooser
+          pictures={pictures.data}
+          fault={pictures.error?.message}
+          onChoose={board.choosePicture}
+        />
+      )}
       {mistake.choosing && <SlipChooser mistake={mistake} />}
     </Box>
   );

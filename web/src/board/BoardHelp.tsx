@@ -1,45 +1,33 @@
-import { Box } from '@mui/material';
-import { digits, ink } from '../app/theme';
+import { BoardDialog } from './BoardDialog';
 
 const keys = [
   ['→  Space  Page Down', 'forward; when asking, first the question, then the answer'],
   ['←  Page Up', 'back'],
   ['Home  End', 'to the start, to the end'],
-  ['a', 'ask before each step, or just show'],
+  ['n  b', 'next problem, the one before'],
+  ['l', 'another like this'],
+  ['a', 'ask every step, only carries and exchanges, only the last line, or just show'],
   ['0 … 9  ⌫', 'the class’s answer, digit by digit'],
-  ['m', 'write it with a deliberate mistake'],
+  ['f', 'how to find this fact'],
+  ['v', 'a picture beside the paper'],
+  ['m', 'a deliberate mistake, or what looks odd'],
   ['r  x  p', 'ring the mistake, strike it out, put it right'],
   ['c', 'stronger contrast'],
-  ['Esc', 'back to Paper'],
+  ['Esc', 'close this; leave the board'],
 ];
 
 /** The few keys of the board. */
 export function BoardHelp() {
   return (
-    <Box
-      role="dialog"
-      aria-label="Keys"
-      sx={{
-        position: 'fixed',
-        inset: 0,
-        m: 'auto',
-        width: 'fit-content',
-        height: 'fit-content',
-        bgcolor: ink.page,
-        border: `2px solid ${ink.ink}`,
-        p: 4,
-        font: `400 21px/1.7 ${digits}`,
-        display: 'grid',
-        gridTemplateColumns: 'auto auto',
-        columnGap: 5,
-      }}
-    >
-      {keys.map(([key, does]) => (
-        <Box key={key} sx={{ display: 'contents' }}>
-          <b>{key}</b>
-          <span>{does}</span>
-        </Box>
-      ))}
-    </Box>
+    <BoardDialog name="Keys">
+      <div style={{ display: 'grid', gridTemplateColumns: 'auto auto', columnGap: 32 }}>
+        {keys.map(([key, does]) => (
+          <div key={key} style={{ display: 'contents' }}>
+            <b style={{ whiteSpace: 'nowrap' }}>{key}</b>
+            <span>{does}</span>
+          </div>
+        ))}
+      </div>
+    </BoardDialog>
   );
 }

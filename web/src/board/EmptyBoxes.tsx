@@ -2,23 +2,15 @@ import type { Schemas } from '../api/client';
 import { digits, ink } from '../app/theme';
 
 type Props = {
-  step: Schemas['StepView'];
-  marks: Schemas['MarkView'][];
+  asked: Schemas['MarkView'][];
   /** What the class has answered so far, digit by digit. */
   typed: string;
   /** Whether the last digit does not belong there. */
   wrong: boolean;
 };
 
-const figures = ['digit', 'number'];
-const notAsked = ['given', 'padding', 'frame'];
-
-/** The squares of a step that is asked for, empty but for what has been answered. */
-export function EmptyBoxes({ step, marks, typed, wrong }: Props) {
-  const asked = step.marks
-    .map((index) => marks[index])
-    .filter((mark) => mark !== undefined)
-    .filter((mark) => figures.includes(mark.kind) && !notAsked.includes(mark.role));
+/** The squares that are asked for, empty but for what has been answered. */
+export function EmptyBoxes({ asked, typed, wrong }: Props) {
   return (
     <>
       {asked.map((mark, i) => {

@@ -1,39 +1,31 @@
-import { Box, Button } from '@mui/material';
-import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { BoardDialog } from './BoardDialog';
+import { Choices } from './Choices';
 import type { Mistake } from './useMistake';
 
-/** The slips that can happen in this problem; shown for as long as one is chosen. */
+/** The slips that can happen in this problem, and what looks odd and is right. */
 export function SlipChooser({ mistake }: { mistake: Mistake }) {
+  const { choice } = mistake;
   return (
-    <Box
-      role="dialog"
-      aria-label="A deliberate mistake"
-      sx={{
-        position: 'fixed',
-        top: 40,
-        right: 40,
-        bgcolor: ink.page,
-        border: `2px solid ${ink.ink}`,
-        p: 3,
-        font: `400 19px/1.5 ${digits}`,
-        display: 'grid',
-        justifyItems: 'start',
-      }}
-    >
+    <BoardDialog name="A deliberate mistake">
       <b>Write it with a mistake: the hand …</b>
       <Trouble message={mistake.error?.message} />
-      {mistake.slips?.length === 0 && <span>No slip changes the answer here. Take another problem.</span>}
-      {mistake.slips?.map((slip, i) => (
-        <Button
-          key={slip.id}
-          autoFocus={i === 0}
-          onClick={() => mistake.choose(slip.id)}
-          sx={{ font: 'inherit', textAlign: 'left' }}
-        >
-          … {slip.label}
-        </Button>
-      ))}
-    </Box>
+      {choice?.slips.length === 0 && <span>No slip changes the answer here. Take another problem.</span>}
+      {choice && (
+        <Choices
+          options={choice.slips.map(({ id, label }) => ({ id, label: `… ${label}` }))}
+          onChoose={mistake.chooseSlip}
+          first
+        />
+      )}
+      <b style={{ marginTop: 12 }}>Odd, but is it right? The hand …</b>
+      {choice && (
+        <Choices
+          options={choice.odd.map(({ label }, i) => ({ id: String(i), label: `… ${label}` }))}
+          onChoose={(i) => mistake.chooseOdd(choice.odd[Number(i)]?.work ?? {})}
+          first={choice.slips.length === 0}
+        />
+      )}
+    </BoardDialog>
   );
 }

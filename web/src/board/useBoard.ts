@@ -1,7 +1,15 @@
-import { useLayoutEffect, useState } from 'react';
+import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { beyond } from '../paper/useSteps';
+import type { Subject } from './BoardScreen';
+import { askedMarks, askings, type Asking } from './asking';
+import { useBoardKeys } from './useBoardKeys';
+import type { Lesson } from './useLesson';
 import type { Mistake } from './useMistake';
+
+type Sheet = 'help' | 'facts' | 'pictures';
+
+const contrastKept = 'bemble.board.contrast';
 
 /**
  * A lesson on the board: forward and back through the steps and, when asking, each step's question before it,
@@ -10,59 +18,78 @@ import type { Mistake } from './useMistake';
 export function useBoard(
   worked: Schemas['WorkResponse'],
   startAt: number,
+  subject: Subject,
+  lesson: Lesson,
   mistake: Mistake,
   onLeave: (step: number) => void,
 ) {
-  const { steps, slip } = worked;
+  const { steps } = worked;
   const [at, setAt] = useState(startAt);
-  const [shown, setShown] = useState(slip);
-  const [asking, setAsking] = useState(false);
+  const [shown, setShown] = useState(subject);
+  const [asking, setAsking] = useState<Asking>('nothing');
   const [waiting, setWaiting] = useState(false);
   const [typed, setTyped] = useState('');
-  const [contrast, setContrast] = useState(false);
-  const [help, setHelp] = useState(false);
+  const [contrast, setContrast] = useState(() => localStorage.getItem(contrastKept) === 'strong');
+  const [open, setOpen] = useState<Sheet>();
+  const [picture, setPicture] = useState('');
   const lastOfWork = steps.findLast((step) => step.part === 'work')?.n ?? 1;
   const current = at > steps.length ? lastOfWork : at;
   const next = steps[current];
-  const expected = next?.expects.join('') ?? '';
+  const asked = askedMarks(next, worked.sheet.marks, asking);
+  const expected = asked.map((mark) => mark.text).join('');
   const wrong = !expected.startsWith(typed);
-
-  if (shown !== slip) {
-    // A mistake is looked for from the first step on; put right, the whole right working stands alone.
-    setShown(slip);
-    setAt(slip ? 1 : beyond);
-    setWaiting(false);
-    setTyped('');
-  }
 
   const goTo = (n: number) => {
     setAt(Math.max(1, Math.min(n, steps.length)));
     setWaiting(false);
     setTyped('');
   };
+  if (shown.key !== subject.key) {
+    // Put right, the whole right working stands alone; anything else is begun from its first step.
+    const putRight = shown.looking !== '' && shown.key.startsWith(subject.key);
+    setShown(subject);
+    goTo(1);
+    if (putRight) {
+      setAt(beyond);
+    }
+  }
+
   const forward = () => {
-    if (asking && !waiting && expected !== '') {
+    if (asked.length > 0 && !waiting) {
       setWaiting(true);
-    } else {
+    } else if (current < steps.length) {
       goTo(current + 1);
+    } else if (subject.looking === '') {
+      lesson.next();
     }
   };
   const back = () => (waiting ? goTo(current) : goTo(current - 1));
   const answer = (digit: string) => {
-    const answered = typed + digit;
     if (wrong) {
       return;
     }
-    if (answered === expected) {
+    if (typed + digit === expected) {
       goTo(current + 1);
     } else {
-      setTyped(answered);
+      setTyped(typed + digit);
+    }
+  };
+  const toggle = (sheet: Sheet) => setOpen(open === sheet ? undefined : sheet);
+  const changeContrast = () => {
+    localStorage.setItem(contrastKept, contrast ? 'usual' : 'strong');
+    setContrast(!contrast);
+  };
+  const leave = () => {
+    if (open || mistake.choosing) {
+      setOpen(undefined);
+      mistake.close();
+    } else {
+      onLeave(current);
     }
   };
 
-  // Before the board is painted, so that no key pressed on a board one can see is lost.
-  useLayoutEffect(() => {
-    const keys: Record<string, () => void> = {
+  useBoardKeys(
+    {
       ArrowRight: forward,
       ' ': forward,
       PageDown: forward,
@@ -70,40 +97,50 @@ export function useBoard(
       PageUp: back,
       Home: () => goTo(1),
       End: () => goTo(lastOfWork),
-      Escape: () => {
-        if (help || mistake.choosing) {
-          setHelp(false);
-          mistake.close();
-        } else {
-          onLeave(current);
-        }
-      },
+      Escape: leave,
+      n: lesson.next,
+      b: lesson.previous,
+      l: lesson.another,
+      v: () => toggle('pictures'),
+      f: () => toggle('facts'),
       m: mistake.open,
       r: mistake.ring,
       x: mistake.strike,
-      p: () => mistake.choose(undefined),
+      p: mistake.putRight,
       Backspace: () => setTyped(typed.slice(0, -1)),
       a: () => {
-        setAsking(!asking);
+        setAsking(askings[(askings.indexOf(asking) + 1) % askings.length] ?? 'nothing');
         goTo(current);
       },
-      c: () => setContrast(!contrast),
-      '?': () => setHelp(!help),
-    };
-    const press = (event: KeyboardEvent) => {
-      const choosing = (event.target as HTMLElement).matches('button');
-      if (choosing && [' ', 'Enter', 'Tab'].includes(event.key)) {
-        return;
+      c: changeContrast,
+      '?': () => toggle('help'),
+    },
+    (key) => {
+      const isAnswer = waiting && /^\d$/.test(key);
+      if (isAnswer) {
+        answer(key);
       }
-      const act = waiting && /^\d$/.test(event.key) ? () => answer(event.key) : keys[event.key];
-      if (act && !event.ctrlKey && !event.metaKey && !event.altKey) {
-        event.preventDefault();
-        act();
-      }
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  });
+      return isAnswer;
+    },
+  );
 
-  return { current, asking, waiting, typed, wrong, contrast, help, next };
+  return {
+    current,
+    lastOfPart: current > lastOfWork ? steps.length : lastOfWork,
+    asking,
+    asked: waiting ? asked : [],
+    waiting,
+    typed,
+    wrong,
+    contrast,
+    open,
+    picture,
+    next,
+    choosePicture: (kind: string) => {
+      setPicture(kind);
+      setOpen(undefined);
+    },
+  };
 }
+
+export type BoardNow = ReturnType<typeof useBoard>;

@@ -2,32 +2,37 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 
-/** A deliberate mistake: choosing a slip, ringing it, striking it, putting it right. */
-export function useMistake(work: Schemas['WorkRequest'] | undefined) {
+type Work = Schemas['WorkRequest'];
+
+/** A working to look for what is wrong in, or whether anything is: chosen, rung, struck, put right. */
+export function useMistake(work: Work | undefined) {
   const [choosing, setChoosing] = useState(false);
-  const [slip, setSlip] = useState<string>();
+  const [shown, setShown] = useState<Work>();
   const [ringed, setRinged] = useState(false);
   const [struck, setStruck] = useState(false);
-  const slips = useQuery<Schemas['SlipView'][], Refused>({
+  const choice = useQuery<Schemas['ToLookFor'], Refused>({
     queryKey: ['slips', work],
     queryFn: () => ask(api.POST('/api/slips', { body: work ?? {} })),
     enabled: choosing && work !== undefined,
     staleTime: Infinity,
   });
-  const choose = (id: string | undefined) => {
-    setSlip(id);
+  const show = (other: Work | undefined) => {
+    setShown(other);
     setChoosing(false);
     setRinged(false);
     setStruck(false);
   };
   return {
-    slip,
-    slips: slips.data,
-    error: slips.error,
+    /** The working to look at, or nothing where the right one stands as usual. */
+    shown,
+    choice: choice.data,
+    error: choice.error,
     choosing,
     ringed,
     struck,
-    choose,
+    chooseSlip: (slip: string) => show({ ...work, slip }),
+    chooseOdd: (odd: Work) => show(odd),
+    putRight: () => show(undefined),
     open: () => setChoosing(true),
     close: () => setChoosing(false),
     ring: () => setRinged(!ringed),

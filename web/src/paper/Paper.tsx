@@ -8,6 +8,7 @@ import type { BoardState } from '../board/BoardScreen';
 import type { Entry } from '../log/useLog';
 import { SheetPainter } from '../sheet/SheetPainter';
 import { BesidePaper } from './BesidePaper';
+import { BesidePicture } from './BesidePicture';
 import { CheckPanel } from './CheckPanel';
 import { EmptyPaper } from './EmptyPaper';
 import { EstimatePanel } from './EstimatePanel';
@@ -22,6 +23,7 @@ import { useStepKeys } from './useStepKeys';
 import { beyond, useSteps } from './useSteps';
 import { useWays } from './useWays';
 import { useWriting } from './useWriting';
+import { WordsPanel } from './WordsPanel';
 import { WritingPanel } from './WritingPanel';
 
 type Props = {
@@ -39,6 +41,7 @@ const panels = [
   { id: 'writing', label: 'Writing' },
   { id: 'estimate', label: 'Estimate' },
   { id: 'check', label: 'Check' },
+  { id: 'words', label: 'In words' },
   { id: 'log', label: 'Log' },
 ] as const;
 type Panel = (typeof panels)[number]['id'];
@@ -67,7 +70,8 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
   const { data } = worked;
   const toBoard = () => {
     const state: BoardState = {
-      work: writing.work,
+      works: [writing.work],
+      at: 0,
       step: steps.current,
       back: location.pathname + location.search,
     };
@@ -75,6 +79,7 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
   };
   const toCheck = () => steps.goTo(steps.lastOfWork + 1);
   const besideLabel = ways?.methods.find((way) => way.id === beside)?.label;
+  const picture = ways?.pictures.find((each) => each.id === beside);
 
   return (
     <Box sx={screen}>
@@ -92,7 +97,7 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
       />
       {data && !worked.isError ? (
         <>
-          <Box sx={besideLabel ? pair : papers}>
+          <Box sx={besideLabel || picture ? pair : papers}>
             <SheetPainter
               sheet={data.sheet}
               step={steps.current}
@@ -107,6 +112,8 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
                 step={steps.current}
                 atEnd={finished}
               />
+            ) : picture ? (
+              <BesidePicture work={writing.work} kind={picture.id} step={steps.current} />
             ) : (
               <Box sx={side}>
                 <Tabs
@@ -126,6 +133,9 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
                   {panel === 'estimate' && <EstimatePanel work={writing.work} finished={finished} />}
                   {panel === 'check' && (
                     <CheckPanel worked={data} done={steps.current === steps.count} onCheck={toCheck} />
+                  )}
+                  {panel === 'words' && (
+                    <WordsPanel work={writing.work} problem={data.problem} logging={logging} />
                   )}
                   {panel === 'log' && <LogPanel logging={logging} finished={finished} />}
                 </Box>

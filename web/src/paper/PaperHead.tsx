@@ -17,7 +17,7 @@ type Props = {
 
 /** The top of Paper: the problem, the method it is written by, and the one beside it. */
 export function PaperHead({ line, ways, method, onMethod, beside, onBeside, note }: Props) {
-  const others = ways?.methods.filter((way) => way.id !== method) ?? [];
+  const others = [...(ways?.methods.filter((way) => way.id !== method) ?? []), ...(ways?.pictures ?? [])];
   return (
     <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 3.5, pb: 1.5, minHeight: 72 }}>
       {line}

@@ -6,11 +6,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A whole number as the sum of what its digits are worth. */
-final class Expanded {
+public final class Expanded {
     private Expanded() {}
 
     /** 386 as 300, 80 and 6; zero parts are left out, a lone 0 stays. */
-    static List<BigInteger> of(Numeral number) {
+    public static List<BigInteger> of(Numeral number) {
         List<BigInteger> parts = new ArrayList<>();
         for (int place = number.highest(); place >= 0; place--) {
             if (number.digit(place) > 0) {

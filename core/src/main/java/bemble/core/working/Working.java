@@ -3,6 +3,7 @@ package bemble.core.working;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
@@ -34,6 +35,15 @@ public record Working(List<Block> blocks, List<Step> steps, List<Mark> marks) {
         return marksOfStep.stream().filter(mark -> mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER)
                 .filter(mark -> mark.role().isAsked())
                 .map(Mark::text).toList();
+    }
+
+    /** The spot of the first figure written in the line that reads the answer; of several such lines the last written. */
+    public Optional<Spot> answerLine(String value) {
+        int lastOfWork = (int) steps.stream().filter(step -> step.part() == Part.WORK).count();
+        return marks.stream().filter(mark -> mark.role() == Role.WRITTEN && mark.step() <= lastOfWork)
+                .filter(mark -> mark.size() == Size.FULL).map(Mark::at)
+                .filter(spot -> read(spot.block(), spot.line()).equals(value))
+                .reduce((first, last) -> last.block() == first.block() && last.line().equals(first.line()) ? first : last);
     }
 
     /** What a line reads from left to right once every step is written: its full-size figures and its point. */

@@ -39,7 +39,7 @@ class LogController {
                      @NotNull String problem, @NotNull String method, @NotNull WorkRequest work,
                      @NotNull String answer, @NotNull String working,
                      @NotNull String checkStatement, @NotNull boolean checkHolds, @NotNull String label,
-                     @NotNull String note, @NotNull boolean kept) {}
+                     @NotNull String note, @NotNull boolean kept, @NotNull String explanation) {}
 
     record Page(@NotNull List<EntryView> entries, @NotNull int total) {}
 
@@ -99,6 +99,6 @@ class LogController {
         return new EntryView(entry.id(), entry.workedAt(), entry.operation(), entry.problem(), entry.method(),
                 WorkRequest.again(ProblemText.read(entry.problem(), 0, Punctuation.POINT), entry.method(),
                         styles.read(entry.choices()), entry.checkKind()), entry.answer(), entry.working(),
-                entry.checkStatement(), entry.checkHolds(), entry.label(), entry.note(), entry.kept());
+                entry.checkStatement(), entry.checkHolds(), entry.label(), entry.note(), entry.kept(), entry.explanation());
     }
 }

@@ -61,6 +61,7 @@ class LogFile {
         fields.put("label", entry.label());
         fields.put("note", entry.note());
         fields.put("kept", entry.kept());
+        fields.put("explanation", entry.explanation());
         return fields;
     }
 
@@ -134,9 +135,11 @@ class LogFile {
     }
 
     private static Remarks remarks(JsonNode node) {
-        Remarks remarks = new Remarks(text(node, "label"), text(node, "note"), node.required("kept").asBoolean());
-        if (remarks.label().length() > 120 || remarks.note().length() > 2000) {
-            throw Refusal.of("note", "a label has 120 letters at most and a note 2000.");
+        Remarks remarks = new Remarks(text(node, "label"), text(node, "note"), node.required("kept").asBoolean(),
+                node.path("explanation").asString(""));
+        if (remarks.label().length() > 120 || remarks.note().length() > 2000
+                || remarks.explanation().length() > Remarks.MOST_WORDS) {
+            throw Refusal.of("note", "a label has 120 letters at most, a note 2000 and an explanation 20 000.");
         }
         return remarks;
     }

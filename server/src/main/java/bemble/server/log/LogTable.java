@@ -11,7 +11,7 @@ import org.springframework.stereotype.Component;
 @Component
 class LogTable {
     private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder().setHeader("worked at", "problem", "operation",
-            "method", "answer", "working", "check", "agrees", "label", "note", "kept").get();
+            "method", "answer", "working", "check", "agrees", "label", "note", "kept", "in words").get();
 
     String write(List<LogEntry> entries) {
         StringBuilder text = new StringBuilder();
@@ -19,7 +19,8 @@ class LogTable {
             for (LogEntry entry : entries) {
                 table.printRecord(entry.workedAt(), entry.problem(), entry.operation(), entry.method(), entry.answer(),
                         entry.working(), entry.checkStatement(), entry.checkHolds() ? "yes" : "no",
-                        plain(entry.label()), plain(entry.note()), entry.kept() ? "yes" : "no");
+                        plain(entry.label()), plain(entry.note()), entry.kept() ? "yes" : "no",
+                        plain(entry.explanation()));
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);

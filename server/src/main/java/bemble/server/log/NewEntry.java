@@ -10,12 +10,12 @@ import java.util.UUID;
 /** A worked problem that is about to be stored; everything computed comes from the core, never from a client. */
 record NewEntry(UUID reference, OffsetDateTime workedAt, String operation, String problem, String method,
                 String choices, String checkKind, String answer, String working, String checkStatement,
-                boolean checkHolds, String label, String note, boolean kept) {
+                boolean checkHolds, String label, String note, boolean kept, String explanation) {
     static NewEntry of(WorkOrder order, UUID reference, OffsetDateTime workedAt, Remarks remarks, StyleText styles) {
         Worked worked = Worked.from(order.withCare());
         return new NewEntry(reference, workedAt, worked.problem().operation().id(), worked.problem().text(),
                 worked.method(), styles.write(order.style()), worked.check().kind(), worked.answer().text(),
                 new RecordTalk(order.style()).inShort(worked.record()), worked.check().statement(),
-                worked.check().holds(), remarks.label(), remarks.note(), remarks.kept());
+                worked.check().holds(), remarks.label(), remarks.note(), remarks.kept(), remarks.explanation());
     }
 }

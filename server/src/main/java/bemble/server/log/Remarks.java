@@ -3,12 +3,18 @@ package bemble.server.log;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 
-/** What a teacher adds to an entry by hand. */
+/**
+ * What a teacher adds to an entry by hand.
+ *
+ * @param explanation the working in words; null leaves the one there is
+ */
 public record Remarks(
         @NotNull(message = "The label is missing; it may be empty.")
         @Size(max = 120, message = "Type a label of 120 letters at most.") String label,
         @NotNull(message = "The note is missing; it may be empty.")
         @Size(max = 2000, message = "Type a note of 2000 letters at most.") String note,
-        @NotNull(message = "Say whether to keep the entry.") Boolean kept) {
-    static final Remarks NONE = new Remarks("", "", false);
+        @NotNull(message = "Say whether to keep the entry.") Boolean kept,
+        @Size(max = Remarks.MOST_WORDS, message = "Shorten the explanation to 20 000 letters.") String explanation) {
+    static final int MOST_WORDS = 20_000;
+    static final Remarks NONE = new Remarks("", "", false, "");
 }

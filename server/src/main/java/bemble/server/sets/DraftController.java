@@ -26,7 +26,7 @@ class DraftController {
      * @param seed the same request and seed give the same questions; 1 where it is left out
      * @param want a feature each to a number, to {@code {min, max}}, or to true or false
      */
-    record Request(String operation, Integer count, Long seed, Map<String, Object> want) {}
+    record DraftRequest(String operation, Integer count, Long seed, Map<String, Object> want) {}
 
     record Drawn(@NotNull List<QuestionView> problems) {}
 
@@ -38,7 +38,7 @@ class DraftController {
     record AnotherRequest(@NotNull WorkRequest work, @NotNull long seed) {}
 
     @PostMapping("/draft")
-    Drawn draft(@RequestBody Request request) {
+    Drawn draft(@RequestBody DraftRequest request) {
         if (request.operation() == null) {
             throw Refusal.of("operation", "Say which operation: addition, subtraction, multiplication, division or "
                     + "square-root.");

@@ -1,5 +1,6 @@
 package bemble.server.work;
 
+import bemble.core.picture.PictureKind;
 import bemble.core.problem.Operation;
 import bemble.core.style.CheckKind;
 import bemble.core.style.Option;
@@ -11,18 +12,20 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Lists the methods and checks of each operation that can be worked. */
+/** Lists the methods, checks and pictures of each operation. */
 @RestController
 @RequestMapping("/api/ways")
 class WaysController {
     record Named(@NotNull String id, @NotNull String label) {}
 
-    record Ways(@NotNull String operation, @NotNull List<Named> methods, @NotNull List<Named> checks) {}
+    record Ways(@NotNull String operation, @NotNull List<Named> methods, @NotNull List<Named> checks,
+                @NotNull List<Named> pictures) {}
 
     @GetMapping
     List<Ways> ways() {
         return Stream.of(Operation.values()).map(operation -> new Ways(operation.id(),
-                views(Way.of(operation)), views(CheckKind.of(operation)))).toList();
+                views(Way.of(operation)), views(CheckKind.of(operation)),
+                PictureKind.of(operation).stream().map(kind -> new Named(kind.id(), kind.label())).toList())).toList();
     }
 
     private static List<Named> views(List<? extends Option> options) {

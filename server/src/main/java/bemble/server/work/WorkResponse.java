@@ -8,6 +8,7 @@ import bemble.core.sheet.Sheet;
 import bemble.core.sheet.SheetMark;
 import bemble.core.work.Worked;
 import bemble.core.working.Mark;
+import bemble.core.working.Spot;
 import bemble.core.working.Step;
 import bemble.core.working.Working;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -16,6 +17,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** A problem worked: the answer, the record, the check, the paper in squares, and the steps. */
 public record WorkResponse(
@@ -82,10 +84,12 @@ public record WorkResponse(
      * @param part whether it belongs to the work or to its check
      * @param title the heading it is listed under
      * @param marks the places of its marks in the sheet's list
+     * @param answers of these, the places of those in the line that reads the answer
      */
     public record StepView(@NotNull int n, @NotNull String kind, @NotNull String part, @NotNull String title,
                            Integer place, @NotNull String fact, @NotNull String say, @NotNull String ask,
-                           @NotNull List<String> expects, @NotNull List<Integer> marks) {}
+                           @NotNull List<String> expects, @NotNull List<Integer> marks,
+                           @NotNull List<Integer> answers) {}
 
     static WorkResponse of(Worked worked) {
         return new WorkResponse(worked.problem().text(), worked.problem().operation().id(),
@@ -98,16 +102,22 @@ public record WorkResponse(
         Map<Integer, List<Mark>> written = worked.working().marksByStep();
         Map<Integer, List<Integer>> laid = new HashMap<>();
         List<SheetMark> marks = worked.sheet().marks();
+        Optional<Spot> answer = worked.working().answerLine(worked.answer().value());
         for (int i = 0; i < marks.size(); i++) {
             laid.computeIfAbsent(marks.get(i).step(), n -> new ArrayList<>()).add(i);
         }
         return worked.working().steps().stream().map(step -> view(step,
                 Working.expects(written.getOrDefault(step.n(), List.of())),
-                laid.getOrDefault(step.n(), List.of()))).toList();
+                laid.getOrDefault(step.n(), List.of()), laid.getOrDefault(step.n(), List.of()).stream()
+                        .filter(i -> answer.isPresent() && isIn(answer.get(), marks.get(i))).toList())).toList();
     }
 
-    private static StepView view(Step step, List<String> expects, List<Integer> marks) {
+    private static boolean isIn(Spot answer, SheetMark mark) {
+        return mark.block().equals(answer.block().id()) && mark.line().equals(answer.line());
+    }
+
+    private static StepView view(Step step, List<String> expects, List<Integer> marks, List<Integer> answers) {
         return new StepView(step.n(), step.kind().id(), step.part().id(), step.title(), step.place(),
-                step.spoken().fact(), step.spoken().say(), step.spoken().ask(), expects, marks);
+                step.spoken().fact(), step.spoken().say(), step.spoken().ask(), expects, marks, answers);
     }
 }

@@ -1,0 +1,147 @@
+package bemble.core.fact;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/** Ways to find the small facts that columns are made of, for those who do not know them yet. */
+public final class FactWays {
+    private static final Pattern FACT = Pattern.compile("(\\d{1,6}(?: ([+−×÷]) \\d{1,5})(?: [+−×÷] \\d{1,5})*) [=→] .*");
+    private static final int MOST_COUNTED = 9;
+    private static final int MOST_TOP = 19;
+    private static final int TEN = 10;
+
+    private FactWays() {}
+
+    /**
+     * The ways to a step's fact.
+     *
+     * @param fact as the step has it, such as {@code 8 + 7 + 1 = 16} or {@code 24 ÷ 5 → 4}
+     * @return none where the fact is not a small one
+     */
+    public static List<FactWay> to(String fact) {
+        Matcher matcher = FACT.matcher(fact);
+        if (!matcher.matches()) {
+            return List.of();
+        }
+        String[] terms = matcher.group(1).split(" [+−×÷] ");
+        int first = Integer.parseInt(terms[0]);
+        int second = Integer.parseInt(terms[1]);
+        return switch (matcher.group(2)) {
+            case "+" -> sum(IntStream.range(0, terms.length).map(i -> Integer.parseInt(terms[i])).boxed().toList());
+            case "−" -> difference(first, second);
+            case "×" -> product(first, second);
+            default -> quotient(first, second);
+        };
+    }
+
+    private static List<FactWay> sum(List<Integer> terms) {
+        List<FactWay> ways = new ArrayList<>();
+        if (terms.stream().anyMatch(term -> term > MOST_TOP)) {
+            return ways;
+        }
+        if (terms.size() > 2) {
+            pairOfTen(terms, ways);
+        }
+        int a = Math.max(terms.get(0), terms.get(1));
+        int b = Math.min(terms.get(0), terms.get(1));
+        String rest = terms.size() > 2 ? " Then add " + terms.subList(2, terms.size()).stream().map(String::valueOf)
+                .collect(Collectors.joining(" and ")) + ": "
+                + terms.stream().mapToInt(Integer::intValue).sum() + "." : "";
+        if (b > 0 && b <= MOST_COUNTED) {
+            ways.add(new FactWay("Count on from the larger", List.of(a + ": " + counted(a, b, 1) + "." + rest)));
+        }
+        if (a < TEN && a + b > TEN) {
+            int needed = TEN - a;
+            ways.add(new FactWay("Make a ten", List.of(a + " + " + needed + " = 10",
+                    "10 + " + (b - needed) + " = " + (a + b) + rest)));
+        }
+        if (a != b && a - b <= 2 && b > 1) {
+            ways.add(new FactWay("Near a double", List.of(b + " + " + b + " = " + 2 * b,
+                    2 * b + " + " + (a - b) + " = " + (a + b) + rest)));
+        } else if (a == b && a > 1) {
+            ways.add(new FactWay("A double", List.of("twice " + a + " is " + 2 * a + rest)));
+        }
+        return ways;
+    }
+
+    private static void pairOfTen(List<Integer> terms, List<FactWay> ways) {
+        for (int i = 0; i < terms.size(); i++) {
+            for (int j = i + 1; j < terms.size(); j++) {
+                if (terms.get(i) + terms.get(j) == TEN) {
+                    List<Integer> others = new ArrayList<>(terms);
+                    others.remove(j);
+                    others.remove(i);
+                    ways.add(new FactWay("Look for ten", List.of(terms.get(i) + " + " + terms.get(j) + " = 10",
+                            "10 + " + others.stream().map(String::valueOf).collect(Collectors.joining(" + ")) + " = "
+                                    + terms.stream().mapToInt(Integer::intValue).sum())));
+                    return;
+                }
+            }
+        }
+    }
+
+    private static List<FactWay> difference(int top, int bottom) {
+        List<FactWay> ways = new ArrayList<>();
+        if (top > MOST_TOP || bottom > TEN || bottom == 0 || bottom > top) {
+            return ways;
+        }
+        ways.add(new FactWay("Count back", List.of(top + ": " + counted(top, bottom, -1) + ".")));
+        if (top > bottom) {
+            ways.add(new FactWay("Count up along the line", top > TEN && bottom < TEN
+                    ? List.of("from " + bottom + " to 10: " + (TEN - bottom), "from 10 to " + top + ": " + (top - TEN),
+                            (TEN - bottom) + " + " + (top - TEN) + " = " + (top - bottom))
+                    : List.of(bottom + ": " + counted(bottom, top - bottom, 1) + " – that is " + (top - bottom) + " up.")));
+        }
+        if (top > TEN && bottom > top - TEN) {
+            ways.add(new FactWay("By way of ten", List.of(top + " − " + (top - TEN) + " = 10",
+                    "10 − " + (bottom - (top - TEN)) + " = " + (top - bottom))));
+        }
+        return ways;
+    }
+
+    private static List<FactWay> product(int a, int b) {
+        List<FactWay> ways = new ArrayList<>();
+        if (a > TEN || b > TEN || a < 2 || b < 2) {
+            return ways;
+        }
+        ways.add(new FactWay("Count in steps of " + b, List.of(multiples(b, a))));
+        if (a == 9) {
+            ways.add(new FactWay("From ten times", List.of("10 × " + b + " = " + 10 * b,
+                    10 * b + " − " + b + " = " + 9 * b)));
+        } else if (a > 5) {
+            ways.add(new FactWay("From five times", List.of("5 × " + b + " = " + 5 * b,
+                    a - 5 + " × " + b + " = " + (a - 5) * b, 5 * b + " + " + (a - 5) * b + " = " + a * b)));
+        }
+        if (a % 2 == 0) {
+            ways.add(new FactWay("Double the half", List.of(a / 2 + " × " + b + " = " + a / 2 * b,
+                    "twice " + a / 2 * b + " is " + a * b)));
+        }
+        return ways;
+    }
+
+    private static List<FactWay> quotient(int dividend, int divisor) {
+        int quotient = divisor == 0 ? TEN : dividend / divisor;
+        if (quotient >= TEN) {
+            return List.of();
+        }
+        List<String> lines = new ArrayList<>();
+        for (int times = 1; times <= quotient; times++) {
+            lines.add(times + " × " + divisor + " = " + times * divisor + (times == quotient ? " fits" : ""));
+        }
+        lines.add(quotient + 1 + " × " + divisor + " = " + (quotient + 1) * divisor + " is too big");
+        return List.of(new FactWay("The multiples of " + divisor, lines));
+    }
+
+    private static String counted(int from, int steps, int by) {
+        return IntStream.rangeClosed(1, steps).mapToObj(i -> String.valueOf(from + i * by))
+                .collect(Collectors.joining(", "));
+    }
+
+    private static String multiples(int of, int times) {
+        return IntStream.rangeClosed(1, times).mapToObj(i -> String.valueOf(i * of)).collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,121 @@
+package bemble.core.picture;
+
+import bemble.core.picture.Shape.Tone;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem;
+import bemble.core.record.AddedColumn;
+import bemble.core.record.ColumnRecord;
+import bemble.core.say.Words;
+import bemble.core.style.HouseStyle;
+import bemble.core.working.Step;
+import bemble.core.working.Working;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Base-ten blocks for an addition: all numbers are laid out, and ten of a place are gathered to one of the next. */
+final class AddedBlocks {
+    private static final int MOST_ADDENDS = 3;
+    private static final double ROW = 14.5;
+    private static final double LOW_ROW = 8;
+
+    private final List<Numeral> addends;
+    private final List<AddedColumn> columns;
+    private final Words words;
+    private final int places;
+    private final Easel easel = new Easel(PictureKind.BLOCKS);
+    private final BlockHeap heap;
+
+    AddedBlocks(Problem problem, ColumnRecord record, HouseStyle style) {
+        addends = problem.operands();
+        columns = record.columns();
+        words = new Words(style);
+        boolean newPlace = columns.get(columns.size() - 1).carryOut() > 0;
+        places = columns.size() + (newPlace ? 1 : 0);
+        heap = new BlockHeap(easel, places);
+    }
+
+    Picture draw(Working working) {
+        if (addends.size() > MOST_ADDENDS || places > BlockHeap.PLACES) {
+            return Picture.none(PictureKind.BLOCKS, "Too many blocks to see: they are laid out for two or three numbers "
+                    + "with a sum below 10 000.");
+        }
+        Moments moments = new Moments(working);
+        for (Step step : moments.steps()) {
+            int done = moments.columnsDone(step);
+            for (int i = 0; i < places; i++) {
+                column(i, done);
+            }
+            for (int i = 0; i < addends.size(); i++) {
+                easel.line(0.5, top(i + 1) - 0.9, heap.width(), 0);
+            }
+            easel.frame(step.n(), sentence(done));
+        }
+        return easel.picture();
+    }
+
+    /** The upper edge of a row: 0 the carries, then the addends, then the sum. */
+    private double top(int row) {
+        double rowHeight = places > 1 ? ROW : LOW_ROW;
+        return 1 + row * rowHeight;
+    }
+
+    private void column(int place, int done) {
+        if (place < done && place < columns.size()) {
+            List<String> blocks = all(place);
+            int gathered = 10 * columns.get(place).carryOut();
+            for (int i = gathered; i < blocks.size(); i++) {
+                heap.block(blocks.get(i), place, i - gathered, top(addends.size() + 1),
+                        place == done - 1 ? Tone.FRESH : Tone.PLAIN);
+            }
+            return;
+        }
+        for (int row = 0; row < addends.size(); row++) {
+            for (int i = 0; i < addends.get(row).digit(place); i++) {
+                heap.block(key(place, row, i), place, i, top(row + 1), Tone.PLAIN);
+            }
+        }
+        if (place == done && place > 0) {
+            double top = top(place == columns.size() ? addends.size() + 1 : 0);
+            for (int i = 0; i < carriedInto(place); i++) {
+                heap.bundle(gathered(place - 1, i), place - 1, i, top);
+            }
+        }
+    }
+
+    private int carriedInto(int place) {
+        return place > 0 ? columns.get(place - 1).carryOut() : 0;
+    }
+
+    /** The blocks of a column: what was carried in, then each number's. */
+    private List<String> all(int place) {
+        List<String> keys = new ArrayList<>();
+        for (int i = 0; i < carriedInto(place); i++) {
+            keys.add(place + " carried " + i);
+        }
+        for (int row = 0; row < addends.size(); row++) {
+            for (int i = 0; i < addends.get(row).digit(place); i++) {
+                keys.add(key(place, row, i));
+            }
+        }
+        return keys;
+    }
+
+    private List<String> gathered(int place, int bundle) {
+        return all(place).subList(10 * bundle, 10 * bundle + 10);
+    }
+
+    private static String key(int place, int row, int index) {
+        return place + " " + row + " " + index;
+    }
+
+    private String sentence(int done) {
+        if (done == 0) {
+            return (addends.size() == 2 ? "Both numbers" : "All numbers") + " are laid out in blocks.";
+        }
+        AddedColumn column = columns.get(done - 1);
+        String together = "Blocks: " + words.count(column.total(), column.place()) + " together";
+        return column.carryOut() == 0 ? together + "." : together + "; " + 10 * column.carryOut()
+                + " of them make " + words.count(column.carryOut(), column.place() + 1) + ", "
+                + words.count(column.digit(), column.place()) + " stay.";
+    }
+}

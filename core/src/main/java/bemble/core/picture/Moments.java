@@ -1,0 +1,33 @@
+package bemble.core.picture;
+
+import bemble.core.working.Part;
+import bemble.core.working.Step;
+import bemble.core.working.StepKind;
+import bemble.core.working.Working;
+import java.util.List;
+import java.util.Set;
+
+/** How far a working in columns has come at each of its steps. */
+final class Moments {
+    private static final Set<StepKind> WRITES = Set.of(StepKind.COLUMN, StepKind.DIGIT, StepKind.DIFFERENCE);
+
+    private final List<Step> steps;
+
+    Moments(Working working) {
+        steps = working.steps().stream().filter(step -> step.part() == Part.WORK).toList();
+    }
+
+    /** The steps of the work, its check left out. */
+    List<Step> steps() {
+        return steps;
+    }
+
+    /** How many columns stand written once that step is. */
+    int columnsDone(Step step) {
+        return count(step, WRITES);
+    }
+
+    int count(Step until, Set<StepKind> kinds) {
+        return (int) steps.stream().filter(step -> step.n() <= until.n() && kinds.contains(step.kind())).count();
+    }
+}

@@ -1,0 +1,98 @@
+package bemble.core.picture;
+
+import bemble.core.picture.Shape.Kind;
+import bemble.core.picture.Shape.Tone;
+import bemble.core.record.AddedColumn;
+import bemble.core.record.ColumnRecord;
+import bemble.core.record.DecompositionRecord;
+import bemble.core.record.SubtractedColumn;
+import bemble.core.style.HouseStyle;
+import bemble.core.work.Worked;
+import bemble.core.say.Words;
+import bemble.core.working.Step;
+import java.util.ArrayList;
+import java.util.List;
+
+/** One column's total in frames of ten: what was carried, upper and lower digits are counters of different shapes. */
+final class TenFrames {
+    private static final int MOST = 40;
+    private static final double CELL = 3;
+
+    private final Words words;
+    private final Easel easel = new Easel(PictureKind.TEN_FRAMES);
+
+    TenFrames(HouseStyle style) {
+        words = new Words(style);
+    }
+
+    Picture draw(Worked worked) {
+        boolean adds = worked.record() instanceof ColumnRecord;
+        if (adds && ((ColumnRecord) worked.record()).columns().stream().anyMatch(column -> column.total() > MOST)) {
+            return Picture.none(PictureKind.TEN_FRAMES, "Too many counters to see: a column comes to more than " + MOST + ".");
+        }
+        Moments moments = new Moments(worked.working());
+        for (Step step : moments.steps()) {
+            int done = moments.columnsDone(step);
+            if (done == 0) {
+                emptyFrame(0);
+                easel.frame(step.n(), "An empty frame of ten.");
+            } else if (adds) {
+                added(((ColumnRecord) worked.record()).columns().get(done - 1), step.n());
+            } else {
+                taken(((DecompositionRecord) worked.record()).columns().get(done - 1), step.n());
+            }
+        }
+        return easel.picture();
+    }
+
+    private void added(AddedColumn column, int step) {
+        List<Kind> counters = new ArrayList<>();
+        List<String> parts = new ArrayList<>();
+        for (int i = 0; i < column.digits().size(); i++) {
+            counters.addAll(java.util.Collections.nCopies(column.digits().get(i), i % 2 == 0 ? Kind.ROUND : Kind.SQUARE));
+            parts.add(column.digits().get(i) + (i % 2 == 0 ? " round" : " square"));
+        }
+        if (column.carryIn() > 0) {
+            counters.addAll(java.util.Collections.nCopies(column.carryIn(), Kind.POINTED));
+            parts.add(column.carryIn() + " pointed, carried");
+        }
+        counters(counters, counters.size(), column.total());
+        String fill = column.carryOut() == 0 ? "no ten is full" : words.count(column.carryOut(), column.place() + 1)
+                + " full, " + words.count(column.digit(), column.place()) + " over";
+        easel.frame(step, Words.capital(words.places(column.place())) + ": " + String.join(", ", parts) + " counters: "
+                + fill + ".");
+    }
+
+    private void taken(SubtractedColumn column, int step) {
+        counters(java.util.Collections.nCopies(column.top(), Kind.ROUND), column.digit(), column.top());
+        easel.frame(step, Words.capital(words.places(column.place())) + ": " + column.top() + " counters, "
+                + column.bottom() + " struck off, " + column.digit() + " left.");
+    }
+
+    /** @param staying how many counters are not struck off */
+    private void counters(List<Kind> counters, int staying, int total) {
+        for (int frame = 0; frame <= Math.max(0, total - 1) / 10; frame++) {
+            emptyFrame(frame);
+        }
+        for (int i = 0; i < counters.size(); i++) {
+            easel.shape("counter " + i, counters.get(i), x(i) + 0.45, y(i) + 0.45, CELL - 0.9, CELL - 0.9,
+                    i < staying ? Tone.PLAIN : Tone.GONE);
+        }
+    }
+
+    private void emptyFrame(int frame) {
+        for (int i = 10 * frame; i < 10 * frame + 10; i++) {
+            easel.shape("cell " + i, Kind.OUTLINE, x(i), y(i), CELL, CELL, Tone.FAINT);
+        }
+        easel.shape("frame " + frame, Kind.OUTLINE, x(10 * frame), y(10 * frame), 5 * CELL, 2 * CELL, Tone.PLAIN);
+    }
+
+    /** Two frames side by side, the next two below. */
+    private static double x(int counter) {
+        return 1 + counter / 10 % 2 * (5 * CELL + 2) + counter % 5 * CELL;
+    }
+
+    private static double y(int counter) {
+        return 1 + counter / 20 * (2 * CELL + 2) + counter % 10 / 5 * CELL;
+    }
+}

@@ -1,0 +1,36 @@
+package bemble.server.work;
+
+import bemble.core.fact.FactWay;
+import bemble.core.fact.FactWays;
+import bemble.core.work.Explanation;
+import bemble.core.work.Worked;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Words that help with a working: how to find a fact, and the whole told in plain sentences. */
+@RestController
+class HelpController {
+    record FactWayView(@NotNull String name, @NotNull List<String> lines) {}
+
+    record Told(@NotNull String text) {}
+
+    /** @param fact as a step has it, such as {@code 8 + 7 = 15} */
+    @GetMapping("/api/facts")
+    List<FactWayView> facts(@RequestParam String fact) {
+        return FactWays.to(fact).stream().map(HelpController::view).toList();
+    }
+
+    private static FactWayView view(FactWay way) {
+        return new FactWayView(way.name(), way.lines());
+    }
+
+    @PostMapping("/api/explanation")
+    Told explanation(@RequestBody WorkRequest request) {
+        return new Told(Explanation.of(Worked.from(request.order().withCare())));
+    }
+}

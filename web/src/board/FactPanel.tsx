@@ -1,0 +1,27 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, ask, type Refused, type Schemas } from '../api/client';
+import { Trouble } from '../app/Trouble';
+import { BoardDialog } from './BoardDialog';
+
+/** Ways to find the fact of a step, for those who do not know it yet. */
+export function FactPanel({ fact }: { fact: string }) {
+  const ways = useQuery<Schemas['FactWayView'][], Refused>({
+    queryKey: ['facts', fact],
+    queryFn: () => ask(api.GET('/api/facts', { params: { query: { fact } } })),
+    staleTime: Infinity,
+  });
+  return (
+    <BoardDialog name="How to find it">
+      <Trouble message={ways.error?.message} />
+      {ways.data?.length === 0 && <span>There is no small fact to find in this step.</span>}
+      {ways.data?.map((way) => (
+        <div key={way.name} style={{ marginBottom: 10, fontSize: 24 }}>
+          <b style={{ fontSize: 19 }}>{way.name}</b>
+          {way.lines.map((line) => (
+            <div key={line}>{line}</div>
+          ))}
+        </div>
+      ))}
+    </BoardDialog>
+  );
+}

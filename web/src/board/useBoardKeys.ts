@@ -1,0 +1,27 @@
+import { useLayoutEffect } from 'react';
+
+/**
+ * Hears keys wherever the focus is but in a dialog's buttons, from the moment the board is seen on.
+ * A key that `keys` does not know goes to `other`, which says whether it took it.
+ */
+export function useBoardKeys(keys: Record<string, () => void>, other: (key: string) => boolean) {
+  useLayoutEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const onButton = (event.target as HTMLElement).matches('button');
+      if (event.ctrlKey || event.metaKey || event.altKey) {
+        return;
+      }
+      if (onButton && [' ', 'Enter', 'Tab'].includes(event.key)) {
+        return;
+      }
+      if (other(event.key)) {
+        event.preventDefault();
+      } else if (keys[event.key]) {
+        event.preventDefault();
+        keys[event.key]?.();
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  });
+}
