@@ -16,7 +16,7 @@ const fills: Record<string, string> = {
 export function ShapePainter({ shape }: { shape: Shape }) {
   const gone = shape.tone === 'gone';
   return (
-    <g style={{ transform: `translate(${shape.x}px, ${shape.y}px)` }} opacity={gone ? 0.55 : 1}>
+    <g style={{ transform: `translate(${shape.x}px, ${shape.y}px)` }} opacity={gone ? 0.8 : 1}>
       {draw(shape)}
       {gone && shape.kind !== 'text' && (
         <path

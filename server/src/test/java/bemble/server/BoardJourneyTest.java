@@ -3,6 +3,8 @@ package bemble.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -61,6 +63,152 @@ class BoardJourneyTest {
             teacher.waitForSentence("4 thousands take away 1 thousand leaves 3 thousands");
             assertThat(teacher.paper()).endsWith("3 6 5 5");
             assertThat(teacher.page().getByTestId("ring").count()).isZero();
+        }
+    }
+
+    @Test
+    void aWholeSumIsCarriedByTheKeyboardAndAnotherLikeItFollows(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            teacher.type("305 − 127");
+            teacher.waitForSentence("Set out 305");
+            teacher.toBoard();
+            for (int step = 0; step < 5; step++) {
+                teacher.key("ArrowRight");
+            }
+            teacher.waitForSentence("2 hundreds take away 1 hundred leaves 1 hundred");
+            assertThat(teacher.paper()).endsWith("1 7 8");
+            teacher.key("Home");
+            teacher.waitForSentence("Set out 305");
+            teacher.key("l");
+            teacher.see("2 of 2");
+            teacher.page().waitForCondition(() -> !teacher.paper().contains("3 0 5"));
+            assertThat(teacher.paper()).as("another exchange across a zero").matches("\\d 0 \\d; − \\d \\d \\d");
+            teacher.key("b");
+            teacher.see("1 of 2");
+            teacher.waitForSentence("Set out 305");
+        }
+    }
+
+    @Test
+    void onlyCarriesOrOnlyTheLastLineAreAsked(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            teacher.type("58 + 71");
+            teacher.waitForSentence("Set out 58");
+            teacher.toBoard();
+            teacher.key("a");
+            teacher.key("a");
+            teacher.see("asking only what is carried");
+            teacher.key("PageDown");
+            teacher.waitForSentence("Ones: 8 ones and 1 one are 9 ones.");
+            teacher.key("a");
+            teacher.see("asking only the last line");
+            teacher.key("PageDown");
+            teacher.see("your turn");
+            teacher.key("1");
+            teacher.key("2");
+            teacher.waitForSentence("write 12 whole");
+            assertThat(teacher.paper()).endsWith("1 2 9");
+        }
+    }
+
+    @Test
+    void picturesStayInStepAndAFactCanBeFound(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            teacher.type("503 − 147");
+            teacher.waitForSentence("Set out 503");
+            teacher.toBoard();
+            teacher.key("v");
+            teacher.press("Blocks");
+            teacher.seePicture("Blocks: The minuend is laid out in blocks.");
+            teacher.assertAccessible();
+            teacher.key("PageDown");
+            teacher.seePicture("Blocks: 1 hundred block is broken into 10 tens.");
+            teacher.key("End");
+            teacher.seePicture("Blocks: 1 hundred struck off, 3 hundreds left.");
+            showsPicture(teacher, "Ten frames", "Ten frames: Hundreds: 4 counters, 1 struck off, 3 left.");
+            showsPicture(teacher, "In values", "In values: 400 − 100 = 300");
+            showsPicture(teacher, "Number line", "Number line: A number line. From 503 back 7 to 496");
+            showsPicture(teacher, "Two bars", "Two bars: Two bars, 503 and 147; between them 356.");
+            teacher.key("Home");
+            for (int step = 0; step < 3; step++) {
+                teacher.key("PageDown");
+            }
+            teacher.seePicture("Two bars: Two bars, 503 and 147; between them what is sought.");
+            teacher.key("f");
+            teacher.see("By way of ten");
+            teacher.see("13 − 3 = 10");
+            teacher.assertAccessible();
+            teacher.key("Escape");
+            teacher.key("c");
+            assertThat(teacher.page().getByTestId("board").getAttribute("data-contrast")).isEqualTo("strong");
+            teacher.assertAccessible();
+        }
+    }
+
+    private static void showsPicture(TeacherAtScreen teacher, String picture, String words) {
+        teacher.key("v");
+        teacher.press(picture);
+        teacher.seePicture(words);
+    }
+
+    @Test
+    void picturesOfTheOtherOperationsStayInStepToo(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            follow(teacher, "76 × 58", "Box to scale", "76 wide and 58 high", "6 × 8 = 48", "70 × 8 = 560");
+            follow(teacher, "97 ÷ 4", "Sharing out", "how many does each get?", "2 tens each, 1 left", "2 tens each, 1 left");
+            follow(teacher, "97 ÷ 4", "Making groups", "how many groups of 4", "2 groups, 1 left", "2 groups, 1 left");
+            follow(teacher, "√529", "Square", "whose side is sought", "2 × 2 = 4", "2 × 2 = 4");
+        }
+    }
+
+    private static void follow(TeacherAtScreen teacher, String problem, String picture, String... moments) {
+        teacher.type(problem);
+        teacher.page().getByTestId("sentence").waitFor();
+        teacher.toBoard();
+        teacher.key("v");
+        teacher.press(picture);
+        for (String moment : moments) {
+            teacher.seePicture(moment);
+            teacher.key("PageDown");
+        }
+        teacher.key("Escape");
+        teacher.page().locator("#problem").waitFor();
+    }
+
+    @Test
+    void whatLooksOddIsShownAndIsRight(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            teacher.type("58 + 67");
+            teacher.waitForSentence("Set out 58");
+            teacher.toBoard();
+            teacher.key("m");
+            teacher.press("… writes the carries under the answer");
+            teacher.see("odd, but is it right?");
+            teacher.key("End");
+            teacher.waitForSentence("write 12 whole");
+            assertThat(teacher.paper()).isEqualTo("5 8; + 6 7; 1 2 5; carried 1");
+        }
+    }
+
+    @Test
+    void aWorkingIsToldInWordsEditedAndSaved(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            teacher.type("58 + 67");
+            teacher.waitForSentence("Set out 58");
+            teacher.key("End");
+            teacher.waitForSentence("write 12 whole");
+            teacher.press("In words");
+            var words = teacher.page().getByLabel("The whole working in words");
+            teacher.page().waitForCondition(() -> words.inputValue().contains("So 58 + 67 is 125."));
+            words.fill("I put 8 and 7 together. That makes a ten and 5.");
+            teacher.press("Save in the log");
+            teacher.see("✓ saved");
+            teacher.page().reload();
+            teacher.open("Log");
+            teacher.page().getByRole(AriaRole.LINK,
+                    new Page.GetByRoleOptions().setName("58 + 67")).first().click();
+            teacher.press("In words");
+            teacher.page().waitForCondition(() -> words.inputValue().startsWith("I put 8 and 7 together."));
         }
     }
 }

@@ -75,6 +75,11 @@ final class TeacherAtScreen implements AutoCloseable {
         page.locator("[data-testid=sentence]", new Page.LocatorOptions().setHasText(part)).waitFor();
     }
 
+    /** Waits for the picture beside the paper whose name holds these words. */
+    void seePicture(String words) {
+        page.getByTestId("picture").getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName(words)).waitFor();
+    }
+
     /** The paper line by line, as it is heard. */
     String paper() {
         return page.locator("[data-testid=paper-in-words]").textContent();

@@ -11,6 +11,7 @@ import bemble.core.working.Step;
 import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Base-ten blocks for an addition: all numbers are laid out, and ten of a place are gathered to one of the next. */
 final class AddedBlocks {
@@ -31,7 +32,13 @@ final class AddedBlocks {
         words = new Words(style);
         boolean newPlace = columns.get(columns.size() - 1).carryOut() > 0;
         places = columns.size() + (newPlace ? 1 : 0);
-        heap = new BlockHeap(easel, places);
+        heap = new BlockHeap(easel, IntStream.range(0, places).map(this::most).toArray());
+    }
+
+    /** The most blocks of a place in one row; ten that are gathered take the width of one. */
+    private int most(int place) {
+        int given = addends.stream().mapToInt(addend -> addend.digit(place)).max().orElseThrow();
+        return Math.max(given, place < columns.size() ? columns.get(place).digit() : carriedInto(place));
     }
 
     Picture draw(Working working) {

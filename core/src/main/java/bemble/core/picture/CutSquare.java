@@ -74,7 +74,7 @@ final class CutSquare {
                 easel.shape("below", Kind.OUTLINE, 1, 4 + a, a, b, Tone.FRESH);
                 easel.shape("corner", Kind.OUTLINE, 1 + a, 4 + a, b, b, Tone.FRESH);
             }
-            note(words);
+            note(found ? words : "strips and corner: at most", found ? "" : text(new BigInteger(stages.get(stage).current())));
             easel.frame(step, words);
             return;
         }
@@ -83,14 +83,16 @@ final class CutSquare {
         easel.area("below", 1, 4 + a, a, b, "", LETTER, Tone.FRESH);
         easel.area("corner", 1 + a, 4 + a, b, b, "", LETTER, Tone.FAINT);
         easel.text("width", 1 + a + b / 2, 3, LETTER, digit.toString(), Tone.FRESH);
-        String words = "2 × " + text(before) + " × " + digit + " + " + digit + " × " + digit + " = 2 × " + text(strip)
-                + " + " + digit.pow(2) + " = " + text(new BigInteger(stages.get(stage).product()));
-        note(words);
-        easel.frame(step, "Two strips and a corner: " + words + ".");
+        String strips = "2 × " + text(before) + " × " + digit + " = " + text(strip.shiftLeft(1));
+        String corner = digit + " × " + digit + " = " + digit.pow(2) + ", together "
+                + text(new BigInteger(stages.get(stage).product()));
+        note(strips, corner);
+        easel.frame(step, "Two strips: " + strips + "; and a corner: " + corner + ".");
     }
 
-    private void note(String words) {
-        easel.text("note", 1 + SIDE / 2, SIDE + 8, LETTER * 0.75, words, Tone.FRESH);
+    private void note(String first, String second) {
+        easel.text("note", 1 + SIDE / 2, SIDE + 8, LETTER, first, Tone.FRESH);
+        easel.text("second note", 1 + SIDE / 2, SIDE + 12, LETTER, second, Tone.FRESH);
     }
 
     /** The root from the digits before a stage. */

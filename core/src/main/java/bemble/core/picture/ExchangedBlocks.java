@@ -14,6 +14,7 @@ import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** Base-ten blocks for a subtraction: only the minuend is laid out; blocks are broken into tens and struck off. */
 final class ExchangedBlocks {
@@ -33,7 +34,8 @@ final class ExchangedBlocks {
             return Picture.none(PictureKind.BLOCKS, "Too many blocks to see: they are laid out for a minuend below 10 000.");
         }
         Moments moments = new Moments(working);
-        BlockHeap heap = new BlockHeap(easel, minuend.length());
+        BlockHeap heap = new BlockHeap(easel, IntStream.range(0, minuend.length())
+                .map(place -> Math.max(minuend.digit(place), record.columns().get(place).top())).toArray());
         for (Step step : moments.steps()) {
             int exchanged = moments.count(step, Set.of(StepKind.EXCHANGE));
             int done = moments.columnsDone(step);

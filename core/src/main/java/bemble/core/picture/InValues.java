@@ -64,7 +64,8 @@ final class InValues {
         StringBuilder words = new StringBuilder("The numbers in values.");
         for (int i = 0; i < done; i++) {
             AddedColumn column = columns.get(i);
-            value("total " + i, line, i, column.total(), i == done - 1 ? Tone.FRESH : Tone.PLAIN);
+            value("total " + i, line, i, i == done - 1 ? column.total() : column.digit(),
+                    i == done - 1 ? Tone.FRESH : Tone.PLAIN);
             if (i > 0 && columns.get(i - 1).carryOut() > 0 && i == done - 1) {
                 easel.text("with", middle(i), (line + 1) * LINE, LETTER * 0.7, "with " + worth(columns.get(i - 1).carryOut(), i)
                         + " carried", Tone.FAINT);

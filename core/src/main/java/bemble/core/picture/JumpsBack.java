@@ -17,7 +17,7 @@ final class JumpsBack {
     private static final int MOST_DIGITS = 8;
     private static final double JUMP = 13;
     private static final double LINE = 9;
-    private static final double LETTER = 2.2;
+    private static final double LETTER = 2.8;
 
     private final Numeral minuend;
     private final DecompositionRecord record;

@@ -5,6 +5,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Problem.Addition;
 import bemble.core.problem.Problem.Multiplication;
+import bemble.core.sheet.Sheet;
 import bemble.core.style.CarryPlace;
 import bemble.core.style.Way;
 import java.util.ArrayList;
@@ -38,6 +39,8 @@ public record OddButRight(String label, WorkOrder order) {
         }
         turned(problem).ifPresent(other -> odd.add(new OddButRight("sets the numbers out in the other order",
                 new WorkOrder(other, method, order.style().keepingOrder(), order.check()))));
+        Sheet usual = Worked.from(order.withCare()).sheet();
+        odd.removeIf(each -> Worked.from(each.order()).sheet().equals(usual));
         return odd;
     }
 
