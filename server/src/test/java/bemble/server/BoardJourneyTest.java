@@ -167,6 +167,7 @@ class BoardJourneyTest {
         teacher.toBoard();
         teacher.key("v");
         teacher.press(picture);
+        teacher.key("Home");
         for (String moment : moments) {
             teacher.seePicture(moment);
             teacher.key("PageDown");

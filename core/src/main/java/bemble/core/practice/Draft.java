@@ -61,6 +61,11 @@ public final class Draft {
         return drawn;
     }
 
+    /** One more question unlike those there are, or nothing where this attempt found none. */
+    Optional<Question> oneMore(Collection<Question> others) {
+        return next().filter(question -> others.stream().noneMatch(other -> other.likeness().equals(question.likeness())));
+    }
+
     private Optional<Question> next() {
         return grower.grow(random).map(Question::of).filter(question -> wishes.allow(question.features()));
     }

@@ -33,6 +33,11 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<Object> notTaken(FileFaults faults) {
+        return FaultResponse.of(HttpStatus.UNPROCESSABLE_CONTENT, "This file was not taken in", faults.faults());
+    }
+
+    @ExceptionHandler
     ResponseEntity<Object> missing(Missing missing) {
         return FaultResponse.of(HttpStatus.NOT_FOUND, "Not found", List.of(new Fault("", missing.getMessage())));
     }

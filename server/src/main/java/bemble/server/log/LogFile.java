@@ -7,6 +7,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.core.work.WorkOrder;
 import bemble.core.work.Worked;
+import bemble.server.faults.FileFaults;
 import bemble.server.style.StyleText;
 import java.time.DateTimeException;
 import java.time.OffsetDateTime;

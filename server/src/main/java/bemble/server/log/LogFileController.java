@@ -1,15 +1,10 @@
 package bemble.server.log;
 
 import bemble.server.account.SignedIn;
-import bemble.server.faults.FaultResponse;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
+import bemble.server.web.Download;
 import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -32,29 +27,16 @@ class LogFileController {
 
     @GetMapping(value = "/bemble-log.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> json(@AuthenticationPrincipal SignedIn teacher) {
-        return download("bemble-log.json", "application/json", file.write(log.all(teacher.id())));
+        return Download.of("bemble-log.json", "application/json", file.write(log.all(teacher.id())));
     }
 
     @GetMapping(value = "/bemble-log.csv", produces = "text/csv")
     ResponseEntity<String> csv(@AuthenticationPrincipal SignedIn teacher) {
-        return download("bemble-log.csv", "text/csv;charset=UTF-8", table.write(log.all(teacher.id())));
+        return Download.of("bemble-log.csv", "text/csv;charset=UTF-8", table.write(log.all(teacher.id())));
     }
 
     @PostMapping(value = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
     LogService.Imported take(@AuthenticationPrincipal SignedIn teacher, @RequestBody String text) {
         return log.take(teacher.id(), file.read(text));
-    }
-
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> refused(FileFaults faults) {
-        return ResponseEntity.unprocessableContent().contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(FaultResponse.detail(HttpStatus.UNPROCESSABLE_CONTENT, "This file was not taken in", faults.faults()));
-    }
-
-    private static ResponseEntity<String> download(String name, String type, String text) {
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(type))
-                .header(HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(text);
     }
 }

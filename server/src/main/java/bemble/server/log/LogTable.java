@@ -1,5 +1,6 @@
 package bemble.server.log;
 
+import bemble.server.web.SpreadsheetText;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
@@ -19,17 +20,12 @@ class LogTable {
             for (LogEntry entry : entries) {
                 table.printRecord(entry.workedAt(), entry.problem(), entry.operation(), entry.method(), entry.answer(),
                         entry.working(), entry.checkStatement(), entry.checkHolds() ? "yes" : "no",
-                        plain(entry.label()), plain(entry.note()), entry.kept() ? "yes" : "no",
-                        plain(entry.explanation()));
+                        SpreadsheetText.plain(entry.label()), SpreadsheetText.plain(entry.note()), entry.kept() ? "yes" : "no",
+                        SpreadsheetText.plain(entry.explanation()));
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
         return text.toString();
-    }
-
-    /** Keeps a spreadsheet from taking typed words for a formula. */
-    private static String plain(String typed) {
-        return typed.isEmpty() || "=+-@\t\r".indexOf(typed.charAt(0)) < 0 ? typed : "'" + typed;
     }
 }

@@ -1,0 +1,127 @@
+package bemble.core.practice;
+
+import bemble.core.method.Methods;
+import bemble.core.problem.Problem;
+import bemble.core.slip.Slip;
+import bemble.core.slip.Slipped;
+import bemble.core.style.HouseStyle;
+import bemble.core.style.Way;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Questions chosen so that different slips lead to different answers on as many of them as possible.
+ *
+ * @param answers for each slip that can happen in any of the questions, the answer it leads to in each of them; null
+ *     where it cannot happen there
+ * @param untold pairs of slips whose answers are the same on every question
+ */
+public record TellingSet(List<Question> questions, Map<Slip, List<String>> answers, List<List<Slip>> untold) {
+    /** For each question wanted so many are drawn to choose from. */
+    private static final int TO_CHOOSE_FROM = 4;
+    private static final int MOST_DRAWN = 120;
+
+    private record Candidate(Question question, Map<Slip, String> answers) {}
+
+    private record Pair(Slip one, Slip other) {}
+
+    /** Draws questions to wishes and keeps the most telling. */
+    public static TellingSet of(Wishes wishes, int count, long seed) {
+        Draft draft = new Draft(wishes, seed);
+        List<Question> drawn = new ArrayList<>(draft.draw(count));
+        int more = Math.min(MOST_DRAWN, count * TO_CHOOSE_FROM) - count;
+        for (int i = 0; i < more; i++) {
+            draft.oneMore(drawn).ifPresent(drawn::add);
+        }
+        List<Candidate> left = new ArrayList<>(drawn.stream().map(TellingSet::candidate).toList());
+        List<Candidate> chosen = new ArrayList<>();
+        Map<Pair, Integer> told = new HashMap<>();
+        while (chosen.size() < count) {
+            Candidate best = null;
+            double most = -1;
+            for (Candidate each : left) {
+                double gain = gain(each, told);
+                if (gain > most) {
+                    most = gain;
+                    best = each;
+                }
+            }
+            left.remove(best);
+            chosen.add(best);
+            pairs(best).forEach(pair -> told.merge(pair, 1, Integer::sum));
+        }
+        return assemble(chosen, told.keySet());
+    }
+
+    /** The slips there are but for the family of near misses, which can lead anywhere. */
+    private static Candidate candidate(Question question) {
+        Problem problem = question.problem();
+        Way way = Way.of(problem.operation()).get(0);
+        Map<Slip, String> answers = new LinkedHashMap<>();
+        for (Slip slip : Slip.values()) {
+            if (slip != Slip.FACT_NEAR_MISS) {
+                Slipped.write(slip, problem, way, HouseStyle.USUAL)
+                        .ifPresent(slipped -> answers.put(slip, slipped.outcome().answer().text()));
+            }
+        }
+        return new Candidate(question, answers);
+    }
+
+    /** A pair told apart for the first time counts most, then less and less. */
+    private static double gain(Candidate candidate, Map<Pair, Integer> told) {
+        return pairs(candidate).stream().mapToDouble(pair -> 1 / Math.pow(4, told.getOrDefault(pair, 0))).sum();
+    }
+
+    /** The slips that this question tells apart; where only one of two can happen, it tells them too. */
+    private static Set<Pair> pairs(Candidate candidate) {
+        Set<Pair> pairs = new HashSet<>();
+        for (Slip one : Slip.values()) {
+            for (Slip other : Slip.values()) {
+                String first = candidate.answers().get(one);
+                String second = candidate.answers().get(other);
+                if (one.compareTo(other) < 0 && (first != null || second != null) && !String.valueOf(first).equals(second)) {
+                    pairs.add(new Pair(one, other));
+                }
+            }
+        }
+        return pairs;
+    }
+
+    private static TellingSet assemble(List<Candidate> chosen, Set<Pair> told) {
+        Map<Slip, List<String>> answers = new LinkedHashMap<>();
+        for (Slip slip : Slip.values()) {
+            List<String> row = new ArrayList<>();
+            chosen.forEach(each -> row.add(each.answers().get(slip)));
+            if (row.stream().anyMatch(answer -> answer != null)) {
+                answers.put(slip, row);
+            }
+        }
+        List<List<Slip>> untold = new ArrayList<>();
+        for (Slip one : answers.keySet()) {
+            for (Slip other : answers.keySet()) {
+                if (one.compareTo(other) < 0 && !told.contains(new Pair(one, other))) {
+                    untold.add(List.of(one, other));
+                }
+            }
+        }
+        return new TellingSet(chosen.stream().map(Candidate::question).toList(), answers, untold);
+    }
+
+    /** What the set cannot tell apart, in a sentence. */
+    public String inWords() {
+        if (answers.isEmpty()) {
+            return "No slip changes an answer here: these questions tell nothing apart.";
+        }
+        String slips = answers.size() == 1 ? "One slip can happen here" : answers.size() + " slips can happen here";
+        if (untold.isEmpty()) {
+            return slips + ", and all of them can be told apart by their answers.";
+        }
+        return slips + ". Not to be told apart: " + String.join("; ", untold.stream()
+                .map(pair -> "a hand that " + pair.get(0).label() + " and one that " + pair.get(1).label()).toList()) + ".";
+    }
+}

@@ -1,0 +1,58 @@
+package bemble.core.practice;
+
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Refusal;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The same questions with other numbers: each version as hard as the first, question for question. */
+public final class Versions {
+    public static final List<String> LETTERS = List.of("A", "B", "C");
+
+    private Versions() {}
+
+    /**
+     * The questions of a version.
+     *
+     * @param letter A for the questions as they are
+     * @param seed the same seed gives the same versions
+     * @throws Refusal where there is no such version
+     */
+    public static List<Question> of(List<Question> questions, String letter, long seed) {
+        int version = LETTERS.indexOf(letter);
+        if (version < 0) {
+            throw Refusal.of("version", "There are versions A, B and C.");
+        }
+        List<Question> taken = new ArrayList<>(questions);
+        List<Question> current = questions;
+        for (int i = 1; i <= version; i++) {
+            current = renewed(questions, taken, seed + i);
+            taken.addAll(current);
+        }
+        return current;
+    }
+
+    private static List<Question> renewed(List<Question> questions, List<Question> taken, long seed) {
+        List<Question> all = new ArrayList<>(taken);
+        List<Question> renewed = new ArrayList<>();
+        for (int i = 0; i < questions.size(); i++) {
+            Question other = another(questions.get(i), all, seed * 1009 + i);
+            all.add(other);
+            renewed.add(other);
+        }
+        return renewed;
+    }
+
+    /** A question with the same features and other numbers; where there is none, the question itself. */
+    private static Question another(Question question, List<Question> taken, long seed) {
+        boolean whole = question.problem().operands().stream().allMatch(Numeral::isWhole);
+        if (!whole) {
+            return question;
+        }
+        try {
+            return new Draft(Wishes.like(question.features()), seed).draw(1, taken).get(0);
+        } catch (Refusal none) {
+            return question;
+        }
+    }
+}

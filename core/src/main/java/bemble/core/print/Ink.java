@@ -1,0 +1,48 @@
+package bemble.core.print;
+
+/** One thing printed on a page; all measures in millimetres from the upper left. */
+public sealed interface Ink {
+    /** The same drawn {@code scale} times as large, and then moved. */
+    Ink placed(double scale, double right, double down);
+
+    /**
+     * A straight line.
+     *
+     * @param grey 0 black to 1 white
+     */
+    record Line(double x1, double y1, double x2, double y2, double width, double grey) implements Ink {
+        @Override
+        public Ink placed(double scale, double right, double down) {
+            return new Line(x1 * scale + right, y1 * scale + down, x2 * scale + right, y2 * scale + down, width, grey);
+        }
+    }
+
+    /** A bent line from one point to another, drawn towards a third. */
+    record Bend(double x1, double y1, double towardsX, double towardsY, double x2, double y2, double width)
+            implements Ink {
+        @Override
+        public Ink placed(double scale, double right, double down) {
+            return new Bend(x1 * scale + right, y1 * scale + down, towardsX * scale + right, towardsY * scale + down,
+                    x2 * scale + right, y2 * scale + down, width);
+        }
+    }
+
+    /**
+     * A line of text.
+     *
+     * @param x where it is aligned
+     * @param y its foot
+     * @param size the height of its letters from one line to the next
+     */
+    record Text(double x, double y, double size, Align align, boolean bold, String text) implements Ink {
+        @Override
+        public Ink placed(double scale, double right, double down) {
+            return new Text(x * scale + right, y * scale + down, size * scale, align, bold, text);
+        }
+    }
+
+    /** Which part of a text is at its x. */
+    enum Align {
+        START, MIDDLE, END
+    }
+}

@@ -1,0 +1,124 @@
+package bemble.core.print;
+
+import bemble.core.print.Ink.Align;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntConsumer;
+
+/** Lays a print out on its pages, question after question, column after column. */
+public final class Pages {
+    private static final double MARGIN = 15;
+    private static final double GUTTER = 6;
+    private static final double BETWEEN = 5;
+
+    private final PrintOrder order;
+    private final double width;
+    private final double height;
+    private final double columnWidth;
+    private final double bottom;
+    private final List<List<Ink>> pages = new ArrayList<>();
+    private int column;
+    private double y;
+
+    private Pages(PrintOrder order) {
+        this.order = order;
+        Paper paper = order.layout().paper();
+        this.width = paper == Paper.TWO_A5 ? paper.width() / 2 : paper.width();
+        this.height = paper.height();
+        int columns = order.layout().columns();
+        this.columnWidth = (width - 2 * MARGIN - (columns - 1) * GUTTER) / columns;
+        this.bottom = height - MARGIN - order.layout().letter() * 1.5;
+    }
+
+    /** The pages of a print. */
+    public static List<Page> of(PrintOrder order) {
+        return of(order, done -> { });
+    }
+
+    /** @param progress is told after each question how many are done; it may stop the work by throwing */
+    public static List<Page> of(PrintOrder order, IntConsumer progress) {
+        Pages pages = new Pages(order);
+        QuestionPanel panels = new QuestionPanel(order, pages.columnWidth);
+        pages.turn();
+        int done = 0;
+        for (PrintQuestion question : order.questions()) {
+            pages.place(panels.draw(question));
+            progress.accept(++done);
+        }
+        return pages.finished();
+    }
+
+    /** One question alone, on a page no larger than it needs. */
+    public static Page single(PrintOrder order, int number) {
+        PrintQuestion question = order.questions().get(number - 1);
+        Panel panel = new QuestionPanel(order, new Pages(order).columnWidth).draw(question);
+        return new Page(panel.width() + 2 * BETWEEN, panel.height() + 2 * BETWEEN, panel.at(BETWEEN, BETWEEN));
+    }
+
+    private void place(Panel panel) {
+        boolean fresh = y <= top();
+        if (y + panel.height() > bottom && !fresh) {
+            nextColumn();
+        }
+        double scale = (bottom - top()) / panel.height();
+        // A question longer than a page is drawn smaller, so that nothing falls off it.
+        Panel fitting = scale < 1 ? panel.scaled(scale) : panel;
+        pages.get(pages.size() - 1).addAll(fitting.at(left(), y));
+        y += fitting.height() + BETWEEN;
+    }
+
+    private double left() {
+        return MARGIN + column * (columnWidth + GUTTER);
+    }
+
+    private double top() {
+        return MARGIN + order.layout().letter() * (order.layout().nameLine() ? 4.2 : 2.2);
+    }
+
+    private void nextColumn() {
+        if (++column == order.layout().columns()) {
+            turn();
+        }
+        y = top();
+    }
+
+    /** A new page with its head and its code. */
+    private void turn() {
+        double letter = order.layout().letter();
+        List<Ink> inks = new ArrayList<>();
+        String title = order.kind() == PrintKind.QUESTIONS ? order.title() : order.title() + " – " + order.kind().title();
+        double room = width - 2 * MARGIN - Letters.width(order.code(), letter) - GUTTER;
+        inks.add(new Ink.Text(MARGIN, MARGIN + letter, letter, Align.START, true,
+                Letters.lines(title, letter, room).stream().findFirst().orElse("")));
+        inks.add(new Ink.Text(width - MARGIN, MARGIN + letter, letter, Align.END, false, order.code()));
+        if (order.layout().nameLine()) {
+            double foot = MARGIN + letter * 3;
+            double half = (width - 2 * MARGIN) * 0.6;
+            inks.add(new Ink.Text(MARGIN, foot, letter, Align.START, false, "Name"));
+            inks.add(new Ink.Line(MARGIN + Letters.width("Name ", letter), foot + 0.5, MARGIN + half, foot + 0.5, 0.2, 0));
+            inks.add(new Ink.Text(MARGIN + half + 4, foot, letter, Align.START, false, "Date"));
+            inks.add(new Ink.Line(MARGIN + half + 4 + Letters.width("Date ", letter), foot + 0.5, width - MARGIN,
+                    foot + 0.5, 0.2, 0));
+        }
+        pages.add(inks);
+        inks.add(new Ink.Text(width / 2, height - MARGIN, letter * 0.8, Align.MIDDLE, false, "" + pages.size()));
+        column = 0;
+        y = top();
+    }
+
+    private List<Page> finished() {
+        if (order.layout().paper() != Paper.TWO_A5) {
+            return pages.stream().map(inks -> new Page(width, height, inks)).toList();
+        }
+        List<Page> sheets = new ArrayList<>();
+        for (int i = 0; i < pages.size(); i += 2) {
+            List<Ink> inks = new ArrayList<>(pages.get(i));
+            if (i + 1 < pages.size()) {
+                inks.addAll(new Panel(width, height, pages.get(i + 1)).at(width, 0));
+            }
+            inks.add(new Ink.Line(width, 0, width, height, 0.1, 0.6));
+            sheets.add(new Page(2 * width, height, inks));
+        }
+        return sheets;
+    }
+}

@@ -1,0 +1,198 @@
+package bemble.core.print;
+
+import bemble.core.print.Ink.Align;
+import bemble.core.problem.Problem;
+import bemble.core.sheet.SheetMark;
+import bemble.core.style.HouseStyle;
+import bemble.core.work.WorkOrder;
+import bemble.core.work.Worked;
+import bemble.core.working.Part;
+import bemble.core.working.Step;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Draws one question for a page: to be worked, its answer, or worked in full. */
+final class QuestionPanel {
+    private static final double GAP = 1.5;
+    /** Squares left empty round what is set out, for carries and figures that come in front. */
+    private static final int ROOM = 1;
+    private static final int CHECK_ROWS = 3;
+    private static final Set<String> GIVEN = Set.of("given", "padding", "frame");
+
+    private final PrintOrder order;
+    private final double side;
+    private final double letter;
+    private final double room;
+
+    /** @param room how wide the panel may be; a sheet that is wider gets smaller squares */
+    QuestionPanel(PrintOrder order, double room) {
+        this.order = order;
+        this.side = order.layout().side();
+        this.letter = order.layout().letter();
+        this.room = room;
+    }
+
+    Panel draw(PrintQuestion question) {
+        Problem problem = question.problem();
+        return switch (order.kind()) {
+            case ANSWERS -> lines(question, List.of(written(problem) + sign(problem) + answer(problem)));
+            case WORKED -> worked(question);
+            case QUESTIONS -> switch (question.part()) {
+                case SHOWN -> worked(question);
+                case TOGETHER -> squared(question, 2);
+                case ALONE -> order.layout().setOut() ? squared(question, 1) : sideBySide(question);
+            };
+        };
+    }
+
+    private String written(Problem problem) {
+        HouseStyle style = order.style();
+        if (problem instanceof Problem.SquareRoot root) {
+            return "√" + style.number(root.radicand()) + (root.decimals() > 0 ? " to " + root.decimals() + " dp" : "");
+        }
+        return String.join(" " + problem.operation().sign() + " ", problem.operands().stream().map(style::number).toList());
+    }
+
+    private Worked work(Problem problem) {
+        return Worked.from(new WorkOrder(problem, null, order.style(), null));
+    }
+
+    private String sign(Problem problem) {
+        return Boolean.FALSE.equals(work(problem).answer().exact()) ? " ≈ " : " = ";
+    }
+
+    private String answer(Problem problem) {
+        return work(problem).answer().text();
+    }
+
+    /** The number and, where there is one, the word problem; its height is the foot of its last line. */
+    private Panel head(PrintQuestion question, String beside) {
+        List<Ink> inks = new ArrayList<>();
+        double indent = Letters.width("00. ", letter);
+        inks.add(new Ink.Text(0, letter, letter, Align.START, true, question.number() + "."));
+        double foot = letter;
+        List<String> texts = new ArrayList<>();
+        if (!question.story().isBlank()) {
+            texts.addAll(Letters.lines(question.story(), letter, room - indent));
+        }
+        if (!beside.isEmpty()) {
+            texts.addAll(Letters.lines(beside, letter, room - indent));
+        }
+        for (int i = 0; i < texts.size(); i++) {
+            foot = letter + i * letter * 1.25;
+            inks.add(new Ink.Text(indent, foot, letter, Align.START, false, texts.get(i)));
+        }
+        return new Panel(room, foot + GAP, inks);
+    }
+
+    private Panel lines(PrintQuestion question, List<String> lines) {
+        return head(question, String.join(" ", lines));
+    }
+
+    /** Side by side, with empty squares to set it out and work it in. */
+    private Panel sideBySide(PrintQuestion question) {
+        Worked worked = work(question.problem());
+        int columns = Math.max(squaresOf(worked) + 2 * ROOM, 6);
+        int rows = lastRow(worked, Part.WORK) + 1 + 2 * ROOM + (order.layout().checkRow() ? CHECK_ROWS : 0);
+        Panel head = head(question, written(question.problem()) + " =");
+        double square = Math.min(side, room / columns);
+        SheetInk sheet = new SheetInk(0, head.height(), square);
+        sheet.grid((int) (room / square), rows);
+        return stacked(head, sheet, rows * square);
+    }
+
+    /** On squares with the numbers set out, and what the first steps write. */
+    private Panel squared(PrintQuestion question, int steps) {
+        Worked worked = work(question.problem());
+        int columns = squaresOf(worked) + 2 * ROOM;
+        int rows = lastRow(worked, Part.WORK) + 1 + ROOM;
+        int checkRows = order.layout().checkRow() ? CHECK_ROWS : 0;
+        Panel head = head(question, "");
+        double square = Math.min(side, room / columns);
+        SheetInk grid = new SheetInk(0, head.height(), square);
+        grid.grid(columns, rows + checkRows);
+        SheetInk sheet = new SheetInk(ROOM * square, head.height(), square);
+        for (SheetMark mark : worked.sheet().marks()) {
+            boolean early = mark.step() <= steps;
+            boolean stays = mark.until() == null;
+            if (early && stays && (steps > 1 || GIVEN.contains(mark.role()))) {
+                sheet.mark(mark);
+            }
+        }
+        if (order.layout().carryBoxes()) {
+            carryBoxes(worked, steps, sheet);
+        }
+        grid.inks().addAll(sheet.inks());
+        if (checkRows > 0) {
+            grid.inks().add(new Ink.Text(0.2 * square, head.height() + (rows + 0.75) * square, square * 0.5, Align.START,
+                    false, "check"));
+        }
+        return stacked(head, grid, (rows + checkRows) * square);
+    }
+
+    private static void carryBoxes(Worked worked, int steps, SheetInk sheet) {
+        Set<List<Integer>> boxed = new HashSet<>();
+        for (SheetMark mark : worked.sheet().marks()) {
+            boolean ofWork = mark.step() <= lastStep(worked, Part.WORK);
+            if (ofWork && mark.step() > steps && "carry".equals(mark.role())
+                    && boxed.add(List.of(mark.row(), mark.column()))) {
+                sheet.carryBox(mark.column(), mark.row());
+            }
+        }
+    }
+
+    private Panel worked(PrintQuestion question) {
+        Worked worked = work(question.problem());
+        int rows = lastRow(worked, Part.WORK) + 1;
+        int columns = squaresOf(worked) + 1;
+        Panel head = head(question, "");
+        double square = Math.min(side, room / columns);
+        SheetInk sheet = new SheetInk(0, head.height(), square);
+        sheet.grid(columns, rows);
+        int last = lastStep(worked, Part.WORK);
+        worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
+                .filter(mark -> mark.until() == null || mark.until() > last).forEach(sheet::mark);
+        Panel drawn = stacked(head, sheet, rows * square);
+        List<String> below = new ArrayList<>();
+        if (order.layout().sentences()) {
+            worked.working().steps().stream().filter(step -> step.part() == Part.WORK)
+                    .forEach(step -> below.addAll(Letters.lines(step.spoken().say(), letter * 0.8, room)));
+        }
+        below.addAll(Letters.lines(written(question.problem()) + sign(question.problem()) + worked.answer().text()
+                + "   check: " + worked.check().statement(), letter * 0.8, room));
+        List<Ink> inks = new ArrayList<>(drawn.inks());
+        double foot = drawn.height();
+        for (String line : below) {
+            foot += letter;
+            inks.add(new Ink.Text(0, foot, letter * 0.8, Align.START, false, line));
+        }
+        return new Panel(room, foot + GAP, inks);
+    }
+
+    private static Panel stacked(Panel head, SheetInk sheet, double height) {
+        List<Ink> inks = new ArrayList<>(head.inks());
+        inks.addAll(sheet.inks());
+        return new Panel(head.width(), head.height() + height + GAP, inks);
+    }
+
+    private static int lastStep(Worked worked, Part part) {
+        return worked.working().steps().stream().filter(step -> step.part() == part)
+                .max(Comparator.comparingInt(Step::n)).map(Step::n).orElse(1);
+    }
+
+    private static int lastRow(Worked worked, Part part) {
+        int last = lastStep(worked, part);
+        return worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
+                .mapToInt(mark -> Math.max(mark.row(), mark.toRow() == null ? 0 : mark.toRow())).max().orElse(0);
+    }
+
+    /** The squares across that the work takes. */
+    private static int squaresOf(Worked worked) {
+        int last = lastStep(worked, Part.WORK);
+        return 1 + worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
+                .mapToInt(mark -> Math.max(mark.column(), mark.toColumn() == null ? 0 : mark.toColumn())).max().orElse(0);
+    }
+}

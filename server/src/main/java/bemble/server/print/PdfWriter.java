@@ -1,0 +1,93 @@
+package bemble.server.print;
+
+import bemble.core.print.Ink;
+import bemble.core.print.Page;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** Writes pages as a PDF file with real text in embedded fonts. */
+public final class PdfWriter {
+    private static final float POINTS = 72 / 25.4f;
+
+    private PdfWriter() {}
+
+    public static byte[] write(String title, List<Page> pages) {
+        try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+            document.getDocumentInformation().setTitle(title);
+            document.getDocumentInformation().setCreator("Bemble");
+            PageFonts fonts = new PageFonts(document);
+            for (Page page : pages) {
+                PDPage sheet = new PDPage(new PDRectangle((float) page.width() * POINTS, (float) page.height() * POINTS));
+                document.addPage(sheet);
+                try (PDPageContentStream stream = new PDPageContentStream(document, sheet)) {
+                    for (Ink ink : page.inks()) {
+                        draw(ink, (float) page.height(), fonts, stream);
+                    }
+                }
+            }
+            document.save(bytes);
+            return bytes.toByteArray();
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+    }
+
+    private static void draw(Ink ink, float height, PageFonts fonts, PDPageContentStream stream) throws IOException {
+        if (ink instanceof Ink.Line line) {
+            stream.setStrokingColor((float) line.grey());
+            stream.setLineWidth((float) line.width() * POINTS);
+            stream.moveTo(x(line.x1()), y(line.y1(), height));
+            stream.lineTo(x(line.x2()), y(line.y2(), height));
+            stream.stroke();
+        } else if (ink instanceof Ink.Bend bend) {
+            stream.setStrokingColor(0f);
+            stream.setLineWidth((float) bend.width() * POINTS);
+            stream.moveTo(x(bend.x1()), y(bend.y1(), height));
+            // A bend has one point it is drawn towards; PDF wants two, each two thirds of the way.
+            stream.curveTo(x(third(bend.x1(), bend.towardsX())), y(third(bend.y1(), bend.towardsY()), height),
+                    x(third(bend.x2(), bend.towardsX())), y(third(bend.y2(), bend.towardsY()), height),
+                    x(bend.x2()), y(bend.y2(), height));
+            stream.stroke();
+        } else if (ink instanceof Ink.Text text) {
+            text(text, height, fonts, stream);
+        }
+    }
+
+    private static void text(Ink.Text text, float height, PageFonts fonts, PDPageContentStream stream)
+            throws IOException {
+        PDType0Font font = fonts.of(text.bold());
+        String printable = PageFonts.printable(font, text.text());
+        float size = (float) text.size() * POINTS;
+        float width = font.getStringWidth(printable) / 1000 * size;
+        float back = switch (text.align()) {
+            case START -> 0;
+            case MIDDLE -> width / 2;
+            case END -> width;
+        };
+        stream.beginText();
+        stream.setNonStrokingColor(0f);
+        stream.setFont(font, size);
+        stream.newLineAtOffset(x(text.x()) - back, y(text.y(), height));
+        stream.showText(printable);
+        stream.endText();
+    }
+
+    private static double third(double end, double towards) {
+        return end + (towards - end) * 2 / 3;
+    }
+
+    private static float x(double millimetres) {
+        return (float) millimetres * POINTS;
+    }
+
+    private static float y(double millimetres, float height) {
+        return (height - (float) millimetres) * POINTS;
+    }
+}

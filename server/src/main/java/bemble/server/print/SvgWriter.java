@@ -1,0 +1,52 @@
+package bemble.server.print;
+
+import bemble.core.print.Ink;
+import bemble.core.print.Page;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.web.util.HtmlUtils;
+
+/** Writes one page as SVG; its unit is a millimetre. */
+public final class SvgWriter {
+    private static final Map<Ink.Align, String> ANCHORS =
+            Map.of(Ink.Align.START, "start", Ink.Align.MIDDLE, "middle", Ink.Align.END, "end");
+
+    private SvgWriter() {}
+
+    public static String write(Page page) {
+        StringBuilder svg = new StringBuilder();
+        svg.append(format("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%smm\" height=\"%smm\" "
+                + "viewBox=\"0 0 %s %s\" font-family=\"Andika, sans-serif\">", page.width(), page.height(), page.width(),
+                page.height()));
+        svg.append("<rect width=\"100%\" height=\"100%\" fill=\"#fff\"/>");
+        for (Ink ink : page.inks()) {
+            draw(ink, svg);
+        }
+        return svg.append("</svg>").toString();
+    }
+
+    private static void draw(Ink ink, StringBuilder svg) {
+        if (ink instanceof Ink.Line line) {
+            int grey = (int) Math.round(line.grey() * 255);
+            svg.append(format("<path d=\"M%s %sL%s %s\" stroke=\"rgb(%s,%s,%s)\" stroke-width=\"%s\"/>", line.x1(), line.y1(),
+                    line.x2(), line.y2(), grey, grey, grey, line.width()));
+        } else if (ink instanceof Ink.Bend bend) {
+            svg.append(format("<path d=\"M%s %sQ%s %s %s %s\" stroke=\"#000\" fill=\"none\" stroke-width=\"%s\"/>", bend.x1(),
+                    bend.y1(), bend.towardsX(), bend.towardsY(), bend.x2(), bend.y2(), bend.width()));
+        } else if (ink instanceof Ink.Text text) {
+            svg.append(format("<text x=\"%s\" y=\"%s\" font-size=\"%s\" text-anchor=\"%s\"%s>", text.x(), text.y(),
+                    text.size(), ANCHORS.get(text.align()), text.bold() ? " font-weight=\"700\"" : ""));
+            svg.append(HtmlUtils.htmlEscapeDecimal(text.text())).append("</text>");
+        }
+    }
+
+    /** Numbers with as many decimals as a printer can show. */
+    private static String format(String pattern, Object... values) {
+        Object[] texts = new Object[values.length];
+        for (int i = 0; i < values.length; i++) {
+            texts[i] = values[i] instanceof Double number
+                    ? String.format(Locale.ROOT, "%.2f", number).replaceAll("\\.?0+$", "") : values[i];
+        }
+        return String.format(Locale.ROOT, pattern, texts);
+    }
+}

@@ -1,0 +1,90 @@
+package bemble.server.sets;
+
+import bemble.core.practice.Feature;
+import bemble.core.practice.Ladder;
+import bemble.core.practice.TellingSet;
+import bemble.core.practice.Wishes;
+import bemble.core.problem.Fault;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Refusal;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a set is designed with: ladders, features, telling questions, and problems typed or pasted. */
+@RestController
+@RequestMapping("/api/sets")
+class DesignController {
+    private static final int MOST_TELLING = 40;
+
+    record FeatureView(@NotNull String id, @NotNull String label, @NotNull boolean yesNo, @NotNull int least,
+                       @NotNull int most) {}
+
+    record RungView(@NotNull String id, @NotNull String title, @NotNull String news, @NotNull Map<String, Object> want) {}
+
+    record LadderView(@NotNull String operation, @NotNull String title, @NotNull List<RungView> rungs,
+                      @NotNull List<FeatureView> features) {}
+
+    /** @param text problems as typed, one on a line */
+    record Typed(@NotNull String text) {}
+
+    /** @param answers for each question the answer that the slip leads to, or null where it cannot happen */
+    record SlipRow(@NotNull String slip, @NotNull String label, @NotNull List<String> answers) {}
+
+    record Telling(@NotNull List<QuestionView> problems, @NotNull List<SlipRow> slips, @NotNull String inWords) {}
+
+    record TellingRequest(@NotNull String operation, Integer count, Long seed, Map<String, Object> want) {}
+
+    @GetMapping("/ladders")
+    List<LadderView> ladders() {
+        return Stream.of(Operation.values()).map(operation -> new LadderView(operation.id(), operation.title(),
+                Ladder.of(operation).stream().map(rung -> new RungView(rung.id(), rung.title(), rung.news(),
+                        WishesJson.write(rung.wishes()))).toList(),
+                Feature.of(operation).stream().map(feature -> new FeatureView(feature.id(), feature.label(),
+                        feature.isYesNo(), feature.least(), feature.most())).toList())).toList();
+    }
+
+    /** Reads typed problems; a line that cannot be worked is named with its reason, and then none is taken. */
+    @PostMapping("/questions")
+    List<QuestionView> questions(@RequestBody Typed typed) {
+        List<QuestionView> questions = new ArrayList<>();
+        List<Fault> faults = new ArrayList<>();
+        String[] lines = typed.text() == null ? new String[0] : typed.text().split("\\R");
+        for (int i = 0; i < lines.length; i++) {
+            if (!lines[i].isBlank()) {
+                try {
+                    questions.add(QuestionView.of(SetReading.question(lines[i])));
+                } catch (Refusal refusal) {
+                    faults.add(new Fault("line " + (i + 1), "Line " + (i + 1) + ": " + refusal.getMessage()));
+                }
+            }
+        }
+        if (!faults.isEmpty()) {
+            throw Refusal.of(faults);
+        }
+        if (questions.isEmpty()) {
+            throw Refusal.of("text", "Type a problem, like 487 + 96; one on each line where there are several.");
+        }
+        return questions;
+    }
+
+    @PostMapping("/telling")
+    Telling telling(@RequestBody TellingRequest request) {
+        int count = request.count() == null ? 0 : request.count();
+        if (count < 1 || count > MOST_TELLING) {
+            throw Refusal.of("count", "Choose 1 to " + MOST_TELLING + " telling questions.");
+        }
+        Wishes wishes = WishesJson.read(Operation.of(request.operation()), request.want());
+        TellingSet set = TellingSet.of(wishes, count, request.seed() == null ? 1 : request.seed());
+        return new Telling(set.questions().stream().map(QuestionView::of).toList(),
+                set.answers().entrySet().stream().map(row ->
+                        new SlipRow(row.getKey().id(), row.getKey().label(), row.getValue())).toList(), set.inWords());
+    }
+}

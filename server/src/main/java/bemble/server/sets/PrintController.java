@@ -1,0 +1,118 @@
+package bemble.server.sets;
+
+import bemble.core.print.Page;
+import bemble.core.print.PrintKind;
+import bemble.server.account.SignedIn;
+import bemble.server.faults.Missing;
+import bemble.server.print.SvgWriter;
+import bemble.server.web.Download;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Previews, prints and the files that come of them. */
+@RestController
+class PrintController {
+    private static final int MOST_PREVIEWED = 12;
+    private static final String SVG = "image/svg+xml";
+
+    private final PrintService prints;
+    private final PrintJobs jobs;
+
+    PrintController(PrintService prints, PrintJobs jobs) {
+        this.prints = prints;
+        this.jobs = jobs;
+    }
+
+    /**
+     * How a print will look.
+     *
+     * @param total how many pages there are
+     * @param pages the first of them, as SVG
+     */
+    record Preview(@NotNull int total, @NotNull List<String> pages) {}
+
+    record PrintView(@NotNull String code, @NotNull String version, @NotNull OffsetDateTime printedAt) {
+        static PrintView of(StoredPrint print) {
+            return new PrintView(print.code(), print.version(), print.printedAt());
+        }
+    }
+
+    /** @param state printing, done, stopped or failed */
+    record JobView(@NotNull UUID id, @NotNull int done, @NotNull int total, @NotNull String state) {
+        static JobView of(PrintJobs.Job job) {
+            return new JobView(job.id(), job.done(), job.total(), job.state().name().toLowerCase(Locale.ROOT));
+        }
+    }
+
+    record PrintWish(@NotNull List<String> versions) {}
+
+    record BegunView(@NotNull List<PrintView> prints, @NotNull JobView job) {}
+
+    @GetMapping("/api/sets/{id:\\d+}/pages")
+    Preview preview(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @RequestParam(defaultValue = "questions") String kind, @RequestParam(defaultValue = "A") String version) {
+        List<Page> pages = prints.preview(teacher.id(), id, version, PrintKind.of(kind));
+        return new Preview(pages.size(), pages.stream().limit(MOST_PREVIEWED).map(SvgWriter::write).toList());
+    }
+
+    @GetMapping(value = "/api/sets/{id:\\d+}/questions/{number}.svg", produces = SVG)
+    ResponseEntity<String> question(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @PathVariable int number, @RequestParam(defaultValue = "questions") String kind) {
+        return Download.of("bemble-question-" + number + ".svg", SVG,
+                SvgWriter.write(prints.question(teacher.id(), id, number, PrintKind.of(kind))));
+    }
+
+    @GetMapping("/api/sets/{id:\\d+}/prints")
+    List<PrintView> of(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return prints.of(teacher.id(), id).stream().map(PrintView::of).toList();
+    }
+
+    @PostMapping("/api/sets/{id:\\d+}/prints")
+    BegunView print(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody PrintWish wish) {
+        PrintService.Begun begun = prints.begin(teacher.id(), id, wish.versions() == null ? List.of() : wish.versions());
+        return new BegunView(begun.prints().stream().map(PrintView::of).toList(), JobView.of(begun.job()));
+    }
+
+    @GetMapping("/api/prints/jobs/{id}")
+    JobView job(@AuthenticationPrincipal SignedIn teacher, @PathVariable UUID id) {
+        return JobView.of(jobs.find(teacher.id(), id));
+    }
+
+    @DeleteMapping("/api/prints/jobs/{id}")
+    JobView stop(@AuthenticationPrincipal SignedIn teacher, @PathVariable UUID id) {
+        return JobView.of(jobs.stop(teacher.id(), id));
+    }
+
+    /** The file as printed. */
+    @GetMapping(value = "/api/prints/{code}/{kind}.pdf", produces = "application/pdf")
+    ResponseEntity<byte[]> pdf(@AuthenticationPrincipal SignedIn teacher, @PathVariable String code,
+            @PathVariable String kind) throws IOException {
+        StoredPrint print = prints.find(teacher.id(), code);
+        return Download.of("bemble-" + code + "-" + kind + ".pdf", "application/pdf",
+                prints.pdf(print, PrintKind.of(kind)));
+    }
+
+    @GetMapping(value = "/api/prints/{code}/{kind}-{number}.svg", produces = SVG)
+    ResponseEntity<String> page(@AuthenticationPrincipal SignedIn teacher, @PathVariable String code,
+            @PathVariable String kind, @PathVariable int number) {
+        List<Page> pages = prints.pages(prints.find(teacher.id(), code), PrintKind.of(kind));
+        if (number < 1 || number > pages.size()) {
+            throw new Missing("This print has " + pages.size() + " pages.");
+        }
+        return Download.of("bemble-" + code + "-" + kind + "-" + number + ".svg", SVG,
+                SvgWriter.write(pages.get(number - 1)));
+    }
+}

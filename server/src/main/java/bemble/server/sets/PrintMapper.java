@@ -1,0 +1,28 @@
+package bemble.server.sets;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+
+@Mapper
+interface PrintMapper {
+    String COLUMNS = "set_id, code, version, printed_at, content, choices";
+
+    @Select("select " + COLUMNS + " from set_print where teacher_id = #{teacherId} and set_id = #{setId} "
+            + "order by printed_at desc, id desc")
+    List<StoredPrint> of(long teacherId, long setId);
+
+    @Select("select " + COLUMNS + " from set_print where teacher_id = #{teacherId} and code = #{code}")
+    Optional<StoredPrint> find(long teacherId, String code);
+
+    @Select("select count(*) > 0 from set_print where code like #{code} || '-%'")
+    boolean isTaken(String code);
+
+    @Select(value = "select " + COLUMNS + " from final table (insert into set_print (teacher_id, set_id, code, version, "
+            + "printed_at, content, choices) values (#{teacherId}, #{p.setId}, #{p.code}, #{p.version}, #{p.printedAt}, "
+            + "#{p.content}, #{p.choices}))", affectData = true)
+    StoredPrint add(@Param("teacherId") long teacherId, @Param("p") StoredPrint print);
+}

@@ -1,0 +1,178 @@
+package bemble.server.sets;
+
+import bemble.core.practice.Versions;
+import bemble.core.print.Page;
+import bemble.core.print.Pages;
+import bemble.core.print.PrintKind;
+import bemble.core.print.PrintOrder;
+import bemble.core.problem.Refusal;
+import bemble.core.style.HouseStyle;
+import bemble.server.faults.Missing;
+import bemble.server.print.PdfWriter;
+import bemble.server.style.StyleService;
+import bemble.server.style.StyleText;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntConsumer;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.ObjectMapper;
+
+/** Freezes sets as printed, each version under a code of its own, and keeps their PDF files. */
+@Service
+class PrintService {
+    /** Letters that are not taken for one another. */
+    private static final String LETTERS = "ACDEFGHJKLMNPQRTUVWXY3479";
+    private static final int CODE_LENGTH = 4;
+
+    private final PrintMapper prints;
+    private final SetService sets;
+    private final StyleService houseStyles;
+    private final StyleText styles;
+    private final PrintJobs jobs;
+    private final ObjectMapper json;
+    private final Clock clock;
+    private final Path folder;
+    private final SecureRandom random = new SecureRandom();
+
+    PrintService(PrintMapper prints, SetService sets, StyleService houseStyles, StyleText styles, PrintJobs jobs,
+            ObjectMapper json, Clock clock, @Value("${bemble.data}") String data) {
+        this.prints = prints;
+        this.sets = sets;
+        this.houseStyles = houseStyles;
+        this.styles = styles;
+        this.jobs = jobs;
+        this.json = json;
+        this.clock = clock;
+        this.folder = Path.of(data, "prints");
+    }
+
+    List<StoredPrint> of(long teacherId, long setId) {
+        sets.find(teacherId, setId);
+        return prints.of(teacherId, setId);
+    }
+
+    StoredPrint find(long teacherId, String code) {
+        return prints.find(teacherId, code).orElseThrow(() ->
+                new Missing("No print of yours has the code " + code + ". Look it up on the sheet once more."));
+    }
+
+    /** The pages of a set as it would be printed now. */
+    List<Page> preview(long teacherId, long setId, String version, PrintKind kind) {
+        SetContent content = SetReading.version(sets.content(sets.find(teacherId, setId)), version);
+        return Pages.of(SetReading.print(content, "····-" + version, houseStyles.of(teacherId), kind));
+    }
+
+    /** One question as a page of its own size would show it. */
+    Page question(long teacherId, long setId, int number, PrintKind kind) {
+        SetContent content = sets.content(sets.find(teacherId, setId));
+        if (number < 1 || number > content.questions().size()) {
+            throw new Missing("The set has no question " + number + ".");
+        }
+        PrintOrder all = SetReading.print(content, "", houseStyles.of(teacherId), kind);
+        return Pages.single(all, number);
+    }
+
+    List<Page> pages(StoredPrint print, PrintKind kind) {
+        return Pages.of(order(print, kind));
+    }
+
+    private PrintOrder order(StoredPrint print, PrintKind kind) {
+        SetContent content = json.readValue(print.content(), SetContent.class);
+        return SetReading.print(content, print.code(), HouseStyle.USUAL.with(styles.read(print.choices())), kind);
+    }
+
+    /** A print begun: what was frozen, and the job that writes its files. */
+    record Begun(List<StoredPrint> prints, PrintJobs.Job job) {}
+
+    /** Freezes the versions of a set and begins to write their files; what is printed unchanged keeps its code. */
+    Begun begin(long teacherId, long setId, List<String> versions) {
+        SetContent content = sets.content(sets.find(teacherId, setId));
+        if (content.questions().isEmpty()) {
+            throw Refusal.of("questions", "There is nothing to print yet. Draw some questions first.");
+        }
+        if (versions.isEmpty() || !Versions.LETTERS.containsAll(versions)) {
+            throw Refusal.of("versions", "Choose among the versions A, B and C.");
+        }
+        String choices = styles.write(houseStyles.of(teacherId));
+        List<StoredPrint> frozen = freeze(teacherId, setId, content, versions, choices);
+        int total = content.questions().size() * versions.size() * PrintKind.values().length;
+        PrintJobs.Job job = jobs.start(teacherId, total, progress -> write(frozen, progress));
+        return new Begun(frozen, job);
+    }
+
+    private synchronized List<StoredPrint> freeze(long teacherId, long setId, SetContent content, List<String> versions,
+            String choices) {
+        List<StoredPrint> before = prints.of(teacherId, setId);
+        List<StoredPrint> frozen = new ArrayList<>();
+        String code = null;
+        for (String version : versions) {
+            String text = json.writeValueAsString(SetReading.version(content, version));
+            StoredPrint same = before.stream().filter(print -> print.version().equals(version)
+                    && print.content().equals(text) && print.choices().equals(choices)).findFirst().orElse(null);
+            if (same != null) {
+                frozen.add(same);
+                continue;
+            }
+            code = code == null ? newCode() : code;
+            frozen.add(prints.add(teacherId, new StoredPrint(setId, code + "-" + version, version,
+                    OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS), text, choices)));
+        }
+        return frozen;
+    }
+
+    private String newCode() {
+        StringBuilder code = new StringBuilder();
+        do {
+            code.setLength(0);
+            random.ints(CODE_LENGTH, 0, LETTERS.length()).forEach(i -> code.append(LETTERS.charAt(i)));
+        } while (prints.isTaken(code.toString()));
+        return code.toString();
+    }
+
+    private void write(List<StoredPrint> frozen, IntConsumer progress) throws IOException {
+        int before = 0;
+        for (StoredPrint print : frozen) {
+            for (PrintKind kind : PrintKind.values()) {
+                int base = before;
+                PrintOrder order = order(print, kind);
+                List<Page> pages = Pages.of(order, done -> progress.accept(base + done));
+                save(file(print, kind), PdfWriter.write(title(print, kind), pages));
+                before += order.questions().size();
+            }
+        }
+    }
+
+    /** The PDF as it was printed; written again from what was frozen where the file is gone. */
+    byte[] pdf(StoredPrint print, PrintKind kind) throws IOException {
+        Path file = file(print, kind);
+        if (!Files.exists(file)) {
+            save(file, PdfWriter.write(title(print, kind), pages(print, kind)));
+        }
+        return Files.readAllBytes(file);
+    }
+
+    private static String title(StoredPrint print, PrintKind kind) {
+        return kind.title() + " " + print.code();
+    }
+
+    private Path file(StoredPrint print, PrintKind kind) {
+        return folder.resolve(print.code() + "-" + kind.id() + ".pdf");
+    }
+
+    /** Whole or not at all, so that a print that was stopped leaves no half of a file. */
+    private static void save(Path file, byte[] bytes) throws IOException {
+        Files.createDirectories(file.getParent());
+        Path part = Files.createTempFile(file.getParent(), "printing", ".pdf");
+        Files.write(part, bytes);
+        Files.move(part, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+    }
+}

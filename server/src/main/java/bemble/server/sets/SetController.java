@@ -1,0 +1,110 @@
+package bemble.server.sets;
+
+import bemble.core.practice.Effort;
+import bemble.core.practice.Question;
+import bemble.server.account.SignedIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The practice sets of the teacher signed in. */
+@RestController
+@RequestMapping("/api/sets")
+class SetController {
+    private final SetService sets;
+
+    SetController(SetService sets) {
+        this.sets = sets;
+    }
+
+    record SetLine(@NotNull long id, @NotNull String title, @NotNull String tag, @NotNull int count,
+                   @NotNull List<String> first, @NotNull OffsetDateTime changedAt, @NotNull boolean archived) {}
+
+    /**
+     * A set with what follows from its questions.
+     *
+     * @param questions for each question what makes it hard and what it comes to
+     * @param minutes how long they take a pupil, roughly
+     */
+    record SetView(@NotNull long id, @NotNull SetContent content, @NotNull List<QuestionView> questions,
+                   @NotNull int minutes, @NotNull boolean archived) {}
+
+    record CopyWish(@NotNull boolean otherNumbers) {}
+
+    record ArchiveWish(@NotNull boolean archived) {}
+
+    @GetMapping
+    List<SetLine> list(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
+            @RequestParam(defaultValue = "false") boolean archived) {
+        return sets.search(teacher.id(), search, archived).stream().map(this::line).toList();
+    }
+
+    private SetLine line(StoredSet stored) {
+        SetContent content = sets.content(stored);
+        List<String> first = content.questions().stream().limit(3).map(SetContent.SetQuestion::problem).toList();
+        return new SetLine(stored.id(), stored.title(), stored.tag(), content.questions().size(), first,
+                stored.changedAt(), stored.archived());
+    }
+
+    @PostMapping
+    SetView add(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody SetContent content) {
+        return view(sets.add(teacher.id(), content));
+    }
+
+    @GetMapping("/{id:\\d+}")
+    SetView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return view(sets.find(teacher.id(), id));
+    }
+
+    @PutMapping("/{id:\\d+}")
+    SetView change(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @Valid @RequestBody SetContent content) {
+        return view(sets.change(teacher.id(), id, content));
+    }
+
+    @PostMapping("/{id:\\d+}/copy")
+    SetView copy(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody CopyWish wish) {
+        return view(sets.copy(teacher.id(), id, wish.otherNumbers()));
+    }
+
+    @PostMapping("/{id:\\d+}/archive")
+    SetView archive(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody ArchiveWish wish) {
+        return view(sets.archive(teacher.id(), id, wish.archived()));
+    }
+
+    @DeleteMapping("/{id:\\d+}")
+    void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        sets.delete(teacher.id(), id);
+    }
+
+    @PostMapping("/{id:\\d+}/restore")
+    SetView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return view(sets.restore(teacher.id(), id));
+    }
+
+    /** The questions of a version of equal difficulty. */
+    @GetMapping("/{id:\\d+}/versions/{letter}")
+    List<QuestionView> version(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @PathVariable String letter) {
+        SetContent content = sets.content(sets.find(teacher.id(), id));
+        return SetReading.questions(SetReading.version(content, letter)).stream().map(QuestionView::of).toList();
+    }
+
+    private SetView view(StoredSet stored) {
+        SetContent content = sets.content(stored);
+        List<Question> questions = SetReading.questions(content);
+        return new SetView(stored.id(), content, questions.stream().map(QuestionView::of).toList(),
+                Effort.minutes(questions), stored.archived());
+    }
+}

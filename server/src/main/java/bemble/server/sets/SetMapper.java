@@ -1,0 +1,39 @@
+package bemble.server.sets;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+@Mapper
+interface SetMapper {
+    String COLUMNS = "id, title, tag, content, changed_at, archived";
+    String MINE = " where teacher_id = #{teacherId} and deleted_at is null";
+
+    @Select("select " + COLUMNS + " from practice_set" + MINE + " and archived = #{archived} "
+            + "and (lower(title) like #{pattern} escape '!' or lower(tag) like #{pattern} escape '!' "
+            + "or lower(content) like #{pattern} escape '!') order by changed_at desc, id desc")
+    List<StoredSet> search(long teacherId, String pattern, boolean archived);
+
+    @Select("select " + COLUMNS + " from practice_set" + MINE + " and id = #{id}")
+    Optional<StoredSet> find(long teacherId, long id);
+
+    @Select(value = "select " + COLUMNS + " from final table (insert into practice_set (teacher_id, title, tag, content, "
+            + "changed_at) values (#{teacherId}, #{title}, #{tag}, #{content}, #{now}))", affectData = true)
+    StoredSet add(long teacherId, String title, String tag, String content, OffsetDateTime now);
+
+    @Update("update practice_set set title = #{title}, tag = #{tag}, content = #{content}, changed_at = #{now}" + MINE
+            + " and id = #{id}")
+    int change(long teacherId, long id, String title, String tag, String content, OffsetDateTime now);
+
+    @Update("update practice_set set archived = #{archived}" + MINE + " and id = #{id}")
+    int archive(long teacherId, long id, boolean archived);
+
+    @Update("update practice_set set deleted_at = #{now}" + MINE + " and id = #{id}")
+    int delete(long teacherId, long id, OffsetDateTime now);
+
+    @Update("update practice_set set deleted_at = null where teacher_id = #{teacherId} and id = #{id}")
+    int restore(long teacherId, long id);
+}

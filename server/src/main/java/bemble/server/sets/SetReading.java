@@ -1,0 +1,87 @@
+package bemble.server.sets;
+
+import bemble.core.practice.Question;
+import bemble.core.practice.Versions;
+import bemble.core.print.LessonPart;
+import bemble.core.print.PageLayout;
+import bemble.core.print.Paper;
+import bemble.core.print.PrintKind;
+import bemble.core.print.PrintOrder;
+import bemble.core.print.PrintQuestion;
+import bemble.core.problem.Fault;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.core.style.HouseStyle;
+import bemble.server.sets.SetContent.SetQuestion;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Reads what a set says: its questions, versions and pages. */
+final class SetReading {
+    private SetReading() {}
+
+    /** @throws Refusal naming each question that cannot be worked */
+    static List<Question> questions(SetContent content) {
+        List<Question> questions = new ArrayList<>();
+        List<Fault> faults = new ArrayList<>();
+        for (int i = 0; i < content.questions().size(); i++) {
+            SetQuestion question = content.questions().get(i);
+            try {
+                LessonPart.of(question.part());
+                questions.add(question(question.problem()));
+            } catch (Refusal refusal) {
+                faults.add(new Fault("questions[" + i + "]", "Question " + (i + 1) + ": " + refusal.getMessage()));
+            }
+        }
+        if (!faults.isEmpty()) {
+            throw Refusal.of(faults);
+        }
+        layout(content);
+        Integer pass = content.passMark();
+        if (pass != null && (pass < 1 || pass > Math.max(1, questions.size()))) {
+            throw Refusal.of("passMark", "Choose a pass mark from 1 to the number of questions, "
+                    + Math.max(1, questions.size()) + ".");
+        }
+        return questions;
+    }
+
+    static Question question(String problem) {
+        return Question.of(ProblemText.read(problem, 0, Punctuation.POINT));
+    }
+
+    /** The set with the questions of a version in their places. */
+    static SetContent version(SetContent content, String letter) {
+        List<Question> others = Versions.of(questions(content), letter, content.seed() == null ? 1 : content.seed());
+        return renumbered(content, others);
+    }
+
+    /** The set with other numbers in the same questions; word problems stay where their numbers do. */
+    static SetContent renumbered(SetContent content, List<Question> others) {
+        List<SetQuestion> questions = new ArrayList<>();
+        for (int i = 0; i < others.size(); i++) {
+            SetQuestion before = content.questions().get(i);
+            String problem = others.get(i).problem().text();
+            boolean same = question(before.problem()).problem().text().equals(problem);
+            questions.add(new SetQuestion(problem, same ? before.story() : "", before.part()));
+        }
+        return content.with(content.title(), questions);
+    }
+
+    static PageLayout layout(SetContent content) {
+        SetContent.LayoutChoice choice = content.layout();
+        return new PageLayout(Paper.of(choice.paper()), choice.columns(), choice.square(), choice.setOut(),
+                choice.carryBoxes(), choice.checkRow(), choice.nameLine(), choice.largePrint(), choice.sentences());
+    }
+
+    static PrintOrder print(SetContent content, String code, HouseStyle style, PrintKind kind) {
+        List<PrintQuestion> questions = new ArrayList<>();
+        for (int i = 0; i < content.questions().size(); i++) {
+            SetQuestion question = content.questions().get(i);
+            questions.add(new PrintQuestion(i + 1, question(question.problem()).problem(), question.story(),
+                    LessonPart.of(question.part())));
+        }
+        String title = content.title() + (content.passMark() == null ? "" : " · pass mark " + content.passMark());
+        return new PrintOrder(title, code, questions, layout(content), style, kind);
+    }
+}

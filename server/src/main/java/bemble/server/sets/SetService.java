@@ -1,0 +1,93 @@
+package bemble.server.sets;
+
+import bemble.core.practice.Question;
+import bemble.core.practice.Versions;
+import bemble.server.faults.Missing;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.ObjectMapper;
+
+/** Keeps each teacher's practice sets. */
+@Service
+class SetService {
+    private static final int MOST_TITLE = 120;
+
+    private final SetMapper sets;
+    private final ObjectMapper json;
+    private final Clock clock;
+
+    SetService(SetMapper sets, ObjectMapper json, Clock clock) {
+        this.sets = sets;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    List<StoredSet> search(long teacherId, String words, boolean archived) {
+        String plain = words.strip().toLowerCase(Locale.ROOT);
+        String pattern = "%" + plain.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
+        return sets.search(teacherId, pattern, archived);
+    }
+
+    StoredSet find(long teacherId, long id) {
+        return sets.find(teacherId, id).orElseThrow(() ->
+                new Missing("This set is not among yours. It may have been deleted; the list shows what is there."));
+    }
+
+    SetContent content(StoredSet stored) {
+        return json.readValue(stored.content(), SetContent.class);
+    }
+
+    @Transactional
+    StoredSet add(long teacherId, SetContent content) {
+        SetReading.questions(content);
+        return sets.add(teacherId, content.title(), content.tag(), json.writeValueAsString(content), now());
+    }
+
+    @Transactional
+    StoredSet change(long teacherId, long id, SetContent content) {
+        SetReading.questions(content);
+        sets.change(teacherId, id, content.title(), content.tag(), json.writeValueAsString(content), now());
+        return find(teacherId, id);
+    }
+
+    /** A copy of a set, with the same numbers or others as hard. */
+    @Transactional
+    StoredSet copy(long teacherId, long id, boolean otherNumbers) {
+        SetContent content = content(find(teacherId, id));
+        SetContent copied = content;
+        if (otherNumbers) {
+            List<Question> questions = SetReading.questions(content);
+            copied = SetReading.renumbered(content, Versions.of(questions, "B", new Random().nextInt(1_000_000)));
+        }
+        String title = content.title() + (otherNumbers ? ", again" : ", copy");
+        return add(teacherId, copied.with(title.substring(0, Math.min(MOST_TITLE, title.length())), copied.questions()));
+    }
+
+    @Transactional
+    StoredSet archive(long teacherId, long id, boolean archived) {
+        sets.archive(teacherId, id, archived);
+        return find(teacherId, id);
+    }
+
+    @Transactional
+    void delete(long teacherId, long id) {
+        find(teacherId, id);
+        sets.delete(teacherId, id, now());
+    }
+
+    @Transactional
+    StoredSet restore(long teacherId, long id) {
+        sets.restore(teacherId, id);
+        return find(teacherId, id);
+    }
+
+    private OffsetDateTime now() {
+        return OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+    }
+}

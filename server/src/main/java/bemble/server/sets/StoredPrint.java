@@ -1,0 +1,12 @@
+package bemble.server.sets;
+
+import java.time.OffsetDateTime;
+
+/**
+ * A set frozen as it was printed.
+ *
+ * @param code names set and version; it stands on every page
+ * @param content the set with this version's questions, as JSON
+ * @param choices the house style it was printed in
+ */
+record StoredPrint(long setId, String code, String version, OffsetDateTime printedAt, String content, String choices) {}
