@@ -688,6 +688,7 @@ export interface components {
             decimals: number;
             text: string;
             answer: string;
+            answerSign: string;
             features: {
                 [key: string]: unknown;
             };
@@ -876,6 +877,7 @@ export interface components {
             want?: {
                 [key: string]: unknown;
             };
+            easiestFirst?: boolean;
         };
         Drawn: {
             problems: components["schemas"]["QuestionView"][];
@@ -2038,7 +2040,9 @@ export interface operations {
     };
     pdf: {
         parameters: {
-            query?: never;
+            query?: {
+                inline?: boolean;
+            };
             header?: never;
             path: {
                 code: string;

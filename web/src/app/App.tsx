@@ -1,18 +1,32 @@
 import { Box, Button } from '@mui/material';
+import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { FirstAccount } from '../account/FirstAccount';
 import { SignIn } from '../account/SignIn';
 import { useAccount } from '../account/useAccount';
-import { BoardScreen } from '../board/BoardScreen';
 import { LogScreen } from '../log/LogScreen';
 import { PaperScreen } from '../paper/PaperScreen';
 import { StyleScreen } from '../style/StyleScreen';
 import { Spine } from './Spine';
 import { Trouble } from './Trouble';
 
+// What a teacher who only works a problem on Paper does not wait for.
+const BoardScreen = lazy(async () => ({ default: (await import('../board/BoardScreen')).BoardScreen }));
+const ProjectScreen = lazy(async () => ({ default: (await import('../sets/ProjectScreen')).ProjectScreen }));
+const SetScreen = lazy(async () => ({ default: (await import('../sets/SetScreen')).SetScreen }));
+const SetsScreen = lazy(async () => ({ default: (await import('../sets/SetsScreen')).SetsScreen }));
+
 export function App() {
+  return (
+    <Suspense fallback={<Box sx={{ p: 4 }}>Opening …</Box>}>
+      <Screens />
+    </Suspense>
+  );
+}
+
+function Screens() {
   const account = useAccount();
-  const onBoard = useLocation().pathname === '/board';
+  const { pathname } = useLocation();
   if (account.isPending) {
     return <Box sx={{ p: 4 }}>Opening Bemble …</Box>;
   }
@@ -27,15 +41,24 @@ export function App() {
   if (!account.data.teacher) {
     return account.data.first ? <FirstAccount /> : <SignIn demo={account.data.demo} />;
   }
-  if (onBoard) {
+  if (pathname === '/board') {
     return <BoardScreen />;
   }
+  if (pathname.endsWith('/project')) {
+    return (
+      <Routes>
+        <Route path="/sets/:id/project" element={<ProjectScreen />} />
+      </Routes>
+    );
+  }
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: '112px minmax(0, 1fr)', height: '100vh' }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: '122px minmax(0, 1fr)', height: '100vh' }}>
       <Spine teacher={account.data.teacher} />
       <Box component="main" sx={{ minHeight: 0, overflow: 'auto' }}>
         <Routes>
           <Route path="/paper" element={<PaperScreen />} />
+          <Route path="/sets" element={<SetsScreen />} />
+          <Route path="/sets/:id" element={<SetScreen />} />
           <Route path="/style" element={<StyleScreen />} />
           <Route path="/log" element={<LogScreen />} />
           <Route path="*" element={<Navigate to="/paper" replace />} />

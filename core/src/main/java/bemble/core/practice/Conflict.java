@@ -50,7 +50,9 @@ final class Conflict {
         if (feature.isYesNo()) {
             return (wish.max() == 0 ? "not " : "") + feature.label();
         }
-        String count = wish.isSingle() ? "" + wish.min() : wish.min() + " to " + wish.max();
+        String count = wish.isSingle() ? "" + wish.min()
+                : wish.max() == feature.most() ? wish.min() + " or more"
+                : wish.min() == feature.least() ? "at most " + wish.max() : wish.min() + " to " + wish.max();
         return count + " " + feature.label();
     }
 

@@ -82,6 +82,11 @@ public record Features(Operation operation, Map<Feature, Integer> counts, int sh
         return counts.get(feature);
     }
 
+    /** Whether the answer is a root that does not come out, so that it is never called equal. */
+    public boolean isCutOff() {
+        return counts.getOrDefault(Feature.PERFECT, 1) == 0;
+    }
+
     private static void added(List<AddedColumn> columns, Map<Feature, Integer> counts) {
         int carries = 0;
         int run = 0;

@@ -72,7 +72,11 @@ public final class Pages {
     }
 
     private double top() {
-        return MARGIN + order.layout().letter() * (order.layout().nameLine() ? 4.2 : 2.2);
+        return MARGIN + order.layout().letter() * (hasNameLine() ? 4.2 : 2.2);
+    }
+
+    private boolean hasNameLine() {
+        return order.layout().nameLine() && order.kind() == PrintKind.QUESTIONS;
     }
 
     private void nextColumn() {
@@ -91,7 +95,7 @@ public final class Pages {
         inks.add(new Ink.Text(MARGIN, MARGIN + letter, letter, Align.START, true,
                 Letters.lines(title, letter, room).stream().findFirst().orElse("")));
         inks.add(new Ink.Text(width - MARGIN, MARGIN + letter, letter, Align.END, false, order.code()));
-        if (order.layout().nameLine()) {
+        if (hasNameLine()) {
             double foot = MARGIN + letter * 3;
             double half = (width - 2 * MARGIN) * 0.6;
             inks.add(new Ink.Text(MARGIN, foot, letter, Align.START, false, "Name"));

@@ -147,22 +147,24 @@ final class QuestionPanel {
     private Panel worked(PrintQuestion question) {
         Worked worked = work(question.problem());
         int rows = lastRow(worked, Part.WORK) + 1;
-        int columns = squaresOf(worked) + 1;
+        int columns = squaresOf(worked) + 2 * ROOM;
         Panel head = head(question, "");
         double square = Math.min(side, room / columns);
-        SheetInk sheet = new SheetInk(0, head.height(), square);
-        sheet.grid(columns, rows);
+        SheetInk grid = new SheetInk(0, head.height(), square);
+        grid.grid(columns, rows);
+        SheetInk sheet = new SheetInk(ROOM * square, head.height(), square);
         int last = lastStep(worked, Part.WORK);
         worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
                 .filter(mark -> mark.until() == null || mark.until() > last).forEach(sheet::mark);
-        Panel drawn = stacked(head, sheet, rows * square);
+        grid.inks().addAll(sheet.inks());
+        Panel drawn = stacked(head, grid, rows * square);
         List<String> below = new ArrayList<>();
         if (order.layout().sentences()) {
             worked.working().steps().stream().filter(step -> step.part() == Part.WORK)
                     .forEach(step -> below.addAll(Letters.lines(step.spoken().say(), letter * 0.8, room)));
         }
         below.addAll(Letters.lines(written(question.problem()) + sign(question.problem()) + worked.answer().text()
-                + "   check: " + worked.check().statement(), letter * 0.8, room));
+                + "; check: " + worked.check().statement(), letter * 0.8, room));
         List<Ink> inks = new ArrayList<>(drawn.inks());
         double foot = drawn.height();
         for (String line : below) {

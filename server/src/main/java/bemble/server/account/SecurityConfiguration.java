@@ -13,6 +13,7 @@ import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.config.annotation.authentication.configuration.AuthenticationConfiguration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer.FrameOptionsConfig;
 import org.springframework.security.config.annotation.web.configurers.LogoutConfigurer;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -40,9 +41,11 @@ class SecurityConfiguration {
         http.csrf(csrf -> csrf.ignoringRequestMatchers(OPEN));
         http.logout(LogoutConfigurer::disable);
         http.securityContext(context -> context.securityContextRepository(contexts));
+        // The browser prints a PDF of ours from a frame that is not seen.
+        http.headers(headers -> headers.frameOptions(FrameOptionsConfig::sameOrigin));
         http.headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(
                 "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; object-src 'none'; "
-                        + "base-uri 'none'; frame-ancestors 'none'; form-action 'self'")));
+                        + "base-uri 'none'; frame-ancestors 'self'; form-action 'self'")));
         http.exceptionHandling(handling -> handling
                 .authenticationEntryPoint((request, response, exception) -> refuse(response, json,
                         HttpStatus.UNAUTHORIZED, "Sign in first; what you typed is still here."))

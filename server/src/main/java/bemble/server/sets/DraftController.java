@@ -8,8 +8,10 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.constraints.NotNull;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -25,8 +27,9 @@ class DraftController {
      * @param count 1 to 200
      * @param seed the same request and seed give the same questions; 1 where it is left out
      * @param want a feature each to a number, to {@code {min, max}}, or to true or false
+     * @param easiestFirst whether those that take the fewest figures come first; otherwise they are mixed
      */
-    record DraftRequest(String operation, Integer count, Long seed, Map<String, Object> want) {}
+    record DraftRequest(String operation, Integer count, Long seed, Map<String, Object> want, Boolean easiestFirst) {}
 
     record Drawn(@NotNull List<QuestionView> problems) {}
 
@@ -48,7 +51,10 @@ class DraftController {
         }
         Wishes wishes = WishesJson.read(Operation.of(request.operation()), request.want());
         long seed = request.seed() == null ? 1 : request.seed();
-        return new Drawn(new Draft(wishes, seed).draw(request.count()).stream().map(QuestionView::of).toList());
+        Stream<Question> drawn = new Draft(wishes, seed).draw(request.count()).stream();
+        Stream<Question> inOrder = Boolean.TRUE.equals(request.easiestFirst())
+                ? drawn.sorted(Comparator.comparingInt(question -> question.features().figures())) : drawn;
+        return new Drawn(inOrder.map(QuestionView::of).toList());
     }
 
     @PostMapping("/another")

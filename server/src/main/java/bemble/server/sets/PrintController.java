@@ -12,6 +12,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -96,13 +97,13 @@ class PrintController {
         return JobView.of(jobs.stop(teacher.id(), id));
     }
 
-    /** The file as printed. */
+    /** The file as printed, to keep; or {@code inline}, for the browser to print. */
     @GetMapping(value = "/api/prints/{code}/{kind}.pdf", produces = "application/pdf")
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal SignedIn teacher, @PathVariable String code,
-            @PathVariable String kind) throws IOException {
-        StoredPrint print = prints.find(teacher.id(), code);
-        return Download.of("bemble-" + code + "-" + kind + ".pdf", "application/pdf",
-                prints.pdf(print, PrintKind.of(kind)));
+            @PathVariable String kind, @RequestParam(defaultValue = "false") boolean inline) throws IOException {
+        byte[] file = prints.pdf(prints.find(teacher.id(), code), PrintKind.of(kind));
+        return inline ? ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(file)
+                : Download.of("bemble-" + code + "-" + kind + ".pdf", "application/pdf", file);
     }
 
     @GetMapping(value = "/api/prints/{code}/{kind}-{number}.svg", produces = SVG)

@@ -1,0 +1,58 @@
+package bemble.server.sets;
+
+import bemble.core.practice.Draft;
+import bemble.core.practice.Ladder;
+import bemble.core.practice.Rung;
+import bemble.core.problem.Operation;
+import bemble.server.account.DemoTeacher;
+import bemble.server.sets.SetContent.SetQuestion;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Puts a few practice sets of Lantern Quay School among the demo teacher's. */
+@Component
+@Order(3)
+class DemoSets implements ApplicationRunner {
+    private static final long SEED = 17;
+    private static final SetContent.LayoutChoice LAYOUT =
+            new SetContent.LayoutChoice("a4", 2, 7, true, true, false, true, false, false);
+
+    private final DemoTeacher demo;
+    private final SetService sets;
+
+    DemoSets(DemoTeacher demo, SetService sets) {
+        this.demo = demo;
+        this.sets = sets;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        demo.idIfJustCreated().ifPresent(teacherId -> {
+            sets.add(teacherId, drawn("Long division, a zero in the quotient", "Curlews", Operation.DIVISION, 3, 8,
+                    Map.of(1, "So many roof slates are packed into boxes of the same size. How many boxes are full, and how many slates are left?")));
+            sets.add(teacherId, drawn("Carries in a chain", "Terns", Operation.ADDITION, 4, 10,
+                    Map.of(1, "Two ferries carry so many passengers on Friday and Saturday. How many are that together?")));
+            sets.add(teacherId, drawn("Exchange across a zero", "Curlews", Operation.SUBTRACTION, 5, 12,
+                    Map.of(0, "So many metres of rope were on the quay, and so many were cut off. How many are left?")));
+        });
+    }
+
+    /** The first question of a set is shown, the second worked together. */
+    private static SetContent drawn(String title, String tag, Operation operation, int rungNumber, int count,
+            Map<Integer, String> stories) {
+        Rung rung = Ladder.of(operation).get(rungNumber);
+        List<SetQuestion> questions = new ArrayList<>();
+        new Draft(rung.wishes(), SEED).draw(count).forEach(question -> {
+            int at = questions.size();
+            String part = at == 0 ? "shown" : at == 1 ? "together" : "alone";
+            questions.add(new SetQuestion(question.problem().text(), stories.getOrDefault(at, ""), part));
+        });
+        return new SetContent(title, tag, operation.id(), rung.id(), WishesJson.write(rung.wishes()), SEED, null, questions,
+                LAYOUT);
+    }
+}

@@ -1,0 +1,54 @@
+import { Box, Button } from '@mui/material';
+import { useId, useState } from 'react';
+import { digits, ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import type { SetEditor } from './useSetEditor';
+import { useReadProblems } from './useSets';
+
+/** Problems of one's own, typed or pasted, one on a line. */
+export function AddQuestions({ editor }: { editor: SetEditor }) {
+  const [text, setText] = useState('');
+  const read = useReadProblems();
+  const id = useId();
+  const add = () =>
+    read.mutate(text, {
+      onSuccess: (questions) => {
+        editor.add(questions);
+        setText('');
+      },
+    });
+  return (
+    <Box sx={{ mt: 2.5, borderTop: `1px solid ${ink.hair}`, pt: 1.5 }}>
+      <label htmlFor={id} style={{ fontSize: 14 }}>
+        Questions of your own, one on a line
+      </label>
+      <Box
+        component="textarea"
+        id={id}
+        rows={3}
+        value={text}
+        placeholder="487 + 96"
+        onChange={(event) => setText(event.target.value)}
+        aria-invalid={read.isError}
+        sx={{
+          width: '100%',
+          font: `400 16px/1.5 ${digits}`,
+          color: ink.ink,
+          bgcolor: ink.sheet,
+          border: `1px solid ${read.isError ? ink.wrong : ink.faint}`,
+          p: 0.75,
+        }}
+      />
+      {read.error?.faults.map((fault) => (
+        <Trouble key={fault.field} message={fault.message} />
+      ))}
+      <Button variant="outlined" onClick={add} disabled={text.trim() === '' || read.isPending}>
+        Add to the set
+      </Button>
+      <Box component="p" sx={{ fontSize: 15 }}>
+        The set as a file: <a href={`/api/sets/${editor.id}/bemble-set.csv`}>CSV</a>,{' '}
+        <a href={`/api/sets/${editor.id}/bemble-set.json`}>JSON</a>
+      </Box>
+    </Box>
+  );
+}

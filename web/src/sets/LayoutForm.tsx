@@ -1,0 +1,65 @@
+import { Box } from '@mui/material';
+import { Select } from '../app/Select';
+import type { Layout } from './useSets';
+
+type Props = { layout: Layout; onChange: (layout: Layout) => void };
+
+const papers = [
+  { id: 'a4', label: 'A4' },
+  { id: 'letter', label: 'Letter' },
+  { id: 'two-a5', label: 'two A5 on one A4' },
+];
+const squares = ['5', '7', '10'].map((id) => ({ id, label: `${id} mm` }));
+const columns = ['1', '2', '3', '4'].map((id) => ({ id, label: id }));
+const switches = [
+  ['carryBoxes', 'Boxes for carries'],
+  ['checkRow', 'Room for a check'],
+  ['nameLine', 'Lines for name and date'],
+  ['largePrint', 'Large print'],
+  ['sentences', 'Sentences with worked answers'],
+] as const;
+
+/** How the pages are laid out. */
+export function LayoutForm({ layout, onChange }: Props) {
+  const set = (changes: Partial<Layout>) => onChange({ ...layout, ...changes });
+  return (
+    <Box>
+      <Select label="Paper" value={layout.paper} options={papers} onChange={(paper) => set({ paper })} />
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2 }}>
+        <Select
+          label="Columns"
+          value={String(layout.columns)}
+          options={columns}
+          onChange={(id) => set({ columns: Number(id) })}
+        />
+        <Select
+          label="Squares"
+          value={String(layout.square)}
+          options={squares}
+          onChange={(id) => set({ square: Number(id) })}
+        />
+      </Box>
+      <Select
+        label="The numbers stand"
+        value={layout.setOut ? 'set-out' : 'side-by-side'}
+        options={[
+          { id: 'set-out', label: 'set out under each other' },
+          { id: 'side-by-side', label: 'side by side, to be set out' },
+        ]}
+        onChange={(id) => set({ setOut: id === 'set-out' })}
+      />
+      <Box sx={{ mt: 1.5, display: 'grid', gap: 0.75 }}>
+        {switches.map(([name, label]) => (
+          <label key={name}>
+            <input
+              type="checkbox"
+              checked={layout[name]}
+              onChange={(event) => set({ [name]: event.target.checked })}
+            />{' '}
+            {label}
+          </label>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,78 @@
+import { Box, Button } from '@mui/material';
+import type { Schemas } from '../api/client';
+import { ink } from '../app/theme';
+import type { usePrinting } from './usePrinting';
+
+type Props = { printing: ReturnType<typeof usePrinting>; prints: Schemas['PrintView'][] };
+
+const kinds = [
+  ['questions', 'Questions'],
+  ['answers', 'Answers'],
+  ['worked', 'Worked answers'],
+] as const;
+
+/** How far printing has come, and the files of all that was printed. */
+export function PrintFiles({ printing, prints }: Props) {
+  const { job } = printing;
+  return (
+    <Box sx={{ mt: 1.5 }}>
+      {job?.state === 'printing' && (
+        <Box>
+          <progress value={job.done} max={job.total} aria-label="Printing" style={{ width: '100%' }} />
+          <Button onClick={printing.stop}>Stop</Button>
+        </Box>
+      )}
+      <Box role="status" sx={{ color: job?.state === 'failed' ? ink.wrong : ink.right }}>
+        {job?.state === 'done' && '✓ printed'}
+        {job?.state === 'stopped' && 'Stopped. Print again whenever you like.'}
+        {job?.state === 'failed' && '✗ Printing failed. Try again.'}
+      </Box>
+      {job?.state !== 'printing' &&
+        prints.map((print) => (
+          <Box key={print.code} sx={{ borderTop: `1px solid ${ink.hair}`, py: 1 }}>
+            <b>{print.code}</b>{' '}
+            <Box component="span" sx={{ color: ink.faint, fontSize: 14 }}>
+              {new Date(print.printedAt).toLocaleString()}
+            </Box>
+            {kinds.map(([kind, label]) => (
+              <Box key={kind} sx={{ display: 'flex', gap: 1.5, fontSize: 15 }}>
+                <Box sx={{ flex: 1 }}>{label}</Box>
+                <a
+                  href={`/api/prints/${print.code}/${kind}.pdf`}
+                  aria-label={`${label} of ${print.code} as PDF`}
+                >
+                  PDF
+                </a>
+                <button
+                  type="button"
+                  onClick={() => sendToPrinter(`/api/prints/${print.code}/${kind}.pdf?inline=true`)}
+                  aria-label={`Print ${label} of ${print.code} from here`}
+                  style={{
+                    font: 'inherit',
+                    border: 0,
+                    background: 'none',
+                    textDecoration: 'underline',
+                    cursor: 'pointer',
+                  }}
+                >
+                  print
+                </button>
+              </Box>
+            ))}
+          </Box>
+        ))}
+    </Box>
+  );
+}
+
+/** Opens the very PDF in a frame that is not seen, and the browser's print dialog for it. */
+function sendToPrinter(address: string) {
+  const frame = document.createElement('iframe');
+  frame.style.display = 'none';
+  frame.src = address;
+  frame.onload = () => {
+    frame.contentWindow?.focus();
+    frame.contentWindow?.print();
+  };
+  document.body.appendChild(frame);
+}

@@ -1,0 +1,125 @@
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
+import { Tabs } from '../app/Tabs';
+import { ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { LayoutForm } from './LayoutForm';
+import { PrintFiles } from './PrintFiles';
+import { usePages, usePrinting, usePrints } from './usePrinting';
+import type { SetEditor } from './useSetEditor';
+
+const kinds = [
+  { id: 'questions', label: 'Questions' },
+  { id: 'answers', label: 'Answers' },
+  { id: 'worked', label: 'Worked answers' },
+];
+const letters = ['A', 'B', 'C'];
+
+/** How the set is printed: its layout, a preview that is exactly the page, and the files. */
+export function PrintPanel({ editor }: { editor: SetEditor }) {
+  const [kind, setKind] = useState('questions');
+  const [version, setVersion] = useState('A');
+  const [versions, setVersions] = useState(['A']);
+  const empty = editor.content.questions.length === 0;
+  const pages = usePages(editor.id, kind, version, !empty && !editor.keep.isPending);
+  const printing = usePrinting(editor.id);
+  const prints = usePrints(editor.id);
+  const toggle = (letter: string) =>
+    setVersions(letters.filter((each) => (each === letter) !== versions.includes(each)));
+  if (empty) {
+    return <p>There is nothing to print yet. Draw some questions first.</p>;
+  }
+  return (
+    <Box sx={columns}>
+      <Box sx={{ pr: 1 }}>
+        <LayoutForm layout={editor.content.layout} onChange={(layout) => editor.change({ layout })} />
+        <Box sx={{ borderTop: `1px solid ${ink.hair}`, mt: 2, pt: 1 }}>
+          <Box
+            role="group"
+            aria-label="Versions to print"
+            sx={{ display: 'flex', gap: 2, alignItems: 'center' }}
+          >
+            Versions
+            {letters.map((letter) => (
+              <label key={letter}>
+                <input type="checkbox" checked={versions.includes(letter)} onChange={() => toggle(letter)} />{' '}
+                {letter}
+              </label>
+            ))}
+          </Box>
+          <Button
+            variant="contained"
+            sx={{ mt: 1 }}
+            disabled={versions.length === 0 || editor.keep.isPending || printing.job?.state === 'printing'}
+            onClick={() => printing.begin(versions)}
+          >
+            Print now
+          </Button>
+          <Trouble message={printing.fault ?? editor.keep.error?.message} />
+          <PrintFiles printing={printing} prints={prints.data ?? []} />
+        </Box>
+      </Box>
+      <Box sx={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>
+        <Box sx={{ display: 'flex', gap: 4, mb: 1 }}>
+          <Tabs label="What to look at" value={kind} options={kinds} onChange={setKind} />
+          <Tabs
+            label="Version"
+            value={version}
+            options={letters.map((id) => ({ id, label: id }))}
+            onChange={setVersion}
+          />
+          <Box sx={{ ml: 'auto', color: ink.faint }} role="status">
+            {pages.data && `${pages.data.total} ${pages.data.total === 1 ? 'page' : 'pages'}`}
+            {pages.data &&
+              pages.data.total > pages.data.pages.length &&
+              `, the first ${pages.data.pages.length} here`}
+          </Box>
+        </Box>
+        <Trouble message={pages.error?.message} />
+        <Box
+          data-testid="preview"
+          tabIndex={0}
+          aria-label="Preview of the pages"
+          role="group"
+          sx={{
+            overflow: 'auto',
+            bgcolor: ink.hair,
+            p: 2,
+            display: 'grid',
+            gap: 2,
+            justifyItems: 'center',
+            alignContent: 'start',
+            '& svg': { width: 'min(100%, 620px)', height: 'auto', display: 'block' },
+          }}
+        >
+          {pages.data?.pages.map((page, i) => (
+            <div key={i} style={{ width: '100%', display: 'grid', justifyItems: 'center' }}>
+              <div
+                role="img"
+                aria-label={`Page ${i + 1}`}
+                style={{ width: '100%', maxWidth: 620 }}
+                dangerouslySetInnerHTML={{ __html: page }}
+              />
+              <a
+                href={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(page)}`}
+                download={`bemble-${kind}-${version}-${i + 1}.svg`}
+              >
+                Page {i + 1} as SVG
+              </a>
+            </div>
+          ))}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+const columns = {
+  display: 'grid',
+  gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '292px minmax(0, 1fr)' },
+  gap: 3,
+  height: '100%',
+  minHeight: 0,
+  pb: 2,
+  '& > *:first-of-type': { overflow: 'auto', minHeight: 0 },
+} as const;

@@ -1,0 +1,151 @@
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { digits, ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import type { SetEditor } from './useSetEditor';
+import { useAnother, useReadProblems, type Question, type SetQuestion } from './useSets';
+
+type Props = {
+  number: number;
+  question: SetQuestion;
+  known: Question | undefined;
+  editor: SetEditor;
+  onMove: (by: number) => void;
+  onDrag: () => void;
+  onDrop: () => void;
+};
+
+const line = {
+  font: `400 18px ${digits}`,
+  color: ink.ink,
+  bgcolor: 'transparent',
+  border: 0,
+  borderBottom: '1px solid transparent',
+  p: '1px 2px',
+  width: '100%',
+  '&:hover, &:focus': { borderBottomColor: ink.faint },
+} as const;
+
+/** One question: its numbers can be typed over, swapped for others as hard, moved, or taken out. */
+export function QuestionRow({ number, question, known, editor, onMove, onDrag, onDrop }: Props) {
+  const [typed, setTyped] = useState(question.problem);
+  const [story, setStory] = useState(question.story);
+  const [telling, setTelling] = useState(question.story !== '');
+  const read = useReadProblems();
+  const another = useAnother();
+  const at = number - 1;
+  const keepTyped = () => {
+    if (typed !== question.problem) {
+      read.mutate(typed, { onSuccess: ([fresh]) => fresh && editor.renew(at, fresh) });
+    }
+  };
+  const fault = read.error?.message ?? another.error?.message;
+  return (
+    <Box
+      component="tr"
+      tabIndex={-1}
+      draggable
+      onDragStart={onDrag}
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={onDrop}
+      onKeyDown={(event) => {
+        if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+          event.preventDefault();
+          onMove(event.key === 'ArrowUp' ? -1 : 1);
+        }
+      }}
+      sx={{ '& td': { borderTop: `1px solid ${ink.hair}`, py: 0.4, pr: 1.5, verticalAlign: 'baseline' } }}
+    >
+      <Box component="td" sx={{ color: ink.faint, cursor: 'grab', textAlign: 'right' }}>
+        <Link
+          to={`/paper?problem=${encodeURIComponent(question.problem)}`}
+          aria-label={`Question ${number} on Paper`}
+          title="Work it on Paper"
+        >
+          {number}
+        </Link>
+      </Box>
+      <Box component="td" sx={{ minWidth: 170 }}>
+        <Box
+          component="input"
+          aria-label={`Question ${number}`}
+          aria-invalid={read.isError}
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={keepTyped}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') {
+              keepTyped();
+            }
+          }}
+          sx={line}
+        />
+        {telling && (
+          <Box
+            component="textarea"
+            rows={2}
+            aria-label={`Story of question ${number}`}
+            placeholder="A word problem printed with it"
+            value={story}
+            onChange={(event) => setStory(event.target.value)}
+            onBlur={() => story !== question.story && editor.set(at, { story })}
+            sx={{ ...line, fontSize: 14, resize: 'vertical' }}
+          />
+        )}
+        <Trouble message={fault} />
+      </Box>
+      <Box component="td" sx={{ font: `400 18px ${digits}` }}>
+        {known?.answer}
+      </Box>
+      <Box component="td" sx={{ fontSize: 14, color: ink.faint }}>
+        {known?.inWords}
+      </Box>
+      <Box component="td" sx={{ color: ink.faint }}>
+        {known?.figures}
+      </Box>
+      <td>
+        <Box
+          component="select"
+          aria-label={`Part of question ${number}`}
+          value={question.part}
+          onChange={(event) => editor.set(at, { part: event.target.value })}
+          sx={{
+            font: 'inherit',
+            fontSize: 14,
+            bgcolor: ink.sheet,
+            color: ink.ink,
+            border: `1px solid ${ink.hair}`,
+          }}
+        >
+          <option value="shown">shown</option>
+          <option value="together">together</option>
+          <option value="alone">alone</option>
+        </Box>
+      </td>
+      <Box component="td" sx={{ whiteSpace: 'nowrap', '& button': { px: 0.75, py: 0.25 } }}>
+        <Button
+          aria-label={`Other numbers for question ${number}`}
+          title="Other numbers, as hard"
+          onClick={() => another.mutate(question.problem, { onSuccess: (fresh) => editor.renew(at, fresh) })}
+        >
+          ⟳
+        </Button>
+        <Button
+          aria-label={`Story for question ${number}`}
+          title="A word problem with it"
+          onClick={() => setTelling(true)}
+        >
+          ¶
+        </Button>
+        <Button
+          aria-label={`Take question ${number} out`}
+          title="Take it out"
+          onClick={() => editor.remove(at)}
+        >
+          ✕
+        </Button>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,66 @@
+import { Box } from '@mui/material';
+import { useRef, useState } from 'react';
+import { ink } from '../app/theme';
+import { QuestionRow } from './QuestionRow';
+import type { SetEditor } from './useSetEditor';
+
+/** The questions of a set, to be changed one by one and put in order by dragging or by keyboard. */
+export function QuestionTable({ editor }: { editor: SetEditor }) {
+  const [dragged, setDragged] = useState<number>();
+  const body = useRef<HTMLTableSectionElement>(null);
+  const { questions } = editor.content;
+  const moveAndFollow = (from: number, to: number) => {
+    editor.move(from, to);
+    requestAnimationFrame(() => (body.current?.children[to] as HTMLElement | undefined)?.focus());
+  };
+  if (questions.length === 0) {
+    return (
+      <Box component="p" sx={{ color: ink.faint, fontSize: 20, m: '60px auto', maxWidth: 460 }}>
+        No questions yet. Choose an operation and a rung at the left and press “Draw questions”, or type your
+        own.
+      </Box>
+    );
+  }
+  return (
+    <Box>
+      <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse' }}>
+        <Box
+          component="thead"
+          sx={{ textAlign: 'left', color: ink.faint, fontSize: 13, '& th': { pr: 1.5 } }}
+        >
+          <tr>
+            <th aria-label="Number" />
+            <th>Question</th>
+            <th>Answer</th>
+            <th>What makes it hard</th>
+            <th>Figures</th>
+            <th>Part</th>
+            <th aria-label="What to do with it" />
+          </tr>
+        </Box>
+        <tbody ref={body}>
+          {questions.map((question, i) => (
+            <QuestionRow
+              key={`${i} ${question.problem}`}
+              number={i + 1}
+              question={question}
+              known={editor.known[question.problem]}
+              editor={editor}
+              onMove={(by) => moveAndFollow(i, i + by)}
+              onDrag={() => setDragged(i)}
+              onDrop={() => {
+                if (dragged !== undefined && dragged !== i) {
+                  moveAndFollow(dragged, i);
+                }
+                setDragged(undefined);
+              }}
+            />
+          ))}
+        </tbody>
+      </Box>
+      <Box sx={{ color: ink.faint, fontSize: 14, py: 1.5 }}>
+        Alt ↑ and Alt ↓ move the question one is on; so does dragging.
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,84 @@
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import type { BoardState } from '../board/BoardScreen';
+import { Field } from '../app/Field';
+import { ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { useStyle } from '../paper/usePaper';
+import type { SetEditor } from './useSetEditor';
+
+/** The set's name and class, how long it takes, and the ways to the board. */
+export function SetHead({ editor }: { editor: SetEditor }) {
+  const { content, keep } = editor;
+  const [title, setTitle] = useState(content.title);
+  const [tag, setTag] = useState(content.tag);
+  const [passMark, setPassMark] = useState(content.passMark?.toString() ?? '');
+  const navigate = useNavigate();
+  const style = useStyle();
+  const keepWords = () => {
+    const pass = passMark.trim() === '' ? undefined : Number(passMark);
+    if (title !== content.title || tag !== content.tag || pass !== content.passMark) {
+      editor.change({ title, tag, passMark: pass });
+    }
+  };
+  const toBoard = () => {
+    const state: BoardState = {
+      works: content.questions.map(({ problem }) => ({ problem, style: style.data?.chosen })),
+      at: 0,
+      step: 1,
+      back: `/sets/${editor.id}`,
+    };
+    navigate('/board', { state });
+  };
+  const fault = keep.error?.message;
+  return (
+    <Box
+      sx={{ display: 'flex', gap: 2.5, alignItems: 'flex-end', flexWrap: 'wrap', '& > div > div': { mb: 1 } }}
+      onBlur={keepWords}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') {
+          keepWords();
+        }
+      }}
+    >
+      <Box sx={{ width: 300 }}>
+        <Field label="Title" value={title} onChange={setTitle} fault={keep.error?.about('title')} />
+      </Box>
+      <Box sx={{ width: 120 }}>
+        <Field label="Class" value={tag} onChange={setTag} fault={keep.error?.about('tag')} />
+      </Box>
+      <Box sx={{ width: 90 }}>
+        <Field
+          label="Pass mark"
+          inputMode="numeric"
+          value={passMark}
+          onChange={(typed) => setPassMark(typed.replace(/\D/g, ''))}
+        />
+      </Box>
+      <Box sx={{ pb: 2, color: ink.faint }}>
+        {content.questions.length} questions, about {editor.minutes} minutes
+        <Box component="span" role="status" sx={{ color: ink.right, ml: 1.5 }}>
+          {keep.isPending ? 'saving …' : keep.isSuccess ? '✓ saved' : ''}
+        </Box>
+      </Box>
+      <Box sx={{ ml: 'auto', pb: 1.5, display: 'flex', gap: 1 }}>
+        <Button disabled={!editor.canUndo} onClick={editor.undo}>
+          Undo
+        </Button>
+        <Button variant="outlined" disabled={content.questions.length === 0} onClick={toBoard}>
+          Board
+        </Button>
+        <Button
+          variant="outlined"
+          component={Link}
+          to={`/sets/${editor.id}/project`}
+          disabled={content.questions.length === 0}
+        >
+          Project it
+        </Button>
+      </Box>
+      {fault && <Trouble message={fault} />}
+    </Box>
+  );
+}

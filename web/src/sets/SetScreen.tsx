@@ -1,0 +1,74 @@
+import { Box } from '@mui/material';
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import { Tabs } from '../app/Tabs';
+import { Trouble } from '../app/Trouble';
+import { DesignPanel } from './DesignPanel';
+import { PrintPanel } from './PrintPanel';
+import { QuestionTable } from './QuestionTable';
+import { SetHead } from './SetHead';
+import { TellingPanel } from './TellingPanel';
+import { useLadders, useSet, type Ladder, type SetView } from './useSets';
+import { useSetEditor } from './useSetEditor';
+
+const tabs = [
+  { id: 'questions', label: 'Questions' },
+  { id: 'telling', label: 'Telling slips apart' },
+  { id: 'print', label: 'Print' },
+] as const;
+
+/** One practice set: its questions, how they are printed, and which slips they tell apart. */
+export function SetScreen() {
+  const id = Number(useParams().id);
+  const set = useSet(id);
+  const ladders = useLadders();
+  const fault = set.error ?? ladders.error;
+  if (fault) {
+    return (
+      <Box sx={{ p: 4 }}>
+        <Trouble message={fault.message} />
+      </Box>
+    );
+  }
+  if (!set.data || !ladders.data) {
+    return <Box sx={{ p: 4 }}>Fetching the set …</Box>;
+  }
+  return <OneSet key={id} view={set.data} ladders={ladders.data} />;
+}
+
+function OneSet({ view, ladders }: { view: SetView; ladders: Ladder[] }) {
+  const editor = useSetEditor(view);
+  const [tab, setTab] = useState<(typeof tabs)[number]['id']>('questions');
+  return (
+    <Box
+      sx={{
+        p: '16px 28px 0',
+        height: '100%',
+        display: 'grid',
+        gridTemplateRows: 'auto auto minmax(0, 1fr)',
+      }}
+    >
+      <SetHead editor={editor} />
+      <Tabs label="Parts of the set" value={tab} options={[...tabs]} onChange={setTab} />
+      <Box sx={{ minHeight: 0, mt: 1.5 }}>
+        {tab === 'questions' && (
+          <Box sx={columns}>
+            <DesignPanel editor={editor} ladders={ladders} />
+            <QuestionTable editor={editor} />
+          </Box>
+        )}
+        {tab === 'telling' && <TellingPanel editor={editor} />}
+        {tab === 'print' && <PrintPanel editor={editor} />}
+      </Box>
+    </Box>
+  );
+}
+
+const columns = {
+  display: 'grid',
+  gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '292px minmax(0, 1fr)' },
+  gap: 3,
+  height: '100%',
+  minHeight: 0,
+  '& > *': { overflow: 'auto', minHeight: 0 },
+} as const;

@@ -1,0 +1,61 @@
+import { Box, Button } from '@mui/material';
+import { Link, useNavigate } from 'react-router';
+import type { Schemas } from '../api/client';
+import { digits, ink } from '../app/theme';
+import { useArchiveSet, useCopySet } from './useSets';
+
+type Props = { sets: Schemas['SetLine'][]; onDelete: (id: number) => void };
+
+/** The sets, the one changed last on top. */
+export function SetTable({ sets, onDelete }: Props) {
+  const copy = useCopySet();
+  const archive = useArchiveSet();
+  const navigate = useNavigate();
+  const again = (id: number, otherNumbers: boolean) =>
+    copy.mutate({ id, otherNumbers }, { onSuccess: (made) => navigate(`/sets/${made.id}`) });
+  return (
+    <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', mt: 2 }}>
+      <Box component="thead" sx={{ textAlign: 'left', color: ink.faint, fontSize: 14 }}>
+        <tr>
+          <th>Set</th>
+          <th>Class</th>
+          <th>Questions</th>
+          <th>Changed</th>
+          <th aria-label="What to do with it" />
+        </tr>
+      </Box>
+      <tbody>
+        {sets.map((set) => (
+          <Box
+            component="tr"
+            key={set.id}
+            sx={{ '& td': { borderTop: `1px solid ${ink.hair}`, py: 1, pr: 2 } }}
+          >
+            <td>
+              <Link to={`/sets/${set.id}`} style={{ fontWeight: 700, fontSize: 17 }}>
+                {set.title}
+              </Link>
+              <Box sx={{ font: `400 14px ${digits}`, color: ink.faint }}>
+                {set.first.join(' · ')}
+                {set.count > set.first.length && ' …'}
+              </Box>
+            </td>
+            <td>{set.tag}</td>
+            <td>{set.count}</td>
+            <td>{new Date(set.changedAt).toLocaleDateString()}</td>
+            <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
+              <Button onClick={() => again(set.id, true)}>New numbers</Button>
+              <Button onClick={() => again(set.id, false)}>Copy</Button>
+              <Button onClick={() => archive.mutate({ id: set.id, archived: !set.archived })}>
+                {set.archived ? 'Take out' : 'Archive'}
+              </Button>
+              <Button onClick={() => onDelete(set.id)} aria-label={`Delete ${set.title}`}>
+                Delete
+              </Button>
+            </Box>
+          </Box>
+        ))}
+      </tbody>
+    </Box>
+  );
+}

@@ -1,0 +1,96 @@
+import { Box, Button } from '@mui/material';
+import { useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { Field } from '../app/Field';
+import { ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { emptySet } from './emptySet';
+import { SetTable } from './SetTable';
+import { useDeleteSet, useNewSet, useRestoreSet, useSetList, useTakeSetIn } from './useSets';
+
+/** Every practice set: make one, find one, take one in. */
+export function SetsScreen() {
+  const [search, setSearch] = useState('');
+  const [archived, setArchived] = useState(false);
+  const sets = useSetList(search, archived);
+  const make = useNewSet();
+  const takeIn = useTakeSetIn();
+  const remove = useDeleteSet();
+  const restore = useRestoreSet();
+  const navigate = useNavigate();
+  const file = useRef<HTMLInputElement>(null);
+  const open = (id: number) => navigate(`/sets/${id}`);
+  const begin = () => make.mutate(emptySet(), { onSuccess: (made) => open(made.id) });
+  const fault = sets.error ?? make.error ?? takeIn.error ?? remove.error ?? restore.error;
+
+  return (
+    <Box sx={{ p: '20px 32px', maxWidth: 1060 }}>
+      <Box component="h1" sx={{ m: '0 0 14px' }}>
+        Practice sets
+      </Box>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'flex-end', flexWrap: 'wrap', mb: 1 }}>
+        <Button variant="contained" onClick={begin}>
+          New set
+        </Button>
+        <Button variant="outlined" onClick={() => file.current?.click()}>
+          Read CSV or JSON in
+        </Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".csv,.json,text/csv,application/json"
+          hidden
+          aria-label="File with questions"
+          onChange={(event) => {
+            const chosen = event.target.files?.[0];
+            if (chosen) {
+              takeIn.mutate(chosen, { onSuccess: (taken) => open(taken.id) });
+            }
+            event.target.value = '';
+          }}
+        />
+        <Box sx={{ width: 260, ml: 'auto', '& > div': { mb: 0 } }}>
+          <Field label="Search title, class or problem" value={search} onChange={setSearch} />
+        </Box>
+        <Box component="label" sx={{ display: 'flex', gap: 1, pb: 1 }}>
+          <input type="checkbox" checked={archived} onChange={(event) => setArchived(event.target.checked)} />
+          archived
+        </Box>
+      </Box>
+      {fault && <FileTrouble faults={fault.faults.map((each) => each.message)} />}
+      {remove.isSuccess && !restore.isSuccess && (
+        <Box role="status" sx={{ my: 1 }}>
+          The set is deleted. <Button onClick={() => restore.mutate(remove.variables)}>Bring it back</Button>
+        </Box>
+      )}
+      {sets.data?.length === 0 ? (
+        <Box component="p" sx={{ color: ink.faint, mt: 4, fontSize: 18 }}>
+          {search
+            ? 'No set matches. Search for less.'
+            : archived
+              ? 'Nothing is archived.'
+              : 'There is no set yet. Press “New set”, choose a rung, and draw the questions.'}
+        </Box>
+      ) : (
+        <SetTable
+          sets={sets.data ?? []}
+          onDelete={(id) => {
+            restore.reset();
+            remove.mutate(id);
+          }}
+        />
+      )}
+    </Box>
+  );
+}
+
+/** What is wrong with a file, line by line. */
+function FileTrouble({ faults }: { faults: string[] }) {
+  return (
+    <Box sx={{ maxHeight: 180, overflow: 'auto' }}>
+      {faults.map((fault) => (
+        <Trouble key={fault} message={fault} />
+      ))}
+    </Box>
+  );
+}

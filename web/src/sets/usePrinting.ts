@@ -1,0 +1,51 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, ask, type Refused, type Schemas } from '../api/client';
+
+const soon = 300;
+
+/** How a set would be printed now. */
+export function usePages(id: number, kind: string, version: string, wanted: boolean) {
+  return useQuery<Schemas['Preview'], Refused>({
+    queryKey: ['sets', 'pages', id, kind, version],
+    queryFn: () =>
+      ask(api.GET('/api/sets/{id}/pages', { params: { path: { id }, query: { kind, version } } })),
+    placeholderData: keepPreviousData,
+    enabled: wanted,
+  });
+}
+
+/** What has been printed of a set. */
+export function usePrints(id: number) {
+  return useQuery<Schemas['PrintView'][], Refused>({
+    queryKey: ['sets', 'prints', id],
+    queryFn: () => ask(api.GET('/api/sets/{id}/prints', { params: { path: { id } } })),
+  });
+}
+
+/** Prints versions of a set: it is frozen, its files are written, and that can be watched and stopped. */
+export function usePrinting(id: number) {
+  const queries = useQueryClient();
+  const begin = useMutation<Schemas['BegunView'], Refused, string[]>({
+    mutationFn: (versions) =>
+      ask(api.POST('/api/sets/{id}/prints', { params: { path: { id } }, body: { versions } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['sets', 'prints', id] }),
+  });
+  const jobId = begin.data?.job.id;
+  const job = useQuery<Schemas['JobView'], Refused>({
+    queryKey: ['print job', jobId],
+    queryFn: () => ask(api.GET('/api/prints/jobs/{id}', { params: { path: { id: jobId ?? '' } } })),
+    enabled: jobId !== undefined,
+    refetchInterval: ({ state }) => (state.data && state.data.state !== 'printing' ? false : soon),
+    staleTime: 0,
+  });
+  const stop = useMutation<Schemas['JobView'], Refused>({
+    mutationFn: () => ask(api.DELETE('/api/prints/jobs/{id}', { params: { path: { id: jobId ?? '' } } })),
+    onSuccess: () => job.refetch(),
+  });
+  return {
+    begin: begin.mutate,
+    stop: () => stop.mutate(),
+    job: jobId ? (job.data ?? begin.data?.job) : undefined,
+    fault: (begin.error ?? job.error ?? stop.error)?.message,
+  };
+}

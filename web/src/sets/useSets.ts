@@ -1,0 +1,112 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, ask, type Refused, type Schemas } from '../api/client';
+
+export type SetView = Schemas['SetView'];
+export type SetContent = Schemas['SetContent'];
+export type SetQuestion = Schemas['SetQuestion'];
+export type Layout = Schemas['LayoutChoice'];
+export type Question = Schemas['QuestionView'];
+export type Ladder = Schemas['LadderView'];
+
+const path = (id: number) => ({ params: { path: { id } } });
+
+export function useSetList(search: string, archived: boolean) {
+  return useQuery<Schemas['SetLine'][], Refused>({
+    queryKey: ['sets', 'list', search, archived],
+    queryFn: () => ask(api.GET('/api/sets', { params: { query: { search, archived } } })),
+  });
+}
+
+export function useSet(id: number) {
+  return useQuery<SetView, Refused>({
+    queryKey: ['sets', 'one', id],
+    queryFn: () => ask(api.GET('/api/sets/{id}', path(id))),
+    gcTime: 0,
+  });
+}
+
+export function useLadders() {
+  return useQuery<Ladder[], Refused>({
+    queryKey: ['ladders'],
+    queryFn: () => ask(api.GET('/api/sets/ladders')),
+    staleTime: Infinity,
+  });
+}
+
+/** Asks for something and shows every list of sets anew. */
+function useSetChange<R, V>(change: (values: V) => Promise<R>) {
+  const queries = useQueryClient();
+  return useMutation<R, Refused, V>({
+    mutationFn: change,
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['sets', 'list'] }),
+  });
+}
+
+export const useNewSet = () => useSetChange((body: SetContent) => ask(api.POST('/api/sets', { body })));
+
+export const useCopySet = () =>
+  useSetChange(({ id, otherNumbers }: { id: number; otherNumbers: boolean }) =>
+    ask(api.POST('/api/sets/{id}/copy', { ...path(id), body: { otherNumbers } })),
+  );
+
+export const useArchiveSet = () =>
+  useSetChange(({ id, archived }: { id: number; archived: boolean }) =>
+    ask(api.POST('/api/sets/{id}/archive', { ...path(id), body: { archived } })),
+  );
+
+export const useDeleteSet = () => useSetChange((id: number) => ask(api.DELETE('/api/sets/{id}', path(id))));
+
+export const useRestoreSet = () =>
+  useSetChange((id: number) => ask(api.POST('/api/sets/{id}/restore', path(id))));
+
+export const useTakeSetIn = () =>
+  useSetChange(async (file: File) => {
+    const text = await file.text();
+    const isJson = file.name.toLowerCase().endsWith('.json');
+    return ask(
+      api.POST('/api/sets/import', {
+        params: { query: { name: file.name.replace(/\.[^.]*$/, '') } },
+        body: text,
+        bodySerializer: (body) => body,
+        headers: { 'Content-Type': isJson ? 'application/json' : 'text/csv' },
+      }),
+    );
+  });
+
+/** Keeps a set's content, one change after the other. */
+export const useKeepSet = (id: number) => {
+  const queries = useQueryClient();
+  return useMutation<SetView, Refused, SetContent>({
+    scope: { id: `set ${id}` },
+    mutationFn: (body) => ask(api.PUT('/api/sets/{id}', { ...path(id), body })),
+    onSuccess: () => {
+      void queries.invalidateQueries({ queryKey: ['sets', 'list'] });
+      void queries.invalidateQueries({ queryKey: ['sets', 'pages', id] });
+    },
+  });
+};
+
+export const useDraw = () =>
+  useMutation<Schemas['Drawn'], Refused, Schemas['DraftRequest']>({
+    mutationFn: (body) => ask(api.POST('/api/sets/draft', { body })),
+  });
+
+export const useTelling = () =>
+  useMutation<Schemas['Telling'], Refused, Schemas['TellingRequest']>({
+    mutationFn: (body) => ask(api.POST('/api/sets/telling', { body })),
+  });
+
+export const useReadProblems = () =>
+  useMutation<Question[], Refused, string>({
+    mutationFn: (text) => ask(api.POST('/api/sets/questions', { body: { text } })),
+  });
+
+export const useAnother = () =>
+  useMutation<Question, Refused, string>({
+    mutationFn: (problem) =>
+      ask(
+        api.POST('/api/sets/another', {
+          body: { work: { problem }, seed: Math.floor(Math.random() * 1e9) },
+        }),
+      ),
+  });
