@@ -703,6 +703,8 @@ export interface components {
             questions: components["schemas"]["QuestionView"][];
             /** Format: int32 */
             minutes: number;
+            /** Format: int32 */
+            pages: number;
             archived: boolean;
         };
         WorkRequest: {

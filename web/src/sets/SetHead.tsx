@@ -57,7 +57,8 @@ export function SetHead({ editor }: { editor: SetEditor }) {
         />
       </Box>
       <Box sx={{ pb: 2, color: ink.faint }}>
-        {content.questions.length} questions, about {editor.minutes} minutes
+        {content.questions.length} questions, about {editor.minutes} minutes, {editor.pages}{' '}
+        {editor.pages === 1 ? 'page' : 'pages'}
         <Box component="span" role="status" sx={{ color: ink.right, ml: 1.5 }}>
           {keep.isPending ? 'saving …' : keep.isSuccess ? '✓ saved' : ''}
         </Box>

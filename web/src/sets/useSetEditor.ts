@@ -32,6 +32,7 @@ export function useSetEditor(view: SetView) {
     change,
     keep,
     minutes: keep.data?.minutes ?? view.minutes,
+    pages: keep.data?.pages ?? view.pages,
     canUndo: before.length > 0,
     undo: () => {
       const last = before.at(-1);

@@ -4,6 +4,8 @@ create table practice_set (
     title varchar(120) not null,
     tag varchar(60) not null,
     content varchar(1000000) not null,
+    -- What a search looks through: title, class, problems and stories, in small letters.
+    words varchar(1000000) not null,
     changed_at timestamp with time zone not null,
     archived boolean not null default false,
     deleted_at timestamp with time zone

@@ -55,9 +55,25 @@ final class Client {
         return post("/api/work", request);
     }
 
+    /** The bytes of a file. */
+    byte[] file(String path) {
+        try {
+            return http.send(HttpRequest.newBuilder(URI.create(server.address() + path)).build(),
+                    HttpResponse.BodyHandlers.ofByteArray()).body();
+        } catch (IOException exception) {
+            throw new UncheckedIOException(exception);
+        } catch (InterruptedException exception) {
+            throw new IllegalStateException(exception);
+        }
+    }
+
     Reply send(String method, String path, String body) {
+        return send(method, path, body, "application/json");
+    }
+
+    Reply send(String method, String path, String body, String type) {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(server.address() + path))
-                .header("Content-Type", "application/json")
+                .header("Content-Type", type)
                 .method(method, body == null ? HttpRequest.BodyPublishers.noBody()
                         : HttpRequest.BodyPublishers.ofString(body));
         cookies.getCookieStore().getCookies().stream().filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))

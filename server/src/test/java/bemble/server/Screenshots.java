@@ -28,7 +28,6 @@ final class Screenshots {
         teacher.see("Enter as the demo teacher");
         take("sign-in");
         teacher.enterAsDemo(server);
-        take("paper-empty");
         teacher.open("Log");
         teacher.see("67.4 + 8.95");
         take("log");
@@ -41,9 +40,8 @@ final class Screenshots {
         teacher.press("Writing");
         teacher.key("End");
         take("paper-writing");
-        paper("568 + 374", "partial sums", 2, "paper-partial-sums");
         paper("5002 − 1347", null, 5, "paper-exchange");
-        teacher.press("Board");
+        teacher.toBoard();
         teacher.key("a");
         teacher.key("ArrowRight");
         take("board-asking");
@@ -54,8 +52,6 @@ final class Screenshots {
         teacher.key("r");
         take("board-mistake");
         teacher.key("Escape");
-        paper("713 − 286", "equal additions", 3, "paper-equal-additions");
-        paper("4206 − 1358", "counting up", 5, "paper-counting-up");
         paper("386 × 47", null, 6, "paper-long-multiplication");
         teacher.choose("Beside it", "area");
         teacher.page().getByTestId("paper").first().focus();
@@ -64,10 +60,37 @@ final class Screenshots {
         paper("347 × 58", "crosswise", 3, "paper-crosswise");
         paper("7506 ÷ 25", null, 6, "paper-division");
         paper("√41.6 to 2 dp", null, 9, "paper-root");
-        paper("√7 to 3 dp", "running divisor", 12, "paper-running-divisor");
+        picture("358 + 276", "Blocks", 1, "board-blocks");
+        picture("97 ÷ 4", "Sharing out", 4, "board-sharing");
+        teacher.open("Sets");
+        teacher.see("Exchange across a zero");
+        take("sets");
+        teacher.open("Exchange across a zero");
+        teacher.see("What makes it hard");
+        take("set-questions");
+        teacher.press("Telling slips apart");
+        teacher.press("Choose telling questions");
+        teacher.press("Which slip gives which answer");
+        take("set-telling");
+        teacher.press("Print");
+        teacher.page().getByTestId("preview").locator("svg").first().waitFor();
+        take("set-print");
         teacher.open("House style");
         teacher.see("The carry is added");
         take("house-style");
+    }
+
+    private void picture(String problem, String picture, int steps, String name) {
+        teacher.type(problem);
+        teacher.page().waitForTimeout(SETTLING_MILLIS);
+        teacher.toBoard();
+        teacher.key("v");
+        teacher.press(picture);
+        for (int i = 0; i < steps; i++) {
+            teacher.key("ArrowRight");
+        }
+        take(name);
+        teacher.key("Escape");
     }
 
     private void paper(String problem, String method, int steps, String name) {

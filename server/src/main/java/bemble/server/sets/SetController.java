@@ -2,6 +2,7 @@ package bemble.server.sets;
 
 import bemble.core.practice.Effort;
 import bemble.core.practice.Question;
+import bemble.core.print.PrintKind;
 import bemble.server.account.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -23,9 +24,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/sets")
 class SetController {
     private final SetService sets;
+    private final PrintService prints;
 
-    SetController(SetService sets) {
+    SetController(SetService sets, PrintService prints) {
         this.sets = sets;
+        this.prints = prints;
     }
 
     record SetLine(@NotNull long id, @NotNull String title, @NotNull String tag, @NotNull int count,
@@ -36,9 +39,10 @@ class SetController {
      *
      * @param questions for each question what makes it hard and what it comes to
      * @param minutes how long they take a pupil, roughly
+     * @param pages how many pages the questions fill as they are laid out
      */
     record SetView(@NotNull long id, @NotNull SetContent content, @NotNull List<QuestionView> questions,
-                   @NotNull int minutes, @NotNull boolean archived) {}
+                   @NotNull int minutes, @NotNull int pages, @NotNull boolean archived) {}
 
     record CopyWish(@NotNull boolean otherNumbers) {}
 
@@ -59,28 +63,28 @@ class SetController {
 
     @PostMapping
     SetView add(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody SetContent content) {
-        return view(sets.add(teacher.id(), content));
+        return view(teacher, sets.add(teacher.id(), content));
     }
 
     @GetMapping("/{id:\\d+}")
     SetView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return view(sets.find(teacher.id(), id));
+        return view(teacher, sets.find(teacher.id(), id));
     }
 
     @PutMapping("/{id:\\d+}")
     SetView change(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @Valid @RequestBody SetContent content) {
-        return view(sets.change(teacher.id(), id, content));
+        return view(teacher, sets.change(teacher.id(), id, content));
     }
 
     @PostMapping("/{id:\\d+}/copy")
     SetView copy(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody CopyWish wish) {
-        return view(sets.copy(teacher.id(), id, wish.otherNumbers()));
+        return view(teacher, sets.copy(teacher.id(), id, wish.otherNumbers()));
     }
 
     @PostMapping("/{id:\\d+}/archive")
     SetView archive(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody ArchiveWish wish) {
-        return view(sets.archive(teacher.id(), id, wish.archived()));
+        return view(teacher, sets.archive(teacher.id(), id, wish.archived()));
     }
 
     @DeleteMapping("/{id:\\d+}")
@@ -90,7 +94,7 @@ class SetController {
 
     @PostMapping("/{id:\\d+}/restore")
     SetView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return view(sets.restore(teacher.id(), id));
+        return view(teacher, sets.restore(teacher.id(), id));
     }
 
     /** The questions of a version of equal difficulty. */
@@ -101,10 +105,11 @@ class SetController {
         return SetReading.questions(SetReading.version(content, letter)).stream().map(QuestionView::of).toList();
     }
 
-    private SetView view(StoredSet stored) {
+    private SetView view(SignedIn teacher, StoredSet stored) {
         SetContent content = sets.content(stored);
         List<Question> questions = SetReading.questions(content);
         return new SetView(stored.id(), content, questions.stream().map(QuestionView::of).toList(),
-                Effort.minutes(questions), stored.archived());
+                Effort.minutes(questions), prints.preview(teacher.id(), stored.id(), "A", PrintKind.QUESTIONS).size(),
+                stored.archived());
     }
 }

@@ -137,13 +137,11 @@ class SetFile {
             if (!FORMAT.equals(file.path("format").asString("")) || file.path("version").asInt(0) != VERSION) {
                 throw notOurs();
             }
-            content = json.treeToValue(file.required("set"), SetContent.class);
+            content = file.has("set") ? json.treeToValue(file.get("set"), SetContent.class) : null;
         } catch (JacksonException broken) {
             int line = broken.getLocation() == null ? 1 : Math.max(1, broken.getLocation().getLineNr());
             throw new FileFaults(List.of(new Fault("line " + line, "Line " + line
                     + ": the file is not JSON from here, or a field has another form. Export the set again.")));
-        } catch (IllegalArgumentException missing) {
-            throw notOurs();
         }
         boolean whole = content != null && content.title() != null && content.tag() != null && content.layout() != null
                 && content.questions() != null && content.questions().stream().noneMatch(question -> question == null

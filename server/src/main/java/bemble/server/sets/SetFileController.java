@@ -46,7 +46,8 @@ class SetFileController {
     /** A new set from a table, one problem on each line. */
     @PostMapping(value = "/import", consumes = "text/csv")
     TakenIn takeCsv(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String name,
-            @RequestBody String text) {
+            @RequestBody(required = false) String sent) {
+        String text = sent == null ? "" : sent;
         List<SetContent.SetQuestion> questions = file.readCsv(text);
         String title = name.isBlank() ? "A set from a table" : name.substring(0, Math.min(MOST_TITLE, name.length()));
         SetContent content = new SetContent(title, "", null, null, null, 1L, null, questions, USUAL_LAYOUT);

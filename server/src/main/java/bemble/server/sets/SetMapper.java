@@ -13,20 +13,19 @@ interface SetMapper {
     String MINE = " where teacher_id = #{teacherId} and deleted_at is null";
 
     @Select("select " + COLUMNS + " from practice_set" + MINE + " and archived = #{archived} "
-            + "and (lower(title) like #{pattern} escape '!' or lower(tag) like #{pattern} escape '!' "
-            + "or lower(content) like #{pattern} escape '!') order by changed_at desc, id desc")
+            + "and words like #{pattern} escape '!' order by changed_at desc, id desc")
     List<StoredSet> search(long teacherId, String pattern, boolean archived);
 
     @Select("select " + COLUMNS + " from practice_set" + MINE + " and id = #{id}")
     Optional<StoredSet> find(long teacherId, long id);
 
     @Select(value = "select " + COLUMNS + " from final table (insert into practice_set (teacher_id, title, tag, content, "
-            + "changed_at) values (#{teacherId}, #{title}, #{tag}, #{content}, #{now}))", affectData = true)
-    StoredSet add(long teacherId, String title, String tag, String content, OffsetDateTime now);
+            + "words, changed_at) values (#{teacherId}, #{title}, #{tag}, #{content}, #{words}, #{now}))", affectData = true)
+    StoredSet add(long teacherId, String title, String tag, String content, String words, OffsetDateTime now);
 
-    @Update("update practice_set set title = #{title}, tag = #{tag}, content = #{content}, changed_at = #{now}" + MINE
+    @Update("update practice_set set title = #{title}, tag = #{tag}, content = #{content}, words = #{words}, changed_at = #{now}" + MINE
             + " and id = #{id}")
-    int change(long teacherId, long id, String title, String tag, String content, OffsetDateTime now);
+    int change(long teacherId, long id, String title, String tag, String content, String words, OffsetDateTime now);
 
     @Update("update practice_set set archived = #{archived}" + MINE + " and id = #{id}")
     int archive(long teacherId, long id, boolean archived);

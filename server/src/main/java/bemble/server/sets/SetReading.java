@@ -46,6 +46,21 @@ final class SetReading {
         return questions;
     }
 
+    /**
+     * The set with its problems written the one way they are written on paper.
+     *
+     * @throws Refusal naming each question that cannot be worked
+     */
+    static SetContent asWritten(SetContent content) {
+        List<Question> read = questions(content);
+        List<SetQuestion> written = new ArrayList<>();
+        for (int i = 0; i < read.size(); i++) {
+            SetQuestion question = content.questions().get(i);
+            written.add(new SetQuestion(read.get(i).problem().text(), question.story(), question.part()));
+        }
+        return content.with(content.title(), written);
+    }
+
     static Question question(String problem) {
         return Question.of(ProblemText.read(problem, 0, Punctuation.POINT));
     }
@@ -62,7 +77,7 @@ final class SetReading {
         for (int i = 0; i < others.size(); i++) {
             SetQuestion before = content.questions().get(i);
             String problem = others.get(i).problem().text();
-            boolean same = question(before.problem()).problem().text().equals(problem);
+            boolean same = before.problem().equals(problem);
             questions.add(new SetQuestion(problem, same ? before.story() : "", before.part()));
         }
         return content.with(content.title(), questions);

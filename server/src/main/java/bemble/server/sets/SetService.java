@@ -29,7 +29,7 @@ class SetService {
     }
 
     List<StoredSet> search(long teacherId, String words, boolean archived) {
-        String plain = words.strip().toLowerCase(Locale.ROOT);
+        String plain = likened(words.strip());
         String pattern = "%" + plain.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
         return sets.search(teacherId, pattern, archived);
     }
@@ -45,14 +45,14 @@ class SetService {
 
     @Transactional
     StoredSet add(long teacherId, SetContent content) {
-        SetReading.questions(content);
-        return sets.add(teacherId, content.title(), content.tag(), json.writeValueAsString(content), now());
+        SetContent plain = SetReading.asWritten(content);
+        return sets.add(teacherId, plain.title(), plain.tag(), json.writeValueAsString(plain), words(plain), now());
     }
 
     @Transactional
     StoredSet change(long teacherId, long id, SetContent content) {
-        SetReading.questions(content);
-        sets.change(teacherId, id, content.title(), content.tag(), json.writeValueAsString(content), now());
+        SetContent plain = SetReading.asWritten(content);
+        sets.change(teacherId, id, plain.title(), plain.tag(), json.writeValueAsString(plain), words(plain), now());
         return find(teacherId, id);
     }
 
@@ -85,6 +85,18 @@ class SetService {
     StoredSet restore(long teacherId, long id) {
         sets.restore(teacherId, id);
         return find(teacherId, id);
+    }
+
+    private static String words(SetContent content) {
+        StringBuilder words = new StringBuilder(content.title()).append('\n').append(content.tag());
+        content.questions().forEach(question ->
+                words.append('\n').append(question.problem()).append('\n').append(question.story()));
+        return likened(words.toString());
+    }
+
+    /** So that what is typed with - or * finds what is written with − or ×. */
+    private static String likened(String words) {
+        return words.toLowerCase(Locale.ROOT).replace('-', '−').replace('*', '×').replace('/', '÷');
     }
 
     private OffsetDateTime now() {
