@@ -123,7 +123,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
           <option value="alone">alone</option>
         </Box>
       </td>
-      <Box component="td" sx={{ whiteSpace: 'nowrap', '& button': { px: 0.75, py: 0.25 } }}>
+      <Box component="td" sx={{ whiteSpace: 'nowrap', '& button, & a': { px: 0.75, py: 0.25 } }}>
         <Button
           aria-label={`Other numbers for question ${number}`}
           title="Other numbers, as hard"
@@ -137,6 +137,14 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
           onClick={() => setTelling(true)}
         >
           ¶
+        </Button>
+        <Button
+          component="a"
+          href={`/api/sets/${editor.id}/questions/${number}.svg`}
+          aria-label={`Question ${number} as SVG`}
+          title="The question as a picture, SVG"
+        >
+          ⇩
         </Button>
         <Button
           aria-label={`Take question ${number} out`}

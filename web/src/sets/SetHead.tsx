@@ -3,12 +3,11 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { BoardState } from '../board/BoardScreen';
 import { Field } from '../app/Field';
-import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useStyle } from '../paper/usePaper';
 import type { SetEditor } from './useSetEditor';
 
-/** The set's name and class, how long it takes, and the ways to the board. */
+/** The set's name and class, and the ways to the board. */
 export function SetHead({ editor }: { editor: SetEditor }) {
   const { content, keep } = editor;
   const [title, setTitle] = useState(content.title);
@@ -42,7 +41,7 @@ export function SetHead({ editor }: { editor: SetEditor }) {
         }
       }}
     >
-      <Box sx={{ width: 300 }}>
+      <Box sx={{ width: 320 }}>
         <Field label="Title" value={title} onChange={setTitle} fault={keep.error?.about('title')} />
       </Box>
       <Box sx={{ width: 120 }}>
@@ -55,13 +54,6 @@ export function SetHead({ editor }: { editor: SetEditor }) {
           value={passMark}
           onChange={(typed) => setPassMark(typed.replace(/\D/g, ''))}
         />
-      </Box>
-      <Box sx={{ pb: 2, color: ink.faint }}>
-        {content.questions.length} questions, about {editor.minutes} minutes, {editor.pages}{' '}
-        {editor.pages === 1 ? 'page' : 'pages'}
-        <Box component="span" role="status" sx={{ color: ink.right, ml: 1.5 }}>
-          {keep.isPending ? 'saving …' : keep.isSuccess ? '✓ saved' : ''}
-        </Box>
       </Box>
       <Box sx={{ ml: 'auto', pb: 1.5, display: 'flex', gap: 1 }}>
         <Button disabled={!editor.canUndo} onClick={editor.undo}>

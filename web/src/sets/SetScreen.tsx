@@ -6,6 +6,7 @@ import { Trouble } from '../app/Trouble';
 import { DesignPanel } from './DesignPanel';
 import { PrintPanel } from './PrintPanel';
 import { QuestionTable } from './QuestionTable';
+import { SetCounts } from './SetCounts';
 import { SetHead } from './SetHead';
 import { TellingPanel } from './TellingPanel';
 import { useLadders, useSet, type Ladder, type SetView } from './useSets';
@@ -49,7 +50,10 @@ function OneSet({ view, ladders }: { view: SetView; ladders: Ladder[] }) {
       }}
     >
       <SetHead editor={editor} />
-      <Tabs label="Parts of the set" value={tab} options={[...tabs]} onChange={setTab} />
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
+        <Tabs label="Parts of the set" value={tab} options={[...tabs]} onChange={setTab} />
+        <SetCounts editor={editor} />
+      </Box>
       <Box sx={{ minHeight: 0, mt: 1.5 }}>
         {tab === 'questions' && (
           <Box sx={columns}>
