@@ -5,6 +5,7 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.Problem.Addition;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,9 +13,11 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 
-/** Builds additions column by column from the ones on, each column's total chosen so that the wishes can be met. */
+/** Builds additions column by column from the ones on: first what each carries, then digits that come to that. */
 final class AdditionGrower implements Grower {
     private static final int RANDOM_LENGTHS = 8;
+    /** Counting the ways to fill columns takes time; beyond so many shapes those known are taken again. */
+    private static final int MOST_SHAPES = 24;
 
     private final Wishes wishes;
     private final Wish addends;
@@ -39,18 +42,45 @@ final class AdditionGrower implements Grower {
     @Override
     public Optional<Problem> grow(Random random) {
         List<Integer> lengths = null;
-        for (int i = 0; i < RANDOM_LENGTHS && lengths == null; i++) {
+        for (int i = 0; i < RANDOM_LENGTHS && lengths == null && draws.size() < MOST_SHAPES; i++) {
             List<Integer> tried = random.ints(between(addends, random), digits.min(), digits.max() + 1).boxed().toList();
             lengths = isPossible(tried) ? tried : null;
         }
         if (lengths == null) {
-            if (typical == null) {
-                typical = typicalLengths(false).toList();
-            }
-            lengths = new ArrayList<>(typical.get(random.nextInt(typical.size())));
+            lengths = new ArrayList<>(known().get(random.nextInt(known().size())));
             Collections.shuffle(lengths, random);
         }
-        return Optional.of(addition(lengths, draw(lengths).draw(random), random));
+        return Optional.of(addition(lengths, totals(lengths, draw(lengths).draw(random), random), random));
+    }
+
+    /** The shapes that were found possible, the shortest first. */
+    private List<List<Integer>> known() {
+        if (typical == null || draws.size() < MOST_SHAPES) {
+            typicalLengths(false).limit(MOST_SHAPES).forEach(this::isPossible);
+            typical = draws.keySet().stream().filter(this::isPossible).sorted(Comparator.comparing(List::toString)).toList();
+        }
+        return typical;
+    }
+
+    /** What each column comes to, so that it carries what was drawn for it. */
+    private List<Integer> totals(List<Integer> lengths, List<Integer> carries, Random random) {
+        List<Integer> totals = new ArrayList<>();
+        int carryIn = 0;
+        for (int column = 0; column < carries.size(); column++) {
+            int carry = carries.get(column);
+            totals.add(this.totals.between(10 * carry - carryIn, 10 * carry + 9 - carryIn, present(lengths, column),
+                    leading(lengths, column), random));
+            carryIn = carry;
+        }
+        return totals;
+    }
+
+    private static int present(List<Integer> lengths, int column) {
+        return (int) lengths.stream().filter(length -> length > column).count();
+    }
+
+    private static int leading(List<Integer> lengths, int column) {
+        return (int) lengths.stream().filter(length -> length == column + 1).count();
     }
 
     /** The sums written out: each column's total given out among the numbers that have a digit there. */
@@ -101,7 +131,7 @@ final class AdditionGrower implements Grower {
         return wish.min() + random.nextInt(wish.max() - wish.min() + 1);
     }
 
-    /** What a column may come to when so many digits stand in it. */
+    /** What a column may carry when so many digits stand in it. */
     private final class Rules implements ColumnDraw.Rules<State, Integer> {
         private final List<Integer> lengths;
         private final int columns;
@@ -127,16 +157,16 @@ final class AdditionGrower implements Grower {
 
         @Override
         public List<ColumnDraw.Move<State, Integer>> moves(int column, State state) {
-            int present = (int) lengths.stream().filter(length -> length > column).count();
-            int leading = (int) lengths.stream().filter(length -> length == column + 1).count();
+            int present = present(lengths, column);
+            int leading = leading(lengths, column);
             List<ColumnDraw.Move<State, Integer>> moves = new ArrayList<>();
-            for (int sum = leading; sum <= 9 * present; sum++) {
-                int carry = (sum + state.carry()) / 10;
+            for (int carry = 0; 10 * carry <= 9 * present + state.carry(); carry++) {
+                double share = totals.share(present, leading, 10 * carry - state.carry(), 10 * carry + 9 - state.carry());
                 boolean newPlace = carry > 0 && column == columns - 1;
                 State next = after(state, carry);
                 if (carries.mayGoOn(next.carries()) && chain.mayGoOn(next.longestRun())
                         && (column < columns - 1 || wishes.allows(Feature.NEW_PLACE, newPlace))) {
-                    moves.add(new ColumnDraw.Move<>(totals.share(present, leading, sum), sum, next));
+                    moves.add(new ColumnDraw.Move<>(share, carry, next));
                 }
             }
             return moves;

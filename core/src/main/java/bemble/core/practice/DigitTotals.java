@@ -16,6 +16,29 @@ final class DigitTotals {
         return sum < 0 || sum >= known.length ? 0 : known[sum];
     }
 
+    /** The share of those that come to a total from {@code from} to {@code to}. */
+    double share(int digits, int leading, int from, int to) {
+        double all = 0;
+        for (int sum = from; sum <= to; sum++) {
+            all += share(digits, leading, sum);
+        }
+        return all;
+    }
+
+    /** A total of that stretch, each as likely as there are ways to come to it. */
+    int between(int from, int to, int digits, int leading, Random random) {
+        double left = random.nextDouble() * share(digits, leading, from, to);
+        int chosen = from;
+        for (int sum = from; sum <= to && left >= 0; sum++) {
+            double share = share(digits, leading, sum);
+            if (share > 0) {
+                chosen = sum;
+                left -= share;
+            }
+        }
+        return chosen;
+    }
+
     /**
      * One digit of a column, drawn so that the others can make up the rest and every way is equally likely.
      *

@@ -9,16 +9,56 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Builds subtractions column by column from the ones on, in the states that an exchange leaves behind. */
 final class SubtractionGrower implements Grower {
     private final Wishes wishes;
     private final List<Lengths> possible = new ArrayList<>();
-    private final Map<Lengths, ColumnDraw<State, Pair>> draws = new HashMap<>();
+    private final Map<Lengths, ColumnDraw<State, Fill>> draws = new HashMap<>();
 
     private record Lengths(int minuend, int subtrahend) {}
 
     private record Pair(int top, int bottom) {}
+
+    /** What a column does. */
+    private enum Deed {
+        /** Its 0 passes the ten on. */
+        PASS,
+        ENOUGH,
+        NEEDS_TEN
+    }
+
+    /** What is known of a column before its digits are chosen. */
+    private record Column(boolean owed, boolean leadsAbove, int leastBottom, int mostBottom) {
+        List<Pair> pairs(Deed deed) {
+            return PAIRS.computeIfAbsent(new Fill(this, deed), Fill::pairs);
+        }
+    }
+
+    /** A column and what it does; which of the digits that do so is chosen afterwards. */
+    private record Fill(Column column, Deed deed) {
+        private static Deed deed(Column column, int top, int bottom) {
+            if (column.owed() && top == 0) {
+                return Deed.PASS;
+            }
+            return (column.owed() ? top - 1 : top) < bottom ? Deed.NEEDS_TEN : Deed.ENOUGH;
+        }
+
+        private List<Pair> pairs() {
+            List<Pair> pairs = new ArrayList<>();
+            for (int top = column.leadsAbove() ? 1 : 0; top <= 9; top++) {
+                for (int bottom = column.leastBottom(); bottom <= column.mostBottom(); bottom++) {
+                    if (deed(column, top, bottom) == deed) {
+                        pairs.add(new Pair(top, bottom));
+                    }
+                }
+            }
+            return pairs;
+        }
+    }
+
+    private static final Map<Fill, List<Pair>> PAIRS = new ConcurrentHashMap<>();
 
     /**
      * @param owed whether a ten was taken that this column, or the next that is not 0, has to give
@@ -47,10 +87,12 @@ final class SubtractionGrower implements Grower {
 
     @Override
     public Optional<Problem> grow(Random random) {
-        List<Pair> columns = draw(possible.get(random.nextInt(possible.size()))).draw(random);
+        List<Fill> columns = draw(possible.get(random.nextInt(possible.size()))).draw(random);
         StringBuilder minuend = new StringBuilder();
         StringBuilder subtrahend = new StringBuilder();
-        for (Pair pair : columns) {
+        for (Fill fill : columns) {
+            List<Pair> pairs = fill.column().pairs(fill.deed());
+            Pair pair = pairs.get(random.nextInt(pairs.size()));
             minuend.insert(0, pair.top());
             subtrahend.insert(0, pair.bottom());
         }
@@ -60,11 +102,11 @@ final class SubtractionGrower implements Grower {
         return top.equals(bottom) ? Optional.empty() : Optional.of(new Subtraction(top, bottom));
     }
 
-    private ColumnDraw<State, Pair> draw(Lengths lengths) {
+    private ColumnDraw<State, Fill> draw(Lengths lengths) {
         return draws.computeIfAbsent(lengths, each -> new ColumnDraw<>(new Rules(each)));
     }
 
-    private final class Rules implements ColumnDraw.Rules<State, Pair> {
+    private final class Rules implements ColumnDraw.Rules<State, Fill> {
         private final Lengths lengths;
         private final Tally exchanges;
         private final Tally zeros;
@@ -86,27 +128,26 @@ final class SubtractionGrower implements Grower {
         }
 
         @Override
-        public List<ColumnDraw.Move<State, Pair>> moves(int column, State state) {
-            List<ColumnDraw.Move<State, Pair>> moves = new ArrayList<>();
-            int leastBottom = column == lengths.subtrahend() - 1 ? 1 : 0;
-            int mostBottom = column < lengths.subtrahend() ? 9 : 0;
-            for (int top = column == lengths.minuend() - 1 ? 1 : 0; top <= 9; top++) {
-                for (int bottom = leastBottom; bottom <= mostBottom; bottom++) {
-                    State next = after(state, top, bottom);
-                    if (exchanges.mayGoOn(next.exchanges()) && zeros.mayGoOn(next.mostZeros())) {
-                        moves.add(new ColumnDraw.Move<>(0.01, new Pair(top, bottom), next));
-                    }
+        public List<ColumnDraw.Move<State, Fill>> moves(int place, State state) {
+            Column column = new Column(state.owed(), place == lengths.minuend() - 1,
+                    place == lengths.subtrahend() - 1 ? 1 : 0, place < lengths.subtrahend() ? 9 : 0);
+            List<ColumnDraw.Move<State, Fill>> moves = new ArrayList<>();
+            for (Deed deed : Deed.values()) {
+                State next = after(state, deed);
+                int ways = column.pairs(deed).size();
+                if (ways > 0 && exchanges.mayGoOn(next.exchanges()) && zeros.mayGoOn(next.mostZeros())) {
+                    moves.add(new ColumnDraw.Move<>(ways / 100.0, new Fill(column, deed), next));
                 }
             }
             return moves;
         }
 
-        private State after(State state, int top, int bottom) {
-            if (state.owed() && top == 0) {
+        private State after(State state, Deed deed) {
+            if (deed == Deed.PASS) {
                 int passed = zeros.after(state.zeros(), 1);
                 return new State(true, passed, state.exchanges(), Math.max(state.mostZeros(), passed));
             }
-            boolean needsTen = (state.owed() ? top - 1 : top) < bottom;
+            boolean needsTen = deed == Deed.NEEDS_TEN;
             return new State(needsTen, 0, exchanges.after(state.exchanges(), needsTen ? 1 : 0), state.mostZeros());
         }
 
