@@ -47,6 +47,7 @@ export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Pr
       }}
     >
       <Box
+        onClick={board.forward}
         sx={{
           display: 'grid',
           gridTemplateColumns: picture ? 'minmax(0, 1fr) minmax(0, 0.9fr)' : 'minmax(0, 1fr)',

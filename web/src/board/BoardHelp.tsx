@@ -1,7 +1,10 @@
 import { BoardDialog } from './BoardDialog';
 
 const keys = [
-  ['→  Space  Page Down', 'forward; when asking, first the question, then the answer'],
+  [
+    '→  Space  Page Down',
+    'forward, as a tap on the paper is; when asking, first the question, then the answer',
+  ],
   ['←  Page Up', 'back'],
   ['Home  End', 'to the start, to the end'],
   ['n  b', 'next problem, the one before'],

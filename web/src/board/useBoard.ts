@@ -136,6 +136,8 @@ export function useBoard(
     open,
     picture,
     next,
+    forward,
+    help: () => toggle('help'),
     choosePicture: (kind: string) => {
       setPicture(kind);
       setOpen(undefined);

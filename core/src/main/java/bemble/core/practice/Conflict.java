@@ -42,7 +42,7 @@ final class Conflict {
         List<Feature> features = List.copyOf(wishes.wanted().keySet());
         String together = features.stream().map(feature -> inWords(feature, wishes.wanted().get(feature)))
                 .collect(Collectors.joining(" and "));
-        return together + " cannot be had " + (features.size() > 1 ? "together" : "") + " ("
+        return together + " cannot be had" + (features.size() > 1 ? " together" : "") + " ("
                 + features.stream().map(Feature::id).collect(Collectors.joining(", ")) + ")." + bound(wishes, features);
     }
 
@@ -59,13 +59,13 @@ final class Conflict {
     /** What the last counted feature could be with the others as they are. */
     private static String bound(Wishes wishes, List<Feature> features) {
         Feature last = features.get(features.size() - 1);
-        if (last.isYesNo() || features.size() < 2) {
+        if (last.isYesNo()) {
             return " Change one of these wishes.";
         }
         int[] can = IntStream.rangeClosed(last.least(), Math.min(last.most(), FARTHEST))
                 .filter(count -> Grower.settled(wishes.with(last, Wish.exactly(count))).isPresent()).toArray();
         return can.length == 0 ? " Change one of these wishes."
-                : " With the rest as it is, " + last.label() + " can be " + can[0] + (can.length == 1 ? ""
+                : (features.size() > 1 ? " With the rest as it is, " : " Here ") + last.label() + " can be " + can[0] + (can.length == 1 ? ""
                         : " to " + can[can.length - 1]) + ".";
     }
 }

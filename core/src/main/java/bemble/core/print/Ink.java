@@ -5,15 +5,11 @@ public sealed interface Ink {
     /** The same drawn {@code scale} times as large, and then moved. */
     Ink placed(double scale, double right, double down);
 
-    /**
-     * A straight line.
-     *
-     * @param grey 0 black to 1 white
-     */
-    record Line(double x1, double y1, double x2, double y2, double width, double grey) implements Ink {
+    /** A straight line; black, as everything is, so that it survives a photocopier. */
+    record Line(double x1, double y1, double x2, double y2, double width) implements Ink {
         @Override
         public Ink placed(double scale, double right, double down) {
-            return new Line(x1 * scale + right, y1 * scale + down, x2 * scale + right, y2 * scale + down, width, grey);
+            return new Line(x1 * scale + right, y1 * scale + down, x2 * scale + right, y2 * scale + down, width);
         }
     }
 

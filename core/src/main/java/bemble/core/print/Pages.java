@@ -99,10 +99,10 @@ public final class Pages {
             double foot = MARGIN + letter * 3;
             double half = (width - 2 * MARGIN) * 0.6;
             inks.add(new Ink.Text(MARGIN, foot, letter, Align.START, false, "Name"));
-            inks.add(new Ink.Line(MARGIN + Letters.width("Name ", letter), foot + 0.5, MARGIN + half, foot + 0.5, 0.2, 0));
+            inks.add(new Ink.Line(MARGIN + Letters.width("Name ", letter), foot + 0.5, MARGIN + half, foot + 0.5, 0.2));
             inks.add(new Ink.Text(MARGIN + half + 4, foot, letter, Align.START, false, "Date"));
             inks.add(new Ink.Line(MARGIN + half + 4 + Letters.width("Date ", letter), foot + 0.5, width - MARGIN,
-                    foot + 0.5, 0.2, 0));
+                    foot + 0.5, 0.2));
         }
         pages.add(inks);
         inks.add(new Ink.Text(width / 2, height - MARGIN, letter * 0.8, Align.MIDDLE, false, "" + pages.size()));
@@ -120,7 +120,7 @@ public final class Pages {
             if (i + 1 < pages.size()) {
                 inks.addAll(new Panel(width, height, pages.get(i + 1)).at(width, 0));
             }
-            inks.add(new Ink.Line(width, 0, width, height, 0.1, 0.6));
+            inks.add(new Ink.Line(width, 0, width, height, 0.1));
             sheets.add(new Page(2 * width, height, inks));
         }
         return sheets;

@@ -8,7 +8,7 @@ import java.util.Map;
 
 /** Draws the marks of a sheet as ink, the sheet's first square at a given point. */
 final class SheetInk {
-    private static final double FINE = 0.15;
+    private static final double FINE = 0.1;
     private static final double FIRM = 0.4;
     private static final Map<String, Double> HEIGHTS = Map.of("full", 0.76, "small", 0.42, "tiny", 0.32);
 
@@ -27,24 +27,24 @@ final class SheetInk {
         return inks;
     }
 
-    /** The squares, black and fine, so that they survive a photocopier. */
+    /** The squares: fine, for the figures to stand out. */
     void grid(int columns, int rows) {
         for (int column = 0; column <= columns; column++) {
-            line(column, 0, column, rows, FINE, 0.55);
+            line(column, 0, column, rows, FINE);
         }
         for (int row = 0; row <= rows; row++) {
-            line(0, row, columns, row, FINE, 0.55);
+            line(0, row, columns, row, FINE);
         }
     }
 
-    /** A small dashed-looking box where a carry goes. */
+    /** A small box where a carry goes. */
     void carryBox(int column, int row) {
         double x = column + 0.25;
         double y = row + 0.3;
-        line(x, y, x + 0.5, y, FINE * 1.6, 0);
-        line(x + 0.5, y, x + 0.5, y + 0.6, FINE * 1.6, 0);
-        line(x + 0.5, y + 0.6, x, y + 0.6, FINE * 1.6, 0);
-        line(x, y + 0.6, x, y, FINE * 1.6, 0);
+        line(x, y, x + 0.5, y, FINE * 1.6);
+        line(x + 0.5, y, x + 0.5, y + 0.6, FINE * 1.6);
+        line(x + 0.5, y + 0.6, x, y + 0.6, FINE * 1.6);
+        line(x, y + 0.6, x, y, FINE * 1.6);
     }
 
     void mark(SheetMark mark) {
@@ -52,10 +52,10 @@ final class SheetInk {
         int toColumn = mark.toColumn() == null ? mark.column() : mark.toColumn();
         switch (mark.kind()) {
             case "wash", "box" -> { }
-            case "rule" -> line(mark.column() - 0.1, mark.row(), toColumn + 1.1, mark.row(), FIRM, 0);
-            case "underline" -> line(mark.column() + 0.14, mark.row() + 0.93, toColumn + 0.86, mark.row() + 0.93, FIRM, 0);
-            case "side" -> line(mark.column(), mark.row(), mark.column(), toRow + 1, FIRM * 0.6, 0);
-            case "line" -> line(mark.column() + 0.5, mark.row() + 0.95, toColumn + 0.5, toRow + 0.08, FIRM * 0.6, 0.3);
+            case "rule" -> line(mark.column() - 0.1, mark.row(), toColumn + 1.1, mark.row(), FIRM);
+            case "underline" -> line(mark.column() + 0.14, mark.row() + 0.93, toColumn + 0.86, mark.row() + 0.93, FIRM);
+            case "side" -> line(mark.column(), mark.row(), mark.column(), toRow + 1, FIRM * 0.6);
+            case "line" -> line(mark.column() + 0.5, mark.row() + 0.95, toColumn + 0.5, toRow + 0.08, FIRM * 0.6);
             case "arrow" -> arrow(mark, toRow, toColumn);
             case "bracket" -> bend(mark.column() + 1.02, mark.row(), mark.column() + 1.35, mark.row() + 0.5,
                     mark.column() + 1.02, mark.row() + 1);
@@ -70,9 +70,9 @@ final class SheetInk {
 
     private void arrow(SheetMark mark, int toRow, int toColumn) {
         double x = toColumn + 0.5;
-        line(mark.column() + 0.5, mark.row() + 0.98, x, toRow + 0.06, FIRM * 0.5, 0.3);
-        line(x - 0.12, toRow - 0.08, x, toRow + 0.06, FIRM * 0.5, 0.3);
-        line(x + 0.12, toRow - 0.08, x, toRow + 0.06, FIRM * 0.5, 0.3);
+        line(mark.column() + 0.5, mark.row() + 0.98, x, toRow + 0.06, FIRM * 0.5);
+        line(x - 0.12, toRow - 0.08, x, toRow + 0.06, FIRM * 0.5);
+        line(x + 0.12, toRow - 0.08, x, toRow + 0.06, FIRM * 0.5);
     }
 
     private void strike(SheetMark mark) {
@@ -80,7 +80,7 @@ final class SheetInk {
         double reach = HEIGHTS.getOrDefault(mark.size(), 0.4) * 0.48;
         double x = mark.column() + at[0] + (mark.anchor().startsWith("before") ? reach * 0.6 : 0);
         double y = mark.row() + at[1];
-        line(x - reach, y + reach, x + reach, y - reach, FIRM * 0.7, 0);
+        line(x - reach, y + reach, x + reach, y - reach, FIRM * 0.7);
     }
 
     private void text(SheetMark mark, int toColumn) {
@@ -109,8 +109,8 @@ final class SheetInk {
         };
     }
 
-    private void line(double x1, double y1, double x2, double y2, double width, double grey) {
-        inks.add(new Ink.Line(left + x1 * side, top + y1 * side, left + x2 * side, top + y2 * side, width, grey));
+    private void line(double x1, double y1, double x2, double y2, double width) {
+        inks.add(new Ink.Line(left + x1 * side, top + y1 * side, left + x2 * side, top + y2 * side, width));
     }
 
     private void bend(double x1, double y1, double towardsX, double towardsY, double x2, double y2) {

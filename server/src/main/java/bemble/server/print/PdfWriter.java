@@ -41,7 +41,7 @@ public final class PdfWriter {
 
     private static void draw(Ink ink, float height, PageFonts fonts, PDPageContentStream stream) throws IOException {
         if (ink instanceof Ink.Line line) {
-            stream.setStrokingColor((float) line.grey());
+            stream.setStrokingColor(0f);
             stream.setLineWidth((float) line.width() * POINTS);
             stream.moveTo(x(line.x1()), y(line.y1(), height));
             stream.lineTo(x(line.x2()), y(line.y2(), height));

@@ -27,9 +27,8 @@ public final class SvgWriter {
 
     private static void draw(Ink ink, StringBuilder svg) {
         if (ink instanceof Ink.Line line) {
-            int grey = (int) Math.round(line.grey() * 255);
-            svg.append(format("<path d=\"M%s %sL%s %s\" stroke=\"rgb(%s,%s,%s)\" stroke-width=\"%s\"/>", line.x1(), line.y1(),
-                    line.x2(), line.y2(), grey, grey, grey, line.width()));
+            svg.append(format("<path d=\"M%s %sL%s %s\" stroke=\"#000\" stroke-width=\"%s\"/>", line.x1(), line.y1(),
+                    line.x2(), line.y2(), line.width()));
         } else if (ink instanceof Ink.Bend bend) {
             svg.append(format("<path d=\"M%s %sQ%s %s %s %s\" stroke=\"#000\" fill=\"none\" stroke-width=\"%s\"/>", bend.x1(),
                     bend.y1(), bend.towardsX(), bend.towardsY(), bend.x2(), bend.y2(), bend.width()));
