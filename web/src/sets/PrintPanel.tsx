@@ -6,6 +6,7 @@ import { Trouble } from '../app/Trouble';
 import { LayoutForm } from './LayoutForm';
 import { PrintFiles } from './PrintFiles';
 import { usePages, usePrinting, usePrints } from './usePrinting';
+import { twoColumns } from './twoColumns';
 import type { SetEditor } from './useSetEditor';
 
 const kinds = [
@@ -30,7 +31,7 @@ export function PrintPanel({ editor }: { editor: SetEditor }) {
     return <p>There is nothing to print yet. Draw some questions first.</p>;
   }
   return (
-    <Box sx={columns}>
+    <Box sx={{ ...twoColumns, '& > *:first-of-type': { overflow: 'auto', minHeight: 0 } }}>
       <Box sx={{ pr: 1 }}>
         <LayoutForm layout={editor.content.layout} onChange={(layout) => editor.change({ layout })} />
         <Box sx={{ borderTop: `1px solid ${ink.hair}`, mt: 2, pt: 1 }}>
@@ -113,13 +114,3 @@ export function PrintPanel({ editor }: { editor: SetEditor }) {
     </Box>
   );
 }
-
-const columns = {
-  display: 'grid',
-  gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '292px minmax(0, 1fr)' },
-  gap: 3,
-  height: '100%',
-  minHeight: 0,
-  pb: 2,
-  '& > *:first-of-type': { overflow: 'auto', minHeight: 0 },
-} as const;

@@ -10,6 +10,7 @@ import { SetCounts } from './SetCounts';
 import { SetHead } from './SetHead';
 import { TellingPanel } from './TellingPanel';
 import { useLadders, useSet, type Ladder, type SetView } from './useSets';
+import { twoColumns } from './twoColumns';
 import { useSetEditor } from './useSetEditor';
 
 const tabs = [
@@ -56,7 +57,7 @@ function OneSet({ view, ladders }: { view: SetView; ladders: Ladder[] }) {
       </Box>
       <Box sx={{ minHeight: 0, mt: 1.5 }}>
         {tab === 'questions' && (
-          <Box sx={columns}>
+          <Box sx={{ ...twoColumns, '& > *': { overflow: 'auto', minHeight: 0 } }}>
             <DesignPanel editor={editor} ladders={ladders} />
             <QuestionTable editor={editor} />
           </Box>
@@ -67,12 +68,3 @@ function OneSet({ view, ladders }: { view: SetView; ladders: Ladder[] }) {
     </Box>
   );
 }
-
-const columns = {
-  display: 'grid',
-  gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '292px minmax(0, 1fr)' },
-  gap: 3,
-  height: '100%',
-  minHeight: 0,
-  '& > *': { overflow: 'auto', minHeight: 0 },
-} as const;

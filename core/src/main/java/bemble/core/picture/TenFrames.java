@@ -11,6 +11,7 @@ import bemble.core.work.Worked;
 import bemble.core.say.Words;
 import bemble.core.working.Step;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /** One column's total in frames of ten: what was carried, upper and lower digits are counters of different shapes. */
@@ -49,11 +50,11 @@ final class TenFrames {
         List<Kind> counters = new ArrayList<>();
         List<String> parts = new ArrayList<>();
         for (int i = 0; i < column.digits().size(); i++) {
-            counters.addAll(java.util.Collections.nCopies(column.digits().get(i), i % 2 == 0 ? Kind.ROUND : Kind.SQUARE));
+            counters.addAll(Collections.nCopies(column.digits().get(i), i % 2 == 0 ? Kind.ROUND : Kind.SQUARE));
             parts.add(column.digits().get(i) + (i % 2 == 0 ? " round" : " square"));
         }
         if (column.carryIn() > 0) {
-            counters.addAll(java.util.Collections.nCopies(column.carryIn(), Kind.POINTED));
+            counters.addAll(Collections.nCopies(column.carryIn(), Kind.POINTED));
             parts.add(column.carryIn() + " pointed, carried");
         }
         counters(counters, counters.size(), column.total());
@@ -64,7 +65,7 @@ final class TenFrames {
     }
 
     private void taken(SubtractedColumn column, int step) {
-        counters(java.util.Collections.nCopies(column.top(), Kind.ROUND), column.digit(), column.top());
+        counters(Collections.nCopies(column.top(), Kind.ROUND), column.digit(), column.top());
         easel.frame(step, Words.capital(words.places(column.place())) + ": " + column.top() + " counters, "
                 + column.bottom() + " struck off, " + column.digit() + " left.");
     }

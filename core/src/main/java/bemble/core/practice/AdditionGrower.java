@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Builds additions column by column from the ones on: first what each carries, then digits that come to that. */
 final class AdditionGrower implements Grower {
@@ -43,7 +44,7 @@ final class AdditionGrower implements Grower {
     public Optional<Problem> grow(Random random) {
         List<Integer> lengths = null;
         for (int i = 0; i < RANDOM_LENGTHS && lengths == null && draws.size() < MOST_SHAPES; i++) {
-            List<Integer> tried = random.ints(between(addends, random), digits.min(), digits.max() + 1).boxed().toList();
+            List<Integer> tried = random.ints(addends.draw(random), digits.min(), digits.max() + 1).boxed().toList();
             lengths = isPossible(tried) ? tried : null;
         }
         if (lengths == null) {
@@ -103,7 +104,7 @@ final class AdditionGrower implements Grower {
     }
 
     /** Lengths that show what is possible: some numbers as long as one length, the rest as long as another. */
-    private java.util.stream.Stream<List<Integer>> typicalLengths(boolean fewest) {
+    private Stream<List<Integer>> typicalLengths(boolean fewest) {
         return IntStream.rangeClosed(addends.min(), addends.max()).boxed().flatMap(count ->
                 IntStream.rangeClosed(digits.min(), digits.max()).boxed().flatMap(longest ->
                         IntStream.of(digits.min(), longest - 1, longest).filter(other -> other >= digits.min())
@@ -125,10 +126,6 @@ final class AdditionGrower implements Grower {
 
     private ColumnDraw<State, Integer> draw(List<Integer> lengths) {
         return draws.computeIfAbsent(lengths.stream().sorted().toList(), each -> new ColumnDraw<>(new Rules(each)));
-    }
-
-    static int between(Wish wish, Random random) {
-        return wish.min() + random.nextInt(wish.max() - wish.min() + 1);
     }
 
     /** What a column may carry when so many digits stand in it. */

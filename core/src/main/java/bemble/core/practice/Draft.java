@@ -27,7 +27,7 @@ public final class Draft {
     public Draft(Wishes wishes, long seed) {
         this.wishes = wishes;
         this.random = new Random(seed);
-        this.grower = Grower.settled(wishes).orElseThrow(() -> Conflict.in(wishes));
+        this.grower = Sizes.settled(wishes).orElseThrow(() -> Conflict.in(wishes));
     }
 
     /**
@@ -80,14 +80,14 @@ public final class Draft {
 
     /** The wish that the fewest questions of these sizes meet by themselves. */
     private Optional<Feature> rarest() {
-        return wishes.wanted().keySet().stream().filter(feature -> !Grower.SIZED.contains(feature))
+        return wishes.wanted().keySet().stream().filter(feature -> !Sizes.isSize(feature))
                 .min(Comparator.comparingInt(this::meetings));
     }
 
     private int meetings(Feature feature) {
         Random fresh = new Random(1);
-        Wishes sizes = wishes.only(wishes.wanted().keySet().stream().filter(Grower.SIZED::contains).toList());
-        return Grower.settled(sizes).map(free -> {
+        Wishes sizes = wishes.only(wishes.wanted().keySet().stream().filter(Sizes::isSize).toList());
+        return Sizes.settled(sizes).map(free -> {
             int met = 0;
             for (int i = 0; i < SAMPLE; i++) {
                 met += free.grow(fresh).map(Features::of).filter(features ->

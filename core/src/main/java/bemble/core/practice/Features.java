@@ -1,5 +1,6 @@
 package bemble.core.practice;
 
+import bemble.core.hand.Exchange;
 import bemble.core.hand.Hand;
 import bemble.core.method.Methods;
 import bemble.core.method.Outcome;
@@ -17,7 +18,6 @@ import bemble.core.record.WorkRecord;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.Way;
 import bemble.core.working.Pen;
-import bemble.core.hand.Exchange;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;

@@ -37,7 +37,7 @@ final class RootGrower implements Grower {
     @Override
     public Optional<Problem> grow(Random random) {
         int length = lengths.get(random.nextInt(lengths.size()));
-        int places = AdditionGrower.between(decimals, random);
+        int places = decimals.draw(random);
         boolean perfect = wishes.allows(Feature.PERFECT, true)
                 && (random.nextBoolean() || !wishes.allows(Feature.PERFECT, false));
         BigInteger most = BigIntegers.most(length).sqrt();

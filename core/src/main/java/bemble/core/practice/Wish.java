@@ -1,11 +1,11 @@
 package bemble.core.practice;
 
+import java.util.Random;
+
 /**
  * How many of a feature a question may have, both ends included; a yes is 1, a no is 0.
  */
 public record Wish(int min, int max) {
-    static final Wish NO = exactly(0);
-
     public static Wish exactly(int count) {
         return new Wish(count, count);
     }
@@ -18,9 +18,9 @@ public record Wish(int min, int max) {
         return count >= min && count <= max;
     }
 
-    /** The part of a stretch that this wish allows; its {@code min} is above its {@code max} where that is nothing. */
-    Wish within(int from, int to) {
-        return new Wish(Math.max(min, from), Math.min(max, to));
+    /** A count this wish allows, each equally likely. */
+    int draw(Random random) {
+        return min + random.nextInt(max - min + 1);
     }
 
     boolean isEmpty() {

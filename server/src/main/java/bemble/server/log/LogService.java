@@ -3,12 +3,12 @@ package bemble.server.log;
 import bemble.core.work.WorkOrder;
 import bemble.server.faults.Missing;
 import bemble.server.style.StyleText;
+import bemble.server.web.SearchWords;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -35,11 +35,11 @@ class LogService {
     record Imported(int added, int alreadyThere) {}
 
     List<LogEntry> search(long teacherId, String words, int offset, int most) {
-        return log.search(teacherId, pattern(words), offset, most);
+        return log.search(teacherId, SearchWords.pattern(words), offset, most);
     }
 
     int count(long teacherId, String words) {
-        return log.count(teacherId, pattern(words));
+        return log.count(teacherId, SearchWords.pattern(words));
     }
 
     /** Every entry, newest first. */
@@ -111,10 +111,5 @@ class LogService {
 
     private OffsetDateTime now() {
         return OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
-    }
-
-    private static String pattern(String words) {
-        String plain = words.strip().toLowerCase(Locale.ROOT).replace('-', '−').replace('*', '×').replace('/', '÷');
-        return "%" + plain.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
     }
 }

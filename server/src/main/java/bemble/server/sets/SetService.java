@@ -3,11 +3,11 @@ package bemble.server.sets;
 import bemble.core.practice.Question;
 import bemble.core.practice.Versions;
 import bemble.server.faults.Missing;
+import bemble.server.web.SearchWords;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Locale;
 import java.util.Random;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,9 +29,7 @@ class SetService {
     }
 
     List<StoredSet> search(long teacherId, String words, boolean archived) {
-        String plain = likened(words.strip());
-        String pattern = "%" + plain.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
-        return sets.search(teacherId, pattern, archived);
+        return sets.search(teacherId, SearchWords.pattern(words), archived);
     }
 
     StoredSet find(long teacherId, long id) {
@@ -91,12 +89,7 @@ class SetService {
         StringBuilder words = new StringBuilder(content.title()).append('\n').append(content.tag());
         content.questions().forEach(question ->
                 words.append('\n').append(question.problem()).append('\n').append(question.story()));
-        return likened(words.toString());
-    }
-
-    /** So that what is typed with - or * finds what is written with − or ×. */
-    private static String likened(String words) {
-        return words.toLowerCase(Locale.ROOT).replace('-', '−').replace('*', '×').replace('/', '÷');
+        return SearchWords.likened(words.toString());
     }
 
     private OffsetDateTime now() {

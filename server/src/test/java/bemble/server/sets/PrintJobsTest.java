@@ -1,0 +1,89 @@
+package bemble.server.sets;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import bemble.server.faults.Missing;
+import java.util.UUID;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** Long prints: watched, stopped, failing, and nobody else's. */
+class PrintJobsTest {
+    private static final long TEACHER = 7;
+
+    private final PrintJobs jobs = new PrintJobs();
+
+    @AfterEach
+    void close() {
+        jobs.close();
+    }
+
+    @Test
+    void aJobTellsHowFarItIsAndThatItIsDone() throws InterruptedException {
+        CountDownLatch half = new CountDownLatch(1);
+        CountDownLatch seen = new CountDownLatch(1);
+        PrintJobs.Job job = jobs.start(TEACHER, 10, progress -> {
+            progress.accept(5);
+            half.countDown();
+            seen.await();
+            progress.accept(10);
+        });
+        assertThat(half.await(10, TimeUnit.SECONDS)).isTrue();
+        assertThat(job.done()).isEqualTo(5);
+        assertThat(job.state()).isEqualTo(PrintJobs.State.PRINTING);
+        seen.countDown();
+        waitFor(job, PrintJobs.State.DONE);
+        assertThat(job.done()).isEqualTo(job.total()).isEqualTo(10);
+    }
+
+    @Test
+    void aJobIsStoppedAtItsNextQuestionAndAWaitingOneBeforeItsFirst() throws InterruptedException {
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch stopped = new CountDownLatch(1);
+        PrintJobs.Job first = jobs.start(TEACHER, 2, progress -> {
+            begun.countDown();
+            stopped.await();
+            progress.accept(1);
+            throw new AssertionError("goes on though it was stopped");
+        });
+        PrintJobs.Job second = jobs.start(TEACHER, 2, progress -> {
+            throw new AssertionError("begins though it was stopped");
+        });
+        assertThat(begun.await(10, TimeUnit.SECONDS)).isTrue();
+        jobs.stop(TEACHER, second.id());
+        jobs.stop(TEACHER, first.id());
+        stopped.countDown();
+        waitFor(first, PrintJobs.State.STOPPED);
+        waitFor(second, PrintJobs.State.STOPPED);
+        assertThat(first.done()).isZero();
+    }
+
+    @Test
+    void aJobThatFailsSaysSoAndTheNextOneStillRuns() throws InterruptedException {
+        PrintJobs.Job failing = jobs.start(TEACHER, 1, progress -> {
+            throw new IllegalStateException("no room on the disk");
+        });
+        PrintJobs.Job next = jobs.start(TEACHER, 1, progress -> progress.accept(1));
+        waitFor(failing, PrintJobs.State.FAILED);
+        waitFor(next, PrintJobs.State.DONE);
+    }
+
+    @Test
+    void aJobIsNobodyElses() {
+        PrintJobs.Job job = jobs.start(TEACHER, 1, progress -> progress.accept(1));
+        assertThat(jobs.find(TEACHER, job.id())).isSameAs(job);
+        assertThatThrownBy(() -> jobs.find(TEACHER + 1, job.id())).isInstanceOf(Missing.class);
+        assertThatThrownBy(() -> jobs.stop(TEACHER + 1, job.id())).isInstanceOf(Missing.class);
+        assertThatThrownBy(() -> jobs.find(TEACHER, UUID.randomUUID())).hasMessageContaining("Print the set again");
+    }
+
+    private static void waitFor(PrintJobs.Job job, PrintJobs.State state) throws InterruptedException {
+        for (int i = 0; i < 500 && job.state() == PrintJobs.State.PRINTING; i++) {
+            Thread.sleep(20);
+        }
+        assertThat(job.state()).isEqualTo(state);
+    }
+}
