@@ -212,4 +212,63 @@ class BoardJourneyTest {
             teacher.page().waitForCondition(() -> words.inputValue().startsWith("I put 8 and 7 together."));
         }
     }
+
+    @Test
+    void nothingIsGivenAwayBeforeTheClassHasAnswered(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            teacher.type("47 + 38");
+            teacher.waitForSentence("Set out 47 and 38");
+            teacher.toBoard();
+            teacher.key("v");
+            teacher.press("Ten frames");
+            teacher.key("a");
+            teacher.key("PageDown");
+            teacher.waitForSentence("How many ones altogether?");
+            assertThat(teacher.page().locator("body").textContent()).doesNotContain("15", "85", "Write 5");
+            assertThat(teacher.page().getByTestId("board").innerHTML()).doesNotContain("15 ones");
+            teacher.seePicture("An empty frame of ten.");
+            teacher.page().getByTestId("paper").click();
+            teacher.waitForSentence("write 5 in the ones column");
+            teacher.seePicture("1 ten full, 5 ones over");
+        }
+    }
+
+    @Test
+    void whatCannotBeDoneOnTheBoardIsSaidThere(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            teacher.type("1.5 + 2.25");
+            teacher.waitForSentence("Set out 1.5");
+            teacher.toBoard();
+            teacher.key("l");
+            teacher.see("Another like this is drawn for whole numbers");
+            teacher.key("m");
+            teacher.see("No slip changes the answer here");
+            teacher.see("Odd, but is it right? The hand …");
+            teacher.key("Escape");
+            teacher.key("v");
+            teacher.see("This picture is drawn for whole numbers.");
+            teacher.key("Escape");
+            teacher.press("Keys of the board");
+            teacher.see("forward, as a tap on the paper is");
+            teacher.assertAccessible();
+        }
+    }
+
+    @Test
+    void aPictureStandsBesideThePaperToo(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            teacher.type("358 + 276");
+            teacher.waitForSentence("Set out 358");
+            teacher.choose("Beside it", "blocks");
+            teacher.seePicture("Both numbers are laid out in blocks");
+            teacher.page().getByTestId("paper").focus();
+            teacher.key("ArrowRight");
+            teacher.seePicture("14 ones together; 10 of them make 1 ten, 4 ones stay");
+            teacher.assertAccessible();
+            teacher.type("9738 + 4276");
+            teacher.waitForSentence("Set out 9738");
+            teacher.choose("Beside it", "blocks");
+            teacher.see("Too many blocks to see");
+        }
+    }
 }

@@ -129,4 +129,72 @@ class SetJourneyTest {
             teacher.see("8 questions");
         }
     }
+
+    @Test
+    void setsAreSearchedCopiedArchivedDeletedAndBroughtBack(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            Page page = teacher.page();
+            teacher.open("Sets");
+            teacher.see("Carries in a chain");
+            teacher.assertAccessible();
+            page.getByLabel("Search title, class or problem").fill("long DIVISION");
+            page.waitForCondition(() -> rows(page).count() == 1);
+            Locator division = rows(page).first();
+            division.getByText("New numbers").click();
+            page.waitForCondition(() -> !questions(page).isEmpty());
+            assertThat(page.getByLabel("Title").inputValue()).isEqualTo("Long division, a zero in the quotient, again");
+            assertThat(questions(page)).hasSize(8);
+
+            teacher.open("Sets");
+            page.getByLabel("Search title, class or problem").fill("quotient, again");
+            page.waitForCondition(() -> rows(page).count() == 1);
+            rows(page).first().getByText("Archive").click();
+            teacher.see("No set matches.");
+            page.getByLabel("archived").click();
+            page.waitForCondition(() -> rows(page).count() == 1);
+            teacher.press("Delete Long division, a zero in the quotient, again");
+            teacher.see("The set is deleted.");
+            page.waitForCondition(() -> rows(page).count() == 0);
+            teacher.press("Bring it back");
+            page.waitForCondition(() -> rows(page).count() == 1);
+        }
+    }
+
+    private static Locator rows(Page page) {
+        return page.locator("tbody tr");
+    }
+
+    @Test
+    void theLayoutIsSeenAtOnceAndAStoryIsPrinted(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            Page page = teacher.page();
+            teacher.open("Sets");
+            teacher.press("New set");
+            page.getByLabel("Questions of your own").fill("605 − 556\n4738 + 1967\n346 × 205\n√529\n97 ÷ 4\n8123 ÷ 3");
+            teacher.press("Add to the set");
+            page.waitForCondition(() -> questions(page).size() == 6);
+            teacher.press("Story for question 2");
+            page.getByLabel("Story of question 2").fill("Two boats land so many crates of apples. How many are that?");
+            page.getByLabel("Story of question 2").press("Tab");
+            teacher.see("✓ saved");
+            teacher.press("Print");
+            page.getByTestId("preview").getByText("Two boats land").waitFor();
+            teacher.see("1 page");
+            page.getByLabel("Large print").click();
+            teacher.choose("Squares", "10");
+            teacher.choose("Columns", "1");
+            teacher.choose("The numbers stand", "side-by-side");
+            page.getByTestId("preview").getByText("346 × 205 =").waitFor();
+            page.waitForCondition(() -> page.getByTestId("preview").locator("svg").count() > 3);
+            Download picture = page.waitForDownload(() -> teacher.press(AriaRole.LINK, "Page 1 as SVG"));
+            assertThat(picture.suggestedFilename()).isEqualTo("bemble-questions-A-1.svg");
+
+            teacher.press("Questions", 0);
+            Download question = page.waitForDownload(() -> teacher.press(AriaRole.LINK, "Question 3 as SVG"));
+            assertThat(question.suggestedFilename()).isEqualTo("bemble-question-3.svg");
+            page.getByLabel("Part of question 1").selectOption("shown");
+            teacher.press(AriaRole.LINK, "Question 1 on Paper");
+            teacher.waitForSentence("Set out 605");
+        }
+    }
 }

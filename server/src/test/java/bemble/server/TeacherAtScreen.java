@@ -51,6 +51,15 @@ final class TeacherAtScreen implements AutoCloseable {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button).setExact(true)).click();
     }
 
+    /** Presses one of several buttons of that name. */
+    void press(String button, int which) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button).setExact(true)).nth(which).click();
+    }
+
+    void press(AriaRole role, String name) {
+        page.getByRole(role, new Page.GetByRoleOptions().setName(name).setExact(true)).click();
+    }
+
     /** Takes the working to the board, and waits for it: its keys are heard from then on. */
     void toBoard() {
         press("Board");
