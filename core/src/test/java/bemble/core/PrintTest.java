@@ -82,6 +82,17 @@ class PrintTest {
         assertThat(String.join(" ", texts)).contains("passengers").contains("Lamp oil");
     }
 
+    @Test
+    void longSentencesGoOnInTheNextColumnAndStayReadable() {
+        PageLayout narrow = new PageLayout(Paper.A4, 4, 5, true, false, false, true, false, true);
+        List<Page> pages = Pages.of(
+                new PrintOrder("T", "AAAA-A", allSorts(), narrow, HouseStyle.USUAL, PrintKind.WORKED));
+        List<Double> sizes = pages.stream().flatMap(page -> page.inks().stream()).filter(ink -> ink instanceof Ink.Text)
+                .map(ink -> (Ink.Text) ink).filter(text -> text.text().length() > 12).map(Ink.Text::size).toList();
+        assertThat(sizes).isNotEmpty().allMatch(size -> size > 3);
+        assertThat(pages).hasSizeGreaterThan(3);
+    }
+
     private static void isInside(Ink ink, Page page, boolean hasCut) {
         if (ink instanceof Ink.Line line) {
             boolean cut = hasCut && line.x1() == page.width() / 2 && line.y1() == 0;

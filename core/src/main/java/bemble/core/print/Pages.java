@@ -42,7 +42,8 @@ public final class Pages {
         pages.turn();
         int done = 0;
         for (PrintQuestion question : order.questions()) {
-            pages.place(panels.draw(question));
+            panels.draw(question).forEach(pages::place);
+            pages.y += BETWEEN;
             progress.accept(++done);
         }
         return pages.finished();
@@ -51,8 +52,14 @@ public final class Pages {
     /** One question alone, on a page no larger than it needs. */
     public static Page single(PrintOrder order, int number) {
         PrintQuestion question = order.questions().get(number - 1);
-        Panel panel = new QuestionPanel(order, new Pages(order).columnWidth).draw(question);
-        return new Page(panel.width() + 2 * BETWEEN, panel.height() + 2 * BETWEEN, panel.at(BETWEEN, BETWEEN));
+        List<Ink> inks = new ArrayList<>();
+        double width = new Pages(order).columnWidth;
+        double y = BETWEEN;
+        for (Panel panel : new QuestionPanel(order, width).draw(question)) {
+            inks.addAll(panel.at(BETWEEN, y));
+            y += panel.height();
+        }
+        return new Page(width + 2 * BETWEEN, y + BETWEEN, inks);
     }
 
     private void place(Panel panel) {
@@ -64,7 +71,7 @@ public final class Pages {
         // A question longer than a page is drawn smaller, so that nothing falls off it.
         Panel fitting = scale < 1 ? panel.scaled(scale) : panel;
         pages.get(pages.size() - 1).addAll(fitting.at(left(), y));
-        y += fitting.height() + BETWEEN;
+        y += fitting.height();
     }
 
     private double left() {

@@ -35,15 +35,16 @@ final class QuestionPanel {
         this.room = room;
     }
 
-    Panel draw(PrintQuestion question) {
+    /** The question from top to bottom, in pieces between which a column may end. */
+    List<Panel> draw(PrintQuestion question) {
         Problem problem = question.problem();
         return switch (order.kind()) {
-            case ANSWERS -> lines(question, List.of(written(problem) + sign(problem) + answer(problem)));
+            case ANSWERS -> List.of(head(question, written(problem) + sign(problem) + answer(problem)));
             case WORKED -> worked(question);
             case QUESTIONS -> switch (question.part()) {
                 case SHOWN -> worked(question);
-                case TOGETHER -> squared(question, 2);
-                case ALONE -> order.layout().setOut() ? squared(question, 1) : sideBySide(question);
+                case TOGETHER -> List.of(squared(question, 2));
+                case ALONE -> List.of(order.layout().setOut() ? squared(question, 1) : sideBySide(question));
             };
         };
     }
@@ -86,10 +87,6 @@ final class QuestionPanel {
             inks.add(new Ink.Text(indent, foot, letter, Align.START, false, texts.get(i)));
         }
         return new Panel(room, foot + GAP, inks);
-    }
-
-    private Panel lines(PrintQuestion question, List<String> lines) {
-        return head(question, String.join(" ", lines));
     }
 
     /** Side by side, with empty squares to set it out and work it in. */
@@ -144,7 +141,7 @@ final class QuestionPanel {
         }
     }
 
-    private Panel worked(PrintQuestion question) {
+    private List<Panel> worked(PrintQuestion question) {
         Worked worked = work(question.problem());
         int rows = lastRow(worked, Part.WORK) + 1;
         int columns = squaresOf(worked) + 2 * ROOM;
@@ -157,7 +154,7 @@ final class QuestionPanel {
         worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
                 .filter(mark -> mark.until() == null || mark.until() > last).forEach(sheet::mark);
         grid.inks().addAll(sheet.inks());
-        Panel drawn = stacked(head, grid, rows * square);
+        List<Panel> panels = new ArrayList<>(List.of(stacked(head, grid, rows * square)));
         List<String> below = new ArrayList<>();
         if (order.layout().sentences()) {
             worked.working().steps().stream().filter(step -> step.part() == Part.WORK)
@@ -165,13 +162,11 @@ final class QuestionPanel {
         }
         below.addAll(Letters.lines(written(question.problem()) + sign(question.problem()) + worked.answer().text()
                 + "; check: " + worked.check().statement(), letter * 0.8, room));
-        List<Ink> inks = new ArrayList<>(drawn.inks());
-        double foot = drawn.height();
         for (String line : below) {
-            foot += letter;
-            inks.add(new Ink.Text(0, foot, letter * 0.8, Align.START, false, line));
+            panels.add(new Panel(room, letter, List.of(
+                    new Ink.Text(0, letter * 0.8, letter * 0.8, Align.START, false, line))));
         }
-        return new Panel(room, foot + GAP, inks);
+        return panels;
     }
 
     private static Panel stacked(Panel head, SheetInk sheet, double height) {

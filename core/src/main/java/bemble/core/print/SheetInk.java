@@ -9,7 +9,7 @@ import java.util.Map;
 /** Draws the marks of a sheet as ink, the sheet's first square at a given point. */
 final class SheetInk {
     private static final double FINE = 0.1;
-    private static final double FIRM = 0.4;
+    private static final double FIRM = 0.55;
     private static final Map<String, Double> HEIGHTS = Map.of("full", 0.76, "small", 0.42, "tiny", 0.32);
 
     private final double left;
