@@ -147,11 +147,12 @@ class PrintTest {
     }
 
     @Test
-    void carryBoxesStandWhereCarriesGo() {
+    void carryBoxesStandOverEveryColumnButTheOnesWhetherNeededOrNot() {
         PageLayout without = PageLayout.USUAL;
         PageLayout with = new PageLayout(Paper.A4, 2, 7, true, true, false, true, false, false);
         assertThat(lines(with, "456 + 789") - lines(without, "456 + 789")).as("two boxes of four lines").isEqualTo(8);
-        assertThat(lines(with, "12 + 13")).isEqualTo(lines(without, "12 + 13"));
+        assertThat(lines(with, "412 + 113") - lines(without, "412 + 113")).isEqualTo(8);
+        assertThat(lines(with, "512 - 113")).as("no carries in a subtraction").isEqualTo(lines(without, "512 - 113"));
     }
 
     private static long lines(PageLayout layout, String problem) {

@@ -1,8 +1,10 @@
 package bemble.core.print;
 
 import bemble.core.print.Ink.Align;
+import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.sheet.SheetMark;
+import bemble.core.style.CarryPlace;
 import bemble.core.style.HouseStyle;
 import bemble.core.work.WorkOrder;
 import bemble.core.work.Worked;
@@ -10,9 +12,9 @@ import bemble.core.working.Part;
 import bemble.core.working.Step;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 
 /** Draws one question for a page: to be worked, its answer, or worked in full. */
 final class QuestionPanel {
@@ -39,7 +41,7 @@ final class QuestionPanel {
     List<Panel> draw(PrintQuestion question) {
         Problem problem = question.problem();
         return switch (order.kind()) {
-            case ANSWERS -> List.of(head(question, written(problem) + sign(problem) + answer(problem)));
+            case ANSWERS -> List.of(head(question, result(work(problem))));
             case WORKED -> worked(question);
             case QUESTIONS -> switch (question.part()) {
                 case SHOWN -> worked(question);
@@ -61,12 +63,10 @@ final class QuestionPanel {
         return Worked.from(new WorkOrder(problem, null, order.style(), null));
     }
 
-    private String sign(Problem problem) {
-        return Boolean.FALSE.equals(work(problem).answer().exact()) ? " ≈ " : " = ";
-    }
-
-    private String answer(Problem problem) {
-        return work(problem).answer().text();
+    /** The problem with its answer; a root cut off is never called equal. */
+    private String result(Worked worked) {
+        boolean cutOff = Boolean.FALSE.equals(worked.answer().exact());
+        return written(worked.problem()) + (cutOff ? " ≈ " : " = ") + worked.answer().text();
     }
 
     /** The number and, where there is one, the word problem; its height is the foot of its last line. */
@@ -120,7 +120,7 @@ final class QuestionPanel {
             }
         }
         if (order.layout().carryBoxes()) {
-            carryBoxes(worked, steps, sheet);
+            carryBoxes(worked, sheet);
         }
         grid.inks().addAll(sheet.inks());
         if (checkRows > 0) {
@@ -130,15 +130,26 @@ final class QuestionPanel {
         return stacked(head, grid, (rows + checkRows) * square);
     }
 
-    private static void carryBoxes(Worked worked, int steps, SheetInk sheet) {
-        Set<List<Integer>> boxed = new HashSet<>();
-        for (SheetMark mark : worked.sheet().marks()) {
-            boolean ofWork = mark.step() <= lastStep(worked, Part.WORK);
-            if (ofWork && mark.step() > steps && "carry".equals(mark.role())
-                    && boxed.add(List.of(mark.row(), mark.column()))) {
-                sheet.carryBox(mark.column(), mark.row());
-            }
+    /** A box in every column but the ones, wherever this style has carries; whether one is needed is not given away. */
+    private void carryBoxes(Worked worked, SheetInk sheet) {
+        List<SheetMark> marks = worked.sheet().marks().stream()
+                .filter(mark -> mark.step() <= lastStep(worked, Part.WORK)).toList();
+        List<SheetMark> given = marks.stream().filter(mark -> "given".equals(mark.role()) && "digit".equals(mark.kind()))
+                .toList();
+        Set<Integer> rows = new TreeSet<>(marks.stream().filter(mark -> "carry".equals(mark.role())).map(SheetMark::row)
+                .toList());
+        int first = given.stream().mapToInt(SheetMark::row).min().orElse(0);
+        boolean above = order.style().carryPlace() == CarryPlace.ABOVE_NEXT;
+        if (above && worked.problem().operation() == Operation.ADDITION && first > 0) {
+            rows.add(first - 1);
         }
+        int left = given.stream().mapToInt(SheetMark::column).min().orElse(0);
+        int ones = given.stream().mapToInt(SheetMark::column).max().orElse(0);
+        rows.forEach(row -> {
+            for (int column = left; column < ones; column++) {
+                sheet.carryBox(column, row);
+            }
+        });
     }
 
     private List<Panel> worked(PrintQuestion question) {
@@ -160,8 +171,7 @@ final class QuestionPanel {
             worked.working().steps().stream().filter(step -> step.part() == Part.WORK)
                     .forEach(step -> below.addAll(Letters.lines(step.spoken().say(), letter * 0.8, room)));
         }
-        below.addAll(Letters.lines(written(question.problem()) + sign(question.problem()) + worked.answer().text()
-                + "; check: " + worked.check().statement(), letter * 0.8, room));
+        below.addAll(Letters.lines(result(worked) + "; check: " + worked.check().statement(), letter * 0.8, room));
         for (String line : below) {
             panels.add(new Panel(room, letter, List.of(
                     new Ink.Text(0, letter * 0.8, letter * 0.8, Align.START, false, line))));
