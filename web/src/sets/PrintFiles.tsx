@@ -16,10 +16,13 @@ export function PrintFiles({ printing, prints }: Props) {
   const { job } = printing;
   return (
     <Box sx={{ mt: 1.5 }}>
-      {job?.state === 'printing' && (
+      {printing.isPrinting && (
         <Box>
-          <progress value={job.done} max={job.total} aria-label="Printing" style={{ width: '100%' }} />
-          <Button onClick={printing.stop}>Stop</Button>
+          {/* Without a value it shows that the versions are still being drawn. */}
+          <progress value={job?.done} max={job?.total} aria-label="Printing" style={{ width: '100%' }} />
+          <Button onClick={printing.stop} disabled={!job}>
+            Stop
+          </Button>
         </Box>
       )}
       <Box role="status" sx={{ color: job?.state === 'failed' ? ink.wrong : ink.right }}>
@@ -27,7 +30,7 @@ export function PrintFiles({ printing, prints }: Props) {
         {job?.state === 'stopped' && 'Stopped. Print again whenever you like.'}
         {job?.state === 'failed' && '✗ Printing failed. Try again.'}
       </Box>
-      {job?.state !== 'printing' &&
+      {!printing.isPrinting &&
         prints.map((print) => (
           <Box key={print.code} sx={{ borderTop: `1px solid ${ink.hair}`, py: 1 }}>
             <b>{print.code}</b>{' '}

@@ -51,12 +51,12 @@ export function PrintPanel({ editor }: { editor: SetEditor }) {
           <Button
             variant="contained"
             sx={{ mt: 1 }}
-            disabled={versions.length === 0 || editor.keep.isPending || printing.job?.state === 'printing'}
+            disabled={versions.length === 0 || editor.keep.isPending || printing.isPrinting}
             onClick={() => printing.begin(versions)}
           >
             Print now
           </Button>
-          <Trouble message={printing.fault ?? editor.keep.error?.message} />
+          <Trouble message={printing.fault} />
           <PrintFiles printing={printing} prints={prints.data ?? []} />
         </Box>
       </Box>

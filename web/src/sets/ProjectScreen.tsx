@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -14,7 +14,12 @@ export function ProjectScreen() {
   const set = useSet(id);
   const navigate = useNavigate();
   const [shown, setShown] = useState(0);
+  const list = useRef<HTMLOListElement>(null);
   const count = set.data?.questions.length ?? 0;
+
+  useEffect(() => {
+    list.current?.children[shown - 1]?.scrollIntoView({ block: 'nearest' });
+  }, [shown]);
 
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
@@ -61,6 +66,7 @@ export function ProjectScreen() {
       </Box>
       <Box
         component="ol"
+        ref={list}
         sx={{
           m: 0,
           p: 0,

@@ -79,7 +79,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
               keepTyped();
             }
           }}
-          sx={line}
+          sx={{ ...line, minWidth: `${Math.max(14, typed.length + 1)}ch` }}
         />
         {telling && (
           <Box

@@ -32,7 +32,7 @@ export function QuestionTable({ editor }: { editor: SetEditor }) {
             <th aria-label="Number" />
             <th>Question</th>
             <th>Answer</th>
-            <th>What makes it hard</th>
+            <th style={{ minWidth: 140 }}>What makes it hard</th>
             <th>Figures</th>
             <th>Part</th>
             <th aria-label="What to do with it" />

@@ -30,7 +30,7 @@ export function SetHead({ editor }: { editor: SetEditor }) {
     };
     navigate('/board', { state });
   };
-  const fault = keep.error?.message;
+  const ofField = keep.error?.about('title') ?? keep.error?.about('tag');
   return (
     <Box
       sx={{ display: 'flex', gap: 2.5, alignItems: 'flex-end', flexWrap: 'wrap', '& > div > div': { mb: 1 } }}
@@ -71,7 +71,7 @@ export function SetHead({ editor }: { editor: SetEditor }) {
           Project it
         </Button>
       </Box>
-      {fault && <Trouble message={fault} />}
+      {!ofField && <Trouble message={keep.error?.message} />}
     </Box>
   );
 }

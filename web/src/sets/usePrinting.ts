@@ -45,6 +45,8 @@ export function usePrinting(id: number) {
   return {
     begin: begin.mutate,
     stop: () => stop.mutate(),
+    isPrinting:
+      begin.isPending || (begin.isSuccess && !job.isError && (job.data?.state ?? 'printing') === 'printing'),
     job: jobId ? (job.data ?? begin.data?.job) : undefined,
     fault: (begin.error ?? job.error ?? stop.error)?.message,
   };

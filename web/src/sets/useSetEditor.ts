@@ -31,8 +31,8 @@ export function useSetEditor(view: SetView) {
     known,
     change,
     keep,
-    minutes: keep.data?.minutes ?? view.minutes,
-    pages: keep.data?.pages ?? view.pages,
+    minutes: view.minutes,
+    pages: view.pages,
     canUndo: before.length > 0,
     undo: () => {
       const last = before.at(-1);

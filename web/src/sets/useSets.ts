@@ -79,7 +79,8 @@ export const useKeepSet = (id: number) => {
   return useMutation<SetView, Refused, SetContent>({
     scope: { id: `set ${id}` },
     mutationFn: (body) => ask(api.PUT('/api/sets/{id}', { ...path(id), body })),
-    onSuccess: () => {
+    onSuccess: (kept) => {
+      queries.setQueryData<SetView>(['sets', 'one', id], kept);
       void queries.invalidateQueries({ queryKey: ['sets', 'list'] });
       void queries.invalidateQueries({ queryKey: ['sets', 'pages', id] });
     },

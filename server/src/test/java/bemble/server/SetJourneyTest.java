@@ -127,6 +127,14 @@ class SetJourneyTest {
             teacher.press("Make these the set");
             teacher.press("Questions");
             teacher.see("8 questions");
+            teacher.page().getByLabel("Title").fill("");
+            teacher.page().getByLabel("Title").press("Tab");
+            teacher.see("title of 1 to 120 letters");
+            teacher.page().getByLabel("Title").fill("Telling");
+            teacher.page().getByLabel("Title").press("Tab");
+            teacher.see("✓ saved");
+            teacher.press(AriaRole.LINK, "Project it");
+            teacher.page().waitForCondition(() -> teacher.page().getByTestId("projected").locator("li").count() == 8);
         }
     }
 
