@@ -48,7 +48,8 @@ export function ProjectScreen() {
   if (!set.data) {
     return <Trouble message={set.error?.message} />;
   }
-  const across = count > 30 ? 4 : count > 12 ? 3 : 2;
+  const hasLong = set.data.questions.some((question) => question.text.length > 24);
+  const across = hasLong ? 1 : count > 30 ? 4 : count > 12 ? 3 : 2;
   const size = count > 30 ? 22 : count > 20 ? 28 : count > 12 ? 36 : 50;
   return (
     <Box
@@ -72,6 +73,7 @@ export function ProjectScreen() {
           p: 0,
           listStyle: 'none',
           columnCount: across,
+          overflowWrap: 'anywhere',
           columnGap: 5,
           font: `400 ${size}px/1.55 ${digits}`,
         }}
@@ -84,10 +86,10 @@ export function ProjectScreen() {
             >
               {i + 1}
             </Box>
-            <span>
+            <span style={{ minWidth: 0 }}>
               {question.text}
               {i < shown && (
-                <Box component="b" sx={{ color: ink.plum, whiteSpace: 'nowrap' }}>
+                <Box component="b" sx={{ color: ink.plum }}>
                   {question.answerSign}
                   {question.answer}
                 </Box>

@@ -79,7 +79,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
               keepTyped();
             }
           }}
-          sx={{ ...line, minWidth: `${Math.max(14, typed.length + 1)}ch` }}
+          sx={{ ...line, minWidth: `${Math.min(40, Math.max(14, typed.length + 1))}ch` }}
         />
         {telling && (
           <Box
