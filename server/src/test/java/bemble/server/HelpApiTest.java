@@ -77,27 +77,30 @@ class HelpApiTest {
     }
 
     @Test
-    void wordsAreSavedWithAnEntryExportedAndReadBackIn(RunningServer server) {
-        Client teacher = Client.demo(server);
-        Map<String, Object> work = Map.of("problem", "586 + 679");
-        assertThat(teacher.post("/api/explanation", work).json().get("text").asString()).contains("So 586 + 679 is 1265.");
-        long id = teacher.post("/api/log", Map.of("work", work)).json().get("id").asLong();
-        String own = "=I put 6 and 9 together.\n\nThat makes a ten.";
-        Map<String, Object> remarks = new LinkedHashMap<>(Map.of("label", "Terns", "note", "", "kept", true, "explanation", own));
-        assertThat(remark(teacher, id, remarks).json().get("explanation").asString()).isEqualTo(own);
-        remarks.remove("explanation");
-        assertThat(remark(teacher, id, remarks).json().get("explanation").asString()).as("left as it is").isEqualTo(own);
-        remarks.put("explanation", "x".repeat(20_001));
-        assertThat(remark(teacher, id, remarks).status()).isEqualTo(422);
+    void wordsAreSavedWithAnEntryExportedAndReadBackIn() {
+        // A server of its own, so that no other test finds an entry that is kept.
+        try (RunningServer server = RunningServer.start("--bemble.demo=true")) {
+            Client teacher = Client.demo(server);
+            Map<String, Object> work = Map.of("problem", "586 + 679");
+            assertThat(teacher.post("/api/explanation", work).json().get("text").asString()).contains("So 586 + 679 is 1265.");
+            long id = teacher.post("/api/log", Map.of("work", work)).json().get("id").asLong();
+            String own = "=I put 6 and 9 together.\n\nThat makes a ten.";
+            Map<String, Object> remarks = new LinkedHashMap<>(Map.of("label", "Terns", "note", "", "kept", true, "explanation", own));
+            assertThat(remark(teacher, id, remarks).json().get("explanation").asString()).isEqualTo(own);
+            remarks.remove("explanation");
+            assertThat(remark(teacher, id, remarks).json().get("explanation").asString()).as("left as it is").isEqualTo(own);
+            remarks.put("explanation", "x".repeat(20_001));
+            assertThat(remark(teacher, id, remarks).status()).isEqualTo(422);
 
-        String file = teacher.get("/api/log/bemble-log.json").text();
-        assertThat(file).contains("=I put 6 and 9 together.");
-        assertThat(teacher.get("/api/log/bemble-log.csv").text()).contains("'=I put 6 and 9");
-        String older = file.replaceAll(",\\s*\"explanation\" : \"[^\"]*\"", "");
-        assertThat(older).doesNotContain("explanation");
-        assertThat(teacher.post("/api/log/import", older).status()).as("a file from before there were words").isEqualTo(200);
-        assertThat(teacher.post("/api/log/import", file).status()).isEqualTo(200);
-        assertThat(teacher.get("/api/log/" + id).json().get("explanation").asString()).isEqualTo(own);
+            String file = teacher.get("/api/log/bemble-log.json").text();
+            assertThat(file).contains("=I put 6 and 9 together.");
+            assertThat(teacher.get("/api/log/bemble-log.csv").text()).contains("'=I put 6 and 9");
+            String older = file.replaceAll(",\\s*\"explanation\" : \"[^\"]*\"", "");
+            assertThat(older).doesNotContain("explanation");
+            assertThat(teacher.post("/api/log/import", older).status()).as("a file from before there were words").isEqualTo(200);
+            assertThat(teacher.post("/api/log/import", file).status()).isEqualTo(200);
+            assertThat(teacher.get("/api/log/" + id).json().get("explanation").asString()).isEqualTo(own);
+        }
     }
 
     private static Client.Reply remark(Client teacher, long id, Map<String, Object> remarks) {
