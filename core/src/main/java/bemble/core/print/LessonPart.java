@@ -7,24 +7,14 @@ import java.util.stream.Stream;
 /** The parts of a lesson, in their order. */
 public enum LessonPart {
     /** Worked by the teacher: printed whole. */
-    SHOWN("shown"),
+    SHOWN,
     /** Worked together: the first figures are printed. */
-    TOGETHER("together"),
+    TOGETHER,
     /** Done alone. */
-    ALONE("alone");
-
-    private final String label;
-
-    LessonPart(String label) {
-        this.label = label;
-    }
+    ALONE;
 
     public String id() {
         return name().toLowerCase(Locale.ROOT);
-    }
-
-    public String label() {
-        return label;
     }
 
     /** @throws Refusal where there is no such part */

@@ -93,7 +93,7 @@ final class QuestionPanel {
     private Panel sideBySide(PrintQuestion question) {
         Worked worked = work(question.problem());
         int columns = Math.max(squaresOf(worked) + 2 * ROOM, 6);
-        int rows = lastRow(worked, Part.WORK) + 1 + 2 * ROOM + (order.layout().checkRow() ? CHECK_ROWS : 0);
+        int rows = lastRow(worked) + 1 + 2 * ROOM + (order.layout().checkRow() ? CHECK_ROWS : 0);
         Panel head = head(question, written(question.problem()) + " =");
         double square = Math.min(side, room / columns);
         SheetInk sheet = new SheetInk(0, head.height(), square);
@@ -105,7 +105,7 @@ final class QuestionPanel {
     private Panel squared(PrintQuestion question, int steps) {
         Worked worked = work(question.problem());
         int columns = squaresOf(worked) + 2 * ROOM;
-        int rows = lastRow(worked, Part.WORK) + 1 + ROOM;
+        int rows = lastRow(worked) + 1 + ROOM;
         int checkRows = order.layout().checkRow() ? CHECK_ROWS : 0;
         Panel head = head(question, "");
         double square = Math.min(side, room / columns);
@@ -133,7 +133,7 @@ final class QuestionPanel {
     /** A box in every column but the ones, wherever this style has carries; whether one is needed is not given away. */
     private void carryBoxes(Worked worked, SheetInk sheet) {
         List<SheetMark> marks = worked.sheet().marks().stream()
-                .filter(mark -> mark.step() <= lastStep(worked, Part.WORK)).toList();
+                .filter(mark -> mark.step() <= lastStep(worked)).toList();
         List<SheetMark> given = marks.stream().filter(mark -> "given".equals(mark.role()) && "digit".equals(mark.kind()))
                 .toList();
         Set<Integer> rows = new TreeSet<>(marks.stream().filter(mark -> "carry".equals(mark.role())).map(SheetMark::row)
@@ -154,14 +154,14 @@ final class QuestionPanel {
 
     private List<Panel> worked(PrintQuestion question) {
         Worked worked = work(question.problem());
-        int rows = lastRow(worked, Part.WORK) + 1;
+        int rows = lastRow(worked) + 1;
         int columns = squaresOf(worked) + 2 * ROOM;
         Panel head = head(question, "");
         double square = Math.min(side, room / columns);
         SheetInk grid = new SheetInk(0, head.height(), square);
         grid.grid(columns, rows);
         SheetInk sheet = new SheetInk(ROOM * square, head.height(), square);
-        int last = lastStep(worked, Part.WORK);
+        int last = lastStep(worked);
         worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
                 .filter(mark -> mark.until() == null || mark.until() > last).forEach(sheet::mark);
         grid.inks().addAll(sheet.inks());
@@ -185,20 +185,21 @@ final class QuestionPanel {
         return new Panel(head.width(), head.height() + height + GAP, inks);
     }
 
-    private static int lastStep(Worked worked, Part part) {
-        return worked.working().steps().stream().filter(step -> step.part() == part)
+    /** The last step of the work, before its check. */
+    private static int lastStep(Worked worked) {
+        return worked.working().steps().stream().filter(step -> step.part() == Part.WORK)
                 .max(Comparator.comparingInt(Step::n)).map(Step::n).orElse(1);
     }
 
-    private static int lastRow(Worked worked, Part part) {
-        int last = lastStep(worked, part);
+    private static int lastRow(Worked worked) {
+        int last = lastStep(worked);
         return worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
                 .mapToInt(mark -> Math.max(mark.row(), mark.toRow() == null ? 0 : mark.toRow())).max().orElse(0);
     }
 
     /** The squares across that the work takes. */
     private static int squaresOf(Worked worked) {
-        int last = lastStep(worked, Part.WORK);
+        int last = lastStep(worked);
         return 1 + worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
                 .mapToInt(mark -> Math.max(mark.column(), mark.toColumn() == null ? 0 : mark.toColumn())).max().orElse(0);
     }

@@ -67,6 +67,9 @@ final class SetReading {
 
     /** The set with the questions of a version in their places. */
     static SetContent version(SetContent content, String letter) {
+        if (letter.equals(Versions.LETTERS.get(0))) {
+            return content;
+        }
         List<Question> others = Versions.of(questions(content), letter, content.seed() == null ? 1 : content.seed());
         return renumbered(content, others);
     }
