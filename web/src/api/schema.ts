@@ -703,9 +703,9 @@ export interface components {
             questions: components["schemas"]["QuestionView"][];
             /** Format: int32 */
             minutes: number;
-            /** Format: int32 */
-            pages: number;
             archived: boolean;
+            /** Format: int32 */
+            revision: number;
         };
         WorkRequest: {
             problem?: string;
@@ -943,6 +943,8 @@ export interface components {
             note: string;
             kept: boolean;
             explanation: string;
+            /** Format: int32 */
+            revision: number;
         };
         Deleted: {
             ids: number[];
@@ -956,13 +958,13 @@ export interface components {
         Told: {
             text: string;
         };
-        Request: {
+        EstimateRequest: {
             work: components["schemas"]["WorkRequest"];
             /** Format: int32 */
             keptDigits?: number;
             own?: string;
         };
-        View: {
+        EstimateView: {
             statement: string;
             value: string;
             /** Format: int32 */
@@ -974,14 +976,14 @@ export interface components {
         Display: {
             text: string;
         };
-        Credentials: {
-            login: string;
-            password: string;
-        };
-        State: {
+        AccountState: {
             teacher?: string;
             first: boolean;
             demo?: components["schemas"]["Credentials"];
+        };
+        Credentials: {
+            login: string;
+            password: string;
         };
         FirstAccount: {
             name: string;
@@ -1010,6 +1012,8 @@ export interface components {
             note: string;
             kept: boolean;
             explanation?: string;
+            /** Format: int32 */
+            revision?: number;
         };
         Named: {
             id: string;
@@ -1037,6 +1041,7 @@ export interface components {
             /** Format: int32 */
             total: number;
             pages: string[];
+            unprintable: string[];
         };
         FeatureView: {
             id: string;
@@ -1061,11 +1066,12 @@ export interface components {
                 [key: string]: unknown;
             };
         };
-        Page: {
+        LogPage: {
             entries: components["schemas"]["EntryView"][];
             /** Format: int32 */
             total: number;
         };
+        StreamingResponseBody: unknown;
         FactWayView: {
             name: string;
             lines: string[];
@@ -1103,7 +1109,9 @@ export interface operations {
     };
     change: {
         parameters: {
-            query?: never;
+            query?: {
+                revision?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -1530,7 +1538,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Page"];
+                    "application/json": components["schemas"]["LogPage"];
                 };
             };
         };
@@ -1660,7 +1668,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Request"];
+                "application/json": components["schemas"]["EstimateRequest"];
             };
         };
         responses: {
@@ -1670,7 +1678,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["View"];
+                    "application/json": components["schemas"]["EstimateView"];
                 };
             };
         };
@@ -1714,7 +1722,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["State"];
+                    "application/json": components["schemas"]["AccountState"];
                 };
             };
         };
@@ -1738,7 +1746,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["State"];
+                    "application/json": components["schemas"]["AccountState"];
                 };
             };
         };
@@ -1762,7 +1770,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["State"];
+                    "application/json": components["schemas"]["AccountState"];
                 };
             };
         };
@@ -2148,7 +2156,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string;
+                    "application/json": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };
@@ -2168,7 +2176,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/csv": string;
+                    "text/csv": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };
@@ -2210,7 +2218,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["State"];
+                    "application/json": components["schemas"]["AccountState"];
                 };
             };
         };

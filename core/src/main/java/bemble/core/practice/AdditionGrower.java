@@ -5,27 +5,31 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.Problem.Addition;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /** Builds additions column by column from the ones on: first what each carries, then digits that come to that. */
 final class AdditionGrower implements Grower {
     private static final int RANDOM_LENGTHS = 8;
     /** Counting the ways to fill columns takes time; beyond so many shapes those known are taken again. */
     private static final int MOST_SHAPES = 24;
+    private static final int FEWEST_SHAPES = 4;
+    /** The longer and the more the numbers, the fewer shapes. */
+    private static final int SHAPES_TIMES_DIGITS = 2400;
 
     private final Wishes wishes;
     private final Wish addends;
     private final Wish digits;
     private final DigitTotals totals = new DigitTotals();
     private final Map<List<Integer>, ColumnDraw<State, Integer>> draws = new HashMap<>();
-    private List<List<Integer>> typical;
+    private final AdditionReach reach;
+    private final int mostShapes;
+    /** The shapes that were found possible. */
+    private final List<List<Integer>> shapes = new ArrayList<>();
 
     private record State(int carry, int carries, int run, int longestRun) {}
 
@@ -33,34 +37,39 @@ final class AdditionGrower implements Grower {
         this.wishes = wishes;
         this.addends = wishes.or(Feature.ADDENDS, 2, 2);
         this.digits = wishes.or(Feature.DIGITS, 2, 4);
+        this.reach = new AdditionReach(wishes, addends, digits);
+        this.mostShapes = Math.max(FEWEST_SHAPES, Math.min(MOST_SHAPES,
+                SHAPES_TIMES_DIGITS / (addends.max() * digits.max())));
     }
 
     @Override
     public boolean isPossible() {
-        return typicalLengths(true).findAny().isPresent();
+        return reach.isPossible();
     }
 
     @Override
     public Optional<Problem> grow(Random random) {
-        List<Integer> lengths = null;
-        for (int i = 0; i < RANDOM_LENGTHS && lengths == null && draws.size() < MOST_SHAPES; i++) {
-            List<Integer> tried = random.ints(addends.draw(random), digits.min(), digits.max() + 1).boxed().toList();
-            lengths = isPossible(tried) ? tried : null;
-        }
-        if (lengths == null) {
-            lengths = new ArrayList<>(known().get(random.nextInt(known().size())));
-            Collections.shuffle(lengths, random);
-        }
-        return Optional.of(addition(lengths, totals(lengths, draw(lengths).draw(random), random), random));
+        List<Integer> lengths = new ArrayList<>(shape(random));
+        Collections.shuffle(lengths, random);
+        ColumnDraw<State, Integer> draw = draw(lengths);
+        return draw.isPossible() ? Optional.of(addition(lengths, totals(lengths, draw.draw(random), random), random))
+                : Optional.empty();
     }
 
-    /** The shapes that were found possible, the shortest first. */
-    private List<List<Integer>> known() {
-        if (typical == null || draws.size() < MOST_SHAPES) {
-            typicalLengths(false).limit(MOST_SHAPES).forEach(this::isPossible);
-            typical = draws.keySet().stream().filter(this::isPossible).sorted(Comparator.comparing(List::toString)).toList();
+    /** Random lengths where they can meet the wishes; else such as are known to, or are found by the bounds. */
+    private List<Integer> shape(Random random) {
+        for (int i = 0; i < RANDOM_LENGTHS && draws.size() < mostShapes; i++) {
+            List<Integer> tried = random.ints(addends.draw(random), digits.min(), digits.max() + 1).boxed().toList();
+            if (isPossible(tried)) {
+                shapes.add(tried);
+                return tried;
+            }
         }
-        return typical;
+        if (shapes.size() < mostShapes) {
+            shapes.add(reach.lengths(random));
+            return shapes.get(shapes.size() - 1);
+        }
+        return shapes.get(random.nextInt(shapes.size()));
     }
 
     /** What each column comes to, so that it carries what was drawn for it. */
@@ -101,22 +110,6 @@ final class AdditionGrower implements Grower {
             }
         }
         return new Addition(numbers.stream().map(number -> Numeral.of(number.toString())).toList());
-    }
-
-    /** Lengths that show what is possible: some numbers as long as one length, the rest as long as another. */
-    private Stream<List<Integer>> typicalLengths(boolean fewest) {
-        return IntStream.rangeClosed(addends.min(), addends.max()).boxed().flatMap(count ->
-                IntStream.rangeClosed(digits.min(), digits.max()).boxed().flatMap(longest ->
-                        IntStream.of(digits.min(), longest - 1, longest).filter(other -> other >= digits.min())
-                                .distinct().boxed().flatMap(shorter ->
-                                        IntStream.rangeClosed(1, count)
-                                                .filter(many -> !fewest || many <= 2 || many >= count - 1)
-                                                .mapToObj(many -> lengths(count, many, longest, shorter)))))
-                .distinct().filter(this::isPossible);
-    }
-
-    private static List<Integer> lengths(int count, int many, int longest, int shorter) {
-        return IntStream.range(0, count).mapToObj(i -> i < many ? longest : shorter).toList();
     }
 
     private boolean isPossible(List<Integer> lengths) {

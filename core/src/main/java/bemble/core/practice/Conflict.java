@@ -21,7 +21,7 @@ final class Conflict {
         for (int size = 1; size < wanted.size() && conflict.size() == wanted.size(); size++) {
             int wantedSize = size;
             conflict = subsets(wanted).stream().filter(subset -> subset.size() == wantedSize)
-                    .filter(subset -> Sizes.settled(wishes.only(subset)).isEmpty())
+                    .filter(subset -> !Sizes.canBe(wishes.only(subset)))
                     .findFirst().orElse(wanted);
         }
         String message = sentence(wishes.only(conflict));
@@ -63,7 +63,7 @@ final class Conflict {
             return " Change one of these wishes.";
         }
         int[] can = IntStream.rangeClosed(last.least(), Math.min(last.most(), FARTHEST))
-                .filter(count -> Sizes.settled(wishes.with(last, Wish.exactly(count))).isPresent()).toArray();
+                .filter(count -> Sizes.canBe(wishes.with(last, Wish.exactly(count)))).toArray();
         return can.length == 0 ? " Change one of these wishes."
                 : (features.size() > 1 ? " With the rest as it is, " : " Here ") + last.label() + " can be " + can[0] + (can.length == 1 ? ""
                         : " to " + can[can.length - 1]) + ".";

@@ -54,7 +54,7 @@ public final class Draft {
             if (question.isPresent() && taken.add(question.get().likeness())) {
                 drawn.add(question.get());
                 misses = 0;
-            } else if (++misses > 500 + 20 * drawn.size()) {
+            } else if (++misses > grower.patience() * (1 + drawn.size() / 25)) {
                 throw ranDry(drawn.size(), count);
             }
         }

@@ -12,6 +12,11 @@ interface Grower {
     /** One problem, or nothing where this attempt did not come out; only where that {@link #isPossible()}. */
     Optional<Problem> grow(Random random);
 
+    /** After how many attempts in vain another question is given up; fewer where an attempt takes long. */
+    default int patience() {
+        return 500;
+    }
+
     /** A grower towards wishes whose sizes are all settled. */
     static Grower of(Wishes wishes) {
         return switch (wishes.operation()) {

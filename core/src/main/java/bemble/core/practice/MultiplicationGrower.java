@@ -14,6 +14,9 @@ import java.util.Random;
  */
 final class MultiplicationGrower implements Grower {
     private static final int CHANGES = 3000;
+    /** The larger the numbers the fewer changes and attempts, so that all of them stay quick. */
+    private static final int CHANGES_TIMES_PRODUCTS = 2_000_000;
+    private static final int ATTEMPTS_TIMES_PRODUCTS = 48_000;
 
     private final Wishes wishes;
     private final Wish carries;
@@ -51,7 +54,8 @@ final class MultiplicationGrower implements Grower {
         bottom[0] = firstOfBottom(lengths, random);
         zeros(bottom, random);
         int off = off(top, bottom);
-        for (int i = 0; i < CHANGES && off > 0; i++) {
+        int changes = Math.min(CHANGES, CHANGES_TIMES_PRODUCTS / (lengths.top() * lengths.bottom()));
+        for (int i = 0; i < changes && off > 0; i++) {
             boolean above = random.nextInt(lengths.top() + lengths.bottom()) < lengths.top();
             int[] number = above ? top : bottom;
             int at = random.nextInt(number.length);
@@ -66,6 +70,12 @@ final class MultiplicationGrower implements Grower {
             }
         }
         return off > 0 ? Optional.empty() : Optional.of(new Multiplication(number(top), number(bottom)));
+    }
+
+    @Override
+    public int patience() {
+        int most = possible.stream().mapToInt(lengths -> lengths.top() * lengths.bottom()).max().orElse(1);
+        return Math.max(20, Math.min(Grower.super.patience(), ATTEMPTS_TIMES_PRODUCTS / most));
     }
 
     /** Times 1 teaches nothing where it is the whole multiplier. */

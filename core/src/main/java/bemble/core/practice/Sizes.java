@@ -27,19 +27,28 @@ final class Sizes {
 
     /** A grower with sizes settled where they were left open: the usual ones, or the next wider that can be. */
     static Optional<Grower> settled(Wishes wishes) {
-        List<Feature> sizes = SIZED.stream().filter(Feature.of(wishes.operation())::contains).toList();
         for (Usual usual : TRIED) {
-            Wishes settled = wishes;
-            for (Feature size : sizes) {
-                if (wishes.wish(size).isEmpty()) {
-                    settled = settled.with(size, size == sizes.get(0) ? usual.larger() : usual.smaller());
-                }
-            }
-            Grower grower = Grower.of(settled);
+            Grower grower = Grower.of(settled(wishes, usual));
             if (grower.isPossible()) {
                 return Optional.of(grower);
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether any sizes at all can be had with these wishes. */
+    static boolean canBe(Wishes wishes) {
+        return Grower.of(settled(wishes, TRIED.get(TRIED.size() - 1))).isPossible();
+    }
+
+    private static Wishes settled(Wishes wishes, Usual usual) {
+        List<Feature> sizes = SIZED.stream().filter(Feature.of(wishes.operation())::contains).toList();
+        Wishes settled = wishes;
+        for (Feature size : sizes) {
+            if (wishes.wish(size).isEmpty()) {
+                settled = settled.with(size, size == sizes.get(0) ? usual.larger() : usual.smaller());
+            }
+        }
+        return settled;
     }
 }

@@ -73,7 +73,7 @@ final class SubtractionGrower implements Grower {
         for (int minuend = minuends.min(); minuend <= minuends.max(); minuend++) {
             for (int subtrahend = subtrahends.min(); subtrahend <= Math.min(minuend, subtrahends.max()); subtrahend++) {
                 Lengths lengths = new Lengths(minuend, subtrahend);
-                if (wishes.allows(Feature.UNEVEN_LENGTHS, minuend != subtrahend) && draw(lengths).isPossible()) {
+                if (wishes.allows(Feature.UNEVEN_LENGTHS, minuend != subtrahend) && isPossible(lengths)) {
                     possible.add(lengths);
                 }
             }
@@ -100,6 +100,21 @@ final class SubtractionGrower implements Grower {
         Numeral bottom = Numeral.of(subtrahend.toString());
         // A number less itself teaches nothing.
         return top.equals(bottom) ? Optional.empty() : Optional.of(new Subtraction(top, bottom));
+    }
+
+    /**
+     * Whether numbers of these lengths can meet the wishes. Every column under which something is taken away can need a
+     * ten but the highest; zeros that are passed take the place of columns that could, and need one column to give.
+     */
+    private boolean isPossible(Lengths lengths) {
+        Wish exchanges = wishes.or(Feature.EXCHANGES, 0, lengths.minuend());
+        Wish zeros = wishes.or(Feature.ACROSS_ZEROS, 0, lengths.minuend());
+        int most = Math.min(lengths.subtrahend(), lengths.minuend() - 1);
+        int passed = Math.max(1, zeros.min());
+        boolean without = zeros.min() == 0 && exchanges.min() <= most;
+        boolean across = zeros.max() >= passed && exchanges.max() >= 1 && most >= 1
+                && Math.max(1, exchanges.min()) <= Math.min(most, lengths.minuend() - 1 - passed);
+        return without || across;
     }
 
     private ColumnDraw<State, Fill> draw(Lengths lengths) {

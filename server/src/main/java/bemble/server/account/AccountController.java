@@ -7,14 +7,19 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Locale;
 import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.InternalAuthenticationServiceException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -29,13 +34,18 @@ class AccountController {
     private final AuthenticationManager authentication;
     private final SecurityContextRepository contexts;
     private final DemoTeacher demo;
+    private final Attempts attempts;
+    private final SessionAuthenticationStrategy freshToken;
 
     AccountController(AccountService accounts, AuthenticationManager authentication,
-            SecurityContextRepository contexts, DemoTeacher demo) {
+            SecurityContextRepository contexts, DemoTeacher demo, Attempts attempts,
+            CsrfTokenRepository tokens) {
         this.accounts = accounts;
         this.authentication = authentication;
         this.contexts = contexts;
         this.demo = demo;
+        this.attempts = attempts;
+        this.freshToken = new CsrfAuthenticationStrategy(tokens);
     }
 
     /**
@@ -45,7 +55,7 @@ class AccountController {
      * @param first whether the first account is still to be created
      * @param demo the demo teacher's sign-in, in demo mode
      */
-    record State(String teacher, @NotNull boolean first, Credentials demo) {}
+    record AccountState(String teacher, @NotNull boolean first, Credentials demo) {}
 
     record Credentials(
             @NotNull @NotBlank(message = "Type your sign-in name.") String login,
@@ -56,26 +66,35 @@ class AccountController {
             @Size(max = 120, message = "Type a name of 120 letters at most.") String name,
             @NotNull @NotBlank(message = "Choose a sign-in name, like tern.")
             @Size(max = 60, message = "Choose a sign-in name of 60 letters at most.") String login,
-            @NotNull @Size(min = 8, max = 70, message = "Choose a password of 8 to 70 characters.") String password) {}
+            @NotNull @Password String password) {}
 
     @GetMapping
-    State state(@AuthenticationPrincipal SignedIn teacher) {
-        return new State(teacher == null ? null : teacher.displayName(), !accounts.hasTeachers(),
+    AccountState state(@AuthenticationPrincipal SignedIn teacher) {
+        return new AccountState(teacher == null ? null : teacher.displayName(), !accounts.hasTeachers(),
                 demo.credentials().map(c -> new Credentials(c.login(), c.password())).orElse(null));
     }
 
     @PostMapping("/sign-in")
-    State signIn(@Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
+    AccountState signIn(@Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
+        String name = credentials.login().strip().toLowerCase(Locale.ROOT);
+        String address = request.getRemoteAddr();
+        attempts.begin(name, address);
         Authentication result;
         try {
             result = authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(
                     credentials.login(), credentials.password()));
+        } catch (InternalAuthenticationServiceException failure) {
+            // The password was never looked at: the fault is the storage's, and is answered as such.
+            throw failure.getCause() instanceof RuntimeException cause ? cause : failure;
         } catch (AuthenticationException wrong) {
+            attempts.failed(name, address);
             throw Refusal.of("password", "This name and password do not belong together. Check both and try again.");
         }
+        attempts.succeeded(name, address);
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }
+        freshToken.onAuthentication(result, request, response);
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(result);
         SecurityContextHolder.setContext(context);
@@ -84,13 +103,13 @@ class AccountController {
     }
 
     @PostMapping("/first")
-    State first(@Valid @RequestBody FirstAccount account, HttpServletRequest request, HttpServletResponse response) {
+    AccountState first(@Valid @RequestBody FirstAccount account, HttpServletRequest request, HttpServletResponse response) {
         accounts.createFirst(account.login(), account.name(), account.password());
         return signIn(new Credentials(account.login(), account.password()), request, response);
     }
 
     @PostMapping("/sign-out")
-    State signOut(HttpServletRequest request) {
+    AccountState signOut(HttpServletRequest request) {
         if (request.getSession(false) != null) {
             request.getSession(false).invalidate();
         }

@@ -12,7 +12,6 @@ import org.springframework.http.MediaType;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.config.annotation.authentication.configuration.AuthenticationConfiguration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
 import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer.FrameOptionsConfig;
 import org.springframework.security.config.annotation.web.configurers.LogoutConfigurer;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
@@ -20,6 +19,10 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import tools.jackson.databind.ObjectMapper;
 
 /** Who may ask for what. */
@@ -30,14 +33,15 @@ class SecurityConfiguration {
     private static final String[] SIGN_IN = {"/api/account", "/api/account/**"};
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts, ObjectMapper json)
+    SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens,
+            ObjectMapper json)
             throws Exception {
         http.authorizeHttpRequests(requests -> requests
                 .requestMatchers(OPEN).permitAll()
                 .requestMatchers(SIGN_IN).permitAll()
                 .requestMatchers("/api/**").authenticated()
                 .anyRequest().permitAll());
-        http.csrf(CsrfConfigurer::spa);
+        http.csrf(csrf -> csrf.spa().csrfTokenRepository(tokens));
         http.csrf(csrf -> csrf.ignoringRequestMatchers(OPEN));
         http.logout(LogoutConfigurer::disable);
         http.securityContext(context -> context.securityContextRepository(contexts));
@@ -45,7 +49,10 @@ class SecurityConfiguration {
         http.headers(headers -> headers.frameOptions(FrameOptionsConfig::sameOrigin));
         http.headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(
                 "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; object-src 'none'; "
-                        + "base-uri 'none'; frame-ancestors 'self'; form-action 'self'")));
+                        + "base-uri 'none'; frame-ancestors 'self'; form-action 'self'"))
+                .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
+                .permissionsPolicyHeader(permissions -> permissions.policy(
+                        "camera=(), geolocation=(), microphone=(), payment=(), usb=()")));
         http.exceptionHandling(handling -> handling
                 .authenticationEntryPoint((request, response, exception) -> refuse(response, json,
                         HttpStatus.UNAUTHORIZED, "Sign in first; what you typed is still here."))
@@ -60,6 +67,20 @@ class SecurityConfiguration {
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.getOutputStream().write(json.writeValueAsBytes(
                 FaultResponse.detail(status, "Not allowed", List.of(new Fault("", message)))));
+    }
+
+    /** Addresses that no browser would send are refused before anything looks at them. */
+    @Bean
+    RequestRejectedHandler unreadableAddresses(ObjectMapper json) {
+        return (request, response, exception) -> refuse(response, json, HttpStatus.BAD_REQUEST,
+                "This address cannot be read. Look it up in the description of the API.");
+    }
+
+    @Bean
+    CsrfTokenRepository tokens() {
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Lax"));
+        return tokens;
     }
 
     @Bean

@@ -15,4 +15,7 @@ interface TeacherMapper {
 
     @Insert("insert into teacher (login, name, password_hash) values (#{login}, #{name}, #{passwordHash})")
     void add(String login, String name, String passwordHash);
+
+    @Insert("insert into first_account (id, teacher_id) select 1, id from teacher where login = #{login}")
+    void claimFirst(String login);
 }

@@ -1,6 +1,7 @@
 package bemble.server.calculator;
 
 import bemble.server.work.WorkRequest;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -14,7 +15,7 @@ class CalculatorController {
     record Display(@NotNull String text) {}
 
     @PostMapping
-    Display display(@RequestBody WorkRequest request) {
+    Display display(@Valid @RequestBody WorkRequest request) {
         return new Display(CalculatorStandIn.display(request.order().problem()));
     }
 }

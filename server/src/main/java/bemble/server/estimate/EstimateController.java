@@ -26,20 +26,20 @@ class EstimateController {
      * @param keptDigits how many leading digits are kept in rounding, 1 where it is left out
      * @param own the teacher's own estimate, as typed; with it the answer comes back too
      */
-    record Request(@NotNull @Valid WorkRequest work, Integer keptDigits, String own) {}
+    record EstimateRequest(@NotNull(message = "Say which problem to estimate.") @Valid WorkRequest work, Integer keptDigits, String own) {}
 
-    record View(@NotNull String statement, @NotNull String value, @NotNull int fewestDigits, @NotNull int mostDigits,
+    record EstimateView(@NotNull String statement, @NotNull String value, @NotNull int fewestDigits, @NotNull int mostDigits,
                 String held) {}
 
     @PostMapping
-    View estimate(@Valid @RequestBody Request request) {
+    EstimateView estimate(@Valid @RequestBody EstimateRequest request) {
         WorkOrder order = request.work().order();
         int kept = request.keptDigits() == null ? 1 : request.keptDigits();
         if (kept < 1 || kept > MOST_KEPT) {
             throw Refusal.of("keptDigits", "Round to 1, 2 or 3 leading digits.");
         }
         Estimate estimate = Estimate.of(order.problem(), kept, order.style());
-        return new View(estimate.statement(), estimate.value(), estimate.fewestDigits(), estimate.mostDigits(),
+        return new EstimateView(estimate.statement(), estimate.value(), estimate.fewestDigits(), estimate.mostDigits(),
                 request.own() == null ? null : held(request.own(), order));
     }
 

@@ -2,6 +2,8 @@ package bemble.server.faults;
 
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
+import bemble.server.storage.ClosedByFullDisk;
+import bemble.server.web.TooLarge;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -16,6 +18,8 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 
@@ -43,7 +47,30 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<Object> changed(ChangedElsewhere changed) {
+        ProblemDetail detail = FaultResponse.detail(HttpStatus.CONFLICT, "Changed elsewhere",
+                List.of(new Fault("", changed.getMessage())));
+        detail.setProperty("current", changed.current());
+        return FaultResponse.of(detail);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> later(Busy busy) {
+        ResponseEntity<Object> answer = FaultResponse.of(HttpStatus.TOO_MANY_REQUESTS, "Not now",
+                List.of(new Fault("", busy.getMessage())));
+        HttpHeaders headers = new HttpHeaders(answer.getHeaders());
+        headers.set(HttpHeaders.RETRY_AFTER, Long.toString(busy.seconds()));
+        return new ResponseEntity<>(answer.getBody(), headers, answer.getStatusCode());
+    }
+
+    @ExceptionHandler
     ResponseEntity<Object> unforeseen(Exception exception) {
+        if (ClosedByFullDisk.isCause(exception)) {
+            LOG.error("The disk takes no more", exception);
+            return FaultResponse.of(HttpStatus.INSUFFICIENT_STORAGE, "The disk is full", List.of(new Fault("",
+                    "The disk of this computer is full, so nothing was saved. Make room on it and try again; what you "
+                            + "typed is still here, and reading goes on.")));
+        }
         LOG.error("A request failed", exception);
         return FaultResponse.of(HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here", List.of(new Fault("",
                 "Bemble met a fault of its own. Nothing was changed; try again, or start Bemble anew.")));
@@ -52,6 +79,13 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException exception,
             HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        for (Throwable cause = exception; cause != null; cause = cause.getCause()) {
+            if (cause instanceof TooLarge tooLarge) {
+                return FaultResponse.of(HttpStatus.CONTENT_TOO_LARGE, "This is too large", List.of(new Fault("",
+                        "This is more than the " + tooLarge.kilobytes() + " kB that can be taken here. Send less at once, "
+                                + "or make two files of it.")));
+            }
+        }
         String field = exception.getCause() instanceof JacksonException json
                 ? json.getPath().stream().map(JacksonException.Reference::getPropertyName)
                         .filter(name -> name != null).collect(Collectors.joining("."))
@@ -67,6 +101,21 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
         List<Fault> faults = exception.getFieldErrors().stream()
                 .map(error -> new Fault(error.getField(), error.getDefaultMessage())).toList();
         return FaultResponse.of(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be saved", faults);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHandlerMethodValidationException(HandlerMethodValidationException exception,
+            HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<Fault> faults = exception.getParameterValidationResults().stream().flatMap(result ->
+                result.getResolvableErrors().stream().map(error -> new Fault(
+                        String.valueOf(result.getMethodParameter().getParameterName()), error.getDefaultMessage()))).toList();
+        return FaultResponse.of(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be taken", faults);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> unreadable(MethodArgumentTypeMismatchException exception) {
+        return FaultResponse.of(HttpStatus.BAD_REQUEST, "This cannot be read", List.of(new Fault(exception.getName(),
+                "“" + exception.getName() + "” does not have the form it needs. Look it up in the description of the API.")));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package bemble.server.faults;
 
 import bemble.core.problem.Fault;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatusCode;
@@ -10,13 +11,25 @@ import org.springframework.http.ResponseEntity;
 
 /** An answer that says what is wrong, as RFC 9457 has it. */
 public final class FaultResponse {
+    private static final int MOST_FAULTS = 20;
+
     private FaultResponse() {}
 
     public static ProblemDetail detail(HttpStatusCode status, String title, List<Fault> faults) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, faults.get(0).message());
         detail.setTitle(title);
-        detail.setProperty("errors", faults);
+        detail.setProperty("errors", cut(faults));
         return detail;
+    }
+
+    /** The first faults, and how many more there are. */
+    private static List<Fault> cut(List<Fault> faults) {
+        if (faults.size() <= MOST_FAULTS) {
+            return faults;
+        }
+        List<Fault> first = new ArrayList<>(faults.subList(0, MOST_FAULTS));
+        first.add(new Fault("", "… and " + (faults.size() - MOST_FAULTS) + " more like these."));
+        return first;
     }
 
     static ResponseEntity<Object> of(HttpStatusCode status, String title, List<Fault> faults) {

@@ -25,14 +25,14 @@ class DemoLog implements ApplicationRunner {
     private record Sample(int hoursAgo, String problem, Remarks remarks) {}
 
     private static final List<Sample> SAMPLES = List.of(
-            new Sample(150, "36 + 48", new Remarks("Terns, Tuesday", "Crates of apples on the morning ferry.", false, "")),
-            new Sample(149, "257 + 168", new Remarks("Terns, Tuesday", "", false, "")),
-            new Sample(126, "86 + 947 + 58", new Remarks("Curlews, Wednesday", "Unlike lengths: ones under ones.", true, "")),
-            new Sample(125, "4738 + 1967", new Remarks("Curlews, Wednesday", "Roof slates for both boat sheds.", false, "")),
-            new Sample(78, "67.4 + 8.95", new Remarks("Curlews, Friday", "Metres of rope, point under point.", true, "")),
+            new Sample(150, "36 + 48", new Remarks("Terns, Tuesday", "Crates of apples on the morning ferry.", false, "", null)),
+            new Sample(149, "257 + 168", new Remarks("Terns, Tuesday", "", false, "", null)),
+            new Sample(126, "86 + 947 + 58", new Remarks("Curlews, Wednesday", "Unlike lengths: ones under ones.", true, "", null)),
+            new Sample(125, "4738 + 1967", new Remarks("Curlews, Wednesday", "Roof slates for both boat sheds.", false, "", null)),
+            new Sample(78, "67.4 + 8.95", new Remarks("Curlews, Friday", "Metres of rope, point under point.", true, "", null)),
             new Sample(5, "99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99",
-                    new Remarks("", "A carry above nine.", false, "")),
-            new Sample(4, "2075 + 9486", new Remarks("Terns, lamp oil", "", false, "")));
+                    new Remarks("", "A carry above nine.", false, "", null)),
+            new Sample(4, "2075 + 9486", new Remarks("Terns, lamp oil", "", false, "", null)));
 
     private final DemoTeacher demo;
     private final LogService log;

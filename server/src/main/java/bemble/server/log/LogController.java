@@ -3,12 +3,14 @@ package bemble.server.log;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.server.account.SignedIn;
+import bemble.server.faults.ChangedElsewhere;
 import bemble.server.style.StyleText;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.OffsetDateTime;
 import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -39,24 +41,25 @@ class LogController {
                      @NotNull String problem, @NotNull String method, @NotNull WorkRequest work,
                      @NotNull String answer, @NotNull String working,
                      @NotNull String checkStatement, @NotNull boolean checkHolds, @NotNull String label,
-                     @NotNull String note, @NotNull boolean kept, @NotNull String explanation) {}
+                     @NotNull String note, @NotNull boolean kept, @NotNull String explanation, @NotNull int revision) {}
 
-    record Page(@NotNull List<EntryView> entries, @NotNull int total) {}
+    record LogPage(@NotNull List<EntryView> entries, @NotNull int total) {}
 
     /**
      * A problem that was worked to its end.
      *
      * @param replaces the entry of the same problem whose working this one replaces
      */
-    record Finished(@NotNull @Valid WorkRequest work, Long replaces) {}
+    record Finished(@NotNull(message = "Say which problem was worked.") @Valid WorkRequest work, Long replaces) {}
 
-    record Deleted(@NotNull List<Long> ids) {}
+    record Deleted(@NotNull(message = "Say which entries.") @Size(max = 50_000, message = "These are more entries than a log has.")
+            List<@NotNull(message = "An entry is missing.") Long> ids) {}
 
     @GetMapping
-    Page list(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
+    LogPage list(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
             @RequestParam(defaultValue = "0") @Min(0) int offset,
             @RequestParam(defaultValue = "100") @Min(1) @Max(500) int most) {
-        return new Page(log.search(teacher.id(), search, offset, most).stream().map(this::view).toList(),
+        return new LogPage(log.search(teacher.id(), search, offset, most).stream().map(this::view).toList(),
                 log.count(teacher.id(), search));
     }
 
@@ -73,7 +76,12 @@ class LogController {
     @PatchMapping("/{id}")
     EntryView remark(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @Valid @RequestBody Remarks remarks) {
-        return view(log.remark(teacher.id(), id, remarks));
+        boolean saved = log.remark(teacher.id(), id, remarks);
+        EntryView now = view(log.find(teacher.id(), id));
+        if (!saved) {
+            throw new ChangedElsewhere(now);
+        }
+        return now;
     }
 
     @DeleteMapping("/{id}")
@@ -99,6 +107,6 @@ class LogController {
         return new EntryView(entry.id(), entry.workedAt(), entry.operation(), entry.problem(), entry.method(),
                 WorkRequest.again(ProblemText.read(entry.problem(), 0, Punctuation.POINT), entry.method(),
                         styles.read(entry.choices()), entry.checkKind()), entry.answer(), entry.working(),
-                entry.checkStatement(), entry.checkHolds(), entry.label(), entry.note(), entry.kept(), entry.explanation());
+                entry.checkStatement(), entry.checkHolds(), entry.label(), entry.note(), entry.kept(), entry.explanation(), entry.revision());
     }
 }

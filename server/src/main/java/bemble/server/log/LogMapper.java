@@ -14,7 +14,7 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface LogMapper {
     String COLUMNS = "id, reference, worked_at, operation, problem, method, choices, check_kind, answer, working, "
-            + "check_statement, check_holds, label, note, kept, explanation";
+            + "check_statement, check_holds, label, note, kept, explanation, revision";
     String MATCHES = "teacher_id = #{teacherId} and deleted_at is null and (lower(problem) like #{pattern} escape '!' "
             + "or lower(answer) like #{pattern} escape '!' or lower(label) like #{pattern} escape '!' "
             + "or lower(note) like #{pattern} escape '!' or lower(working) like #{pattern} escape '!')";
@@ -29,8 +29,11 @@ interface LogMapper {
     @Select("select " + COLUMNS + " from log_entry where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
     Optional<LogEntry> find(long teacherId, long id);
 
-    @Select("select id from log_entry where teacher_id = #{teacherId} and reference = #{reference}")
-    Optional<Long> findReference(long teacherId, UUID reference);
+    /** An entry with its reference, deleted or not. */
+    record Known(long id, UUID reference) {}
+
+    @Select("select id, reference from log_entry where teacher_id = #{teacherId}")
+    List<Known> known(long teacherId);
 
     @Select(value = "select " + COLUMNS + " from final table (insert into log_entry (teacher_id, reference, worked_at, "
             + "operation, problem, method, choices, check_kind, answer, working, check_statement, check_holds, label, "
@@ -46,8 +49,9 @@ interface LogMapper {
     int rework(@Param("teacherId") long teacherId, @Param("id") long id, @Param("e") NewEntry entry);
 
     @Update("update log_entry set label = #{r.label}, note = #{r.note}, kept = #{r.kept}, "
-            + "explanation = coalesce(#{r.explanation,jdbcType=VARCHAR}, explanation) "
-            + "where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
+            + "explanation = coalesce(#{r.explanation,jdbcType=VARCHAR}, explanation), revision = revision + 1 "
+            + "where teacher_id = #{teacherId} and id = #{id} and deleted_at is null "
+            + "and revision = coalesce(#{r.revision,jdbcType=INTEGER}, revision)")
     int remark(@Param("teacherId") long teacherId, @Param("id") long id, @Param("r") Remarks remarks);
 
     @Update("update log_entry set deleted_at = #{now} where teacher_id = #{teacherId} and id = #{id} "

@@ -9,8 +9,10 @@ import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,7 +21,9 @@ import org.springframework.transaction.annotation.Transactional;
 class LogService {
     /** For so many days a deleted entry can be brought back. */
     private static final int DAYS_TO_RESTORE = 30;
-    private static final int ALL = Integer.MAX_VALUE;
+    /** An export reads so many entries at once. */
+    private static final int READ_AT_ONCE = 200;
+    private static final int RESTORED_AT_ONCE = 1000;
 
     private final LogMapper log;
     private final StyleText styles;
@@ -42,9 +46,11 @@ class LogService {
         return log.count(teacherId, SearchWords.pattern(words));
     }
 
-    /** Every entry, newest first. */
-    List<LogEntry> all(long teacherId) {
-        return search(teacherId, "", 0, ALL);
+    /** Every entry, newest first, read a few at a time. */
+    Iterable<LogEntry> all(long teacherId) {
+        return () -> Stream.iterate(0, from -> from + READ_AT_ONCE)
+                .map(from -> search(teacherId, "", from, READ_AT_ONCE))
+                .takeWhile(some -> !some.isEmpty()).flatMap(List::stream).iterator();
     }
 
     LogEntry find(long teacherId, long id) {
@@ -62,10 +68,11 @@ class LogService {
         return log.add(teacherId, entry);
     }
 
+    /** Whether the remarks were saved: not so where others have come between. */
     @Transactional
-    LogEntry remark(long teacherId, long id, Remarks remarks) {
-        log.remark(teacherId, id, remarks);
-        return find(teacherId, id);
+    boolean remark(long teacherId, long id, Remarks remarks) {
+        find(teacherId, id);
+        return log.remark(teacherId, id, remarks) == 1;
     }
 
     @Transactional
@@ -82,18 +89,24 @@ class LogService {
 
     @Transactional
     int restore(long teacherId, List<Long> ids) {
-        return ids.isEmpty() ? 0 : log.restore(teacherId, ids);
+        int restored = 0;
+        for (int from = 0; from < ids.size(); from += RESTORED_AT_ONCE) {
+            restored += log.restore(teacherId, ids.subList(from, Math.min(ids.size(), from + RESTORED_AT_ONCE)));
+        }
+        return restored;
     }
 
     /** Takes entries in, all or none; those that are there already stay as they are. */
     @Transactional
     Imported take(long teacherId, List<NewEntry> entries) {
         int added = 0;
+        Map<UUID, Long> known = log.known(teacherId).stream()
+                .collect(Collectors.toMap(LogMapper.Known::reference, LogMapper.Known::id));
         List<Long> present = new ArrayList<>();
         for (NewEntry entry : entries) {
-            Optional<Long> there = log.findReference(teacherId, entry.reference());
-            if (there.isPresent()) {
-                present.add(there.get());
+            Long there = known.get(entry.reference());
+            if (there != null) {
+                present.add(there);
             } else {
                 log.add(teacherId, entry);
                 added++;

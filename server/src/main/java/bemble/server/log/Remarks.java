@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Size;
  * What a teacher adds to an entry by hand.
  *
  * @param explanation the working in words; null leaves the one there is
+ * @param revision the entry's when it was read; null saves whatever came between
  */
 public record Remarks(
         @NotNull(message = "The label is missing; it may be empty.")
@@ -14,7 +15,8 @@ public record Remarks(
         @NotNull(message = "The note is missing; it may be empty.")
         @Size(max = 2000, message = "Type a note of 2000 letters at most.") String note,
         @NotNull(message = "Say whether to keep the entry.") Boolean kept,
-        @Size(max = Remarks.MOST_WORDS, message = "Shorten the explanation to 20 000 letters.") String explanation) {
-    static final int MOST_WORDS = 20_000;
-    static final Remarks NONE = new Remarks("", "", false, "");
+        @Size(max = Remarks.MOST_WORDS, message = "Shorten the explanation to 400 000 letters.") String explanation,
+        Integer revision) {
+    static final int MOST_WORDS = 400_000;
+    static final Remarks NONE = new Remarks("", "", false, "", null);
 }

@@ -18,7 +18,8 @@ public final class PdfWriter {
 
     private PdfWriter() {}
 
-    public static byte[] write(String title, List<Page> pages) {
+    /** @param pageDone is told after each page; it may stop the writing by throwing */
+    public static byte[] write(String title, List<Page> pages, Runnable pageDone) {
         try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             document.getDocumentInformation().setTitle(title);
             document.getDocumentInformation().setCreator("Bemble");
@@ -31,6 +32,7 @@ public final class PdfWriter {
                         draw(ink, (float) page.height(), fonts, stream);
                     }
                 }
+                pageDone.run();
             }
             document.save(bytes);
             return bytes.toByteArray();

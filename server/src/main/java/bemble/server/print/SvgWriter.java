@@ -35,8 +35,15 @@ public final class SvgWriter {
         } else if (ink instanceof Ink.Text text) {
             svg.append(format("<text x=\"%s\" y=\"%s\" font-size=\"%s\" text-anchor=\"%s\"%s>", text.x(), text.y(),
                     text.size(), ANCHORS.get(text.align()), text.bold() ? " font-weight=\"700\"" : ""));
-            svg.append(HtmlUtils.htmlEscapeDecimal(text.text())).append("</text>");
+            svg.append(HtmlUtils.htmlEscapeDecimal(printable(text.text()))).append("</text>");
         }
+    }
+
+    /** Without the control characters that no SVG may have. */
+    private static String printable(String text) {
+        return text.codePoints().map(letter -> Character.isISOControl(letter) || letter > 0xFFFD && letter < 0x10000
+                || Character.getType(letter) == Character.SURROGATE ? '?' : letter)
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString();
     }
 
     /** Numbers with as many decimals as a printer can show. */

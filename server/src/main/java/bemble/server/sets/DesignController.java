@@ -7,6 +7,7 @@ import bemble.core.practice.Wishes;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,7 +23,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/sets")
 class DesignController {
+    private static final int MOST_LINES = 400;
     private static final int MOST_TELLING = 40;
+
+    private final DraftGate gate;
+
+    DesignController(DraftGate gate) {
+        this.gate = gate;
+    }
 
     record FeatureView(@NotNull String id, @NotNull String label, @NotNull boolean yesNo, @NotNull int least,
                        @NotNull int most) {}
@@ -33,14 +41,14 @@ class DesignController {
                       @NotNull List<FeatureView> features) {}
 
     /** @param text problems as typed, one on a line */
-    record Typed(@NotNull String text) {}
+    record Typed(@NotNull(message = "Type a problem, like 487 + 96.") String text) {}
 
     /** @param answers for each question the answer that the slip leads to, or null where it cannot happen */
     record SlipRow(@NotNull String slip, @NotNull String label, @NotNull List<String> answers) {}
 
     record Telling(@NotNull List<QuestionView> problems, @NotNull List<SlipRow> slips, @NotNull String inWords) {}
 
-    record TellingRequest(@NotNull String operation, Integer count, Long seed, Map<String, Object> want) {}
+    record TellingRequest(@NotNull(message = "Say which operation.") String operation, Integer count, Long seed, Map<String, Object> want) {}
 
     @GetMapping("/ladders")
     List<LadderView> ladders() {
@@ -53,10 +61,13 @@ class DesignController {
 
     /** Reads typed problems; a line that cannot be worked is named with its reason, and then none is taken. */
     @PostMapping("/questions")
-    List<QuestionView> questions(@RequestBody Typed typed) {
+    List<QuestionView> questions(@Valid @RequestBody Typed typed) {
         List<QuestionView> questions = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
-        String[] lines = typed.text() == null ? new String[0] : typed.text().split("\\R");
+        String[] lines = typed.text().split("\\R");
+        if (lines.length > MOST_LINES) {
+            throw Refusal.of("text", "These are more lines than a set has questions. Add " + MOST_LINES + " at most at once.");
+        }
         for (int i = 0; i < lines.length; i++) {
             if (!lines[i].isBlank()) {
                 try {
@@ -76,13 +87,14 @@ class DesignController {
     }
 
     @PostMapping("/telling")
-    Telling telling(@RequestBody TellingRequest request) {
+    Telling telling(@Valid @RequestBody TellingRequest request) {
         int count = request.count() == null ? 0 : request.count();
         if (count < 1 || count > MOST_TELLING) {
             throw Refusal.of("count", "Choose 1 to " + MOST_TELLING + " telling questions.");
         }
         Wishes wishes = WishesJson.read(Operation.of(request.operation()), request.want());
-        TellingSet set = TellingSet.of(wishes, count, request.seed() == null ? 1 : request.seed());
+        long seed = request.seed() == null ? 1 : request.seed();
+        TellingSet set = gate.through(() -> TellingSet.of(wishes, count, seed));
         return new Telling(set.questions().stream().map(QuestionView::of).toList(),
                 set.answers().entrySet().stream().map(row ->
                         new SlipRow(row.getKey().id(), row.getKey().label(), row.getValue())).toList(), set.inWords());

@@ -7,7 +7,9 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.work.WorkRequest;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +23,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/sets")
 class DraftController {
+    private final DraftGate gate;
+
+    DraftController(DraftGate gate) {
+        this.gate = gate;
+    }
+
     /**
      * What to draw.
      *
@@ -29,7 +37,9 @@ class DraftController {
      * @param want a feature each to a number, to {@code {min, max}}, or to true or false
      * @param easiestFirst whether those that take the fewest figures come first; otherwise they are mixed
      */
-    record DraftRequest(String operation, Integer count, Long seed, Map<String, Object> want, Boolean easiestFirst) {}
+    record DraftRequest(String operation, Integer count, Long seed,
+            @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want,
+            Boolean easiestFirst) {}
 
     record Drawn(@NotNull List<QuestionView> problems) {}
 
@@ -38,10 +48,12 @@ class DraftController {
      *
      * @param seed another seed gives another problem
      */
-    record AnotherRequest(@NotNull WorkRequest work, @NotNull long seed) {}
+    record AnotherRequest(
+            @NotNull(message = "Say which problem another one is wanted for.") @Valid WorkRequest work,
+            @NotNull(message = "Give a seed, any number.") Long seed) {}
 
     @PostMapping("/draft")
-    Drawn draft(@RequestBody DraftRequest request) {
+    Drawn draft(@Valid @RequestBody DraftRequest request) {
         if (request.operation() == null) {
             throw Refusal.of("operation", "Say which operation: addition, subtraction, multiplication, division or "
                     + "square-root.");
@@ -51,19 +63,20 @@ class DraftController {
         }
         Wishes wishes = WishesJson.read(Operation.of(request.operation()), request.want());
         long seed = request.seed() == null ? 1 : request.seed();
-        Stream<Question> drawn = new Draft(wishes, seed).draw(request.count()).stream();
+        Stream<Question> drawn = gate.through(() -> new Draft(wishes, seed).draw(request.count())).stream();
         Stream<Question> inOrder = Boolean.TRUE.equals(request.easiestFirst())
                 ? drawn.sorted(Comparator.comparingInt(question -> question.features().figures())) : drawn;
         return new Drawn(inOrder.map(QuestionView::of).toList());
     }
 
     @PostMapping("/another")
-    QuestionView another(@RequestBody AnotherRequest request) {
+    QuestionView another(@Valid @RequestBody AnotherRequest request) {
         Problem problem = request.work().order().problem();
         Question model = Question.of(problem);
         if (problem.operands().stream().anyMatch(number -> !number.isWhole())) {
             throw Refusal.of("problem", "Another like this is drawn for whole numbers. Type another problem.");
         }
-        return QuestionView.of(new Draft(Wishes.like(model.features()), request.seed()).draw(1, List.of(model)).get(0));
+        return QuestionView.of(gate.through(() ->
+                new Draft(Wishes.like(model.features()), request.seed()).draw(1, List.of(model)).get(0)));
     }
 }

@@ -6,7 +6,10 @@ import bemble.server.account.SignedIn;
 import bemble.server.faults.Missing;
 import bemble.server.print.SvgWriter;
 import bemble.server.web.Download;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -42,11 +45,16 @@ class PrintController {
      *
      * @param total how many pages there are
      * @param pages the first of them, as SVG
+     * @param unprintable letters that the printed fonts do not have; a ? stands for them
      */
-    record Preview(@NotNull int total, @NotNull List<String> pages) {}
+    record Preview(@NotNull int total, @NotNull List<String> pages, @NotNull List<String> unprintable) {}
 
     record PrintView(@NotNull String code, @NotNull String version, @NotNull OffsetDateTime printedAt) {
         static PrintView of(StoredPrint print) {
+            return new PrintView(print.code(), print.version(), print.printedAt());
+        }
+
+        static PrintView of(PrintLine print) {
             return new PrintView(print.code(), print.version(), print.printedAt());
         }
     }
@@ -58,7 +66,11 @@ class PrintController {
         }
     }
 
-    record PrintWish(@NotNull List<String> versions) {}
+    record PrintWish(
+            @NotNull(message = "Choose among the versions A, B and C.")
+            @Size(min = 1, max = 3, message = "Choose among the versions A, B and C, each once.")
+            List<@NotNull(message = "Choose among the versions A, B and C.")
+                    @Pattern(regexp = "[ABC]", message = "Choose among the versions A, B and C.") String> versions) {}
 
     record BegunView(@NotNull List<PrintView> prints, @NotNull JobView job) {}
 
@@ -66,7 +78,8 @@ class PrintController {
     Preview preview(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(defaultValue = "questions") String kind, @RequestParam(defaultValue = "A") String version) {
         List<Page> pages = prints.preview(teacher.id(), id, version, PrintKind.of(kind));
-        return new Preview(pages.size(), pages.stream().limit(MOST_PREVIEWED).map(SvgWriter::write).toList());
+        return new Preview(pages.size(), pages.stream().limit(MOST_PREVIEWED).map(SvgWriter::write).toList(),
+                prints.unprintable(teacher.id(), id));
     }
 
     @GetMapping(value = "/api/sets/{id:\\d+}/questions/{number}.svg", produces = SVG)
@@ -82,8 +95,9 @@ class PrintController {
     }
 
     @PostMapping("/api/sets/{id:\\d+}/prints")
-    BegunView print(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody PrintWish wish) {
-        PrintService.Begun begun = prints.begin(teacher.id(), id, wish.versions() == null ? List.of() : wish.versions());
+    BegunView print(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @Valid @RequestBody PrintWish wish) {
+        PrintService.Begun begun = prints.begin(teacher.id(), id, wish.versions().stream().distinct().toList());
         return new BegunView(begun.prints().stream().map(PrintView::of).toList(), JobView.of(begun.job()));
     }
 

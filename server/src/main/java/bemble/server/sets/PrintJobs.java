@@ -1,31 +1,41 @@
 package bemble.server.sets;
 
+import bemble.server.faults.Busy;
 import bemble.server.faults.Missing;
-import jakarta.annotation.PreDestroy;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.IntConsumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.core.task.AsyncTaskExecutor;
 import org.springframework.stereotype.Component;
 
-/** Runs long prints one after the other in the background; each can be watched and stopped. */
+/** Runs long prints in the background, two at a time and the teachers by turns; each can be watched and stopped. */
 @Component
 class PrintJobs {
     private static final Logger LOG = LoggerFactory.getLogger(PrintJobs.class);
-    private static final int MOST_REMEMBERED = 100;
+    static final int AT_ONCE = 2;
+    private static final int MOST_REMEMBERED = 200;
+    private static final int MOST_WAITING = 60;
+    private static final int MOST_OF_ONE = 12;
+    private static final int WAIT_SECONDS = 20;
 
-    private final ExecutorService printer = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "printer");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final AsyncTaskExecutor printers;
     private final Map<UUID, Job> jobs = new ConcurrentHashMap<>();
+    /** The jobs that wait, for each teacher; the teacher whose turn is next comes first. */
+    private final Map<Long, Deque<Job>> waiting = new LinkedHashMap<>();
+    private int running;
 
-    /** What a job does; it tells how many questions are done, and is stopped by that throwing {@link Stopped}. */
+    PrintJobs(@Qualifier("printers") AsyncTaskExecutor printers) {
+        this.printers = printers;
+    }
+
+    /** What a job does; it tells how much is done, and is stopped by that throwing {@link Stopped}. */
     interface Work {
         void run(IntConsumer progress) throws Exception;
     }
@@ -41,13 +51,15 @@ class PrintJobs {
         private final UUID id = UUID.randomUUID();
         private final long teacherId;
         private final int total;
+        private final Work work;
         private volatile int done;
         private volatile State state = State.PRINTING;
         private volatile boolean stopping;
 
-        private Job(long teacherId, int total) {
+        private Job(long teacherId, int total, Work work) {
             this.teacherId = teacherId;
             this.total = total;
+            this.work = work;
         }
 
         UUID id() {
@@ -67,31 +79,56 @@ class PrintJobs {
         }
 
         private void progress(int count) {
-            if (stopping) {
+            if (stopping || Thread.currentThread().isInterrupted()) {
                 throw new Stopped();
             }
             done = count;
         }
     }
 
-    Job start(long teacherId, int total, Work work) {
-        Job job = new Job(teacherId, total);
+    /** @throws Busy where too many wait already */
+    synchronized Job start(long teacherId, int total, Work work) {
+        Deque<Job> mine = waiting.computeIfAbsent(teacherId, id -> new ArrayDeque<>());
+        if (mine.size() >= MOST_OF_ONE || waiting.values().stream().mapToInt(Deque::size).sum() >= MOST_WAITING) {
+            throw new Busy("Many prints are waiting already. Print this one when some of them are done.", WAIT_SECONDS);
+        }
+        Job job = new Job(teacherId, total, work);
         jobs.values().removeIf(each -> jobs.size() >= MOST_REMEMBERED && each.state != State.PRINTING);
         jobs.put(job.id, job);
-        printer.submit(() -> run(job, work));
+        mine.add(job);
+        next();
         return job;
     }
 
-    private static void run(Job job, Work work) {
+    private synchronized void next() {
+        while (running < AT_ONCE && !waiting.isEmpty()) {
+            long teacherId = waiting.keySet().iterator().next();
+            Deque<Job> theirs = waiting.remove(teacherId);
+            Job job = theirs.remove();
+            if (!theirs.isEmpty()) {
+                waiting.put(teacherId, theirs);
+            }
+            running++;
+            printers.execute(() -> run(job));
+        }
+    }
+
+    private void run(Job job) {
         try {
             job.progress(0);
-            work.run(job::progress);
+            job.work.run(job::progress);
             job.state = State.DONE;
         } catch (Stopped stopped) {
             job.state = State.STOPPED;
-        } catch (Exception exception) {
-            LOG.error("A print failed", exception);
+        } catch (Throwable failure) {
+            // An Error too: whatever ends a print, nobody may wait for it for ever.
+            LOG.error("A print failed", failure);
             job.state = State.FAILED;
+        } finally {
+            synchronized (this) {
+                running--;
+                next();
+            }
         }
     }
 
@@ -103,14 +140,16 @@ class PrintJobs {
         return job;
     }
 
-    Job stop(long teacherId, UUID id) {
+    synchronized Job stop(long teacherId, UUID id) {
         Job job = find(teacherId, id);
         job.stopping = true;
+        Deque<Job> mine = waiting.get(teacherId);
+        if (mine != null && mine.remove(job)) {
+            job.state = State.STOPPED;
+            if (mine.isEmpty()) {
+                waiting.remove(teacherId);
+            }
+        }
         return job;
-    }
-
-    @PreDestroy
-    void close() {
-        printer.shutdownNow();
     }
 }

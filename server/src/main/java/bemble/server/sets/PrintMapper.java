@@ -11,9 +11,15 @@ import org.apache.ibatis.annotations.Select;
 interface PrintMapper {
     String COLUMNS = "set_id, code, version, printed_at, content, choices";
 
-    @Select("select " + COLUMNS + " from set_print where teacher_id = #{teacherId} and set_id = #{setId} "
+    @Select("select code, version, printed_at from set_print where teacher_id = #{teacherId} and set_id = #{setId} "
             + "order by printed_at desc, id desc")
-    List<StoredPrint> of(long teacherId, long setId);
+    List<PrintLine> of(long teacherId, long setId);
+
+    /** What was printed of a set just so. */
+    @Select("select " + COLUMNS + " from set_print where teacher_id = #{teacherId} and set_id = #{setId} "
+            + "and version = #{version} and choices = #{choices} and content = #{content} order by id desc")
+    List<StoredPrint> findSame(@Param("teacherId") long teacherId, @Param("setId") long setId,
+            @Param("version") String version, @Param("content") String content, @Param("choices") String choices);
 
     @Select("select " + COLUMNS + " from set_print where teacher_id = #{teacherId} and code = #{code}")
     Optional<StoredPrint> find(long teacherId, String code);

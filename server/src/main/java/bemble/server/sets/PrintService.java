@@ -1,6 +1,5 @@
 package bemble.server.sets;
 
-import bemble.core.practice.Versions;
 import bemble.core.print.Page;
 import bemble.core.print.Pages;
 import bemble.core.print.PrintKind;
@@ -9,17 +8,15 @@ import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.faults.Missing;
 import bemble.server.print.PdfWriter;
+import bemble.server.print.PrintableLetters;
 import bemble.server.style.StyleService;
 import bemble.server.style.StyleText;
+import jakarta.annotation.PostConstruct;
 import java.io.IOException;
+import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.security.SecureRandom;
-import java.time.Clock;
-import java.time.OffsetDateTime;
-import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntConsumer;
 import org.springframework.beans.factory.annotation.Value;
@@ -29,9 +26,8 @@ import tools.jackson.databind.ObjectMapper;
 /** Freezes sets as printed, each version under a code of its own, and keeps their PDF files. */
 @Service
 class PrintService {
-    /** Letters that are not taken for one another. */
-    private static final String LETTERS = "ACDEFGHJKLMNPQRTUVWXY3479";
-    private static final int CODE_LENGTH = 4;
+    /** What the names of files begin with while they are written. */
+    private static final String PART = "printing";
 
     private final PrintMapper prints;
     private final SetService sets;
@@ -39,23 +35,22 @@ class PrintService {
     private final StyleText styles;
     private final PrintJobs jobs;
     private final ObjectMapper json;
-    private final Clock clock;
+    private final Freezer freezer;
     private final Path folder;
-    private final SecureRandom random = new SecureRandom();
 
     PrintService(PrintMapper prints, SetService sets, StyleService houseStyles, StyleText styles, PrintJobs jobs,
-            ObjectMapper json, Clock clock, @Value("${bemble.data}") String data) {
+            ObjectMapper json, Freezer freezer, @Value("${bemble.data}") String data) {
         this.prints = prints;
         this.sets = sets;
         this.houseStyles = houseStyles;
         this.styles = styles;
         this.jobs = jobs;
         this.json = json;
-        this.clock = clock;
+        this.freezer = freezer;
         this.folder = Path.of(data, "prints");
     }
 
-    List<StoredPrint> of(long teacherId, long setId) {
+    List<PrintLine> of(long teacherId, long setId) {
         sets.find(teacherId, setId);
         return prints.of(teacherId, setId);
     }
@@ -99,43 +94,11 @@ class PrintService {
         if (content.questions().isEmpty()) {
             throw Refusal.of("questions", "There is nothing to print yet. Draw some questions first.");
         }
-        if (versions.isEmpty() || !Versions.LETTERS.containsAll(versions)) {
-            throw Refusal.of("versions", "Choose among the versions A, B and C.");
-        }
         String choices = styles.write(houseStyles.of(teacherId));
-        List<StoredPrint> frozen = freeze(teacherId, setId, content, versions, choices);
+        List<StoredPrint> frozen = freezer.freeze(teacherId, setId, content, versions, choices);
         int total = content.questions().size() * versions.size() * PrintKind.values().length;
         PrintJobs.Job job = jobs.start(teacherId, total, progress -> write(frozen, progress));
         return new Begun(frozen, job);
-    }
-
-    private synchronized List<StoredPrint> freeze(long teacherId, long setId, SetContent content, List<String> versions,
-            String choices) {
-        List<StoredPrint> before = prints.of(teacherId, setId);
-        List<StoredPrint> frozen = new ArrayList<>();
-        String code = null;
-        for (String version : versions) {
-            String text = json.writeValueAsString(SetReading.version(content, version));
-            StoredPrint same = before.stream().filter(print -> print.version().equals(version)
-                    && print.content().equals(text) && print.choices().equals(choices)).findFirst().orElse(null);
-            if (same != null) {
-                frozen.add(same);
-                continue;
-            }
-            code = code == null ? newCode() : code;
-            frozen.add(prints.add(teacherId, new StoredPrint(setId, code + "-" + version, version,
-                    OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS), text, choices)));
-        }
-        return frozen;
-    }
-
-    private String newCode() {
-        StringBuilder code = new StringBuilder();
-        do {
-            code.setLength(0);
-            random.ints(CODE_LENGTH, 0, LETTERS.length()).forEach(i -> code.append(LETTERS.charAt(i)));
-        } while (prints.isTaken(code.toString()));
-        return code.toString();
     }
 
     private void write(List<StoredPrint> frozen, IntConsumer progress) throws IOException {
@@ -145,7 +108,7 @@ class PrintService {
                 int base = before;
                 PrintOrder order = order(print, kind);
                 List<Page> pages = Pages.of(order, done -> progress.accept(base + done));
-                save(file(print, kind), PdfWriter.write(title(print, kind), pages));
+                save(file(print, kind), PdfWriter.write(title(print, kind), pages, () -> progress.accept(base + order.questions().size())));
                 before += order.questions().size();
             }
         }
@@ -155,9 +118,29 @@ class PrintService {
     byte[] pdf(StoredPrint print, PrintKind kind) throws IOException {
         Path file = file(print, kind);
         if (!Files.exists(file)) {
-            save(file, PdfWriter.write(title(print, kind), pages(print, kind)));
+            save(file, PdfWriter.write(title(print, kind), pages(print, kind), () -> { }));
         }
         return Files.readAllBytes(file);
+    }
+
+    /** Removes what prints that were broken off have left behind. */
+    @PostConstruct
+    void clearParts() throws IOException {
+        if (Files.isDirectory(folder)) {
+            try (DirectoryStream<Path> parts = Files.newDirectoryStream(folder, PART + "*")) {
+                for (Path part : parts) {
+                    Files.delete(part);
+                }
+            }
+        }
+    }
+
+    /** The letters of a set that the printed fonts do not have. */
+    List<String> unprintable(long teacherId, long setId) {
+        SetContent content = sets.content(sets.find(teacherId, setId));
+        StringBuilder text = new StringBuilder(content.title());
+        content.questions().forEach(question -> text.append(question.story()));
+        return PrintableLetters.missing(text.toString());
     }
 
     private static String title(StoredPrint print, PrintKind kind) {
@@ -171,7 +154,7 @@ class PrintService {
     /** Whole or not at all, so that a print that was stopped leaves no half of a file. */
     private static void save(Path file, byte[] bytes) throws IOException {
         Files.createDirectories(file.getParent());
-        Path part = Files.createTempFile(file.getParent(), "printing", ".pdf");
+        Path part = Files.createTempFile(file.getParent(), PART, ".pdf");
         Files.write(part, bytes);
         Files.move(part, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
     }

@@ -1,6 +1,7 @@
 package bemble.server.sets;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -17,18 +18,18 @@ import java.util.Map;
  * @param passMark right answers that are enough, or null where it is no quiz
  */
 record SetContent(
-        @NotNull(message = "The title is missing.")
+        @NotBlank(message = "Give the set a title.")
         @Size(min = 1, max = 120, message = "Give the set a title of 1 to 120 letters.") String title,
         @NotNull(message = "The class is missing; it may be empty.")
         @Size(max = 60, message = "Type a class of 60 letters at most.") String tag,
-        String operation,
-        String rung,
-        Map<String, Object> want,
+        @Size(max = 20, message = "This is not an operation.") String operation,
+        @Size(max = 120, message = "This is not a rung.") String rung,
+        @Size(max = 20, message = "These are more wishes than there are features.") Map<String, Object> want,
         Long seed,
         Integer passMark,
         @NotNull(message = "The questions are missing; there may be none.")
         @Size(max = 200, message = "A set has 200 questions at most. Begin another set.")
-        List<@Valid @NotNull SetQuestion> questions,
+        List<@Valid @NotNull(message = "A question is missing.") SetQuestion> questions,
         @NotNull(message = "The layout is missing.") @Valid LayoutChoice layout) {
 
     /**
@@ -39,15 +40,23 @@ record SetContent(
      * @param part shown, together or alone
      */
     record SetQuestion(
-            @NotNull(message = "The problem is missing.") String problem,
+            @NotNull(message = "The problem is missing.")
+            @Size(max = 700, message = "This problem is too long.") String problem,
             @NotNull(message = "The story is missing; it may be empty.")
             @Size(max = 600, message = "Shorten the story to 600 letters.") String story,
             @NotNull(message = "Say shown, together or alone.") String part) {}
 
     /** How the set is printed. */
-    record LayoutChoice(@NotNull String paper, @NotNull Integer columns, @NotNull Integer square, @NotNull Boolean setOut,
-                        @NotNull Boolean carryBoxes, @NotNull Boolean checkRow, @NotNull Boolean nameLine,
-                        @NotNull Boolean largePrint, @NotNull Boolean sentences) {}
+    record LayoutChoice(
+            @NotNull(message = "Say which paper.") String paper,
+            @NotNull(message = "Say how many columns.") Integer columns,
+            @NotNull(message = "Say how large the squares are.") Integer square,
+            @NotNull(message = "Say whether the numbers stand set out.") Boolean setOut,
+            @NotNull(message = "Say whether there are boxes for carries.") Boolean carryBoxes,
+            @NotNull(message = "Say whether there is room for a check.") Boolean checkRow,
+            @NotNull(message = "Say whether there are lines for name and date.") Boolean nameLine,
+            @NotNull(message = "Say whether it is large print.") Boolean largePrint,
+            @NotNull(message = "Say whether worked answers have sentences.") Boolean sentences) {}
 
     SetContent with(String otherTitle, List<SetQuestion> others) {
         return new SetContent(otherTitle, tag, operation, rung, want, seed, passMark, others, layout);

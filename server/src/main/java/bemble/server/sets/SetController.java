@@ -2,7 +2,6 @@ package bemble.server.sets;
 
 import bemble.core.practice.Effort;
 import bemble.core.practice.Question;
-import bemble.core.print.PrintKind;
 import bemble.server.account.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -24,11 +23,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/sets")
 class SetController {
     private final SetService sets;
-    private final PrintService prints;
 
-    SetController(SetService sets, PrintService prints) {
+    SetController(SetService sets) {
         this.sets = sets;
-        this.prints = prints;
     }
 
     record SetLine(@NotNull long id, @NotNull String title, @NotNull String tag, @NotNull int count,
@@ -39,10 +36,10 @@ class SetController {
      *
      * @param questions for each question what makes it hard and what it comes to
      * @param minutes how long they take a pupil, roughly
-     * @param pages how many pages the questions fill as they are laid out
+     * @param revision how often it was changed; sent back with the next change
      */
     record SetView(@NotNull long id, @NotNull SetContent content, @NotNull List<QuestionView> questions,
-                   @NotNull int minutes, @NotNull int pages, @NotNull boolean archived) {}
+                   @NotNull int minutes, @NotNull boolean archived, @NotNull int revision) {}
 
     record CopyWish(@NotNull boolean otherNumbers) {}
 
@@ -63,28 +60,28 @@ class SetController {
 
     @PostMapping
     SetView add(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody SetContent content) {
-        return view(teacher, sets.add(teacher.id(), content));
+        return view(sets.add(teacher.id(), content));
     }
 
     @GetMapping("/{id:\\d+}")
     SetView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return view(teacher, sets.find(teacher.id(), id));
+        return view(sets.find(teacher.id(), id));
     }
 
     @PutMapping("/{id:\\d+}")
     SetView change(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
-            @Valid @RequestBody SetContent content) {
-        return view(teacher, sets.change(teacher.id(), id, content));
+            @RequestParam(required = false) Integer revision, @Valid @RequestBody SetContent content) {
+        return view(sets.change(teacher.id(), id, revision, content));
     }
 
     @PostMapping("/{id:\\d+}/copy")
     SetView copy(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody CopyWish wish) {
-        return view(teacher, sets.copy(teacher.id(), id, wish.otherNumbers()));
+        return view(sets.copy(teacher.id(), id, wish.otherNumbers()));
     }
 
     @PostMapping("/{id:\\d+}/archive")
     SetView archive(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody ArchiveWish wish) {
-        return view(teacher, sets.archive(teacher.id(), id, wish.archived()));
+        return view(sets.archive(teacher.id(), id, wish.archived()));
     }
 
     @DeleteMapping("/{id:\\d+}")
@@ -94,7 +91,7 @@ class SetController {
 
     @PostMapping("/{id:\\d+}/restore")
     SetView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return view(teacher, sets.restore(teacher.id(), id));
+        return view(sets.restore(teacher.id(), id));
     }
 
     /** The questions of a version of equal difficulty. */
@@ -105,11 +102,14 @@ class SetController {
         return SetReading.questions(SetReading.version(content, letter)).stream().map(QuestionView::of).toList();
     }
 
-    private SetView view(SignedIn teacher, StoredSet stored) {
-        SetContent content = sets.content(stored);
+    private SetView view(StoredSet stored) {
+        return current(stored, sets.content(stored));
+    }
+
+    /** What stands in the store. */
+    static SetView current(StoredSet stored, SetContent content) {
         List<Question> questions = SetReading.questions(content);
         return new SetView(stored.id(), content, questions.stream().map(QuestionView::of).toList(),
-                Effort.minutes(questions), prints.preview(teacher.id(), stored.id(), "A", PrintKind.QUESTIONS).size(),
-                stored.archived());
+                Effort.minutes(questions), stored.archived(), stored.revision());
     }
 }

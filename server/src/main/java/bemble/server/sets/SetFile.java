@@ -6,10 +6,12 @@ import bemble.core.problem.Refusal;
 import bemble.server.faults.FileFaults;
 import bemble.server.sets.SetContent.SetQuestion;
 import bemble.server.web.SpreadsheetText;
+import jakarta.validation.Validator;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,15 +35,17 @@ class SetFile {
     private static final int MOST_STORY = 600;
 
     private final ObjectMapper json;
+    private final Validator validator;
 
-    SetFile(ObjectMapper json) {
+    SetFile(ObjectMapper json, Validator validator) {
         this.json = json;
+        this.validator = validator;
     }
 
     String writeCsv(SetContent content) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter table = new CSVPrinter(text,
-                CSVFormat.RFC4180.builder().setHeader(HEADER.toArray(String[]::new)).get())) {
+                SpreadsheetText.FORMAT.builder().setHeader(HEADER.toArray(String[]::new)).get())) {
             for (SetQuestion question : content.questions()) {
                 QuestionView view = QuestionView.of(SetReading.question(question.problem()));
                 table.printRecord(view.text(), view.answer(), SpreadsheetText.plain(question.story()), question.part(),
@@ -71,7 +75,8 @@ class SetFile {
         List<Fault> faults = new ArrayList<>();
         String clean = text.startsWith("\uFEFF") ? text.substring(1) : text;
         char separator = clean.lines().findFirst().orElse("").indexOf(';') >= 0 ? ';' : ',';
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator).setIgnoreEmptyLines(true).setTrim(true).get();
+        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator).setIgnoreEmptyLines(true)
+                .setIgnoreSurroundingSpaces(true).get();
         try (CSVParser rows = CSVParser.parse(new StringReader(clean), format)) {
             List<String> header = List.of("problem");
             for (CSVRecord row : rows) {
@@ -91,7 +96,7 @@ class SetFile {
     private static void read(CSVRecord row, List<String> header, int line, List<SetQuestion> questions,
             List<Fault> faults) {
         try {
-            String part = field(row, header, "part");
+            String part = field(row, header, "part").strip();
             SetQuestion question = new SetQuestion(
                     SetReading.question(field(row, header, "problem")).problem().text(),
                     SpreadsheetText.typed(field(row, header, "story")), part.isBlank() ? LessonPart.ALONE.id() : part);
@@ -137,26 +142,28 @@ class SetFile {
             if (!FORMAT.equals(file.path("format").asString("")) || file.path("version").asInt(0) != VERSION) {
                 throw notOurs();
             }
-            content = file.has("set") ? json.treeToValue(file.get("set"), SetContent.class) : null;
+            content = json.treeToValue(file.path("set"), SetContent.class);
         } catch (JacksonException broken) {
             int line = broken.getLocation() == null ? 1 : Math.max(1, broken.getLocation().getLineNr());
             throw new FileFaults(List.of(new Fault("line " + line, "Line " + line
                     + ": the file is not JSON from here, or a field has another form. Export the set again.")));
         }
-        boolean whole = content != null && content.title() != null && content.tag() != null && content.layout() != null
-                && content.questions() != null && content.questions().stream().noneMatch(question -> question == null
-                        || question.problem() == null || question.story() == null || question.part() == null);
-        if (!whole) {
+        if (content == null) {
             throw notOurs();
         }
-        List<Fault> faults = new ArrayList<>();
-        for (int i = 0; i < content.questions().size(); i++) {
+        List<Fault> faults = new ArrayList<>(validator.validate(content).stream()
+                .map(wrong -> new Fault(wrong.getPropertyPath().toString(), wrong.getPropertyPath() + ": " + wrong.getMessage()))
+                .sorted(Comparator.comparing(Fault::field)).toList());
+        for (int i = 0; faults.isEmpty() && i < content.questions().size(); i++) {
             try {
                 SetReading.question(content.questions().get(i).problem());
                 check(content.questions().get(i));
             } catch (Refusal refusal) {
                 faults.add(new Fault("question " + (i + 1), "Question " + (i + 1) + ": " + refusal.getMessage()));
             }
+        }
+        if (!faults.isEmpty()) {
+            throw new FileFaults(faults);
         }
         checked(content.questions(), faults);
         return content;

@@ -9,7 +9,7 @@ import org.apache.ibatis.annotations.Update;
 
 @Mapper
 interface SetMapper {
-    String COLUMNS = "id, title, tag, content, changed_at, archived";
+    String COLUMNS = "id, title, tag, content, changed_at, archived, revision";
     String MINE = " where teacher_id = #{teacherId} and deleted_at is null";
 
     @Select("select " + COLUMNS + " from practice_set" + MINE + " and archived = #{archived} "
@@ -23,9 +23,10 @@ interface SetMapper {
             + "words, changed_at) values (#{teacherId}, #{title}, #{tag}, #{content}, #{words}, #{now}))", affectData = true)
     StoredSet add(long teacherId, String title, String tag, String content, String words, OffsetDateTime now);
 
-    @Update("update practice_set set title = #{title}, tag = #{tag}, content = #{content}, words = #{words}, changed_at = #{now}" + MINE
-            + " and id = #{id}")
-    int change(long teacherId, long id, String title, String tag, String content, String words, OffsetDateTime now);
+    @Update("update practice_set set title = #{title}, tag = #{tag}, content = #{content}, words = #{words}, "
+            + "changed_at = #{now}, revision = revision + 1" + MINE
+            + " and id = #{id} and revision = coalesce(#{revision,jdbcType=INTEGER}, revision)")
+    int change(long teacherId, long id, Integer revision, String title, String tag, String content, String words, OffsetDateTime now);
 
     @Update("update practice_set set archived = #{archived}" + MINE + " and id = #{id}")
     int archive(long teacherId, long id, boolean archived);

@@ -9,6 +9,7 @@ import bemble.core.print.PrintKind;
 import bemble.core.print.PrintOrder;
 import bemble.core.print.PrintQuestion;
 import bemble.core.problem.Fault;
+import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
@@ -19,23 +20,36 @@ import java.util.List;
 
 /** Reads what a set says: its questions, versions and pages. */
 final class SetReading {
+    /** What a set takes to write at the most, so that its pages can be laid out in seconds. */
+    static final int MOST_FIGURES = 30_000;
+
     private SetReading() {}
 
     /** @throws Refusal naming each question that cannot be worked */
     static List<Question> questions(SetContent content) {
         List<Question> questions = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
-        for (int i = 0; i < content.questions().size(); i++) {
+        int figures = 0;
+        for (int i = 0; i < content.questions().size() && figures <= MOST_FIGURES; i++) {
             SetQuestion question = content.questions().get(i);
             try {
                 LessonPart.of(question.part());
-                questions.add(question(question.problem()));
+                Question read = question(question.problem());
+                questions.add(read);
+                figures += read.features().figures();
             } catch (Refusal refusal) {
                 faults.add(new Fault("questions[" + i + "]", "Question " + (i + 1) + ": " + refusal.getMessage()));
             }
         }
         if (!faults.isEmpty()) {
             throw Refusal.of(faults);
+        }
+        if (figures > MOST_FIGURES) {
+            throw Refusal.of("questions", "These questions take more than " + MOST_FIGURES
+                    + " figures to write, more than a set can have. Take fewer of them, or shorter numbers.");
+        }
+        if (content.operation() != null) {
+            Operation.of(content.operation());
         }
         layout(content);
         Integer pass = content.passMark();

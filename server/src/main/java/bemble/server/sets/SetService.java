@@ -2,6 +2,7 @@ package bemble.server.sets;
 
 import bemble.core.practice.Question;
 import bemble.core.practice.Versions;
+import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.web.SearchWords;
 import java.time.Clock;
@@ -47,11 +48,21 @@ class SetService {
         return sets.add(teacherId, plain.title(), plain.tag(), json.writeValueAsString(plain), words(plain), now());
     }
 
+    /**
+     * Keeps what a set is now.
+     *
+     * @param revision the one that was changed, or null to keep this whatever came between
+     * @throws ChangedElsewhere where the set was changed in another window since
+     */
     @Transactional
-    StoredSet change(long teacherId, long id, SetContent content) {
+    StoredSet change(long teacherId, long id, Integer revision, SetContent content) {
         SetContent plain = SetReading.asWritten(content);
-        sets.change(teacherId, id, plain.title(), plain.tag(), json.writeValueAsString(plain), words(plain), now());
-        return find(teacherId, id);
+        int changed = sets.change(teacherId, id, revision, plain.title(), plain.tag(), json.writeValueAsString(plain), words(plain), now());
+        StoredSet now = find(teacherId, id);
+        if (changed == 0) {
+            throw new ChangedElsewhere(SetController.current(now, content(now)));
+        }
+        return now;
     }
 
     /** A copy of a set, with the same numbers or others as hard. */

@@ -2,6 +2,7 @@ package bemble.server.style;
 
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
 import bemble.core.style.Choice;
 import bemble.core.style.HouseStyle;
 import bemble.server.account.SignedIn;
@@ -56,6 +57,11 @@ class StyleController {
 
     @PatchMapping
     StyleView change(@AuthenticationPrincipal SignedIn teacher, @RequestBody Map<String, String> choices) {
+        choices.forEach((choice, option) -> {
+            if (option == null) {
+                throw Refusal.of("style." + choice, "Nothing is chosen here. Choose one of its options.");
+            }
+        });
         return StyleView.of(styles.change(teacher.id(), choices));
     }
 }

@@ -3,6 +3,7 @@ package bemble.server.style;
 import bemble.core.style.HouseStyle;
 import java.util.Map;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps each teacher's house style. */
 @Service
@@ -20,8 +21,10 @@ public class StyleService {
     }
 
     /** Changes some choices and keeps the others; one change after the other, so that none is lost. */
-    synchronized HouseStyle change(long teacherId, Map<String, String> choices) {
-        HouseStyle changed = of(teacherId).with(choices);
+    @Transactional
+    public HouseStyle change(long teacherId, Map<String, String> choices) {
+        styles.begin(teacherId, text.write(HouseStyle.USUAL));
+        HouseStyle changed = HouseStyle.USUAL.with(text.read(styles.lock(teacherId))).with(choices);
         styles.save(teacherId, text.write(changed));
         return changed;
     }

@@ -4,6 +4,7 @@ import bemble.core.fact.FactWay;
 import bemble.core.fact.FactWays;
 import bemble.core.work.Explanation;
 import bemble.core.work.Worked;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,7 +31,7 @@ class HelpController {
     }
 
     @PostMapping("/api/explanation")
-    Told explanation(@RequestBody WorkRequest request) {
+    Told explanation(@Valid @RequestBody WorkRequest request) {
         return new Told(Explanation.of(Worked.from(request.order().withCare())));
     }
 }

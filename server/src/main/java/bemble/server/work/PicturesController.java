@@ -6,6 +6,7 @@ import bemble.core.picture.Pictures;
 import bemble.core.picture.Shape;
 import bemble.core.work.WorkOrder;
 import bemble.core.work.Worked;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -47,7 +48,7 @@ class PicturesController {
     }
 
     @PostMapping
-    List<PictureView> pictures(@RequestBody WorkRequest request) {
+    List<PictureView> pictures(@Valid @RequestBody WorkRequest request) {
         WorkOrder order = request.order();
         return Pictures.of(Worked.from(order), order.style()).stream().map(PictureView::of).toList();
     }

@@ -6,6 +6,7 @@ import bemble.core.slip.Slipped;
 import bemble.core.style.Way;
 import bemble.core.work.OddButRight;
 import bemble.core.work.WorkOrder;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.stream.Stream;
@@ -32,7 +33,7 @@ class SlipsController {
     record ToLookFor(@NotNull List<SlipView> slips, @NotNull List<OddView> odd) {}
 
     @PostMapping
-    ToLookFor slips(@RequestBody WorkRequest request) {
+    ToLookFor slips(@Valid @RequestBody WorkRequest request) {
         WorkOrder order = request.order();
         Way way = Methods.find(order.problem(), order.method(), order.style()).way();
         List<SlipView> slips = Stream.of(Slip.values())

@@ -1,6 +1,7 @@
 package bemble.server.work;
 
 import bemble.core.work.Worked;
+import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -11,7 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/work")
 class WorkController {
     @PostMapping
-    WorkResponse work(@RequestBody WorkRequest request) {
+    WorkResponse work(@Valid @RequestBody WorkRequest request) {
         return WorkResponse.of(Worked.from(request.order()));
     }
 }

@@ -9,6 +9,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.slip.Slip;
 import bemble.core.style.HouseStyle;
 import bemble.core.work.WorkOrder;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,8 +21,15 @@ import java.util.Objects;
  * @param slip the name of a slip to write it with
  * @param style the choices that differ from the usual house style
  */
-public record WorkRequest(String problem, String operation, List<String> operands, Integer decimals, String method,
-                          Map<String, String> style, String check, String slip) {
+public record WorkRequest(
+        @Size(max = 4000, message = "This line is too long to be one problem.") String problem,
+        String operation,
+        @Size(max = 40, message = "These are more numbers than go on one paper.") List<String> operands,
+        Integer decimals,
+        String method,
+        @Size(max = 100, message = "These are more choices than a house style has.") Map<String, String> style,
+        String check,
+        String slip) {
     /** @throws Refusal where the request cannot be worked */
     public WorkOrder order() {
         HouseStyle houseStyle = houseStyle();

@@ -33,7 +33,7 @@ class WritersTest {
     @Test
     void textStandsWhereItIsPut() throws IOException {
         List<TextPosition> letters = new ArrayList<>();
-        try (PDDocument document = Loader.loadPDF(PdfWriter.write("Slates", List.of(PAGE)))) {
+        try (PDDocument document = Loader.loadPDF(PdfWriter.write("Slates", List.of(PAGE), () -> { }))) {
             PDFTextStripper stripper = new PDFTextStripper() {
                 @Override
                 protected void processTextPosition(TextPosition text) {
@@ -60,7 +60,7 @@ class WritersTest {
 
     @Test
     void linesStandWhereTheyArePut() throws IOException {
-        try (PDDocument document = Loader.loadPDF(PdfWriter.write("Slates", List.of(PAGE)))) {
+        try (PDDocument document = Loader.loadPDF(PdfWriter.write("Slates", List.of(PAGE), () -> { }))) {
             List<Float> numbers = new ArrayList<>();
             List<List<Float>> moves = new ArrayList<>();
             for (Object token : new PDFStreamParser(document.getPage(0)).parse()) {
@@ -93,7 +93,7 @@ class WritersTest {
     @Test
     void aLetterTheFontDoesNotHaveSpoilsNothing() throws IOException {
         Page page = new Page(100, 100, List.of(new Ink.Text(10, 10, 5, Align.START, false, "Boats \uD83D\uDEA2 and 漢 rope")));
-        try (PDDocument document = Loader.loadPDF(PdfWriter.write("", List.of(page, page)))) {
+        try (PDDocument document = Loader.loadPDF(PdfWriter.write("", List.of(page, page), () -> { }))) {
             assertThat(document.getNumberOfPages()).isEqualTo(2);
             assertThat(new PDFTextStripper().getText(document)).contains("Boats ? and ? rope");
         }

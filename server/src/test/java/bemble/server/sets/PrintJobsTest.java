@@ -3,22 +3,33 @@ package bemble.server.sets;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import bemble.server.faults.Busy;
 import bemble.server.faults.Missing;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.scheduling.concurrent.ThreadPoolTaskExecutor;
 
 /** Long prints: watched, stopped, failing, and nobody else's. */
 class PrintJobsTest {
     private static final long TEACHER = 7;
 
-    private final PrintJobs jobs = new PrintJobs();
+    private final ThreadPoolTaskExecutor printers = new PrinterThreads().printers();
+    private final PrintJobs jobs = jobs(printers);
+
+    private static PrintJobs jobs(ThreadPoolTaskExecutor printers) {
+        printers.initialize();
+        return new PrintJobs(printers);
+    }
 
     @AfterEach
     void close() {
-        jobs.close();
+        printers.shutdown();
     }
 
     @Test
@@ -49,6 +60,7 @@ class PrintJobsTest {
             progress.accept(1);
             throw new AssertionError("goes on though it was stopped");
         });
+        PrintJobs.Job besides = jobs.start(TEACHER, 1, progress -> stopped.await());
         PrintJobs.Job second = jobs.start(TEACHER, 2, progress -> {
             throw new AssertionError("begins though it was stopped");
         });
@@ -58,13 +70,34 @@ class PrintJobsTest {
         stopped.countDown();
         waitFor(first, PrintJobs.State.STOPPED);
         waitFor(second, PrintJobs.State.STOPPED);
+        waitFor(besides, PrintJobs.State.DONE);
         assertThat(first.done()).isZero();
+    }
+
+    @Test
+    void twoTeachersTakeTurnsAndTooManyPrintsAreRefused() throws InterruptedException {
+        CountDownLatch go = new CountDownLatch(1);
+        List<String> order = Collections.synchronizedList(new ArrayList<>());
+        List<PrintJobs.Job> all = new ArrayList<>();
+        all.add(jobs.start(TEACHER, 1, progress -> go.await()));
+        all.add(jobs.start(TEACHER, 1, progress -> go.await()));
+        for (int i = 0; i < 12; i++) {
+            all.add(jobs.start(TEACHER, 1, progress -> order.add("first's")));
+        }
+        assertThatThrownBy(() -> jobs.start(TEACHER, 1, progress -> { })).isInstanceOf(Busy.class);
+        all.add(jobs.start(TEACHER + 1, 1, progress -> order.add("second's")));
+        go.countDown();
+        for (PrintJobs.Job job : all) {
+            waitFor(job, PrintJobs.State.DONE);
+        }
+        assertThat(order.indexOf("second's")).as("the second teacher's only print waits for few of the first's")
+                .isLessThan(4);
     }
 
     @Test
     void aJobThatFailsSaysSoAndTheNextOneStillRuns() throws InterruptedException {
         PrintJobs.Job failing = jobs.start(TEACHER, 1, progress -> {
-            throw new IllegalStateException("no room on the disk");
+            throw new StackOverflowError();
         });
         PrintJobs.Job next = jobs.start(TEACHER, 1, progress -> progress.accept(1));
         waitFor(failing, PrintJobs.State.FAILED);

@@ -1,0 +1,157 @@
+package bemble.server.log;
+
+import bemble.core.problem.Fault;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.core.style.HouseStyle;
+import bemble.core.work.WorkOrder;
+import bemble.server.faults.FileFaults;
+import bemble.server.style.StyleText;
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.Validator;
+import java.time.DateTimeException;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+
+/** Reads a log from a JSON file; docs/formats/log.md describes it. */
+@Component
+class LogFileReader {
+    private static final int MOST_ENTRIES = 50_000;
+    private static final int FIRST_YEAR = 1900;
+    private static final int LAST_YEAR = 2200;
+    private final ObjectMapper json;
+    private final StyleText styles;
+    private final Validator validator;
+
+    LogFileReader(ObjectMapper json, StyleText styles, Validator validator) {
+        this.json = json;
+        this.styles = styles;
+        this.validator = validator;
+    }
+
+    /**
+     * Reads a file in; an entry that stands in it twice is taken once.
+     *
+     * @throws FileFaults naming each line at fault; then nothing of the file is to be taken
+     */
+    List<NewEntry> read(String text) {
+        Map<UUID, NewEntry> entries = new LinkedHashMap<>();
+        List<Fault> faults = new ArrayList<>();
+        boolean ours = false;
+        try (JsonParser parser = json.createParser(text)) {
+            if (parser.nextToken() != JsonToken.START_OBJECT) {
+                throw notOurs();
+            }
+            while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
+                String name = parser.currentName();
+                JsonToken value = parser.nextToken();
+                int line = parser.currentTokenLocation().getLineNr();
+                if (name.equals("format")) {
+                    ours = value == JsonToken.VALUE_STRING && LogFile.FORMAT.equals(parser.getString());
+                } else if (name.equals("version")
+                        && (value != JsonToken.VALUE_NUMBER_INT || parser.getLongValue() != LogFile.VERSION)) {
+                    throw new FileFaults(List.of(new Fault("line " + line,
+                            "Line " + line + ": this log was written by another version of Bemble. Read it in there.")));
+                } else if (name.equals("entries") && value == JsonToken.START_ARRAY) {
+                    readEntries(parser, entries, faults);
+                } else {
+                    parser.skipChildren();
+                }
+            }
+            if (!ours) {
+                throw notOurs();
+            }
+        } catch (JacksonException broken) {
+            int line = broken.getLocation() == null ? 1 : Math.max(1, broken.getLocation().getLineNr());
+            throw new FileFaults(List.of(new Fault("line " + line, "Line " + line
+                    + ": the file breaks off or is not JSON from here. Export the log again and take that file.")));
+        }
+        if (!faults.isEmpty()) {
+            throw new FileFaults(faults);
+        }
+        return List.copyOf(entries.values());
+    }
+
+    private void readEntries(JsonParser parser, Map<UUID, NewEntry> entries, List<Fault> faults) {
+        while (parser.nextToken() != JsonToken.END_ARRAY) {
+            int line = parser.currentTokenLocation().getLineNr();
+            JsonNode node = json.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).readTree(parser);
+            try {
+                if (entries.size() >= MOST_ENTRIES) {
+                    throw new FileFaults(List.of(new Fault("line " + line, "Line " + line + ": a file can have "
+                            + MOST_ENTRIES + " entries. Read this log in in parts.")));
+                }
+                NewEntry entry = entry(node);
+                entries.putIfAbsent(entry.reference(), entry);
+            } catch (Refusal | DateTimeException | IllegalArgumentException | JacksonException fault) {
+                String why = fault instanceof Refusal ? fault.getMessage()
+                        : "this is not an entry of a log: a field is missing or has another form.";
+                faults.add(new Fault("line " + line, "Line " + line + ": " + why));
+            }
+        }
+    }
+
+    private NewEntry entry(JsonNode node) {
+        WorkOrder order = new WorkOrder(ProblemText.read(text(node, "problem"), 0, Punctuation.POINT), text(node, "method"),
+                HouseStyle.USUAL.with(choices(node.required("style"))), text(node.required("check"), "kind"));
+        OffsetDateTime workedAt = OffsetDateTime.parse(text(node, "workedAt"));
+        if (workedAt.getYear() < FIRST_YEAR || workedAt.getYear() > LAST_YEAR) {
+            throw Refusal.of("workedAt", "nobody worked this in the year " + workedAt.getYear() + ".");
+        }
+        NewEntry entry = NewEntry.of(order, UUID.fromString(text(node, "reference")), workedAt, remarks(node), styles);
+        String given = text(node.required("answer"), "text");
+        if (!given.equals(entry.answer())) {
+            throw Refusal.of("answer", "the answer of " + entry.problem() + " is " + entry.answer() + ", not " + given
+                    + ". The file was changed; export the log again.");
+        }
+        return entry;
+    }
+
+    private static Map<String, String> choices(JsonNode style) {
+        if (!style.isObject()) {
+            throw new IllegalArgumentException("a style is an object");
+        }
+        Map<String, String> choices = new LinkedHashMap<>();
+        style.properties().forEach(choice -> choices.put(choice.getKey(), string(choice.getValue())));
+        return choices;
+    }
+
+    private Remarks remarks(JsonNode node) {
+        Remarks remarks = new Remarks(text(node, "label"), text(node, "note"), node.required("kept").asBoolean(),
+                node.has("explanation") ? text(node, "explanation") : "", null);
+        Set<ConstraintViolation<Remarks>> wrong = validator.validate(remarks);
+        if (!wrong.isEmpty()) {
+            throw Refusal.of("note", wrong.iterator().next().getMessage());
+        }
+        return remarks;
+    }
+
+    private static String text(JsonNode node, String field) {
+        return string(node.required(field));
+    }
+
+    private static String string(JsonNode node) {
+        if (!node.isString()) {
+            throw new IllegalArgumentException("not a text");
+        }
+        return node.asString();
+    }
+
+    private static FileFaults notOurs() {
+        return new FileFaults(List.of(new Fault("line 1",
+                "Line 1: this is not a log of Bemble. Choose a JSON file that the log's export has written.")));
+    }
+}

@@ -1,0 +1,6 @@
+package bemble.server.sets;
+
+import java.time.OffsetDateTime;
+
+/** What a list shows of a print. */
+record PrintLine(String code, String version, OffsetDateTime printedAt) {}

@@ -1,0 +1,67 @@
+package bemble.server.storage;
+
+import com.zaxxer.hikari.HikariDataSource;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.concurrent.atomic.AtomicLong;
+import javax.sql.DataSource;
+import org.springframework.jdbc.datasource.DataSourceTransactionManager;
+import org.springframework.jdbc.datasource.JdbcTransactionObjectSupport;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionSystemException;
+import org.springframework.transaction.support.DefaultTransactionStatus;
+
+/**
+ * Commits, and then forces what was committed to the disk before anybody is told that it is saved. Saves that come
+ * together share one forced write. Where the disk is full, the dead connections are let go, so that reading goes on.
+ */
+@Component("transactionManager")
+class SavedMeansOnDisk extends DataSourceTransactionManager {
+    private final AtomicLong asked = new AtomicLong();
+    private final Object disk = new Object();
+    private long forced;
+
+    SavedMeansOnDisk(DataSource dataSource) {
+        super(dataSource);
+    }
+
+    @Override
+    protected void doCommit(DefaultTransactionStatus status) {
+        try {
+            super.doCommit(status);
+            if (!status.isReadOnly()) {
+                force(((JdbcTransactionObjectSupport) status.getTransaction()).getConnectionHolder().getConnection());
+            }
+        } catch (RuntimeException failure) {
+            if (ClosedByFullDisk.isCause(failure)) {
+                letConnectionsGo();
+            }
+            throw failure;
+        }
+    }
+
+    /** Returns once everything committed before the call is on the disk. */
+    private void force(Connection connection) {
+        long mine = asked.incrementAndGet();
+        synchronized (disk) {
+            if (forced >= mine) {
+                return;
+            }
+            long upTo = asked.get();
+            try (Statement statement = connection.createStatement()) {
+                statement.execute("checkpoint");
+                statement.execute("checkpoint sync");
+            } catch (SQLException failure) {
+                throw new TransactionSystemException("could not force a save to the disk", failure);
+            }
+            forced = upTo;
+        }
+    }
+
+    private void letConnectionsGo() {
+        if (getDataSource() instanceof HikariDataSource pool && pool.getHikariPoolMXBean() != null) {
+            pool.getHikariPoolMXBean().softEvictConnections();
+        }
+    }
+}

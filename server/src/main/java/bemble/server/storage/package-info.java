@@ -1,0 +1,2 @@
+/** What it takes for saved data to be safe: forced to the disk, and readable again after the disk was full. */
+package bemble.server.storage;

@@ -1,0 +1,109 @@
+package bemble.server.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Reads no more of a request than its address has a use for, so that nobody can fill the memory. */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 20)
+class BodyLimit extends OncePerRequestFilter {
+    private static final int USUAL_KILOBYTES = 128;
+    /** A set with 200 questions, each with its story; an entry of the log with its explanation. */
+    private static final int KEPT_KILOBYTES = 2048;
+    /** Some 20,000 entries of a log. */
+    private static final int FILE_KILOBYTES = 32 * 1024;
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        chain.doFilter(new Limited(request, kilobytes(request.getRequestURI())), response);
+    }
+
+    private static int kilobytes(String path) {
+        if (path.equals("/api/log/import")) {
+            return FILE_KILOBYTES;
+        }
+        boolean kept = path.startsWith("/api/sets") && !path.equals("/api/sets/draft") || path.startsWith("/api/log");
+        return kept ? KEPT_KILOBYTES : USUAL_KILOBYTES;
+    }
+
+    private static final class Limited extends HttpServletRequestWrapper {
+        private final int kilobytes;
+
+        Limited(HttpServletRequest request, int kilobytes) {
+            super(request);
+            this.kilobytes = kilobytes;
+        }
+
+        @Override
+        public ServletInputStream getInputStream() throws IOException {
+            return new Counted(super.getInputStream(), kilobytes);
+        }
+
+        @Override
+        public BufferedReader getReader() throws IOException {
+            return new BufferedReader(new InputStreamReader(getInputStream(), StandardCharsets.UTF_8));
+        }
+    }
+
+    private static final class Counted extends ServletInputStream {
+        private final ServletInputStream body;
+        private final int kilobytes;
+        private long left;
+
+        Counted(ServletInputStream body, int kilobytes) {
+            this.body = body;
+            this.kilobytes = kilobytes;
+            this.left = kilobytes * 1024L;
+        }
+
+        @Override
+        public int read() throws IOException {
+            return count(body.read(), 1);
+        }
+
+        @Override
+        public int read(byte[] bytes, int from, int length) throws IOException {
+            int read = body.read(bytes, from, length);
+            return count(read, read);
+        }
+
+        private int count(int result, int bytes) throws IOException {
+            if (result >= 0) {
+                left -= bytes;
+            }
+            if (left < 0) {
+                throw new TooLarge(kilobytes);
+            }
+            return result;
+        }
+
+        @Override
+        public boolean isFinished() {
+            return body.isFinished();
+        }
+
+        @Override
+        public boolean isReady() {
+            return body.isReady();
+        }
+
+        @Override
+        public void setReadListener(ReadListener listener) {
+            body.setReadListener(listener);
+        }
+    }
+}
