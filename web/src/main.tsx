@@ -7,6 +7,7 @@ import '@fontsource/andika/latin-400.css';
 import '@fontsource/andika/latin-700.css';
 import '@fontsource/andika/latin-ext-400.css';
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
+import './app/fonts.css';
 import { App } from './app/App';
 import { theme } from './app/theme';
 

@@ -5,12 +5,15 @@ const key = ['account'];
 
 /** Who is signed in, and whether there is a first account to create. */
 export function useAccount() {
-  return useQuery<Schemas['State'], Refused>({ queryKey: key, queryFn: () => ask(api.GET('/api/account')) });
+  return useQuery<Schemas['AccountState'], Refused>({
+    queryKey: key,
+    queryFn: () => ask(api.GET('/api/account')),
+  });
 }
 
-function useAccountChange<V>(change: (values: V) => Promise<Schemas['State']>) {
+function useAccountChange<V>(change: (values: V) => Promise<Schemas['AccountState']>) {
   const queries = useQueryClient();
-  return useMutation<Schemas['State'], Refused, V>({
+  return useMutation<Schemas['AccountState'], Refused, V>({
     mutationFn: change,
     onSuccess: (state) => {
       queries.removeQueries({ predicate: (query) => query.queryKey[0] !== key[0] });

@@ -10,6 +10,8 @@ export class Refused extends Error {
     readonly status: number,
     readonly faults: Fault[],
     readonly offer?: string,
+    /** What stands there now, where another window changed it. */
+    readonly current?: unknown,
   ) {
     super(faults[0]?.message ?? 'This did not work. Try again.');
   }
@@ -33,7 +35,7 @@ const echoToken: Middleware = {
 export const api = createClient<paths>({ baseUrl: '/' });
 api.use(echoToken);
 
-type Problem = { errors?: Fault[]; offer?: string };
+type Problem = { errors?: Fault[]; offer?: string; current?: unknown };
 
 /** The data of an answer, or {@link Refused}. */
 export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
@@ -49,5 +51,5 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
     return result.data as T;
   }
   const problem = (result.error ?? {}) as Problem;
-  throw new Refused(result.response.status, problem.errors ?? [], problem.offer);
+  throw new Refused(result.response.status, problem.errors ?? [], problem.offer, problem.current);
 }

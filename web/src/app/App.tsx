@@ -52,7 +52,14 @@ function Screens() {
     );
   }
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: '122px minmax(0, 1fr)', height: '100vh' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '122px minmax(0, 1fr)' },
+        gridTemplateRows: { xs: 'auto minmax(0, 1fr)', sm: 'minmax(0, 1fr)' },
+        height: '100dvh',
+      }}
+    >
       <Spine teacher={account.data.teacher} />
       <Box component="main" sx={{ minHeight: 0, overflow: 'auto' }}>
         <Routes>

@@ -1,9 +1,8 @@
-import { Box } from '@mui/material';
+import { TextField } from '@mui/material';
 import { useId, type ComponentProps } from 'react';
-import { ink } from './theme';
 import { Trouble } from './Trouble';
 
-type Props = Omit<ComponentProps<'input'>, 'onChange'> & {
+type Props = Omit<ComponentProps<'input'>, 'onChange' | 'color' | 'ref' | 'size'> & {
   label: string;
   value: string;
   onChange: (value: string) => void;
@@ -14,30 +13,21 @@ type Props = Omit<ComponentProps<'input'>, 'onChange'> & {
 export function Field({ label, value, onChange, fault, ...input }: Props) {
   const id = useId();
   return (
-    <Box sx={{ mb: 2 }}>
-      <Box component="label" htmlFor={id} sx={{ display: 'block', color: ink.faint, fontSize: 14 }}>
-        {label}
-      </Box>
-      <Box
-        component="input"
-        id={id}
-        value={value}
-        onChange={(event) => onChange(event.target.value)}
-        aria-invalid={Boolean(fault)}
-        aria-describedby={fault ? `${id}-fault` : undefined}
-        {...input}
-        sx={{
-          width: '100%',
-          font: 'inherit',
-          fontSize: 17,
-          color: ink.ink,
-          bgcolor: 'transparent',
-          border: 0,
-          borderBottom: `2px solid ${fault ? ink.wrong : ink.ink}`,
-          py: 0.5,
-        }}
-      />
-      <Trouble id={`${id}-fault`} message={fault} />
-    </Box>
+    <TextField
+      id={id}
+      label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      error={Boolean(fault)}
+      variant="standard"
+      fullWidth
+      sx={{ mb: 2 }}
+      helperText={fault && <Trouble message={fault} />}
+      slotProps={{
+        htmlInput: input,
+        inputLabel: { shrink: true },
+        formHelperText: { component: 'div' } as object,
+      }}
+    />
   );
 }

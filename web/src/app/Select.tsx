@@ -1,6 +1,5 @@
-import { Box } from '@mui/material';
+import { TextField } from '@mui/material';
 import { useId } from 'react';
-import { ink } from './theme';
 
 type Props = {
   label: string;
@@ -9,36 +8,26 @@ type Props = {
   onChange: (id: string) => void;
 };
 
-/** One of a few, chosen from a list. */
+/** One of a few, chosen from a list: the browser's own list, which every phone and screen reader knows. */
 export function Select({ label, value, options, onChange }: Props) {
   const id = useId();
   return (
-    <Box sx={{ mt: 0.75 }}>
-      <Box component="label" htmlFor={id} sx={{ display: 'block', fontSize: 14 }}>
-        {label}
-      </Box>
-      <Box
-        component="select"
-        id={id}
-        value={value}
-        onChange={(event) => onChange(event.target.value)}
-        sx={{
-          width: '100%',
-          font: 'inherit',
-          fontSize: 15,
-          color: ink.ink,
-          bgcolor: ink.sheet,
-          border: `1px solid ${ink.faint}`,
-          borderRadius: 0,
-          p: '4px 6px',
-        }}
-      >
-        {options.map((option) => (
-          <option key={option.id} value={option.id}>
-            {option.label}
-          </option>
-        ))}
-      </Box>
-    </Box>
+    <TextField
+      id={id}
+      select
+      label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      variant="standard"
+      fullWidth
+      sx={{ mt: 0.75 }}
+      slotProps={{ select: { native: true }, inputLabel: { shrink: true, htmlFor: id } }}
+    >
+      {options.map((option) => (
+        <option key={option.id} value={option.id}>
+          {option.label}
+        </option>
+      ))}
+    </TextField>
   );
 }

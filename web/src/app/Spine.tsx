@@ -21,9 +21,12 @@ export function Spine(props: { teacher: string }) {
         bgcolor: ink.spine,
         color: ink.page,
         position: 'relative',
-        pt: 2.5,
+        pt: { xs: 0, sm: 2.5 },
         display: 'flex',
-        flexDirection: 'column',
+        flexDirection: { xs: 'row', sm: 'column' },
+        alignItems: { xs: 'center', sm: 'stretch' },
+        // On a phone the spine lies on its side, like a book put down.
+        overflowX: { xs: 'auto', sm: 'visible' },
         '&::after': {
           content: '""',
           position: 'absolute',
@@ -32,11 +35,13 @@ export function Spine(props: { teacher: string }) {
           bottom: 0,
           borderRight: `2px dashed ${ink.stitch}`,
           opacity: 0.55,
+          display: { xs: 'none', sm: 'block' },
         },
         '& a': {
           display: 'block',
           color: '#dfe4ee',
-          p: '11px 0 11px 16px',
+          p: { xs: '11px 10px', sm: '11px 0 11px 16px' },
+          whiteSpace: 'nowrap',
           textDecoration: 'none',
           position: 'relative',
           zIndex: 1,
@@ -45,17 +50,34 @@ export function Spine(props: { teacher: string }) {
         '& a:focus-visible, & button:focus-visible': { outlineColor: ink.stitch, outlineOffset: -3 },
       }}
     >
-      <Box sx={{ font: '700 21px Andika', p: '0 0 18px 16px' }}>Bemble</Box>
+      <Box sx={{ font: '700 21px Andika', p: { xs: '0 6px 0 12px', sm: '0 0 18px 16px' } }}>Bemble</Box>
       {screens.map((screen) => (
         <NavLink key={screen.to} to={screen.to}>
           {screen.name}
         </NavLink>
       ))}
-      <Box sx={{ mt: 'auto', p: '0 18px 14px 16px', fontSize: 14, position: 'relative', zIndex: 1 }}>
-        {props.teacher}
+      <Box
+        sx={{
+          mt: { sm: 'auto' },
+          ml: { xs: 'auto', sm: 0 },
+          p: { xs: '0 12px', sm: '0 18px 14px 16px' },
+          fontSize: 14,
+          position: 'relative',
+          zIndex: 1,
+          whiteSpace: 'nowrap',
+        }}
+      >
+        <Box sx={{ display: { xs: 'none', sm: 'block' } }}>{props.teacher}</Box>
         <Button
           onClick={() => signOut.mutate(undefined)}
-          sx={{ color: '#dfe4ee', p: 0, fontSize: 14, fontWeight: 400, textDecoration: 'underline' }}
+          sx={{
+            color: '#dfe4ee',
+            p: 0,
+            fontSize: 14,
+            fontWeight: 400,
+            textDecoration: 'underline',
+            whiteSpace: 'nowrap',
+          }}
         >
           Sign out
         </Button>

@@ -1,5 +1,4 @@
-import { Box } from '@mui/material';
-import { digits, ink } from './theme';
+import { ToggleButton, ToggleButtonGroup } from '@mui/material';
 
 type Props<T extends string> = {
   label: string;
@@ -12,33 +11,18 @@ type Props<T extends string> = {
 /** A few words side by side, the chosen one underlined. */
 export function Tabs<T extends string>({ label, value, options, onChange, small }: Props<T>) {
   return (
-    <Box
-      role="group"
+    <ToggleButtonGroup
+      exclusive
       aria-label={label}
-      sx={{ display: 'flex', columnGap: small ? 1.5 : 2, flexWrap: 'wrap' }}
+      value={value}
+      onChange={(_, id: T | null) => onChange(id ?? value)}
+      sx={{ columnGap: small ? 1.5 : 2, flexWrap: 'wrap' }}
     >
       {options.map((option) => (
-        <Box
-          key={option.id}
-          component="button"
-          type="button"
-          aria-pressed={option.id === value}
-          onClick={() => onChange(option.id)}
-          sx={{
-            border: 0,
-            bgcolor: 'transparent',
-            p: '2px 0',
-            cursor: 'pointer',
-            fontFamily: digits,
-            fontSize: small ? 15 : 16,
-            color: option.id === value ? ink.ink : ink.faint,
-            fontWeight: option.id === value ? 700 : 400,
-            borderBottom: `3px solid ${option.id === value ? ink.amberDeep : 'transparent'}`,
-          }}
-        >
+        <ToggleButton key={option.id} value={option.id} sx={{ fontSize: small ? 15 : 16 }}>
           {option.label}
-        </Box>
+        </ToggleButton>
       ))}
-    </Box>
+    </ToggleButtonGroup>
   );
 }

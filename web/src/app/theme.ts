@@ -49,6 +49,15 @@ const variables = (colours: typeof usual) =>
 
 export const digits = 'Andika, sans-serif';
 
+/** A table's rows as short lists where there is no room for columns. */
+export const stackedOnPhone = {
+  '@media (max-width: 599px)': {
+    '& thead': { display: 'none' },
+    '& tr': { display: 'block', borderTop: `1px solid ${ink.hair}`, padding: '6px 0' },
+    '& td, & tbody tr td': { display: 'block', borderTop: 0, padding: '1px 0', textAlign: 'left !important' },
+    '& td[colspan]': { padding: '8px 0' },
+  },
+} as const;
 export const theme = createTheme({
   palette: {
     primary: { main: usual.ink, contrastText: usual.sheet },
@@ -62,7 +71,7 @@ export const theme = createTheme({
   shape: { borderRadius: 0 },
   shadows: Array(25).fill('none') as never,
   typography: {
-    fontFamily: '"Atkinson Hyperlegible Next Variable", sans-serif',
+    fontFamily: '"Plain digits", "Atkinson Hyperlegible Next Variable", sans-serif',
     fontSize: 15,
     button: { textTransform: 'none', fontWeight: 600, fontSize: 15 },
     h1: { fontFamily: digits, fontWeight: 700, fontSize: 28 },
@@ -81,6 +90,42 @@ export const theme = createTheme({
         root: { minWidth: 0, padding: '6px 14px' },
         outlined: { borderColor: ink.ink, borderWidth: 1.5 },
       },
+    },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          border: 0,
+          borderBottom: '3px solid transparent',
+          padding: '2px 0',
+          fontFamily: digits,
+          fontWeight: 400,
+          textTransform: 'none',
+          color: ink.faint,
+          '&:hover': { backgroundColor: 'transparent', textDecoration: 'underline' },
+          '&.Mui-selected, &.Mui-selected:hover': {
+            backgroundColor: 'transparent',
+            color: ink.ink,
+            fontWeight: 700,
+            borderBottomColor: ink.amberDeep,
+          },
+        },
+      },
+    },
+    MuiInputLabel: { styleOverrides: { root: { color: ink.faint, '&.Mui-focused': { color: ink.ink } } } },
+    MuiInput: {
+      styleOverrides: {
+        root: {
+          fontSize: 17,
+          '&::before': { borderBottom: `2px solid ${ink.ink}` },
+          '&.Mui-error::before': { borderBottomColor: ink.wrong },
+        },
+      },
+    },
+    MuiFormHelperText: { styleOverrides: { root: { margin: 0, fontSize: 15, color: ink.wrong } } },
+    MuiDialog: { styleOverrides: { paper: { border: `2px solid ${ink.ink}`, backgroundColor: ink.page } } },
+    MuiTooltip: {
+      defaultProps: { enterTouchDelay: 300 },
+      styleOverrides: { tooltip: { backgroundColor: ink.ink, color: ink.sheet, fontSize: 15 } },
     },
     MuiCssBaseline: {
       styleOverrides: {

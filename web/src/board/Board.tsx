@@ -13,6 +13,7 @@ import { MistakeMarks } from './MistakeMarks';
 import { PictureChooser } from './PictureChooser';
 import { SlipChooser } from './SlipChooser';
 import { useBoard } from './useBoard';
+import { useLongPress } from './useLongPress';
 import type { Lesson } from './useLesson';
 import type { Mistake } from './useMistake';
 
@@ -33,6 +34,7 @@ export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Pr
   const pictures = usePictures(subject.work, board.open === 'pictures' || board.picture !== '');
   const picture = subject.looking ? undefined : pictures.data?.find((each) => each.id === board.picture);
   const step = worked.steps[board.current - 1];
+  const press = useLongPress(board.forward, board.help);
   return (
     <Box
       component="main"
@@ -47,7 +49,7 @@ export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Pr
       }}
     >
       <Box
-        onClick={board.forward}
+        {...press}
         sx={{
           display: 'grid',
           gridTemplateColumns: picture ? 'minmax(0, 1fr) minmax(0, 0.9fr)' : 'minmax(0, 1fr)',
@@ -72,13 +74,16 @@ export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Pr
         {picture && <PicturePainter picture={picture} step={board.current} />}
       </Box>
       <BoardSentence board={board} lesson={lesson} step={step} looking={questions[subject.looking]} />
-      {board.open === 'help' && <BoardHelp />}
-      {board.open === 'facts' && <FactPanel fact={(board.waiting ? board.next : step)?.fact ?? ''} />}
+      {board.open === 'help' && <BoardHelp keys={board.keys} onClose={board.close} />}
+      {board.open === 'facts' && (
+        <FactPanel fact={(board.waiting ? board.next : step)?.fact ?? ''} onClose={board.close} />
+      )}
       {board.open === 'pictures' && (
         <PictureChooser
           pictures={pictures.data}
           fault={pictures.error?.message}
           onChoose={board.choosePicture}
+          onClose={board.close}
         />
       )}
       {mistake.choosing && <SlipChooser mistake={mistake} />}

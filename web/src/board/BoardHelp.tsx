@@ -1,36 +1,65 @@
+import { Button } from '@mui/material';
 import { BoardDialog } from './BoardDialog';
+import type { BoardKeys } from './useBoardKeys';
 
-const keys = [
-  [
-    '→  Space  Page Down',
-    'forward, as a tap on the paper is; when asking, first the question, then the answer',
-  ],
-  ['←  Page Up', 'back'],
-  ['Home  End', 'to the start, to the end'],
-  ['n  b', 'next problem, the one before'],
-  ['l', 'another like this'],
-  ['a', 'ask every step, only carries and exchanges, only the last line, or just show'],
-  ['0 … 9  ⌫', 'the class’s answer, digit by digit'],
-  ['f', 'how to find this fact'],
-  ['v', 'a picture beside the paper'],
-  ['m', 'a deliberate mistake, or what looks odd'],
-  ['r  x  p', 'ring the mistake, strike it out, put it right'],
-  ['c', 'stronger contrast'],
-  ['Esc', 'close this; leave the board'],
+const rows = [
+  {
+    keys: '→  Space  Page Down',
+    press: 'ArrowRight',
+    does: 'forward, as a tap on the paper is; when asking, first the question, then the answer',
+  },
+  { keys: '←  Page Up', press: 'ArrowLeft', does: 'back' },
+  { keys: 'Home', press: 'Home', does: 'to the start' },
+  { keys: 'End', press: 'End', does: 'to the end' },
+  { keys: 'n', press: 'n', does: 'next problem' },
+  { keys: 'b', press: 'b', does: 'the problem before' },
+  { keys: 'l', press: 'l', does: 'another like this' },
+  {
+    keys: 'a',
+    press: 'a',
+    does: 'ask every step, only carries and exchanges, only the last line, or just show',
+  },
+  { keys: '0 … 9  ⌫', press: '', does: 'the class’s answer, digit by digit' },
+  { keys: 'f', press: 'f', does: 'how to find this fact' },
+  { keys: 'v', press: 'v', does: 'a picture beside the paper' },
+  { keys: 'm', press: 'm', does: 'a deliberate mistake, or what looks odd' },
+  { keys: 'r', press: 'r', does: 'ring the mistake' },
+  { keys: 'x', press: 'x', does: 'strike it out' },
+  { keys: 'p', press: 'p', does: 'put it right' },
+  { keys: 'c', press: 'c', does: 'stronger contrast' },
+  { keys: 'Esc', press: 'Escape', does: 'close this; once more leaves the board' },
 ];
 
-/** The few keys of the board. */
-export function BoardHelp() {
+/** The few keys of the board; each can be tapped as well. */
+export function BoardHelp({ keys, onClose }: { keys: BoardKeys; onClose: () => void }) {
+  const tap = (key: string) => {
+    onClose();
+    if (key !== 'Escape') {
+      keys[key]?.();
+    }
+  };
   return (
-    <BoardDialog name="Keys">
-      <div style={{ display: 'grid', gridTemplateColumns: 'auto auto', columnGap: 32 }}>
-        {keys.map(([key, does]) => (
-          <div key={key} style={{ display: 'contents' }}>
-            <b style={{ whiteSpace: 'nowrap' }}>{key}</b>
-            <span>{does}</span>
-          </div>
-        ))}
-      </div>
+    <BoardDialog name="Keys" onClose={onClose}>
+      {rows.map(({ keys: names, press, does }) => (
+        <Button
+          key={names}
+          disabled={press === ''}
+          onClick={() => tap(press)}
+          sx={{
+            font: 'inherit',
+            color: 'inherit',
+            textAlign: 'left',
+            p: '1px 6px',
+            width: '100%',
+            display: 'grid',
+            gridTemplateColumns: { xs: '84px 1fr', md: '190px 1fr' },
+            '&.Mui-disabled': { color: 'inherit' },
+          }}
+        >
+          <b>{names}</b>
+          <span>{does}</span>
+        </Button>
+      ))}
     </BoardDialog>
   );
 }

@@ -13,7 +13,7 @@ export function BoardSentence({ board, lesson, step, looking }: Props) {
   return (
     <Box
       sx={{
-        p: '10px 56px 18px',
+        p: { xs: '8px 14px 12px', md: '10px 56px 18px' },
         minHeight: 140,
         borderTop: `2px solid ${ink.hair}`,
         bgcolor: ink.page,
@@ -26,7 +26,7 @@ export function BoardSentence({ board, lesson, step, looking }: Props) {
         component="p"
         aria-live="polite"
         data-testid="sentence"
-        sx={{ font: `400 34px/1.28 ${digits}`, m: 0 }}
+        sx={{ font: `400 34px/1.28 ${digits}`, fontSize: { xs: 21, md: 34 }, m: 0 }}
       >
         {board.waiting ? board.next?.ask || 'What is written next?' : step?.say}
         {board.wrong && (

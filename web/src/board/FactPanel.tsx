@@ -4,14 +4,14 @@ import { Trouble } from '../app/Trouble';
 import { BoardDialog } from './BoardDialog';
 
 /** Ways to find the fact of a step, for those who do not know it yet. */
-export function FactPanel({ fact }: { fact: string }) {
+export function FactPanel({ fact, onClose }: { fact: string; onClose: () => void }) {
   const ways = useQuery<Schemas['FactWayView'][], Refused>({
     queryKey: ['facts', fact],
     queryFn: () => ask(api.GET('/api/facts', { params: { query: { fact } } })),
     staleTime: Infinity,
   });
   return (
-    <BoardDialog name="How to find it">
+    <BoardDialog name="How to find it" onClose={onClose}>
       <Trouble message={ways.error?.message} />
       {ways.data?.length === 0 && <span>There is no small fact to find in this step.</span>}
       {ways.data?.map((way) => (

@@ -7,7 +7,7 @@ import type { Mistake } from './useMistake';
 export function SlipChooser({ mistake }: { mistake: Mistake }) {
   const { choice } = mistake;
   return (
-    <BoardDialog name="A deliberate mistake">
+    <BoardDialog name="A deliberate mistake" onClose={mistake.close}>
       <b>Write it with a mistake: the hand …</b>
       <Trouble message={mistake.error?.message} />
       {choice?.slips.length === 0 && <span>No slip changes the answer here. Take another problem.</span>}

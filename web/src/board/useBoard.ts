@@ -3,7 +3,7 @@ import type { Schemas } from '../api/client';
 import { beyond } from '../paper/useSteps';
 import type { Subject } from './BoardScreen';
 import { askedMarks, askings, type Asking } from './asking';
-import { useBoardKeys } from './useBoardKeys';
+import { useBoardKeys, type BoardKeys } from './useBoardKeys';
 import type { Lesson } from './useLesson';
 import type { Mistake } from './useMistake';
 
@@ -88,41 +88,39 @@ export function useBoard(
     }
   };
 
-  useBoardKeys(
-    {
-      ArrowRight: forward,
-      ' ': forward,
-      PageDown: forward,
-      ArrowLeft: back,
-      PageUp: back,
-      Home: () => goTo(1),
-      End: () => goTo(lastOfWork),
-      Escape: leave,
-      n: lesson.next,
-      b: lesson.previous,
-      l: lesson.another,
-      v: () => toggle('pictures'),
-      f: () => toggle('facts'),
-      m: mistake.open,
-      r: mistake.ring,
-      x: mistake.strike,
-      p: mistake.putRight,
-      Backspace: () => setTyped(typed.slice(0, -1)),
-      a: () => {
-        setAsking(askings[(askings.indexOf(asking) + 1) % askings.length] ?? 'nothing');
-        goTo(current);
-      },
-      c: changeContrast,
-      '?': () => toggle('help'),
+  const keys: BoardKeys = {
+    ArrowRight: forward,
+    ' ': forward,
+    PageDown: forward,
+    ArrowLeft: back,
+    PageUp: back,
+    Home: () => goTo(1),
+    End: () => goTo(lastOfWork),
+    Escape: leave,
+    n: lesson.next,
+    b: lesson.previous,
+    l: lesson.another,
+    v: () => toggle('pictures'),
+    f: () => toggle('facts'),
+    m: mistake.open,
+    r: mistake.ring,
+    x: mistake.strike,
+    p: mistake.putRight,
+    Backspace: () => setTyped(typed.slice(0, -1)),
+    a: () => {
+      setAsking(askings[(askings.indexOf(asking) + 1) % askings.length] ?? 'nothing');
+      goTo(current);
     },
-    (key) => {
-      const isAnswer = waiting && /^\d$/.test(key);
-      if (isAnswer) {
-        answer(key);
-      }
-      return isAnswer;
-    },
-  );
+    c: changeContrast,
+    '?': () => toggle('help'),
+  };
+  useBoardKeys(keys, (key) => {
+    const isAnswer = waiting && /^\d$/.test(key);
+    if (isAnswer) {
+      answer(key);
+    }
+    return isAnswer;
+  });
 
   return {
     current,
@@ -137,7 +135,9 @@ export function useBoard(
     picture,
     next,
     forward,
+    keys,
     help: () => toggle('help'),
+    close: () => setOpen(undefined),
     choosePicture: (kind: string) => {
       setPicture(kind);
       setOpen(undefined);

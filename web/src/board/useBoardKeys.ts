@@ -4,7 +4,9 @@ import { useLayoutEffect } from 'react';
  * Hears keys wherever the focus is but in a dialog's buttons, from the moment the board is seen on.
  * A key that `keys` does not know goes to `other`, which says whether it took it.
  */
-export function useBoardKeys(keys: Record<string, () => void>, other: (key: string) => boolean) {
+export type BoardKeys = Record<string, () => void>;
+
+export function useBoardKeys(keys: BoardKeys, other: (key: string) => boolean) {
   useLayoutEffect(() => {
     const press = (event: KeyboardEvent) => {
       const onButton = (event.target as HTMLElement).matches('button');

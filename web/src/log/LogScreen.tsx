@@ -22,10 +22,10 @@ export function LogScreen() {
   const nothing = log.data?.total === 0 && search === '';
   const failed = log.error ?? remove.error ?? tidy.error ?? restore.error;
   return (
-    <Box sx={{ p: '18px 28px 28px 26px', maxWidth: 1240 }}>
+    <Box sx={{ p: { xs: '10px 12px', md: '18px 28px 28px 26px' }, maxWidth: 1240 }}>
       <Typography variant="h1">Log</Typography>
       <Box sx={{ display: 'flex', gap: 3, alignItems: 'flex-end', flexWrap: 'wrap', mt: 1 }}>
-        <Box sx={{ width: 320 }}>
+        <Box sx={{ width: { xs: '100%', md: 320 } }}>
           <Field
             label="Search problems, answers, labels and notes"
             value={search}
@@ -33,7 +33,16 @@ export function LogScreen() {
             type="search"
           />
         </Box>
-        <Box sx={{ display: 'flex', gap: 2.5, pb: 2.5, ml: 'auto', alignItems: 'baseline' }}>
+        <Box
+          sx={{
+            display: 'flex',
+            gap: 2.5,
+            pb: 2.5,
+            ml: { md: 'auto' },
+            alignItems: 'baseline',
+            flexWrap: 'wrap',
+          }}
+        >
           <a href="/api/log/bemble-log.csv" download>
             Export CSV
           </a>

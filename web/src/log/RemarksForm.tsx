@@ -3,7 +3,7 @@ import { useState, type FormEvent } from 'react';
 import { Field } from '../app/Field';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { useRemark, type Entry } from './useLog';
+import { useFreshLog, useRemark, type Entry } from './useLog';
 
 /** Label, note and the mark to keep an entry. */
 export function RemarksForm(props: { entry: Entry; onDone?: () => void }) {
@@ -12,10 +12,14 @@ export function RemarksForm(props: { entry: Entry; onDone?: () => void }) {
   const [note, setNote] = useState(entry.note);
   const [kept, setKept] = useState(entry.kept);
   const remark = useRemark();
+  const refresh = useFreshLog();
   const changed = label !== entry.label || note !== entry.note || kept !== entry.kept;
+  const theirs = remark.error?.status === 409 ? (remark.error.current as Entry) : undefined;
+  const send = (revision: number) =>
+    remark.mutate({ id: entry.id, label, note, kept, revision }, { onSuccess: props.onDone });
   const save = (event: FormEvent) => {
     event.preventDefault();
-    remark.mutate({ id: entry.id, label, note, kept }, { onSuccess: props.onDone });
+    send(entry.revision);
   };
   return (
     <Box component="form" noValidate onSubmit={save}>
@@ -43,6 +47,28 @@ export function RemarksForm(props: { entry: Entry; onDone?: () => void }) {
       </Box>
       {remark.error && !remark.error.about('label') && !remark.error.about('note') && (
         <Trouble message={remark.error.message} />
+      )}
+      {theirs && (
+        <Box sx={{ mt: 1 }}>
+          There it says: <b>{theirs.label || '(no label)'}</b> {theirs.note}
+          <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
+            <Button variant="outlined" onClick={() => send(theirs.revision)}>
+              Keep mine
+            </Button>
+            <Button
+              variant="outlined"
+              onClick={() => {
+                setLabel(theirs.label);
+                setNote(theirs.note);
+                setKept(theirs.kept);
+                remark.reset();
+                refresh();
+              }}
+            >
+              Take the other
+            </Button>
+          </Box>
+        </Box>
       )}
     </Box>
   );

@@ -4,7 +4,7 @@ import { api, ask, type Refused, type Schemas } from '../api/client';
 export type Entry = Schemas['EntryView'];
 
 export function useLog(search: string, most: number) {
-  return useQuery<Schemas['Page'], Refused>({
+  return useQuery<Schemas['LogPage'], Refused>({
     queryKey: ['log', 'list', search, most],
     queryFn: () => ask(api.GET('/api/log', { params: { query: { search, most } } })),
     placeholderData: keepPreviousData,
@@ -49,3 +49,9 @@ export const useImport = () =>
     const text = await file.text();
     return ask(api.POST('/api/log/import', { body: text, bodySerializer: (body) => body }));
   });
+
+/** Reads the log again. */
+export function useFreshLog() {
+  const queries = useQueryClient();
+  return () => void queries.invalidateQueries({ queryKey: ['log'] });
+}

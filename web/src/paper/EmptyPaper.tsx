@@ -12,7 +12,7 @@ export function EmptyPaper() {
         bgcolor: ink.sheet,
         backgroundImage: `linear-gradient(${ink.grid} 1px, transparent 1px), linear-gradient(90deg, ${ink.grid} 1px, transparent 1px)`,
         backgroundSize: '54px 54px',
-        p: '54px 108px',
+        p: { xs: '27px 54px', md: '54px 108px' },
         font: `400 21px/54px ${digits}`,
       }}
     >

@@ -62,7 +62,7 @@ export function EstimatePanel({ work, finished }: Props) {
   );
 }
 
-function expected({ fewestDigits, mostDigits }: Schemas['View']) {
+function expected({ fewestDigits, mostDigits }: Schemas['EstimateView']) {
   if (fewestDigits === mostDigits) {
     return `Expect ${fewestDigits === 1 ? '1 digit' : `${fewestDigits} digits`}.`;
   }

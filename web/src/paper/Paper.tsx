@@ -1,4 +1,4 @@
-import { Box } from '@mui/material';
+import { Box, useMediaQuery, type Theme } from '@mui/material';
 import { useCallback, useRef, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
@@ -48,7 +48,10 @@ type Panel = (typeof panels)[number]['id'];
 
 /** One problem on paper. */
 export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
-  const [panel, setPanel] = useState<Panel>('steps');
+  const roomy = useMediaQuery((theme: Theme) => theme.breakpoints.up('md'), { noSsr: true });
+  const [chosen, setPanel] = useState<Panel>();
+  // Where there is little room the steps wait behind their tab.
+  const panel = chosen ?? (roomy ? 'steps' : undefined);
   const [beside, setBeside] = useState('');
   const writing = useWriting(typed, opened, style);
   const worked = useWorked(writing.work);
@@ -97,7 +100,7 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
       />
       {data && !worked.isError ? (
         <>
-          <Box sx={besideLabel || picture ? pair : papers}>
+          <Box sx={besideLabel || picture ? pair : alone}>
             <SheetPainter
               sheet={data.sheet}
               step={steps.current}
@@ -114,35 +117,9 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
               />
             ) : picture ? (
               <BesidePicture work={writing.work} kind={picture.id} step={steps.current} />
-            ) : (
-              <Box sx={side}>
-                <Tabs
-                  label="Beside the paper"
-                  value={panel}
-                  options={[...panels]}
-                  onChange={setPanel}
-                  small
-                />
-                <Box sx={{ overflow: 'auto', mt: 1.5, minHeight: 0, p: '2px 4px' }}>
-                  {panel === 'steps' && (
-                    <StepList steps={data.steps} current={steps.current} onGo={steps.goTo} />
-                  )}
-                  {panel === 'writing' && (
-                    <WritingPanel writing={writing} choices={style.choices} fromLog={opened !== undefined} />
-                  )}
-                  {panel === 'estimate' && <EstimatePanel work={writing.work} finished={finished} />}
-                  {panel === 'check' && (
-                    <CheckPanel worked={data} done={steps.current === steps.count} onCheck={toCheck} />
-                  )}
-                  {panel === 'words' && (
-                    <WordsPanel work={writing.work} problem={data.problem} logging={logging} />
-                  )}
-                  {panel === 'log' && <LogPanel logging={logging} finished={finished} />}
-                </Box>
-              </Box>
-            )}
+            ) : null}
           </Box>
-          <Box sx={{ pt: 1.5, minHeight: 122, display: 'grid', gridTemplateColumns: '1fr auto', gap: 3 }}>
+          <Box sx={saying}>
             <Box component="p" aria-live="polite" data-testid="sentence" sx={sentence}>
               {data.steps[steps.current - 1]?.say}
             </Box>
@@ -154,9 +131,36 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
               onBoard={toBoard}
             />
           </Box>
+          {!besideLabel && !picture && (
+            <Box sx={side}>
+              <Tabs
+                label="Beside the paper"
+                value={panel ?? ''}
+                options={[...panels]}
+                onChange={(id) => setPanel(id as Panel)}
+                small
+              />
+              <Box sx={{ overflow: 'auto', mt: 1.5, minHeight: 0, p: '2px 4px' }}>
+                {panel === 'steps' && (
+                  <StepList steps={data.steps} current={steps.current} onGo={steps.goTo} />
+                )}
+                {panel === 'writing' && (
+                  <WritingPanel writing={writing} choices={style.choices} fromLog={opened !== undefined} />
+                )}
+                {panel === 'estimate' && <EstimatePanel work={writing.work} finished={finished} />}
+                {panel === 'check' && (
+                  <CheckPanel worked={data} done={steps.current === steps.count} onCheck={toCheck} />
+                )}
+                {panel === 'words' && (
+                  <WordsPanel work={writing.work} problem={data.problem} logging={logging} />
+                )}
+                {panel === 'log' && <LogPanel logging={logging} finished={finished} />}
+              </Box>
+            </Box>
+          )}
         </>
       ) : (
-        <Box sx={{ display: 'flex', flexDirection: 'column' }}>
+        <Box sx={{ display: 'flex', flexDirection: 'column', gridColumn: '1 / -1' }}>
           {worked.isPending ? <Box sx={{ color: ink.faint, mt: 4 }}>Working …</Box> : <EmptyPaper />}
         </Box>
       )}
@@ -165,29 +169,51 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
 }
 
 const screen = {
-  height: '100%',
-  minHeight: 560,
-  p: '18px 28px 14px 26px',
+  minHeight: { xs: 0, md: 560 },
+  height: { xs: 'auto', md: '100%' },
+  p: { xs: '10px 12px', md: '18px 28px 14px 26px' },
   display: 'grid',
-  gridTemplateRows: 'auto minmax(0, 1fr) auto',
-  gridTemplateColumns: 'minmax(0, 1fr)',
+  columnGap: 3,
+  gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 296px' },
+  gridTemplateRows: { xs: 'auto', md: 'auto minmax(0, 1fr) auto' },
+  '& > :first-of-type': { gridColumn: '1 / -1' },
 } as const;
-
-const papers = {
+const alone = {
   display: 'grid',
-  gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'minmax(0, 1fr) 296px' },
+  gridTemplateColumns: 'minmax(0, 1fr)',
+  gridTemplateRows: 'minmax(0, 1fr)',
+  height: { xs: '52vh', md: 'auto' },
+  minHeight: { xs: 260, md: 0 },
+} as const;
+const pair = {
+  display: 'grid',
+  gridColumn: '1 / -1',
+  gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'minmax(0, 1fr) minmax(0, 1fr)' },
   gap: 3,
+  height: { xs: '104vh', sm: '56vh', md: 'auto' },
   minHeight: 0,
 } as const;
-
-const pair = { ...papers, gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)' } as const;
-
+const saying = {
+  pt: 1.5,
+  minHeight: { md: 122 },
+  gridColumn: '1 / -1',
+  display: 'grid',
+  gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '1fr auto' },
+  gap: { xs: 1, md: 3 },
+} as const;
 const side = {
-  borderLeft: `1px solid ${ink.hair}`,
-  pl: 2,
+  borderLeft: { md: `1px solid ${ink.hair}` },
+  pl: { md: 2 },
+  pt: { xs: 1.5, md: 0 },
   minHeight: 0,
   display: 'flex',
   flexDirection: 'column',
+  gridColumn: { md: 2 },
+  gridRow: { md: 2 },
 } as const;
-
-const sentence = { font: `400 26px/1.35 ${digits}`, m: 0, maxWidth: 830 } as const;
+const sentence = {
+  font: `400 26px/1.35 ${digits}`,
+  fontSize: { xs: 20, md: 26 },
+  m: 0,
+  maxWidth: 830,
+} as const;

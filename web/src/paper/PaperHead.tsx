@@ -19,7 +19,16 @@ type Props = {
 export function PaperHead({ line, ways, method, onMethod, beside, onBeside, note }: Props) {
   const others = [...(ways?.methods.filter((way) => way.id !== method) ?? []), ...(ways?.pictures ?? [])];
   return (
-    <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 3.5, pb: 1.5, minHeight: 72 }}>
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'flex-start',
+        gap: { xs: 1, md: 3.5 },
+        flexWrap: { xs: 'wrap', md: 'nowrap' },
+        pb: 1.5,
+        minHeight: { md: 72 },
+      }}
+    >
       {line}
       {ways && method && (
         <Box>

@@ -56,7 +56,14 @@ export function PaperScreen() {
     );
   }
   return (
-    <Box sx={{ p: '18px 28px 14px 26px', minHeight: '100%', display: 'flex', flexDirection: 'column' }}>
+    <Box
+      sx={{
+        p: { xs: '10px 12px', md: '18px 28px 14px 26px' },
+        minHeight: '100%',
+        display: 'flex',
+        flexDirection: 'column',
+      }}
+    >
       <Box sx={{ display: 'flex' }}>
         <ProblemLine typed="" onBegin={begin} />
       </Box>

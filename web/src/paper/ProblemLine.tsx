@@ -19,7 +19,12 @@ export function ProblemLine({ typed, fault, onBegin, input }: Props) {
     onBegin(text);
   };
   return (
-    <Box component="form" noValidate onSubmit={submit} sx={{ flex: '0 1 440px', minWidth: 0 }}>
+    <Box
+      component="form"
+      noValidate
+      onSubmit={submit}
+      sx={{ flex: { xs: '1 1 100%', md: '0 1 440px' }, minWidth: 0 }}
+    >
       <Box component="label" htmlFor="problem" sx={{ display: 'block', color: ink.faint, fontSize: 13 }}>
         Problem
       </Box>
@@ -42,12 +47,13 @@ export function ProblemLine({ typed, fault, onBegin, input }: Props) {
             bgcolor: 'transparent',
             color: ink.ink,
             font: `400 30px/1.25 ${digits}`,
+            fontSize: { xs: 24, md: 30 },
             p: 0,
             '&:focus-visible': { outline: 'none', bgcolor: ink.sheet },
           }}
         />
-        <Button type="submit" aria-label="Set it out" sx={{ fontSize: 20, p: '0 10px' }}>
-          ↵
+        <Button type="submit" sx={{ p: '0 10px', whiteSpace: 'nowrap' }}>
+          Set it out
         </Button>
       </Box>
       <Trouble id="problem-fault" message={fault?.message}>

@@ -17,8 +17,8 @@ type Props = {
 export function StepButtons({ steps, check, logging, onCheck, onBoard }: Props) {
   const atEnd = steps.current === steps.count;
   return (
-    <Box sx={{ display: 'grid', justifyItems: 'end', alignContent: 'start', gap: 1 }}>
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+    <Box sx={{ display: 'grid', justifyItems: { xs: 'start', md: 'end' }, alignContent: 'start', gap: 1 }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
         <Button variant="outlined" onClick={steps.back} disabled={steps.current === 1}>
           Back
         </Button>

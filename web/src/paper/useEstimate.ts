@@ -3,7 +3,7 @@ import { api, ask, type Refused, type Schemas } from '../api/client';
 
 /** An estimate, and with the teacher's own also how it stands to the answer. */
 export function useEstimate() {
-  return useMutation<Schemas['View'], Refused, Schemas['Request']>({
+  return useMutation<Schemas['EstimateView'], Refused, Schemas['EstimateRequest']>({
     mutationFn: (body) => ask(api.POST('/api/estimate', { body })),
   });
 }

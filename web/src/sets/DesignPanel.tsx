@@ -95,11 +95,12 @@ export function DesignPanel({ editor, ladders }: { editor: SetEditor; ladders: L
           fault={draw.error?.about('count')}
         />
         <Field
-          label="Seed"
+          label="Draw number"
           inputMode="numeric"
           value={seed}
           onChange={(typed) => setSeed(typed.replace(/\D/g, '').slice(0, 12))}
           fault={draw.error?.about('seed')}
+          title="The same draw number and wishes give the same questions again"
         />
       </Box>
       <Select

@@ -77,6 +77,11 @@ export function PrintPanel({ editor }: { editor: SetEditor }) {
           </Box>
         </Box>
         <Trouble message={pages.error?.message} />
+        {pages.data && pages.data.unprintable.length > 0 && (
+          <Trouble
+            message={`The printed letters do not have ${pages.data.unprintable.join(' ')}: a ? is printed for each. Write them otherwise where that matters.`}
+          />
+        )}
         <Box
           data-testid="preview"
           tabIndex={0}

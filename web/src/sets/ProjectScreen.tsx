@@ -55,7 +55,7 @@ export function ProjectScreen() {
     <Box
       component="main"
       data-testid="projected"
-      sx={{ minHeight: '100vh', bgcolor: ink.sheet, color: ink.ink, p: '28px 48px' }}
+      sx={{ minHeight: '100vh', bgcolor: ink.sheet, color: ink.ink, p: { xs: '12px 14px', md: '28px 48px' } }}
     >
       <Box sx={{ display: 'flex', justifyContent: 'space-between', mb: 2 }}>
         <Box component="h1" sx={{ m: 0 }}>
@@ -72,10 +72,11 @@ export function ProjectScreen() {
           m: 0,
           p: 0,
           listStyle: 'none',
-          columnCount: across,
+          columnCount: { xs: 1, md: across },
           overflowWrap: 'anywhere',
           columnGap: 5,
           font: `400 ${size}px/1.55 ${digits}`,
+          fontSize: { xs: Math.min(26, size), md: size },
         }}
       >
         {set.data.questions.map((question, i) => (

@@ -123,20 +123,23 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
           <option value="alone">alone</option>
         </Box>
       </td>
-      <Box component="td" sx={{ whiteSpace: 'nowrap', '& button, & a': { px: 0.75, py: 0.25 } }}>
+      <Box
+        component="td"
+        sx={{ whiteSpace: 'nowrap', '& button, & a': { px: 0.75, py: 0.25, fontSize: 14, fontWeight: 400 } }}
+      >
         <Button
           aria-label={`Other numbers for question ${number}`}
           title="Other numbers, as hard"
           onClick={() => another.mutate(question.problem, { onSuccess: (fresh) => editor.renew(at, fresh) })}
         >
-          ⟳
+          Swap
         </Button>
         <Button
           aria-label={`Story for question ${number}`}
           title="A word problem with it"
           onClick={() => setTelling(true)}
         >
-          ¶
+          Story
         </Button>
         <Button
           component="a"
@@ -144,14 +147,14 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
           aria-label={`Question ${number} as SVG`}
           title="The question as a picture, SVG"
         >
-          ⇩
+          Picture
         </Button>
         <Button
           aria-label={`Take question ${number} out`}
           title="Take it out"
           onClick={() => editor.remove(at)}
         >
-          ✕
+          Take out
         </Button>
       </Box>
     </Box>

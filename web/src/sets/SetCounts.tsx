@@ -6,14 +6,13 @@ const counted = (count: number, one: string) => `${count} ${count === 1 ? one : 
 
 /** How much the set is for a pupil and on paper, and whether it is saved. */
 export function SetCounts({ editor }: { editor: SetEditor }) {
-  const { content, keep, minutes, pages } = editor;
+  const { content, keep, minutes } = editor;
   return (
     <Box sx={{ color: ink.faint }}>
       <Box component="span" role="status" sx={{ color: ink.right, mr: 1.5 }}>
         {keep.isPending ? 'saving …' : keep.isSuccess ? '✓ saved' : ''}
       </Box>
-      {counted(content.questions.length, 'question')}, about {counted(minutes, 'minute')},{' '}
-      {counted(pages, 'page')}
+      {counted(content.questions.length, 'question')}, about {counted(minutes, 'minute')}
     </Box>
   );
 }

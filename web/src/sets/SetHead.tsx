@@ -71,7 +71,7 @@ export function SetHead({ editor }: { editor: SetEditor }) {
           Project it
         </Button>
       </Box>
-      {!ofField && <Trouble message={keep.error?.message} />}
+      {!ofField && !keep.theirs && <Trouble message={keep.error?.message} />}
     </Box>
   );
 }

@@ -7,6 +7,7 @@ import { DesignPanel } from './DesignPanel';
 import { PrintPanel } from './PrintPanel';
 import { QuestionTable } from './QuestionTable';
 import { SetCounts } from './SetCounts';
+import { OtherWindow } from './OtherWindow';
 import { SetHead } from './SetHead';
 import { TellingPanel } from './TellingPanel';
 import { useLadders, useSet, type Ladder, type SetView } from './useSets';
@@ -44,14 +45,17 @@ function OneSet({ view, ladders }: { view: SetView; ladders: Ladder[] }) {
   return (
     <Box
       sx={{
-        p: '16px 28px 0',
-        height: '100%',
+        p: { xs: '10px 12px', md: '16px 28px 0' },
+        height: { md: '100%' },
         display: 'grid',
         gridTemplateRows: 'auto auto minmax(0, 1fr)',
       }}
     >
       <SetHead editor={editor} />
-      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
+      {editor.keep.theirs && <OtherWindow editor={editor} theirs={editor.keep.theirs} />}
+      <Box
+        sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline', flexWrap: 'wrap' }}
+      >
         <Tabs label="Parts of the set" value={tab} options={[...tabs]} onChange={setTab} />
         <SetCounts editor={editor} />
       </Box>

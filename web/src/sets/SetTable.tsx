@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { digits, ink, stackedOnPhone } from '../app/theme';
 import { useArchiveSet, useCopySet } from './useSets';
 
 type Props = { sets: Schemas['SetLine'][]; onDelete: (id: number) => void };
@@ -14,7 +14,7 @@ export function SetTable({ sets, onDelete }: Props) {
   const again = (id: number, otherNumbers: boolean) =>
     copy.mutate({ id, otherNumbers }, { onSuccess: (made) => navigate(`/sets/${made.id}`) });
   return (
-    <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', mt: 2 }}>
+    <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', mt: 2, ...stackedOnPhone }}>
       <Box component="thead" sx={{ textAlign: 'left', color: ink.faint, fontSize: 14 }}>
         <tr>
           <th>Set</th>

@@ -24,7 +24,7 @@ export function SetsScreen() {
   const fault = sets.error ?? make.error ?? takeIn.error ?? remove.error ?? restore.error;
 
   return (
-    <Box sx={{ p: '20px 32px', maxWidth: 1060 }}>
+    <Box sx={{ p: { xs: '10px 12px', md: '20px 32px' }, maxWidth: 1060 }}>
       <Box component="h1" sx={{ m: '0 0 14px' }}>
         Practice sets
       </Box>
@@ -49,7 +49,7 @@ export function SetsScreen() {
             event.target.value = '';
           }}
         />
-        <Box sx={{ width: 260, ml: 'auto', '& > div': { mb: 0 } }}>
+        <Box sx={{ width: 260, ml: { md: 'auto' }, '& > div': { mb: 0 } }}>
           <Field label="Search title, class or problem" value={search} onChange={setSearch} />
         </Box>
         <Box component="label" sx={{ display: 'flex', gap: 1, pb: 1 }}>

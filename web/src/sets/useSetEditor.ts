@@ -9,7 +9,7 @@ export function useSetEditor(view: SetView) {
   const [content, setContent] = useState(view.content);
   const [before, setBefore] = useState<SetContent[]>([]);
   const [known, setKnown] = useState(() => byProblem(view.questions));
-  const keep = useKeepSet(view.id);
+  const keep = useKeepSet(view);
 
   const put = (next: SetContent) => {
     setContent(next);
@@ -32,7 +32,18 @@ export function useSetEditor(view: SetView) {
     change,
     keep,
     minutes: view.minutes,
-    pages: view.pages,
+    /** Takes what another window saved. */
+    takeTheirs: (theirs: SetView) => {
+      keep.settle(theirs);
+      setBefore([...before, content]);
+      setContent(theirs.content);
+      setKnown((all) => ({ ...all, ...byProblem(theirs.questions) }));
+    },
+    /** Saves what is here over it. */
+    keepMine: (theirs: SetView) => {
+      keep.settle(theirs);
+      put(content);
+    },
     canUndo: before.length > 0,
     undo: () => {
       const last = before.at(-1);

@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 
 export type SetView = Schemas['SetView'];
@@ -73,20 +74,41 @@ export const useTakeSetIn = () =>
     );
   });
 
-/** Keeps a set's content, one change after the other. */
-export const useKeepSet = (id: number) => {
+/**
+ * Keeps a set's content, one change after the other. Each says which state of the set it changes, so that what
+ * another window has saved meanwhile is not written over.
+ */
+export const useKeepSet = (view: SetView) => {
   const queries = useQueryClient();
-  return useMutation<SetView, Refused, SetContent>({
+  const revision = useRef<number | undefined>(view.revision);
+  const { id } = view;
+  const keep = useMutation<SetView, Refused, SetContent>({
     scope: { id: `set ${id}` },
-    mutationFn: (body) => ask(api.PUT('/api/sets/{id}', { ...path(id), body })),
+    mutationFn: (body) =>
+      ask(
+        api.PUT('/api/sets/{id}', {
+          params: { path: { id }, query: { revision: revision.current } },
+          body,
+        }),
+      ),
     onSuccess: (kept) => {
+      revision.current = kept.revision;
       queries.setQueryData<SetView>(['sets', 'one', id], kept);
       void queries.invalidateQueries({ queryKey: ['sets', 'list'] });
       void queries.invalidateQueries({ queryKey: ['sets', 'pages', id] });
     },
   });
+  return {
+    ...keep,
+    /** What another window has saved, where that stands in the way. */
+    theirs: keep.error?.status === 409 ? (keep.error.current as SetView) : undefined,
+    /** From here on changes go over what the other window saved. */
+    settle: (theirs: SetView) => {
+      revision.current = theirs.revision;
+      keep.reset();
+    },
+  };
 };
-
 export const useDraw = () =>
   useMutation<Schemas['Drawn'], Refused, Schemas['DraftRequest']>({
     mutationFn: (body) => ask(api.POST('/api/sets/draft', { body })),

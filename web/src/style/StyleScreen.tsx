@@ -11,7 +11,7 @@ export function StyleScreen() {
   const change = useStyleChange();
   const groups = [...new Set(style.data?.choices.map((choice) => choice.group))];
   return (
-    <Box sx={{ p: '18px 28px 28px 26px', maxWidth: 1180 }}>
+    <Box sx={{ p: { xs: '10px 12px', md: '18px 28px 28px 26px' }, maxWidth: 1180 }}>
       <Typography variant="h1">House style</Typography>
       <Box component="p" sx={{ color: ink.faint, m: '4px 0 0', maxWidth: 760 }}>
         How you write and speak. Every paper, board and print follows; on Paper, “Writing” changes one working
