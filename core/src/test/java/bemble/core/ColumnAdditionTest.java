@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.Addition;
-import bemble.core.record.AddedColumn;
-import bemble.core.record.ColumnRecord;
+import bemble.core.stack.AddedColumn;
+import bemble.core.stack.ColumnRecord;
 import bemble.core.style.CarryPlace;
 import bemble.core.style.HouseStyle;
 import bemble.core.work.WorkOrder;
@@ -64,11 +64,11 @@ class ColumnAdditionTest {
     @EnumSource(CarryPlace.class)
     void aCarryStandsInTheNextColumnWhereverTheStyleWritesIt(CarryPlace where) {
         Worked worked = work(HouseStyle.USUAL.with("carryPlace", where), "47", "38");
-        assertThat(worked.sheet().marks()).filteredOn(mark -> mark.role().equals("carry") && mark.block().equals("sum"))
+        assertThat(worked.sheet().marks()).filteredOn(mark -> mark.role().id().equals("carry") && mark.block().equals("sum"))
                 .singleElement().satisfies(carry -> {
                     assertThat(carry.place()).isEqualTo(1);
                     assertThat(carry.text()).isEqualTo("1");
-                    assertThat(carry.size()).isEqualTo("small");
+                    assertThat(carry.size().id()).isEqualTo("small");
                 });
     }
 
@@ -78,7 +78,7 @@ class ColumnAdditionTest {
         assertThat(worked.answer().value()).isEqualTo("1188");
         ColumnRecord record = (ColumnRecord) worked.record();
         assertThat(record.columns()).extracting(AddedColumn::carryOut).containsExactly(10, 11);
-        assertThat(worked.sheet().marks()).anyMatch(mark -> mark.role().equals("carry") && mark.text().equals("10"));
+        assertThat(worked.sheet().marks()).anyMatch(mark -> mark.role().id().equals("carry") && mark.text().equals("10"));
         Step last = worked.working().steps().get(2);
         assertThat(last.spoken().say()).contains("write 118 whole");
     }
@@ -89,10 +89,10 @@ class ColumnAdditionTest {
         List<Step> steps = worked.working().steps();
         assertThat(steps.get(1).spoken().say()).isEqualTo("Ones: 8 ones and 7 ones are 15 ones. 15 ones are 1 ten and "
                 + "5 ones: write 5 in the ones column. Carry 1 ten: a small 1 above the tens column.");
-        assertThat(steps.get(1).spoken().fact()).isEqualTo("8 + 7 = 15");
-        assertThat(steps.get(2).spoken().fact()).isEqualTo("1 + 3 + 6 = 10");
+        assertThat(steps.get(1).spoken().fact().text()).isEqualTo("8 + 7 = 15");
+        assertThat(steps.get(2).spoken().fact().text()).isEqualTo("1 + 3 + 6 = 10");
         Worked last = work(HouseStyle.USUAL.with(Map.of("carryOrder", "last", "onesWord", "units")), "4738", "1967");
-        assertThat(last.working().steps().get(2).spoken().fact()).isEqualTo("3 + 6 + 1 = 10");
+        assertThat(last.working().steps().get(2).spoken().fact().text()).isEqualTo("3 + 6 + 1 = 10");
         assertThat(last.working().steps().get(1).spoken().say()).startsWith("Units: 8 units and 7 units are 15 units.");
     }
 
@@ -101,7 +101,7 @@ class ColumnAdditionTest {
         Worked worked = work(HouseStyle.USUAL.with(Map.of("pace", "figure")), "47", "38");
         List<String> kinds = worked.working().steps().stream().limit(6).map(step -> step.kind().id()).toList();
         assertThat(kinds).containsExactly("set-out", "total", "digit", "carry", "total", "digit");
-        assertThat(worked.sheet().marks()).filteredOn(mark -> mark.role().equals("jot")).first().satisfies(jot -> {
+        assertThat(worked.sheet().marks()).filteredOn(mark -> mark.role().id().equals("jot")).first().satisfies(jot -> {
             assertThat(jot.text()).isEqualTo("15");
             assertThat(jot.until()).isEqualTo(5);
         });

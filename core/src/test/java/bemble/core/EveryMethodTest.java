@@ -12,7 +12,7 @@ import bemble.core.problem.Problem.SquareRoot;
 import bemble.core.problem.Problem.Subtraction;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.Way;
+import bemble.core.style.MethodName;
 import bemble.core.work.WorkOrder;
 import bemble.core.work.Worked;
 import java.math.BigDecimal;
@@ -31,18 +31,18 @@ class EveryMethodTest {
     private static final int MOST_DIGITS = 14;
 
     @ParameterizedTest
-    @EnumSource(value = Way.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
-    void answersRecordsChecksAndPapersAgree(Way way) {
-        long seed = 40 + way.ordinal();
+    @EnumSource(value = MethodName.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
+    void answersRecordsChecksAndPapersAgree(MethodName method) {
+        long seed = 40 + method.ordinal();
         RandomGenerator random = RandomNumbers.seeded(seed);
         for (int i = 0; i < PROBLEMS; i++) {
-            Problem problem = problem(operationOf(way), random, i % 25 == 0 ? 40 : MOST_DIGITS);
+            Problem problem = problem(method.operation(), random, i % 25 == 0 ? 40 : MOST_DIGITS);
             HouseStyle style = RandomStyles.next(random);
             List<CheckKind> kinds = CheckKind.of(problem.operation());
             CheckKind kind = kinds.get(random.nextInt(kinds.size()));
             boolean undividable = kind == CheckKind.DIVIDE_BACK && problem.operands().stream().allMatch(Numeral::isZero);
-            Worked worked = Worked.from(new WorkOrder(problem, way.id(), style, undividable ? null : kind.id()));
-            String what = way + " " + problem.text() + ", seed " + seed + ", " + style;
+            Worked worked = Worked.from(new WorkOrder(problem, method.id(), style, undividable ? null : kind.id()));
+            String what = method + " " + problem.text() + ", seed " + seed + ", " + style;
 
             assertThat(worked.answer().value()).as(what).isEqualTo(expected(problem));
             assertThat(worked.check().holds()).as(what).isTrue();
@@ -51,7 +51,7 @@ class EveryMethodTest {
             worked.check().workings().forEach(sum -> RecordInvariants.assertHold(
                     problemOf(sum.operation(), sum.operands()), sum.answer(), sum.record()));
             Paper paper = new Paper(worked);
-            assertThat(paper.result(way)).as(what).isEqualTo(worked.answer().value());
+            assertThat(paper.result(method)).as(what).isEqualTo(worked.answer().value());
             paper.assertNothingOverlaps();
             paper.assertExpectsWhatIsWritten();
         }
@@ -66,10 +66,6 @@ class EveryMethodTest {
             case DIVISION -> new Division(numbers.get(0), numbers.get(1));
             case SQUARE_ROOT -> new SquareRoot(numbers.get(0), 0);
         };
-    }
-
-    private static Operation operationOf(Way way) {
-        return Stream.of(Operation.values()).filter(operation -> Way.of(operation).contains(way)).findFirst().orElseThrow();
     }
 
     private static Problem problem(Operation operation, RandomGenerator random, int digits) {

@@ -7,7 +7,7 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
-import bemble.core.say.PlaceNames;
+import bemble.core.words.PlaceNames;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.Choice;
 import bemble.core.style.HouseStyle;

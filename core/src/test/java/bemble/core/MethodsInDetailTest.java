@@ -35,15 +35,15 @@ class MethodsInDetailTest {
     @Test
     void anExchangeIsSaidWithItsValueAndWrittenAboveTheStruckDigit() {
         Worked worked = work("640 − 275", null, Map.of("expandedExchanges", "yes"));
-        assertThat(said(worked)).contains("Only 0 ones here, and 5 ones go away. Exchange 1 ten for 10 ones: 3 tens and "
+        assertThat(said(worked)).contains("In the ones column stand 0 ones, 5 go away. Exchange 1 ten for 10 ones: 3 tens and "
                 + "10 ones, still 40.");
-        assertThat(said(worked)).contains("Only 3 tens here, and 7 tens go away. Exchange 1 hundred for 10 tens: 5 hundreds "
+        assertThat(said(worked)).contains("In the tens column stand 3 tens, 7 go away. Exchange 1 hundred for 10 tens: 5 hundreds "
                 + "and 13 tens, still 630.");
         List<SheetMark> marks = worked.sheet().marks();
         assertThat(marks).anyMatch(mark -> mark.text().equals("600 + 30 = 500 + 130"));
-        SheetMark six = marks.stream().filter(mark -> mark.role().equals("given") && mark.text().equals("6")).findFirst().orElseThrow();
-        assertThat(marks).anyMatch(mark -> mark.kind().equals("strike") && mark.row() == six.row() && mark.column() == six.column());
-        assertThat(marks).anyMatch(mark -> mark.role().equals("exchange") && mark.text().equals("5")
+        SheetMark six = marks.stream().filter(mark -> mark.role().id().equals("given") && mark.text().equals("6")).findFirst().orElseThrow();
+        assertThat(marks).anyMatch(mark -> mark.kind().id().equals("strike") && mark.row() == six.row() && mark.column() == six.column());
+        assertThat(marks).anyMatch(mark -> mark.role().id().equals("exchange") && mark.text().equals("5")
                 && mark.row() == six.row() - 1 && mark.column() == six.column());
     }
 
@@ -51,18 +51,18 @@ class MethodsInDetailTest {
     @CsvSource({"in-front, 1", "in-full, 12"})
     void theTenThatWasGotIsWrittenAsTheStyleHasIt(String writing, String figure) {
         Worked worked = work("42 − 17", null, Map.of("exchangeWriting", writing));
-        assertThat(worked.sheet().marks()).filteredOn(mark -> mark.role().equals("exchange") && mark.place() == 0
-                && mark.kind().equals("digit")).extracting(SheetMark::text).containsExactly(figure);
+        assertThat(worked.sheet().marks()).filteredOn(mark -> mark.role().id().equals("exchange") && mark.place() == 0
+                && mark.kind().id().equals("digit")).extracting(SheetMark::text).containsExactly(figure);
     }
 
     @Test
     void equalAdditionsNeverSpeakOfBorrowing() {
         Worked worked = work("713 − 286", "equal-additions", Map.of("exchangeWord", "borrow"));
         assertThat(said(worked)).noneMatch(sentence -> sentence.contains("orrow"))
-                .contains("Only 3 ones here, and 6 ones go away. Add 10 ones above and 1 ten below: the difference stays. "
+                .contains("In the ones column stand 3 ones, 6 go away. Add 10 ones above and 1 ten below: the difference stays. "
                         + "Now there are 13 ones.");
-        assertThat(worked.sheet().marks()).filteredOn(mark -> mark.role().equals("exchange") && mark.step() == 2)
-                .extracting(SheetMark::anchor).containsExactly("before-high", "before-low");
+        assertThat(worked.sheet().marks()).filteredOn(mark -> mark.role().id().equals("exchange") && mark.step() == 2)
+                .extracting(mark -> mark.anchor().id()).containsExactly("before-high", "before-low");
     }
 
     @Test
@@ -79,7 +79,7 @@ class MethodsInDetailTest {
     void placeholdersFollowTheStyle(String placeholder, String digits) {
         Worked worked = work("386 × 47", null, Map.of("placeholder", placeholder));
         String row = worked.sheet().marks().stream().filter(mark -> isSecondRow(mark) && !mark.text().equals("+")
-                && (mark.kind().equals("digit") || mark.kind().equals("sign")) && mark.size().equals("full"))
+                && (mark.kind().id().equals("digit") || mark.kind().id().equals("sign")) && mark.size().id().equals("full"))
                 .sorted((a, b) -> b.place() - a.place()).map(SheetMark::text).collect(Collectors.joining());
         assertThat(row).isEqualTo(digits + Map.of("zero", "0", "cross", "×", "blank", "").get(placeholder));
     }
@@ -93,7 +93,7 @@ class MethodsInDetailTest {
         Worked worked = work("386 × 47", null, Map.of("strikeCarries", "yes"));
         Step placeholder = worked.working().steps().stream().filter(step -> step.kind().id().equals("placeholder"))
                 .findFirst().orElseThrow();
-        assertThat(worked.sheet().marks()).filteredOn(mark -> mark.kind().equals("strike") && mark.step() == placeholder.n())
+        assertThat(worked.sheet().marks()).filteredOn(mark -> mark.kind().id().equals("strike") && mark.step() == placeholder.n())
                 .hasSize(2);
     }
 

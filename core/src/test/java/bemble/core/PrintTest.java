@@ -23,7 +23,8 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
-import bemble.core.slip.Slip;
+
+import bemble.core.hand.KnownSlip;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.List;
@@ -197,7 +198,7 @@ class PrintTest {
                 assertThat(answers.get(i)).isNotEqualTo(telling.questions().get(i).features().answer());
             }
         });
-        for (List<Slip> pair : telling.untold()) {
+        for (List<KnownSlip> pair : telling.untold()) {
             assertThat(telling.answers().get(pair.get(0))).isEqualTo(telling.answers().get(pair.get(1)));
         }
         assertThat(telling.inWords()).contains(telling.untold().isEmpty() ? "all of them can be told apart" : "Not to be told");
@@ -208,8 +209,8 @@ class PrintTest {
         Wishes noCarry = new Wishes(Operation.ADDITION, Map.of(Feature.DIGITS, Wish.exactly(2), Feature.CARRIES,
                 Wish.exactly(1), Feature.NEW_PLACE, Wish.of(true)));
         TellingSet telling = TellingSet.of(noCarry, 4, 1);
-        assertThat(telling.answers()).as("the only carry goes out of the last column")
-                .doesNotContainKey(Slip.CARRY_FORGOTTEN).containsKey(Slip.LAST_CARRY_LOST);
+        assertThat(telling.answers().keySet()).extracting(KnownSlip::id).as("the only carry goes out of the last column")
+                .doesNotContain("carry-forgotten").contains("last-carry-lost");
         assertThat(Effort.minutes(telling.questions())).isBetween(2, 6);
     }
 }

@@ -1,9 +1,9 @@
 package bemble.core.check;
 
+import bemble.core.hand.Answer;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
-import bemble.core.record.Answer;
 import bemble.core.style.CheckKind;
 import java.math.BigDecimal;
 import java.util.List;

@@ -1,7 +1,7 @@
 package bemble.core.check;
 
-import bemble.core.record.Answer;
-import bemble.core.record.WorkRecord;
+import bemble.core.hand.Answer;
+import bemble.core.hand.WorkRecord;
 import java.util.List;
 
 /**

@@ -1,27 +1,24 @@
 package bemble.core.check;
 
-import bemble.core.hand.Hand;
-import bemble.core.method.Method;
+import bemble.core.hand.Answer;
+import bemble.core.hand.Desk;
+import bemble.core.hand.Method;
+import bemble.core.hand.Outcome;
 import bemble.core.method.Methods;
-import bemble.core.method.Outcome;
 import bemble.core.problem.Numeral;
-import bemble.core.problem.Problem;
 import bemble.core.problem.Problem.Addition;
 import bemble.core.problem.Problem.Division;
 import bemble.core.problem.Problem.Multiplication;
 import bemble.core.problem.Problem.SquareRoot;
 import bemble.core.problem.Problem.Subtraction;
+import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
-import bemble.core.record.Answer;
-import bemble.core.say.CheckTalk;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.Way;
+import bemble.core.style.MethodName;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.MarkKind;
-import bemble.core.working.Part;
-import bemble.core.working.Pen;
 import bemble.core.working.Placement;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
@@ -32,15 +29,15 @@ import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** Checks an answer by working another sum under it with the same pen. */
+/** Checks an answer by working another sum under it at the same desk. */
 public final class Checking {
     private static final int LABEL_SQUARES = 3;
 
-    private final Pen pen;
+    private final Desk desk;
     private final List<Check.Sum> workings = new ArrayList<>();
 
-    private Checking(Pen pen) {
-        this.pen = pen;
+    private Checking(Desk desk) {
+        this.desk = desk;
     }
 
     /**
@@ -68,42 +65,41 @@ public final class Checking {
     /**
      * Works the check.
      *
-     * @param way the way the problem was worked
+     * @param method the method the problem was worked by
      * @param answer what its working came to
-     * @param pen the pen that wrote the working
+     * @param desk where the working was written
      */
-    public static Check write(CheckKind kind, Problem problem, Way way, Answer answer, Pen pen) {
-        return new Checking(pen).write(kind, problem, way, answer);
+    public static Check write(CheckKind kind, Problem problem, MethodName method, Answer answer, Desk desk) {
+        return new Checking(desk).write(kind, problem, method, answer);
     }
 
-    private Check write(CheckKind kind, Problem problem, Way way, Answer answer) {
-        CheckTalk talk = new CheckTalk(pen.style());
-        pen.turnTo(Part.CHECK, Placement.under(pen.firstBlock(), 1));
-        Block label = pen.block("label", pen.start()).line("label");
-        pen.step(StepKind.CHECK, label, null, talk.begin(kind.label()));
-        pen.mark(MarkKind.LABEL, label.at("label", LABEL_SQUARES), label.at("label", 1), "check", Role.FRAME,
-                Size.TINY, Anchor.MIDDLE);
-        pen.turnTo(Part.CHECK, Placement.under(label, 0));
+    private Check write(CheckKind kind, Problem problem, MethodName method, Answer answer) {
+        desk.turnToCheck(Placement.under(desk.firstBlock(), 1));
+        Block label = desk.block("label", desk.start()).line("label");
+        desk.step(StepKind.CHECK, label, null, said -> CheckWords.begin(kind.label()));
+        desk.draw(MarkKind.LABEL, label.at("label", LABEL_SQUARES), label.at("label", 1), "check", Role.FRAME, Size.TINY,
+                Anchor.MIDDLE);
+        desk.turnToCheck(Placement.under(label, 0));
         Check check = switch (kind) {
             case REVERSE_ORDER -> reverseOrder((Addition) problem, answer);
             case SUBTRACT_ONE -> subtractOne((Addition) problem, answer);
             case ADD_BACK -> addBack((Subtraction) problem, answer);
             case SWAP -> swap((Multiplication) problem, answer);
-            case OTHER_METHOD -> otherMethod((Multiplication) problem, way, answer);
+            case OTHER_METHOD -> otherMethod((Multiplication) problem, method, answer);
             case DIVIDE_BACK -> divideBack((Multiplication) problem, answer);
             case MULTIPLY_BACK -> multiplyBack((Division) problem, answer);
             case SQUARE_BACK -> squareBack((SquareRoot) problem, answer);
             case NINES -> new CastingNines(problem, answer).check();
         };
-        pen.step(StepKind.COMPARE, pen.lastBlock(), null, kind == CheckKind.NINES ? talk.nines(check.statement(), check.holds())
-                : talk.compare(check.expected(), check.actual(), check.holds()));
+        desk.step(StepKind.COMPARE, desk.lastBlock(), null, said -> kind == CheckKind.NINES
+                ? CheckWords.nines(check.statement(), check.holds()) : CheckWords.compare(said, check));
         return check;
     }
 
     private Check reverseOrder(Addition sum, Answer answer) {
         List<Numeral> reversed = new ArrayList<>(sum.addends());
         Collections.reverse(reversed);
-        pen.keepOrder();
+        desk.keepOrder();
         Addition check = new Addition(reversed);
         String actual = work(check).value();
         return result(CheckKind.REVERSE_ORDER, check.text() + " = " + actual, answer.value(), actual);
@@ -129,15 +125,15 @@ public final class Checking {
     }
 
     private Check swap(Multiplication product, Answer answer) {
-        pen.keepOrder();
+        desk.keepOrder();
         Multiplication check = new Multiplication(product.multiplier(), product.multiplicand());
         String actual = work(check).value();
         return result(CheckKind.SWAP, check.text() + " = " + actual, answer.value(), actual);
     }
 
-    private Check otherMethod(Multiplication product, Way way, Answer answer) {
-        List<Way> ways = Way.of(product.operation());
-        Way next = ways.get((Math.max(0, ways.indexOf(way)) + 1) % ways.size());
+    private Check otherMethod(Multiplication product, MethodName method, Answer answer) {
+        List<MethodName> methods = MethodName.of(product.operation());
+        MethodName next = methods.get((Math.max(0, methods.indexOf(method)) + 1) % methods.size());
         String actual = work(product, next).value();
         return result(CheckKind.OTHER_METHOD, product.text() + " = " + actual, answer.value(), actual);
     }
@@ -197,17 +193,18 @@ public final class Checking {
     }
 
     private Answer work(Problem problem) {
-        return work(problem, Way.of(problem.operation()).get(0));
+        return work(problem, MethodName.of(problem.operation()).get(0));
     }
 
-    private Answer work(Problem problem, Way way) {
+    @SuppressWarnings("unchecked")
+    private Answer work(Problem problem, MethodName method) {
         if (!workings.isEmpty()) {
-            pen.turnTo(Part.CHECK, Placement.under(pen.firstBlock(), 1));
+            desk.turnToCheck(Placement.under(desk.firstBlock(), 1));
         }
-        Method<Problem> method = Methods.of(way);
-        Outcome outcome = method.write(problem, Hand.CAREFUL, pen);
+        Method<Problem> written = (Method<Problem>) Methods.of(method);
+        Outcome outcome = written.write(problem, desk);
         workings.add(new Check.Sum(problem.operation().id(), problem.operands().stream().map(Numeral::plain).toList(),
-                way.id(), outcome.answer(), outcome.record()));
+                method.id(), outcome.answer(), outcome.record().get()));
         return outcome.answer();
     }
 

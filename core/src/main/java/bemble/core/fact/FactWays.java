@@ -2,14 +2,11 @@ package bemble.core.fact;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** Ways to find the small facts that columns are made of, for those who do not know them yet. */
 public final class FactWays {
-    private static final Pattern FACT = Pattern.compile("(\\d{1,6}(?: ([+−×÷]) \\d{1,5})(?: [+−×÷] \\d{1,5})*) [=→] .*");
     private static final int MOST_COUNTED = 9;
     private static final int MOST_TOP = 19;
     private static final int TEN = 10;
@@ -17,24 +14,24 @@ public final class FactWays {
     private FactWays() {}
 
     /**
-     * The ways to a step's fact.
+     * The ways to a small fact.
      *
-     * @param fact as the step has it, such as {@code 8 + 7 + 1 = 16} or {@code 24 ÷ 5 → 4}
-     * @return none where the fact is not a small one
+     * @param sign +, −, × or ÷
+     * @param numbers what it is made of, in order
+     * @return none where there is no small fact to find
      */
-    public static List<FactWay> to(String fact) {
-        Matcher matcher = FACT.matcher(fact);
-        if (!matcher.matches()) {
+    public static List<FactWay> to(char sign, List<Integer> numbers) {
+        if (numbers.size() < 2) {
             return List.of();
         }
-        String[] terms = matcher.group(1).split(" [+−×÷] ");
-        int first = Integer.parseInt(terms[0]);
-        int second = Integer.parseInt(terms[1]);
-        return switch (matcher.group(2)) {
-            case "+" -> sum(IntStream.range(0, terms.length).map(i -> Integer.parseInt(terms[i])).boxed().toList());
-            case "−" -> difference(first, second);
-            case "×" -> product(first, second);
-            default -> quotient(first, second);
+        int first = numbers.get(0);
+        int second = numbers.get(1);
+        return switch (sign) {
+            case '+' -> sum(numbers);
+            case '−' -> difference(first, second);
+            case '×' -> product(first, second);
+            case '÷' -> second == 0 ? List.of() : quotient(first, second);
+            default -> List.of();
         };
     }
 

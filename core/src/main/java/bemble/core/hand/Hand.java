@@ -1,19 +1,27 @@
 package bemble.core.hand;
 
-/**
- * The one who writes: decides every small thing that a method asks. The decisions given in the interfaces are the
- * careful ones; a slip is a hand that decides one of them otherwise.
- */
-public interface Hand extends AddingHand, SubtractingHand, MultiplyingHand, DividingHand {
+/** The one who writes: decides every small thing that a method asks. */
+public interface Hand {
     /** A hand that decides everything rightly. */
-    Hand CAREFUL = new Hand() {};
+    Hand CAREFUL = new Hand() {
+        @Override
+        public <A> A decide(Question<A> question) {
+            A answer = question.careful();
+            if (answer == null) {
+                throw new Stuck("no careful hand gets to " + question);
+            }
+            return answer;
+        }
 
-    /**
-     * What is done with a problem.
-     *
-     * @param asked the problem and the way that were asked for
-     */
-    default Procedure procedure(Procedure asked) {
-        return asked;
-    }
+        @Override
+        public <A> boolean writes(Question<A> question, A answer) {
+            return question.belongs(answer);
+        }
+    };
+
+    /** @throws Stuck where this hand cannot go on */
+    <A> A decide(Question<A> question);
+
+    /** Whether the answer decided is put on the paper. */
+    <A> boolean writes(Question<A> question, A answer);
 }

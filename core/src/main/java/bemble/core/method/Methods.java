@@ -1,9 +1,24 @@
 package bemble.core.method;
 
+import bemble.core.addition.ColumnAddition;
+import bemble.core.addition.PartialSums;
+import bemble.core.addition.RunningAddition;
+import bemble.core.division.LongDivision;
+import bemble.core.division.PartialQuotients;
+import bemble.core.division.ShortDivision;
+import bemble.core.hand.Method;
+import bemble.core.multiplication.AreaMultiplication;
+import bemble.core.multiplication.CrosswiseMultiplication;
+import bemble.core.multiplication.LongMultiplication;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
+import bemble.core.root.SquareRootByDoubling;
+import bemble.core.root.SquareRootByRunningDivisor;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.Way;
+import bemble.core.style.MethodName;
+import bemble.core.subtraction.CountingUp;
+import bemble.core.subtraction.Decomposition;
+import bemble.core.subtraction.EqualAdditions;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -11,15 +26,16 @@ import java.util.stream.Collectors;
 
 /** Finds the method for a problem. */
 public final class Methods {
-    private static final Map<Way, Method<? extends Problem>> ALL = new EnumMap<>(Way.class);
+    private static final List<Method<? extends Problem>> ALL = List.of(
+            new ColumnAddition(), new RunningAddition(), new PartialSums(),
+            new Decomposition(), new EqualAdditions(), new CountingUp(),
+            new LongMultiplication(), new AreaMultiplication(), new CrosswiseMultiplication(),
+            new LongDivision(), new ShortDivision(), new PartialQuotients(),
+            new SquareRootByDoubling(), new SquareRootByRunningDivisor());
+    private static final Map<MethodName, Method<? extends Problem>> BY_NAME = new EnumMap<>(MethodName.class);
 
     static {
-        List<Method<? extends Problem>> methods = List.of(
-                new ColumnAddition(), new RunningAddition(), new PartialSums(),
-                new Decomposition(), new EqualAdditions(), new CountingUp(),
-                new LongMultiplication(), new AreaMultiplication(), new CrosswiseMultiplication(), new MatchingColumns(),
-                new LongDivision(), new SquareRootByDoubling(), new SquareRootByRunningDivisor());
-        methods.forEach(method -> ALL.put(method.way(), method));
+        ALL.forEach(method -> BY_NAME.put(method.name(), method));
     }
 
     private Methods() {}
@@ -30,18 +46,22 @@ public final class Methods {
      * @param id a method's id, or null for the one of the style
      * @throws Refusal where the operation has no such method
      */
-    public static <P extends Problem> Method<P> find(P problem, String id, HouseStyle style) {
-        List<Way> ways = Way.of(problem.operation());
-        Way way = id == null ? style.way(problem.operation())
-                : ways.stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow(() ->
-                        Refusal.of("method", "“" + id + "” is not a way of working this. Choose one of: "
-                                + ways.stream().map(Way::id).collect(Collectors.joining(", ")) + "."));
-        return of(way);
+    public static Method<?> find(Problem problem, String id, HouseStyle style) {
+        if (id == null) {
+            return of(style.method(problem.operation()));
+        }
+        List<MethodName> names = MethodName.of(problem.operation());
+        return of(names.stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow(() ->
+                Refusal.of("method", "“" + id + "” is not a way of working this. Choose one of: "
+                        + names.stream().map(MethodName::id).collect(Collectors.joining(", ")) + ".")));
     }
 
-    /** The method that follows a way; its problems are those of the way's operation. */
-    @SuppressWarnings("unchecked")
-    public static <P extends Problem> Method<P> of(Way way) {
-        return (Method<P>) ALL.get(way);
+    public static Method<?> of(MethodName name) {
+        return BY_NAME.get(name);
+    }
+
+    /** The method that an operation is worked by where nothing else is said. */
+    public static Method<?> usual(Problem problem) {
+        return of(MethodName.of(problem.operation()).get(0));
     }
 }

@@ -1,12 +1,12 @@
 package bemble.core.picture;
 
+import bemble.core.division.DivisionRecord;
+import bemble.core.division.DivisionStage;
 import bemble.core.picture.Shape.Kind;
 import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Problem.Division;
-import bemble.core.record.DivisionRecord;
-import bemble.core.record.DivisionStage;
-import bemble.core.say.Words;
 import bemble.core.style.HouseStyle;
+import bemble.core.words.Words;
 import bemble.core.working.Step;
 import bemble.core.working.StepKind;
 import bemble.core.working.Working;

@@ -1,13 +1,13 @@
 package bemble.core.picture;
 
-import bemble.core.hand.Exchange;
 import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
-import bemble.core.record.DecompositionRecord;
-import bemble.core.record.SubtractedColumn;
-import bemble.core.say.Words;
 import bemble.core.style.HouseStyle;
+import bemble.core.subtraction.DecompositionRecord;
+import bemble.core.subtraction.Exchange;
+import bemble.core.subtraction.SubtractedColumn;
+import bemble.core.words.Words;
 import bemble.core.working.Step;
 import bemble.core.working.StepKind;
 import bemble.core.working.Working;

@@ -1,15 +1,15 @@
 package bemble.core.picture;
 
-import bemble.core.hand.Exchange;
 import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
-import bemble.core.record.AddedColumn;
-import bemble.core.record.ColumnRecord;
-import bemble.core.record.DecompositionRecord;
-import bemble.core.say.Words;
+import bemble.core.stack.AddedColumn;
+import bemble.core.stack.ColumnRecord;
 import bemble.core.style.HouseStyle;
+import bemble.core.subtraction.DecompositionRecord;
+import bemble.core.subtraction.Exchange;
+import bemble.core.words.Words;
 import bemble.core.work.Worked;
 import bemble.core.working.Step;
 import bemble.core.working.StepKind;

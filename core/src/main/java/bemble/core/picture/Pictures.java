@@ -1,12 +1,12 @@
 package bemble.core.picture;
 
+import bemble.core.division.DivisionRecord;
 import bemble.core.problem.Problem;
-import bemble.core.record.ColumnRecord;
-import bemble.core.record.DecompositionRecord;
-import bemble.core.record.DivisionRecord;
-import bemble.core.record.RootRecord;
+import bemble.core.root.RootRecord;
+import bemble.core.stack.ColumnRecord;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.Way;
+import bemble.core.style.MethodName;
+import bemble.core.subtraction.DecompositionRecord;
 import bemble.core.work.Worked;
 import java.util.List;
 
@@ -32,23 +32,24 @@ public final class Pictures {
                     ? new AddedBlocks(problem, record, style).draw(worked.working())
                     : worked.record() instanceof DecompositionRecord record
                             ? new ExchangedBlocks(problem, record, style).draw(worked.working())
-                            : otherWay(kind, worked);
+                            : otherMethod(kind, worked);
             case TEN_FRAMES -> worked.record() instanceof ColumnRecord || worked.record() instanceof DecompositionRecord
-                    ? new TenFrames(style).draw(worked) : otherWay(kind, worked);
+                    ? new TenFrames(style).draw(worked) : otherMethod(kind, worked);
             case EXPANDED -> worked.record() instanceof ColumnRecord || worked.record() instanceof DecompositionRecord
-                    ? new InValues(problem, style).draw(worked) : otherWay(kind, worked);
+                    ? new InValues(problem, style).draw(worked) : otherMethod(kind, worked);
             case NUMBER_LINE -> worked.record() instanceof DecompositionRecord record
-                    ? new JumpsBack(problem, record, style).draw(worked.working()) : otherWay(kind, worked);
+                    ? new JumpsBack(problem, record, style).draw(worked.working()) : otherMethod(kind, worked);
             case BARS -> new TwoBars((Problem.Subtraction) problem, style).draw(worked);
             case BOX -> new ScaledBox((Problem.Multiplication) problem, style).draw(worked);
-            case SHARING, GROUPING -> new Counters(kind, (Problem.Division) problem, style)
-                    .draw(worked.working(), (DivisionRecord) worked.record());
+            case SHARING, GROUPING -> worked.record() instanceof DivisionRecord record
+                    ? new Counters(kind, (Problem.Division) problem, style).draw(worked.working(), record)
+                    : otherMethod(kind, worked);
             case SQUARE -> new CutSquare(style).draw(worked.working(), (RootRecord) worked.record());
         };
     }
 
-    private static Picture otherWay(PictureKind kind, Worked worked) {
-        Way way = Way.of(worked.problem().operation()).get(0);
-        return Picture.none(kind, "This picture goes with the way “" + way.label() + "”. Choose that way to see it.");
+    private static Picture otherMethod(PictureKind kind, Worked worked) {
+        String usual = MethodName.of(worked.problem().operation()).get(0).label();
+        return Picture.none(kind, "This picture goes with the method “" + usual + "”. Choose that method to see it.");
     }
 }

@@ -1,12 +1,12 @@
 package bemble.core.picture;
 
-import bemble.core.method.Expanded;
+import bemble.core.multiplication.AreaRecord;
+import bemble.core.multiplication.CrosswiseRecord;
+import bemble.core.multiplication.Expanded;
+import bemble.core.multiplication.LongMultiplicationRecord;
 import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.Multiplication;
-import bemble.core.record.AreaRecord;
-import bemble.core.record.CrosswiseRecord;
-import bemble.core.record.LongMultiplicationRecord;
 import bemble.core.style.HouseStyle;
 import bemble.core.work.Worked;
 import bemble.core.working.Part;

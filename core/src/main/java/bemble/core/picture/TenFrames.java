@@ -2,13 +2,13 @@ package bemble.core.picture;
 
 import bemble.core.picture.Shape.Kind;
 import bemble.core.picture.Shape.Tone;
-import bemble.core.record.AddedColumn;
-import bemble.core.record.ColumnRecord;
-import bemble.core.record.DecompositionRecord;
-import bemble.core.record.SubtractedColumn;
+import bemble.core.stack.AddedColumn;
+import bemble.core.stack.ColumnRecord;
 import bemble.core.style.HouseStyle;
+import bemble.core.subtraction.DecompositionRecord;
+import bemble.core.subtraction.SubtractedColumn;
+import bemble.core.words.Words;
 import bemble.core.work.Worked;
-import bemble.core.say.Words;
 import bemble.core.working.Step;
 import java.util.ArrayList;
 import java.util.Collections;

@@ -1,8 +1,8 @@
 package bemble.core.practice;
 
 import bemble.core.problem.Numeral;
-import bemble.core.problem.Problem;
 import bemble.core.problem.Problem.Division;
+import bemble.core.problem.Problem;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;

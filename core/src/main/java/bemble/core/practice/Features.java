@@ -1,23 +1,21 @@
 package bemble.core.practice;
 
-import bemble.core.hand.Exchange;
+import bemble.core.division.DivisionRecord;
 import bemble.core.hand.Hand;
+import bemble.core.hand.WorkRecord;
+import bemble.core.hand.Written;
 import bemble.core.method.Methods;
-import bemble.core.method.Outcome;
+import bemble.core.multiplication.LongMultiplicationRecord;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
-import bemble.core.record.AddedColumn;
-import bemble.core.record.ColumnRecord;
-import bemble.core.record.DecompositionRecord;
-import bemble.core.record.DivisionRecord;
-import bemble.core.record.LongMultiplicationRecord;
-import bemble.core.record.RootRecord;
-import bemble.core.record.SubtractedColumn;
-import bemble.core.record.WorkRecord;
+import bemble.core.root.RootRecord;
+import bemble.core.stack.AddedColumn;
+import bemble.core.stack.ColumnRecord;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.Way;
-import bemble.core.working.Pen;
+import bemble.core.subtraction.DecompositionRecord;
+import bemble.core.subtraction.Exchange;
+import bemble.core.subtraction.SubtractedColumn;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -34,16 +32,14 @@ import java.util.Map;
 public record Features(Operation operation, Map<Feature, Integer> counts, int shortest, String answer, int figures) {
     /** The features of a problem, whatever it is; those of an addition with decimals count their digits too. */
     public static Features of(Problem problem) {
-        Way way = Way.of(problem.operation()).get(0);
-        Pen pen = new Pen(HouseStyle.USUAL);
-        Outcome outcome = Methods.of(way).write(problem, Hand.CAREFUL, pen);
+        Written written = Written.answerBy(Hand.CAREFUL, problem, Methods.usual(problem), HouseStyle.USUAL);
         EnumMap<Feature, Integer> counts = new EnumMap<>(Feature.class);
         List<Numeral> operands = problem.operands();
         int longest = operands.stream().mapToInt(Numeral::length).max().orElseThrow();
         int shortest = operands.stream().mapToInt(Numeral::length).min().orElseThrow();
         int first = operands.get(0).length();
         int last = operands.get(operands.size() - 1).length();
-        WorkRecord record = outcome.record();
+        WorkRecord record = written.record();
         switch (problem.operation()) {
             case ADDITION -> {
                 counts.put(Feature.ADDENDS, operands.size());
@@ -61,20 +57,20 @@ public record Features(Operation operation, Map<Feature, Integer> counts, int sh
             case DIVISION -> {
                 counts.put(Feature.DIVIDEND_DIGITS, first);
                 counts.put(Feature.DIVISOR_DIGITS, last);
-                counts.put(Feature.REMAINDER, yes(!"0".equals(outcome.answer().remainder())));
+                counts.put(Feature.REMAINDER, yes(!"0".equals(written.answer().remainder())));
                 counts.put(Feature.ZERO_IN_QUOTIENT, yes(((DivisionRecord) record).stages().stream().skip(1)
                         .anyMatch(stage -> stage.digit() == 0)));
             }
             case SQUARE_ROOT -> {
                 counts.put(Feature.RADICAND_DIGITS, first);
-                counts.put(Feature.PERFECT, yes(outcome.answer().exact()));
+                counts.put(Feature.PERFECT, yes(written.answer().exact()));
                 counts.put(Feature.DECIMALS, problem.decimals());
                 counts.put(Feature.ZERO_IN_ROOT, yes(((RootRecord) record).stages().stream().skip(1)
                         .anyMatch(stage -> stage.digit() == 0)));
             }
         }
         return new Features(problem.operation(), Collections.unmodifiableMap(counts), shortest,
-                outcome.answer().text(), pen.figures());
+                written.answer().text(), written.figures());
     }
 
     /** How many there are of a feature of the operation. */

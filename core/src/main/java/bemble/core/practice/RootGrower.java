@@ -1,8 +1,8 @@
 package bemble.core.practice;
 
 import bemble.core.problem.Numeral;
-import bemble.core.problem.Problem;
 import bemble.core.problem.Problem.SquareRoot;
+import bemble.core.problem.Problem;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;

@@ -1,8 +1,8 @@
 package bemble.core.practice;
 
 import bemble.core.problem.Numeral;
-import bemble.core.problem.Problem;
 import bemble.core.problem.Problem.Subtraction;
+import bemble.core.problem.Problem;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,11 +1,12 @@
 package bemble.core.practice;
 
+import bemble.core.hand.KnownSlip;
+import bemble.core.hand.Method;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
-import bemble.core.slip.Slip;
 import bemble.core.slip.Slipped;
+import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.Way;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -21,14 +22,15 @@ import java.util.Set;
  *     where it cannot happen there
  * @param untold pairs of slips whose answers are the same on every question
  */
-public record TellingSet(List<Question> questions, Map<Slip, List<String>> answers, List<List<Slip>> untold) {
+public record TellingSet(List<Question> questions, Map<KnownSlip, List<String>> answers, List<List<KnownSlip>> untold) {
     /** For each question wanted so many are drawn to choose from. */
     private static final int TO_CHOOSE_FROM = 4;
     private static final int MOST_DRAWN = 120;
+    private static final List<KnownSlip> ALL = Slips.ALL;
 
-    private record Candidate(Question question, Map<Slip, String> answers) {}
+    private record Candidate(Question question, Map<KnownSlip, String> answers) {}
 
-    private record Pair(Slip one, Slip other) {}
+    private record Pair(KnownSlip one, KnownSlip other) {}
 
     /** Draws questions to wishes and keeps the most telling. */
     public static TellingSet of(Wishes wishes, int count, long seed) {
@@ -61,13 +63,12 @@ public record TellingSet(List<Question> questions, Map<Slip, List<String>> answe
     /** The slips there are but for the family of near misses, which can lead anywhere. */
     private static Candidate candidate(Question question) {
         Problem problem = question.problem();
-        Way way = Way.of(problem.operation()).get(0);
-        Map<Slip, String> answers = new LinkedHashMap<>();
-        for (Slip slip : Slip.values()) {
-            if (slip != Slip.FACT_NEAR_MISS) {
-                Slipped.write(slip, problem, way, HouseStyle.USUAL)
-                        .ifPresent(slipped -> answers.put(slip, slipped.outcome().answer().text()));
-            }
+        Method<?> method = Methods.usual(problem);
+        Map<KnownSlip, String> answers = new LinkedHashMap<>();
+        String right = question.features().answer();
+        for (KnownSlip slip : Slips.of(problem, method.name())) {
+            Slipped.answer(slip.slip(), problem, method, HouseStyle.USUAL).filter(answer -> !answer.equals(right))
+                    .ifPresent(answer -> answers.put(slip, answer));
         }
         return new Candidate(question, answers);
     }
@@ -80,11 +81,11 @@ public record TellingSet(List<Question> questions, Map<Slip, List<String>> answe
     /** The slips that this question tells apart; where only one of two can happen, it tells them too. */
     private static Set<Pair> pairs(Candidate candidate) {
         Set<Pair> pairs = new HashSet<>();
-        for (Slip one : Slip.values()) {
-            for (Slip other : Slip.values()) {
+        for (KnownSlip one : ALL) {
+            for (KnownSlip other : ALL) {
                 String first = candidate.answers().get(one);
                 String second = candidate.answers().get(other);
-                if (one.compareTo(other) < 0 && (first != null || second != null) && !String.valueOf(first).equals(second)) {
+                if (ALL.indexOf(one) < ALL.indexOf(other) && (first != null || second != null) && !String.valueOf(first).equals(second)) {
                     pairs.add(new Pair(one, other));
                 }
             }
@@ -93,18 +94,18 @@ public record TellingSet(List<Question> questions, Map<Slip, List<String>> answe
     }
 
     private static TellingSet assemble(List<Candidate> chosen, Set<Pair> told) {
-        Map<Slip, List<String>> answers = new LinkedHashMap<>();
-        for (Slip slip : Slip.values()) {
+        Map<KnownSlip, List<String>> answers = new LinkedHashMap<>();
+        for (KnownSlip slip : ALL) {
             List<String> row = new ArrayList<>();
             chosen.forEach(each -> row.add(each.answers().get(slip)));
             if (row.stream().anyMatch(answer -> answer != null)) {
                 answers.put(slip, row);
             }
         }
-        List<List<Slip>> untold = new ArrayList<>();
-        for (Slip one : answers.keySet()) {
-            for (Slip other : answers.keySet()) {
-                if (one.compareTo(other) < 0 && !told.contains(new Pair(one, other))) {
+        List<List<KnownSlip>> untold = new ArrayList<>();
+        for (KnownSlip one : answers.keySet()) {
+            for (KnownSlip other : answers.keySet()) {
+                if (ALL.indexOf(one) < ALL.indexOf(other) && !told.contains(new Pair(one, other))) {
                     untold.add(List.of(one, other));
                 }
             }

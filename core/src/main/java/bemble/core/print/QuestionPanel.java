@@ -8,10 +8,11 @@ import bemble.core.style.CarryPlace;
 import bemble.core.style.HouseStyle;
 import bemble.core.work.WorkOrder;
 import bemble.core.work.Worked;
+import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
-import bemble.core.working.Step;
+import bemble.core.working.Role;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -22,7 +23,7 @@ final class QuestionPanel {
     /** Squares left empty round what is set out, for carries and figures that come in front. */
     private static final int ROOM = 1;
     private static final int CHECK_ROWS = 3;
-    private static final Set<String> GIVEN = Set.of("given", "padding", "frame");
+    private static final Set<Role> GIVEN = EnumSet.of(Role.GIVEN, Role.PADDING, Role.FRAME);
 
     private final PrintOrder order;
     private final double side;
@@ -134,9 +135,9 @@ final class QuestionPanel {
     private void carryBoxes(Worked worked, SheetInk sheet) {
         List<SheetMark> marks = worked.sheet().marks().stream()
                 .filter(mark -> mark.step() <= lastStep(worked)).toList();
-        List<SheetMark> given = marks.stream().filter(mark -> "given".equals(mark.role()) && "digit".equals(mark.kind()))
+        List<SheetMark> given = marks.stream().filter(mark -> mark.role() == Role.GIVEN && mark.kind() == MarkKind.DIGIT)
                 .toList();
-        Set<Integer> rows = new TreeSet<>(marks.stream().filter(mark -> "carry".equals(mark.role())).map(SheetMark::row)
+        Set<Integer> rows = new TreeSet<>(marks.stream().filter(mark -> mark.role() == Role.CARRY).map(SheetMark::row)
                 .toList());
         int first = given.stream().mapToInt(SheetMark::row).min().orElse(0);
         boolean above = order.style().carryPlace() == CarryPlace.ABOVE_NEXT;
@@ -187,20 +188,19 @@ final class QuestionPanel {
 
     /** The last step of the work, before its check. */
     private static int lastStep(Worked worked) {
-        return worked.working().steps().stream().filter(step -> step.part() == Part.WORK)
-                .max(Comparator.comparingInt(Step::n)).map(Step::n).orElse(1);
+        return worked.working().lastOfWork();
     }
 
     private static int lastRow(Worked worked) {
         int last = lastStep(worked);
         return worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
-                .mapToInt(mark -> Math.max(mark.row(), mark.toRow() == null ? 0 : mark.toRow())).max().orElse(0);
+                .mapToInt(mark -> Math.max(mark.row(), mark.lastRow())).max().orElse(0);
     }
 
     /** The squares across that the work takes. */
     private static int squaresOf(Worked worked) {
         int last = lastStep(worked);
         return 1 + worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
-                .mapToInt(mark -> Math.max(mark.column(), mark.toColumn() == null ? 0 : mark.toColumn())).max().orElse(0);
+                .mapToInt(mark -> Math.max(mark.column(), mark.lastColumn())).max().orElse(0);
     }
 }

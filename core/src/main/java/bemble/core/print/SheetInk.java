@@ -1,16 +1,20 @@
 package bemble.core.print;
 
 import bemble.core.print.Ink.Align;
+import bemble.core.sheet.MarkGeometry;
 import bemble.core.sheet.SheetMark;
+import bemble.core.working.Anchor;
+import bemble.core.working.Mark;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /** Draws the marks of a sheet as ink, the sheet's first square at a given point. */
 final class SheetInk {
     private static final double FINE = 0.1;
     private static final double FIRM = 0.55;
-    private static final Map<String, Double> HEIGHTS = Map.of("full", 0.76, "small", 0.42, "tiny", 0.32);
 
     private final double left;
     private final double top;
@@ -47,66 +51,68 @@ final class SheetInk {
         line(x, y + 0.6, x, y, FINE * 1.6);
     }
 
-    void mark(SheetMark mark) {
-        int toRow = mark.toRow() == null ? mark.row() : mark.toRow();
-        int toColumn = mark.toColumn() == null ? mark.column() : mark.toColumn();
+    void mark(SheetMark laid) {
+        Mark mark = laid.mark();
+        if (mark.role() == Role.MISSING) {
+            return;
+        }
         switch (mark.kind()) {
-            case "wash", "box" -> { }
-            case "rule" -> line(mark.column() - 0.1, mark.row(), toColumn + 1.1, mark.row(), FIRM);
-            case "underline" -> line(mark.column() + 0.14, mark.row() + 0.93, toColumn + 0.86, mark.row() + 0.93, FIRM);
-            case "side" -> line(mark.column(), mark.row(), mark.column(), toRow + 1, FIRM * 0.6);
-            case "line" -> line(mark.column() + 0.5, mark.row() + 0.95, toColumn + 0.5, toRow + 0.08, FIRM * 0.6);
-            case "arrow" -> arrow(mark, toRow, toColumn);
-            case "bracket" -> bend(mark.column() + 1.02, mark.row(), mark.column() + 1.35, mark.row() + 0.5,
-                    mark.column() + 1.02, mark.row() + 1);
-            case "arc" -> {
-                double foot = "low".equals(mark.anchor()) ? mark.row() + 1 : mark.row() + 0.06;
-                bend(mark.column() + 0.5, foot, (mark.column() + toColumn + 1) / 2.0, foot - 1.4, toColumn + 0.5, foot);
+            case WASH, BOX -> { }
+            case RULE -> stroke(laid, FIRM);
+            case UNDERLINE -> stroke(laid, FIRM);
+            case SIDE, LINE -> stroke(laid, FIRM * 0.6);
+            case ARROW -> arrow(laid);
+            case BRACKET -> {
+                double x = laid.column() + MarkGeometry.BRACKET;
+                bend(x, laid.row(), x + MarkGeometry.BRACKET_BEND, laid.row() + 0.5, x, laid.row() + 1);
             }
-            case "strike" -> strike(mark);
-            default -> text(mark, toColumn);
+            case ARC -> {
+                double foot = laid.row() + (mark.anchor() == Anchor.LOW ? MarkGeometry.ARC_LOW : MarkGeometry.ARC_HIGH);
+                bend(laid.column() + 0.5, foot, (laid.column() + laid.lastColumn() + 1) / 2.0,
+                        foot - MarkGeometry.ARC_RISE, laid.lastColumn() + 0.5, foot);
+            }
+            case STRIKE -> strike(laid);
+            default -> text(laid);
         }
     }
 
-    private void arrow(SheetMark mark, int toRow, int toColumn) {
-        double x = toColumn + 0.5;
-        line(mark.column() + 0.5, mark.row() + 0.98, x, toRow + 0.06, FIRM * 0.5);
-        line(x - 0.12, toRow - 0.08, x, toRow + 0.06, FIRM * 0.5);
-        line(x + 0.12, toRow - 0.08, x, toRow + 0.06, FIRM * 0.5);
+    private void stroke(SheetMark laid, double width) {
+        MarkGeometry.Stroke stroke = MarkGeometry.stroke(laid.mark().kind());
+        line(laid.column() + stroke.fromX(), laid.row() + stroke.fromY(), laid.lastColumn() + stroke.toX(),
+                laid.lastRow() + stroke.toY(), width);
     }
 
-    private void strike(SheetMark mark) {
-        double[] at = anchor(mark.anchor());
-        double reach = HEIGHTS.getOrDefault(mark.size(), 0.4) * 0.48;
-        double x = mark.column() + at[0] + (mark.anchor().startsWith("before") ? reach * 0.6 : 0);
-        double y = mark.row() + at[1];
+    private void arrow(SheetMark laid) {
+        stroke(laid, FIRM * 0.5);
+        MarkGeometry.Stroke stroke = MarkGeometry.stroke(laid.mark().kind());
+        double x = laid.lastColumn() + stroke.toX();
+        double y = laid.lastRow() + stroke.toY();
+        double head = MarkGeometry.ARROW_HEAD;
+        line(x - head, y - head, x, y, FIRM * 0.5);
+        line(x + head, y - head, x, y, FIRM * 0.5);
+    }
+
+    private void strike(SheetMark laid) {
+        Mark mark = laid.mark();
+        MarkGeometry.TextPlace at = MarkGeometry.place(mark.anchor());
+        double reach = MarkGeometry.height(mark.size()) * MarkGeometry.STRIKE_REACH;
+        double x = laid.column() + at.x() + (at.begins() ? reach * MarkGeometry.STRIKE_SHIFT : 0);
+        double y = laid.row() + at.y();
         line(x - reach, y + reach, x + reach, y - reach, FIRM * 0.7);
     }
 
-    private void text(SheetMark mark, int toColumn) {
-        double height = HEIGHTS.getOrDefault(mark.size(), 0.76);
-        boolean label = "label".equals(mark.kind());
-        double[] at = anchor(mark.anchor());
-        double x = "number".equals(mark.kind()) ? (mark.column() + toColumn + 1) / 2.0
-                : label ? mark.column() + 0.1 : mark.column() + at[0];
-        Align align = label || mark.anchor().startsWith("before") ? Align.START : Align.MIDDLE;
-        boolean crowded = "tiny".equals(mark.size()) && mark.text().length() > 3 && !label;
+    private void text(SheetMark laid) {
+        Mark mark = laid.mark();
+        double height = MarkGeometry.height(mark.size());
+        boolean label = mark.kind() == MarkKind.LABEL;
+        MarkGeometry.TextPlace at = MarkGeometry.place(mark.anchor());
+        double x = mark.kind() == MarkKind.NUMBER ? (laid.column() + laid.lastColumn() + 1) / 2.0
+                : laid.column() + (label ? MarkGeometry.LABEL_INDENT : at.x());
+        Align align = label || at.begins() ? Align.START : Align.MIDDLE;
+        boolean crowded = mark.size() == Size.TINY && mark.text().length() > 3 && !label;
         double size = crowded ? Math.min(height, 1.7 / mark.text().length()) : height;
-        inks.add(new Ink.Text(left + x * side, top + (mark.row() + at[1] + height * 0.36) * side, size * side, align,
-                false, mark.text()));
-    }
-
-    /** Where in its square a mark's text has its middle. */
-    private static double[] anchor(String anchor) {
-        return switch (anchor) {
-            case "low" -> new double[] {0.5, 0.72};
-            case "high" -> new double[] {0.5, 0.28};
-            case "before" -> new double[] {0.05, 0.5};
-            case "before-high" -> new double[] {0.03, 0.26};
-            case "before-low" -> new double[] {0.04, 0.76};
-            case "after" -> new double[] {1, 0.66};
-            default -> new double[] {0.5, 0.5};
-        };
+        inks.add(new Ink.Text(left + x * side, top + (laid.row() + at.y() + height * MarkGeometry.FOOT) * side, size * side,
+                align, false, mark.text()));
     }
 
     private void line(double x1, double y1, double x2, double y2, double width) {

@@ -4,6 +4,7 @@ import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
+import bemble.core.working.Part;
 import bemble.core.working.Placement;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
@@ -12,17 +13,26 @@ import bemble.core.working.Step;
 import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
-/** Maps the blocks of a working to squares; nothing else knows of rows and columns. */
+/** Maps the blocks of a working to squares, and squares back to their blocks; nothing else knows of rows and columns. */
 public final class Layout {
-    private final Working working;
+    /** How much wider than high a paper is, as screens show it. */
+    private static final double ASPECT = 1.5;
+    /** The check moves beside the work only where the squares become so much larger. */
+    private static final double WORTH_MOVING = 1.15;
+    private static final int BETWEEN = 2;
+
     private final Map<Block, Extent> extents = new HashMap<>();
     private final Map<Block, Origin> origins = new HashMap<>();
-    private int left = Integer.MAX_VALUE;
-    private int right = Integer.MIN_VALUE;
-    private int bottom;
+    private final Map<Block, Map<String, Integer>> rows = new HashMap<>();
+    private final List<Block> blocks;
+    private Bounds work = Bounds.NOTHING;
+    private Bounds whole = Bounds.NOTHING;
 
     /** The places that a block's marks reach. */
     private record Extent(int highest, int lowest) {
@@ -34,49 +44,96 @@ public final class Layout {
     /** The row of a block's first line and the column of its place 0. */
     private record Origin(int row, int column) {}
 
+    /** The squares that blocks take, the last ones included. */
+    private record Bounds(int top, int left, int bottom, int right) {
+        static final Bounds NOTHING = new Bounds(0, Integer.MAX_VALUE, -1, Integer.MIN_VALUE);
+
+        Bounds with(Bounds other) {
+            return new Bounds(Math.min(top, other.top), Math.min(left, other.left), Math.max(bottom, other.bottom),
+                    Math.max(right, other.right));
+        }
+
+        int height() {
+            return bottom - top + 1;
+        }
+
+        int width() {
+            return right - left + 1;
+        }
+
+        /** How large a square can be, where the paper is one high. */
+        double square() {
+            return Math.min(ASPECT / (width() + BETWEEN), 1.0 / (height() + 1));
+        }
+    }
+
     private Layout(Working working) {
-        this.working = working;
-    }
-
-    /** Lays a working out, its leftmost mark in column 0 and its first line in row 0. */
-    public static Sheet of(Working working) {
-        return new Layout(working).lay();
-    }
-
-    private Sheet lay() {
-        for (Mark mark : working.marks()) {
+        this.blocks = working.blocks();
+        working.marks().forEach(mark -> {
             reach(mark.at());
             if (mark.to() != null) {
                 reach(mark.to());
             }
-        }
+        });
+        Set<Block> checking = new HashSet<>();
         for (Step step : working.steps()) {
             if (step.place() != null) {
-                reach(wash(step).at());
+                extents.merge(step.block(), new Extent(step.place(), step.place()), (old, add) -> old.with(step.place()));
             }
         }
-        for (Block block : working.blocks()) {
-            put(block);
-        }
-        List<SheetMark> marks = new ArrayList<>(working.marks().size() + working.steps().size());
-        for (Step step : working.steps()) {
-            if (step.place() != null) {
-                marks.add(place(wash(step)));
-            }
-        }
-        for (Mark mark : working.marks()) {
-            marks.add(place(mark));
-        }
-        return new Sheet(bottom, right - left + 1, marks);
+        blocks.stream().filter(block -> block.id().startsWith(Part.CHECK.id() + ".")).forEach(checking::add);
+        place(checking);
+    }
+
+    /** Lays a working out, its leftmost mark in column 0 and its first line in row 0. */
+    public static Sheet of(Working working) {
+        return new Layout(working).sheet(working);
+    }
+
+    /** The layout of a working, to look squares up in. */
+    public static Layout map(Working working) {
+        return new Layout(working);
     }
 
     private void reach(Spot spot) {
         Extent extent = extents.get(spot.block());
-        extents.put(spot.block(),
-                extent == null ? new Extent(spot.place(), spot.place()) : extent.with(spot.place()));
+        extents.put(spot.block(), extent == null ? new Extent(spot.place(), spot.place()) : extent.with(spot.place()));
     }
 
-    private void put(Block block) {
+    private void place(Set<Block> checking) {
+        Bounds check = Bounds.NOTHING;
+        int bottom = 0;
+        for (Block block : blocks) {
+            Bounds taken = put(block, bottom);
+            if (!extents.containsKey(block)) {
+                // Nothing stands in it: it takes no room.
+                continue;
+            }
+            bottom = Math.max(bottom, taken.bottom() + 1);
+            if (checking.contains(block)) {
+                check = check.bottom() < 0 ? taken : check.with(taken);
+            } else {
+                work = work.bottom() < 0 ? taken : work.with(taken);
+            }
+        }
+        whole = check.bottom() < 0 ? work : work.with(check);
+        if (check.bottom() >= 0) {
+            moveBeside(checking, check);
+        }
+    }
+
+    /** Sets the check beside the work where that keeps the squares larger. */
+    private void moveBeside(Set<Block> checking, Bounds check) {
+        int right = work.right() + 1 + BETWEEN - check.left();
+        Bounds moved = new Bounds(0, check.left() + right, check.height() - 1, check.right() + right);
+        if (work.with(moved).square() > WORTH_MOVING * whole.square()) {
+            checking.forEach(block -> origins.computeIfPresent(block, (each, origin) ->
+                    new Origin(origin.row() - check.top(), origin.column() + right)));
+            whole = work.with(moved);
+        }
+    }
+
+    private Bounds put(Block block, int bottom) {
         Extent extent = extentOf(block);
         Placement placement = block.placement();
         Origin origin = switch (placement.relation()) {
@@ -88,9 +145,8 @@ public final class Layout {
                     - extentOf(placement.other()).lowest() + 1 + placement.gap() + extent.highest());
         };
         origins.put(block, origin);
-        left = Math.min(left, origin.column() - extent.highest());
-        right = Math.max(right, origin.column() - extent.lowest());
-        bottom = Math.max(bottom, origin.row() + block.lines().size());
+        return new Bounds(origin.row(), origin.column() - extent.highest(), origin.row() + block.lines().size() - 1,
+                origin.column() - extent.lowest());
     }
 
     private Extent extentOf(Block block) {
@@ -104,27 +160,63 @@ public final class Layout {
                 : new Origin(other.row() + placement.other().rowOf(placement.line()), other.column());
     }
 
+    private Sheet sheet(Working working) {
+        List<SheetMark> marks = new ArrayList<>(working.marks().size() + working.steps().size());
+        int last = working.steps().size();
+        for (Step step : working.steps()) {
+            if (step.place() != null) {
+                marks.add(lay(wash(step, last)));
+            }
+        }
+        working.marks().forEach(mark -> marks.add(lay(mark)));
+        return new Sheet(whole.height(), whole.width(), new Sheet.Area(work.top(), work.left() - whole.left(), work.height(),
+                work.width()), marks);
+    }
+
     /** The wash over the column of a step, from the first line of its block to the last, while it is worked. */
-    private Mark wash(Step step) {
+    private static Mark wash(Step step, int lastStep) {
         List<String> lines = step.block().lines();
-        Integer until = step.n() < working.steps().size() ? step.n() + 1 : null;
+        Integer until = step.n() < lastStep ? step.n() + 1 : null;
         return new Mark(step.n(), until, MarkKind.WASH, step.block().at(lines.get(0), step.place()),
-                step.block().at(lines.get(lines.size() - 1), step.place()), "", Role.FRAME, Size.FULL, Anchor.MIDDLE);
+                step.block().at(lines.get(lines.size() - 1), step.place()), "", Role.FRAME, Size.FULL, Anchor.MIDDLE, null);
     }
 
-    private SheetMark place(Mark mark) {
-        Spot at = mark.at();
+    private SheetMark lay(Mark mark) {
         Spot to = mark.to();
-        return new SheetMark(mark.step(), mark.until(), mark.kind().id(), at.block().id(), at.line(), at.place(),
-                row(at), column(at), to == null ? null : row(to), to == null ? null : column(to),
-                mark.text(), mark.role().id(), mark.size().id(), mark.anchor().id());
+        return new SheetMark(mark, row(mark.at()), column(mark.at()), to == null ? null : row(to),
+                to == null ? null : column(to));
     }
 
-    private int row(Spot spot) {
-        return origins.get(spot.block()).row() + spot.block().rowOf(spot.line());
+    /** The row of a spot's square, from the top. */
+    public int row(Spot spot) {
+        Map<String, Integer> known = rows.computeIfAbsent(spot.block(), block -> {
+            Map<String, Integer> each = new HashMap<>();
+            for (int i = 0; i < block.lines().size(); i++) {
+                each.put(block.lines().get(i), i);
+            }
+            return each;
+        });
+        Integer row = known.get(spot.line());
+        return origins.get(spot.block()).row() + (row == null ? spot.block().rowOf(spot.line()) : row);
     }
 
-    private int column(Spot spot) {
-        return origins.get(spot.block()).column() - spot.place() - left;
+    /** The column of a spot's square, from the left. */
+    public int column(Spot spot) {
+        return origins.get(spot.block()).column() - spot.place() - whole.left();
+    }
+
+    /** The spot whose square that is; nothing where no block reaches. Of several the one laid out last. */
+    public Optional<Spot> spot(int row, int column) {
+        for (int i = blocks.size() - 1; i >= 0; i--) {
+            Block block = blocks.get(i);
+            Origin origin = origins.get(block);
+            int line = row - origin.row();
+            int place = origin.column() - column - whole.left();
+            Extent extent = extentOf(block);
+            if (line >= 0 && line < block.lines().size() && place <= extent.highest() && place >= extent.lowest()) {
+                return Optional.of(block.at(block.lines().get(line), place));
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -1,16 +1,68 @@
 package bemble.core.sheet;
 
+import bemble.core.working.Anchor;
+import bemble.core.working.Mark;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
+
 /**
- * A mark laid out in squares. What does not apply is null.
+ * A mark laid out in squares.
  *
- * @param step the step that puts it there
- * @param until the step that takes it away
- * @param place the power of ten of its column
  * @param row the square's row from the top, from 0
  * @param column the square's column from the left, from 0
- * @param toRow the row of the other end of a rule or line
- * @param toColumn the column of the other end
- * @param anchor the part of the square it takes
+ * @param toRow the row of the other end of a rule or line, or null
+ * @param toColumn the column of the other end, or null
  */
-public record SheetMark(int step, Integer until, String kind, String block, String line, int place, int row, int column,
-                        Integer toRow, Integer toColumn, String text, String role, String size, String anchor) {}
+public record SheetMark(Mark mark, int row, int column, Integer toRow, Integer toColumn) {
+    /** The row of its other end, or its own. */
+    public int lastRow() {
+        return toRow == null ? row : toRow;
+    }
+
+    /** The column of its other end, or its own. */
+    public int lastColumn() {
+        return toColumn == null ? column : toColumn;
+    }
+
+    public int step() {
+        return mark.step();
+    }
+
+    public Integer until() {
+        return mark.until();
+    }
+
+    public MarkKind kind() {
+        return mark.kind();
+    }
+
+    public Role role() {
+        return mark.role();
+    }
+
+    public Size size() {
+        return mark.size();
+    }
+
+    public Anchor anchor() {
+        return mark.anchor();
+    }
+
+    public String text() {
+        return mark.text();
+    }
+
+    /** The name of the block it belongs to. */
+    public String block() {
+        return mark.at().block().id();
+    }
+
+    public String line() {
+        return mark.at().line();
+    }
+
+    public int place() {
+        return mark.at().place();
+    }
+}

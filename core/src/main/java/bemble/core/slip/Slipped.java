@@ -1,72 +1,56 @@
 package bemble.core.slip;
 
 import bemble.core.hand.Hand;
-import bemble.core.hand.Procedure;
+import bemble.core.hand.KnownSlip;
+import bemble.core.hand.Method;
+import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
-import bemble.core.method.Method;
-import bemble.core.method.Methods;
-import bemble.core.method.Outcome;
+import bemble.core.hand.Written;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.Way;
-import bemble.core.working.Pen;
 import java.util.Optional;
 
-/**
- * A problem written with a slip.
- *
- * @param way the way the hand really followed
- * @param pen the pen that wrote it, to go on with
- */
-public record Slipped(Way way, Outcome outcome, Pen pen) {
+/** Problems written with a slip. */
+public final class Slipped {
     /** Facts beyond this are not tried for a near miss. */
     private static final int MOST_FACTS = 4000;
 
+    private Slipped() {}
+
     /**
-     * Writes a problem with a slip.
+     * The slip of that name where it can happen in a problem and changes its answer's text.
      *
-     * @return the working, or nothing where the slip cannot happen or leaves the answer's text as it is
+     * @return nothing where it cannot, or leaves the answer as it is
      */
-    public static Optional<Slipped> write(Slip slip, Problem problem, Way way, HouseStyle style) {
-        if (!slip.isDefinedFor(problem, way)) {
-            return Optional.empty();
+    public static Optional<Slip> find(String id, Problem problem, Method<?> method, HouseStyle style) {
+        String right = Written.answerBy(Hand.CAREFUL, problem, method, style).answer().text();
+        if (!id.equals(Slips.FACT_NEAR_MISS)) {
+            return Slips.of(problem, method.name()).stream().filter(slip -> slip.id().equals(id)).map(KnownSlip::slip)
+                    .filter(slip -> changes(slip, problem, method, style, right)).findFirst();
         }
-        String right = careful(problem, way, style);
-        if (slip != Slip.FACT_NEAR_MISS) {
-            return by(slip.hand(problem.operation()), problem, way, style).filter(each -> !each.text().equals(right));
-        }
-        for (int fact = 0; fact < MOST_FACTS; fact++) {
+        int facts = (int) Written.answerBy(Hand.CAREFUL, problem, method, style).decisions().stream()
+                .filter(decision -> decision.asked() instanceof bemble.core.hand.FactQuestion<?> fact && fact.isWorked()).count();
+        for (int which = 0; which < Math.min(facts, MOST_FACTS); which++) {
             for (int by : new int[] {1, -1}) {
-                NearMiss hand = new NearMiss(fact, by);
-                Optional<Slipped> missed = by(hand, problem, way, style);
-                if (hand.facts() <= fact) {
-                    return Optional.empty();
-                }
-                if (missed.isPresent() && !missed.get().text().equals(right)) {
-                    return missed;
+                Slip slip = Slip.nearMiss(which, by);
+                if (changes(slip, problem, method, style, right)) {
+                    return Optional.of(slip);
                 }
             }
         }
         return Optional.empty();
     }
 
-    private static String careful(Problem problem, Way way, HouseStyle style) {
-        return Methods.of(way).write(problem, Hand.CAREFUL, new Pen(style)).answer().text();
+    private static boolean changes(Slip slip, Problem problem, Method<?> method, HouseStyle style, String right) {
+        return answer(slip, problem, method, style).filter(text -> !text.equals(right)).isPresent();
     }
 
-    private static Optional<Slipped> by(Hand hand, Problem problem, Way way, HouseStyle style) {
+    /** The text of the answer that a slip leads to; nothing where its hand gets stuck. */
+    public static Optional<String> answer(Slip slip, Problem problem, Method<?> method, HouseStyle style) {
         try {
-            Watched watched = new Watched(hand);
-            Procedure procedure = watched.procedure(new Procedure(problem, way));
-            Pen pen = new Pen(style, watched);
-            Method<Problem> method = Methods.of(procedure.way());
-            return Optional.of(new Slipped(procedure.way(), method.write(procedure.problem(), watched, pen), pen));
+            return Optional.of(Written.answerBy(slip.over(Hand.CAREFUL), problem, method, style).answer().text());
         } catch (Stuck stuck) {
             return Optional.empty();
         }
-    }
-
-    String text() {
-        return outcome.answer().text();
     }
 }

@@ -66,7 +66,7 @@ public final class HouseStyle {
             Stream.of(CARRY_PLACE, CARRY_ORDER, STRIKE_CARRIES, PACE, JOT_TOTALS, ORDER, PAD_ZEROS, HEADS,
                     EXCHANGE_WRITING, EXPANDED, PLACEHOLDER, ZERO_ROWS, MINUS_SIGNS, ZERO_PRODUCTS, REMAINDER_MARK, MULTIPLES,
                     POINT, GROUPING, ONES_WORD, CARRY_WORD, EXCHANGE_WORD, TAKE_AWAY_WORD),
-            Stream.of(Operation.values()).map(HouseStyle::wayChoice),
+            Stream.of(Operation.values()).map(HouseStyle::methodChoice),
             Stream.of(Operation.values()).map(HouseStyle::checkChoice)).flatMap(choices -> choices).toList();
 
     /** The usual option of every choice. */
@@ -115,9 +115,9 @@ public final class HouseStyle {
         return ids;
     }
 
-    private static Choice wayChoice(Operation operation) {
+    private static Choice methodChoice(Operation operation) {
         return new Choice(operation.property() + "Method", "Methods", operation.title(), example(operation),
-                Way.of(operation));
+                MethodName.of(operation));
     }
 
     private static Choice checkChoice(Operation operation) {
@@ -135,9 +135,9 @@ public final class HouseStyle {
         };
     }
 
-    /** The way this teacher works an operation. */
-    public Way way(Operation operation) {
-        return (Way) options.get(operation.property() + "Method");
+    /** The method by which this teacher works an operation. */
+    public MethodName method(Operation operation) {
+        return (MethodName) options.get(operation.property() + "Method");
     }
 
     /** How this teacher checks an operation. */

@@ -2,12 +2,12 @@ package bemble.core.work;
 
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
-import bemble.core.problem.Problem;
 import bemble.core.problem.Problem.Addition;
 import bemble.core.problem.Problem.Multiplication;
+import bemble.core.problem.Problem;
 import bemble.core.sheet.Sheet;
 import bemble.core.style.CarryPlace;
-import bemble.core.style.Way;
+import bemble.core.style.MethodName;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -23,11 +23,11 @@ public record OddButRight(String label, WorkOrder order) {
     public static List<OddButRight> of(WorkOrder order) {
         List<OddButRight> odd = new ArrayList<>();
         Problem problem = order.problem();
-        String method = order.method() == null ? order.style().way(problem.operation()).id() : order.method();
-        for (Way way : Way.of(problem.operation())) {
-            if (!way.id().equals(method)) {
-                odd.add(new OddButRight("works it the other way: " + way.label(),
-                        new WorkOrder(problem, way.id(), order.style(), order.check())));
+        String method = order.method() == null ? order.style().method(problem.operation()).id() : order.method();
+        for (MethodName other : MethodName.of(problem.operation())) {
+            if (!other.id().equals(method)) {
+                odd.add(new OddButRight("works it by another method: " + other.label(),
+                        new WorkOrder(problem, other.id(), order.style(), order.check())));
             }
         }
         boolean carries = problem.operation() == Operation.ADDITION || problem.operation() == Operation.MULTIPLICATION;

@@ -1,7 +1,6 @@
 package bemble.core.work;
 
 import bemble.core.problem.Problem;
-import bemble.core.slip.Slip;
 import bemble.core.style.HouseStyle;
 
 /**
@@ -9,9 +8,9 @@ import bemble.core.style.HouseStyle;
  *
  * @param method the id of a method, or null for the usual one
  * @param check the id of a check, or null for the usual one
- * @param slip the slip to write it with, or null for a careful hand
+ * @param slip the id of the slip to write it with, or null for a careful hand
  */
-public record WorkOrder(Problem problem, String method, HouseStyle style, String check, Slip slip) {
+public record WorkOrder(Problem problem, String method, HouseStyle style, String check, String slip) {
     public WorkOrder(Problem problem, String method, HouseStyle style, String check) {
         this(problem, method, style, check, null);
     }

@@ -2,30 +2,37 @@ package bemble.core.work;
 
 import bemble.core.check.Check;
 import bemble.core.check.Checking;
+import bemble.core.hand.Answer;
 import bemble.core.hand.Hand;
+import bemble.core.hand.Method;
+import bemble.core.hand.Slip;
+import bemble.core.hand.WorkRecord;
+import bemble.core.hand.Written;
 import bemble.core.method.Methods;
-import bemble.core.method.Outcome;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
-import bemble.core.record.Answer;
-import bemble.core.record.WorkRecord;
 import bemble.core.sheet.Layout;
 import bemble.core.sheet.Sheet;
-import bemble.core.slip.Slip;
 import bemble.core.slip.Slipped;
+import bemble.core.slip.Slips;
 import bemble.core.style.CheckKind;
-import bemble.core.style.Way;
-import bemble.core.working.Pen;
+import bemble.core.style.HouseStyle;
 import bemble.core.working.Working;
 
-/**
- * A problem worked on paper, with its check under it.
- *
- * @param method the id of the method that was followed
- * @param slip the slip it was written with, or null
- */
-public record Worked(Problem problem, String method, Answer answer, WorkRecord record, Check check, Working working,
-                     Sheet sheet, Slip slip) {
+/** A problem worked on paper, with its check; paper, record and words are made when they are read. */
+public final class Worked {
+    private final Written written;
+    private final String slip;
+    private final Check check;
+    private Working working;
+    private Sheet sheet;
+
+    private Worked(Written written, CheckKind kind, String slip) {
+        this.written = written;
+        this.slip = slip;
+        this.check = Checking.write(kind, written.problem(), written.method(), written.answer(), written.desk());
+    }
+
     /**
      * Works a problem with a careful hand, or with the slip that is ordered.
      *
@@ -33,25 +40,73 @@ public record Worked(Problem problem, String method, Answer answer, WorkRecord r
      */
     public static Worked from(WorkOrder order) {
         Problem problem = order.problem();
-        Way way = Methods.find(problem, order.method(), order.style()).way();
+        Method<?> method = Methods.find(problem, order.method(), order.style());
         CheckKind kind = Checking.find(problem, order.check(), order.style());
         if (order.slip() == null) {
-            Pen pen = new Pen(order.style());
-            return finish(problem, way, Methods.of(way).write(problem, Hand.CAREFUL, pen), kind, pen, null, null);
+            return new Worked(Written.by(Hand.CAREFUL, problem, method, order.style()), kind, null);
         }
-        Slipped slipped = Slipped.write(order.slip(), problem, way, order.style()).orElseThrow(() -> Refusal.of("slip",
-                "“" + order.slip().id() + "” cannot happen in " + problem.text()
+        Slips.requireKnown(order.slip());
+        Slip slip = Slipped.find(order.slip(), problem, method, order.style()).orElseThrow(() -> Refusal.of("slip",
+                "“" + order.slip() + "” cannot happen in " + problem.text()
                         + ", or leaves its answer as it is. Choose another slip or another problem."));
-        Worked right = from(order.withCare());
-        return finish(problem, slipped.way(), slipped.outcome(), kind, slipped.pen(), right.working, order.slip());
+        return by(slip, order, kind, order.slip());
     }
 
-    /** Works the check under a working; {@code right} is what a slip's marks are held against, or null. */
-    private static Worked finish(Problem problem, Way way, Outcome outcome, CheckKind kind, Pen pen, Working right,
-            Slip slip) {
-        Check check = Checking.write(kind, problem, way, outcome.answer(), pen);
-        Working working = right == null ? pen.working() : pen.working().against(right);
-        return new Worked(problem, way.id(), outcome.answer(), outcome.record(), check, working, Layout.of(working),
-                slip);
+    /**
+     * Works a problem with a slip of any kind.
+     *
+     * @param name the slip's name, to be kept with it
+     */
+    public static Worked by(Slip slip, WorkOrder order, String name) {
+        return by(slip, order, Checking.find(order.problem(), order.check(), order.style()), name);
+    }
+
+    private static Worked by(Slip slip, WorkOrder order, CheckKind kind, String name) {
+        Method<?> method = Methods.find(order.problem(), order.method(), order.style());
+        return new Worked(Written.by(slip.over(Hand.CAREFUL), order.problem(), method, order.style()), kind, name);
+    }
+
+    public Problem problem() {
+        return written.problem();
+    }
+
+    public HouseStyle style() {
+        return written.style();
+    }
+
+    /** The id of the method that was followed. */
+    public String method() {
+        return written.method().id();
+    }
+
+    /** The id of the slip it was written with, or null. */
+    public String slip() {
+        return slip;
+    }
+
+    public Answer answer() {
+        return written.answer();
+    }
+
+    public WorkRecord record() {
+        return written.record();
+    }
+
+    public Check check() {
+        return check;
+    }
+
+    public Working working() {
+        if (working == null) {
+            working = written.working();
+        }
+        return working;
+    }
+
+    public Sheet sheet() {
+        if (sheet == null) {
+            sheet = Layout.of(working());
+        }
+        return sheet;
     }
 }

@@ -10,7 +10,7 @@ public final class Block {
     private final Placement placement;
     private final List<String> lines = new ArrayList<>();
 
-    Block(String id, Placement placement) {
+    public Block(String id, Placement placement) {
         this.id = id;
         this.placement = placement;
     }
@@ -55,5 +55,21 @@ public final class Block {
             throw new IllegalArgumentException("no line " + line + " in block " + id);
         }
         return row;
+    }
+
+    /** Blocks are told apart by their names, which are unique in a working: two papers of one problem are alike. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Block that && id.equals(that.id);
+    }
+
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return id;
     }
 }

@@ -8,14 +8,21 @@ package bemble.core.working;
  * @param at where it sits
  * @param to the other end of what reaches over several squares, or null
  * @param text what is written, or empty
+ * @param should where a rule was broken, what a careful hand would have written there; else null
  */
 public record Mark(int step, Integer until, MarkKind kind, Spot at, Spot to, String text, Role role, Size size,
-                   Anchor anchor) {
-    Mark until(int takenAway) {
-        return new Mark(step, takenAway, kind, at, to, text, role, size, anchor);
+                   Anchor anchor, String should) {
+    public Mark until(int takenAway) {
+        return new Mark(step, takenAway, kind, at, to, text, role, size, anchor, should);
     }
 
-    Mark as(Role other) {
-        return new Mark(step, until, kind, at, to, text, other, size, anchor);
+    /** Whether the rule itself was broken here. */
+    public boolean isBroken() {
+        return role == Role.WRONG || role == Role.MISSING;
+    }
+
+    /** Whether a class can be asked for it. */
+    public boolean isAsked() {
+        return (kind == MarkKind.DIGIT || kind == MarkKind.NUMBER) && role.isAsked();
     }
 }

@@ -19,6 +19,8 @@ public enum Role {
     JOT,
     /** In a working with a slip: the broken rule itself. */
     WRONG,
+    /** In a working with a slip: what the rule called for and the hand did not write; a mark without ink. */
+    MISSING,
     /** In a working with a slip: right by what went before, and yet not what stands in the right working. */
     FOLLOWS;
 
@@ -30,7 +32,7 @@ public enum Role {
     }
 
     /** Whether a class can be asked for it. */
-    boolean isAsked() {
+    public boolean isAsked() {
         return this == WRITTEN || this == CARRY || this == EXCHANGE || this == JOT || this == WRONG || this == FOLLOWS;
     }
 }

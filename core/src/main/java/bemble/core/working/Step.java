@@ -1,20 +1,60 @@
 package bemble.core.working;
 
-/**
- * One step of a working; its marks are those whose {@link Mark#step} is {@code n}.
- *
- * @param n its number, from 1
- * @param place the column worked, or null where it is none
- * @param block the block worked in
- */
-public record Step(int n, StepKind kind, Part part, Block block, Integer place, Spoken spoken) {
-    /** The heading it is listed under. */
-    public String title() {
-        return spoken.title();
+import java.util.function.Supplier;
+
+/** One step of a working; its marks are those whose {@link Mark#step} is its number. Its words are made when read. */
+public final class Step {
+    private final int n;
+    private final StepKind kind;
+    private final Part part;
+    private final Block block;
+    private final Integer place;
+    private final Supplier<Spoken> words;
+    private Spoken spoken;
+
+    /**
+     * @param n its number, from 1
+     * @param block the block worked in
+     * @param place the column worked, or null where it is none
+     */
+    public Step(int n, StepKind kind, Part part, Block block, Integer place, Supplier<Spoken> words) {
+        this.n = n;
+        this.kind = kind;
+        this.part = part;
+        this.block = block;
+        this.place = place;
+        this.words = words;
     }
 
-    /** The same step with more said and done in it. */
-    Step joined(Spoken next) {
-        return new Step(n, StepKind.COLUMN, part, block, place, spoken.and(next));
+    public int n() {
+        return n;
+    }
+
+    public StepKind kind() {
+        return kind;
+    }
+
+    public Part part() {
+        return part;
+    }
+
+    public Block block() {
+        return block;
+    }
+
+    public Integer place() {
+        return place;
+    }
+
+    public Spoken spoken() {
+        if (spoken == null) {
+            spoken = words.get();
+        }
+        return spoken;
+    }
+
+    /** The heading it is listed under. */
+    public String title() {
+        return spoken().title();
     }
 }

@@ -1,6 +1,5 @@
 package bemble.core.working;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -8,54 +7,32 @@ import java.util.stream.Collectors;
 
 /**
  * A working as it was written: the blocks of the paper, the steps in time, and every mark.
+ *
+ * @param answer the line in which the answer is read, at any place
  */
-public record Working(List<Block> blocks, List<Step> steps, List<Mark> marks) {
-    /** This working of a slip with the marks that differ from the right working, and are not wrong, told apart. */
-    public Working against(Working right) {
-        Map<String, String> expected = right.marks.stream().filter(mark -> mark.role().isAsked())
-                .collect(Collectors.toMap(Working::spot, Mark::text, (first, second) -> second));
-        return new Working(blocks, steps, marks.stream().map(mark -> {
-            boolean same = !mark.role().isAsked() || mark.role() == Role.WRONG
-                    || mark.text().equals(expected.get(spot(mark)));
-            return same ? mark : mark.as(Role.FOLLOWS);
-        }).toList());
-    }
-
-    private static String spot(Mark mark) {
-        return mark.at().block().id() + "/" + mark.at().line() + "/" + mark.at().place() + "/" + mark.anchor();
-    }
-
+public record Working(List<Block> blocks, List<Step> steps, List<Mark> marks, Spot answer) {
     /** The marks by the number of the step that writes them, in the order of writing. */
     public Map<Integer, List<Mark>> marksByStep() {
         return marks.stream().collect(Collectors.groupingBy(Mark::step));
     }
 
-    /** The texts of the figures among a step's marks: what a class can be asked for. */
-    public static List<String> expects(List<Mark> marksOfStep) {
-        return marksOfStep.stream().filter(mark -> mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER)
-                .filter(mark -> mark.role().isAsked())
-                .map(Mark::text).toList();
+    /** Whether a mark stands in the line in which the answer is read. */
+    public boolean isInAnswer(Mark mark) {
+        return answer != null && mark.at().block() == answer.block() && mark.at().line().equals(answer.line());
     }
 
-    /** The spot of the first figure written in the line that reads the answer; of several such lines the last written. */
-    public Optional<Spot> answerLine(String value) {
-        int lastOfWork = (int) steps.stream().filter(step -> step.part() == Part.WORK).count();
-        return marks.stream().filter(mark -> mark.role() == Role.WRITTEN && mark.step() <= lastOfWork)
-                .filter(mark -> mark.size() == Size.FULL).map(Mark::at)
-                .filter(spot -> read(spot.block(), spot.line()).equals(value))
-                .reduce((first, last) -> last.block() == first.block() && last.line().equals(first.line()) ? first : last);
+    /** The number of the last step of the work, before its check. */
+    public int lastOfWork() {
+        return (int) steps.stream().filter(step -> step.part() == Part.WORK).count();
     }
 
-    /** What a line reads from left to right once every step is written: its full-size figures and its point. */
-    public String read(Block block, String line) {
-        return marks.stream()
-                .filter(mark -> mark.at().block() == block && mark.at().line().equals(line) && mark.until() == null)
-                .filter(mark -> mark.size() == Size.FULL
-                        && (mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER
-                                || mark.kind() == MarkKind.POINT))
-                .sorted(Comparator.<Mark>comparingInt(mark -> -mark.at().place())
-                        .thenComparing(mark -> mark.kind() == MarkKind.POINT))
-                .map(mark -> mark.kind() == MarkKind.POINT ? "." : mark.text())
-                .collect(Collectors.joining());
+    /**
+     * The mark to be rung where a rule was broken: of the step in which that happened first a wrong figure, or where
+     * none was written the place where one is missing.
+     */
+    public Optional<Mark> firstBroken() {
+        Optional<Mark> first = marks.stream().filter(Mark::isBroken).findFirst();
+        return first.flatMap(broken -> marks.stream()
+                .filter(mark -> mark.role() == Role.WRONG && mark.step() == broken.step()).findFirst()).or(() -> first);
     }
 }

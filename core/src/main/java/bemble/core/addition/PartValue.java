@@ -1,0 +1,34 @@
+package bemble.core.addition;
+
+import bemble.core.hand.Ink;
+import bemble.core.hand.Question;
+import bemble.core.hand.Reading;
+import bemble.core.problem.Numeral;
+import bemble.core.working.Block;
+import bemble.core.working.Role;
+
+/**
+ * What so many of a place are worth, written as a line of its own.
+ *
+ * @param count how many
+ * @param point the sign before the decimals
+ */
+record PartValue(Block block, String line, int place, int count, char point) implements Question<Numeral> {
+    @Override
+    public Numeral careful() {
+        return place >= 0 ? Numeral.of(count + "0".repeat(place)) : Numeral.ofDigits(Integer.toString(count), -place);
+    }
+
+    @Override
+    public void ink(Numeral value, Ink ink) {
+        ink.digits(block, line, value, value.lowest(), Role.WRITTEN);
+        if (!value.isWhole()) {
+            ink.point(block, line, point, Role.WRITTEN);
+        }
+    }
+
+    @Override
+    public Numeral read(Reading paper) {
+        return bemble.core.stack.PaperNumbers.read(paper, block, line, Math.min(0, place));
+    }
+}

@@ -1,0 +1,138 @@
+package bemble.core.addition;
+
+import bemble.core.hand.Answer;
+import bemble.core.hand.Decision;
+import bemble.core.hand.Desk;
+import bemble.core.hand.Method;
+import bemble.core.hand.Outcome;
+import bemble.core.hand.Said;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Problem.Addition;
+import bemble.core.stack.LineUp;
+import bemble.core.stack.Lines;
+import bemble.core.stack.Placed;
+import bemble.core.stack.Stack;
+import bemble.core.stack.StackPaper;
+import bemble.core.stack.Total;
+import bemble.core.style.MethodName;
+import bemble.core.words.Words;
+import bemble.core.working.Anchor;
+import bemble.core.working.Block;
+import bemble.core.working.Fact;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Placement;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
+import bemble.core.working.Spoken;
+import bemble.core.working.StepKind;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Leaves the numbers side by side, adds what each place is worth from the highest down, and adds those parts. */
+public final class PartialSums implements Method<Addition> {
+    private static final String ARCS = "arcs";
+    private static final String NUMBER = "number";
+
+    @Override
+    public MethodName name() {
+        return MethodName.PARTIAL_SUMS;
+    }
+
+    @Override
+    public Outcome write(Addition addition, Desk desk) {
+        Stack numbers = Stack.of(addition.addends());
+        List<Block> row = sideBySide(numbers, desk);
+        Block parts = desk.block("parts", Placement.under(row.get(0), 0));
+        StackPaper paper = new StackPaper(parts, desk).above();
+        int from = desk.mark();
+        List<Numeral> values = new ArrayList<>();
+        char point = desk.style().point().punctuation().point();
+        for (int place = numbers.highest(); place >= numbers.lowest(); place--) {
+            desk.step(StepKind.PART, row.get(0), place, PartialSums::part);
+            int total = desk.ask(new Total(place, numbers.digitsAt(place), 0, null, false));
+            join(numbers, row, place, desk);
+            String line = Lines.addend(values.size() + 1);
+            parts.line(line);
+            values.add(desk.ask(new PartValue(parts, line, place, total, point)));
+        }
+        int to = desk.mark();
+        Numeral sum = values.get(0);
+        if (values.size() > 1) {
+            sum = paper.addUp(Stack.of(values), Lines.addend(values.size()), said -> addUp(values, said)).sum();
+        } else {
+            desk.answerStandsIn(parts, Lines.addend(1));
+        }
+        return new Outcome(Answer.of(sum, desk.style()), () -> record(desk.decisions(from, to)));
+    }
+
+    private static PartialSumsRecord record(List<Decision<?>> decisions) {
+        List<PartialSum> parts = new ArrayList<>();
+        Total total = null;
+        for (Decision<?> decision : decisions) {
+            if (decision.asked() instanceof Total asked) {
+                total = asked;
+            } else if (decision.asked() instanceof PartValue) {
+                parts.add(new PartialSum(total.place(), total.digits(), ((Numeral) decision.decided()).plain()));
+            }
+        }
+        return new PartialSumsRecord(parts);
+    }
+
+    private static List<Block> sideBySide(Stack numbers, Desk desk) {
+        List<Block> row = new ArrayList<>();
+        for (Placed number : numbers.numbers()) {
+            Placement where = row.isEmpty() ? desk.start() : Placement.rightOf(row.get(row.size() - 1), null, 0);
+            Block block = desk.block("addend", where).line(ARCS).line(NUMBER);
+            if (row.isEmpty()) {
+                desk.step(StepKind.SET_OUT, block, null, PartialSums::setOut);
+            } else {
+                desk.sign(block.at(NUMBER, number.highest() + 1), Operation.ADDITION.sign());
+            }
+            desk.ask(new StackPaper(block, desk).lineUp(List.of(NUMBER), List.of(number.number()), false));
+            row.add(block);
+        }
+        return row;
+    }
+
+    /** Arcs from digit to digit of one place, while they are added. */
+    private static void join(Stack numbers, List<Block> row, int place, Desk desk) {
+        Block last = null;
+        for (int i = 0; i < row.size() && desk.draws(); i++) {
+            if (numbers.numbers().get(i).has(place)) {
+                if (last != null) {
+                    desk.drawForAWhile(MarkKind.ARC, last.at(NUMBER, place), row.get(i).at(NUMBER, place), "", Role.FRAME,
+                            Size.FULL, Anchor.HIGH);
+                }
+                last = row.get(i);
+            }
+        }
+    }
+
+    private static Spoken setOut(Said said) {
+        List<String> numbers = said.allAsked(LineUp.class).stream()
+                .map(lineUp -> said.style().number(lineUp.numbers().get(0))).toList();
+        return Spoken.of("Set out", "Write " + Words.list(numbers) + " side by side. Add place by place, "
+                + "beginning with the highest.", "");
+    }
+
+    /** One place is added. */
+    private static Spoken part(Said said) {
+        Words words = said.words();
+        Total column = said.asked(Total.class);
+        int total = said.decided(Total.class);
+        String addends = words.countEach(column.digits(), column.place());
+        String say = column.digits().size() < 2 && total == column.careful() ? "only " + addends
+                : addends + " are " + words.count(total, column.place());
+        String asked = String.join(" + ", column.digits().stream().map(String::valueOf).toList());
+        return new Spoken(words.title(column.place()),
+                Fact.of(asked.isEmpty() ? "nothing" : asked, Integer.toString(total), '+', column.digits()),
+                words.title(column.place()) + ": " + say + ". Write " + said.style().number(said.decided(PartValue.class)) + ".",
+                words.title(column.place()) + ": " + addends + ". What are they worth together?");
+    }
+
+    private static Spoken addUp(List<Numeral> parts, Said said) {
+        return Spoken.of("Add the parts", "Now add the parts: "
+                + Words.list(parts.stream().map(said.style()::number).toList()) + ".", "");
+    }
+}

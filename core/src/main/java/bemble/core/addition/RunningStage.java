@@ -1,0 +1,16 @@
+package bemble.core.addition;
+
+import bemble.core.stack.AddedColumn;
+import java.util.List;
+
+/**
+ * One of the sums of an addition two at a time.
+ *
+ * @param addends the two numbers, top to bottom
+ */
+public record RunningStage(List<String> addends, String sum, List<AddedColumn> columns) {
+    public RunningStage {
+        addends = List.copyOf(addends);
+        columns = List.copyOf(columns);
+    }
+}

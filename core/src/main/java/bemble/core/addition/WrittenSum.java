@@ -1,0 +1,59 @@
+package bemble.core.addition;
+
+import bemble.core.hand.Desk;
+import bemble.core.hand.Said;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
+import bemble.core.stack.ColumnSum;
+import bemble.core.stack.LineUp;
+import bemble.core.stack.Lines;
+import bemble.core.stack.Placed;
+import bemble.core.stack.Stack;
+import bemble.core.stack.StackPaper;
+import bemble.core.words.Words;
+import bemble.core.working.Block;
+import bemble.core.working.Placement;
+import bemble.core.working.Spoken;
+import bemble.core.working.StepKind;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Numbers set out under each other and added.
+ *
+ * @param addends as they stand, top to bottom
+ */
+record WrittenSum(List<Numeral> addends, ColumnSum added) {
+    /** Sets the numbers out in a new block and adds them. */
+    static WrittenSum write(List<Numeral> numbers, Placement where, Desk desk) {
+        List<Numeral> addends = StackPaper.topToBottom(numbers, desk.style().order());
+        Block block = desk.block("sum", where);
+        String last = Lines.addend(addends.size());
+        StackPaper paper = new StackPaper(block, desk).headsLine().above();
+        List<String> lines = new ArrayList<>(addends.size());
+        for (int i = 1; i <= addends.size(); i++) {
+            lines.add(Lines.addend(i));
+            block.line(Lines.addend(i));
+        }
+        paper.below();
+        desk.step(StepKind.SET_OUT, block, null, WrittenSum::setOut);
+        List<Placed> lined = desk.ask(paper.lineUp(lines, addends, false));
+        Stack stack = new Stack(lined);
+        if (desk.draws()) {
+            paper.heads(stack.highest(), stack.lowest());
+            paper.ruleOff(last, stack, Operation.ADDITION);
+        }
+        return new WrittenSum(addends, paper.add(stack, last));
+    }
+
+    private static Spoken setOut(Said said) {
+        Words words = said.words();
+        LineUp lineUp = said.asked(LineUp.class);
+        boolean points = lineUp.numbers().stream().anyMatch(number -> !number.isWhole());
+        boolean rightly = said.decided(LineUp.class).equals(lineUp.careful());
+        String rule = rightly ? words.places(0) + " under " + words.places(0) + (points ? ", point under point" : "")
+                : "the numbers begin under each other";
+        return Spoken.of("Set out", "Set out " + Words.list(lineUp.numbers().stream().map(said.style()::number).toList())
+                + ": " + rule + ", one digit in a square.", "");
+    }
+}

@@ -1,0 +1,2 @@
+/** Addition: its methods, words, records and slips. */
+package bemble.core.addition;

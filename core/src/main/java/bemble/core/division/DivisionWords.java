@@ -1,0 +1,131 @@
+package bemble.core.division;
+
+import bemble.core.hand.Said;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem.Division;
+import bemble.core.stack.BroughtDown;
+import bemble.core.stack.Left;
+import bemble.core.stack.Times;
+import bemble.core.words.Words;
+import bemble.core.working.Fact;
+import bemble.core.working.Spoken;
+import java.math.BigInteger;
+import java.util.List;
+
+/** What is said during a division, from what was decided: what happens to the value, not a rhyme. */
+final class DivisionWords {
+    private static final int SMALL = 100;
+    private static final int SMALL_BITS = 17;
+
+    private DivisionWords() {}
+
+    static Spoken setOut(Said said, Division division) {
+        return Spoken.of("Set out", "Set out " + said.style().number(division.dividend()) + " divided by "
+                + said.style().number(division.divisor()) + ". Share from the highest place on.", "");
+    }
+
+    /** The digit is found by trial; what is said of the tries is true whatever digit was taken. */
+    static Spoken divide(Said said) {
+        Words words = said.words();
+        Goes goes = said.asked(Goes.class);
+        int place = goes.place();
+        int digit = said.decided(Goes.class);
+        String divisor = number(said, goes.divisor());
+        String shared = count(said, goes.partial(), place) + " shared among " + divisor;
+        BigInteger next = said.decided(TooBig.class);
+        boolean nextTooBig = next.compareTo(goes.partial()) > 0;
+        BigInteger fits = next.subtract(goes.divisor());
+        String each;
+        if (digit == 0) {
+            each = "not even 1 " + words.one(place) + " each" + (nextTooBig ? ", since " + divisor + " is more than "
+                    + number(said, goes.partial()) : "");
+        } else {
+            each = words.count(digit, place) + " each";
+            if (fits.compareTo(goes.partial()) <= 0) {
+                each += ", since " + digit + " × " + divisor + " = " + number(said, fits) + " fits"
+                        + (nextTooBig ? " and " + (digit + 1) + " × " + divisor + " = " + number(said, next) + " is too big" : "");
+            }
+        }
+        String write = said.written(Goes.class) ? " Write " + digit + " in " + words.column(place) + " of the quotient."
+                : " Nothing is written in the quotient.";
+        boolean small = goes.partial().bitLength() < SMALL_BITS && goes.divisor().bitLength() < SMALL_BITS;
+        String asked = number(said, goes.partial()) + " ÷ " + divisor;
+        Fact fact = new Fact(asked, " → ", Integer.toString(digit), small ? '÷' : (char) 0,
+                small ? List.of(goes.partial().intValue(), goes.divisor().intValue()) : List.of());
+        return new Spoken(words.title(place), fact, Words.capital(shared) + ": " + each + "." + write,
+                Words.capital(shared) + ": how many each?");
+    }
+
+    static Spoken multiply(Said said) {
+        Times times = said.asked(Times.class);
+        int place = times.place();
+        String divisor = number(said, times.divisor());
+        BigInteger product = said.decided(Times.class);
+        String asked = times.digit() + " × " + divisor;
+        boolean small = times.divisor().bitLength() < 4;
+        return new Spoken(said.words().title(place), small
+                ? Fact.of(asked, number(said, product), '×', List.of(times.digit(), times.divisor().intValue()))
+                : Fact.of(asked, " = ", number(said, product)),
+                times.digit() + " times " + divisor + " is " + number(said, product) + ": " + count(said, product, place)
+                        + (product.equals(BigInteger.ONE) ? " is" : " are") + " given out.", "How many are given out?");
+    }
+
+    static Spoken subtract(Said said) {
+        Left left = said.asked(Left.class);
+        BigInteger rest = said.decided(Left.class);
+        return new Spoken(said.words().title(left.place()),
+                difference(said, left.from(), left.product(), rest),
+                Words.capital(number(said, left.from())) + " " + said.words().takeAway() + " " + number(said, left.product())
+                        + " leaves " + count(said, rest, left.place()) + ".", "How many are left?");
+    }
+
+    static Fact difference(Said said, BigInteger from, BigInteger product, BigInteger rest) {
+        String asked = number(said, from) + " − " + number(said, product);
+        return from.compareTo(BigInteger.valueOf(SMALL)) < 0
+                ? Fact.of(asked, number(said, rest), '−', List.of(from.intValue(), product.intValue()))
+                : Fact.of(asked, " = ", number(said, rest));
+    }
+
+    /** The next digit of the dividend joins what is left. */
+    static Spoken bringDown(Said said) {
+        Words words = said.words();
+        int place = said.place();
+        BigInteger left = said.asked(Joined.class).left();
+        BigInteger partial = said.decided(Joined.class);
+        int digit = said.decided(BroughtDown.class);
+        return new Spoken(words.title(place), Fact.of("bring down " + digit, " → ", number(said, partial)),
+                Words.capital(count(said, left, place + 1)) + " and " + words.count(digit, place) + " are "
+                        + count(said, partial, place) + ": bring the " + digit + " down.",
+                "With " + words.count(digit, place) + ", how many " + words.places(place) + " are there now?");
+    }
+
+    /** The result, and as an equation where something is left over. */
+    static Spoken end(Said said, Division division, Numeral quotient) {
+        String dividend = said.style().number(division.dividend());
+        String divisor = said.style().number(division.divisor());
+        Numeral rest = Numeral.of(said.decided(Remainder.class));
+        BigInteger back = division.divisor().wholeValue().multiply(quotient.wholeValue()).add(rest.wholeValue());
+        boolean true1 = back.equals(division.dividend().wholeValue());
+        if (rest.isZero()) {
+            String fact = dividend + " ÷ " + divisor;
+            return new Spoken("Answer", Fact.of(fact, true1 ? " = " : " → ", said.style().number(quotient)),
+                    "Nothing is left over" + (true1 ? ": " + dividend + " divided by " + divisor + " is exactly "
+                            + said.style().number(quotient) : ". The quotient reads " + said.style().number(quotient)) + ".", "");
+        }
+        String written = said.written(Remainder.class)
+                ? said.style().number(rest) + " left over, the remainder. Write it beside the quotient"
+                : said.style().number(rest) + " left over. Nothing is written beside the quotient";
+        String equation = dividend + " = " + divisor + " × " + said.style().number(quotient) + " + " + said.style().number(rest);
+        return new Spoken("Answer", true1 ? Fact.of(dividend, " = ", equation.substring(dividend.length() + 3))
+                : Fact.of(said.style().number(quotient)), written + (true1 ? ": " + equation : "") + ".", "What is left over?");
+    }
+
+    static String count(Said said, BigInteger number, int place) {
+        return number.bitLength() < 31 ? said.words().count(number.intValue(), place)
+                : number(said, number) + " " + said.words().places(place);
+    }
+
+    static String number(Said said, BigInteger number) {
+        return said.style().number(Numeral.of(number));
+    }
+}

@@ -1,0 +1,2 @@
+/** Division: its methods, words, records and slips. */
+package bemble.core.division;

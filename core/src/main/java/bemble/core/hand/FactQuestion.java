@@ -1,0 +1,21 @@
+package bemble.core.hand;
+
+/**
+ * A question whose answer is a fact that one knows or works out, and can miss by a little.
+ *
+ * @param <A> the kind of number
+ */
+public interface FactQuestion<A> extends Question<A> {
+    /**
+     * An answer missed by one group, too much or too little: 1 for a sum, one factor for a product.
+     *
+     * @param by 1 or -1
+     * @return null where that would be below 0
+     */
+    A missed(A decided, int by);
+
+    /** Whether it is a fact at all that somebody works; adding nothing is none. */
+    default boolean isWorked() {
+        return true;
+    }
+}

@@ -1,0 +1,50 @@
+package bemble.core.hand;
+
+import java.util.function.BiFunction;
+import java.util.function.BiPredicate;
+import java.util.random.RandomGenerator;
+
+/** A rule broken: a hand over another hand, which decides one kind of thing otherwise. Any two go together. */
+@FunctionalInterface
+public interface Slip {
+    /** A hand that makes this slip and decides everything else as {@code base} does; a new one for each working. */
+    Hand over(Hand base);
+
+    /** Both slips at once; where both concern one decision this one has the last word. */
+    default Slip and(Slip other) {
+        return base -> over(other.over(base));
+    }
+
+    /** This slip in one column only. */
+    default Slip at(int place) {
+        return only((question, base) -> question.place() == place);
+    }
+
+    /** This slip in a share of its chances. */
+    default Slip chance(double share, RandomGenerator random) {
+        return only((question, base) -> random.nextDouble() < share);
+    }
+
+    private Slip only(BiPredicate<Question<?>, Hand> here) {
+        return base -> new SometimesHand(over(base), base, here);
+    }
+
+    /**
+     * A slip at one kind of question.
+     *
+     * @param answer what is decided, from the question and the hand below; null where this slip does not concern it
+     */
+    static <A, Q extends Question<A>> Slip at(Class<Q> kind, BiFunction<Q, Hand, A> answer) {
+        return base -> new SlippedHand<>(base, kind, answer, null);
+    }
+
+    /** A slip that leaves answers of one kind off the paper. */
+    static <A, Q extends Question<A>> Slip unwritten(Class<Q> kind, BiPredicate<Q, A> unwritten) {
+        return base -> new SlippedHand<>(base, kind, null, unwritten);
+    }
+
+    /** The fact of that number, counted from 0 in the order of writing, missed by one group. */
+    static Slip nearMiss(int which, int by) {
+        return base -> new NearMissHand(base, which, by);
+    }
+}

@@ -1,0 +1,117 @@
+package bemble.core.hand;
+
+import bemble.core.problem.Problem;
+import bemble.core.style.HouseStyle;
+import bemble.core.style.MethodName;
+import bemble.core.working.Figure;
+import bemble.core.working.Working;
+import java.util.List;
+
+/** A problem written by a hand: the answer at once, everything else when it is read. */
+public final class Written {
+    private final Problem problem;
+    private final Method<Problem> asked;
+    private final HouseStyle style;
+    private final Desk desk;
+    private Method<Problem> followed;
+    private Outcome outcome;
+
+    @SuppressWarnings("unchecked")
+    private Written(Problem problem, Method<?> asked, HouseStyle style, Hand hand, boolean draws) {
+        this.problem = problem;
+        this.asked = (Method<Problem>) asked;
+        this.style = style;
+        this.desk = new Desk(style, hand, draws);
+    }
+
+    /**
+     * Writes a problem.
+     *
+     * @throws Stuck where the hand cannot go on
+     */
+    public static Written by(Hand hand, Problem problem, Method<?> method, HouseStyle style) {
+        Written written = new Written(problem, method, style, hand, true);
+        written.write();
+        return written;
+    }
+
+    /**
+     * The answer that a hand comes to, with nothing drawn round it.
+     *
+     * @throws Stuck where the hand cannot go on
+     */
+    public static Written answerBy(Hand hand, Problem problem, Method<?> method, HouseStyle style) {
+        Written written = new Written(problem, method, style, hand, false);
+        written.write();
+        return written;
+    }
+
+    /** As far as a hand comes, where it gets stuck. */
+    static Written asFarAs(Hand hand, Problem problem, Method<?> method, HouseStyle style) {
+        Written written = new Written(problem, method, style, hand, false);
+        try {
+            written.write();
+        } catch (Stuck end) {
+            // What was written until then is what is wanted.
+        }
+        return written;
+    }
+
+    @SuppressWarnings("unchecked")
+    private void write() {
+        followed = (Method<Problem>) desk.ask(new ChosenMethod(problem, asked));
+        outcome = followed.write(problem, desk);
+    }
+
+    /** The same problem, asked in the same way, by another hand. */
+    Written again(Hand hand) {
+        return asFarAs(hand, problem, asked, style);
+    }
+
+    public Problem problem() {
+        return problem;
+    }
+
+    public HouseStyle style() {
+        return style;
+    }
+
+    /** The method that the hand really followed. */
+    public MethodName method() {
+        return followed.name();
+    }
+
+    public Answer answer() {
+        return outcome.answer();
+    }
+
+    public WorkRecord record() {
+        return outcome.record().get();
+    }
+
+    /** The desk it was written at, to go on with a check. */
+    public Desk desk() {
+        return desk;
+    }
+
+    /** The decisions of the work, in order. */
+    public List<Decision<?>> decisions() {
+        return desk.decisions(0, desk.endOfWork());
+    }
+
+    /** How many figures this hand has written in the work, those of the problem not counted. */
+    public int figures() {
+        return decisions().stream().flatMap(decision -> decision.ink().stream()).filter(Figure::isAsked)
+                .mapToInt(figure -> figure.text().length()).sum();
+    }
+
+    /** Whether a rule was broken anywhere. */
+    public boolean isBroken() {
+        return decisions().stream().anyMatch(Decision::isBroken);
+    }
+
+    /** The paper with its steps; where a rule was broken its marks tell so. */
+    public Working working() {
+        return new Assembly(desk, Roles.of(this)).working();
+    }
+}

@@ -1,0 +1,36 @@
+package bemble.core.multiplication;
+
+import bemble.core.hand.FactQuestion;
+import bemble.core.hand.Ink;
+import bemble.core.hand.Reading;
+import java.math.BigInteger;
+
+/** The product of two parts, such as 80 × 30, written where both meet. */
+record Cell(AreaBox box, int row, int column, BigInteger across, BigInteger down) implements FactQuestion<BigInteger> {
+    @Override
+    public BigInteger careful() {
+        return across.multiply(down);
+    }
+
+    /** By one group of the tables: 7 × 8 tens is missed by 7 tens or by 8, never by a single one. */
+    @Override
+    public BigInteger missed(BigInteger decided, int by) {
+        BigInteger group = across.multiply(down).signum() == 0 ? BigInteger.ONE : across.multiply(unit(down));
+        BigInteger missed = decided.add(group.multiply(BigInteger.valueOf(by)));
+        return missed.signum() < 0 ? null : missed;
+    }
+
+    private static BigInteger unit(BigInteger part) {
+        return BigInteger.TEN.pow(part.toString().length() - 1);
+    }
+
+    @Override
+    public void ink(BigInteger product, Ink ink) {
+        box.cell(row, column, product, ink);
+    }
+
+    @Override
+    public BigInteger read(Reading paper) {
+        return box.read(paper, row, column);
+    }
+}

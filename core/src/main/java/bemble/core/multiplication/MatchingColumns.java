@@ -1,0 +1,82 @@
+package bemble.core.multiplication;
+
+import bemble.core.hand.Answer;
+import bemble.core.hand.Desk;
+import bemble.core.hand.Method;
+import bemble.core.hand.Outcome;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem.Multiplication;
+import bemble.core.stack.Carry;
+import bemble.core.stack.CarrySpots;
+import bemble.core.stack.Digit;
+import bemble.core.stack.InFront;
+import bemble.core.stack.Lines;
+import bemble.core.stack.StackPaper;
+import bemble.core.stack.WrittenLine;
+import bemble.core.style.CarryPlace;
+import bemble.core.style.MethodName;
+import bemble.core.working.Anchor;
+import bemble.core.working.Block;
+import bemble.core.working.StepKind;
+
+/**
+ * No school's procedure but a slip's: multiplies only ones by ones, tens by tens and so on, as if a product were a
+ * sum; a top digit with nothing below it comes down.
+ */
+final class MatchingColumns implements Method<Multiplication> {
+    @Override
+    public MethodName name() {
+        return MethodName.MATCHING_COLUMNS;
+    }
+
+    @Override
+    public Outcome write(Multiplication multiplication, Desk desk) {
+        ProductPaper paper = ProductPaper.setOut(multiplication, desk);
+        Block block = paper.block();
+        new StackPaper(block, desk).below();
+        desk.rule(block, Lines.ANSWER, paper.top().highest() + 1, 0);
+        // Above the upper number, as the carries of a first row stand.
+        CarrySpots carries = desk.carriesStand(CarryPlace.ABOVE_NEXT) ? above(block)
+                : new CarrySpots(block, Lines.ANSWER, Anchor.BEFORE_HIGH);
+        int from = desk.mark();
+        WrittenLine answer = new WrittenLine(0);
+        int carry = 0;
+        for (int place = 0; place <= paper.top().highest(); place++) {
+            carry = column(paper.top(), paper.bottom(), place, carry, block, carries, answer, desk);
+        }
+        int to = desk.mark();
+        desk.answerStandsIn(block, Lines.ANSWER);
+        return new Outcome(Answer.of(answer.read(), desk.style()),
+                () -> new MatchedRecord(RowWriter.columns(desk.decisions(from, to))));
+    }
+
+    private static CarrySpots above(Block block) {
+        block.lineAbove(ProductPaper.TOP, "row-carries-1");
+        return new CarrySpots(block, "row-carries-1", Anchor.LOW);
+    }
+
+    private static int column(Numeral top, Numeral bottom, int place, int carryIn, Block block, CarrySpots carries,
+            WrittenLine answer, Desk desk) {
+        boolean last = place == top.highest();
+        int factor = bottom.has(place) ? bottom.digit(place) : 1;
+        desk.step(StepKind.PRODUCT, block, place, RowWords::product);
+        int product = desk.ask(new Product(place, factor, top.digit(place)));
+        int total = desk.ask(new WithCarry(place, factor, top.digit(place), product, carryIn, last));
+        if (last) {
+            desk.figure(StepKind.DIGIT, block, place, RowWords.last(place));
+            int inFront = desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total));
+            answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, true, false)));
+            if (inFront > 0) {
+                answer.put(inFront);
+            }
+            return inFront;
+        }
+        desk.figure(StepKind.DIGIT, block, place, RowWords.digit(place));
+        answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false)));
+        int carry = desk.ask(new Carry(carries, place, place + 1, total));
+        if (carry > 0) {
+            desk.figureOfLast(StepKind.CARRY, block, place, RowWords::carry);
+        }
+        return carry;
+    }
+}

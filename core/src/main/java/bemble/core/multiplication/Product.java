@@ -1,0 +1,23 @@
+package bemble.core.multiplication;
+
+import bemble.core.hand.FactQuestion;
+
+/**
+ * A fact of the tables.
+ *
+ * @param place what the product is worth, as a power of ten
+ * @param factor the digit below
+ * @param top the digit above
+ */
+record Product(int place, int factor, int top) implements FactQuestion<Integer> {
+    @Override
+    public Integer careful() {
+        return factor * top;
+    }
+
+    @Override
+    public Integer missed(Integer decided, int by) {
+        int missed = decided + by * Math.max(1, factor);
+        return missed < 0 ? null : missed;
+    }
+}

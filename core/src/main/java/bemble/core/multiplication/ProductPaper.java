@@ -1,0 +1,48 @@
+package bemble.core.multiplication;
+
+import bemble.core.hand.Desk;
+import bemble.core.hand.Said;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Problem.Multiplication;
+import bemble.core.stack.LineUp;
+import bemble.core.stack.Stack;
+import bemble.core.stack.StackPaper;
+import bemble.core.style.NumberOrder;
+import bemble.core.working.Block;
+import bemble.core.working.Spoken;
+import bemble.core.working.StepKind;
+import java.util.List;
+
+/** Two numbers set out to be multiplied, the longer one on top unless the style keeps their order. */
+record ProductPaper(Block block, Numeral top, Numeral bottom) {
+    static final String TOP = "top";
+    static final String BOTTOM = "bottom";
+    private static final List<String> LINES = List.of(TOP, BOTTOM);
+
+    static ProductPaper setOut(Multiplication multiplication, Desk desk) {
+        boolean turned = desk.style().order() != NumberOrder.KEPT
+                && multiplication.multiplier().compareTo(multiplication.multiplicand()) > 0;
+        Numeral top = turned ? multiplication.multiplier() : multiplication.multiplicand();
+        Numeral bottom = turned ? multiplication.multiplicand() : multiplication.multiplier();
+        Block block = desk.block("product", desk.start());
+        StackPaper paper = new StackPaper(block, desk).headsLine();
+        block.line(TOP).line(BOTTOM);
+        desk.step(StepKind.SET_OUT, block, null, ProductPaper::setOut);
+        Stack stack = Stack.of(List.of(top, bottom));
+        if (desk.draws()) {
+            paper.heads(stack.highest(), 0);
+            desk.sign(block.at(BOTTOM, stack.highest() + 1), Operation.MULTIPLICATION.sign());
+        }
+        desk.ask(new LineUp(block, LINES, List.of(top, bottom), false, false, '.'));
+        paper.above();
+        return new ProductPaper(block, top, bottom);
+    }
+
+    private static Spoken setOut(Said said) {
+        LineUp lineUp = said.asked(LineUp.class);
+        return Spoken.of("Set out", "Set out " + said.style().number(lineUp.numbers().get(0)) + " times "
+                + said.style().number(lineUp.numbers().get(1)) + ": " + said.words().places(0) + " under "
+                + said.words().places(0) + ". Each digit below gets a row.", "");
+    }
+}

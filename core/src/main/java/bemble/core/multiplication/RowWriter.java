@@ -1,0 +1,197 @@
+package bemble.core.multiplication;
+
+import bemble.core.hand.Decision;
+import bemble.core.hand.Desk;
+import bemble.core.problem.Numeral;
+import bemble.core.stack.Carry;
+import bemble.core.stack.CarrySpots;
+import bemble.core.stack.Digit;
+import bemble.core.stack.InFront;
+import bemble.core.stack.Lines;
+import bemble.core.stack.WrittenLine;
+import bemble.core.style.CarryPlace;
+import bemble.core.style.Placeholder;
+import bemble.core.working.Anchor;
+import bemble.core.working.Block;
+import bemble.core.working.StepKind;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Writes the rows of a long multiplication. */
+final class RowWriter {
+    private final Block block;
+    private final Numeral top;
+    private final Numeral bottom;
+    private final Desk desk;
+    private final int rowsToWrite;
+    /** The last row's carries that are not struck yet, each with its column, and the line they stand in. */
+    private final List<int[]> used = new ArrayList<>();
+    private CarrySpots usedSpots;
+    private String lastLine;
+    private boolean ruled;
+    private int written;
+
+    /** @param rowsToWrite how many rows of this multiplication are not 0 */
+    RowWriter(ProductPaper paper, Desk desk, int rowsToWrite) {
+        this.block = paper.block();
+        this.top = paper.top();
+        this.bottom = paper.bottom();
+        this.desk = desk;
+        this.rowsToWrite = rowsToWrite;
+    }
+
+    /** A row with the stretch of its decisions at the desk, for its record. */
+    record Row(int digit, int place, Numeral value, Desk desk, int from, int to, int columnsOfNothing) {
+        ProductRow record() {
+            List<MultipliedColumn> columns = new ArrayList<>();
+            for (int i = 0; i < columnsOfNothing; i++) {
+                columns.add(new MultipliedColumn(place + i, 0, 0, 0, 0, 0));
+            }
+            columns.addAll(RowWriter.columns(desk.decisions(from, to)));
+            return new ProductRow(digit, place, value.plain(), columns);
+        }
+    }
+
+    /** The columns of a row, read off its decisions. */
+    static List<MultipliedColumn> columns(List<Decision<?>> decisions) {
+        List<MultipliedColumn> columns = new ArrayList<>();
+        WithCarry column = null;
+        int total = 0;
+        int digit = 0;
+        int out = 0;
+        for (Decision<?> decision : decisions) {
+            if (decision.asked() instanceof WithCarry next) {
+                if (column != null) {
+                    columns.add(new MultipliedColumn(column.place(), column.product(), column.carryIn(), total, digit, out));
+                }
+                column = next;
+                total = (Integer) decision.decided();
+                out = 0;
+            } else if (decision.asked() instanceof Digit) {
+                digit = (Integer) decision.decided();
+            } else if (decision.asked() instanceof Carry || decision.asked() instanceof InFront) {
+                out = (Integer) decision.decided();
+            }
+        }
+        if (column != null) {
+            columns.add(new MultipliedColumn(column.place(), column.product(), column.carryIn(), total, digit, out));
+        }
+        return columns;
+    }
+
+    /** The line of the row written last. */
+    String lastLine() {
+        return lastLine;
+    }
+
+    /**
+     * Writes the row of one digit of the lower number.
+     *
+     * @param place the place of that digit
+     * @param line the line the row is to stand in
+     */
+    Row write(int place, String line) {
+        int from = desk.mark();
+        block.line(line);
+        lastLine = line;
+        int factor = bottom.digit(place);
+        int placeholders = placeholders(place, line);
+        CarrySpots spots = carrySpots(place, line);
+        WrittenLine row = new WrittenLine(0);
+        for (int i = 0; i < placeholders; i++) {
+            row.put(0);
+        }
+        int carry = 0;
+        for (int i = 0; i <= top.highest(); i++) {
+            carry = column(i, place, placeholders, factor, carry, line, spots, row);
+        }
+        usedSpots = spots;
+        written++;
+        return new Row(factor, place, row.read(), desk, from, desk.mark(), 0);
+    }
+
+    /** Passes over a row that is 0, or writes it where the style does or nothing else would be written. */
+    Row zeroRow(int place, String line) {
+        int digit = bottom.digit(place);
+        boolean shown = rowsToWrite == 0 && place == 0 || rowsToWrite > 1 && desk.style().writesZeroRows();
+        int from = desk.mark();
+        if (shown) {
+            block.line(line);
+            lastLine = line;
+            desk.step(StepKind.PRODUCT, block, null, said -> RowWords.zeroRow(said, digit, top));
+            rule(line);
+            desk.ask(new RowOfZeros(block, line, rowsToWrite == 0 ? 1 : place + top.length(), true));
+        }
+        return new Row(digit, place, Numeral.ZERO, desk, from, from, digit == 0 ? 0 : top.length());
+    }
+
+    private int placeholders(int place, String line) {
+        Placeholder kind = line.equals(Lines.ANSWER) ? Placeholder.ZERO : desk.style().placeholder();
+        if (place > 0) {
+            desk.step(StepKind.PLACEHOLDER, block, null, RowWords::placeholders);
+            rule(line);
+            strikeUsedCarries();
+            desk.underline(block.at(ProductPaper.BOTTOM, place));
+        }
+        return desk.ask(new Placeholders(block, line, place, bottom.digit(place), kind, written));
+    }
+
+    private int column(int i, int place, int placeholders, int factor, int carryIn, String line, CarrySpots spots,
+            WrittenLine row) {
+        boolean last = i == top.highest();
+        int at = placeholders + i;
+        int worth = place + i;
+        desk.step(StepKind.PRODUCT, block, at, RowWords::product);
+        rule(line);
+        if (desk.draws()) {
+            desk.underline(block.at(ProductPaper.BOTTOM, place));
+            desk.underline(block.at(ProductPaper.TOP, i));
+        }
+        int product = desk.ask(new Product(worth, factor, top.digit(i)));
+        int total = desk.ask(new WithCarry(worth, factor, top.digit(i), product, carryIn, last));
+        if (last) {
+            desk.figure(StepKind.DIGIT, block, at, RowWords.last(worth));
+            int inFront = desk.ask(new InFront(block.at(line, at + 1), total));
+            row.put(desk.ask(new Digit(block.at(line, at), total, true, false)));
+            if (inFront > 0) {
+                row.put(inFront);
+            }
+            return inFront;
+        }
+        desk.figure(StepKind.DIGIT, block, at, RowWords.digit(worth));
+        row.put(desk.ask(new Digit(block.at(line, at), total, false, false)));
+        int next = desk.carriesStand(CarryPlace.ABOVE_NEXT) ? i + 1 : at + 1;
+        int carry = desk.ask(new Carry(spots, worth, next, total));
+        if (carry > 0) {
+            desk.figureOfLast(StepKind.CARRY, block, at, RowWords::carry);
+            used.add(new int[] {next, carry});
+        }
+        return carry;
+    }
+
+    /** The carries of a row: above the upper number, each row's higher than the last; else in the row itself. */
+    private CarrySpots carrySpots(int place, String line) {
+        if (!desk.carriesStand(CarryPlace.ABOVE_NEXT)) {
+            return new CarrySpots(block, line, Anchor.BEFORE_HIGH);
+        }
+        String carries = "row-carries-" + (place + 1);
+        block.lineAbove(usedSpots == null ? ProductPaper.TOP : usedSpots.line(), carries);
+        return new CarrySpots(block, carries, Anchor.LOW);
+    }
+
+    private void strikeUsedCarries() {
+        if (desk.style().strikesCarries() && usedSpots != null) {
+            used.forEach(carry -> usedSpots.strike(carry[0], carry[1], desk));
+        }
+        used.clear();
+    }
+
+    /** The rule under the lower number, drawn with the first row. */
+    private void rule(String firstLine) {
+        if (!ruled) {
+            String line = block.lines().contains(Lines.CARRIES) ? Lines.CARRIES : firstLine;
+            desk.rule(block, line, Math.max(top.highest(), bottom.highest()) + 1, 0);
+            ruled = true;
+        }
+    }
+}

@@ -1,0 +1,25 @@
+package bemble.core.multiplication;
+
+import bemble.core.hand.FactQuestion;
+
+/**
+ * The total of a column: the product of two digits with the carry that came in.
+ *
+ * @param last whether it is the row's last column
+ */
+record WithCarry(int place, int factor, int top, int product, int carryIn, boolean last) implements FactQuestion<Integer> {
+    @Override
+    public Integer careful() {
+        return product + carryIn;
+    }
+
+    @Override
+    public boolean isWorked() {
+        return carryIn > 0;
+    }
+
+    @Override
+    public Integer missed(Integer decided, int by) {
+        return decided + by < 0 ? null : decided + by;
+    }
+}

@@ -1,0 +1,2 @@
+/** Multiplication: its methods, words, records and slips. */
+package bemble.core.multiplication;

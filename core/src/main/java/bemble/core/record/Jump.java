@@ -1,4 +1,0 @@
-package bemble.core.record;
-
-/** One jump along the number line. */
-public record Jump(String from, String to, String size) {}

@@ -1,0 +1,50 @@
+package bemble.core.root;
+
+import bemble.core.hand.FactQuestion;
+import bemble.core.hand.Ink;
+import bemble.core.hand.Reading;
+import bemble.core.problem.Numeral;
+import bemble.core.stack.PaperNumbers;
+import bemble.core.working.Block;
+import bemble.core.working.Role;
+import java.math.BigInteger;
+
+/**
+ * Twice the root so far.
+ *
+ * @param last the last digit of the root
+ * @param side where it is written, or null at the first stage
+ * @param lowest the place of its last digit there
+ * @param divisorBefore the divisor of the stage before, to which a running column adds its digit; else null
+ */
+record Doubled(int place, BigInteger root, int last, Block side, String line, int lowest, BigInteger divisorBefore,
+               int digitBefore) implements FactQuestion<BigInteger> {
+    @Override
+    public BigInteger careful() {
+        return divisorBefore == null ? root.shiftLeft(1) : divisorBefore.add(BigInteger.valueOf(digitBefore));
+    }
+
+    @Override
+    public boolean isWorked() {
+        return root.signum() > 0;
+    }
+
+    @Override
+    public BigInteger missed(BigInteger decided, int by) {
+        BigInteger missed = decided.add(BigInteger.valueOf(by));
+        return missed.signum() < 0 ? null : missed;
+    }
+
+    @Override
+    public void ink(BigInteger doubled, Ink ink) {
+        if (side != null && (doubled.signum() > 0 || divisorBefore != null)) {
+            ink.digits(side, line, Numeral.of(doubled), lowest, Role.WRITTEN);
+        }
+    }
+
+    @Override
+    public BigInteger read(Reading paper) {
+        Numeral read = side == null ? null : PaperNumbers.read(paper, side, line, lowest);
+        return read == null ? null : new BigInteger(read.digits());
+    }
+}

@@ -1,0 +1,115 @@
+package bemble.core.root;
+
+import bemble.core.hand.Desk;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Problem.SquareRoot;
+import bemble.core.stack.Descent;
+import bemble.core.stack.LineUp;
+import bemble.core.working.Anchor;
+import bemble.core.working.Block;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Placement;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
+import bemble.core.working.StepKind;
+import java.util.List;
+
+/** The paper of a square root: the root above its pairs, the descent below, the divisors at the left. */
+final class RootPaper {
+    static final String ROOT = "root";
+    static final String RADICAND = "radicand";
+    /** Squares at the right of the doubled root: the digit beside it, a sign, and the digit again. */
+    static final int DIGIT_AND_FACTOR = 3;
+    static final int FACTOR_SQUARES = 2;
+
+    private final Desk desk;
+    private final RootPairs pairs;
+    private final Block block;
+    private final Block side;
+    private final Descent descent;
+
+    private RootPaper(Desk desk, RootPairs pairs, Block block, Block side) {
+        this.desk = desk;
+        this.pairs = pairs;
+        this.block = block;
+        this.side = side;
+        this.descent = new Descent(block, desk);
+    }
+
+    static RootPaper setOut(SquareRoot problem, int stages, Desk desk) {
+        Block block = desk.block("root", desk.start()).line(ROOT).line(RADICAND);
+        Block side = desk.block("divisors", Placement.leftOf(block, RADICAND, 1)).line(RADICAND);
+        desk.step(StepKind.SET_OUT, block, null, said -> RootWords.setOut(said, problem));
+        Numeral radicand = problem.radicand();
+        char point = desk.style().point().punctuation().point();
+        desk.ask(new LineUp(block, List.of(RADICAND), List.of(radicand), false, false, point));
+        RootPairs pairs = new RootPairs(radicand, desk.ask(new MarkedOff(radicand)));
+        RootPaper paper = new RootPaper(desk, pairs, block, side);
+        if (desk.draws()) {
+            int first = pairs.first() + (radicand.has(pairs.first() + 1) ? 1 : 0);
+            desk.draw(MarkKind.SIGN, block.at(RADICAND, first + 1), null, Operation.SQUARE_ROOT.sign(), Role.FRAME,
+                    Size.FULL, Anchor.MIDDLE);
+            // The rule reaches over every pair that the root can still take.
+            desk.rule(block, RADICAND, first, Math.min(Math.min(0, radicand.lowest()), pairs.first() - 2 * (stages - 1)));
+            for (int place = pairs.first(); place >= Math.min(0, radicand.lowest()); place -= 2) {
+                paper.underPair(place);
+            }
+        }
+        desk.answerStandsIn(block, ROOT);
+        return paper;
+    }
+
+    private void underPair(int place) {
+        boolean single = place >= 0 && !pairs.radicand().has(place + 1);
+        desk.draw(MarkKind.UNDERLINE, block.at(RADICAND, single ? place : place + 1), block.at(RADICAND, place), "",
+                Role.FRAME, Size.FULL, Anchor.LOW);
+    }
+
+    RootPairs pairs() {
+        return pairs;
+    }
+
+    Block block() {
+        return block;
+    }
+
+    Block side() {
+        return side;
+    }
+
+    Descent descent() {
+        return descent;
+    }
+
+    /** Brings a pair down beside the last difference; a pair of zeros beyond the radicand is first written there. */
+    String bringDown(int place) {
+        String pair = pairs.at(place);
+        Numeral radicand = pairs.radicand();
+        if (desk.draws()) {
+            if (place == -2 && radicand.isWhole()) {
+                desk.point(block, RADICAND, Role.PADDING);
+            }
+            for (int at = place + 1; at >= place; at--) {
+                if (!radicand.has(at)) {
+                    desk.draw(MarkKind.DIGIT, block.at(RADICAND, at), null, "0", Role.PADDING, Size.FULL, Anchor.MIDDLE);
+                }
+            }
+            if (place < Math.min(0, radicand.lowest())) {
+                underPair(place);
+            }
+        }
+        int left = descent.bringDown(RADICAND, place + 1, pair.charAt(0) - '0');
+        int right = descent.bringDown(RADICAND, place, pair.charAt(1) - '0');
+        return left + "" + right;
+    }
+
+    /** Gives the block at the left the lines of the descent, so that both are level. */
+    void level() {
+        for (String line : block.lines()) {
+            if (!line.equals(ROOT)) {
+                side.line(line);
+            }
+        }
+    }
+}

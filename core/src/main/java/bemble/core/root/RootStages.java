@@ -1,0 +1,199 @@
+package bemble.core.root;
+
+import bemble.core.hand.Answer;
+import bemble.core.hand.Decision;
+import bemble.core.hand.Desk;
+import bemble.core.hand.Outcome;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Problem.SquareRoot;
+import bemble.core.stack.Left;
+import bemble.core.stack.Times;
+import bemble.core.working.Anchor;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
+import bemble.core.working.StepKind;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The stages that both layouts of a square root have in common. */
+final class RootStages {
+    private static final BigInteger HUNDRED = BigInteger.valueOf(100);
+
+    private final SquareRoot problem;
+    private final Desk desk;
+    private final boolean running;
+    private final RootPaper paper;
+    private final StringBuilder written = new StringBuilder();
+    private final StringBuilder decimals = new StringBuilder();
+    private BigInteger root = BigInteger.ZERO;
+    private BigInteger left = BigInteger.ZERO;
+    private BigInteger divisor = BigInteger.ZERO;
+    private int digit;
+    /** In a running column, the place of the last divisor's last digit; every new digit stands further right. */
+    private int divisorEnd;
+    private String sideLine = RootPaper.RADICAND;
+
+    /** @param running whether the divisor runs down a column instead of being doubled anew */
+    RootStages(SquareRoot problem, Desk desk, boolean running) {
+        this.problem = problem;
+        this.desk = desk;
+        this.running = running;
+        int pairsBefore = problem.radicand().highest() / 2 + 1;
+        this.paper = RootPaper.setOut(problem, stagesToDraw(problem, pairsBefore), desk);
+    }
+
+    /** How many stages there will be: no more than the decimals asked for, and fewer where the root comes out. */
+    private static int stagesToDraw(SquareRoot problem, int pairsBefore) {
+        int decimals = 0;
+        BigInteger[] parts;
+        for (; decimals < problem.decimals(); decimals++) {
+            parts = problem.radicand().padded(2 * decimals).wholeValue().sqrtAndRemainder();
+            boolean allPairs = 2 * decimals >= problem.radicand().decimals();
+            if (allPairs && parts[1].signum() == 0) {
+                break;
+            }
+        }
+        return pairsBefore + decimals;
+    }
+
+    Outcome write() {
+        int from = desk.mark();
+        int last = -2 * problem.decimals() + paper.pairs().shift();
+        int place = paper.pairs().first();
+        boolean first = true;
+        while (true) {
+            stage(place, first, last);
+            first = false;
+            boolean exact = isExact(place);
+            if (exact || place <= last) {
+                int to = desk.mark();
+                return finish(place, exact, from, to);
+            }
+            place -= 2;
+        }
+    }
+
+    /** Whether the root has come out with the digit of that place. */
+    private boolean isExact(int place) {
+        return place <= paper.pairs().shift() && left.signum() == 0 && paper.pairs().isZeroBelow(place);
+    }
+
+    private void stage(int place, boolean first, int last) {
+        String pair = paper.pairs().at(place);
+        BigInteger before = left;
+        if (!first) {
+            desk.step(StepKind.BRING_DOWN, paper.block(), place, RootWords::bringDown);
+            pair = paper.bringDown(place);
+        }
+        BigInteger current = desk.ask(new Current(place, before, pair));
+        BigInteger doubled = doubled(place, first);
+        desk.step(StepKind.TRIAL, paper.block(), place, first ? RootWords::first : RootWords::trial);
+        if (place == -2 + paper.pairs().shift()) {
+            desk.point(paper.block(), RootPaper.ROOT, Role.WRITTEN);
+        }
+        Decision<Integer> found = desk.decide(new RootDigit(paper.block().at(RootPaper.ROOT, place), current, doubled, first));
+        digit = found.decided();
+        tries(doubled);
+        int besidePlace = running ? divisorEnd : RootPaper.FACTOR_SQUARES;
+        int beside = desk.ask(new Beside(paper.side().at(sideLine, besidePlace), place, digit, first));
+        int factor = digit;
+        if (!running) {
+            desk.sign(paper.side().at(sideLine, 1), Operation.MULTIPLICATION.sign());
+            factor = desk.ask(new Factor(paper.side().at(sideLine, 0), place, digit));
+        }
+        divisor = doubled.multiply(BigInteger.TEN).add(BigInteger.valueOf(beside));
+        BigInteger product = paper.descent().product(factor, divisor, place, RootWords::multiply);
+        if (found.written()) {
+            root = root.multiply(BigInteger.TEN).add(BigInteger.valueOf(digit));
+            (place < 0 ? decimals : written).append(digit);
+        }
+        boolean ends = place <= last || current.equals(product) && place <= paper.pairs().shift()
+                && paper.pairs().isZeroBelow(place);
+        left = paper.descent().left(current, product, place, ends, RootWords::subtract);
+    }
+
+    private BigInteger doubled(int place, boolean first) {
+        if (first) {
+            return desk.ask(new Doubled(place, BigInteger.ZERO, 0, null, "", 0, null, 0));
+        }
+        sideLine = paper.descent().current();
+        paper.level();
+        desk.step(StepKind.DOUBLE, paper.block(), place, RootWords::doubled);
+        int lowest = running ? divisorEnd : RootPaper.DIGIT_AND_FACTOR;
+        Doubled question = new Doubled(place, root, digit, paper.side(), sideLine, lowest, running ? divisor : null, digit);
+        if (running) {
+            String above = paper.descent().productLine();
+            desk.ask(new Factor(paper.side().at(above, divisorEnd), place, digit));
+            BigInteger doubled = desk.ask(question);
+            int length = doubled.toString().length();
+            desk.sign(paper.side().at(above, divisorEnd + length), Operation.ADDITION.sign());
+            desk.rule(paper.side(), sideLine, divisorEnd + length, divisorEnd);
+            divisorEnd--;
+            box(divisorEnd);
+            return doubled;
+        }
+        BigInteger doubled = desk.ask(question);
+        box(RootPaper.FACTOR_SQUARES);
+        return doubled;
+    }
+
+    /** A box for the digit that is sought, for a while. */
+    private void box(int place) {
+        desk.drawForAWhile(MarkKind.BOX, paper.side().at(sideLine, place), null, "", Role.FRAME, Size.FULL, Anchor.MIDDLE);
+    }
+
+    /** The tries round the digit taken: one less, itself, one more. */
+    private void tries(BigInteger doubled) {
+        if (digit > 0) {
+            desk.ask(new Tried(doubled, digit - 1));
+        }
+        desk.ask(new Tried(doubled, digit));
+        desk.ask(new Tried(doubled, digit + 1));
+    }
+
+    private Outcome finish(int place, boolean exact, int from, int to) {
+        String whole = written.length() == 0 ? "0" : written.toString();
+        Numeral value = Numeral.of(decimals.length() == 0 ? whole : whole + "." + decimals);
+        desk.step(StepKind.REMAINDER, paper.block(), null, said -> RootWords.end(said, problem.radicand(), value, exact));
+        Numeral rounded = exact ? value : rounded(place, value);
+        return new Outcome(new Answer(value.plain(), null, exact, rounded.plain(), desk.style().number(value)),
+                () -> record(desk.decisions(from, to)));
+    }
+
+    /** One more digit is looked at. */
+    private Numeral rounded(int place, Numeral value) {
+        BigInteger current = left.multiply(HUNDRED).add(new BigInteger(paper.pairs().at(place - 2)));
+        boolean up = desk.ask(new Rounding(current, root.shiftLeft(1)));
+        return Numeral.ofDigits((up ? root.add(BigInteger.ONE) : root).toString(), value.decimals());
+    }
+
+    private static RootRecord record(List<Decision<?>> decisions) {
+        List<RootStage> stages = new ArrayList<>();
+        Current current = null;
+        BigInteger now = BigInteger.ZERO;
+        BigInteger doubled = BigInteger.ZERO;
+        int digit = 0;
+        Times times = null;
+        BigInteger product = BigInteger.ZERO;
+        for (Decision<?> decision : decisions) {
+            if (decision.asked() instanceof Current asked) {
+                current = asked;
+                now = (BigInteger) decision.decided();
+            } else if (decision.asked() instanceof Doubled) {
+                doubled = (BigInteger) decision.decided();
+            } else if (decision.asked() instanceof RootDigit) {
+                digit = (Integer) decision.decided();
+            } else if (decision.asked() instanceof Times asked) {
+                times = asked;
+                product = (BigInteger) decision.decided();
+            } else if (decision.asked() instanceof Left) {
+                stages.add(new RootStage(current.pair(), now.toString(), doubled.toString(), digit,
+                        times.divisor().toString(), product.toString(), decision.decided().toString()));
+            }
+        }
+        return new RootRecord(stages);
+    }
+}

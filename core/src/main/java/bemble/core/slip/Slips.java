@@ -1,0 +1,66 @@
+package bemble.core.slip;
+
+import static bemble.core.hand.Slip.at;
+
+import bemble.core.addition.AdditionSlips;
+import bemble.core.division.DivisionSlips;
+import bemble.core.hand.ChosenMethod;
+import bemble.core.hand.KnownSlip.Met;
+import bemble.core.hand.KnownSlip;
+import bemble.core.hand.Method;
+import bemble.core.hand.Stuck;
+import bemble.core.multiplication.MultiplicationSlips;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem;
+import bemble.core.problem.Refusal;
+import bemble.core.root.RootSlips;
+import bemble.core.style.MethodName;
+import bemble.core.subtraction.SubtractionSlips;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Finds the slips of an operation and its methods. */
+public final class Slips {
+    /** The family of near misses: one fact wrong by one group; which fact, and by how much, is tried in order. */
+    public static final String FACT_NEAR_MISS = "fact-near-miss";
+    private static final List<KnownSlip> ACROSS = List.of(
+            KnownSlip.of("subtracted-instead", MethodName.COLUMN, "subtracts", Met.SOMETIMES,
+                    "Read the sign aloud before beginning.", at(ChosenMethod.class, (q, hand) -> subtracted(q))));
+
+    /** Every slip there is but for the family of near misses, operation by operation. */
+    public static final List<KnownSlip> ALL = Stream.of(AdditionSlips.ALL, ACROSS, SubtractionSlips.ALL,
+            MultiplicationSlips.ALL, DivisionSlips.ALL, RootSlips.ALL).flatMap(List::stream).toList();
+
+    private Slips() {}
+
+    private static Method<?> subtracted(ChosenMethod asked) {
+        if (asked.problem().operands().size() != 2) {
+            throw new Stuck("there are more than two numbers");
+        }
+        return new SubtractedInstead();
+    }
+
+    /** The slips that are defined for a problem worked by a method; one may still leave the answer as it is. */
+    public static List<KnownSlip> of(Problem problem, MethodName method) {
+        boolean whole = problem.decimals() == 0 && problem.operands().stream().allMatch(Numeral::isWhole);
+        return ALL.stream().filter(slip -> slip.operation() == problem.operation() && slip.methods().contains(method)
+                && (whole || slip.decimals())).toList();
+    }
+
+    /** What a slip's name is in a teacher's words. */
+    public static String label(String id, Problem problem) {
+        return id.equals(FACT_NEAR_MISS) ? "gets one fact wrong" : ALL.stream()
+                .filter(slip -> slip.id().equals(id) && slip.operation() == problem.operation()).findFirst()
+                .map(KnownSlip::label).orElse(id);
+    }
+
+    /** @throws Refusal where no operation has a slip of that name */
+    public static void requireKnown(String id) {
+        List<String> ids = Stream.concat(ALL.stream().map(KnownSlip::id), Stream.of(FACT_NEAR_MISS)).distinct().toList();
+        if (!ids.contains(id)) {
+            throw Refusal.of("slip", "There is no slip called “" + id + "”. Choose one of: "
+                    + ids.stream().collect(Collectors.joining(", ")) + ".");
+        }
+    }
+}

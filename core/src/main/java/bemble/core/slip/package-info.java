@@ -1,0 +1,2 @@
+/** The slips there are: where those of each operation are gathered and found, and those that take one operation for another. */
+package bemble.core.slip;

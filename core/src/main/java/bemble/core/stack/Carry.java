@@ -1,0 +1,31 @@
+package bemble.core.stack;
+
+import bemble.core.hand.Ink;
+import bemble.core.hand.Question;
+import bemble.core.hand.Reading;
+import bemble.core.working.Role;
+
+/**
+ * What is carried out of a column that is not the last.
+ *
+ * @param place the column it comes from
+ * @param next the column of the square it is written in
+ */
+public record Carry(CarrySpots spots, int place, int next, int total) implements Question<Integer> {
+    @Override
+    public Integer careful() {
+        return total / 10;
+    }
+
+    @Override
+    public void ink(Integer carry, Ink ink) {
+        if (carry > 0) {
+            ink.small(spots.at(next), Integer.toString(carry), Role.CARRY, spots.anchor());
+        }
+    }
+
+    @Override
+    public Integer read(Reading paper) {
+        return paper.number(spots.at(next), spots.anchor());
+    }
+}

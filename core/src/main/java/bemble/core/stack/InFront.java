@@ -1,0 +1,41 @@
+package bemble.core.stack;
+
+import bemble.core.hand.Ink;
+import bemble.core.hand.Question;
+import bemble.core.hand.Reading;
+import bemble.core.problem.Numeral;
+import bemble.core.working.Role;
+import bemble.core.working.Spot;
+
+/**
+ * What is written in front of the last column's digit.
+ *
+ * @param at the square just in front
+ */
+public record InFront(Spot at, int total) implements Question<Integer> {
+    @Override
+    public int place() {
+        return at.place() - 1;
+    }
+
+    @Override
+    public Integer careful() {
+        return total / 10;
+    }
+
+    @Override
+    public void ink(Integer figures, Ink ink) {
+        if (figures > 0) {
+            ink.digits(at.block(), at.line(), Numeral.of(Integer.toString(figures)), at.place(), Role.WRITTEN);
+        }
+    }
+
+    @Override
+    public Integer read(Reading paper) {
+        StringBuilder digits = new StringBuilder();
+        for (int place = at.place(); paper.digit(at.block().at(at.line(), place)) != null && digits.length() < 6; place++) {
+            digits.insert(0, paper.digit(at.block().at(at.line(), place)));
+        }
+        return digits.length() == 0 || digits.length() > 6 ? null : Integer.valueOf(digits.toString());
+    }
+}

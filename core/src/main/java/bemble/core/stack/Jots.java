@@ -1,0 +1,40 @@
+package bemble.core.stack;
+
+import bemble.core.hand.Desk;
+import bemble.core.style.Pace;
+import bemble.core.working.Block;
+import bemble.core.working.Placement;
+import bemble.core.working.Spot;
+
+/** The totals jotted beside a sum, to stay or only until their column is done. */
+final class Jots {
+    private final Block beside;
+    private final Desk desk;
+    private final boolean stays;
+    private final boolean wanted;
+    private Block jots;
+    private int jotted;
+
+    Jots(Block beside, Desk desk) {
+        this.beside = beside;
+        this.desk = desk;
+        this.stays = desk.style().jotsTotals();
+        this.wanted = stays || desk.style().pace() == Pace.FIGURE;
+    }
+
+    /** Where the next total is jotted, or null where none is. */
+    Spot next() {
+        if (!wanted) {
+            return null;
+        }
+        if (jots == null) {
+            jots = desk.block("totals", Placement.rightOf(beside, null, 1));
+        }
+        String line = "total-" + (stays ? ++jotted : 1);
+        return jots.line(line).at(line, 0);
+    }
+
+    boolean stay() {
+        return stays;
+    }
+}

@@ -1,0 +1,45 @@
+package bemble.core.stack;
+
+import bemble.core.hand.FactQuestion;
+import bemble.core.hand.Ink;
+import bemble.core.hand.Reading;
+import bemble.core.problem.Numeral;
+import bemble.core.working.Block;
+import bemble.core.working.Role;
+import java.math.BigInteger;
+
+/**
+ * What a product leaves of what was there.
+ *
+ * @param place the place of its last digit
+ * @param last whether nothing is brought down beside it
+ */
+public record Left(Block block, String line, int place, BigInteger from, BigInteger product, boolean last)
+        implements FactQuestion<BigInteger> {
+    @Override
+    public BigInteger careful() {
+        return from.compareTo(product) < 0 ? null : from.subtract(product);
+    }
+
+    @Override
+    public boolean belongs(BigInteger left) {
+        return last || left.signum() > 0;
+    }
+
+    @Override
+    public BigInteger missed(BigInteger decided, int by) {
+        BigInteger missed = decided.add(BigInteger.valueOf(by));
+        return missed.signum() < 0 ? null : missed;
+    }
+
+    @Override
+    public void ink(BigInteger left, Ink ink) {
+        ink.digits(block, line, Numeral.of(left), place, Role.WRITTEN);
+    }
+
+    @Override
+    public BigInteger read(Reading paper) {
+        Numeral read = PaperNumbers.read(paper, block, line, place);
+        return read == null ? null : new BigInteger(read.digits());
+    }
+}

@@ -1,0 +1,80 @@
+package bemble.core.stack;
+
+import bemble.core.hand.Ink;
+import bemble.core.hand.Question;
+import bemble.core.hand.Reading;
+import bemble.core.problem.Numeral;
+import bemble.core.working.Anchor;
+import bemble.core.working.Block;
+import bemble.core.working.Role;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Where each number's digits go: ones under ones.
+ *
+ * @param lines the line of each number
+ * @param pads whether empty places of the stack get a 0
+ * @param padsTop whether the first number's missing decimals get one in any case, since something is taken away there
+ * @param point the sign before the decimals
+ */
+public record LineUp(Block block, List<String> lines, List<Numeral> numbers, boolean pads, boolean padsTop, char point)
+        implements Question<List<Placed>> {
+    @Override
+    public List<Placed> careful() {
+        return Stack.of(numbers).numbers();
+    }
+
+    @Override
+    public void ink(List<Placed> placed, Ink ink) {
+        Stack stack = new Stack(placed);
+        int highest = stack.highest();
+        int lowest = stack.lowest();
+        for (int i = 0; i < placed.size(); i++) {
+            Placed number = placed.get(i);
+            boolean padded = pads || padsTop && i == 0 && number.lowest() > lowest;
+            for (int place = highest; place >= lowest; place--) {
+                if (number.has(place)) {
+                    ink.digit(block.at(lines.get(i), place), number.digit(place), Role.GIVEN);
+                } else if (padded) {
+                    ink.digit(block.at(lines.get(i), place), 0, Role.PADDING);
+                }
+            }
+            if (!number.number().isWhole() || padded && lowest < 0) {
+                ink.point(block, lines.get(i), point, number.number().isWhole() ? Role.PADDING : Role.GIVEN);
+            }
+        }
+    }
+
+    /** Each number where its digits stand on the paper; as it should stand where they cannot be made out. */
+    @Override
+    public List<Placed> read(Reading paper) {
+        List<Placed> read = new ArrayList<>();
+        boolean any = false;
+        for (int i = 0; i < numbers.size(); i++) {
+            Placed found = new Placed(numbers.get(i), 0);
+            for (int shift = -numbers.get(i).length(); shift <= numbers.get(i).length() + 12; shift++) {
+                if (standsAt(paper, i, shift)) {
+                    found = new Placed(numbers.get(i), shift);
+                    any = true;
+                    if (shift == 0) {
+                        break;
+                    }
+                }
+            }
+            read.add(found);
+        }
+        return any ? read : null;
+    }
+
+    private boolean standsAt(Reading paper, int i, int shift) {
+        Numeral number = numbers.get(i);
+        for (int place = number.lowest(); place <= number.highest(); place++) {
+            String there = paper.at(block.at(lines.get(i), place + shift), Anchor.MIDDLE);
+            if (!Integer.toString(number.digit(place)).equals(there)) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

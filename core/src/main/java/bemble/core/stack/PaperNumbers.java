@@ -1,0 +1,26 @@
+package bemble.core.stack;
+
+import bemble.core.hand.Reading;
+import bemble.core.problem.Numeral;
+import bemble.core.working.Anchor;
+import bemble.core.working.Block;
+
+/** Reads whole numbers off a paper's lines. */
+public final class PaperNumbers {
+    private static final int MOST_DIGITS = 90;
+
+    private PaperNumbers() {}
+
+    /** The number whose last digit stands in {@code lowest}; null where a square before its first digit is empty. */
+    public static Numeral read(Reading paper, Block block, String line, int lowest) {
+        StringBuilder digits = new StringBuilder();
+        for (int place = lowest; digits.length() < MOST_DIGITS; place++) {
+            String there = paper.at(block.at(line, place), Anchor.MIDDLE);
+            if (there == null || !there.matches("[0-9]{1,6}")) {
+                break;
+            }
+            digits.insert(0, there);
+        }
+        return digits.length() == 0 ? null : Numeral.ofDigits(digits.toString(), Math.max(0, -lowest));
+    }
+}

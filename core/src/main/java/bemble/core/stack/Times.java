@@ -1,0 +1,46 @@
+package bemble.core.stack;
+
+import bemble.core.hand.FactQuestion;
+import bemble.core.hand.Ink;
+import bemble.core.hand.Reading;
+import bemble.core.problem.Numeral;
+import bemble.core.working.Block;
+import bemble.core.working.Role;
+import java.math.BigInteger;
+
+/**
+ * A digit times a divisor.
+ *
+ * @param block where it is written, or null where it stays in the head
+ * @param place the place of its last digit
+ */
+public record Times(Block block, String line, int place, int digit, BigInteger divisor) implements FactQuestion<BigInteger> {
+    @Override
+    public BigInteger careful() {
+        return divisor.multiply(BigInteger.valueOf(digit));
+    }
+
+    @Override
+    public boolean isWorked() {
+        return digit > 0;
+    }
+
+    @Override
+    public BigInteger missed(BigInteger decided, int by) {
+        BigInteger missed = decided.add(divisor.multiply(BigInteger.valueOf(by)));
+        return missed.signum() < 0 ? null : missed;
+    }
+
+    @Override
+    public void ink(BigInteger product, Ink ink) {
+        if (block != null) {
+            ink.digits(block, line, Numeral.of(product), place, Role.WRITTEN);
+        }
+    }
+
+    @Override
+    public BigInteger read(Reading paper) {
+        Numeral read = block == null ? null : PaperNumbers.read(paper, block, line, place);
+        return read == null ? null : new BigInteger(read.digits());
+    }
+}

@@ -1,0 +1,64 @@
+package bemble.core.stack;
+
+import bemble.core.hand.FactQuestion;
+import bemble.core.hand.Ink;
+import bemble.core.hand.Reading;
+import bemble.core.working.Anchor;
+import bemble.core.working.Figure;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
+import bemble.core.working.Spot;
+import java.util.List;
+
+/**
+ * A column's total.
+ *
+ * @param digits those present, top to bottom
+ * @param carryIn what came from the column before
+ * @param jot where the total is jotted beside the sum, or null
+ * @param jotStays whether it stays there
+ */
+public record Total(int place, List<Integer> digits, int carryIn, Spot jot, boolean jotStays)
+        implements FactQuestion<Integer> {
+    @Override
+    public Integer careful() {
+        int total = carryIn;
+        for (int digit : digits) {
+            total += digit;
+        }
+        return total;
+    }
+
+    /** The same column without its carry. */
+    public Total withoutCarry() {
+        return new Total(place, digits, 0, jot, jotStays);
+    }
+
+    public Total with(List<Integer> otherDigits, int otherCarry) {
+        return new Total(place, otherDigits, otherCarry, jot, jotStays);
+    }
+
+    @Override
+    public Integer missed(Integer decided, int by) {
+        return decided + by < 0 ? null : decided + by;
+    }
+
+    @Override
+    public boolean isWorked() {
+        return digits.size() + (carryIn > 0 ? 1 : 0) > 1;
+    }
+
+    @Override
+    public void ink(Integer total, Ink ink) {
+        if (jot != null) {
+            ink.put(new Figure(MarkKind.DIGIT, jot, null, Integer.toString(total), Role.JOT, Size.SMALL, Anchor.MIDDLE,
+                    !jotStays));
+        }
+    }
+
+    @Override
+    public Integer read(Reading paper) {
+        return jot == null ? null : paper.number(jot, Anchor.MIDDLE);
+    }
+}

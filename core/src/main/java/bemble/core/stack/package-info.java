@@ -1,0 +1,5 @@
+/**
+ * Numbers standing under each other in columns, and adding them: what more than one operation sets out and works, with its
+ * questions, words and record.
+ */
+package bemble.core.stack;

@@ -1,0 +1,120 @@
+package bemble.core.subtraction;
+
+import bemble.core.hand.Decision;
+import bemble.core.hand.Desk;
+import bemble.core.hand.Method;
+import bemble.core.hand.Outcome;
+import bemble.core.hand.Said;
+import bemble.core.hand.Stuck;
+import bemble.core.problem.Problem.Subtraction;
+import bemble.core.style.MethodName;
+import bemble.core.words.Words;
+import bemble.core.working.Fact;
+import bemble.core.working.Spoken;
+import bemble.core.working.StepKind;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Subtracts from the right; where the top digit is too small, ten are added above and one of the next place below. */
+public final class EqualAdditions implements Method<Subtraction> {
+    @Override
+    public MethodName name() {
+        return MethodName.EQUAL_ADDITIONS;
+    }
+
+    @Override
+    public Outcome write(Subtraction subtraction, Desk desk) {
+        SubtractionPaper paper = SubtractionPaper.setOut(subtraction, desk);
+        int from = desk.mark();
+        int payBack = 0;
+        for (int place = paper.lowest(); place <= paper.highest(); place++) {
+            int top = paper.minuend().digit(place);
+            int bottom = paper.subtrahend().digit(place);
+            boolean last = place == paper.highest();
+            boolean adds = desk.ask(new NeedsTen(place, top, bottom + payBack, true, last));
+            if (adds && last) {
+                throw new Stuck("there is no further column to add one below in");
+            }
+            int paidNext = 0;
+            int stands = top;
+            if (adds) {
+                int away = bottom + payBack;
+                desk.step(StepKind.EXCHANGE, paper.block(), place, said -> addTen(said, top, away));
+                stands = desk.ask(new TenAbove(paper.block().at(SubtractionPaper.MINUEND, place), top));
+            }
+            if (!last) {
+                paidNext = desk.ask(new OneBelow(paper.block().at(SubtractionPaper.SUBTRAHEND, place + 1), adds,
+                        !paper.subtrahend().has(place + 1)));
+            }
+            desk.step(StepKind.DIFFERENCE, paper.block(), place, EqualAdditions::column);
+            paper.difference(place, stands, bottom, payBack, true, place > 0 && isUsedUp(paper, place + 1, paidNext));
+            payBack = paidNext;
+        }
+        int to = desk.mark();
+        return new Outcome(paper.answer(), () -> record(desk.decisions(from, to), paper));
+    }
+
+    /** Whether the columns from a place on leave nothing, so that no 0 is written in front. */
+    private static boolean isUsedUp(SubtractionPaper paper, int from, int payBack) {
+        int paid = payBack;
+        for (int place = from; place <= paper.highest(); place++) {
+            int bottom = paper.subtrahend().digit(place) + paid;
+            if (paper.minuend().digit(place) != bottom % 10) {
+                return false;
+            }
+            paid = bottom / 10;
+        }
+        return true;
+    }
+
+    private static EqualAdditionsRecord record(List<Decision<?>> decisions, SubtractionPaper paper) {
+        List<PaidColumn> columns = new ArrayList<>();
+        boolean added = false;
+        for (Decision<?> decision : decisions) {
+            if (decision.asked() instanceof NeedsTen) {
+                added = (Boolean) decision.decided();
+            } else if (decision.asked() instanceof Difference column) {
+                columns.add(new PaidColumn(column.place(), paper.minuend().digit(column.place()), column.bottom(),
+                        column.payBack(), added, (Integer) decision.decided()));
+            }
+        }
+        return new EqualAdditionsRecord(columns);
+    }
+
+    /** Ten are added above and one of the next place below; the word “borrow” has no place here. */
+    private static Spoken addTen(Said said, int top, int away) {
+        Words words = said.words();
+        int place = said.place();
+        int stands = said.decided(TenAbove.class);
+        int below = said.has(OneBelow.class) ? said.decided(OneBelow.class) : 0;
+        String add = "Add 10 " + words.places(place) + " above";
+        String rest = below == 0 ? "." : " and " + words.count(below, place + 1) + " below"
+                + (below == 1 ? ": the difference stays." : ".");
+        return new Spoken(words.title(place), Fact.of("+ 10 " + words.places(place) + " above"
+                + (below == 0 ? "" : ", + " + words.count(below, place + 1) + " below")),
+                "In " + words.column(place) + (top == 1 ? " stands " : " stand ") + words.count(top, place) + ", " + away
+                        + (away == 1 ? " goes" : " go") + " away. " + add + rest + " Now there are "
+                        + words.count(stands, place) + ".",
+                words.title(place) + ": " + words.count(top, place) + ", and " + words.count(away, place)
+                        + " to take away. What is added above, and what below?");
+    }
+
+    /** A column is subtracted. */
+    private static Spoken column(Said said) {
+        Words words = said.words();
+        Difference column = said.asked(Difference.class);
+        int place = column.place();
+        int digit = said.decided(Difference.class);
+        boolean turned = column.top() < column.away() && digit == column.away() - column.top();
+        int from = turned ? column.away() : column.top();
+        int gone = turned ? column.top() : column.away();
+        String away = column.payBack() == 0 || turned ? words.count(gone, place)
+                : column.bottom() + " and " + column.payBack() + " more, " + words.count(gone, place) + ",";
+        return new Spoken(words.title(place), ExchangeWords.difference(from, gone, digit),
+                words.title(place) + ": " + words.count(from, place) + " " + words.takeAway() + " " + away + " leaves "
+                        + words.count(digit, place) + ". " + ExchangeWords.written(said, place, digit),
+                words.title(place) + ": " + words.count(column.top(), place) + " " + words.takeAway() + " "
+                        + (column.payBack() == 0 ? words.count(column.bottom(), place)
+                        : column.bottom() + " and " + column.payBack() + " more") + ". What is left?");
+    }
+}

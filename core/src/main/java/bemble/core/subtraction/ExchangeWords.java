@@ -1,0 +1,111 @@
+package bemble.core.subtraction;
+
+import bemble.core.hand.Said;
+import bemble.core.problem.Numeral;
+import bemble.core.style.HouseStyle;
+import bemble.core.words.Words;
+import bemble.core.working.Fact;
+import bemble.core.working.Spoken;
+import java.math.BigDecimal;
+import java.util.List;
+
+/** What is said while one number is taken from another by exchange, from what was decided. */
+final class ExchangeWords {
+    private ExchangeWords() {}
+
+    /**
+     * One of a place is exchanged for ten of the next.
+     *
+     * @param place the column that needs ten
+     * @param first whether it is the first exchange for that column
+     */
+    static Spoken exchange(Said said, int place, int top, int bottom, boolean first) {
+        Words words = said.words();
+        Lowered lowered = said.asked(Lowered.class);
+        Raised raised = said.asked(Raised.class);
+        Exchange exchange = new Exchange(lowered.place(), raised.place(), lowered.before(), said.decided(Lowered.class),
+                raised.before(), said.decided(Raised.class));
+        StringBuilder say = new StringBuilder();
+        if (first) {
+            say.append("In ").append(words.column(place)).append(top == 1 ? " stands " : " stand ")
+                    .append(words.count(top, place)).append(", ").append(bottom).append(bottom == 1 ? " goes away. " : " go away. ");
+            if (exchange.from() > place + 1) {
+                say.append("There are no ").append(words.places(place + 1)).append(" to ").append(words.exchange())
+                        .append(": go on to the ").append(words.places(exchange.from())).append(". ");
+            }
+        }
+        if (exchange.fromAfter() == exchange.fromBefore()) {
+            say.append("Take 10 ").append(words.places(exchange.to())).append(": now there are ")
+                    .append(words.count(exchange.toAfter(), exchange.to())).append(". The ")
+                    .append(words.places(exchange.from())).append(" stay as they are.");
+        } else {
+            say.append(Words.capital(words.exchange())).append(" 1 ").append(words.one(exchange.from())).append(" for ")
+                    .append(words.count(exchange.toAfter() - exchange.toBefore(), exchange.to())).append(": ")
+                    .append(words.count(exchange.fromAfter(), exchange.from())).append(" and ")
+                    .append(words.count(exchange.toAfter(), exchange.to()));
+            say.append(isFair(exchange) ? ", still " + value(said.style(), exchange) + "." : ".");
+        }
+        String ask = first
+                ? words.title(place) + ": " + words.count(top, place) + ", and " + words.count(bottom, place)
+                        + " to take away. What is to be done?"
+                : "What does 1 " + words.one(exchange.from()) + " give?";
+        return new Spoken(words.title(place), Fact.of(words.exchange() + " 1 " + words.one(exchange.from()), " → ",
+                exchange.fromBefore() + " to " + exchange.fromAfter()), say.toString(), ask);
+    }
+
+    /** Whether what was got is worth what was given. */
+    private static boolean isFair(Exchange exchange) {
+        return exchange.to() == exchange.from() - 1 && exchange.fromBefore() - exchange.fromAfter() == 1
+                && exchange.toAfter() - exchange.toBefore() == 10;
+    }
+
+    /** What both places together are worth, which an exchange does not change. */
+    private static String value(HouseStyle style, Exchange exchange) {
+        return worth(style, 10 * exchange.fromAfter() + exchange.toAfter(), exchange.to());
+    }
+
+    /** The exchange in values: {@code 600 + 40 = 500 + 140}. */
+    static String inValues(HouseStyle style, Exchange exchange) {
+        String before = worth(style, exchange.fromBefore(), exchange.from()) + " + "
+                + worth(style, exchange.toBefore(), exchange.to());
+        String after = worth(style, exchange.fromAfter(), exchange.from()) + " + "
+                + worth(style, exchange.toAfter(), exchange.to());
+        return before + (isFair(exchange) ? " = " : " → ") + after;
+    }
+
+    private static String worth(HouseStyle style, int count, int place) {
+        BigDecimal value = BigDecimal.valueOf(count).scaleByPowerOfTen(place);
+        return style.number(Numeral.of(value.setScale(Math.max(0, -place)).toPlainString()));
+    }
+
+    /** A column is subtracted. */
+    static Spoken column(Said said) {
+        Words words = said.words();
+        Difference column = said.asked(Difference.class);
+        int place = column.place();
+        int digit = said.decided(Difference.class);
+        // A column that was turned round is said as it was worked.
+        boolean turned = column.top() < column.bottom() && digit == column.bottom() - column.top();
+        int from = turned ? column.bottom() : column.top();
+        int away = turned ? column.top() : column.bottom();
+        String what = column.hasBottom()
+                ? words.count(from, place) + " " + words.takeAway() + " " + words.count(away, place) + " leaves "
+                        + words.count(digit, place)
+                : digit == from ? "nothing goes away from " + words.count(from, place)
+                        : words.count(from, place) + " leaves " + words.count(digit, place);
+        return new Spoken(words.title(place), difference(from, away, digit),
+                words.title(place) + ": " + what + ". " + written(said, place, digit),
+                words.title(place) + ": " + words.count(column.top(), place) + " " + words.takeAway() + " "
+                        + words.count(column.bottom(), place) + ". What is left?");
+    }
+
+    static Fact difference(int top, int bottom, int digit) {
+        return Fact.of(top + " − " + bottom, Integer.toString(digit), '−', List.of(top, bottom));
+    }
+
+    /** What is written for a column. */
+    static String written(Said said, int place, int digit) {
+        return said.written(Difference.class) ? "Write " + digit + " in " + said.words().column(place) + "."
+                : "Nothing is left here or further on: no 0 is written in front.";
+    }
+}

@@ -1,0 +1,39 @@
+package bemble.core.subtraction;
+
+import bemble.core.hand.Ink;
+import bemble.core.hand.Question;
+import bemble.core.hand.Reading;
+import bemble.core.subtraction.TopFigures.FigureSpot;
+import bemble.core.working.Anchor;
+import bemble.core.working.Role;
+
+/**
+ * What is left of a figure that gives one to the next place.
+ *
+ * @param needing the column that the ten is for
+ * @param first whether the exchange begins here; otherwise a ten has just come here and is passed on
+ */
+record Lowered(FigureSpot figure, int before, int needing, boolean first) implements Question<Integer> {
+    @Override
+    public int place() {
+        return figure.place();
+    }
+
+    @Override
+    public Integer careful() {
+        return before == 0 ? null : before - 1;
+    }
+
+    @Override
+    public void ink(Integer after, Ink ink) {
+        if (after != before) {
+            ink.strike(figure.now(), Integer.toString(before), Role.EXCHANGE, figure.size(), Anchor.MIDDLE);
+            ink.small(figure.above(), Integer.toString(after), Role.EXCHANGE, Anchor.MIDDLE);
+        }
+    }
+
+    @Override
+    public Integer read(Reading paper) {
+        return paper.number(figure.above(), Anchor.MIDDLE);
+    }
+}

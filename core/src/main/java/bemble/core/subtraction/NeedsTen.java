@@ -1,0 +1,17 @@
+package bemble.core.subtraction;
+
+import bemble.core.hand.Question;
+
+/**
+ * Whether ten more are needed before {@code bottom} can be taken from {@code top}.
+ *
+ * @param bottom all that goes away in this column
+ * @param untouched whether the top figure still stands as it was given
+ * @param last whether there is no column further to the left
+ */
+record NeedsTen(int place, int top, int bottom, boolean untouched, boolean last) implements Question<Boolean> {
+    @Override
+    public Boolean careful() {
+        return top < bottom;
+    }
+}

@@ -1,0 +1,38 @@
+package bemble.core.subtraction;
+
+import bemble.core.hand.Ink;
+import bemble.core.hand.Question;
+import bemble.core.hand.Reading;
+import bemble.core.working.Anchor;
+import bemble.core.working.Role;
+import bemble.core.working.Spot;
+
+/**
+ * What is added below in the next column for ten added above.
+ *
+ * @param added whether ten was added above
+ * @param empty whether nothing is given below in that column
+ */
+record OneBelow(Spot at, boolean added, boolean empty) implements Question<Integer> {
+    @Override
+    public int place() {
+        return at.place() - 1;
+    }
+
+    @Override
+    public Integer careful() {
+        return added ? 1 : 0;
+    }
+
+    @Override
+    public void ink(Integer decided, Ink ink) {
+        if (decided > 0) {
+            ink.small(at, Integer.toString(decided), Role.EXCHANGE, Anchor.BEFORE_LOW);
+        }
+    }
+
+    @Override
+    public Integer read(Reading paper) {
+        return paper.number(at, Anchor.BEFORE_LOW);
+    }
+}

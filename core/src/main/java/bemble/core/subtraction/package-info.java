@@ -1,0 +1,2 @@
+/** Subtraction: its methods, words, records and slips. */
+package bemble.core.subtraction;

@@ -1,0 +1,96 @@
+package bemble.core.words;
+
+import bemble.core.style.CarryWord;
+import bemble.core.style.HouseStyle;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** A teacher's words for places, counts and carries, in the house style. */
+public final class Words {
+    private final HouseStyle style;
+
+    public Words(HouseStyle style) {
+        this.style = style;
+    }
+
+    /** How many of a place: {@code 1 ten}, {@code 12 ones}. */
+    public String count(int number, int place) {
+        return number + " " + (number == 1 ? PlaceNames.one(place, style.onesWord()) : places(place));
+    }
+
+    /** {@code tens}. */
+    public String places(int place) {
+        return PlaceNames.many(place, style.onesWord());
+    }
+
+    /** {@code Tens}, to begin a sentence. */
+    public String title(int place) {
+        return capital(places(place));
+    }
+
+    /** {@code the tens column}. */
+    public String column(int place) {
+        return "the " + places(place).replace(' ', '-') + " column";
+    }
+
+    /** {@code ten}. */
+    public String one(int place) {
+        return PlaceNames.one(place, style.onesWord());
+    }
+
+    /** {@code exchange}, or the word the teacher uses for it. */
+    public String exchange() {
+        return style.exchangeWord().label();
+    }
+
+    /** {@code take away}, or the word the teacher uses for it. */
+    public String takeAway() {
+        return style.takeAwayWord().label();
+    }
+
+    /** The same with a capital letter, to begin a sentence. */
+    public static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    /** {@code carry}, or the word the teacher uses for it. */
+    public String carry() {
+        return style.carryWord() == CarryWord.CARRY ? "carry" : "regroup";
+    }
+
+    /** {@code carried}. */
+    public String carried() {
+        return style.carryWord() == CarryWord.CARRY ? "carried" : "regrouped";
+    }
+
+    /** Several digits of one place: {@code 8 ones and 7 ones}, {@code 6, 7 and 8 ones}. */
+    public String countEach(List<Integer> numbers, int place) {
+        if (numbers.size() <= 2) {
+            return list(numbers.stream().map(number -> count(number, place)).toList());
+        }
+        return list(numbers.stream().map(String::valueOf).toList()) + " " + places(place);
+    }
+
+    /** {@code a, b and c}. */
+    public static String list(List<String> items) {
+        if (items.size() < 2) {
+            return String.join("", items);
+        }
+        return String.join(", ", items.subList(0, items.size() - 1)) + " and " + items.get(items.size() - 1);
+    }
+
+    /** {@code 1 + 3 + 6 = 10}. */
+    public static String sum(List<Integer> terms, int total) {
+        return String.join(" + ", terms.stream().map(String::valueOf).toList()) + " = " + total;
+    }
+
+    /** The terms of a column with its carry, 0 left out, in the order in which this teacher adds. */
+    public List<Integer> inOrder(List<Integer> digits, int carryIn) {
+        List<Integer> terms = new ArrayList<>(digits);
+        if (carryIn > 0) {
+            terms.add(style.carryFirst() ? 0 : terms.size(), carryIn);
+        }
+        return terms;
+    }
+}

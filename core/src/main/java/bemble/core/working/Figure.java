@@ -1,0 +1,26 @@
+package bemble.core.working;
+
+/**
+ * Something that a decision leaves on the paper.
+ *
+ * @param to the other end of what reaches over several squares, or null
+ * @param passing whether it is there only until the next step
+ */
+public record Figure(MarkKind kind, Spot at, Spot to, String text, Role role, Size size, Anchor anchor, boolean passing) {
+    /** Where it stands and what sort it is: one figure of that sort can stand there. */
+    public Key key() {
+        return new Key(at.block().id(), at.line(), at.place(), anchor, kind == MarkKind.STRIKE);
+    }
+
+    /** Tells where a figure stands, apart from what it says. */
+    public record Key(String block, String line, int place, Anchor anchor, boolean stroke) {}
+
+    /** Whether a class can be asked for it: a digit or a number that the hand has decided. */
+    public boolean isAsked() {
+        return (kind == MarkKind.DIGIT || kind == MarkKind.NUMBER) && role.isAsked();
+    }
+
+    public boolean isFull() {
+        return isAsked() && size == Size.FULL;
+    }
+}
