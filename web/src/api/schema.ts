@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/preferences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["preferences"];
+        put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work": {
         parameters: {
             query?: never;
@@ -401,7 +417,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["change_1"];
+        patch: operations["change_2"];
         trace?: never;
     };
     "/api/log/{id}": {
@@ -612,6 +628,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/geometry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["geometry"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/facts": {
         parameters: {
             query?: never;
@@ -707,6 +739,20 @@ export interface components {
             /** Format: int32 */
             revision: number;
         };
+        Preferences: {
+            cues: {
+                [key: string]: string;
+            };
+            letterKeys: boolean;
+        };
+        PreferencesView: {
+            chosen: components["schemas"]["Preferences"];
+            kinds: components["schemas"]["StepKindView"][];
+        };
+        StepKindView: {
+            id: string;
+            label: string;
+        };
         WorkRequest: {
             problem?: string;
             operation?: string;
@@ -727,6 +773,16 @@ export interface components {
             rounded?: string;
             text: string;
         };
+        AreaView: {
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            columns: number;
+        };
         CheckView: {
             kind: string;
             statement: string;
@@ -734,6 +790,10 @@ export interface components {
             actual: string;
             holds: boolean;
             workings: components["schemas"]["SumView"][];
+        };
+        FindView: {
+            sign: string;
+            numbers: number[];
         };
         MarkView: {
             /** Format: int32 */
@@ -757,12 +817,15 @@ export interface components {
             role: string;
             size: string;
             anchor: string;
+            should?: string;
+            heard?: string;
         };
         SheetView: {
             /** Format: int32 */
             rows: number;
             /** Format: int32 */
             columns: number;
+            work: components["schemas"]["AreaView"];
             marks: components["schemas"]["MarkView"][];
         };
         StepView: {
@@ -774,11 +837,17 @@ export interface components {
             /** Format: int32 */
             place?: number;
             fact: string;
+            factAsked: string;
+            find?: components["schemas"]["FindView"];
             say: string;
             ask: string;
             expects: string[];
             marks: number[];
+            asked: number[];
+            small: number[];
             answers: number[];
+            /** Format: int32 */
+            ring?: number;
         };
         SumView: {
             operation: string;
@@ -1072,6 +1141,54 @@ export interface components {
             total: number;
         };
         StreamingResponseBody: unknown;
+        GeometryView: {
+            anchors: {
+                [key: string]: components["schemas"]["TextPlaceView"];
+            };
+            heights: {
+                [key: string]: number;
+            };
+            strokes: {
+                [key: string]: components["schemas"]["StrokeView"];
+            };
+            /** Format: double */
+            foot: number;
+            /** Format: double */
+            strikeReach: number;
+            /** Format: double */
+            strikeShift: number;
+            /** Format: double */
+            arcRise: number;
+            /** Format: double */
+            arcLow: number;
+            /** Format: double */
+            arcHigh: number;
+            /** Format: double */
+            bracket: number;
+            /** Format: double */
+            bracketBend: number;
+            /** Format: double */
+            arrowHead: number;
+            /** Format: double */
+            labelIndent: number;
+        };
+        StrokeView: {
+            /** Format: double */
+            fromX: number;
+            /** Format: double */
+            fromY: number;
+            /** Format: double */
+            toX: number;
+            /** Format: double */
+            toY: number;
+        };
+        TextPlaceView: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            begins: boolean;
+        };
         FactWayView: {
             name: string;
             lines: string[];
@@ -1152,6 +1269,50 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    preferences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreferencesView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Preferences"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreferencesView"];
+                };
             };
         };
     };
@@ -1795,7 +1956,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2181,10 +2342,31 @@ export interface operations {
             };
         };
     };
+    geometry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GeometryView"];
+                };
+            };
+        };
+    };
     facts: {
         parameters: {
             query: {
-                fact: string;
+                sign: string;
+                numbers: number[];
             };
             header?: never;
             path?: never;

@@ -59,13 +59,13 @@ export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Pr
         <SheetPainter
           sheet={worked.sheet}
           step={board.current}
-          lastOfPart={board.lastOfPart}
+          lastOfWork={board.lastOfWork}
           name={`step ${board.current}`}
           filling
         >
           <EmptyBoxes asked={board.asked} typed={board.typed} wrong={board.wrong} />
           <MistakeMarks
-            sheet={worked.sheet}
+            worked={worked}
             step={board.current}
             ringed={mistake.ringed}
             struck={mistake.struck}
@@ -76,7 +76,7 @@ export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Pr
       <BoardSentence board={board} lesson={lesson} step={step} looking={questions[subject.looking]} />
       {board.open === 'help' && <BoardHelp keys={board.keys} onClose={board.close} />}
       {board.open === 'facts' && (
-        <FactPanel fact={(board.waiting ? board.next : step)?.fact ?? ''} onClose={board.close} />
+        <FactPanel find={(board.waiting ? board.next : step)?.find} onClose={board.close} />
       )}
       {board.open === 'pictures' && (
         <PictureChooser

@@ -3,11 +3,13 @@ import { api, ask, type Refused, type Schemas } from '../api/client';
 import { Trouble } from '../app/Trouble';
 import { BoardDialog } from './BoardDialog';
 
+type Props = { find?: Schemas['FindView']; onClose: () => void };
+
 /** Ways to find the fact of a step, for those who do not know it yet. */
-export function FactPanel({ fact, onClose }: { fact: string; onClose: () => void }) {
+export function FactPanel({ find, onClose }: Props) {
   const ways = useQuery<Schemas['FactWayView'][], Refused>({
-    queryKey: ['facts', fact],
-    queryFn: () => ask(api.GET('/api/facts', { params: { query: { fact } } })),
+    queryKey: ['facts', find],
+    queryFn: () => (find ? ask(api.GET('/api/facts', { params: { query: find } })) : Promise.resolve([])),
     staleTime: Infinity,
   });
   return (

@@ -1,13 +1,14 @@
 import type { Schemas } from '../api/client';
 import { ink } from '../app/theme';
 
-type Props = { sheet: Schemas['SheetView']; step: number; ringed: boolean; struck: boolean };
+type Props = { worked: Schemas['WorkResponse']; step: number; ringed: boolean; struck: boolean };
 
-/** The ring round the square where a working first goes wrong, and the strokes that cross it out. */
-export function MistakeMarks({ sheet, step, ringed, struck }: Props) {
+/** The ring round the square where a rule was broken first, and the strokes that cross the working out. */
+export function MistakeMarks({ worked, step, ringed, struck }: Props) {
+  const { sheet, steps } = worked;
+  const ring = steps.find((each) => each.n <= step && each.ring !== undefined)?.ring;
+  const first = ring === undefined ? undefined : sheet.marks[ring];
   const written = sheet.marks.filter((mark) => mark.step <= step && mark.kind === 'digit');
-  const first =
-    written.find((mark) => mark.role === 'wrong') ?? written.find((mark) => mark.role === 'follows');
   const rows = 1 + Math.max(0, ...written.map((mark) => mark.row));
   return (
     <g fill="none" stroke={ink.wrong} strokeLinecap="round">

@@ -14,19 +14,18 @@ export const askingWords: Record<Asking, string> = {
   answer: 'asking only the last line',
 };
 
-const figures = ['digit', 'number'];
-const notAsked = ['given', 'padding', 'frame'];
-const small = ['carry', 'exchange'];
+const places: Record<Asking, (step: Step) => number[]> = {
+  nothing: () => [],
+  all: (step) => step.asked,
+  carries: (step) => step.small,
+  answer: (step) => step.answers,
+};
 
-/** The marks of a step that the class is asked for. */
+/** The marks of a step that the class is asked for, as the server lists them. */
 export function askedMarks(step: Step | undefined, marks: Mark[], asking: Asking): Mark[] {
-  if (!step || asking === 'nothing') {
-    return [];
-  }
-  return step.marks
-    .filter((index) => asking !== 'answer' || step.answers.includes(index))
-    .map((index) => marks[index])
-    .filter((mark) => mark !== undefined)
-    .filter((mark) => figures.includes(mark.kind) && !notAsked.includes(mark.role))
-    .filter((mark) => asking !== 'carries' || small.includes(mark.role));
+  return step
+    ? places[asking](step)
+        .map((index) => marks[index])
+        .filter((mark) => mark !== undefined)
+    : [];
 }

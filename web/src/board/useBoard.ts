@@ -124,7 +124,7 @@ export function useBoard(
 
   return {
     current,
-    lastOfPart: current > lastOfWork ? steps.length : lastOfWork,
+    lastOfWork,
     asking,
     asked: waiting ? asked : [],
     waiting,

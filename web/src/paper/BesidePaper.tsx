@@ -20,7 +20,7 @@ export function BesidePaper({ work, method, label, step, atEnd }: Props) {
       <SheetPainter
         sheet={worked.data.sheet}
         step={at}
-        lastOfPart={lastOfWork}
+        lastOfWork={lastOfWork}
         name={`${worked.data.problem}, ${label}, step ${at} of ${lastOfWork}`}
       />
       <Box

@@ -104,7 +104,7 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
             <SheetPainter
               sheet={data.sheet}
               step={steps.current}
-              lastOfPart={steps.lastOfPart}
+              lastOfWork={steps.lastOfWork}
               name={`${data.problem}, step ${steps.current} of ${steps.count}`}
             />
             {besideLabel ? (

@@ -51,4 +51,4 @@ export function StepList({ steps, current, onGo }: Props) {
 const names: Record<string, string> = { 'set-out': 'the numbers', check: 'how it is checked' };
 
 /** A step that is still to come, without what comes out. */
-const upcoming = (step: Step) => step.fact.split(/ [=≈≠→] /)[0] || names[step.kind] || step.kind;
+const upcoming = (step: Step) => step.factAsked || names[step.kind] || step.kind;

@@ -1,13 +1,18 @@
+import { useGeometry } from './geometry';
 import { Fresh, Mark, type SheetMark } from './mark';
 
 type Props = { visible: SheetMark[]; fresh: SheetMark[] };
 
 /** The marks that are on the paper, the fresh ones shown as such. */
 export function Marks({ visible, fresh }: Props) {
+  const geometry = useGeometry();
+  if (!geometry) {
+    return null;
+  }
   return (
     <>
       {visible.map((mark, i) => (
-        <Mark key={i} mark={mark} fresh={fresh.includes(mark)} />
+        <Mark key={i} mark={mark} geometry={geometry} fresh={fresh.includes(mark)} />
       ))}
       {fresh.filter(isResult).map((mark, i) => (
         <Fresh key={i} mark={mark} />

@@ -11,10 +11,10 @@ type Props = {
   sheet: Schemas['SheetView'];
   /** The step that was written last. */
   step: number;
-  /** The last step of the part now worked; the squares are as large as its rows allow. */
-  lastOfPart: number;
+  /** The last step of the work; beyond it the check is shown too. */
+  lastOfWork: number;
   name: string;
-  /** Whether the part now worked fills the frame, rather than the whole sheet fitting into it. */
+  /** Whether the squares may be as large as the frame allows. */
   filling?: boolean;
   /** What is drawn over the marks, in squares from the sheet's upper left. */
   children?: ReactNode;
@@ -23,23 +23,23 @@ type Props = {
 const leftOf = 2; // squares of empty paper left of the sheet
 const rightOf = 1; // right of it
 const above = 1; // and above
-const smallest = 26;
+const smallest = 18;
 
 /** Draws any sheet from its marks: those whose time it is. It decides nothing about them. */
-export function SheetPainter({ sheet, step, lastOfPart, name, filling = false, children }: Props) {
+export function SheetPainter({ sheet, step, lastOfWork, name, filling = false, children }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const size = useSize(frame);
   const gridId = useId();
-  const rowsOfPart = 1 + Math.max(0, ...sheet.marks.filter((m) => m.step <= lastOfPart).map((m) => m.row));
-  const across = size.width / (sheet.columns + leftOf + rightOf);
-  const down = size.height / (rowsOfPart + above + 0.6);
-  const downWhole = size.height / (sheet.rows + above + 0.6);
-  const wanted = !filling && downWhole >= 44 ? downWhole : down;
-  const largest = filling ? 112 : 64;
-  const square = Math.max(smallest, Math.min(largest, across, wanted));
-  const columns = Math.max(Math.floor(size.width / square), sheet.columns + leftOf + rightOf);
-  const rows = Math.max(Math.ceil(size.height / square), sheet.rows + above + 1);
-  const left = Math.max(leftOf, Math.floor((columns - sheet.columns) / 2));
+  const checking = step > lastOfWork;
+  // The work alone fills the paper until its check begins.
+  const area = checking ? { row: 0, column: 0, rows: sheet.rows, columns: sheet.columns } : sheet.work;
+  const across = size.width / (area.columns + leftOf + rightOf);
+  const down = size.height / (area.rows + above + 0.6);
+  const largest = filling ? 112 : 78;
+  const square = Math.max(smallest, Math.min(largest, across, down));
+  const columns = Math.max(Math.floor(size.width / square), area.columns + leftOf + rightOf);
+  const rows = Math.max(Math.ceil(size.height / square), area.rows + above + 1);
+  const left = Math.max(leftOf, Math.floor((columns - area.columns) / 2)) - area.column;
   const visible = visibleAt(sheet.marks, step);
   const fresh = visible.filter((m) => m.step === step && step > 1);
   const newest = Math.max(...visible.filter((m) => m.kind !== 'wash').map((m) => m.step));

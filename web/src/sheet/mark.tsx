@@ -1,26 +1,12 @@
 import type { Schemas } from '../api/client';
 import { digits, ink } from '../app/theme';
+import { heightOf, placeOf, type Geometry } from './geometry';
 
 export type SheetMark = Schemas['MarkView'];
 
 /** Those whose time it is once a step has been written. */
 export const visibleAt = (marks: SheetMark[], step: number) =>
   marks.filter((mark) => mark.step <= step && (mark.until === undefined || mark.until > step));
-
-/** Where in its square a mark's text stands (fractions of a square), and how it is aligned. */
-const anchors: Record<string, { x: number; y: number; align: 'middle' | 'start' | 'end' }> = {
-  middle: { x: 0.5, y: 0.5, align: 'middle' },
-  low: { x: 0.5, y: 0.72, align: 'middle' },
-  high: { x: 0.5, y: 0.28, align: 'middle' },
-  before: { x: 0.05, y: 0.5, align: 'start' },
-  'before-high': { x: 0.03, y: 0.26, align: 'start' },
-  'before-low': { x: 0.04, y: 0.76, align: 'start' },
-  after: { x: 1, y: 0.66, align: 'middle' },
-};
-const middle = { x: 0.5, y: 0.5, align: 'middle' } as const;
-
-/** Height of the text, in squares. */
-const heights: Record<string, number> = { full: 0.76, small: 0.42, tiny: 0.32 };
 
 /** By role; a slip's marks look like any other, so that a class can look for them. */
 const colours: Record<string, string> = {
@@ -33,10 +19,13 @@ const colours: Record<string, string> = {
   frame: ink.ink,
 };
 
-type Props = { mark: SheetMark; fresh: boolean };
+type Props = { mark: SheetMark; geometry: Geometry; fresh?: boolean };
 
 /** One mark, drawn in squares: the SVG around it scales a square to its size. */
-export function Mark({ mark, fresh }: Props) {
+export function Mark({ mark, geometry, fresh = false }: Props) {
+  if (mark.role === 'missing') {
+    return null;
+  }
   switch (mark.kind) {
     case 'wash':
       return (
@@ -49,65 +38,61 @@ export function Mark({ mark, fresh }: Props) {
           opacity={0.75}
         />
       );
-    case 'rule':
-      return (
-        <line
-          x1={mark.column - 0.1}
-          x2={(mark.toColumn ?? mark.column) + 1.1}
-          y1={mark.row}
-          y2={mark.row}
-          stroke={ink.ink}
-          strokeWidth={0.05}
-        />
-      );
     case 'strike':
-      return <Strike mark={mark} />;
+      return <Strike mark={mark} geometry={geometry} />;
+    case 'rule':
     case 'underline':
     case 'side':
     case 'line':
     case 'arrow':
-      return <Stroke mark={mark} />;
+      return <Stroke mark={mark} geometry={geometry} />;
     case 'box':
       return <Box mark={mark} />;
     case 'bracket':
       return (
         <path
-          d={`M ${mark.column + 1.02} ${mark.row} q 0.22 0.5 0 1`}
+          d={`M ${mark.column + geometry.bracket} ${mark.row} q ${geometry.bracketBend} 0.5 0 1`}
           fill="none"
           stroke={ink.ink}
           strokeWidth={0.05}
         />
       );
     case 'arc':
-      return <Arc mark={mark} />;
+      return <Arc mark={mark} geometry={geometry} />;
     default:
-      return <Text mark={mark} fresh={fresh} />;
+      return <Text mark={mark} geometry={geometry} fresh={fresh} />;
   }
 }
 
 const strokes = {
+  rule: { colour: ink.ink, width: 0.05 },
   underline: { colour: ink.amberDeep, width: 0.07 },
   side: { colour: ink.ink, width: 0.03 },
   line: { colour: ink.plum, width: 0.04 },
   arrow: { colour: ink.faint, width: 0.035 },
 };
 
-/** A straight line: under squares, down a column's edge, or from one square to another. */
-function Stroke({ mark }: { mark: SheetMark }) {
+/** A straight line: over or under squares, down a column's edge, or from one square to another. */
+function Stroke({ mark, geometry }: Props) {
   const { colour, width } = strokes[mark.kind as keyof typeof strokes];
-  const toRow = mark.toRow ?? mark.row;
-  const toColumn = mark.toColumn ?? mark.column;
-  const ends = {
-    underline: [mark.column + 0.14, mark.row + 0.93, toColumn + 0.86, mark.row + 0.93],
-    side: [mark.column, mark.row, mark.column, toRow + 1],
-    line: [mark.column + 0.5, mark.row + 0.95, toColumn + 0.5, toRow + 0.08],
-    arrow: [mark.column + 0.5, mark.row + 0.98, toColumn + 0.5, toRow + 0.06],
-  }[mark.kind as keyof typeof strokes];
-  const [x1, y1, x2, y2] = ends;
+  const ends = geometry.strokes[mark.kind];
+  if (!ends) {
+    return null;
+  }
+  const x = (mark.toColumn ?? mark.column) + ends.toX;
+  const y = (mark.toRow ?? mark.row) + ends.toY;
+  const head = geometry.arrowHead;
   return (
-    <g stroke={colour} strokeWidth={width} fill="none" strokeLinecap="round">
-      <line x1={x1} y1={y1} x2={x2} y2={y2} />
-      {mark.kind === 'arrow' && <path d={`M ${toColumn + 0.38} ${toRow - 0.08} l 0.12 0.14 l 0.12 -0.14`} />}
+    <g
+      stroke={colour}
+      strokeWidth={width}
+      fill="none"
+      strokeLinecap={mark.kind === 'rule' ? 'butt' : 'round'}
+    >
+      <line x1={mark.column + ends.fromX} y1={mark.row + ends.fromY} x2={x} y2={y} />
+      {mark.kind === 'arrow' && (
+        <path d={`M ${x - head} ${y - head} L ${x} ${y} L ${x + head} ${y - head}`} />
+      )}
     </g>
   );
 }
@@ -128,13 +113,13 @@ function Box({ mark }: { mark: SheetMark }) {
 }
 
 /** From the middle of one square over to the middle of another. */
-function Arc({ mark }: { mark: SheetMark }) {
+function Arc({ mark, geometry }: Props) {
   const from = mark.column + 0.5;
   const to = (mark.toColumn ?? mark.column) + 0.5;
-  const foot = mark.anchor === 'low' ? mark.row + 1 : mark.row + 0.06;
+  const foot = mark.row + (mark.anchor === 'low' ? geometry.arcLow : geometry.arcHigh);
   return (
     <path
-      d={`M ${from} ${foot} C ${from} ${foot - 0.95} ${to} ${foot - 0.95} ${to} ${foot}`}
+      d={`M ${from} ${foot} Q ${(from + to) / 2} ${foot - geometry.arcRise} ${to} ${foot}`}
       fill="none"
       stroke={ink.plum}
       strokeWidth={0.045}
@@ -142,10 +127,10 @@ function Arc({ mark }: { mark: SheetMark }) {
   );
 }
 
-function Strike({ mark }: { mark: SheetMark }) {
-  const at = anchors[mark.anchor] ?? middle;
-  const reach = (heights[mark.size] ?? 0.4) * 0.48;
-  const x = mark.column + at.x + (at.align === 'start' ? reach * 0.6 : 0);
+function Strike({ mark, geometry }: Props) {
+  const at = placeOf(geometry, mark.anchor);
+  const reach = heightOf(geometry, mark.size) * geometry.strikeReach;
+  const x = mark.column + at.x + (at.begins ? reach * geometry.strikeShift : 0);
   const y = mark.row + at.y;
   return (
     <line
@@ -160,21 +145,21 @@ function Strike({ mark }: { mark: SheetMark }) {
   );
 }
 
-function Text({ mark, fresh }: Props) {
-  const at = anchors[mark.anchor] ?? middle;
-  const height = heights[mark.size] ?? 0.76;
+function Text({ mark, geometry, fresh }: Props) {
+  const at = placeOf(geometry, mark.anchor);
+  const height = heightOf(geometry, mark.size);
   const label = mark.kind === 'label';
   const middleOfSpan =
     mark.kind === 'number' ? (mark.column + (mark.toColumn ?? mark.column) + 1) / 2 : undefined;
   const crowded = mark.size === 'tiny' && mark.text.length > 3 && !label;
   return (
     <text
-      x={middleOfSpan ?? (label ? mark.column + 0.1 : mark.column + at.x)}
-      y={mark.row + at.y + height * 0.36}
+      x={middleOfSpan ?? mark.column + (label ? geometry.labelIndent : at.x)}
+      y={mark.row + at.y + height * geometry.foot}
       fontFamily={digits}
       fontSize={crowded ? Math.min(height, 1.7 / mark.text.length) : height}
       fontWeight={fresh && mark.kind === 'digit' ? 700 : 400}
-      textAnchor={label ? 'start' : at.align}
+      textAnchor={label || at.begins ? 'start' : 'middle'}
       fill={
         mark.kind === 'head' || (label && mark.size === 'tiny')
           ? ink.faint

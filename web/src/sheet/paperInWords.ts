@@ -1,10 +1,10 @@
 import type { SheetMark } from './mark';
 
-/** What stands on the paper, line by line from the top, for those who hear it. */
+/** What stands on the paper, line by line from the top, for those who hear it; each mark says how it is heard. */
 export function paperInWords(visible: SheetMark[]): string {
   const lines = new Map<number, SheetMark[]>();
   for (const mark of visible) {
-    if (mark.text) {
+    if (mark.heard ?? mark.text) {
       lines.set(mark.row, [...(lines.get(mark.row) ?? []), mark]);
     }
   }
@@ -13,7 +13,7 @@ export function paperInWords(visible: SheetMark[]): string {
     .map(([, marks]) =>
       marks
         .sort((a, b) => a.column - b.column || inFront(b) - inFront(a))
-        .map((mark) => (mark.role === 'carry' ? `carried ${mark.text}` : mark.text))
+        .map((mark) => mark.heard ?? mark.text)
         .join(' '),
     )
     .join('; ');

@@ -70,9 +70,9 @@ class HelpApiTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"8 + 7 = 15,Make a ten", "14 − 6 = 8,By way of ten", "24 ÷ 5 → 4,The multiples of 5"})
-    void waysToAFactAreTold(String fact, String way, RunningServer server) {
-        String path = "/api/facts?fact=" + URLEncoder.encode(fact, StandardCharsets.UTF_8);
+    @CsvSource({"+,8&numbers=7,Make a ten", "−,14&numbers=6,By way of ten", "÷,24&numbers=5,The multiples of 5"})
+    void waysToAFactAreTold(String sign, String numbers, String way, RunningServer server) {
+        String path = "/api/facts?sign=" + URLEncoder.encode(sign, StandardCharsets.UTF_8) + "&numbers=" + numbers;
         assertThat(Client.demo(server).get(path).json().findValuesAsString("name")).contains(way);
     }
 
@@ -89,7 +89,7 @@ class HelpApiTest {
             assertThat(remark(teacher, id, remarks).json().get("explanation").asString()).isEqualTo(own);
             remarks.remove("explanation");
             assertThat(remark(teacher, id, remarks).json().get("explanation").asString()).as("left as it is").isEqualTo(own);
-            remarks.put("explanation", "x".repeat(20_001));
+            remarks.put("explanation", "x".repeat(400_001));
             assertThat(remark(teacher, id, remarks).status()).isEqualTo(422);
 
             String file = teacher.get("/api/log/bemble-log.json").text();

@@ -2,6 +2,9 @@ package bemble.core.words;
 
 import bemble.core.style.CarryWord;
 import bemble.core.style.HouseStyle;
+import bemble.core.working.Mark;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -92,5 +95,21 @@ public final class Words {
             terms.add(style.carryFirst() ? 0 : terms.size(), carryIn);
         }
         return terms;
+    }
+
+    /** A mark as a screen reader says it: a struck figure is heard as struck, a small one with what it is there for. */
+    public String heard(Mark mark) {
+        if (mark.role() == Role.MISSING) {
+            return "";
+        }
+        if (mark.kind() == MarkKind.STRIKE) {
+            return mark.text() + " struck";
+        }
+        return switch (mark.role()) {
+            case CARRY -> carried() + " " + mark.text();
+            case EXCHANGE -> mark.text() + " by " + exchange();
+            case JOT -> mark.text().isEmpty() ? "" : "jotted " + mark.text();
+            default -> mark.text();
+        };
     }
 }

@@ -1,6 +1,8 @@
 package bemble.core.work;
 
 import bemble.core.problem.Problem;
+import bemble.core.problem.Refusal;
+import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 
 /**
@@ -11,6 +13,13 @@ import bemble.core.style.HouseStyle;
  * @param slip the id of the slip to write it with, or null for a careful hand
  */
 public record WorkOrder(Problem problem, String method, HouseStyle style, String check, String slip) {
+    /** @throws Refusal if there is no such slip */
+    public WorkOrder {
+        if (slip != null) {
+            Slips.requireKnown(slip);
+        }
+    }
+
     public WorkOrder(Problem problem, String method, HouseStyle style, String check) {
         this(problem, method, style, check, null);
     }

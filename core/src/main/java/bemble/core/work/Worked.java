@@ -14,7 +14,6 @@ import bemble.core.problem.Refusal;
 import bemble.core.sheet.Layout;
 import bemble.core.sheet.Sheet;
 import bemble.core.slip.Slipped;
-import bemble.core.slip.Slips;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.core.working.Working;
@@ -45,7 +44,6 @@ public final class Worked {
         if (order.slip() == null) {
             return new Worked(Written.by(Hand.CAREFUL, problem, method, order.style()), kind, null);
         }
-        Slips.requireKnown(order.slip());
         Slip slip = Slipped.find(order.slip(), problem, method, order.style()).orElseThrow(() -> Refusal.of("slip",
                 "“" + order.slip() + "” cannot happen in " + problem.text()
                         + ", or leaves its answer as it is. Choose another slip or another problem."));

@@ -1,6 +1,6 @@
 package bemble.server.log;
 
-import bemble.core.say.RecordTalk;
+import bemble.core.words.Words;
 import bemble.core.work.WorkOrder;
 import bemble.core.work.Worked;
 import bemble.server.style.StyleText;
@@ -15,7 +15,7 @@ record NewEntry(UUID reference, OffsetDateTime workedAt, String operation, Strin
         Worked worked = Worked.from(order.withCare());
         return new NewEntry(reference, workedAt, worked.problem().operation().id(), worked.problem().text(),
                 worked.method(), styles.write(order.style()), worked.check().kind(), worked.answer().text(),
-                new RecordTalk(order.style()).inShort(worked.record()), worked.check().statement(),
+                worked.record().inShort(new Words(order.style())), worked.check().statement(),
                 worked.check().holds(), remarks.label(), remarks.note(), remarks.kept(), remarks.explanation());
     }
 }

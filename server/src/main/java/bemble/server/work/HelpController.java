@@ -5,7 +5,10 @@ import bemble.core.fact.FactWays;
 import bemble.core.work.Explanation;
 import bemble.core.work.Worked;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,10 +23,14 @@ class HelpController {
 
     record Told(@NotNull String text) {}
 
-    /** @param fact as a step has it, such as {@code 8 + 7 = 15} */
+    /**
+     * @param sign +, −, × or ÷
+     * @param numbers the numbers of a small fact, as a step has them
+     */
     @GetMapping("/api/facts")
-    List<FactWayView> facts(@RequestParam String fact) {
-        return FactWays.to(fact).stream().map(HelpController::view).toList();
+    List<FactWayView> facts(@RequestParam @Size(min = 1, max = 1, message = "Give one sign: +, −, × or ÷.") String sign,
+            @RequestParam @Size(max = 20, message = "A fact has fewer numbers.") List<@Min(0) @Max(999_999) Integer> numbers) {
+        return FactWays.to(sign.charAt(0), numbers).stream().map(HelpController::view).toList();
     }
 
     private static FactWayView view(FactWay way) {

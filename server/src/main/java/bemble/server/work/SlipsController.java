@@ -1,9 +1,10 @@
 package bemble.server.work;
 
+import bemble.core.hand.KnownSlip;
+import bemble.core.hand.Method;
 import bemble.core.method.Methods;
-import bemble.core.slip.Slip;
 import bemble.core.slip.Slipped;
-import bemble.core.style.Way;
+import bemble.core.slip.Slips;
 import bemble.core.work.OddButRight;
 import bemble.core.work.WorkOrder;
 import jakarta.validation.Valid;
@@ -35,10 +36,11 @@ class SlipsController {
     @PostMapping
     ToLookFor slips(@Valid @RequestBody WorkRequest request) {
         WorkOrder order = request.order();
-        Way way = Methods.find(order.problem(), order.method(), order.style()).way();
-        List<SlipView> slips = Stream.of(Slip.values())
-                .filter(slip -> Slipped.write(slip, order.problem(), way, order.style()).isPresent())
-                .map(slip -> new SlipView(slip.id(), slip.label())).toList();
+        Method<?> method = Methods.find(order.problem(), order.method(), order.style());
+        List<SlipView> slips = Stream.concat(Slips.of(order.problem(), method.name()).stream().map(KnownSlip::id),
+                        Stream.of(Slips.FACT_NEAR_MISS))
+                .filter(slip -> Slipped.find(slip, order.problem(), method, order.style()).isPresent())
+                .map(slip -> new SlipView(slip, Slips.label(slip, order.problem()))).toList();
         return new ToLookFor(slips, OddButRight.of(order).stream().map(OddView::of).toList());
     }
 }

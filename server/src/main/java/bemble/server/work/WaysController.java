@@ -4,7 +4,7 @@ import bemble.core.picture.PictureKind;
 import bemble.core.problem.Operation;
 import bemble.core.style.CheckKind;
 import bemble.core.style.Option;
-import bemble.core.style.Way;
+import bemble.core.style.MethodName;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.stream.Stream;
@@ -24,7 +24,7 @@ class WaysController {
     @GetMapping
     List<Ways> ways() {
         return Stream.of(Operation.values()).map(operation -> new Ways(operation.id(),
-                views(Way.of(operation)), views(CheckKind.of(operation)),
+                views(MethodName.of(operation)), views(CheckKind.of(operation)),
                 PictureKind.of(operation).stream().map(kind -> new Named(kind.id(), kind.label())).toList())).toList();
     }
 

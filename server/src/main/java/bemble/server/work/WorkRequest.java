@@ -6,7 +6,6 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.Slip;
 import bemble.core.style.HouseStyle;
 import bemble.core.work.WorkOrder;
 import jakarta.validation.constraints.Size;
@@ -33,7 +32,7 @@ public record WorkRequest(
     /** @throws Refusal where the request cannot be worked */
     public WorkOrder order() {
         HouseStyle houseStyle = houseStyle();
-        return new WorkOrder(problem(houseStyle), method, houseStyle, check, slip == null ? null : Slip.of(slip));
+        return new WorkOrder(problem(houseStyle), method, houseStyle, check, slip);
     }
 
     /** The request that asks for this again, whatever the punctuation of its style. */

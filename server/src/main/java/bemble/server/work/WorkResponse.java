@@ -1,23 +1,23 @@
 package bemble.server.work;
 
 import bemble.core.check.Check;
+import bemble.core.hand.Answer;
+import bemble.core.hand.WorkRecord;
 import bemble.core.problem.Numeral;
-import bemble.core.record.Answer;
-import bemble.core.record.WorkRecord;
 import bemble.core.sheet.Sheet;
 import bemble.core.sheet.SheetMark;
+import bemble.core.words.Words;
 import bemble.core.work.Worked;
+import bemble.core.working.Fact;
 import bemble.core.working.Mark;
-import bemble.core.working.Spot;
+import bemble.core.working.Role;
+import bemble.core.working.Spoken;
 import bemble.core.working.Step;
 import bemble.core.working.Working;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 
 /** A problem worked: the answer, the record, the check, the paper in squares, and the steps. */
 public record WorkResponse(
@@ -59,65 +59,91 @@ public record WorkResponse(
         }
     }
 
-    /** The paper in squares. */
-    public record SheetView(@NotNull int rows, @NotNull int columns, @NotNull List<MarkView> marks) {
-        static SheetView of(Sheet sheet) {
-            return new SheetView(sheet.rows(), sheet.columns(), sheet.marks().stream().map(MarkView::of).toList());
+    /**
+     * The paper in squares.
+     *
+     * @param work the squares that the work takes, before its check begins
+     */
+    public record SheetView(@NotNull int rows, @NotNull int columns, @NotNull AreaView work, @NotNull List<MarkView> marks) {
+        static SheetView of(Sheet sheet, Words words) {
+            return new SheetView(sheet.rows(), sheet.columns(), new AreaView(sheet.work().row(), sheet.work().column(),
+                    sheet.work().rows(), sheet.work().columns()),
+                    sheet.marks().stream().map(mark -> MarkView.of(mark, words)).toList());
         }
     }
 
-    /** A mark in its square, with the step that puts it there and the step that takes it away. */
+    public record AreaView(@NotNull int row, @NotNull int column, @NotNull int rows, @NotNull int columns) {}
+
+    /**
+     * A mark in its square, with the step that puts it there and the step that takes it away.
+     *
+     * @param should where a rule was broken, what a careful hand would have written there
+     * @param heard what a screen reader says for it, where that is not its text
+     */
     public record MarkView(@NotNull int step, Integer until, @NotNull String kind, @NotNull String block,
                            @NotNull String line, @NotNull int place, @NotNull int row, @NotNull int column,
                            Integer toRow, Integer toColumn, @NotNull String text, @NotNull String role,
-                           @NotNull String size, @NotNull String anchor) {
-        static MarkView of(SheetMark mark) {
-            return new MarkView(mark.step(), mark.until(), mark.kind(), mark.block(), mark.line(), mark.place(),
-                    mark.row(), mark.column(), mark.toRow(), mark.toColumn(), mark.text(), mark.role(), mark.size(),
-                    mark.anchor());
+                           @NotNull String size, @NotNull String anchor, String should, String heard) {
+        static MarkView of(SheetMark mark, Words words) {
+            String heard = words.heard(mark.mark());
+            return new MarkView(mark.step(), mark.until(), mark.kind().id(), mark.block(), mark.line(), mark.place(),
+                    mark.row(), mark.column(), mark.toRow(), mark.toColumn(), mark.text(), mark.role().id(),
+                    mark.size().id(), mark.anchor().id(), mark.mark().should(), heard.equals(mark.text()) ? null : heard);
         }
     }
+
+    /** A small fact that can be found in some way. */
+    public record FindView(@NotNull String sign, @NotNull List<Integer> numbers) {}
 
     /**
      * One step.
      *
      * @param part whether it belongs to the work or to its check
      * @param title the heading it is listed under
-     * @param marks the places of its marks in the sheet's list
+     * @param factAsked what may be seen of the fact before the step
+     * @param find the small fact in it, if any
+     * @param asked the places in the sheet's list of the marks that a class can be asked for
+     * @param small of these, the places of those that are carried or exchanged
      * @param answers of these, the places of those in the line that reads the answer
+     * @param marks the places of all its marks
+     * @param ring the place of the mark to be rung, where a rule was broken first in this step
      */
     public record StepView(@NotNull int n, @NotNull String kind, @NotNull String part, @NotNull String title,
-                           Integer place, @NotNull String fact, @NotNull String say, @NotNull String ask,
-                           @NotNull List<String> expects, @NotNull List<Integer> marks,
-                           @NotNull List<Integer> answers) {}
+                           Integer place, @NotNull String fact, @NotNull String factAsked, FindView find,
+                           @NotNull String say, @NotNull String ask, @NotNull List<String> expects,
+                           @NotNull List<Integer> marks, @NotNull List<Integer> asked, @NotNull List<Integer> small,
+                           @NotNull List<Integer> answers, Integer ring) {}
 
-    static WorkResponse of(Worked worked) {
+    public static WorkResponse of(Worked worked) {
         return new WorkResponse(worked.problem().text(), worked.problem().operation().id(),
                 worked.problem().operands().stream().map(Numeral::plain).toList(), worked.problem().decimals(),
-                worked.method(), worked.slip() == null ? null : worked.slip().id(), AnswerView.of(worked.answer()), worked.record(), CheckView.of(worked.check()),
-                SheetView.of(worked.sheet()), steps(worked));
+                worked.method(), worked.slip(), AnswerView.of(worked.answer()), worked.record(),
+                CheckView.of(worked.check()), SheetView.of(worked.sheet(), new Words(worked.style())), steps(worked));
     }
 
     private static List<StepView> steps(Worked worked) {
-        Map<Integer, List<Mark>> written = worked.working().marksByStep();
-        Map<Integer, List<Integer>> laid = new HashMap<>();
+        Working working = worked.working();
         List<SheetMark> marks = worked.sheet().marks();
-        Optional<Spot> answer = worked.working().answerLine(worked.answer().value());
+        List<List<Integer>> ofStep = new ArrayList<>();
+        working.steps().forEach(step -> ofStep.add(new ArrayList<>()));
         for (int i = 0; i < marks.size(); i++) {
-            laid.computeIfAbsent(marks.get(i).step(), n -> new ArrayList<>()).add(i);
+            ofStep.get(marks.get(i).step() - 1).add(i);
         }
-        return worked.working().steps().stream().map(step -> view(step,
-                Working.expects(written.getOrDefault(step.n(), List.of())),
-                laid.getOrDefault(step.n(), List.of()), laid.getOrDefault(step.n(), List.of()).stream()
-                        .filter(i -> answer.isPresent() && isIn(answer.get(), marks.get(i))).toList())).toList();
+        Mark broken = working.firstBroken().orElse(null);
+        return working.steps().stream().map(step -> view(step, working, marks, ofStep.get(step.n() - 1), broken)).toList();
     }
 
-    private static boolean isIn(Spot answer, SheetMark mark) {
-        return mark.block().equals(answer.block().id()) && mark.line().equals(answer.line());
-    }
-
-    private static StepView view(Step step, List<String> expects, List<Integer> marks, List<Integer> answers) {
-        return new StepView(step.n(), step.kind().id(), step.part().id(), step.title(), step.place(),
-                step.spoken().fact(), step.spoken().say(), step.spoken().ask(), expects, marks, answers);
+    private static StepView view(Step step, Working working, List<SheetMark> marks, List<Integer> mine, Mark broken) {
+        List<Integer> asked = mine.stream().filter(i -> marks.get(i).mark().isAsked()).toList();
+        List<Integer> small = asked.stream().filter(i -> marks.get(i).role() == Role.CARRY
+                || marks.get(i).role() == Role.EXCHANGE).toList();
+        List<Integer> answers = asked.stream().filter(i -> working.isInAnswer(marks.get(i).mark())).toList();
+        Integer ring = mine.stream().filter(i -> marks.get(i).mark() == broken).findFirst().orElse(null);
+        Spoken spoken = step.spoken();
+        Fact fact = spoken.fact();
+        return new StepView(step.n(), step.kind().id(), step.part().id(), spoken.title(), step.place(), fact.text(),
+                fact.asked(), fact.sign() == 0 ? null : new FindView(String.valueOf(fact.sign()), fact.numbers()),
+                spoken.say(), spoken.ask(), asked.stream().map(i -> marks.get(i).text()).toList(), mine, asked, small,
+                answers, ring);
     }
 }
