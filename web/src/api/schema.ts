@@ -20,22 +20,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/preferences": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["preferences"];
-        put: operations["change_1"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/work": {
         parameters: {
             query?: never;
@@ -417,6 +401,22 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
+        patch: operations["change_1"];
+        trace?: never;
+    };
+    "/api/preferences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["preferences"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
         patch: operations["change_2"];
         trace?: never;
     };
@@ -628,6 +628,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/how-we-write-it": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/how-we-write-it/page.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/how-we-write-it/examples": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["examples"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/geometry": {
         parameters: {
             query?: never;
@@ -738,20 +786,6 @@ export interface components {
             archived: boolean;
             /** Format: int32 */
             revision: number;
-        };
-        Preferences: {
-            cues: {
-                [key: string]: string;
-            };
-            letterKeys: boolean;
-        };
-        PreferencesView: {
-            chosen: components["schemas"]["Preferences"];
-            kinds: components["schemas"]["StepKindView"][];
-        };
-        StepKindView: {
-            id: string;
-            label: string;
         };
         WorkRequest: {
             problem?: string;
@@ -1076,6 +1110,26 @@ export interface components {
                 [key: string]: string;
             };
         };
+        PreferencesChange: {
+            cues?: {
+                [key: string]: string;
+            };
+            letterKeys?: boolean;
+        };
+        Preferences: {
+            cues: {
+                [key: string]: string;
+            };
+            letterKeys: boolean;
+        };
+        PreferencesView: {
+            chosen: components["schemas"]["Preferences"];
+            kinds: components["schemas"]["StepKindView"][];
+        };
+        StepKindView: {
+            id: string;
+            label: string;
+        };
         Remarks: {
             label: string;
             note: string;
@@ -1141,6 +1195,15 @@ export interface components {
             total: number;
         };
         StreamingResponseBody: unknown;
+        HowWeWriteItView: {
+            pages: string[];
+            unprintable: string[];
+        };
+        ExampleView: {
+            operation: string;
+            label: string;
+            problem: string;
+        };
         GeometryView: {
             anchors: {
                 [key: string]: components["schemas"]["TextPlaceView"];
@@ -1269,50 +1332,6 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
-            };
-        };
-    };
-    preferences: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PreferencesView"];
-                };
-            };
-        };
-    };
-    change_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Preferences"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PreferencesView"];
-                };
             };
         };
     };
@@ -1956,7 +1975,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1978,6 +1997,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StyleView"];
+                };
+            };
+        };
+    };
+    preferences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreferencesView"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreferencesChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreferencesView"];
                 };
             };
         };
@@ -2338,6 +2401,71 @@ export interface operations {
                 };
                 content: {
                     "text/csv": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    page_1: {
+        parameters: {
+            query: {
+                problem: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HowWeWriteItView"];
+                };
+            };
+        };
+    };
+    pdf_1: {
+        parameters: {
+            query: {
+                problem: string;
+                inline?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    examples: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExampleView"][];
                 };
             };
         };

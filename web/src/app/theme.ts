@@ -111,6 +111,20 @@ export const theme = createTheme({
         },
       },
     },
+    MuiCheckbox: {
+      defaultProps: { size: 'small' },
+      styleOverrides: { root: { padding: '4px 6px', color: ink.faint } },
+    },
+    MuiRadio: {
+      defaultProps: { size: 'small' },
+      styleOverrides: { root: { padding: '2px 6px', color: ink.faint } },
+    },
+    MuiFormControlLabel: {
+      styleOverrides: {
+        root: { marginLeft: -6, alignItems: 'flex-start' },
+        label: { fontSize: 16, lineHeight: 1.75 },
+      },
+    },
     MuiInputLabel: { styleOverrides: { root: { color: ink.faint, '&.Mui-focused': { color: ink.ink } } } },
     MuiInput: {
       styleOverrides: {

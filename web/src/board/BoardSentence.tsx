@@ -1,6 +1,7 @@
 import { Box, Button } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { digits, ink } from '../app/theme';
+import { Cue } from '../style/Cue';
 import { askingWords } from './asking';
 import type { BoardNow } from './useBoard';
 import type { Lesson } from './useLesson';
@@ -28,6 +29,7 @@ export function BoardSentence({ board, lesson, step, looking }: Props) {
         data-testid="sentence"
         sx={{ font: `400 34px/1.28 ${digits}`, fontSize: { xs: 21, md: 34 }, m: 0 }}
       >
+        <Cue kind={(board.waiting ? board.next : step)?.kind} size={22} />
         {board.waiting ? board.next?.ask || 'What is written next?' : step?.say}
         {board.wrong && (
           <Box component="span" sx={{ color: ink.wrong, display: 'block', fontSize: 26 }}>

@@ -2,6 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState, type FormEvent } from 'react';
 import { Field } from '../app/Field';
 import { ink } from '../app/theme';
+import { Tick } from '../app/Tick';
 import { Trouble } from '../app/Trouble';
 import { useFreshLog, useRemark, type Entry } from './useLog';
 
@@ -30,9 +31,8 @@ export function RemarksForm(props: { entry: Entry; onDone?: () => void }) {
         fault={remark.error?.about('label')}
       />
       <Field label="Note" value={note} onChange={setNote} fault={remark.error?.about('note')} />
-      <Box component="label" sx={{ display: 'flex', gap: 1, alignItems: 'center', mb: 2 }}>
-        <input type="checkbox" checked={kept} onChange={(event) => setKept(event.target.checked)} />
-        Keep, whenever the log is tidied
+      <Box sx={{ mb: 2 }}>
+        <Tick label="Keep, whenever the log is tidied" checked={kept} onChange={setKept} />
       </Box>
       <Button type="submit" variant="contained" disabled={!changed || remark.isPending}>
         Save

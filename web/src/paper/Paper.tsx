@@ -7,6 +7,7 @@ import { digits, ink } from '../app/theme';
 import type { BoardState } from '../board/BoardScreen';
 import type { Entry } from '../log/useLog';
 import { SheetPainter } from '../sheet/SheetPainter';
+import { Cue } from '../style/Cue';
 import { BesidePaper } from './BesidePaper';
 import { BesidePicture } from './BesidePicture';
 import { CheckPanel } from './CheckPanel';
@@ -121,6 +122,7 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
           </Box>
           <Box sx={saying}>
             <Box component="p" aria-live="polite" data-testid="sentence" sx={sentence}>
+              <Cue kind={data.steps[steps.current - 1]?.kind} size={17} />
               {data.steps[steps.current - 1]?.say}
             </Box>
             <StepButtons

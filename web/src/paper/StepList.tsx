@@ -1,4 +1,4 @@
-import { Box } from '@mui/material';
+import { Box, ButtonBase } from '@mui/material';
 import { useEffect, useRef } from 'react';
 import type { Schemas } from '../api/client';
 import { digits, ink } from '../app/theme';
@@ -19,9 +19,7 @@ export function StepList({ steps, current, onGo }: Props) {
           {step.title !== steps[i - 1]?.title && (
             <Box sx={{ color: ink.faint, fontSize: 13, fontWeight: 650, mt: i ? 1.5 : 0 }}>{step.title}</Box>
           )}
-          <Box
-            component="button"
-            type="button"
+          <ButtonBase
             ref={step.n === current ? here : undefined}
             aria-current={step.n === current ? 'step' : undefined}
             onClick={() => onGo(step.n)}
@@ -29,19 +27,17 @@ export function StepList({ steps, current, onGo }: Props) {
               display: 'block',
               width: '100%',
               textAlign: 'left',
-              border: 0,
               bgcolor: step.n === current ? ink.amber : 'transparent',
               color: step.n > current ? ink.faint : ink.ink,
               fontWeight: step.n === current ? 700 : 400,
               fontFamily: digits,
               fontSize: 16,
               p: '3px 8px',
-              cursor: 'pointer',
               '&:hover': { textDecoration: 'underline' },
             }}
           >
             {step.n > current ? upcoming(step) : step.fact || names[step.kind]}
-          </Box>
+          </ButtonBase>
         </li>
       ))}
     </Box>

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { Lines } from '../app/Lines';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useRemark } from '../log/useLog';
@@ -38,21 +39,12 @@ export function WordsPanel({ work, problem, logging }: Props) {
       <Box component="label" htmlFor={id} sx={{ color: ink.faint, fontSize: 14 }}>
         The whole working in words
       </Box>
-      <Box
-        component="textarea"
+      <Lines
         id={id}
         value={text}
         rows={14}
         onChange={(event) => change(event.target.value)}
-        sx={{
-          width: '100%',
-          font: `400 15px/1.45 ${digits}`,
-          color: ink.ink,
-          bgcolor: ink.sheet,
-          border: `1px solid ${ink.faint}`,
-          p: 1,
-          resize: 'vertical',
-        }}
+        sx={{ fontSize: 15, '& textarea': { resize: 'vertical' } }}
       />
       <Trouble message={told.error?.message ?? remark.error?.message} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>

@@ -1,5 +1,5 @@
-import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
+import { Tick } from '../app/Tick';
 import { StyleChoices } from './StyleChoices';
 import type { Writing } from './useWriting';
 
@@ -9,16 +9,7 @@ type Props = { writing: Writing; choices: Schemas['ChoiceView'][]; fromLog: bool
 export function WritingPanel({ writing, choices, fromLog }: Props) {
   return (
     <>
-      {!fromLog && (
-        <Box component="label" sx={{ display: 'flex', gap: 1, mb: 1.5, fontSize: 15 }}>
-          <input
-            type="checkbox"
-            checked={writing.apart}
-            onChange={(event) => writing.setApart(event.target.checked)}
-          />
-          For this working only
-        </Box>
-      )}
+      {!fromLog && <Tick label="For this working only" checked={writing.apart} onChange={writing.setApart} />}
       <StyleChoices choices={choices} chosen={writing.chosen} onChoose={writing.choose} />
     </>
   );

@@ -1,10 +1,12 @@
 import { useEffect } from 'react';
+import { useLetterKeys } from '../style/usePreferences';
 import type { Steps } from './useSteps';
 
 const typing = 'input, textarea, select, [contenteditable]';
 
 /** The keys that move through a working, wherever the focus is but in a field. */
 export function useStepKeys(steps: Steps, toProblem: () => void) {
+  const letters = useLetterKeys();
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
@@ -24,7 +26,7 @@ export function useStepKeys(steps: Steps, toProblem: () => void) {
         PageUp: steps.back,
         Home: steps.toStart,
         End: steps.toEnd,
-        p: steps.play,
+        ...(letters ? { p: steps.play } : {}),
       };
       const move = moves[event.key];
       if (move) {
@@ -34,5 +36,5 @@ export function useStepKeys(steps: Steps, toProblem: () => void) {
     };
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
-  }, [steps, toProblem]);
+  }, [steps, toProblem, letters]);
 }

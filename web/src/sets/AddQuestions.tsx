@@ -1,6 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useId, useState } from 'react';
-import { digits, ink } from '../app/theme';
+import { Lines } from '../app/Lines';
+import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import type { SetEditor } from './useSetEditor';
 import { useReadProblems } from './useSets';
@@ -22,22 +23,13 @@ export function AddQuestions({ editor }: { editor: SetEditor }) {
       <label htmlFor={id} style={{ fontSize: 14 }}>
         Questions of your own, one on a line
       </label>
-      <Box
-        component="textarea"
+      <Lines
         id={id}
         rows={3}
         value={text}
         placeholder="487 + 96"
         onChange={(event) => setText(event.target.value)}
-        aria-invalid={read.isError}
-        sx={{
-          width: '100%',
-          font: `400 16px/1.5 ${digits}`,
-          color: ink.ink,
-          bgcolor: ink.sheet,
-          border: `1px solid ${read.isError ? ink.wrong : ink.faint}`,
-          p: 0.75,
-        }}
+        error={read.isError}
       />
       {read.error?.faults.map((fault) => (
         <Trouble key={fault.field} message={fault.message} />

@@ -1,4 +1,4 @@
-import { Box } from '@mui/material';
+import { Box, InputBase, NativeSelect } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { without } from '../app/without';
 import { ink } from '../app/theme';
@@ -18,7 +18,8 @@ const box = {
   color: ink.ink,
   bgcolor: ink.sheet,
   border: `1px solid ${ink.faint}`,
-  p: '2px 4px',
+  p: '0 4px',
+  '& input, & select': { p: '1px 0' },
 } as const;
 
 /** One wish: yes, no or either; or how many, at least and at most. */
@@ -34,9 +35,9 @@ export function FeatureWish({ feature, value, onChange, fault }: Props) {
         {feature.label}
       </Box>
       {feature.yesNo ? (
-        <Box
-          component="select"
-          aria-label={feature.label}
+        <NativeSelect
+          disableUnderline
+          inputProps={{ 'aria-label': feature.label }}
           value={value === undefined ? '' : String(value)}
           onChange={(event) =>
             onChange(event.target.value === '' ? undefined : event.target.value === 'true')
@@ -46,7 +47,7 @@ export function FeatureWish({ feature, value, onChange, fault }: Props) {
           <option value="">either</option>
           <option value="true">yes</option>
           <option value="false">no</option>
-        </Box>
+        </NativeSelect>
       ) : (
         <Counted feature={feature} value={stretch(value)} onChange={onChange} />
       )}
@@ -63,14 +64,15 @@ function Counted({ feature, value, onChange }: Omit<Props, 'value' | 'fault'> & 
     onChange(next.min === undefined && next.max === undefined ? undefined : next);
   };
   return (['min', 'max'] as const).map((end) => (
-    <Box
+    <InputBase
       key={end}
-      component="input"
       type="number"
-      aria-label={`${feature.label}, ${end === 'min' ? 'at least' : 'at most'}`}
       placeholder={end === 'min' ? 'from' : 'to'}
-      min={feature.least}
-      max={feature.most}
+      inputProps={{
+        'aria-label': `${feature.label}, ${end === 'min' ? 'at least' : 'at most'}`,
+        min: feature.least,
+        max: feature.most,
+      }}
       value={value[end] ?? ''}
       onChange={(event) => change(end, event.target.value)}
       sx={{ ...box, width: 56 }}

@@ -1,5 +1,6 @@
 import { Box } from '@mui/material';
 import { Select } from '../app/Select';
+import { Tick } from '../app/Tick';
 import type { Layout } from './useSets';
 
 type Props = { layout: Layout; onChange: (layout: Layout) => void };
@@ -48,16 +49,14 @@ export function LayoutForm({ layout, onChange }: Props) {
         ]}
         onChange={(id) => set({ setOut: id === 'set-out' })}
       />
-      <Box sx={{ mt: 1.5, display: 'grid', gap: 0.75 }}>
+      <Box sx={{ mt: 1.5, display: 'grid' }}>
         {switches.map(([name, label]) => (
-          <label key={name}>
-            <input
-              type="checkbox"
-              checked={layout[name]}
-              onChange={(event) => set({ [name]: event.target.checked })}
-            />{' '}
-            {label}
-          </label>
+          <Tick
+            key={name}
+            label={label}
+            checked={layout[name]}
+            onChange={(checked) => set({ [name]: checked })}
+          />
         ))}
       </Box>
     </Box>

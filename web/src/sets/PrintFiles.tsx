@@ -1,5 +1,6 @@
 import { Box, Button } from '@mui/material';
 import type { Schemas } from '../api/client';
+import { sendToPrinter } from '../app/sendToPrinter';
 import { ink } from '../app/theme';
 import type { usePrinting } from './usePrinting';
 
@@ -46,36 +47,17 @@ export function PrintFiles({ printing, prints }: Props) {
                 >
                   PDF
                 </a>
-                <button
-                  type="button"
+                <Button
                   onClick={() => sendToPrinter(`/api/prints/${print.code}/${kind}.pdf?inline=true`)}
                   aria-label={`Print ${label} of ${print.code} from here`}
-                  style={{
-                    font: 'inherit',
-                    border: 0,
-                    background: 'none',
-                    textDecoration: 'underline',
-                    cursor: 'pointer',
-                  }}
+                  sx={{ p: 0, fontSize: 15, fontWeight: 400, lineHeight: 1.4, textDecoration: 'underline' }}
                 >
                   print
-                </button>
+                </Button>
               </Box>
             ))}
           </Box>
         ))}
     </Box>
   );
-}
-
-/** Opens the very PDF in a frame that is not seen, and the browser's print dialog for it. */
-function sendToPrinter(address: string) {
-  const frame = document.createElement('iframe');
-  frame.style.display = 'none';
-  frame.src = address;
-  frame.onload = () => {
-    frame.contentWindow?.focus();
-    frame.contentWindow?.print();
-  };
-  document.body.appendChild(frame);
 }

@@ -1,8 +1,11 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
+import { PagesPreview } from '../app/PagesPreview';
 import { Tabs } from '../app/Tabs';
 import { ink } from '../app/theme';
+import { Tick } from '../app/Tick';
 import { Trouble } from '../app/Trouble';
+import { Unprintable } from '../app/Unprintable';
 import { LayoutForm } from './LayoutForm';
 import { PrintFiles } from './PrintFiles';
 import { usePages, usePrinting, usePrints } from './usePrinting';
@@ -42,10 +45,12 @@ export function PrintPanel({ editor }: { editor: SetEditor }) {
           >
             Versions
             {letters.map((letter) => (
-              <label key={letter}>
-                <input type="checkbox" checked={versions.includes(letter)} onChange={() => toggle(letter)} />{' '}
-                {letter}
-              </label>
+              <Tick
+                key={letter}
+                label={letter}
+                checked={versions.includes(letter)}
+                onChange={() => toggle(letter)}
+              />
             ))}
           </Box>
           <Button
@@ -77,44 +82,8 @@ export function PrintPanel({ editor }: { editor: SetEditor }) {
           </Box>
         </Box>
         <Trouble message={pages.error?.message} />
-        {pages.data && pages.data.unprintable.length > 0 && (
-          <Trouble
-            message={`The printed letters do not have ${pages.data.unprintable.join(' ')}: a ? is printed for each. Write them otherwise where that matters.`}
-          />
-        )}
-        <Box
-          data-testid="preview"
-          tabIndex={0}
-          aria-label="Preview of the pages"
-          role="group"
-          sx={{
-            overflow: 'auto',
-            bgcolor: ink.hair,
-            p: 2,
-            display: 'grid',
-            gap: 2,
-            justifyItems: 'center',
-            alignContent: 'start',
-            '& svg': { width: 'min(100%, 620px)', height: 'auto', display: 'block' },
-          }}
-        >
-          {pages.data?.pages.map((page, i) => (
-            <div key={i} style={{ width: '100%', display: 'grid', justifyItems: 'center' }}>
-              <div
-                role="img"
-                aria-label={`Page ${i + 1}`}
-                style={{ width: '100%', maxWidth: 620 }}
-                dangerouslySetInnerHTML={{ __html: page }}
-              />
-              <a
-                href={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(page)}`}
-                download={`bemble-${kind}-${version}-${i + 1}.svg`}
-              >
-                Page {i + 1} as SVG
-              </a>
-            </div>
-          ))}
-        </Box>
+        <Unprintable letters={pages.data?.unprintable ?? []} />
+        <PagesPreview pages={pages.data?.pages ?? []} name={`bemble-${kind}-${version}`} />
       </Box>
     </Box>
   );

@@ -1,4 +1,4 @@
-import { Box, Button } from '@mui/material';
+import { Box, Button, InputBase, NativeSelect } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { digits, ink } from '../app/theme';
@@ -24,7 +24,7 @@ const line = {
   borderBottom: '1px solid transparent',
   p: '1px 2px',
   width: '100%',
-  '&:hover, &:focus': { borderBottomColor: ink.faint },
+  '&:hover, &.Mui-focused': { borderBottomColor: ink.faint },
 } as const;
 
 /** One question: its numbers can be typed over, swapped for others as hard, moved, or taken out. */
@@ -67,10 +67,9 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
         </Link>
       </Box>
       <Box component="td" sx={{ minWidth: 170 }}>
-        <Box
-          component="input"
-          aria-label={`Question ${number}`}
-          aria-invalid={read.isError}
+        <InputBase
+          inputProps={{ 'aria-label': `Question ${number}` }}
+          error={read.isError}
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
           onBlur={keepTyped}
@@ -82,15 +81,15 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
           sx={{ ...line, minWidth: `${Math.min(40, Math.max(14, typed.length + 1))}ch` }}
         />
         {telling && (
-          <Box
-            component="textarea"
+          <InputBase
+            multiline
             rows={2}
-            aria-label={`Story of question ${number}`}
+            inputProps={{ 'aria-label': `Story of question ${number}` }}
             placeholder="A word problem printed with it"
             value={story}
             onChange={(event) => setStory(event.target.value)}
             onBlur={() => story !== question.story && editor.set(at, { story })}
-            sx={{ ...line, fontSize: 14, resize: 'vertical' }}
+            sx={{ ...line, fontSize: 14, '& textarea': { resize: 'vertical' } }}
           />
         )}
         <Trouble message={fault} />
@@ -105,9 +104,9 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
         {known?.figures}
       </Box>
       <td>
-        <Box
-          component="select"
-          aria-label={`Part of question ${number}`}
+        <NativeSelect
+          disableUnderline
+          inputProps={{ 'aria-label': `Part of question ${number}` }}
           value={question.part}
           onChange={(event) => editor.set(at, { part: event.target.value })}
           sx={{
@@ -116,12 +115,13 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
             bgcolor: ink.sheet,
             color: ink.ink,
             border: `1px solid ${ink.hair}`,
+            '& select': { p: '1px 0 1px 4px' },
           }}
         >
           <option value="shown">shown</option>
           <option value="together">together</option>
           <option value="alone">alone</option>
-        </Box>
+        </NativeSelect>
       </td>
       <Box
         component="td"

@@ -3,6 +3,7 @@ import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Field } from '../app/Field';
 import { ink } from '../app/theme';
+import { Tick } from '../app/Tick';
 import { Trouble } from '../app/Trouble';
 import { emptySet } from './emptySet';
 import { SetTable } from './SetTable';
@@ -52,10 +53,7 @@ export function SetsScreen() {
         <Box sx={{ width: 260, ml: { md: 'auto' }, '& > div': { mb: 0 } }}>
           <Field label="Search title, class or problem" value={search} onChange={setSearch} />
         </Box>
-        <Box component="label" sx={{ display: 'flex', gap: 1, pb: 1 }}>
-          <input type="checkbox" checked={archived} onChange={(event) => setArchived(event.target.checked)} />
-          archived
-        </Box>
+        <Tick label="archived" checked={archived} onChange={setArchived} />
       </Box>
       {fault && <FileTrouble faults={fault.faults.map((each) => each.message)} />}
       {remove.isSuccess && !restore.isSuccess && (

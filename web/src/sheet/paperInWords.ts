@@ -4,7 +4,7 @@ import type { SheetMark } from './mark';
 export function paperInWords(visible: SheetMark[]): string {
   const lines = new Map<number, SheetMark[]>();
   for (const mark of visible) {
-    if (mark.heard ?? mark.text) {
+    if ((mark.heard ?? mark.text) && !isStruck(mark, visible)) {
       lines.set(mark.row, [...(lines.get(mark.row) ?? []), mark]);
     }
   }
@@ -21,3 +21,14 @@ export function paperInWords(visible: SheetMark[]): string {
 
 /** A small figure before a digit is heard before it. */
 const inFront = (mark: SheetMark) => (mark.anchor.startsWith('before') ? 1 : 0);
+
+/** A struck figure is heard with its strike, not once more alone. */
+const isStruck = (mark: SheetMark, visible: SheetMark[]) =>
+  mark.kind !== 'strike' &&
+  visible.some(
+    (other) =>
+      other.kind === 'strike' &&
+      other.row === mark.row &&
+      other.column === mark.column &&
+      other.text === mark.text,
+  );

@@ -1,15 +1,24 @@
-import { Box, Typography } from '@mui/material';
+import { Box, FormControl, FormControlLabel, FormLabel, Radio, RadioGroup, Typography } from '@mui/material';
+import { useState } from 'react';
 import type { Schemas } from '../api/client';
+import { Tabs } from '../app/Tabs';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useStyle, useStyleChange } from '../paper/usePaper';
 import { ChoiceExample } from './ChoiceExample';
+import { HowWeWriteIt } from './HowWeWriteIt';
+import { OwnWords } from './OwnWords';
 
-/** House style: every choice of writing and speaking, each with a small live example. */
+const parts = [
+  { id: 'choices', label: 'Choices' },
+  { id: 'words', label: 'Own words and keys' },
+  { id: 'page', label: 'How we write it' },
+] as const;
+type Part = (typeof parts)[number]['id'];
+
+/** House style: how a teacher writes and speaks, in their own words too, and the pages that show it to others. */
 export function StyleScreen() {
-  const style = useStyle();
-  const change = useStyleChange();
-  const groups = [...new Set(style.data?.choices.map((choice) => choice.group))];
+  const [part, setPart] = useState<Part>('choices');
   return (
     <Box sx={{ p: { xs: '10px 12px', md: '18px 28px 28px 26px' }, maxWidth: 1180 }}>
       <Typography variant="h1">House style</Typography>
@@ -17,6 +26,23 @@ export function StyleScreen() {
         How you write and speak. Every paper, board and print follows; on Paper, “Writing” changes one working
         only if you say so.
       </Box>
+      <Box sx={{ mt: 2 }}>
+        <Tabs label="House style" value={part} options={[...parts]} onChange={setPart} />
+      </Box>
+      {part === 'choices' && <Choices />}
+      {part === 'words' && <OwnWords />}
+      {part === 'page' && <HowWeWriteIt />}
+    </Box>
+  );
+}
+
+/** Every choice of writing and speaking, each with a small live example. */
+function Choices() {
+  const style = useStyle();
+  const change = useStyleChange();
+  const groups = [...new Set(style.data?.choices.map((choice) => choice.group))];
+  return (
+    <>
       <Trouble message={style.error?.message ?? change.error?.message} />
       {groups.map((group) => (
         <Box key={group} component="section" aria-label={group} sx={{ mt: 3.5 }}>
@@ -44,7 +70,7 @@ export function StyleScreen() {
           </Box>
         </Box>
       ))}
-    </Box>
+    </>
   );
 }
 
@@ -56,22 +82,19 @@ type Props = {
 
 function OneChoice({ choice, chosen, onChoose }: Props) {
   return (
-    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, minWidth: 0 }}>
-      <Box component="legend" sx={{ p: 0, fontWeight: 650, mb: 0.5 }}>
+    <FormControl component="fieldset" sx={{ minWidth: 0 }}>
+      <FormLabel
+        component="legend"
+        sx={{ fontWeight: 650, color: ink.ink, '&.Mui-focused': { color: ink.ink } }}
+      >
         {choice.title}
-      </Box>
-      {choice.options.map((option) => (
-        <Box key={option.id} component="label" sx={{ display: 'flex', gap: 1, lineHeight: 1.6 }}>
-          <input
-            type="radio"
-            name={choice.id}
-            checked={chosen[choice.id] === option.id}
-            onChange={() => onChoose(option.id)}
-          />
-          {option.label}
-        </Box>
-      ))}
+      </FormLabel>
+      <RadioGroup name={choice.id} value={chosen[choice.id] ?? ''} onChange={(_, option) => onChoose(option)}>
+        {choice.options.map((option) => (
+          <FormControlLabel key={option.id} value={option.id} label={option.label} control={<Radio />} />
+        ))}
+      </RadioGroup>
       <ChoiceExample choice={choice} chosen={chosen} />
-    </Box>
+    </FormControl>
   );
 }

@@ -49,7 +49,7 @@ class BoardJourneyTest {
             teacher.waitForSentence("Set out 5002");
             teacher.toBoard();
             teacher.key("m");
-            teacher.press("… takes the smaller digit from the larger");
+            teacher.press("… turns the column round where the top digit is too small");
             teacher.see("what went wrong here?");
             teacher.key("End");
             teacher.waitForSentence("4 thousands");
@@ -241,16 +241,20 @@ class BoardJourneyTest {
             teacher.toBoard();
             teacher.key("l");
             teacher.see("Another like this is drawn for whole numbers");
-            teacher.key("m");
-            teacher.see("No slip changes the answer here");
-            teacher.see("Odd, but is it right? The hand …");
-            teacher.key("Escape");
             teacher.key("v");
             teacher.see("This picture is drawn for whole numbers.");
             teacher.key("Escape");
             teacher.press("Keys of the board");
             teacher.see("forward, as a tap on the paper is");
             teacher.assertAccessible();
+            teacher.key("Escape");
+            teacher.key("Escape");
+            teacher.type("√4");
+            teacher.waitForSentence("Write 4 under the root");
+            teacher.toBoard();
+            teacher.key("m");
+            teacher.see("No slip changes the answer here");
+            teacher.see("Odd, but is it right? The hand …");
         }
     }
 

@@ -37,11 +37,12 @@ class OperationsJourneyTest {
     @Test
     void aSubtractionAcrossZerosInBothSchools() {
         work("5002 - 1347", 1);
-        teacher.waitForSentence("Only 2 ones here, and 7 ones go away. There are no tens to exchange: go on to the "
+        teacher.waitForSentence("In the ones column stand 2 ones, 7 go away. There are no tens to exchange: go on to the "
                 + "thousands. Exchange 1 thousand for 10 hundreds: 4 thousands and 10 hundreds, still 5000.");
         teacher.key("End");
         teacher.waitForSentence("Thousands: 4 thousands take away 1 thousand leaves 3 thousands.");
-        assertThat(teacher.paper()).isEqualTo("9 9; 4 10 10; 5 0 0 1 2; − 1 3 4 7; 3 6 5 5");
+        assertThat(teacher.paper()).isEqualTo("9 by exchange 9 by exchange; "
+                + "4 by exchange 10 struck 10 struck; 5 struck 0 struck 0 struck 1 by exchange 2; − 1 3 4 7; 3 6 5 5");
         teacher.press("equal additions");
         teacher.waitForSentence("Thousands: 5 thousands take away 1 and 1 more, 2 thousands, leaves 3 thousands.");
         teacher.key("Home");

@@ -46,7 +46,7 @@ final class Screenshots {
         teacher.key("ArrowRight");
         take("board-asking");
         teacher.key("m");
-        teacher.press("… skips the zeros when exchanging");
+        teacher.press("… takes the ten straight across the zeros");
         teacher.see("what went wrong here?");
         teacher.key("End");
         teacher.key("r");

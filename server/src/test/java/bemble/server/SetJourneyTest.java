@@ -100,7 +100,7 @@ class SetJourneyTest {
             teacher.see("Line 2: A number is missing");
             teacher.see("Line 3: 5 − 9 is below zero");
             file.setInputFiles(new FilePayload("Tuesday.csv", "text/csv", "58 + 67\n12 + 9\n9 - 5\n".getBytes()));
-            teacher.see("3 questions, about 3 minutes, 1 page");
+            teacher.see("3 questions, about 3 minutes");
             assertThat(teacher.page().getByLabel("Title").inputValue()).isEqualTo("Tuesday");
         }
     }

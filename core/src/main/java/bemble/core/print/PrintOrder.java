@@ -1,17 +1,27 @@
 package bemble.core.print;
 
 import bemble.core.style.HouseStyle;
+import bemble.core.working.StepKind;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What is to be printed.
  *
  * @param title stands at the head of each page
  * @param code the set and version, printed on each page so that its answers are always found
+ * @param cues a teacher's own cue for a kind of step, printed before its sentence
  */
 public record PrintOrder(String title, String code, List<PrintQuestion> questions, PageLayout layout, HouseStyle style,
-                         PrintKind kind) {
+                         PrintKind kind, Map<StepKind, String> cues) {
     public PrintOrder {
         questions = List.copyOf(questions);
+        cues = Map.copyOf(cues);
+    }
+
+    /** The same without cues. */
+    public PrintOrder(String title, String code, List<PrintQuestion> questions, PageLayout layout, HouseStyle style,
+            PrintKind kind) {
+        this(title, code, questions, layout, style, kind, Map.of());
     }
 }

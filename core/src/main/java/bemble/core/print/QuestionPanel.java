@@ -11,6 +11,7 @@ import bemble.core.work.Worked;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
 import bemble.core.working.Role;
+import bemble.core.working.Step;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -74,7 +75,9 @@ final class QuestionPanel {
     private Panel head(PrintQuestion question, String beside) {
         List<Ink> inks = new ArrayList<>();
         double indent = Letters.width("00. ", letter);
-        inks.add(new Ink.Text(0, letter, letter, Align.START, true, question.number() + "."));
+        if (question.number() != PrintQuestion.UNNUMBERED) {
+            inks.add(new Ink.Text(0, letter, letter, Align.START, true, question.number() + "."));
+        }
         double foot = letter;
         List<String> texts = new ArrayList<>();
         if (!question.story().isBlank()) {
@@ -167,17 +170,31 @@ final class QuestionPanel {
                 .filter(mark -> mark.until() == null || mark.until() > last).forEach(sheet::mark);
         grid.inks().addAll(sheet.inks());
         List<Panel> panels = new ArrayList<>(List.of(stacked(head, grid, rows * square)));
-        List<String> below = new ArrayList<>();
         if (order.layout().sentences()) {
             worked.working().steps().stream().filter(step -> step.part() == Part.WORK)
-                    .forEach(step -> below.addAll(Letters.lines(step.spoken().say(), letter * 0.8, room)));
+                    .forEach(step -> panels.addAll(told(step)));
         }
-        below.addAll(Letters.lines(result(worked) + "; check: " + worked.check().statement(), letter * 0.8, room));
-        for (String line : below) {
-            panels.add(new Panel(room, letter, List.of(
-                    new Ink.Text(0, letter * 0.8, letter * 0.8, Align.START, false, line))));
-        }
+        panels.addAll(lines(result(worked) + "; check: " + worked.check().statement(), false));
         return panels;
+    }
+
+    /** What is said in a step, after the teacher's cue for it. */
+    private List<Panel> told(Step step) {
+        List<Panel> told = new ArrayList<>();
+        String cue = order.cues().get(step.kind());
+        if (cue != null) {
+            told.addAll(lines(cue, true));
+        }
+        told.addAll(lines(step.spoken().say(), false));
+        int last = told.size() - 1;
+        Panel end = told.get(last);
+        told.set(last, new Panel(end.width(), end.height() + GAP, end.inks()));
+        return told;
+    }
+
+    private List<Panel> lines(String text, boolean bold) {
+        return Letters.lines(text, letter * 0.8, room).stream().map(line -> new Panel(room, letter,
+                List.of(new Ink.Text(0, letter * 0.8, letter * 0.8, Align.START, bold, line)))).toList();
     }
 
     private static Panel stacked(Panel head, SheetInk sheet, double height) {

@@ -5,58 +5,55 @@ import bemble.core.working.StepKind;
 import bemble.server.account.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Stream;
+import java.util.Map;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.ObjectMapper;
 
 /** The teacher's own cues, and the keys they want. */
 @RestController
 @RequestMapping("/api/preferences")
-public class PreferencesController {
-    private final PreferencesMapper preferences;
-    private final ObjectMapper json;
+class PreferencesController {
+    private final PreferencesService preferences;
 
-    PreferencesController(PreferencesMapper preferences, ObjectMapper json) {
+    PreferencesController(PreferencesService preferences) {
         this.preferences = preferences;
-        this.json = json;
     }
 
     /** A kind of step that can have a cue. */
     record StepKindView(@NotNull String id, @NotNull String label) {}
 
-    record PreferencesView(@NotNull Preferences chosen, @NotNull List<StepKindView> kinds) {}
+    record PreferencesView(@NotNull Preferences chosen, @NotNull List<StepKindView> kinds) {
+        static PreferencesView of(Preferences chosen) {
+            return new PreferencesView(chosen, Arrays.stream(StepKind.values())
+                    .map(kind -> new StepKindView(kind.id(), kind.label())).toList());
+        }
+    }
+
+    /** What is to be other than it was; what is left out stays as it is. */
+    record PreferencesChange(
+            @Size(max = 40, message = "These are more cues than there are kinds of steps.")
+            Map<String, @NotNull(message = "A cue is missing.")
+                    @Size(max = 120, message = "Shorten the cue to 120 letters.") String> cues,
+            Boolean letterKeys) {}
 
     @GetMapping
     PreferencesView preferences(@AuthenticationPrincipal SignedIn teacher) {
-        return view(of(teacher.id()));
+        return PreferencesView.of(preferences.of(teacher.id()));
     }
 
-    @PutMapping
-    @Transactional
-    public PreferencesView change(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody Preferences chosen) {
-        chosen.cues().keySet().forEach(kind -> {
-            if (Stream.of(StepKind.values()).noneMatch(each -> each.id().equals(kind))) {
-                throw Refusal.of("cues." + kind, "There is no kind of step called “" + kind + "”.");
-            }
+    @PatchMapping
+    PreferencesView change(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody PreferencesChange change) {
+        Map<String, String> cues = change.cues() == null ? Map.of() : change.cues();
+        cues.keySet().stream().filter(kind -> !Preferences.isKind(kind)).findFirst().ifPresent(kind -> {
+            throw Refusal.of("cues", "There is no kind of step called “" + kind + "”.");
         });
-        preferences.save(teacher.id(), json.writeValueAsString(chosen));
-        return view(chosen);
-    }
-
-    private Preferences of(long teacherId) {
-        return preferences.find(teacherId).map(text -> json.readValue(text, Preferences.class)).orElse(Preferences.USUAL);
-    }
-
-    private static PreferencesView view(Preferences chosen) {
-        return new PreferencesView(chosen, Arrays.stream(StepKind.values())
-                .map(kind -> new StepKindView(kind.id(), kind.label())).toList());
+        return PreferencesView.of(preferences.change(teacher.id(), cues, change.letterKeys()));
     }
 }

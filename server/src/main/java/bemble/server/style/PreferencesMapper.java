@@ -2,6 +2,7 @@ package bemble.server.style;
 
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
@@ -10,6 +11,15 @@ interface PreferencesMapper {
     @Select("select content from teacher_preference where teacher_id = #{teacherId}")
     Optional<String> find(long teacherId);
 
-    @Update("merge into teacher_preference (teacher_id, content) key (teacher_id) values (#{teacherId}, #{content})")
+    /** Makes a row where there is none, so that there is something to lock. */
+    @Update("insert into teacher_preference (teacher_id, content) select #{teacherId}, #{content} "
+            + "where not exists (select 1 from teacher_preference where teacher_id = #{teacherId})")
+    void begin(long teacherId, String content);
+
+    @Select("select content from teacher_preference where teacher_id = #{teacherId} for update")
+    @Options(useCache = false, flushCache = Options.FlushCachePolicy.TRUE)
+    String lock(long teacherId);
+
+    @Update("update teacher_preference set content = #{content} where teacher_id = #{teacherId}")
     void save(long teacherId, String content);
 }

@@ -1,0 +1,35 @@
+package bemble.server.style;
+
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.ObjectMapper;
+
+/** Keeps each teacher's preferences. */
+@Service
+public class PreferencesService {
+    private final PreferencesMapper preferences;
+    private final ObjectMapper json;
+
+    PreferencesService(PreferencesMapper preferences, ObjectMapper json) {
+        this.preferences = preferences;
+        this.json = json;
+    }
+
+    public Preferences of(long teacherId) {
+        return preferences.find(teacherId).map(this::read).orElse(Preferences.USUAL);
+    }
+
+    /** Changes what is given and keeps the rest; one change after the other, so that none is lost. */
+    @Transactional
+    public Preferences change(long teacherId, Map<String, String> cues, Boolean letterKeys) {
+        preferences.begin(teacherId, json.writeValueAsString(Preferences.USUAL));
+        Preferences changed = read(preferences.lock(teacherId)).with(cues, letterKeys);
+        preferences.save(teacherId, json.writeValueAsString(changed));
+        return changed;
+    }
+
+    private Preferences read(String stored) {
+        return json.readValue(stored, Preferences.class);
+    }
+}

@@ -1,0 +1,71 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
+import { api, ask, type Refused, type Schemas } from '../api/client';
+import { Field } from '../app/Field';
+import { PagesPreview } from '../app/PagesPreview';
+import { sendToPrinter } from '../app/sendToPrinter';
+import { Tabs } from '../app/Tabs';
+import { ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { Unprintable } from '../app/Unprintable';
+
+/** One page per operation for parents and colleagues: an example worked in this style, with what is said. */
+export function HowWeWriteIt() {
+  const [operation, setOperation] = useState('addition');
+  const [own, setOwn] = useState<Record<string, string>>({});
+  const examples = useQuery<Schemas['ExampleView'][], Refused>({
+    queryKey: ['how we write it', 'examples'],
+    queryFn: () => ask(api.GET('/api/how-we-write-it/examples')),
+  });
+  const example = examples.data?.find((each) => each.operation === operation)?.problem;
+  const problem = own[operation] ?? example ?? '';
+  const page = useQuery<Schemas['HowWeWriteItView'], Refused>({
+    queryKey: ['how we write it', problem],
+    queryFn: () => ask(api.GET('/api/how-we-write-it', { params: { query: { problem } } })),
+    enabled: problem.trim() !== '',
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+  });
+  const file = `/api/how-we-write-it/page.pdf?problem=${encodeURIComponent(problem)}`;
+  return (
+    <Box sx={{ mt: 2.5 }}>
+      <Box component="p" sx={{ color: ink.faint, m: '0 0 14px', maxWidth: 760 }}>
+        For parents and for whoever takes your class: an example in your house style, with your sentences and
+        cues.
+      </Box>
+      <Trouble message={examples.error?.message} />
+      {examples.data && (
+        <Tabs
+          label="Operation"
+          value={operation}
+          options={examples.data.map((each) => ({ id: each.operation, label: each.label }))}
+          onChange={setOperation}
+        />
+      )}
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'flex-start', flexWrap: 'wrap', my: 2 }}>
+        <Box sx={{ width: 280 }}>
+          <Field
+            label="Example"
+            value={problem}
+            onChange={(typed) => setOwn({ ...own, [operation]: typed })}
+            fault={page.error?.message}
+          />
+        </Box>
+        <Button variant="outlined" component="a" href={file} disabled={page.isError} sx={{ mt: 1 }}>
+          Keep as PDF
+        </Button>
+        <Button
+          variant="contained"
+          onClick={() => sendToPrinter(`${file}&inline=true`)}
+          disabled={page.isError}
+          sx={{ mt: 1 }}
+        >
+          Print
+        </Button>
+      </Box>
+      <Unprintable letters={page.data?.unprintable ?? []} />
+      {page.data && !page.isError && <PagesPreview pages={page.data.pages} name="bemble-how-we-write-it" />}
+    </Box>
+  );
+}

@@ -1,0 +1,36 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, ask, type Refused, type Schemas } from '../api/client';
+
+type View = Schemas['PreferencesView'];
+
+/** The teacher's own cues, and whether keys of a single letter do something. */
+export function usePreferences() {
+  return useQuery<View, Refused>({
+    queryKey: ['preferences'],
+    queryFn: () => ask(api.GET('/api/preferences')),
+  });
+}
+
+/** Changes what is given, one change after the other, and keeps the rest. */
+export function usePreferencesChange() {
+  const queries = useQueryClient();
+  return useMutation<View, Refused, Schemas['PreferencesChange']>({
+    scope: { id: 'preferences' },
+    mutationFn: (body) => ask(api.PATCH('/api/preferences', { body })),
+    onSuccess: (view) => {
+      queries.setQueryData(['preferences'], view);
+      void queries.invalidateQueries({ queryKey: ['how we write it'] });
+    },
+  });
+}
+
+/** The teacher's cue for a kind of step, if they have written one. */
+export function useCue(kind: string | undefined): string | undefined {
+  const cues = usePreferences().data?.chosen.cues;
+  return kind === undefined ? undefined : cues?.[kind];
+}
+
+/** Whether keys of a single letter do something; they do until it is known otherwise. */
+export function useLetterKeys(): boolean {
+  return usePreferences().data?.chosen.letterKeys ?? true;
+}
