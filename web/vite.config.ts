@@ -1,8 +1,13 @@
 import react from '@vitejs/plugin-react';
+import license from 'rollup-plugin-license';
 import { defineConfig } from 'vite';
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [
+    react(),
+    // Every script that ships, with the text of its licence.
+    license({ thirdParty: { output: 'target/classes/static/licences/scripts.txt' } }),
+  ],
   build: { outDir: 'target/classes/static', emptyOutDir: true },
   server: { proxy: { '/api': 'http://127.0.0.1:8417' } },
 });

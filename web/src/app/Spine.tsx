@@ -81,6 +81,9 @@ export function Spine(props: { teacher: string }) {
         >
           Sign out
         </Button>
+        <Box component="span" sx={{ '& a': { p: 0, textDecoration: 'underline' } }}>
+          <a href="/licences/index.html">Licences</a>
+        </Box>
       </Box>
     </Box>
   );
