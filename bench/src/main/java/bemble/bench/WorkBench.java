@@ -5,6 +5,7 @@ import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import bemble.core.work.WorkOrder;
 import bemble.core.work.Worked;
+import bemble.core.working.Step;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -18,7 +19,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A full working with its steps, its sheet and its check. */
+/** A full working with its sheet, its check and every sentence and fact of it read. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -30,8 +31,9 @@ public class WorkBench {
     private static final String OTHER = "6093847156".repeat(4);
 
     /** Operation and method, such as {@code +column}. */
-    @Param({"+column", "+running", "+partial-sums", "−decomposition", "−equal-additions", "−counting-up", "×long",
-        "×area", "×crosswise", "÷long", "√doubled-root", "√running-divisor"})
+    @Param({"+column", "+running", "+partial-sums", "−decomposition", "−equal-additions", "−counting-up",
+        "×long", "×area", "×crosswise", "÷long", "÷short", "÷partial-quotients", 
+        "√doubled-root", "√running-divisor"})
     public String method;
 
     @Param({"6", "40"})
@@ -48,8 +50,14 @@ public class WorkBench {
         order = new WorkOrder(ProblemText.read(text, 0, Punctuation.POINT), method.substring(1), HouseStyle.USUAL, null);
     }
 
+    /** How many letters are read, so that none of it is left out. */
     @Benchmark
-    public Worked work() {
-        return Worked.from(order);
+    public int work() {
+        Worked worked = Worked.from(order);
+        int read = worked.sheet().marks().size();
+        for (Step step : worked.working().steps()) {
+            read += step.spoken().say().length() + step.spoken().fact().text().length();
+        }
+        return read;
     }
 }

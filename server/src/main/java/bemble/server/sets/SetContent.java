@@ -18,8 +18,8 @@ import java.util.Map;
  * @param passMark right answers that are enough, or null where it is no quiz
  */
 record SetContent(
-        @NotBlank(message = "Give the set a title.")
-        @Size(min = 1, max = 120, message = "Give the set a title of 1 to 120 letters.") String title,
+        @NotBlank(message = "Give the set a title of 1 to 120 letters.")
+        @Size(max = 120, message = "Give the set a title of 1 to 120 letters.") String title,
         @NotNull(message = "The class is missing; it may be empty.")
         @Size(max = 60, message = "Type a class of 60 letters at most.") String tag,
         @Size(max = 20, message = "This is not an operation.") String operation,
