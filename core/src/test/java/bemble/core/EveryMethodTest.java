@@ -13,8 +13,8 @@ import bemble.core.problem.Problem.Subtraction;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
-import bemble.core.work.WorkOrder;
-import bemble.core.work.Worked;
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.MathContext;
@@ -50,7 +50,7 @@ class EveryMethodTest {
             RecordInvariants.assertHold(problem, worked.answer(), worked.record());
             worked.check().workings().forEach(sum -> RecordInvariants.assertHold(
                     problemOf(sum.operation(), sum.operands()), sum.answer(), sum.record()));
-            Paper paper = new Paper(worked);
+            SheetReader paper = new SheetReader(worked);
             assertThat(paper.result(method)).as(what).isEqualTo(worked.answer().value());
             paper.assertNothingOverlaps();
             paper.assertExpectsWhatIsWritten();

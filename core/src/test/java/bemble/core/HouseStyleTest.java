@@ -13,8 +13,8 @@ import bemble.core.style.Choice;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.OnesWord;
 import bemble.core.style.Option;
-import bemble.core.work.WorkOrder;
-import bemble.core.work.Worked;
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -84,8 +84,8 @@ class HouseStyleTest {
     void theSubtractionIsNeverTurnedRoundAndTheCheckOfASumKeepsItsOrder() {
         HouseStyle longer = HouseStyle.USUAL.with(Map.of("order", "longer-on-top"));
         Worked sum = Worked.from(new WorkOrder(ProblemText.read("8 + 146", 0, Punctuation.POINT), null, longer, null));
-        assertThat(new Paper(sum).read("sum", "addend-1")).isEqualTo("146");
-        assertThat(new Paper(sum).read("check.sum", "addend-1")).isEqualTo("146");
-        assertThat(new Paper(sum).read("check.sum", "addend-2")).isEqualTo("8");
+        assertThat(new SheetReader(sum).read("sum", "addend-1")).isEqualTo("146");
+        assertThat(new SheetReader(sum).read("check.sum", "addend-1")).isEqualTo("146");
+        assertThat(new SheetReader(sum).read("check.sum", "addend-2")).isEqualTo("8");
     }
 }

@@ -11,8 +11,8 @@ import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.HouseStyle;
-import bemble.core.work.WorkOrder;
-import bemble.core.work.Worked;
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import bemble.core.working.Step;
 import java.util.List;
 import java.util.Map;
@@ -68,7 +68,7 @@ class MethodsInDetailTest {
     @Test
     void noZeroIsWrittenInFrontOfADifference() {
         Worked worked = work("1003 − 998", null, Map.of());
-        assertThat(new Paper(worked).read("sum", "answer")).isEqualTo("5");
+        assertThat(new SheetReader(worked).read("sum", "answer")).isEqualTo("5");
         assertThat(said(worked)).contains("Tens: 9 tens take away 9 tens leaves 0 tens. Nothing is left here or further "
                 + "on: no 0 is written in front.");
         assertThat(work("7.25 − 7.2", null, Map.of()).answer().value()).isEqualTo("0.05");

@@ -17,10 +17,10 @@ import bemble.core.problem.Punctuation;
 
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
-import bemble.core.work.Explanation;
-import bemble.core.work.OddButRight;
-import bemble.core.work.WorkOrder;
-import bemble.core.work.Worked;
+import bemble.core.order.Explanation;
+import bemble.core.order.OddButRight;
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import bemble.core.working.Part;
 import bemble.core.working.Spot;
 import bemble.core.working.Step;
@@ -241,6 +241,6 @@ class PicturesTest {
         Worked worked = work(problem, method);
         String value = worked.answer().value();
         Spot answer = worked.working().answer();
-        assertThat(new Paper(worked).read(answer.block().id(), answer.line())).isEqualTo(value);
+        assertThat(new SheetReader(worked).read(answer.block().id(), answer.line())).isEqualTo(value);
     }
 }

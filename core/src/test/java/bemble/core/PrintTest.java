@@ -15,7 +15,7 @@ import bemble.core.print.LessonPart;
 import bemble.core.print.Page;
 import bemble.core.print.PageLayout;
 import bemble.core.print.Pages;
-import bemble.core.print.Paper;
+import bemble.core.print.PaperSize;
 import bemble.core.print.PrintKind;
 import bemble.core.print.PrintOrder;
 import bemble.core.print.PrintQuestion;
@@ -60,10 +60,10 @@ class PrintTest {
 
     static Stream<Arguments> layouts() {
         return Stream.of(
-                new PageLayout(Paper.A4, 2, 7, true, true, true, true, false, true),
-                new PageLayout(Paper.LETTER, 4, 5, false, false, false, false, false, false),
-                new PageLayout(Paper.TWO_A5, 1, 10, true, false, false, true, true, true),
-                new PageLayout(Paper.A4, 3, 10, false, true, true, true, true, false))
+                new PageLayout(PaperSize.A4, 2, 7, true, true, true, true, false, true),
+                new PageLayout(PaperSize.LETTER, 4, 5, false, false, false, false, false, false),
+                new PageLayout(PaperSize.TWO_A5, 1, 10, true, false, false, true, true, true),
+                new PageLayout(PaperSize.A4, 3, 10, false, true, true, true, true, false))
                 .flatMap(layout -> Stream.of(PrintKind.values()).map(kind -> Arguments.of(layout, kind)));
     }
 
@@ -73,7 +73,7 @@ class PrintTest {
         List<Page> pages = Pages.of(new PrintOrder("Lamp oil", "NEV4-A", allSorts(), layout, HouseStyle.USUAL, kind));
         for (Page page : pages) {
             assertThat(page.width()).isEqualTo(layout.paper().width());
-            assertThat(page.inks()).allSatisfy(ink -> isInside(ink, page, layout.paper() == Paper.TWO_A5));
+            assertThat(page.inks()).allSatisfy(ink -> isInside(ink, page, layout.paper() == PaperSize.TWO_A5));
             assertThat(texts(page)).contains("NEV4-A");
         }
         List<String> texts = pages.stream().flatMap(page -> texts(page).stream()).toList();
@@ -85,7 +85,7 @@ class PrintTest {
 
     @Test
     void longSentencesGoOnInTheNextColumnAndStayReadable() {
-        PageLayout narrow = new PageLayout(Paper.A4, 4, 5, true, false, false, true, false, true);
+        PageLayout narrow = new PageLayout(PaperSize.A4, 4, 5, true, false, false, true, false, true);
         List<Page> pages = Pages.of(
                 new PrintOrder("T", "AAAA-A", allSorts(), narrow, HouseStyle.USUAL, PrintKind.WORKED));
         List<Double> sizes = pages.stream().flatMap(page -> page.inks().stream()).filter(ink -> ink instanceof Ink.Text)
@@ -138,7 +138,7 @@ class PrintTest {
         assertThat(texts(layout, PrintKind.ANSWERS, LessonPart.ALONE, "sqrt 7 to 2 dp")).contains("√7 to 2 dp ≈ 2.64");
         assertThat(texts(layout, PrintKind.WORKED, LessonPart.ALONE, "58 + 67"))
                 .contains("58 + 67 = 125; check: 67 + 58 = 125");
-        PageLayout beside = new PageLayout(Paper.A4, 2, 7, false, false, false, false, false, false);
+        PageLayout beside = new PageLayout(PaperSize.A4, 2, 7, false, false, false, false, false, false);
         assertThat(texts(beside, PrintKind.QUESTIONS, LessonPart.ALONE, "58 + 67")).contains("58 + 67 =");
     }
 
@@ -150,7 +150,7 @@ class PrintTest {
     @Test
     void carryBoxesStandOverEveryColumnButTheOnesWhetherNeededOrNot() {
         PageLayout without = PageLayout.USUAL;
-        PageLayout with = new PageLayout(Paper.A4, 2, 7, true, true, false, true, false, false);
+        PageLayout with = new PageLayout(PaperSize.A4, 2, 7, true, true, false, true, false, false);
         assertThat(lines(with, "456 + 789") - lines(without, "456 + 789")).as("two boxes of four lines").isEqualTo(8);
         assertThat(lines(with, "412 + 113") - lines(without, "412 + 113")).isEqualTo(8);
         assertThat(lines(with, "512 - 113")).as("no carries in a subtraction").isEqualTo(lines(without, "512 - 113"));

@@ -10,7 +10,7 @@ import bemble.core.style.HouseStyle;
 import bemble.core.subtraction.DecompositionRecord;
 import bemble.core.subtraction.Exchange;
 import bemble.core.words.Words;
-import bemble.core.work.Worked;
+import bemble.core.order.Worked;
 import bemble.core.working.Step;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;

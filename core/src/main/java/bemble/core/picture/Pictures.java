@@ -7,7 +7,7 @@ import bemble.core.stack.ColumnRecord;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.subtraction.DecompositionRecord;
-import bemble.core.work.Worked;
+import bemble.core.order.Worked;
 import java.util.List;
 
 /** Draws the pictures that go with a working; each is computed from the working and stays in step with it. */

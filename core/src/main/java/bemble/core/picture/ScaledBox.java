@@ -8,7 +8,7 @@ import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.Multiplication;
 import bemble.core.style.HouseStyle;
-import bemble.core.work.Worked;
+import bemble.core.order.Worked;
 import bemble.core.working.Part;
 import bemble.core.working.Step;
 import bemble.core.working.StepKind;

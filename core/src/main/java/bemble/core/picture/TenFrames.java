@@ -8,7 +8,7 @@ import bemble.core.style.HouseStyle;
 import bemble.core.subtraction.DecompositionRecord;
 import bemble.core.subtraction.SubtractedColumn;
 import bemble.core.words.Words;
-import bemble.core.work.Worked;
+import bemble.core.order.Worked;
 import bemble.core.working.Step;
 import java.util.ArrayList;
 import java.util.Collections;

@@ -8,7 +8,7 @@ import bemble.core.subtraction.CountingUpRecord;
 import bemble.core.subtraction.EqualAdditionsRecord;
 import bemble.core.subtraction.Jump;
 import bemble.core.subtraction.PaidColumn;
-import bemble.core.work.Worked;
+import bemble.core.order.Worked;
 import bemble.core.working.Step;
 import bemble.core.working.StepKind;
 import java.math.BigDecimal;

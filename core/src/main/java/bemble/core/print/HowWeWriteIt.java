@@ -19,7 +19,7 @@ public final class HowWeWriteIt {
     private HowWeWriteIt() {}
 
     private static PageLayout layout(boolean large) {
-        return new PageLayout(Paper.A4, 1, 7, true, false, false, false, large, true);
+        return new PageLayout(PaperSize.A4, 1, 7, true, false, false, false, large, true);
     }
 
     /** A problem that shows what an operation has to be explained by. */

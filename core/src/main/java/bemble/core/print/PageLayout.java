@@ -14,9 +14,9 @@ import bemble.core.problem.Refusal;
  * @param largePrint larger squares and letters
  * @param sentences whether worked answers come with what is said
  */
-public record PageLayout(Paper paper, int columns, int square, boolean setOut, boolean carryBoxes, boolean checkRow,
+public record PageLayout(PaperSize paper, int columns, int square, boolean setOut, boolean carryBoxes, boolean checkRow,
                          boolean nameLine, boolean largePrint, boolean sentences) {
-    public static final PageLayout USUAL = new PageLayout(Paper.A4, 2, 7, true, false, false, true, false, false);
+    public static final PageLayout USUAL = new PageLayout(PaperSize.A4, 2, 7, true, false, false, true, false, false);
 
     private static final double LARGER = 1.5;
 

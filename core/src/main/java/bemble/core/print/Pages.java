@@ -22,8 +22,8 @@ public final class Pages {
 
     private Pages(PrintOrder order) {
         this.order = order;
-        Paper paper = order.layout().paper();
-        this.width = paper == Paper.TWO_A5 ? paper.width() / 2 : paper.width();
+        PaperSize paper = order.layout().paper();
+        this.width = paper == PaperSize.TWO_A5 ? paper.width() / 2 : paper.width();
         this.height = paper.height();
         int columns = order.layout().columns();
         this.columnWidth = (width - 2 * MARGIN - (columns - 1) * GUTTER) / columns;
@@ -118,7 +118,7 @@ public final class Pages {
     }
 
     private List<Page> finished() {
-        if (order.layout().paper() != Paper.TWO_A5) {
+        if (order.layout().paper() != PaperSize.TWO_A5) {
             return pages.stream().map(inks -> new Page(width, height, inks)).toList();
         }
         List<Page> sheets = new ArrayList<>();

@@ -3,7 +3,7 @@ package bemble.server.log;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
-import bemble.core.work.WorkOrder;
+import bemble.core.order.WorkOrder;
 import bemble.server.account.DemoTeacher;
 import bemble.server.style.StyleText;
 import java.time.Clock;

@@ -5,7 +5,7 @@ import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
-import bemble.core.work.WorkOrder;
+import bemble.core.order.WorkOrder;
 import bemble.server.faults.FileFaults;
 import bemble.server.style.StyleText;
 import jakarta.validation.ConstraintViolation;

@@ -1,6 +1,6 @@
 package bemble.server.log;
 
-import bemble.core.work.WorkOrder;
+import bemble.core.order.WorkOrder;
 import bemble.server.faults.Missing;
 import bemble.server.style.StyleText;
 import bemble.server.web.SearchWords;

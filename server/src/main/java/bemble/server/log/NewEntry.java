@@ -1,8 +1,8 @@
 package bemble.server.log;
 
 import bemble.core.words.Words;
-import bemble.core.work.WorkOrder;
-import bemble.core.work.Worked;
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import bemble.server.style.StyleText;
 import java.time.OffsetDateTime;
 import java.util.UUID;

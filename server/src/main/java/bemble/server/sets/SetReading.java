@@ -4,7 +4,7 @@ import bemble.core.practice.Question;
 import bemble.core.practice.Versions;
 import bemble.core.print.LessonPart;
 import bemble.core.print.PageLayout;
-import bemble.core.print.Paper;
+import bemble.core.print.PaperSize;
 import bemble.core.print.PrintKind;
 import bemble.core.print.PrintOrder;
 import bemble.core.print.PrintQuestion;
@@ -102,7 +102,7 @@ final class SetReading {
 
     static PageLayout layout(SetContent content) {
         SetContent.LayoutChoice choice = content.layout();
-        return new PageLayout(Paper.of(choice.paper()), choice.columns(), choice.square(), choice.setOut(),
+        return new PageLayout(PaperSize.of(choice.paper()), choice.columns(), choice.square(), choice.setOut(),
                 choice.carryBoxes(), choice.checkRow(), choice.nameLine(), choice.largePrint(), choice.sentences());
     }
 

@@ -2,8 +2,8 @@ package bemble.server.work;
 
 import bemble.core.fact.FactWay;
 import bemble.core.fact.FactWays;
-import bemble.core.work.Explanation;
-import bemble.core.work.Worked;
+import bemble.core.order.Explanation;
+import bemble.core.order.Worked;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

@@ -1,6 +1,6 @@
 package bemble.server.work;
 
-import bemble.core.work.Worked;
+import bemble.core.order.Worked;
 import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;

@@ -7,7 +7,7 @@ import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
-import bemble.core.work.WorkOrder;
+import bemble.core.order.WorkOrder;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;

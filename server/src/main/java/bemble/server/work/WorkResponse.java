@@ -7,7 +7,7 @@ import bemble.core.problem.Numeral;
 import bemble.core.sheet.Sheet;
 import bemble.core.sheet.SheetMark;
 import bemble.core.words.Words;
-import bemble.core.work.Worked;
+import bemble.core.order.Worked;
 import bemble.core.working.Fact;
 import bemble.core.working.Mark;
 import bemble.core.working.Role;

@@ -1,4 +1,4 @@
-package bemble.core.work;
+package bemble.core.order;
 
 import bemble.core.working.Part;
 import bemble.core.working.Step;

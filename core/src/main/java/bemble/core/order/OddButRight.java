@@ -1,4 +1,4 @@
-package bemble.core.work;
+package bemble.core.order;
 
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;

@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.stream.Stream;
 
 /** The sheets of paper there are. */
-public enum Paper {
+public enum PaperSize {
     A4(210, 297),
     LETTER(215.9, 279.4),
     /** Two pages of half the size side by side on one A4, to be cut and glued into books. */
@@ -14,7 +14,7 @@ public enum Paper {
     private final double width;
     private final double height;
 
-    Paper(double width, double height) {
+    PaperSize(double width, double height) {
         this.width = width;
         this.height = height;
     }
@@ -32,7 +32,7 @@ public enum Paper {
     }
 
     /** @throws Refusal where there is no such paper */
-    public static Paper of(String id) {
+    public static PaperSize of(String id) {
         return Stream.of(values()).filter(paper -> paper.id().equals(id)).findFirst().orElseThrow(() ->
                 Refusal.of("layout.paper", "There is no paper “" + id + "”. Choose a4, letter or two-a5."));
     }

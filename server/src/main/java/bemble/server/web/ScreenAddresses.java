@@ -10,7 +10,7 @@ import org.springframework.web.servlet.resource.PathResourceResolver;
 
 /** Serves the interface; every address that is a screen of it gets the same page. */
 @Configuration
-class Pages implements WebMvcConfigurer {
+class ScreenAddresses implements WebMvcConfigurer {
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/assets/**").addResourceLocations("classpath:/static/assets/")

@@ -1,4 +1,4 @@
-package bemble.core.work;
+package bemble.core.order;
 
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bemble.core.problem.Numeral;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.MethodName;
-import bemble.core.work.Worked;
+import bemble.core.order.Worked;
 import bemble.core.working.Mark;
 import bemble.core.working.Step;
 import bemble.core.working.Working;
@@ -17,12 +17,12 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Looks at a laid-out sheet as a reader would: by squares and by time. */
-final class Paper {
+final class SheetReader {
     private static final Set<String> FIGURES = Set.of("digit", "number", "point", "sign", "head", "label");
 
     private final Worked worked;
 
-    Paper(Worked worked) {
+    SheetReader(Worked worked) {
         this.worked = worked;
     }
 

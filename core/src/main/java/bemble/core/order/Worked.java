@@ -1,4 +1,4 @@
-package bemble.core.work;
+package bemble.core.order;
 
 import bemble.core.check.Check;
 import bemble.core.check.Checking;

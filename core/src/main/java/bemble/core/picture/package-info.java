@@ -1,0 +1,2 @@
+/** Pictures that stand beside a working and follow its steps. */
+package bemble.core.picture;

@@ -1,0 +1,5 @@
+/**
+ * A working as it stands on paper: blocks of lines, spots, marks with their roles, and steps that are spoken when
+ * read.
+ */
+package bemble.core.working;

@@ -1,0 +1,2 @@
+/** Estimates over HTTP. */
+package bemble.server.estimate;
