@@ -68,7 +68,7 @@ class EveryMethodTest {
         };
     }
 
-    private static Problem problem(Operation operation, RandomGenerator random, int digits) {
+    static Problem problem(Operation operation, RandomGenerator random, int digits) {
         Numeral one = RandomNumbers.whole(random, digits);
         Numeral other = RandomNumbers.whole(random, digits);
         return switch (operation) {

@@ -14,6 +14,7 @@ import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,6 +30,7 @@ public final class Layout {
 
     private final Map<Block, Extent> extents = new HashMap<>();
     private final Map<Block, Origin> origins = new HashMap<>();
+    /** The lines of each block with the row of each, counted from the block's first. */
     private final Map<Block, Map<String, Integer>> rows = new HashMap<>();
     private final List<Block> blocks;
     private Bounds work = Bounds.NOTHING;
@@ -67,32 +69,70 @@ public final class Layout {
         }
     }
 
-    private Layout(Working working) {
-        this.blocks = working.blocks();
+    private Layout(List<Working> workings) {
+        Set<Block> all = new LinkedHashSet<>();
+        workings.forEach(working -> all.addAll(working.blocks()));
+        this.blocks = List.copyOf(all);
+        blocks.forEach(block -> rows.put(block, rowsOf(block, workings)));
+        workings.forEach(this::reach);
+        Set<Block> checking = new HashSet<>();
+        blocks.stream().filter(block -> block.id().startsWith(Part.CHECK.id() + ".")).forEach(checking::add);
+        place(checking);
+    }
+
+    /** The rows of a block's lines; where workings differ, a line stands below the one it follows in its own. */
+    private static Map<String, Integer> rowsOf(Block block, List<Working> workings) {
+        List<String> lines = new ArrayList<>(block.lines());
+        for (Working working : workings) {
+            for (Block other : working.blocks()) {
+                if (other.equals(block) && !lines.containsAll(other.lines())) {
+                    int after = -1;
+                    for (String line : other.lines()) {
+                        if (!lines.contains(line)) {
+                            lines.add(after + 1, line);
+                        }
+                        after = lines.indexOf(line);
+                    }
+                }
+            }
+        }
+        Map<String, Integer> rows = new HashMap<>();
+        for (int i = 0; i < lines.size(); i++) {
+            rows.put(lines.get(i), i);
+        }
+        return rows;
+    }
+
+    private void reach(Working working) {
         working.marks().forEach(mark -> {
             reach(mark.at());
             if (mark.to() != null) {
                 reach(mark.to());
             }
         });
-        Set<Block> checking = new HashSet<>();
         for (Step step : working.steps()) {
             if (step.place() != null) {
                 extents.merge(step.block(), new Extent(step.place(), step.place()), (old, add) -> old.with(step.place()));
             }
         }
-        blocks.stream().filter(block -> block.id().startsWith(Part.CHECK.id() + ".")).forEach(checking::add);
-        place(checking);
     }
 
     /** Lays a working out, its leftmost mark in column 0 and its first line in row 0. */
     public static Sheet of(Working working) {
-        return new Layout(working).sheet(working);
+        return new Layout(List.of(working)).sheet(working);
     }
 
-    /** The layout of a working, to look squares up in. */
-    public static Layout map(Working working) {
-        return new Layout(working);
+    /** One layout with a square for whatever any of these workings of a problem writes, so that none of it moves. */
+    public static Layout of(List<Working> workings) {
+        return new Layout(workings);
+    }
+
+    public int rows() {
+        return whole.height();
+    }
+
+    public int columns() {
+        return whole.width();
     }
 
     private void reach(Spot spot) {
@@ -145,7 +185,7 @@ public final class Layout {
                     - extentOf(placement.other()).lowest() + 1 + placement.gap() + extent.highest());
         };
         origins.put(block, origin);
-        return new Bounds(origin.row(), origin.column() - extent.highest(), origin.row() + block.lines().size() - 1,
+        return new Bounds(origin.row(), origin.column() - extent.highest(), origin.row() + rows.get(block).size() - 1,
                 origin.column() - extent.lowest());
     }
 
@@ -157,7 +197,7 @@ public final class Layout {
     private Origin beside(Placement placement) {
         Origin other = origins.get(placement.other());
         return placement.line() == null ? other
-                : new Origin(other.row() + placement.other().rowOf(placement.line()), other.column());
+                : new Origin(other.row() + rows.get(placement.other()).get(placement.line()), other.column());
     }
 
     private Sheet sheet(Working working) {
@@ -189,15 +229,7 @@ public final class Layout {
 
     /** The row of a spot's square, from the top. */
     public int row(Spot spot) {
-        Map<String, Integer> known = rows.computeIfAbsent(spot.block(), block -> {
-            Map<String, Integer> each = new HashMap<>();
-            for (int i = 0; i < block.lines().size(); i++) {
-                each.put(block.lines().get(i), i);
-            }
-            return each;
-        });
-        Integer row = known.get(spot.line());
-        return origins.get(spot.block()).row() + (row == null ? spot.block().rowOf(spot.line()) : row);
+        return origins.get(spot.block()).row() + rows.get(spot.block()).get(spot.line());
     }
 
     /** The column of a spot's square, from the left. */
@@ -213,8 +245,9 @@ public final class Layout {
             int line = row - origin.row();
             int place = origin.column() - column - whole.left();
             Extent extent = extentOf(block);
-            if (line >= 0 && line < block.lines().size() && place <= extent.highest() && place >= extent.lowest()) {
-                return Optional.of(block.at(block.lines().get(line), place));
+            if (line >= 0 && line < rows.get(block).size() && place <= extent.highest() && place >= extent.lowest()) {
+                return rows.get(block).entrySet().stream().filter(each -> each.getValue() == line).findFirst()
+                        .map(each -> block.at(each.getKey(), place));
             }
         }
         return Optional.empty();
