@@ -17,6 +17,13 @@ export function usePreferencesChange() {
   return useMutation<View, Refused, Schemas['PreferencesChange']>({
     scope: { id: 'preferences' },
     mutationFn: (body) => ask(api.PATCH('/api/preferences', { body })),
+    // A switch shows at once what it was set to.
+    onMutate: ({ letterKeys }) => {
+      queries.setQueryData<View>(['preferences'], (view) =>
+        view && letterKeys !== undefined ? { ...view, chosen: { ...view.chosen, letterKeys } } : view,
+      );
+    },
+    onError: () => queries.invalidateQueries({ queryKey: ['preferences'] }),
     onSuccess: (view) => {
       queries.setQueryData(['preferences'], view);
       void queries.invalidateQueries({ queryKey: ['how we write it'] });

@@ -39,14 +39,14 @@ class HouseStyleTest {
         assertThat(style.number(Numeral.of(plain))).isEqualTo(written);
     }
 
-    static Stream<Choice> choices() {
+    static Stream<Choice<?>> choices() {
         return HouseStyle.CHOICES.stream();
     }
 
     /** No choice is idle: each of its options gives its own example another paper, other words, or another check. */
     @ParameterizedTest
     @MethodSource("choices")
-    void everyOptionShowsInTheChoicesExample(Choice choice) {
+    void everyOptionShowsInTheChoicesExample(Choice<?> choice) {
         List<String> seen = choice.options().stream().map(option -> shown(choice, option)).toList();
         if (choice.id().equals("order")) {
             assertThat(seen.get(1)).as("which option is the same for a sum").isNotEqualTo(seen.get(0));
@@ -55,7 +55,7 @@ class HouseStyleTest {
         }
     }
 
-    private static String shown(Choice choice, Option option) {
+    private static String shown(Choice<?> choice, Option option) {
         HouseStyle style = HouseStyle.USUAL.with(choice.id(), option);
         Worked worked = Worked.from(new WorkOrder(ProblemText.read(choice.example(), 0, Punctuation.POINT), null, style, null));
         return worked.sheet().marks().stream().map(SheetMark::toString).toList().toString()

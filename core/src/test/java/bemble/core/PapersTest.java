@@ -75,7 +75,7 @@ class PapersTest {
     /** The style that takes the first, second … option of every choice, but for methods and checks. */
     private static HouseStyle style(int number) {
         Map<String, String> ids = new HashMap<>();
-        for (Choice choice : HouseStyle.CHOICES) {
+        for (Choice<?> choice : HouseStyle.CHOICES) {
             List<? extends Option> options = choice.options();
             if (!choice.group().equals("Methods") && !choice.group().equals("Checks")) {
                 ids.put(choice.id(), options.get(Math.min(number, options.size() - 1)).id());

@@ -14,7 +14,7 @@ final class RandomStyles {
 
     static HouseStyle next(RandomGenerator random) {
         Map<String, String> ids = new HashMap<>();
-        for (Choice choice : HouseStyle.CHOICES) {
+        for (Choice<?> choice : HouseStyle.CHOICES) {
             List<? extends Option> options = choice.options();
             ids.put(choice.id(), options.get(random.nextInt(options.size())).id());
         }

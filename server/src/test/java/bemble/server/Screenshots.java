@@ -57,7 +57,6 @@ final class Screenshots {
         teacher.page().getByTestId("paper").first().focus();
         teacher.key("End");
         take("paper-side-by-side");
-        paper("347 × 58", "crosswise", 3, "paper-crosswise");
         paper("7506 ÷ 25", null, 6, "paper-division");
         paper("√41.6 to 2 dp", null, 9, "paper-root");
         picture("358 + 276", "Blocks", 1, "board-blocks");
@@ -78,6 +77,10 @@ final class Screenshots {
         teacher.open("House style");
         teacher.see("The carry is added");
         take("house-style");
+        teacher.press("How we write it");
+        teacher.press("Subtraction");
+        teacher.page().getByTestId("preview").getByText("How we write it: subtraction").waitFor();
+        take("how-we-write-it");
     }
 
     private void picture(String problem, String picture, int steps, String name) {

@@ -9,12 +9,13 @@ import java.util.List;
  * @param group the heading it stands under
  * @param title what is decided
  * @param example a small problem whose paper or sentences show the choice
+ * @param type the enum whose constants are its options
  * @param options what can be chosen, the usual one first
  */
-public record Choice(String id, String group, String title, String example,
-                     List<? extends Option> options) {
+public record Choice<T extends Option>(String id, String group, String title, String example, Class<T> type,
+                                       List<T> options) {
     /** The option chosen where a teacher has chosen nothing. */
-    public Option usual() {
+    public T usual() {
         return options.get(0);
     }
 }

@@ -3,12 +3,14 @@ package bemble.core.style;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** How one teacher writes and speaks: an {@link Option} for every {@link Choice}. Immutable. */
 public final class HouseStyle {
@@ -27,47 +29,55 @@ public final class HouseStyle {
             Map.entry("exchangeWord", "42 − 17"),
             Map.entry("takeAwayWord", "48 − 17"));
 
-    private static final Choice CARRY_PLACE = choice("carryPlace", "Carries", "Carries stand", CarryPlace.values());
-    private static final Choice CARRY_ORDER = choice("carryOrder", "Carries", "The carry is added", CarryOrder.values());
-    private static final Choice STRIKE_CARRIES =
-            choice("strikeCarries", "Carries", "Used carries are struck out", YesNo.values());
-    private static final Choice PACE = choice("pace", "Steps", "One step is", Pace.values());
-    private static final Choice JOT_TOTALS = choice("jotTotals", "Steps", "Totals are jotted beside", YesNo.values());
-    private static final Choice ORDER = choice("order", "Setting out", "On top stands", NumberOrder.values());
-    private static final Choice PAD_ZEROS = choice("padZeros", "Setting out", "Empty places get a 0", YesNo.values());
-    private static final Choice HEADS = choice("heads", "Setting out", "Column heads", Heads.values());
-    private static final Choice POINT = choice("point", "Numbers", "The decimal sign is", PointSign.values());
-    private static final Choice GROUPING = choice("grouping", "Numbers", "Long numbers are grouped", Grouping.values());
-    private static final Choice EXCHANGE_WRITING =
-            choice("exchangeWriting", "Subtraction", "The ten that was got stands as", ExchangeWriting.values());
-    private static final Choice EXPANDED =
-            choice("expandedExchanges", "Subtraction", "Exchanges stand beside in values", YesNo.values());
-    private static final Choice PLACEHOLDER =
-            choice("placeholder", "Multiplication", "Empty places at a row's end get", Placeholder.values());
-    private static final Choice ZERO_ROWS =
-            choice("zeroRows", "Multiplication", "For a 0 in the lower number", ZeroRows.values());
-    private static final Choice MINUS_SIGNS =
-            choice("minusSigns", "Division and roots", "Minus signs are written", YesNo.values());
-    private static final Choice ZERO_PRODUCTS =
-            choice("zeroProducts", "Division and roots", "Products of 0 are written", YesNo.values());
-    private static final Choice REMAINDER_MARK =
-            choice("remainderMark", "Division and roots", "A remainder is written", RemainderMark.values());
-    private static final Choice MULTIPLES =
-            choice("multiples", "Division and roots", "The divisor's multiples stand beside", YesNo.values());
-    private static final Choice EXCHANGE_WORD =
-            choice("exchangeWord", "Words", "Getting ten for one is called", ExchangeWord.values());
-    private static final Choice TAKE_AWAY_WORD =
-            choice("takeAwayWord", "Words", "The minus sign is read", TakeAwayWord.values());
-    private static final Choice ONES_WORD = choice("onesWord", "Words", "The last whole place is called", OnesWord.values());
-    private static final Choice CARRY_WORD = choice("carryWord", "Words", "Ten of a place", CarryWord.values());
+    private static final List<Choice<?>> DECLARED = new ArrayList<>();
+    private static final Choice<CarryPlace> CARRY_PLACE =
+            choice("carryPlace", "Carries", "Carries stand", CarryPlace.class);
+    private static final Choice<CarryOrder> CARRY_ORDER =
+            choice("carryOrder", "Carries", "The carry is added", CarryOrder.class);
+    private static final Choice<YesNo> STRIKE_CARRIES =
+            choice("strikeCarries", "Carries", "Used carries are struck out", YesNo.class);
+    private static final Choice<Pace> PACE = choice("pace", "Steps", "One step is", Pace.class);
+    private static final Choice<YesNo> JOT_TOTALS =
+            choice("jotTotals", "Steps", "Totals are jotted beside", YesNo.class);
+    private static final Choice<NumberOrder> ORDER = choice("order", "Setting out", "On top stands", NumberOrder.class);
+    private static final Choice<YesNo> PAD_ZEROS =
+            choice("padZeros", "Setting out", "Empty places get a 0", YesNo.class);
+    private static final Choice<Heads> HEADS = choice("heads", "Setting out", "Column heads", Heads.class);
+    private static final Choice<ExchangeWriting> EXCHANGE_WRITING =
+            choice("exchangeWriting", "Subtraction", "The ten that was got stands as", ExchangeWriting.class);
+    private static final Choice<YesNo> EXPANDED =
+            choice("expandedExchanges", "Subtraction", "Exchanges stand beside in values", YesNo.class);
+    private static final Choice<Placeholder> PLACEHOLDER =
+            choice("placeholder", "Multiplication", "Empty places at a row's end get", Placeholder.class);
+    private static final Choice<ZeroRows> ZERO_ROWS =
+            choice("zeroRows", "Multiplication", "For a 0 in the lower number", ZeroRows.class);
+    private static final Choice<YesNo> MINUS_SIGNS =
+            choice("minusSigns", "Division and roots", "Minus signs are written", YesNo.class);
+    private static final Choice<YesNo> ZERO_PRODUCTS =
+            choice("zeroProducts", "Division and roots", "Products of 0 are written", YesNo.class);
+    private static final Choice<RemainderMark> REMAINDER_MARK =
+            choice("remainderMark", "Division and roots", "A remainder is written", RemainderMark.class);
+    private static final Choice<YesNo> MULTIPLES =
+            choice("multiples", "Division and roots", "The divisor's multiples stand beside", YesNo.class);
+    private static final Choice<PointSign> POINT = choice("point", "Numbers", "The decimal sign is", PointSign.class);
+    private static final Choice<Grouping> GROUPING =
+            choice("grouping", "Numbers", "Long numbers are grouped", Grouping.class);
+    private static final Choice<OnesWord> ONES_WORD =
+            choice("onesWord", "Words", "The last whole place is called", OnesWord.class);
+    private static final Choice<CarryWord> CARRY_WORD = choice("carryWord", "Words", "Ten of a place", CarryWord.class);
+    private static final Choice<ExchangeWord> EXCHANGE_WORD =
+            choice("exchangeWord", "Words", "Getting ten for one is called", ExchangeWord.class);
+    private static final Choice<TakeAwayWord> TAKE_AWAY_WORD =
+            choice("takeAwayWord", "Words", "The minus sign is read", TakeAwayWord.class);
+    private static final Map<Operation, Choice<MethodName>> METHODS = perOperation(operation -> declared(new Choice<>(
+            operation.property() + "Method", "Methods", operation.title(), example(operation), MethodName.class,
+            MethodName.of(operation))));
+    private static final Map<Operation, Choice<CheckKind>> CHECKS = perOperation(operation -> declared(new Choice<>(
+            operation.property() + "Check", "Checks", operation.title(), example(operation), CheckKind.class,
+            CheckKind.of(operation))));
 
     /** Everything that can be chosen, in the order in which a teacher meets it. */
-    public static final List<Choice> CHOICES = Stream.of(
-            Stream.of(CARRY_PLACE, CARRY_ORDER, STRIKE_CARRIES, PACE, JOT_TOTALS, ORDER, PAD_ZEROS, HEADS,
-                    EXCHANGE_WRITING, EXPANDED, PLACEHOLDER, ZERO_ROWS, MINUS_SIGNS, ZERO_PRODUCTS, REMAINDER_MARK, MULTIPLES,
-                    POINT, GROUPING, ONES_WORD, CARRY_WORD, EXCHANGE_WORD, TAKE_AWAY_WORD),
-            Stream.of(Operation.values()).map(HouseStyle::methodChoice),
-            Stream.of(Operation.values()).map(HouseStyle::checkChoice)).flatMap(choices -> choices).toList();
+    public static final List<Choice<?>> CHOICES = List.copyOf(DECLARED);
 
     /** The usual option of every choice. */
     public static final HouseStyle USUAL =
@@ -101,7 +111,7 @@ public final class HouseStyle {
     }
 
     private static Option find(String choiceId, String optionId) {
-        Choice choice = CHOICES.stream().filter(c -> c.id().equals(choiceId)).findFirst().orElseThrow(() ->
+        Choice<?> choice = CHOICES.stream().filter(c -> c.id().equals(choiceId)).findFirst().orElseThrow(() ->
                 Refusal.of("style." + choiceId, "There is no choice called “" + choiceId + "” in a house style."));
         return choice.options().stream().filter(option -> option.id().equals(optionId)).findFirst().orElseThrow(() ->
                 Refusal.of("style." + choiceId, "“" + optionId + "” cannot be chosen here. Choose one of: "
@@ -111,18 +121,16 @@ public final class HouseStyle {
     /** The ids of all options by the ids of their choices, in the order of {@link #CHOICES}. */
     public Map<String, String> ids() {
         Map<String, String> ids = new LinkedHashMap<>();
-        CHOICES.forEach(choice -> ids.put(choice.id(), options.get(choice.id()).id()));
+        CHOICES.forEach(choice -> ids.put(choice.id(), get(choice).id()));
         return ids;
     }
 
-    private static Choice methodChoice(Operation operation) {
-        return new Choice(operation.property() + "Method", "Methods", operation.title(), example(operation),
-                MethodName.of(operation));
-    }
-
-    private static Choice checkChoice(Operation operation) {
-        return new Choice(operation.property() + "Check", "Checks", operation.title(), example(operation),
-                CheckKind.of(operation));
+    private static <T extends Option> Map<Operation, Choice<T>> perOperation(Function<Operation, Choice<T>> choice) {
+        Map<Operation, Choice<T>> choices = new EnumMap<>(Operation.class);
+        for (Operation operation : Operation.values()) {
+            choices.put(operation, choice.apply(operation));
+        }
+        return choices;
     }
 
     private static String example(Operation operation) {
@@ -135,98 +143,102 @@ public final class HouseStyle {
         };
     }
 
+    private <T extends Option> T get(Choice<T> choice) {
+        return choice.type().cast(options.get(choice.id()));
+    }
+
     /** The method by which this teacher works an operation. */
     public MethodName method(Operation operation) {
-        return (MethodName) options.get(operation.property() + "Method");
+        return get(METHODS.get(operation));
     }
 
     /** How this teacher checks an operation. */
     public CheckKind check(Operation operation) {
-        return (CheckKind) options.get(operation.property() + "Check");
+        return get(CHECKS.get(operation));
     }
 
     public boolean writesTenInFront() {
-        return options.get(EXCHANGE_WRITING.id()) == ExchangeWriting.IN_FRONT;
+        return get(EXCHANGE_WRITING) == ExchangeWriting.IN_FRONT;
     }
 
     public boolean expandsExchanges() {
-        return options.get(EXPANDED.id()) == YesNo.YES;
+        return get(EXPANDED) == YesNo.YES;
     }
 
     public Placeholder placeholder() {
-        return (Placeholder) options.get(PLACEHOLDER.id());
+        return get(PLACEHOLDER);
     }
 
     public boolean writesZeroRows() {
-        return options.get(ZERO_ROWS.id()) == ZeroRows.WRITTEN;
+        return get(ZERO_ROWS) == ZeroRows.WRITTEN;
     }
 
     public boolean writesMinusSigns() {
-        return options.get(MINUS_SIGNS.id()) == YesNo.YES;
+        return get(MINUS_SIGNS) == YesNo.YES;
     }
 
     public boolean writesZeroProducts() {
-        return options.get(ZERO_PRODUCTS.id()) == YesNo.YES;
+        return get(ZERO_PRODUCTS) == YesNo.YES;
     }
 
     public RemainderMark remainderMark() {
-        return (RemainderMark) options.get(REMAINDER_MARK.id());
+        return get(REMAINDER_MARK);
     }
 
     public boolean listsMultiples() {
-        return options.get(MULTIPLES.id()) == YesNo.YES;
+        return get(MULTIPLES) == YesNo.YES;
     }
 
     public ExchangeWord exchangeWord() {
-        return (ExchangeWord) options.get(EXCHANGE_WORD.id());
+        return get(EXCHANGE_WORD);
     }
 
     public TakeAwayWord takeAwayWord() {
-        return (TakeAwayWord) options.get(TAKE_AWAY_WORD.id());
+        return get(TAKE_AWAY_WORD);
     }
 
     public CarryPlace carryPlace() {
-        return (CarryPlace) options.get(CARRY_PLACE.id());
+        return get(CARRY_PLACE);
     }
 
     public boolean carryFirst() {
-        return options.get(CARRY_ORDER.id()) == CarryOrder.FIRST;
+        return get(CARRY_ORDER) == CarryOrder.FIRST;
     }
 
     public boolean strikesCarries() {
-        return options.get(STRIKE_CARRIES.id()) == YesNo.YES;
+        return get(STRIKE_CARRIES) == YesNo.YES;
     }
 
     public Pace pace() {
-        return (Pace) options.get(PACE.id());
+        return get(PACE);
     }
 
     public boolean jotsTotals() {
-        return options.get(JOT_TOTALS.id()) == YesNo.YES;
+        return get(JOT_TOTALS) == YesNo.YES;
     }
 
     public NumberOrder order() {
-        return (NumberOrder) options.get(ORDER.id());
+        return get(ORDER);
     }
 
     public boolean padsZeros() {
-        return options.get(PAD_ZEROS.id()) == YesNo.YES;
+        return get(PAD_ZEROS) == YesNo.YES;
     }
 
     public Heads heads() {
-        return (Heads) options.get(HEADS.id());
+        return get(HEADS);
     }
 
     public PointSign point() {
-        return (PointSign) options.get(POINT.id());
+        return get(POINT);
     }
 
     public OnesWord onesWord() {
-        return (OnesWord) options.get(ONES_WORD.id());
+        return get(ONES_WORD);
     }
 
     public CarryWord carryWord() {
-        return (CarryWord) options.get(CARRY_WORD.id());
+        return get(CARRY_WORD);
     }
 
     /** A number as this teacher writes it on one line; grouped, where that is the style, from five digits on. */
@@ -239,7 +251,7 @@ public final class HouseStyle {
     }
 
     private String grouped(String whole) {
-        Grouping grouping = (Grouping) options.get(GROUPING.id());
+        Grouping grouping = get(GROUPING);
         String sign = grouping.sign(point());
         StringBuilder text = new StringBuilder(whole);
         int step = grouping.twos() ? 2 : 3;
@@ -249,8 +261,14 @@ public final class HouseStyle {
         return text.toString();
     }
 
-    private static Choice choice(String id, String group, String title, Option... options) {
-        return new Choice(id, group, title, EXAMPLES.getOrDefault(id, EXAMPLES.get(group)), List.of(options));
+    private static <T extends Option> Choice<T> choice(String id, String group, String title, Class<T> options) {
+        return declared(new Choice<>(id, group, title, EXAMPLES.getOrDefault(id, EXAMPLES.get(group)), options,
+                List.of(options.getEnumConstants())));
+    }
+
+    private static <T extends Option> Choice<T> declared(Choice<T> choice) {
+        DECLARED.add(choice);
+        return choice;
     }
 
     @Override

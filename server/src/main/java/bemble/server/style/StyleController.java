@@ -46,7 +46,7 @@ class StyleController {
         }
     }
 
-    private static WorkRequest example(Choice choice) {
+    private static WorkRequest example(Choice<?> choice) {
         return WorkRequest.again(ProblemText.read(choice.example(), 0, Punctuation.POINT), null, null, null);
     }
 
