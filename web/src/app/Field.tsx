@@ -1,5 +1,6 @@
-import { TextField } from '@mui/material';
+import { Box, TextField } from '@mui/material';
 import { useId, type ComponentProps } from 'react';
+import { ink } from './theme';
 import { Trouble } from './Trouble';
 
 type Props = Omit<ComponentProps<'input'>, 'onChange' | 'color' | 'ref' | 'size'> & {
@@ -7,10 +8,12 @@ type Props = Omit<ComponentProps<'input'>, 'onChange' | 'color' | 'ref' | 'size'
   value: string;
   onChange: (value: string) => void;
   fault?: string;
+  /** What it is for, in a few words, where its label cannot say so. */
+  hint?: string;
 };
 
 /** A line to write on, with its name above and what is wrong below. */
-export function Field({ label, value, onChange, fault, ...input }: Props) {
+export function Field({ label, value, onChange, fault, hint, ...input }: Props) {
   const id = useId();
   return (
     <TextField
@@ -22,7 +25,13 @@ export function Field({ label, value, onChange, fault, ...input }: Props) {
       variant="standard"
       fullWidth
       sx={{ mb: 2 }}
-      helperText={fault && <Trouble message={fault} />}
+      helperText={
+        fault ? (
+          <Trouble message={fault} />
+        ) : (
+          hint && <Box sx={{ color: ink.faint, fontSize: 13 }}>{hint}</Box>
+        )
+      }
       slotProps={{
         htmlInput: input,
         inputLabel: { shrink: true },

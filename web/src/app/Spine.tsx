@@ -40,7 +40,7 @@ export function Spine(props: { teacher: string }) {
         '& a': {
           display: 'block',
           color: '#dfe4ee',
-          p: { xs: '11px 10px', sm: '11px 0 11px 16px' },
+          p: { xs: '11px 7px', sm: '11px 0 11px 16px' },
           whiteSpace: 'nowrap',
           textDecoration: 'none',
           position: 'relative',
@@ -50,7 +50,7 @@ export function Spine(props: { teacher: string }) {
         '& a:focus-visible, & button:focus-visible': { outlineColor: ink.stitch, outlineOffset: -3 },
       }}
     >
-      <Box sx={{ font: '700 21px Andika', p: { xs: '0 6px 0 12px', sm: '0 0 18px 16px' } }}>Bemble</Box>
+      <Box sx={{ font: '700 21px Andika', p: { xs: '0 4px 0 10px', sm: '0 0 18px 16px' } }}>Bemble</Box>
       {screens.map((screen) => (
         <NavLink key={screen.to} to={screen.to}>
           {screen.name}
@@ -60,7 +60,7 @@ export function Spine(props: { teacher: string }) {
         sx={{
           mt: { sm: 'auto' },
           ml: { xs: 'auto', sm: 0 },
-          p: { xs: '0 12px', sm: '0 18px 14px 16px' },
+          p: { xs: '0 8px', sm: '0 18px 14px 16px' },
           fontSize: 14,
           position: 'relative',
           zIndex: 1,
@@ -81,7 +81,10 @@ export function Spine(props: { teacher: string }) {
         >
           Sign out
         </Button>
-        <Box component="span" sx={{ '& a': { p: 0, textDecoration: 'underline' } }}>
+        <Box
+          component="span"
+          sx={{ display: { xs: 'none', sm: 'block' }, '& a': { p: 0, textDecoration: 'underline' } }}
+        >
           <a href="/licences/index.html">Licences</a>
         </Box>
       </Box>

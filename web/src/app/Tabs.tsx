@@ -1,4 +1,4 @@
-import { ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { Box, ToggleButton } from '@mui/material';
 
 type Props<T extends string> = {
   label: string;
@@ -8,21 +8,28 @@ type Props<T extends string> = {
   small?: boolean;
 };
 
-/** A few words side by side, the chosen one underlined. */
+/**
+ * A few words side by side, the chosen one underlined. No group of MUI's: its arrow keys move among the buttons,
+ * and here the arrows move through a working.
+ */
 export function Tabs<T extends string>({ label, value, options, onChange, small }: Props<T>) {
   return (
-    <ToggleButtonGroup
-      exclusive
+    <Box
+      role="group"
       aria-label={label}
-      value={value}
-      onChange={(_, id: T | null) => onChange(id ?? value)}
-      sx={{ columnGap: small ? 1.5 : 2, flexWrap: 'wrap' }}
+      sx={{ display: 'inline-flex', columnGap: small ? 1.5 : 2, flexWrap: 'wrap' }}
     >
       {options.map((option) => (
-        <ToggleButton key={option.id} value={option.id} sx={{ fontSize: small ? 15 : 16 }}>
+        <ToggleButton
+          key={option.id}
+          value={option.id}
+          selected={option.id === value}
+          onChange={() => option.id !== value && onChange(option.id)}
+          sx={{ fontSize: small ? 15 : 16 }}
+        >
           {option.label}
         </ToggleButton>
       ))}
-    </ToggleButtonGroup>
+    </Box>
   );
 }

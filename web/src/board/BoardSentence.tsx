@@ -1,4 +1,4 @@
-import { Box, Button } from '@mui/material';
+import { Box, Button, Tooltip } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { digits, ink } from '../app/theme';
 import { Cue } from '../style/Cue';
@@ -46,17 +46,18 @@ export function BoardSentence({ board, lesson, step, looking }: Props) {
         sx={{ color: ink.faint, fontSize: 18, fontWeight: 600, textAlign: 'right', maxWidth: 220, pt: 1.5 }}
       >
         {mode}{' '}
-        <Button
-          onClick={(event) => {
-            event.currentTarget.blur();
-            board.help();
-          }}
-          aria-label="Keys of the board"
-          title="Keys (?)"
-          sx={{ font: 'inherit', color: 'inherit', p: '0 8px', border: `1px solid ${ink.hair}` }}
-        >
-          ?
-        </Button>
+        <Tooltip title="Keys (?)">
+          <Button
+            onClick={(event) => {
+              event.currentTarget.blur();
+              board.help();
+            }}
+            aria-label="Keys of the board"
+            sx={{ font: 'inherit', color: 'inherit', p: '0 8px', border: `1px solid ${ink.hair}` }}
+          >
+            ?
+          </Button>
+        </Tooltip>
         {lesson.count > 1 && (
           <Box sx={{ fontWeight: 400 }}>
             {lesson.at + 1} of {lesson.count}

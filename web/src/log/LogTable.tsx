@@ -60,7 +60,7 @@ export function LogTable({ entries, onDelete }: Props) {
                 {entry.checkHolds ? '✓ agrees' : '✗ differs'}
               </td>
               <td>
-                {entry.kept && <b title="Kept when the log is tidied">kept </b>}
+                {entry.kept && <b>kept </b>}
                 {entry.label}
                 {entry.note && <Box sx={{ color: ink.faint, fontSize: 14 }}>{entry.note}</Box>}
               </td>

@@ -100,7 +100,7 @@ export function DesignPanel({ editor, ladders }: { editor: SetEditor; ladders: L
           value={seed}
           onChange={(typed) => setSeed(typed.replace(/\D/g, '').slice(0, 12))}
           fault={draw.error?.about('seed')}
-          title="The same draw number and wishes give the same questions again"
+          hint="the same number draws the same again"
         />
       </Box>
       <Select

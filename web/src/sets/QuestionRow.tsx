@@ -1,4 +1,4 @@
-import { Box, Button, InputBase, NativeSelect } from '@mui/material';
+import { Box, Button, InputBase, NativeSelect, Tooltip } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { digits, ink } from '../app/theme';
@@ -58,13 +58,14 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
       sx={{ '& td': { borderTop: `1px solid ${ink.hair}`, py: 0.4, pr: 1.5, verticalAlign: 'baseline' } }}
     >
       <Box component="td" sx={{ color: ink.faint, cursor: 'grab', textAlign: 'right' }}>
-        <Link
-          to={`/paper?problem=${encodeURIComponent(question.problem)}`}
-          aria-label={`Question ${number} on Paper`}
-          title="Work it on Paper"
-        >
-          {number}
-        </Link>
+        <Tooltip title="Work it on Paper">
+          <Link
+            to={`/paper?problem=${encodeURIComponent(question.problem)}`}
+            aria-label={`Question ${number} on Paper`}
+          >
+            {number}
+          </Link>
+        </Tooltip>
       </Box>
       <Box component="td" sx={{ minWidth: 170 }}>
         <InputBase
@@ -127,35 +128,35 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
         component="td"
         sx={{ whiteSpace: 'nowrap', '& button, & a': { px: 0.75, py: 0.25, fontSize: 14, fontWeight: 400 } }}
       >
-        <Button
-          aria-label={`Other numbers for question ${number}`}
-          title="Other numbers, as hard"
-          onClick={() => another.mutate(question.problem, { onSuccess: (fresh) => editor.renew(at, fresh) })}
-        >
-          Swap
-        </Button>
-        <Button
-          aria-label={`Story for question ${number}`}
-          title="A word problem with it"
-          onClick={() => setTelling(true)}
-        >
-          Story
-        </Button>
-        <Button
-          component="a"
-          href={`/api/sets/${editor.id}/questions/${number}.svg`}
-          aria-label={`Question ${number} as SVG`}
-          title="The question as a picture, SVG"
-        >
-          Picture
-        </Button>
-        <Button
-          aria-label={`Take question ${number} out`}
-          title="Take it out"
-          onClick={() => editor.remove(at)}
-        >
-          Take out
-        </Button>
+        <Tooltip title="Other numbers, as hard">
+          <Button
+            aria-label={`Other numbers for question ${number}`}
+            onClick={() =>
+              another.mutate(question.problem, { onSuccess: (fresh) => editor.renew(at, fresh) })
+            }
+          >
+            Swap
+          </Button>
+        </Tooltip>
+        <Tooltip title="A word problem with it">
+          <Button aria-label={`Story for question ${number}`} onClick={() => setTelling(true)}>
+            Story
+          </Button>
+        </Tooltip>
+        <Tooltip title="The question as a picture, SVG">
+          <Button
+            component="a"
+            href={`/api/sets/${editor.id}/questions/${number}.svg`}
+            aria-label={`Question ${number} as SVG`}
+          >
+            Picture
+          </Button>
+        </Tooltip>
+        <Tooltip title="Take it out">
+          <Button aria-label={`Take question ${number} out`} onClick={() => editor.remove(at)}>
+            Take out
+          </Button>
+        </Tooltip>
       </Box>
     </Box>
   );

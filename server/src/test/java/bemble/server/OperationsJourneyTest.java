@@ -47,6 +47,8 @@ class OperationsJourneyTest {
         teacher.waitForSentence("Thousands: 5 thousands take away 1 and 1 more, 2 thousands, leaves 3 thousands.");
         teacher.key("Home");
         teacher.key("ArrowRight");
+        assertThat(teacher.page().evaluate("document.activeElement.textContent"))
+                .as("the arrows move through the working, not among the methods").isEqualTo("equal additions");
         teacher.waitForSentence("Add 10 ones above and 1 ten below: the difference stays.");
         teacher.press("counting up");
         teacher.waitForSentence("How far is it from 1347 to 5002?");
