@@ -39,6 +39,7 @@ export function Spine(props: { teacher: string }) {
         },
         '& a': {
           display: 'block',
+          fontSize: { xs: 15, sm: 16 },
           color: '#dfe4ee',
           p: { xs: '11px 7px', sm: '11px 0 11px 16px' },
           whiteSpace: 'nowrap',
@@ -50,7 +51,15 @@ export function Spine(props: { teacher: string }) {
         '& a:focus-visible, & button:focus-visible': { outlineColor: ink.stitch, outlineOffset: -3 },
       }}
     >
-      <Box sx={{ font: '700 21px Andika', p: { xs: '0 4px 0 10px', sm: '0 0 18px 16px' } }}>Bemble</Box>
+      <Box
+        sx={{
+          font: '700 21px Andika',
+          fontSize: { xs: 18, sm: 21 },
+          p: { xs: '0 4px 0 10px', sm: '0 0 18px 16px' },
+        }}
+      >
+        Bemble
+      </Box>
       {screens.map((screen) => (
         <NavLink key={screen.to} to={screen.to}>
           {screen.name}
@@ -83,7 +92,10 @@ export function Spine(props: { teacher: string }) {
         </Button>
         <Box
           component="span"
-          sx={{ display: { xs: 'none', sm: 'block' }, '& a': { p: 0, textDecoration: 'underline' } }}
+          sx={{
+            display: { xs: 'none', sm: 'block' },
+            '& a': { p: 0, fontSize: 14, textDecoration: 'underline' },
+          }}
         >
           <a href="/licences/index.html">Licences</a>
         </Box>

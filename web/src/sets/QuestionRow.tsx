@@ -84,13 +84,12 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
         {telling && (
           <InputBase
             multiline
-            rows={2}
             inputProps={{ 'aria-label': `Story of question ${number}` }}
             placeholder="A word problem printed with it"
             value={story}
             onChange={(event) => setStory(event.target.value)}
             onBlur={() => story !== question.story && editor.set(at, { story })}
-            sx={{ ...line, fontSize: 14, '& textarea': { resize: 'vertical' } }}
+            sx={{ ...line, fontSize: 14 }}
           />
         )}
         <Trouble message={fault} />
@@ -116,6 +115,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
             bgcolor: ink.sheet,
             color: ink.ink,
             border: `1px solid ${ink.hair}`,
+            width: 96,
             '& select': { p: '1px 0 1px 4px' },
           }}
         >
