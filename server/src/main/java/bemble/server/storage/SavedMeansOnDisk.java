@@ -41,6 +41,27 @@ class SavedMeansOnDisk extends DataSourceTransactionManager {
         }
     }
 
+    /** A connection that a full disk has killed has nothing left to take back; what killed it is what is told. */
+    @Override
+    protected void doRollback(DefaultTransactionStatus status) {
+        try {
+            super.doRollback(status);
+        } catch (TransactionSystemException failure) {
+            letConnectionsGo();
+            if (!isClosed(((JdbcTransactionObjectSupport) status.getTransaction()).getConnectionHolder().getConnection())) {
+                throw failure;
+            }
+        }
+    }
+
+    private static boolean isClosed(Connection connection) {
+        try {
+            return connection.isClosed();
+        } catch (SQLException dead) {
+            return true;
+        }
+    }
+
     /** Returns once everything committed before the call is on the disk. */
     private void force(Connection connection) {
         long mine = asked.incrementAndGet();
