@@ -20,18 +20,19 @@ import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import java.math.BigInteger;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
-import java.util.stream.IntStream;
 import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.junit.jupiter.params.provider.Arguments;
 
 /** Questions drawn to wishes; what they have is counted here from their digits alone. */
 class DraftTest {
@@ -56,7 +57,7 @@ class DraftTest {
     void theFeaturesOfAProblem(String problem, String features) {
         Features read = Features.of(ProblemText.read(problem, 0, Punctuation.POINT));
         String found = String.join(", ", read.counts().entrySet().stream()
-                .sorted(Map.Entry.comparingByKey(java.util.Comparator.comparingInt(
+                .sorted(Map.Entry.comparingByKey(Comparator.comparingInt(
                         feature -> Feature.of(read.operation()).indexOf(feature))))
                 .map(each -> each.getKey().id() + " " + each.getValue()).toList());
         assertThat(found).isEqualTo(features);

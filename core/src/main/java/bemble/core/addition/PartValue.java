@@ -4,6 +4,7 @@ import bemble.core.hand.Ink;
 import bemble.core.hand.Question;
 import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
+import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
 import bemble.core.working.Role;
 
@@ -29,6 +30,6 @@ record PartValue(Block block, String line, int place, int count, char point) imp
 
     @Override
     public Numeral read(Reading paper) {
-        return bemble.core.stack.PaperNumbers.read(paper, block, line, Math.min(0, place));
+        return PaperNumbers.read(paper, block, line, Math.min(0, place));
     }
 }

@@ -29,9 +29,4 @@ public record KnownSlip(String id, Operation operation, Set<MethodName> methods,
     public KnownSlip under(MethodName... more) {
         return new KnownSlip(id, operation, Set.of(more), label, met, help, decimals, slip);
     }
-
-    /** The same for numbers with decimals. */
-    public KnownSlip forDecimals() {
-        return new KnownSlip(id, operation, methods, label, met, help, true, slip);
-    }
 }

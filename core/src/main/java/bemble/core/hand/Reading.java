@@ -8,9 +8,6 @@ public interface Reading {
     /** What stands at that anchor of a square, or null. */
     String at(Spot spot, Anchor anchor);
 
-    /** Whether what stands there is struck out. */
-    boolean isStruck(Spot spot, Anchor anchor);
-
     /** The digit in the middle of a square, or null where nothing or something else stands there. */
     default Integer digit(Spot spot) {
         return number(spot, Anchor.MIDDLE);

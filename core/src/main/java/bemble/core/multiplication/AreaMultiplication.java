@@ -6,6 +6,7 @@ import bemble.core.hand.Method;
 import bemble.core.hand.Outcome;
 import bemble.core.hand.Said;
 import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
 import bemble.core.problem.Problem.Multiplication;
 import bemble.core.stack.LineUp;
 import bemble.core.stack.Lines;
@@ -74,7 +75,7 @@ public final class AreaMultiplication implements Method<Multiplication> {
         desk.step(StepKind.SET_OUT, block, null, said -> Spoken.of("Add the rows",
                 "Now set the " + numbers.size() + " row totals out and add them.", ""));
         Stack stack = new Stack(desk.ask(new LineUp(block, lines, numbers, false, false, '.')));
-        paper.ruleOff(last, stack, bemble.core.problem.Operation.ADDITION);
+        paper.ruleOff(last, stack, Operation.ADDITION);
         return paper.add(stack, last).sum();
     }
 

@@ -9,6 +9,7 @@ import bemble.core.hand.Said;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem.Multiplication;
+import bemble.core.stack.AddingWords;
 import bemble.core.stack.Carry;
 import bemble.core.stack.CarrySpots;
 import bemble.core.stack.Digit;
@@ -82,8 +83,8 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
         boolean nothing = total == 0 && beyond;
         if (!nothing) {
             desk.figure(StepKind.DIGIT, block, place, said -> last
-                    ? bemble.core.stack.AddingWords.last(said, place, "This is the last column: write ")
-                    : bemble.core.stack.AddingWords.digit(said));
+                    ? AddingWords.last(said, place, "This is the last column: write ")
+                    : AddingWords.digit(said));
         }
         int inFront = last ? desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total)) : 0;
         Decision<Integer> digit = desk.decide(new Digit(block.at(Lines.ANSWER, place), total, last, nothing));

@@ -59,6 +59,6 @@ public record Total(int place, List<Integer> digits, int carryIn, Spot jot, bool
 
     @Override
     public Integer read(Reading paper) {
-        return jot == null ? null : paper.number(jot, Anchor.MIDDLE);
+        return jot == null || !jotStays ? null : paper.number(jot, Anchor.MIDDLE);
     }
 }

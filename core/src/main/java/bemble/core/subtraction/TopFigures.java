@@ -56,11 +56,6 @@ final class TopFigures {
         heights[i] += replaced ? 1 : 0;
     }
 
-    /** Notes that something was done with a figure, though it is the same. */
-    void touch(int place) {
-        touched[place - lowest] = true;
-    }
-
     /**
      * A figure of the minuend, with so many figures written above the digit that was given.
      *

@@ -1,6 +1,7 @@
 package bemble.core.words;
 
 import bemble.core.style.OnesWord;
+import java.util.Locale;
 
 /** What places are called: ones, tens, hundreds, tenths. */
 public final class PlaceNames {
@@ -30,7 +31,7 @@ public final class PlaceNames {
     /** A short head for a column, such as {@code Th}. */
     public static String letters(int place, OnesWord ones) {
         if (place < 0) {
-            return letters(-place, ones).toLowerCase(java.util.Locale.ROOT);
+            return letters(-place, ones).toLowerCase(Locale.ROOT);
         }
         if (place == 0) {
             return ones == OnesWord.UNITS ? "U" : "O";
