@@ -188,10 +188,12 @@ public final class Desk {
         return writer;
     }
 
+    /** Whether this house style writes its carries there. */
     public boolean carriesStand(CarryPlace where) {
         return style.carryPlace() == where;
     }
 
+    /** Puts what nobody decides on the paper: rules, brackets, boxes, arcs. */
     public void draw(MarkKind kind, Spot at, Spot to, String text, Role role, Size size, Anchor anchor) {
         draw(kind, at, to, text, role, size, anchor, false);
     }
@@ -207,6 +209,7 @@ public final class Desk {
         }
     }
 
+    /** Writes the sign of the operation. */
     public void sign(Spot at, String sign) {
         draw(MarkKind.SIGN, at, null, sign, Role.FRAME, Size.FULL, Anchor.MIDDLE);
     }

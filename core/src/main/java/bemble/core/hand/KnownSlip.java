@@ -21,6 +21,7 @@ public record KnownSlip(String id, Operation operation, Set<MethodName> methods,
         OFTEN, SOMETIMES, RARE
     }
 
+    /** A slip in whole numbers under one method. */
     public static KnownSlip of(String id, MethodName method, String label, Met met, String help, Slip slip) {
         return new KnownSlip(id, method.operation(), Set.of(method), label, met, help, false, slip);
     }

@@ -43,6 +43,7 @@ public final class Said {
         return null;
     }
 
+    /** Whether such a question was asked in this step. */
     public boolean has(Class<? extends Question<?>> kind) {
         return find(kind) != null;
     }

@@ -94,6 +94,7 @@ public final class Worked {
         return check;
     }
 
+    /** Steps and marks, made when they are first read. */
     public Working working() {
         if (working == null) {
             working = written.working();
@@ -101,6 +102,7 @@ public final class Worked {
         return working;
     }
 
+    /** The working laid out in squares, made when it is first read. */
     public Sheet sheet() {
         if (sheet == null) {
             sheet = Layout.of(working());

@@ -6,6 +6,7 @@ import bemble.core.problem.Problem;
 
 /** A problem with what makes it easy or hard. */
 public record Question(Problem problem, Features features) {
+    /** A problem with its features, read off its working. */
     public static Question of(Problem problem) {
         return new Question(problem, Features.of(problem));
     }

@@ -111,6 +111,7 @@ public final class Numeral implements Comparable<Numeral> {
         return new BigInteger(digits);
     }
 
+    /** The number itself, where it is compared; methods work on the digits. */
     public BigDecimal value() {
         return new BigDecimal(wholeValue(), decimals);
     }

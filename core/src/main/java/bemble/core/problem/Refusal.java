@@ -14,6 +14,7 @@ public final class Refusal extends RuntimeException {
         this.offer = offer;
     }
 
+    /** A refusal for one reason, which belongs to one field. */
     public static Refusal of(String field, String message) {
         return new Refusal(List.of(new Fault(field, message)), null);
     }

@@ -28,6 +28,7 @@ public record CarrySpots(Block block, String line, Anchor anchor) {
         };
     }
 
+    /** Where the carry into a column stands. */
     public Spot at(int place) {
         return block.at(line, place);
     }

@@ -9,6 +9,7 @@ import bemble.core.problem.Numeral;
  * @param shift how many places further to the left its digits stand than they are worth
  */
 public record Placed(Numeral number, int shift) {
+    /** Whether a digit of the number stands in that column. */
     public boolean has(int place) {
         return number.has(place - shift);
     }

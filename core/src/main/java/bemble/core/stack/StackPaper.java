@@ -28,6 +28,7 @@ public record StackPaper(Block block, Desk desk) {
         return this;
     }
 
+    /** Writes column heads, where the house style has them. */
     public void heads(int highest, int lowest) {
         if (desk.style().heads() == Heads.NONE || !desk.draws()) {
             return;

@@ -35,6 +35,7 @@ public record Total(int place, List<Integer> digits, int carryIn, Spot jot, bool
         return new Total(place, digits, 0, jot, jotStays);
     }
 
+    /** The same column with other digits in it. */
     public Total with(List<Integer> otherDigits, int otherCarry) {
         return new Total(place, otherDigits, otherCarry, jot, jotStays);
     }

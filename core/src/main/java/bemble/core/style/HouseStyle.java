@@ -101,6 +101,7 @@ public final class HouseStyle {
         return new HouseStyle(changed);
     }
 
+    /** This style with one choice made otherwise. */
     public HouseStyle with(String choiceId, Option option) {
         return with(Map.of(choiceId, option.id()));
     }

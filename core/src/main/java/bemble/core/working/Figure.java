@@ -20,6 +20,7 @@ public record Figure(MarkKind kind, Spot at, Spot to, String text, Role role, Si
         return (kind == MarkKind.DIGIT || kind == MarkKind.NUMBER) && role.isAsked();
     }
 
+    /** Whether it fills its square, as figures of numbers do and carries do not. */
     public boolean isFull() {
         return isAsked() && size == Size.FULL;
     }

@@ -12,6 +12,7 @@ package bemble.core.working;
  */
 public record Mark(int step, Integer until, MarkKind kind, Spot at, Spot to, String text, Role role, Size size,
                    Anchor anchor, String should) {
+    /** The same mark, taken away in a later step. */
     public Mark until(int takenAway) {
         return new Mark(step, takenAway, kind, at, to, text, role, size, anchor, should);
     }

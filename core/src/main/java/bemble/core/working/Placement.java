@@ -19,10 +19,12 @@ public record Placement(Relation relation, Block other, int gap, int shift, Stri
         RIGHT_OF
     }
 
+    /** Where the first block stands. */
     public static Placement first() {
         return new Placement(Relation.FIRST, null, 0, 0, null);
     }
 
+    /** Below all there is, its places under those of the other block. */
     public static Placement under(Block other, int gap) {
         return new Placement(Relation.UNDER, other, gap, 0, null);
     }
@@ -32,10 +34,12 @@ public record Placement(Relation relation, Block other, int gap, int shift, Stri
         return new Placement(relation, other, gap, squares, line);
     }
 
+    /** To the left of another block, level with one of its lines. */
     public static Placement leftOf(Block other, String line, int gap) {
         return new Placement(Relation.LEFT_OF, other, gap, 0, line);
     }
 
+    /** To the right of another block, level with one of its lines. */
     public static Placement rightOf(Block other, String line, int gap) {
         return new Placement(Relation.RIGHT_OF, other, gap, 0, line);
     }

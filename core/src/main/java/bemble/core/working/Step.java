@@ -46,6 +46,7 @@ public final class Step {
         return place;
     }
 
+    /** The words of the step, made when they are first read. */
     public Spoken spoken() {
         if (spoken == null) {
             spoken = words.get();

@@ -5,6 +5,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 
+/** Teachers and their passwords as stored. */
 @Mapper
 interface TeacherMapper {
     @Select("select id, login, name, password_hash from teacher where login = #{login}")

@@ -11,6 +11,7 @@ import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
+/** The rows of the log; every query names its teacher. */
 @Mapper
 interface LogMapper {
     String COLUMNS = "id, reference, worked_at, operation, problem, method, choices, check_kind, answer, working, "

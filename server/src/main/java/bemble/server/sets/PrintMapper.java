@@ -7,6 +7,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 
+/** Prints as they were frozen. */
 @Mapper
 interface PrintMapper {
     String COLUMNS = "set_id, code, version, printed_at, content, choices";

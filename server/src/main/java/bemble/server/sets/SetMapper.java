@@ -7,6 +7,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
+/** Sets with their revisions; every query names its teacher. */
 @Mapper
 interface SetMapper {
     String COLUMNS = "id, title, tag, content, changed_at, archived, revision";

@@ -6,6 +6,7 @@ import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
+/** Preferences as JSON, a row a teacher. */
 @Mapper
 interface PreferencesMapper {
     @Select("select content from teacher_preference where teacher_id = #{teacherId}")

@@ -6,6 +6,7 @@ import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
+/** House styles as JSON, a row a teacher. */
 @Mapper
 interface StyleMapper {
     @Select("select choices from house_style where teacher_id = #{teacherId}")
