@@ -67,6 +67,7 @@ class PaperToWriteOnTest {
                     assertThat(spots).as(what).allSatisfy(spot -> {
                         assertThat(paper.row(spot)).isBetween(0, paper.rows() - 1);
                         assertThat(paper.column(spot)).isBetween(0, paper.columns() - 1);
+                        assertThat(paper.spot(paper.row(spot), paper.column(spot))).contains(spot);
                     });
                     assertThat(spots.stream().map(spot -> paper.row(spot) + " " + paper.column(spot)).distinct().count())
                             .as("no two in one square: " + what).isEqualTo(spots.size());

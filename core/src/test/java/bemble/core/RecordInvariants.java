@@ -11,10 +11,13 @@ import bemble.core.stack.ColumnRecord;
 import bemble.core.subtraction.CountingUpRecord;
 import bemble.core.multiplication.CrosswiseRecord;
 import bemble.core.subtraction.DecompositionRecord;
+import bemble.core.division.ChunkStage;
 import bemble.core.division.DivisionRecord;
 import bemble.core.division.DivisionStage;
+import bemble.core.division.PartialQuotientsRecord;
 import bemble.core.subtraction.EqualAdditionsRecord;
 import bemble.core.multiplication.LongMultiplicationRecord;
+import bemble.core.multiplication.MatchedRecord;
 import bemble.core.subtraction.PaidColumn;
 import bemble.core.addition.PartialSumsRecord;
 import bemble.core.multiplication.ProductRow;
@@ -61,7 +64,30 @@ final class RecordInvariants {
             division(problem, division.stages(), value);
         } else if (record instanceof RootRecord root) {
             root(root.stages(), value);
+        } else if (record instanceof PartialQuotientsRecord divided) {
+            partialQuotients(problem, divided.chunks(), value);
+        } else if (!(record instanceof MatchedRecord)) {
+            throw new AssertionError("no invariant for " + record.getClass());
         }
+    }
+
+    /** Each chunk is 1, 2 or 5 of a place, the largest that fits; together they are the quotient. */
+    private static void partialQuotients(Problem problem, List<ChunkStage> chunks, BigDecimal value) {
+        BigInteger left = problem.operands().get(0).wholeValue();
+        BigInteger divisor = problem.operands().get(1).wholeValue();
+        for (ChunkStage chunk : chunks) {
+            assertThat(new BigInteger(chunk.partial())).isEqualTo(left);
+            assertThat(chunk.chunk()).matches("[125]0*");
+            BigInteger factor = new BigInteger(chunk.chunk());
+            BigInteger nextLarger = factor.multiply(BigInteger.valueOf(chunk.chunk().startsWith("2") ? 5 : 4))
+                    .divide(BigInteger.TWO);
+            assertThat(new BigInteger(chunk.product())).isEqualTo(divisor.multiply(factor)).isLessThanOrEqualTo(left);
+            assertThat(divisor.multiply(nextLarger)).isGreaterThan(left);
+            left = left.subtract(new BigInteger(chunk.product()));
+            assertThat(new BigInteger(chunk.difference())).isEqualTo(left);
+        }
+        assertThat(left).isLessThan(divisor);
+        assertThat(sum(chunks.stream().map(ChunkStage::chunk))).isEqualByComparingTo(value);
     }
 
     private static void running(List<RunningStage> stages, BigDecimal value) {
