@@ -4,8 +4,12 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import javax.sql.DataSource;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -42,6 +46,16 @@ public final class RunningServer implements AutoCloseable {
     void restart() {
         context.close();
         begin();
+    }
+
+    /** Closes the database as a write that failed for want of room does: at once, and without a word to anybody. */
+    void closeDatabase() {
+        try (Connection connection = context.getBean(DataSource.class).getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute("shutdown immediately");
+        } catch (SQLException closed) {
+            // The statement has no database any more to report to.
+        }
     }
 
     String address() {
