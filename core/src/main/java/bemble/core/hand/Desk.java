@@ -22,7 +22,6 @@ import java.util.List;
  * figures, whoever writes them, is put down here too.
  */
 public final class Desk {
-    private final Hand writer;
     private final boolean draws;
     private final Words words;
     private HouseStyle style;
@@ -46,7 +45,6 @@ public final class Desk {
     /** @param draws whether signs, rules and the like are wanted as well as decisions */
     public Desk(HouseStyle style, Hand hand, boolean draws) {
         this.style = style;
-        this.writer = hand;
         this.hand = hand;
         this.draws = draws;
         this.words = new Words(style);
@@ -181,11 +179,6 @@ public final class Desk {
     /** Whether anybody wants what is drawn; where not, a method may leave it out. */
     public boolean draws() {
         return draws;
-    }
-
-    /** The hand that this desk was opened for. */
-    public Hand writer() {
-        return writer;
     }
 
     /** Whether this house style writes its carries there. */
