@@ -817,6 +817,11 @@ export interface components {
             /** Format: int32 */
             columns: number;
         };
+        AskedView: {
+            /** Format: int32 */
+            mark: number;
+            keys: string[];
+        };
         CheckView: {
             kind: string;
             statement: string;
@@ -877,9 +882,9 @@ export interface components {
             ask: string;
             expects: string[];
             marks: number[];
-            asked: number[];
-            small: number[];
-            answers: number[];
+            asked: components["schemas"]["AskedView"][];
+            small: components["schemas"]["AskedView"][];
+            answers: components["schemas"]["AskedView"][];
             /** Format: int32 */
             ring?: number;
         };

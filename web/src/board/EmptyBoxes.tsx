@@ -1,8 +1,8 @@
-import type { Schemas } from '../api/client';
 import { digits, ink } from '../app/theme';
+import type { Asked } from './asking';
 
 type Props = {
-  asked: Schemas['MarkView'][];
+  asked: Asked[];
   /** What the class has answered so far, digit by digit. */
   typed: string;
   /** Whether the last digit does not belong there. */
@@ -13,11 +13,11 @@ type Props = {
 export function EmptyBoxes({ asked, typed, wrong }: Props) {
   return (
     <>
-      {asked.map((mark, i) => {
-        const from = asked.slice(0, i).reduce((length, before) => length + before.text.length, 0);
-        const answered = typed.slice(from, from + mark.text.length);
+      {asked.map(({ mark, keys }, i) => {
+        const from = asked.slice(0, i).reduce((length, before) => length + before.keys.length, 0);
+        const answered = typed.slice(from, from + keys.length);
         const width = (mark.toColumn ?? mark.column) - mark.column + 1;
-        const isWrong = wrong && answered !== '' && from + mark.text.length >= typed.length;
+        const isWrong = wrong && answered !== '' && from + keys.length >= typed.length;
         return (
           <g key={i}>
             <rect

@@ -1,7 +1,9 @@
 import type { Schemas } from '../api/client';
 
 type Step = Schemas['StepView'];
-type Mark = Schemas['MarkView'];
+
+/** A mark that the class is asked for, with the keys that answer it. */
+export type Asked = { mark: Schemas['MarkView']; keys: string[] };
 
 /** What the class is asked for. */
 export const askings = ['nothing', 'all', 'carries', 'answer'] as const;
@@ -14,18 +16,19 @@ export const askingWords: Record<Asking, string> = {
   answer: 'asking only the last line',
 };
 
-const places: Record<Asking, (step: Step) => number[]> = {
+const asked: Record<Asking, (step: Step) => Schemas['AskedView'][]> = {
   nothing: () => [],
   all: (step) => step.asked,
   carries: (step) => step.small,
   answer: (step) => step.answers,
 };
 
-/** The marks of a step that the class is asked for, as the server lists them. */
-export function askedMarks(step: Step | undefined, marks: Mark[], asking: Asking): Mark[] {
+/** What the class is asked for in a step, as the server lists it. */
+export function askedOf(step: Step | undefined, marks: Schemas['MarkView'][], asking: Asking): Asked[] {
   return step
-    ? places[asking](step)
-        .map((index) => marks[index])
-        .filter((mark) => mark !== undefined)
+    ? asked[asking](step).flatMap((each) => {
+        const mark = marks[each.mark];
+        return mark ? [{ mark, keys: each.keys }] : [];
+      })
     : [];
 }

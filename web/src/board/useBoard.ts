@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { beyond } from '../paper/useSteps';
 import type { Subject } from './BoardScreen';
-import { askedMarks, askings, type Asking } from './asking';
+import { askedOf, askings, type Asking } from './asking';
 import { useBoardKeys, type BoardKeys } from './useBoardKeys';
 import type { Lesson } from './useLesson';
 import type { Mistake } from './useMistake';
@@ -35,9 +35,9 @@ export function useBoard(
   const lastOfWork = steps.findLast((step) => step.part === 'work')?.n ?? 1;
   const current = at > steps.length ? lastOfWork : at;
   const next = steps[current];
-  const asked = askedMarks(next, worked.sheet.marks, asking);
-  const expected = asked.map((mark) => mark.text).join('');
-  const wrong = !expected.startsWith(typed);
+  const asked = askedOf(next, worked.sheet.marks, asking);
+  const keys = asked.flatMap((each) => each.keys);
+  const wrong = typed !== '' && typed.at(-1) !== keys[typed.length - 1];
 
   const goTo = (n: number) => {
     setAt(Math.max(1, Math.min(n, steps.length)));
@@ -68,7 +68,7 @@ export function useBoard(
     if (wrong) {
       return;
     }
-    if (typed + digit === expected) {
+    if (typed.length + 1 === keys.length && digit === keys[typed.length]) {
       goTo(current + 1);
     } else {
       setTyped(typed + digit);
@@ -88,7 +88,7 @@ export function useBoard(
     }
   };
 
-  const keys: BoardKeys = {
+  const boardKeys: BoardKeys = {
     ArrowRight: forward,
     ' ': forward,
     PageDown: forward,
@@ -114,7 +114,7 @@ export function useBoard(
     c: changeContrast,
     '?': () => toggle('help'),
   };
-  useBoardKeys(keys, (key) => {
+  useBoardKeys(boardKeys, (key) => {
     const isAnswer = waiting && /^\d$/.test(key);
     if (isAnswer) {
       answer(key);
@@ -135,7 +135,7 @@ export function useBoard(
     picture,
     next,
     forward,
-    keys,
+    keys: boardKeys,
     help: () => toggle('help'),
     close: () => setOpen(undefined),
     choosePicture: (kind: string) => {

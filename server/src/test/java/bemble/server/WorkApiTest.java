@@ -2,6 +2,7 @@ package bemble.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -32,6 +33,17 @@ class WorkApiTest {
         JsonNode carry = work.get("sheet").get("marks").get(step.get("marks").get(2).asInt());
         assertThat(carry.get("role").asString()).isEqualTo("carry");
         assertThat(carry.has("until")).isFalse();
+    }
+
+    @Test
+    void aClassTypesDigitsAloneWhateverStandsRoundThem() {
+        JsonNode work = anybody.work(Map.of("problem", "5002 − 1347", "method", "counting-up",
+                "style", Map.of("grouping", "separator"))).json();
+        JsonNode marks = work.get("sheet").get("marks");
+        Map<String, String> keys = new HashMap<>();
+        work.get("steps").forEach(step -> step.get("asked").forEach(asked -> keys.put(
+                marks.get(asked.get("mark").asInt()).get("text").asString(), asked.get("keys").toString())));
+        assertThat(keys).containsEntry("+50", "[\"5\",\"0\"]").containsEntry("+3000", "[\"3\",\"0\",\"0\",\"0\"]");
     }
 
     @Test

@@ -1,5 +1,7 @@
 package bemble.core.working;
 
+import java.util.List;
+
 /**
  * One mark on the paper.
  *
@@ -25,5 +27,10 @@ public record Mark(int step, Integer until, MarkKind kind, Spot at, Spot to, Str
     /** Whether a class can be asked for it. */
     public boolean isAsked() {
         return (kind == MarkKind.DIGIT || kind == MarkKind.NUMBER) && role.isAsked();
+    }
+
+    /** The keys that a class presses to answer it: its digits, whatever stands round or between them. */
+    public List<String> keys() {
+        return text.codePoints().filter(Character::isDigit).mapToObj(Character::toString).toList();
     }
 }

@@ -102,17 +102,25 @@ public record WorkResponse(
      * @param title the heading it is listed under
      * @param factAsked what may be seen of the fact before the step
      * @param find the small fact in it, if any
-     * @param asked the places in the sheet's list of the marks that a class can be asked for
-     * @param small of these, the places of those that are carried or exchanged
-     * @param answers of these, the places of those in the line that reads the answer
+     * @param asked the marks that a class can be asked for
+     * @param small of these, those that are carried or exchanged
+     * @param answers of these, those in the line that reads the answer
      * @param marks the places of all its marks
      * @param ring the place of the mark to be rung, where a rule was broken first in this step
      */
     public record StepView(@NotNull int n, @NotNull String kind, @NotNull String part, @NotNull String title,
                            Integer place, @NotNull String fact, @NotNull String factAsked, FindView find,
                            @NotNull String say, @NotNull String ask, @NotNull List<String> expects,
-                           @NotNull List<Integer> marks, @NotNull List<Integer> asked, @NotNull List<Integer> small,
-                           @NotNull List<Integer> answers, Integer ring) {}
+                           @NotNull List<Integer> marks, @NotNull List<AskedView> asked, @NotNull List<AskedView> small,
+                           @NotNull List<AskedView> answers, Integer ring) {}
+
+    /**
+     * A mark that a class can be asked for.
+     *
+     * @param mark its place in the sheet's list
+     * @param keys what is pressed to answer it, key by key
+     */
+    public record AskedView(@NotNull int mark, @NotNull List<String> keys) {}
 
     public static WorkResponse of(Worked worked) {
         return new WorkResponse(worked.problem().text(), worked.problem().operation().id(),
@@ -143,7 +151,11 @@ public record WorkResponse(
         Fact fact = spoken.fact();
         return new StepView(step.n(), step.kind().id(), step.part().id(), spoken.title(), step.place(), fact.text(),
                 fact.asked(), fact.sign() == 0 ? null : new FindView(String.valueOf(fact.sign()), fact.numbers()),
-                spoken.say(), spoken.ask(), asked.stream().map(i -> marks.get(i).text()).toList(), mine, asked, small,
-                answers, ring);
+                spoken.say(), spoken.ask(), asked.stream().map(i -> marks.get(i).text()).toList(), mine, views(asked, marks),
+                views(small, marks), views(answers, marks), ring);
+    }
+
+    private static List<AskedView> views(List<Integer> places, List<SheetMark> marks) {
+        return places.stream().map(place -> new AskedView(place, marks.get(place).mark().keys())).toList();
     }
 }
