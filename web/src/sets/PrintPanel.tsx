@@ -25,7 +25,7 @@ export function PrintPanel({ editor }: { editor: SetEditor }) {
   const [version, setVersion] = useState('A');
   const [versions, setVersions] = useState(['A']);
   const empty = editor.content.questions.length === 0;
-  const pages = usePages(editor.id, kind, version, !empty && !editor.keep.isPending);
+  const pages = usePages(editor.id, kind, version, editor.keep.saved, !empty && !editor.keep.isPending);
   const printing = usePrinting(editor.id);
   const prints = usePrints(editor.id);
   const toggle = (letter: string) =>

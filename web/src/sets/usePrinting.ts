@@ -3,10 +3,16 @@ import { api, ask, type Refused, type Schemas } from '../api/client';
 
 const soon = 300;
 
-/** How a set would be printed now. */
-export function usePages(id: number, kind: string, version: string, wanted: boolean) {
+/** How a set is printed in one of its states; a state has pages of its own, so that none are mistaken for newer ones. */
+export function usePages(
+  id: number,
+  kind: string,
+  version: string,
+  saved: number | undefined,
+  wanted: boolean,
+) {
   return useQuery<Schemas['Preview'], Refused>({
-    queryKey: ['sets', 'pages', id, kind, version],
+    queryKey: ['sets', 'pages', id, kind, version, saved],
     queryFn: () =>
       ask(api.GET('/api/sets/{id}/pages', { params: { path: { id }, query: { kind, version } } })),
     placeholderData: keepPreviousData,

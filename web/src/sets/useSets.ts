@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 
 export type SetView = Schemas['SetView'];
@@ -81,6 +81,7 @@ export const useTakeSetIn = () =>
 export const useKeepSet = (view: SetView) => {
   const queries = useQueryClient();
   const revision = useRef<number | undefined>(view.revision);
+  const [saved, setSaved] = useState(view.revision);
   const { id } = view;
   const keep = useMutation<SetView, Refused, SetContent>({
     scope: { id: `set ${id}` },
@@ -93,18 +94,21 @@ export const useKeepSet = (view: SetView) => {
       ),
     onSuccess: (kept) => {
       revision.current = kept.revision;
+      setSaved(kept.revision);
       queries.setQueryData<SetView>(['sets', 'one', id], kept);
       void queries.invalidateQueries({ queryKey: ['sets', 'list'] });
-      void queries.invalidateQueries({ queryKey: ['sets', 'pages', id] });
     },
   });
   return {
     ...keep,
+    /** The state of the set that was saved last. */
+    saved,
     /** What another window has saved, where that stands in the way. */
     theirs: keep.error?.status === 409 ? (keep.error.current as SetView) : undefined,
     /** From here on changes go over what the other window saved. */
     settle: (theirs: SetView) => {
       revision.current = theirs.revision;
+      setSaved(theirs.revision);
       keep.reset();
     },
   };
