@@ -17,6 +17,8 @@ export function usePages(
       ask(api.GET('/api/sets/{id}/pages', { params: { path: { id }, query: { kind, version } } })),
     placeholderData: keepPreviousData,
     enabled: wanted,
+    // The house style may have been changed since.
+    staleTime: 0,
   });
 }
 
