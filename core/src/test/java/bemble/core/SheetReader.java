@@ -92,7 +92,7 @@ final class SheetReader {
     /** What a step asks for is what it writes. */
     void assertExpectsWhatIsWritten() {
         Working working = worked.working();
-        Map<Integer, List<Mark>> marks = working.marksByStep();
+        Map<Integer, List<Mark>> marks = working.marks().stream().collect(Collectors.groupingBy(Mark::step));
         for (Step step : working.steps()) {
             marks.getOrDefault(step.n(), List.of()).forEach(mark -> assertThat(mark.isAsked()).isEqualTo(
                     Set.of("written", "carry", "exchange", "jot").contains(mark.role().id())

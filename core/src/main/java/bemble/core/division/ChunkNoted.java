@@ -23,7 +23,6 @@ record ChunkNoted(Block block, String line, BigInteger chunk) implements Questio
 
     @Override
     public BigInteger read(Reading paper) {
-        Numeral read = PaperNumbers.read(paper, block, line, 0);
-        return read == null ? null : new BigInteger(read.digits());
+        return PaperNumbers.whole(paper, block, line, 0);
     }
 }

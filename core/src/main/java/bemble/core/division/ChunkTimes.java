@@ -19,8 +19,7 @@ record ChunkTimes(Block block, String line, BigInteger chunk, BigInteger divisor
     @Override
     public BigInteger missed(BigInteger decided, int by) {
         BigInteger group = BigInteger.TEN.pow(chunk.toString().length() - 1).multiply(divisor);
-        BigInteger missed = decided.add(group.multiply(BigInteger.valueOf(by)));
-        return missed.signum() < 0 ? null : missed;
+        return FactQuestion.beside(decided, group, by);
     }
 
     @Override
@@ -30,7 +29,6 @@ record ChunkTimes(Block block, String line, BigInteger chunk, BigInteger divisor
 
     @Override
     public BigInteger read(Reading paper) {
-        Numeral read = PaperNumbers.read(paper, block, line, 0);
-        return read == null ? null : new BigInteger(read.digits());
+        return PaperNumbers.whole(paper, block, line, 0);
     }
 }

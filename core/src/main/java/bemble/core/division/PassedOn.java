@@ -26,8 +26,7 @@ record PassedOn(Spot next, int place, BigInteger from, BigInteger product) imple
 
     @Override
     public BigInteger missed(BigInteger decided, int by) {
-        BigInteger missed = decided.add(BigInteger.valueOf(by));
-        return missed.signum() < 0 ? null : missed;
+        return FactQuestion.beside(decided, BigInteger.ONE, by);
     }
 
     @Override

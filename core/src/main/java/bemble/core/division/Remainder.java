@@ -30,7 +30,6 @@ record Remainder(Block beside, BigInteger left) implements Question<BigInteger> 
 
     @Override
     public BigInteger read(Reading paper) {
-        Numeral read = PaperNumbers.read(paper, beside, LINE, 0);
-        return read == null ? null : new BigInteger(read.digits());
+        return PaperNumbers.whole(paper, beside, LINE, 0);
     }
 }

@@ -1,5 +1,7 @@
 package bemble.core.hand;
 
+import java.math.BigInteger;
+
 /**
  * A question whose answer is a fact that one knows or works out, and can miss by a little.
  *
@@ -13,6 +15,12 @@ public interface FactQuestion<A> extends Question<A> {
      * @return null where that would be below 0
      */
     A missed(A decided, int by);
+
+    /** So many groups beside what was decided; null where that would be below 0. */
+    static BigInteger beside(BigInteger decided, BigInteger group, int by) {
+        BigInteger missed = decided.add(group.multiply(BigInteger.valueOf(by)));
+        return missed.signum() < 0 ? null : missed;
+    }
 
     /** Whether it is a fact at all that somebody works; adding nothing is none. */
     default boolean isWorked() {

@@ -36,33 +36,35 @@ final class Roles {
     static Roles of(Written written) {
         List<Entry> entries = written.desk().entries().subList(0, written.desk().endOfWork());
         Roles roles = null;
-        List<Inked> ink = null;
+        List<Inked> ink = List.of();
         for (int i = 0; i < entries.size(); i++) {
             if (entries.get(i) instanceof Decision<?> decision && decision.isBroken()) {
                 if (roles == null) {
                     roles = new Roles();
                     roles.blocks = written.desk().blocks();
-                    ink = ink(entries, 0);
+                    ink = ink(entries);
                     roles.right = lastTexts(written.again(Hand.CAREFUL).desk().entries());
                 }
-                roles.note(i, decision, ink, written);
+                roles.note(i, decision, entries.subList(0, i), ink, written);
             }
         }
         return roles == null ? NONE : roles;
     }
 
-    private void note(int entry, Decision<?> decision, List<Inked> ink, Written written) {
+    private void note(int entry, Decision<?> decision, List<Entry> before, List<Inked> ink, Written written) {
         broken = true;
         if (!compare(entry, decision.ink(), decision.carefulInk(), ink)) {
-            List<Entry> actual = written.desk().entries().subList(0, written.desk().endOfWork());
-            Desk other = written.again(new CarefulFrom(decisions(actual, entry))).desk();
-            follow(entry, ink, decisionsInk(other, entry, actual));
+            List<Decision<?>> decided = decisions(before);
+            Desk other = written.again(new CarefulFrom(decided)).desk();
+            List<Decision<?>> careful = decisions(other.entries());
+            // What the careful hand wrote from that decision on, on its second sheet.
+            follow(entry, ink, careful.stream().skip(decided.size()).flatMap(each -> each.ink().stream()).toList());
         }
     }
 
-    private static List<Decision<?>> decisions(List<Entry> entries, int before) {
+    private static List<Decision<?>> decisions(List<Entry> entries) {
         List<Decision<?>> decisions = new ArrayList<>();
-        for (Entry entry : entries.subList(0, before)) {
+        for (Entry entry : entries) {
             if (entry instanceof Decision<?> decision) {
                 decisions.add(decision);
             }
@@ -89,19 +91,6 @@ final class Roles {
             }
         }
         return differs;
-    }
-
-    /** What the careful hand wrote from that decision on, on its second sheet. */
-    private static List<Figure> decisionsInk(Desk other, int entry, List<Entry> actual) {
-        int before = decisions(actual, entry).size();
-        List<Figure> ink = new ArrayList<>();
-        int count = 0;
-        for (Entry each : other.entries()) {
-            if (each instanceof Decision<?> decision && count++ >= before) {
-                ink.addAll(decision.ink());
-            }
-        }
-        return ink;
     }
 
     /** What is missing is noted where this hand went on without it. */
@@ -176,9 +165,9 @@ final class Roles {
         });
     }
 
-    private static List<Inked> ink(List<Entry> entries, int from) {
+    private static List<Inked> ink(List<Entry> entries) {
         List<Inked> ink = new ArrayList<>();
-        for (int i = from; i < entries.size(); i++) {
+        for (int i = 0; i < entries.size(); i++) {
             if (entries.get(i) instanceof Decision<?> decision) {
                 for (Figure figure : decision.ink()) {
                     ink.add(new Inked(i, figure));
@@ -195,7 +184,7 @@ final class Roles {
     }
 
     private static Map<Figure.Key, String> lastTexts(List<Entry> entries) {
-        return texts(ink(entries, 0).stream().map(Inked::figure).toList());
+        return texts(ink(entries).stream().map(Inked::figure).toList());
     }
 
     /** Whether something wrong was written where that entry was decided; it comes before what is missing. */

@@ -16,8 +16,7 @@ record Cell(AreaBox box, int row, int column, BigInteger across, BigInteger down
     @Override
     public BigInteger missed(BigInteger decided, int by) {
         BigInteger group = across.multiply(down).signum() == 0 ? BigInteger.ONE : across.multiply(unit(down));
-        BigInteger missed = decided.add(group.multiply(BigInteger.valueOf(by)));
-        return missed.signum() < 0 ? null : missed;
+        return FactQuestion.beside(decided, group, by);
     }
 
     private static BigInteger unit(BigInteger part) {

@@ -24,8 +24,7 @@ record RowTotal(AreaBox box, int row, BigInteger part, List<BigInteger> cells) i
 
     @Override
     public BigInteger missed(BigInteger decided, int by) {
-        BigInteger missed = decided.add(BigInteger.valueOf(by));
-        return missed.signum() < 0 ? null : missed;
+        return FactQuestion.beside(decided, BigInteger.ONE, by);
     }
 
     @Override

@@ -31,8 +31,7 @@ record Doubled(int place, BigInteger root, int last, Block side, String line, in
 
     @Override
     public BigInteger missed(BigInteger decided, int by) {
-        BigInteger missed = decided.add(BigInteger.valueOf(by));
-        return missed.signum() < 0 ? null : missed;
+        return FactQuestion.beside(decided, BigInteger.ONE, by);
     }
 
     @Override
@@ -44,7 +43,6 @@ record Doubled(int place, BigInteger root, int last, Block side, String line, in
 
     @Override
     public BigInteger read(Reading paper) {
-        Numeral read = side == null ? null : PaperNumbers.read(paper, side, line, lowest);
-        return read == null ? null : new BigInteger(read.digits());
+        return side == null ? null : PaperNumbers.whole(paper, side, line, lowest);
     }
 }

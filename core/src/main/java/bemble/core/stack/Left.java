@@ -28,8 +28,7 @@ public record Left(Block block, String line, int place, BigInteger from, BigInte
 
     @Override
     public BigInteger missed(BigInteger decided, int by) {
-        BigInteger missed = decided.add(BigInteger.valueOf(by));
-        return missed.signum() < 0 ? null : missed;
+        return FactQuestion.beside(decided, BigInteger.ONE, by);
     }
 
     @Override
@@ -39,7 +38,6 @@ public record Left(Block block, String line, int place, BigInteger from, BigInte
 
     @Override
     public BigInteger read(Reading paper) {
-        Numeral read = PaperNumbers.read(paper, block, line, place);
-        return read == null ? null : new BigInteger(read.digits());
+        return PaperNumbers.whole(paper, block, line, place);
     }
 }

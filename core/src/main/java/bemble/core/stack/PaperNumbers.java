@@ -4,12 +4,19 @@ import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import java.math.BigInteger;
 
 /** Reads whole numbers off a paper's lines. */
 public final class PaperNumbers {
     private static final int MOST_DIGITS = 90;
 
     private PaperNumbers() {}
+
+    /** The digits of such a number as a whole one, wherever the point may be; null where there is none. */
+    public static BigInteger whole(Reading paper, Block block, String line, int lowest) {
+        Numeral read = read(paper, block, line, lowest);
+        return read == null ? null : read.wholeValue();
+    }
 
     /** The number whose last digit stands in {@code lowest}; null where a square before its first digit is empty. */
     public static Numeral read(Reading paper, Block block, String line, int lowest) {

@@ -27,8 +27,7 @@ public record Times(Block block, String line, int place, int digit, BigInteger d
 
     @Override
     public BigInteger missed(BigInteger decided, int by) {
-        BigInteger missed = decided.add(divisor.multiply(BigInteger.valueOf(by)));
-        return missed.signum() < 0 ? null : missed;
+        return FactQuestion.beside(decided, divisor, by);
     }
 
     @Override
@@ -40,7 +39,6 @@ public record Times(Block block, String line, int place, int digit, BigInteger d
 
     @Override
     public BigInteger read(Reading paper) {
-        Numeral read = block == null ? null : PaperNumbers.read(paper, block, line, place);
-        return read == null ? null : new BigInteger(read.digits());
+        return block == null ? null : PaperNumbers.whole(paper, block, line, place);
     }
 }

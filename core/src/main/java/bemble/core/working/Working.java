@@ -1,9 +1,7 @@
 package bemble.core.working;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /**
  * A working as it was written: the blocks of the paper, the steps in time, and every mark.
@@ -11,11 +9,6 @@ import java.util.stream.Collectors;
  * @param answer the line in which the answer is read, at any place
  */
 public record Working(List<Block> blocks, List<Step> steps, List<Mark> marks, Spot answer) {
-    /** The marks by the number of the step that writes them, in the order of writing. */
-    public Map<Integer, List<Mark>> marksByStep() {
-        return marks.stream().collect(Collectors.groupingBy(Mark::step));
-    }
-
     /** Whether a mark stands in the line in which the answer is read. */
     public boolean isInAnswer(Mark mark) {
         return answer != null && mark.at().block() == answer.block() && mark.at().line().equals(answer.line());
