@@ -9,6 +9,7 @@ import bemble.core.working.StepKind;
 import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Puts a working together from what a desk has recorded: steps in the style's pace, and the mark of every figure. */
 final class Assembly {
@@ -63,6 +64,16 @@ final class Assembly {
             all = all == null ? one : all.and(one);
         }
         return all;
+    }
+
+    /** What is said where that entry was made; nothing where nothing was said yet. */
+    Optional<Spoken> wordsOf(int entry) {
+        List<Desk.Utterance> utterances = desk.utterances();
+        int last = -1;
+        for (int i = 0; i < utterances.size() && utterances.get(i).from() <= entry; i++) {
+            last = i;
+        }
+        return last < 0 ? Optional.empty() : Optional.of(spoken(utterances.subList(last, last + 1), last));
     }
 
     /** Where the next step that begins in every pace begins. */

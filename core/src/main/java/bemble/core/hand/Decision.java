@@ -19,7 +19,7 @@ public record Decision<A>(Question<A> asked, A decided, boolean written) impleme
     }
 
     /** What this hand left on the paper. */
-    List<Figure> ink() {
+    public List<Figure> ink() {
         return written ? inkOf(decided) : List.of();
     }
 

@@ -18,7 +18,7 @@ import java.util.Optional;
  * there on a second sheet, and both are compared up to the first full figure that differs.
  */
 final class Roles {
-    private static final Roles NONE = new Roles();
+    static final Roles NONE = new Roles();
     private final Map<Figure, String> wrong = new HashMap<>();
     private final Map<Integer, List<Missing>> missing = new HashMap<>();
     private Map<Figure.Key, String> right = Map.of();
@@ -212,34 +212,5 @@ final class Roles {
         }
         boolean asked = figure.isAsked() || figure.role() == Role.GIVEN;
         return asked && !figure.text().equals(right.get(figure.key())) ? Role.FOLLOWS : figure.role();
-    }
-
-    /** Decides as was decided, and from then on carefully. */
-    private static final class CarefulFrom implements Hand {
-        private final List<Decision<?>> before;
-        private int next;
-        private boolean written;
-
-        CarefulFrom(List<Decision<?>> before) {
-            this.before = before;
-        }
-
-        @Override
-        @SuppressWarnings("unchecked")
-        public <A> A decide(Question<A> question) {
-            if (next < before.size()) {
-                Decision<?> decision = before.get(next);
-                written = decision.written();
-                next++;
-                return (A) decision.decided();
-            }
-            next++;
-            return CAREFUL.decide(question);
-        }
-
-        @Override
-        public <A> boolean writes(Question<A> question, A answer) {
-            return next <= before.size() ? written : CAREFUL.writes(question, answer);
-        }
     }
 }

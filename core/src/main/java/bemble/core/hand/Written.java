@@ -4,8 +4,10 @@ import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.working.Figure;
+import bemble.core.working.Spoken;
 import bemble.core.working.Working;
 import java.util.List;
+import java.util.Optional;
 
 /** A problem written by a hand: the answer at once, everything else when it is read. */
 public final class Written {
@@ -46,9 +48,13 @@ public final class Written {
         return written;
     }
 
-    /** As far as a hand comes, where it gets stuck. */
-    static Written asFarAs(Hand hand, Problem problem, Method<?> method, HouseStyle style) {
-        Written written = new Written(problem, method, style, hand, false);
+    /**
+     * As far as a hand comes, where it gets stuck; see {@link #isFinished}.
+     *
+     * @param draws whether signs, rules and the like are wanted as well as decisions
+     */
+    public static Written asFarAs(Hand hand, Problem problem, Method<?> method, HouseStyle style, boolean draws) {
+        Written written = new Written(problem, method, style, hand, draws);
         try {
             written.write();
         } catch (Stuck end) {
@@ -65,7 +71,12 @@ public final class Written {
 
     /** The same problem, asked in the same way, by another hand. */
     Written again(Hand hand) {
-        return asFarAs(hand, problem, asked, style);
+        return asFarAs(hand, problem, asked, style, false);
+    }
+
+    /** Whether the hand came to an answer; where not there is neither answer nor record. */
+    public boolean isFinished() {
+        return outcome != null;
     }
 
     public Problem problem() {
@@ -108,6 +119,18 @@ public final class Written {
     /** Whether a rule was broken anywhere. */
     public boolean isBroken() {
         return decisions().stream().anyMatch(Decision::isBroken);
+    }
+
+    /** What a careful hand, in the same state, says where the first rule was broken; nothing where none was. */
+    public Optional<Spoken> ruleFirstBroken() {
+        List<Decision<?>> decided = decisions();
+        for (int i = 0; i < decided.size(); i++) {
+            if (decided.get(i).isBroken()) {
+                Desk careful = again(new CarefulFrom(decided.subList(0, i))).desk;
+                return new Assembly(careful, Roles.NONE).wordsOf(i);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The paper with its steps; where a rule was broken its marks tell so. */

@@ -3,6 +3,7 @@ package bemble.core.multiplication;
 import bemble.core.hand.Ink;
 import bemble.core.hand.Question;
 import bemble.core.hand.Reading;
+import bemble.core.problem.Numeral;
 import bemble.core.style.Placeholder;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
@@ -10,16 +11,18 @@ import bemble.core.working.Figure;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
+import java.math.BigInteger;
 
 /**
  * How many empty places end the row of a digit.
  *
  * @param place the place of that digit
  * @param digit the digit of the lower number
+ * @param top the upper number
  * @param kind what is written into them
  * @param rowsBefore how many rows have been written before
  */
-record Placeholders(Block block, String line, int place, int digit, Placeholder kind, int rowsBefore)
+record Placeholders(Block block, String line, int place, int digit, Numeral top, Placeholder kind, int rowsBefore)
         implements Question<Integer> {
     @Override
     public Integer careful() {
@@ -37,20 +40,26 @@ record Placeholders(Block block, String line, int place, int digit, Placeholder 
         }
     }
 
-    /** How many zeros end the line; where the places stay empty, how far from the ones the row begins. */
+    /**
+     * How many zeros end the line, or how many places are empty there. Null where they may be the row's own: that so
+     * many zeros end it tells nothing then.
+     */
     @Override
     public Integer read(Reading paper) {
-        boolean any = false;
         int count = 0;
-        for (int i = 0; i < place + 3; i++) {
-            String there = paper.at(block.at(line, i), Anchor.MIDDLE);
-            any |= there != null;
-            boolean empty = there == null || !there.matches("[1-9][0-9]*");
-            if (!empty || kind == Placeholder.ZERO && !"0".equals(there)) {
-                break;
-            }
+        while (count < place + 2 && isEmpty(paper.at(block.at(line, count), Anchor.MIDDLE))) {
             count++;
         }
-        return any ? Math.min(count, Math.max(place, 0)) : null;
+        boolean own = kind == Placeholder.ZERO && count > 0 && (count >= place || count == zerosOfTheRow());
+        return own || paper.at(block.at(line, count), Anchor.MIDDLE) == null ? null : Math.min(count, place);
+    }
+
+    private boolean isEmpty(String there) {
+        return kind == Placeholder.ZERO ? "0".equals(there) : there == null || !there.matches("[0-9]+");
+    }
+
+    private int zerosOfTheRow() {
+        String row = top.wholeValue().multiply(BigInteger.valueOf(digit)).toString();
+        return row.length() - row.replaceAll("0+$", "").length();
     }
 }

@@ -133,7 +133,7 @@ final class RowWriter {
             strikeUsedCarries();
             desk.underline(block.at(ProductPaper.BOTTOM, place));
         }
-        return desk.ask(new Placeholders(block, line, place, bottom.digit(place), kind, written));
+        return desk.ask(new Placeholders(block, line, place, bottom.digit(place), top, kind, written));
     }
 
     private int column(int i, int place, int placeholders, int factor, int carryIn, String line, CarrySpots spots,

@@ -1,6 +1,7 @@
 package bemble.core.subtraction;
 
 import bemble.core.hand.Desk;
+import bemble.core.hand.Stuck;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.MarkKind;
@@ -35,6 +36,9 @@ final class ExchangeWriter {
         }
         int top = tops.at(place);
         int giver = desk.ask(new Giver(place, left(place)));
+        if (!tops.reaches(giver)) {
+            throw new Stuck("there is no column to get a ten from");
+        }
         boolean first = true;
         int from = giver;
         while (from != place) {

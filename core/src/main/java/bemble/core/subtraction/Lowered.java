@@ -32,8 +32,10 @@ record Lowered(FigureSpot figure, int before, int needing, boolean first) implem
         }
     }
 
+    /** What stands above; a ten that has come to a figure below ten is what it was raised to, not lowered. */
     @Override
     public Integer read(Reading paper) {
-        return paper.number(figure.above(), Anchor.MIDDLE);
+        Integer above = paper.number(figure.above(), Anchor.MIDDLE);
+        return above == null || above >= 10 && before < 10 ? null : above;
     }
 }

@@ -39,6 +39,11 @@ final class TopFigures {
         return i < 0 || i >= figures.length ? 0 : figures[i];
     }
 
+    /** Whether the paper has a column there at all. */
+    boolean reaches(int place) {
+        return place - lowest < figures.length;
+    }
+
     boolean isUntouched(int place) {
         int i = place - lowest;
         return i >= figures.length || !touched[i];

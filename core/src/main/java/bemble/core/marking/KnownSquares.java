@@ -1,0 +1,76 @@
+package bemble.core.marking;
+
+import bemble.core.hand.Decision;
+import bemble.core.stack.Lines;
+import bemble.core.working.Anchor;
+import bemble.core.working.Figure;
+import bemble.core.working.Role;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** The parts of squares that hands have a use for, to tell what a figure can only mean. */
+final class KnownSquares {
+    private final Map<String, Set<Figure.Key>> bySquare = new HashMap<>();
+    /** Where the carries of a block stand, by the block. */
+    private final Map<String, Figure.Key> carries = new HashMap<>();
+
+    /** Takes in what a hand has written. */
+    void add(List<Decision<?>> decisions) {
+        List<Figure> ink = new ArrayList<>();
+        decisions.forEach(decision -> ink.addAll(decision.ink()));
+        for (Figure figure : ink) {
+            Figure.Key key = figure.key();
+            bySquare.computeIfAbsent(square(key.block(), key.line(), key.place()), square -> new LinkedHashSet<>()).add(key);
+            if (figure.role() == Role.CARRY) {
+                carries.putIfAbsent(key.block(), key);
+            }
+        }
+    }
+
+    private static String square(String block, String line, int place) {
+        return block + " " + line + " " + place;
+    }
+
+    /** Which part of its square a figure takes; a carry in another style's place is taken for one in this style's. */
+    Figure.Key keyOf(PaperFigure figure, Set<Figure.Key> taken) {
+        Set<Figure.Key> known = bySquare.getOrDefault(square(figure.block(), figure.line(), figure.place()), Set.of());
+        if (figure.anchor() == null) {
+            List<Figure.Key> fitting = known.stream().filter(key -> key.stroke() == figure.isStroke()).toList();
+            Figure.Key middle = key(figure, Anchor.MIDDLE);
+            if (!fitting.isEmpty()) {
+                return fitting.contains(middle) ? middle : fitting.get(0);
+            }
+            return asCarry(figure, middle, taken);
+        }
+        Figure.Key key = key(figure, figure.anchor());
+        return known.contains(key) ? key : asCarry(figure, key, taken);
+    }
+
+    private Figure.Key asCarry(PaperFigure figure, Figure.Key key, Set<Figure.Key> taken) {
+        Figure.Key carry = carries.get(figure.block());
+        if (carry == null || figure.isStroke() || !isCarryPlace(key) || key.line().equals(carry.line())
+                && key.anchor() == carry.anchor()) {
+            return key;
+        }
+        Figure.Key other = new Figure.Key(carry.block(), carry.line(), figure.place(), carry.anchor(), false);
+        return taken.contains(other) ? key : other;
+    }
+
+    /** Whether some style writes its carries there. */
+    private static boolean isCarryPlace(Figure.Key key) {
+        return switch (key.anchor()) {
+            case BEFORE, BEFORE_LOW -> true;
+            case LOW, HIGH, MIDDLE -> key.line().equals(Lines.CARRIES) || key.line().equals(Lines.ON_RULE)
+                    || key.line().equals(Lines.UNDER);
+            case BEFORE_HIGH, AFTER -> false;
+        };
+    }
+
+    private static Figure.Key key(PaperFigure figure, Anchor anchor) {
+        return new Figure.Key(figure.block(), figure.line(), figure.place(), anchor, figure.isStroke());
+    }
+}

@@ -1,0 +1,39 @@
+package bemble.core.marking;
+
+import bemble.core.hand.Slip;
+import bemble.core.working.Figure;
+import java.util.List;
+
+/**
+ * A paper as it is marked.
+ *
+ * @param figures all that was written and all that is not there yet, in the order in which a hand writes it
+ * @param answer the answer that stands on the paper
+ * @param first where a rule was first broken, or null
+ * @param slips the slips that the paper fits, the likeliest first
+ */
+public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAnswer answer, FirstWrong first,
+                     List<Explained> slips) {
+    public Marked {
+        figures = List.copyOf(figures);
+        slips = List.copyOf(slips);
+    }
+
+    /** The answer as it stands on the paper, as far as it stands there. */
+    public record MarkedAnswer(String text, PaperVerdict verdict) {}
+
+    /** Where the paper first went wrong, and the rule or fact in a teacher's words. */
+    public record FirstWrong(Figure.Key at, String say) {}
+
+    /**
+     * A hand that would have written this.
+     *
+     * @param slip the slip's name
+     * @param with the name of a second slip, or null
+     * @param hand what that hand does
+     * @param places where it broke the rule, as powers of ten
+     * @param cost how ill it fits, from 0
+     * @param confidence from 0 to 1, among the hands that were tried
+     */
+    public record Explained(String slip, String with, Slip hand, List<Integer> places, double cost, double confidence) {}
+}

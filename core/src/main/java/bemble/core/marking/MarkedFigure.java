@@ -1,0 +1,14 @@
+package bemble.core.marking;
+
+import bemble.core.working.Figure;
+import bemble.core.working.MarkKind;
+
+/**
+ * A figure of a paper, or of what is not there, with what is said of it.
+ *
+ * @param at the square and the part of it
+ * @param kind what sort of figure
+ * @param text what stands there, or nothing
+ * @param should what belongs there where that is something else; else null
+ */
+public record MarkedFigure(Figure.Key at, MarkKind kind, String text, Verdict verdict, String should) {}

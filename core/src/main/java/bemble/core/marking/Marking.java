@@ -1,0 +1,128 @@
+package bemble.core.marking;
+
+import bemble.core.hand.Hand;
+import bemble.core.hand.KnownSlip;
+import bemble.core.hand.Method;
+import bemble.core.hand.Written;
+import bemble.core.method.Methods;
+import bemble.core.problem.Problem;
+import bemble.core.slip.Slips;
+import bemble.core.style.HouseStyle;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** Marks a paper: of the careful hand and the hands that slip, the one that would have written it most nearly says what is right. */
+public final class Marking {
+    /** A fit as good as this needs no further slip to explain it. */
+    private static final double GOOD = 0.85;
+    private static final int MOST_TRIED_ON = 3;
+    private static final int MOST_MISSED = 3;
+    private static final int MOST_EXPLAINED = 3;
+    /** How much worse than the best a hand may fit to be named. */
+    private static final double NEARLY = 0.75;
+    private static final int[] NEAR = {1, -1, 2, -2};
+
+    private final Problem problem;
+    private final Method<?> method;
+    private final HouseStyle style;
+    private final PaperToMark paper;
+    private final List<KnownSlip> slips;
+    private final WrittenPaper written;
+    private final List<Run> runs = new ArrayList<>();
+
+    private Marking(Problem problem, Method<?> method, HouseStyle style, PaperToMark paper) {
+        this.problem = problem;
+        this.method = method;
+        this.style = style;
+        this.paper = paper;
+        this.slips = Slips.of(problem, method.name());
+        KnownSquares squares = new KnownSquares();
+        learn(squares, Hand.CAREFUL);
+        slips.forEach(slip -> learn(squares, slip.slip().over(Hand.CAREFUL)));
+        this.written = new WrittenPaper(paper.written(), squares);
+    }
+
+    private void learn(KnownSquares squares, Hand hand) {
+        squares.add(Written.asFarAs(hand, problem, method, style, false).decisions());
+    }
+
+    /**
+     * Marks what stands on a paper.
+     *
+     * @param method the id of the method asked for, or null for the usual one
+     * @throws bemble.core.problem.Refusal where the method does not fit the problem
+     */
+    public static Marked mark(Problem problem, String method, HouseStyle style, PaperToMark paper) {
+        return new Marking(problem, Methods.find(problem, method, style), style, paper).marked();
+    }
+
+    private Marked marked() {
+        Run best = best();
+        List<Marked.Explained> explained = explained(best);
+        Written careful = Written.answerBy(Hand.CAREFUL, problem, method, style);
+        Marked marked = new Verdicts(best.drawn(written, method), written, paper, careful).marked(explained);
+        boolean showsNothing = best.hypothesis().slips() > 0 && marked.verdict() != PaperVerdict.WRONG;
+        // A slip that has left no trace explains nothing: what stands there besides is judged by the careful hand.
+        return !showsNothing ? marked
+                : new Verdicts(runs.get(0).drawn(written, method), written, paper, careful).marked(List.of());
+    }
+
+    private List<Marked.Explained> explained(Run best) {
+        double all = runs.stream().mapToDouble(Run::likelihood).sum();
+        return runs.stream().filter(run -> run.hypothesis().slips() > 0 && run.cost() <= best.cost() + NEARLY
+                        && run.cost() < runs.get(0).cost())
+                .sorted(Comparator.comparingDouble(Run::cost)).limit(MOST_EXPLAINED)
+                .map(run -> run.explained(run.likelihood() / all)).toList();
+    }
+
+    /** The reading that fits most nearly; of two that fit alike the one with fewer slips, and the one that was tried first. */
+    private Run best() {
+        Run best = read(Hypothesis.CAREFUL);
+        if (written.figures().isEmpty()) {
+            return best;
+        }
+        for (KnownSlip slip : slips) {
+            best = better(best, read(Hypothesis.of(slip)));
+        }
+        best = missing(best);
+        if (best.cost() > GOOD) {
+            List<Run> likely = runs.stream().filter(run -> run.hypothesis().slips() == 1)
+                    .sorted(Comparator.comparingDouble(Run::cost)).limit(MOST_TRIED_ON).toList();
+            for (Run first : likely) {
+                for (KnownSlip second : slips) {
+                    if (!first.hypothesis().names().contains(second.id())) {
+                        best = better(best, read(first.hypothesis().and(second)));
+                    }
+                }
+            }
+            best = missing(best);
+        }
+        return best;
+    }
+
+    /** Tries whether a fact missed explains where a paper first departs, and again from there. */
+    private Run missing(Run from) {
+        Run best = from;
+        for (int i = 0; i < MOST_MISSED && best.departs() && best.firstMissed() >= 0; i++) {
+            Run before = best;
+            for (int by : NEAR) {
+                best = better(best, read(before.hypothesis().missing(before.firstMissed(), by)));
+            }
+            if (best == before) {
+                break;
+            }
+        }
+        return best;
+    }
+
+    private static Run better(Run best, Run other) {
+        return other.cost() < best.cost() - 1e-9 ? other : best;
+    }
+
+    private Run read(Hypothesis hypothesis) {
+        Run run = Run.of(hypothesis, written, paper.settingOut(), paper.soFar(), problem, method, style);
+        runs.add(run);
+        return run;
+    }
+}

@@ -1,0 +1,24 @@
+package bemble.core.marking;
+
+import bemble.core.working.Anchor;
+import bemble.core.working.MarkKind;
+
+/**
+ * A figure as it stands on somebody's paper.
+ *
+ * @param block the name of the block it stands in
+ * @param line the line of that block
+ * @param place the column, as a power of ten
+ * @param anchor the part of the square, or null where only one figure can stand there
+ * @param kind a digit, a number over several squares, or a stroke
+ * @param text what is written; of a stroke the figure it strikes, or nothing
+ */
+public record PaperFigure(String block, String line, int place, Anchor anchor, MarkKind kind, String text) {
+    boolean isStroke() {
+        return kind == MarkKind.STRIKE;
+    }
+
+    boolean isIn(String otherBlock, String otherLine, int otherPlace) {
+        return place == otherPlace && line.equals(otherLine) && block.equals(otherBlock);
+    }
+}

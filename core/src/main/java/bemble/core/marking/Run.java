@@ -1,0 +1,125 @@
+package bemble.core.marking;
+
+import bemble.core.hand.Decision;
+import bemble.core.hand.Hand;
+import bemble.core.hand.Method;
+import bemble.core.hand.Question;
+import bemble.core.hand.ReadingHand;
+import bemble.core.hand.Slip;
+import bemble.core.hand.Written;
+import bemble.core.problem.Problem;
+import bemble.core.style.HouseStyle;
+import bemble.core.working.Anchor;
+import bemble.core.working.Figure;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Role;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** A paper read as if one hand had written it, and how ill it fits that hand. */
+final class Run {
+    private static final double DEPARTURE = 1;
+    private static final double ABSENT = 1;
+    private static final double ABSENT_SMALL = 0.1;
+    private static final double STRAY_SMALL = 0.1;
+    private static final double STRAY = 0.3;
+    private static final double SLIP = 0.5;
+    private static final double STUCK = 3;
+    /** A departure makes a hand about twenty times less likely. */
+    private static final double LIKELIHOOD = 3;
+
+    private final Hypothesis hypothesis;
+    private final Written written;
+    private final ReadingHand reader;
+    private double cost;
+
+    private Run(Hypothesis hypothesis, Written written, ReadingHand reader) {
+        this.hypothesis = hypothesis;
+        this.written = written;
+        this.reader = reader;
+    }
+
+    /** @param given whether the numbers of the problem are among what was written */
+    static Run of(Hypothesis hypothesis, WrittenPaper paper, boolean given, boolean soFar, Problem problem, Method<?> method,
+                  HouseStyle style) {
+        ReadingHand reader = hand(hypothesis, paper);
+        Run run = new Run(hypothesis, Written.asFarAs(reader, problem, method, style, false), reader);
+        run.cost = run.weigh(paper, given, soFar);
+        return run;
+    }
+
+    private double weigh(WrittenPaper paper, boolean given, boolean soFar) {
+        double sum = SLIP * hypothesis.slips() + DEPARTURE * reader.departures() + (written.isFinished() ? 0 : STUCK);
+        Set<Figure.Key> expected = new HashSet<>();
+        int absentSinceLast = 0;
+        for (Decision<?> decision : written.decisions()) {
+            for (Figure figure : decision.ink()) {
+                if (figure.passing() || !expected.add(figure.key()) || !isOnPaper(figure, given)) {
+                    continue;
+                }
+                PaperFigure there = paper.at(figure.key());
+                if (there != null) {
+                    sum += figure.kind() == MarkKind.STRIKE || there.text().equals(figure.text()) ? 0 : DEPARTURE;
+                    sum += ABSENT * absentSinceLast;
+                    absentSinceLast = 0;
+                } else if (figure.isFull() || figure.role() == Role.GIVEN) {
+                    absentSinceLast++;
+                } else if (figure.kind() != MarkKind.STRIKE && figure.kind() != MarkKind.POINT) {
+                    sum += ABSENT_SMALL;
+                }
+            }
+        }
+        // A paper that just ends is unfinished, however much is to come.
+        sum += absentSinceLast > 0 && !soFar ? ABSENT : 0;
+        for (Figure.Key key : paper.strays(expected)) {
+            sum += key.stroke() || key.anchor() != Anchor.MIDDLE ? STRAY_SMALL : STRAY;
+        }
+        return sum;
+    }
+
+    private static boolean isOnPaper(Figure figure, boolean given) {
+        return given || figure.role() != Role.GIVEN && figure.role() != Role.PADDING && figure.kind() != MarkKind.POINT;
+    }
+
+    double cost() {
+        return cost;
+    }
+
+    /** How likely it is that this hand would have left this paper, up to a factor that is alike for all hands. */
+    double likelihood() {
+        return Math.exp(-LIKELIHOOD * cost);
+    }
+
+    Marked.Explained explained(double confidence) {
+        List<String> names = hypothesis.names();
+        List<Integer> places = written.decisions().stream().filter(Decision::isBroken).map(broken -> broken.asked().place())
+                .filter(place -> place != Question.NO_PLACE).distinct().toList();
+        return new Marked.Explained(names.get(0), names.size() > 1 ? names.get(1) : null, hypothesis.slip(), places, cost,
+                confidence);
+    }
+
+    Hypothesis hypothesis() {
+        return hypothesis;
+    }
+
+    /** The same reading with what is drawn round the figures. */
+    Written drawn(WrittenPaper paper, Method<?> method) {
+        return Written.asFarAs(hand(hypothesis, paper), written.problem(), method, written.style(), true);
+    }
+
+    private static ReadingHand hand(Hypothesis hypothesis, WrittenPaper paper) {
+        Slip slip = hypothesis.slip();
+        return new ReadingHand(paper, slip == null ? Hand.CAREFUL : slip.over(Hand.CAREFUL));
+    }
+
+    /** Whether the paper had something else than this hand would have decided. */
+    boolean departs() {
+        return reader.departures() > 0;
+    }
+
+    /** The fact worked last when the paper first departed from this hand; -1 where there was none. */
+    int firstMissed() {
+        return reader.firstMissed();
+    }
+}

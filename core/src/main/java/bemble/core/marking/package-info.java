@@ -1,0 +1,2 @@
+/** Marks what stands on somebody's paper: reads it with one hand after another, and keeps the one that explains it most cheaply. */
+package bemble.core.marking;

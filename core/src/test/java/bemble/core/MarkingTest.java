@@ -1,0 +1,249 @@
+package bemble.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bemble.core.hand.Hand;
+import bemble.core.hand.KnownSlip;
+import bemble.core.hand.Method;
+import bemble.core.hand.Slip;
+import bemble.core.hand.Stuck;
+import bemble.core.hand.Written;
+import bemble.core.marking.Marked;
+import bemble.core.marking.MarkedFigure;
+import bemble.core.marking.Marking;
+import bemble.core.marking.PaperFigure;
+import bemble.core.marking.PaperToMark;
+import bemble.core.marking.PaperVerdict;
+import bemble.core.marking.Verdict;
+import bemble.core.method.Methods;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.slip.Slips;
+import bemble.core.style.HouseStyle;
+import bemble.core.style.MethodName;
+import bemble.core.working.Anchor;
+import bemble.core.working.Figure;
+import bemble.core.working.Mark;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.random.RandomGenerator;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Papers of careful hands, of hands that slip and of nobody in particular, marked. */
+class MarkingTest {
+    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 60);
+
+    /** What a hand leaves on the paper, as somebody types it in. */
+    private static List<PaperFigure> paperOf(Written written, boolean given, boolean small) {
+        Map<Figure.Key, PaperFigure> figures = new LinkedHashMap<>();
+        for (Mark mark : written.working().marks()) {
+            boolean isGiven = mark.role() == Role.GIVEN || mark.role() == Role.PADDING;
+            boolean figure = mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE;
+            if (figure && mark.role() != Role.MISSING && mark.role() != Role.FRAME && mark.until() == null
+                    && (given || !isGiven) && (small || mark.size() == Size.FULL && mark.kind() != MarkKind.STRIKE)) {
+                figures.put(keyOf(mark), new PaperFigure(mark.at().block().id(), mark.at().line(), mark.at().place(),
+                        mark.anchor(), mark.kind(), mark.text()));
+            }
+        }
+        return List.copyOf(figures.values());
+    }
+
+    private static Figure.Key keyOf(Mark mark) {
+        return new Figure.Key(mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor(),
+                mark.kind() == MarkKind.STRIKE);
+    }
+
+    private static Marked mark(Problem problem, MethodName method, HouseStyle style, List<PaperFigure> paper, boolean given) {
+        return Marking.mark(problem, method.id(), style, new PaperToMark(paper, given, false));
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = MethodName.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
+    void aCarefulPaperIsRightWithAndWithoutItsSmallFigures(MethodName name) {
+        RandomGenerator random = RandomNumbers.seeded(7000 + name.ordinal());
+        for (int i = 0; i < PROBLEMS; i++) {
+            Problem problem = EveryMethodTest.problem(name.operation(), random, i % 20 == 0 ? 20 : 6);
+            HouseStyle style = RandomStyles.next(random);
+            Written careful = Written.by(Hand.CAREFUL, problem, Methods.of(name), style);
+            boolean small = random.nextBoolean();
+            boolean given = random.nextBoolean();
+            Marked marked = mark(problem, name, style, paperOf(careful, given, small), given);
+            String what = name + " " + problem.text() + " " + small + given + style;
+            assertThat(marked.figures()).as(what).filteredOn(figure -> figure.verdict() != Verdict.RIGHT
+                    && figure.verdict() != Verdict.UNWRITTEN).isEmpty();
+            assertThat(marked.verdict()).as(what).isEqualTo(PaperVerdict.RIGHT);
+            assertThat(marked.answer()).as(what)
+                    .isEqualTo(new Marked.MarkedAnswer(careful.answer().text(), PaperVerdict.RIGHT));
+        }
+    }
+
+    static Stream<KnownSlip> slips() {
+        return Slips.ALL.stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("slips")
+    void aSlipIsFoundWhereItBroke(KnownSlip slip) {
+        RandomGenerator random = RandomNumbers.seeded(8000 + slip.id().length());
+        int found = 0;
+        for (MethodName name : slip.methods().stream().sorted().toList()) {
+            for (int i = 0; i < PROBLEMS * 3; i++) {
+                Problem problem = EveryMethodTest.problem(slip.operation(), random, 4);
+                HouseStyle style = i % 2 == 0 ? HouseStyle.USUAL : RandomStyles.next(random);
+                found += Slips.of(problem, name).contains(slip) && isFound(problem, name, style, slip.slip(), slip.id()) ? 1 : 0;
+            }
+        }
+        assertThat(found).as(slip.id()).isPositive();
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = MethodName.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
+    void twoSlipsAreFoundWhereTheFirstOfThemBroke(MethodName name) {
+        RandomGenerator random = RandomNumbers.seeded(9000 + name.ordinal());
+        for (int i = 0; i < PROBLEMS * 3; i++) {
+            Problem problem = EveryMethodTest.problem(name.operation(), random, 4);
+            List<KnownSlip> slips = Slips.of(problem, name);
+            if (slips.size() > 1) {
+                KnownSlip first = slips.get(random.nextInt(slips.size()));
+                KnownSlip second = slips.get(random.nextInt(slips.size()));
+                isFound(problem, name, HouseStyle.USUAL, first.slip().and(second.slip()), first.id() + " " + second.id());
+            }
+        }
+    }
+
+    /** Whether the slip could be made there; it is found then, or another one that would have written just the same. */
+    private static boolean isFound(Problem problem, MethodName name, HouseStyle style, Slip slip, String ids) {
+        Written written;
+        try {
+            written = Written.by(slip.over(Hand.CAREFUL), problem, Methods.of(name), style);
+        } catch (Stuck stuck) {
+            return false;
+        }
+        Mark broken = written.working().marks().stream().filter(mark -> mark.isBroken() && mark.until() == null).findFirst()
+                .orElse(null);
+        if (broken == null) {
+            return false;
+        }
+        Written careful = Written.by(Hand.CAREFUL, problem, Methods.of(name), style);
+        if (careful.answer().text().equals(written.answer().text())) {
+            return false;
+        }
+        boolean given = written.working().marks().stream()
+                .anyMatch(mark -> mark.isBroken() && mark.at().line().matches("addend.*|minuend|subtrahend"));
+        Marked marked = mark(problem, name, style, paperOf(written, given, true), given);
+        String what = ids + " in " + name + " " + problem.text() + " " + style + marked.slips();
+        List<MarkedFigure> figures = marked.figures();
+        if (marked.verdict() == PaperVerdict.UNFINISHED && ids.contains(" ")) {
+            // Two slips may leave a paper that just ends.
+            return false;
+        }
+        List<MarkedFigure> wrong = figures.stream().filter(figure -> figure.verdict() == Verdict.WRONG).toList();
+        assertThat(wrong).as(what).isNotEmpty();
+        assertThat(marked.verdict()).as(what).isEqualTo(PaperVerdict.WRONG);
+        assertThat(marked.first().at()).as(what).isEqualTo(wrong.get(0).at());
+        assertThat(marked.first().say()).as(what).matches("(?s)[A-Z].*[.]");
+        if (!isTie(marked, ids)) {
+            assertThat(wrong.get(0).at()).as(what).isEqualTo(keyOf(broken));
+            assertThat(figures).as(what).filteredOn(figure -> figure.verdict() == Verdict.MISSING).isEmpty();
+        }
+        return true;
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = MethodName.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
+    void aPaperThatIsNotDoneIsUnfinishedAndRightSoFar(MethodName name) {
+        RandomGenerator random = RandomNumbers.seeded(9100 + name.ordinal());
+        for (int i = 0; i < PROBLEMS; i++) {
+            Problem problem = EveryMethodTest.problem(name.operation(), random, 5);
+            List<PaperFigure> all = paperOf(Written.by(Hand.CAREFUL, problem, Methods.of(name), HouseStyle.USUAL), false, true);
+            int full = (int) all.stream().filter(figure -> figure.anchor() == Anchor.MIDDLE).count();
+            int some = full < 2 ? 0 : random.nextInt(all.size());
+            List<PaperFigure> begun = all.subList(0, some);
+            Marked marked = Marking.mark(problem, name.id(), HouseStyle.USUAL, new PaperToMark(begun, false, true));
+            assertThat(marked.figures()).as(name + " " + problem.text() + " " + begun)
+                    .noneMatch(figure -> figure.verdict() == Verdict.WRONG || figure.verdict() == Verdict.FOLLOWS);
+            if (full > 0) {
+                assertThat(mark(problem, name, HouseStyle.USUAL, List.of(), false).verdict())
+                        .as(name + " " + problem.text()).isEqualTo(PaperVerdict.UNFINISHED);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = MethodName.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
+    void anyFiguresAnywhereAreMarked(MethodName name) {
+        RandomGenerator random = RandomNumbers.seeded(9200 + name.ordinal());
+        for (int i = 0; i < PROBLEMS * 3; i++) {
+            Problem problem = EveryMethodTest.problem(name.operation(), random, 5);
+            List<PaperFigure> all = new ArrayList<>(paperOf(Written.by(Hand.CAREFUL, problem, Methods.of(name),
+                    HouseStyle.USUAL), true, true));
+            Collections.shuffle(all, new Random(i));
+            List<PaperFigure> written = new ArrayList<>();
+            for (PaperFigure figure : all) {
+                int dice = random.nextInt(8);
+                String text = dice < 4 ? figure.text() : dice == 4 ? "" + random.nextInt(10) : dice == 5 ? "?" : dice == 6
+                        ? "999999999999" : "" + random.nextInt(100);
+                written.add(new PaperFigure(figure.block(), figure.line(), figure.place() + random.nextInt(8) / 7,
+                        random.nextInt(5) == 0 ? null : figure.anchor(), figure.kind(), text));
+            }
+            written.add(new PaperFigure("nowhere", "at all", random.nextInt(100) - 50, null, MarkKind.DIGIT, "7"));
+            boolean given = random.nextBoolean();
+            Marked marked = mark(problem, name, HouseStyle.USUAL, written, given);
+            assertThat(marked.figures()).as(name + " " + problem.text()).anyMatch(figure -> figure.at().block().equals("nowhere")
+                    && figure.verdict() == Verdict.EXTRA);
+            assertThat(marked.first() != null).isEqualTo(marked.verdict() == PaperVerdict.WRONG);
+        }
+    }
+
+    @Test
+    void aCarryStandsWhereAnyStyleWritesIt() {
+        Problem problem = ProblemText.read("47 + 38", 0, Punctuation.POINT);
+        for (PaperFigure carry : List.of(figure("carries", 1, Anchor.LOW, "1"), figure("on-rule", 1, null, "1"),
+                figure("under", 1, Anchor.HIGH, "1"), figure("answer", 1, Anchor.BEFORE, "1"),
+                figure("addend-2", 1, Anchor.BEFORE_LOW, "1"))) {
+            Marked marked = mark(problem, MethodName.COLUMN, HouseStyle.USUAL, List.of(figure("answer", 0, null, "5"), carry,
+                    figure("answer", 1, null, "8")), false);
+            assertThat(marked.figures()).as(carry.line()).hasSize(3)
+                    .allMatch(figure -> figure.verdict() == Verdict.RIGHT);
+        }
+    }
+
+    @Test
+    void numbersSetOutInTheWrongColumnsAreFoundAndWhatFollowsIsMarkedFromThem() {
+        Problem problem = ProblemText.read("450 + 62", 0, Punctuation.POINT);
+        List<PaperFigure> paper = List.of(figure("addend-1", 2, null, "4"), figure("addend-1", 1, null, "5"),
+                figure("addend-1", 0, null, "0"), figure("addend-2", 2, null, "6"), figure("addend-2", 1, null, "2"),
+                figure("answer", 0, null, "0"), figure("answer", 1, null, "7"), figure("answer", 2, null, "0"),
+                figure("answer", 3, null, "1"));
+        Marked marked = mark(problem, MethodName.COLUMN, HouseStyle.USUAL, paper, true);
+        assertThat(marked.figures()).filteredOn(figure -> figure.at().line().equals("answer"))
+                .extracting(MarkedFigure::verdict).containsOnly(Verdict.FOLLOWS);
+        assertThat(marked.first().at()).isEqualTo(new Figure.Key("sum", "addend-2", 2, Anchor.MIDDLE, false));
+        assertThat(marked.answer()).isEqualTo(new Marked.MarkedAnswer("1070", PaperVerdict.WRONG));
+        assertThat(marked.slips()).first().extracting(Marked.Explained::slip).isEqualTo("lined-up-left");
+    }
+
+    private static PaperFigure figure(String line, int place, Anchor anchor, String text) {
+        return new PaperFigure("sum", line, place, anchor, MarkKind.DIGIT, text);
+    }
+
+    /** Whether another hand explains this paper as well. */
+    private static boolean isTie(Marked marked, String ids) {
+        double own = marked.slips().stream().filter(each -> ids.equals(each.slip() + (each.with() == null ? "" : " " + each.with()))
+                || ids.equals(each.with() + " " + each.slip())).mapToDouble(Marked.Explained::cost).min().orElse(9);
+        return marked.slips().stream().anyMatch(other -> !ids.contains(other.slip()) && other.cost() <= own + 1e-9
+                || ids.contains(" ") && other.with() == null && other.cost() <= own + 1e-9);
+    }
+}
