@@ -221,7 +221,8 @@ public final class Layout {
                 step.block().at(lines.get(lines.size() - 1), step.place()), "", Role.FRAME, Size.FULL, Anchor.MIDDLE, null);
     }
 
-    private SheetMark lay(Mark mark) {
+    /** A mark with its square. */
+    public SheetMark lay(Mark mark) {
         Spot to = mark.to();
         return new SheetMark(mark, row(mark.at()), column(mark.at()), to == null ? null : row(to),
                 to == null ? null : column(to));

@@ -1,0 +1,142 @@
+package bemble.core.writing;
+
+import bemble.core.sheet.Layout;
+import bemble.core.stack.Lines;
+import bemble.core.style.HouseStyle;
+import bemble.core.words.LineNames;
+import bemble.core.working.Anchor;
+import bemble.core.working.Figure;
+import bemble.core.working.Mark;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
+import bemble.core.working.Spot;
+import bemble.core.working.Working;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+
+/** Finds the squares of a paper that somebody can write into, from all that hands write there. */
+final class Squares {
+    /** The lines that only take carries; they are there whether anything is carried or not. */
+    private static final Map<String, Anchor> CARRIES =
+            Map.of(Lines.CARRIES, Anchor.LOW, Lines.ON_RULE, Anchor.LOW, Lines.UNDER, Anchor.HIGH);
+
+    private final Layout layout;
+    private final LineNames names;
+    private final Predicate<Mark> isPrinted;
+    private final Map<Spot, List<Mark>> bySpot = new HashMap<>();
+    /** What is known of a whole line: its block and name, as the spot at place 0. */
+    private final Map<Spot, List<Mark>> byLine = new HashMap<>();
+
+    /** For each line of figures where its carries are written. */
+    private final Map<Spot, Carries> carries = new HashMap<>();
+
+    /**
+     * Where the carries of a line are written.
+     *
+     * @param shift how many columns further to the left than the figure they are added to
+     */
+    private record Carries(String line, int shift) {}
+
+    Squares(Layout layout, List<Working> workings, Predicate<Mark> isPrinted, HouseStyle style) {
+        this.layout = layout;
+        this.names = new LineNames(style);
+        this.isPrinted = isPrinted;
+        for (Working working : workings) {
+            Mark full = null;
+            for (Mark mark : working.marks()) {
+                if (WritingPaper.isWritten(mark)) {
+                    if (mark.role() == Role.CARRY && mark.kind() == MarkKind.DIGIT && full != null
+                            && full.at().block().equals(mark.at().block())) {
+                        carries.putIfAbsent(line(full.at()), new Carries(mark.at().line(), mark.at().place() - full.at().place() - 1));
+                    }
+                    full = mark.kind() == MarkKind.DIGIT && mark.size() == Size.FULL ? mark : full;
+                    bySpot.computeIfAbsent(mark.at(), spot -> new ArrayList<>()).add(mark);
+                    byLine.computeIfAbsent(line(mark.at()), spot -> new ArrayList<>()).add(mark);
+                }
+            }
+        }
+    }
+
+    static Figure.Key key(Mark mark) {
+        return new Figure.Key(mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor(),
+                mark.kind() == MarkKind.STRIKE);
+    }
+
+    private static Spot line(Spot spot) {
+        return new Spot(spot.block(), spot.line(), 0);
+    }
+
+    /** All squares, row by row from the left. */
+    List<Square> all() {
+        List<Square> squares = new ArrayList<>();
+        for (int row = 0; row < layout.rows(); row++) {
+            int free = 0;
+            for (int column = 0; column < layout.columns(); column++) {
+                Spot spot = column < free ? null : layout.spot(row, column).orElse(null);
+                if (spot != null && (byLine.containsKey(line(spot)) || CARRIES.containsKey(spot.line()))) {
+                    Square square = square(spot, row, column);
+                    squares.add(square);
+                    free = square.toColumn() + 1;
+                }
+            }
+        }
+        List<Square> joined = new ArrayList<>();
+        squares.forEach(square -> joined.add(square.withSmallAt(smallAt(square, squares))));
+        return List.copyOf(joined);
+    }
+
+    private Square square(Spot spot, int row, int column) {
+        List<Mark> here = bySpot.getOrDefault(spot, List.of());
+        List<Mark> along = byLine.getOrDefault(line(spot), List.of());
+        Mark number = here.stream().filter(mark -> mark.kind() == MarkKind.NUMBER).findFirst().orElse(null);
+        String given = here.stream().filter(isPrinted.and(mark -> mark.kind() != MarkKind.STRIKE)).findFirst().map(Mark::text)
+                .orElse(null);
+        boolean full = along.stream().anyMatch(mark -> mark.kind() != MarkKind.STRIKE && mark.size() == Size.FULL);
+        return new Square(spot, row, column, number == null || number.to() == null ? column
+                : Math.max(column, layout.column(number.to())), given, full, small(spot, here, along), number != null, null,
+                names.of(spot));
+    }
+
+    private static Anchor small(Spot spot, List<Mark> here, List<Mark> along) {
+        Set<Anchor> anchors = new HashSet<>();
+        (here.stream().anyMatch(Squares::isSmall) ? here : along).stream().filter(Squares::isSmall)
+                .forEach(mark -> anchors.add(mark.anchor()));
+        return anchors.stream().sorted().findFirst().orElse(CARRIES.get(spot.line()));
+    }
+
+    private static boolean isSmall(Mark mark) {
+        return mark.size() == Size.SMALL && mark.kind() == MarkKind.DIGIT && mark.role() != Role.JOT;
+    }
+
+    /** The square that takes the small figures of a column: where its carries go, or itself, or the nearest one. */
+    private Integer smallAt(Square square, List<Square> all) {
+        Carries known = carries.get(line(square.spot()));
+        if (known != null) {
+            Spot spot = square.spot().block().at(known.line(), square.spot().place() + known.shift());
+            Integer at = IntStream.range(0, all.size()).filter(i -> all.get(i).spot().equals(spot)).boxed().findFirst().orElse(null);
+            if (at != null) {
+                return at;
+            }
+        }
+        if (square.small() != null) {
+            return all.indexOf(square);
+        }
+        Integer best = null;
+        for (int i = 0; i < all.size(); i++) {
+            Square other = all.get(i);
+            if (other.small() != null && other.spot().block().equals(square.spot().block())
+                    && other.spot().place() == square.spot().place() && !other.spot().line().equals(Lines.HEADS)
+                    && (best == null || Math.abs(other.row() - square.row()) < Math.abs(all.get(best).row() - square.row()))) {
+                best = i;
+            }
+        }
+        return best;
+    }
+}

@@ -1,0 +1,2 @@
+/** Papers for somebody who has still to write: their squares, the way through them, and a nudge for who is stuck. */
+package bemble.core.writing;
