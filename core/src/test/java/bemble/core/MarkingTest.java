@@ -16,10 +16,15 @@ import bemble.core.marking.PaperToMark;
 import bemble.core.marking.PaperVerdict;
 import bemble.core.marking.Verdict;
 import bemble.core.method.Methods;
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slips;
+import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.working.Anchor;
@@ -43,16 +48,20 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Papers of careful hands, of hands that slip and of nobody in particular, marked. */
 class MarkingTest {
-    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 60);
+    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 30);
 
     /** What a hand leaves on the paper, as somebody types it in. */
     private static List<PaperFigure> paperOf(Written written, boolean given, boolean small) {
+        return figures(written.working().marks().stream().filter(mark ->
+                (given || mark.role() != Role.GIVEN && mark.role() != Role.PADDING)
+                        && (small || mark.size() == Size.FULL && mark.kind() != MarkKind.STRIKE)).toList());
+    }
+
+    private static List<PaperFigure> figures(List<Mark> marks) {
         Map<Figure.Key, PaperFigure> figures = new LinkedHashMap<>();
-        for (Mark mark : written.working().marks()) {
-            boolean isGiven = mark.role() == Role.GIVEN || mark.role() == Role.PADDING;
+        for (Mark mark : marks) {
             boolean figure = mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE;
-            if (figure && mark.role() != Role.MISSING && mark.role() != Role.FRAME && mark.until() == null
-                    && (given || !isGiven) && (small || mark.size() == Size.FULL && mark.kind() != MarkKind.STRIKE)) {
+            if (figure && mark.role() != Role.MISSING && mark.role() != Role.FRAME && mark.until() == null) {
                 figures.put(keyOf(mark), new PaperFigure(mark.at().block().id(), mark.at().line(), mark.at().place(),
                         mark.anchor(), mark.kind(), mark.text()));
             }
@@ -66,7 +75,7 @@ class MarkingTest {
     }
 
     private static Marked mark(Problem problem, MethodName method, HouseStyle style, List<PaperFigure> paper, boolean given) {
-        return Marking.mark(problem, method.id(), style, new PaperToMark(paper, given, false));
+        return Marking.mark(problem, method.id(), style, new PaperToMark(paper, given, false, false, null));
     }
 
     @ParameterizedTest
@@ -171,7 +180,7 @@ class MarkingTest {
             int full = (int) all.stream().filter(figure -> figure.anchor() == Anchor.MIDDLE).count();
             int some = full < 2 ? 0 : random.nextInt(all.size());
             List<PaperFigure> begun = all.subList(0, some);
-            Marked marked = Marking.mark(problem, name.id(), HouseStyle.USUAL, new PaperToMark(begun, false, true));
+            Marked marked = Marking.mark(problem, name.id(), HouseStyle.USUAL, new PaperToMark(begun, false, true, false, null));
             assertThat(marked.figures()).as(name + " " + problem.text() + " " + begun)
                     .noneMatch(figure -> figure.verdict() == Verdict.WRONG || figure.verdict() == Verdict.FOLLOWS);
             if (full > 0) {
@@ -233,6 +242,61 @@ class MarkingTest {
         assertThat(marked.first().at()).isEqualTo(new Figure.Key("sum", "addend-2", 2, Anchor.MIDDLE, false));
         assertThat(marked.answer()).isEqualTo(new Marked.MarkedAnswer("1070", PaperVerdict.WRONG));
         assertThat(marked.slips()).first().extracting(Marked.Explained::slip).isEqualTo("lined-up-left");
+    }
+
+    @Test
+    void whatNobodyCanReadIsNeitherRightNorWrongAndAWayOfOnesOwnIsJudgedByItsAnswer() {
+        Problem problem = ProblemText.read("47 + 38", 0, Punctuation.POINT);
+        List<PaperFigure> unclear = List.of(figure("answer", 0, null, "?"), figure("answer", 1, null, "8"));
+        Marked marked = mark(problem, MethodName.COLUMN, HouseStyle.USUAL, unclear, false);
+        assertThat(marked.figures()).extracting(MarkedFigure::verdict)
+                .containsExactly(Verdict.UNCLEAR, Verdict.UNWRITTEN, Verdict.RIGHT);
+        assertThat(marked.verdict()).isEqualTo(PaperVerdict.RIGHT);
+        List<PaperFigure> own = List.of(figure("addend-1", 3, null, "9"), figure("answer", 1, null, "8"),
+                figure("answer", 0, null, "5"));
+        assertThat(ownWay(problem, own).verdict()).isEqualTo(PaperVerdict.RIGHT);
+        assertThat(ownWay(problem, own.subList(0, 2)).verdict()).isEqualTo(PaperVerdict.WRONG);
+        assertThat(ownWay(problem, own.subList(0, 2)).first()).isNull();
+        assertThat(ownWay(problem, List.of()).verdict()).isEqualTo(PaperVerdict.UNFINISHED);
+    }
+
+    private static Marked ownWay(Problem problem, List<PaperFigure> paper) {
+        return Marking.mark(problem, null, HouseStyle.USUAL, new PaperToMark(paper, false, false, true, null));
+    }
+
+    @ParameterizedTest
+    @EnumSource(CheckKind.class)
+    void aCheckIsMarkedFromTheAnswerOnThePaper(CheckKind kind) {
+        RandomGenerator random = RandomNumbers.seeded(9300 + kind.ordinal());
+        for (Operation operation : Operation.values()) {
+            for (int i = 0; i < PROBLEMS && CheckKind.of(operation).contains(kind); i++) {
+                Problem problem = EveryMethodTest.problem(operation, random, 4);
+                if (kind == CheckKind.DIVIDE_BACK && problem.operands().stream().allMatch(Numeral::isZero)) {
+                    continue;
+                }
+                List<PaperFigure> paper = new ArrayList<>(figures(
+                        Worked.from(new WorkOrder(problem, null, HouseStyle.USUAL, kind.id())).working().marks()));
+                String what = problem.text() + " " + kind;
+                Marked right = marked(problem, paper, kind);
+                assertThat(right.verdict()).as(what).isEqualTo(PaperVerdict.RIGHT);
+                assertThat(right.check().agrees()).as(what).isTrue();
+                List<PaperFigure> ofCheck = paper.stream().filter(figure -> figure.block().startsWith("check.")
+                        && figure.kind() == MarkKind.DIGIT && figure.anchor() == Anchor.MIDDLE).toList();
+                if (ofCheck.isEmpty()) {
+                    continue;
+                }
+                PaperFigure changed = ofCheck.get(random.nextInt(ofCheck.size()));
+                paper.replaceAll(figure -> figure != changed ? figure : new PaperFigure(changed.block(), changed.line(),
+                        changed.place(), changed.anchor(), changed.kind(), "" + (Integer.parseInt(changed.text()) + 1) % 10));
+                Marked wrong = marked(problem, paper, kind);
+                assertThat(wrong.check().verdict()).as(what + changed).isEqualTo(PaperVerdict.WRONG);
+                assertThat(wrong.answer().verdict()).as(what).isEqualTo(PaperVerdict.RIGHT);
+            }
+        }
+    }
+
+    private static Marked marked(Problem problem, List<PaperFigure> paper, CheckKind check) {
+        return Marking.mark(problem, null, HouseStyle.USUAL, new PaperToMark(paper, true, false, false, check));
     }
 
     private static PaperFigure figure(String line, int place, Anchor anchor, String text) {

@@ -24,7 +24,7 @@ public record Decision<A>(Question<A> asked, A decided, boolean written) impleme
     }
 
     /** What a careful hand would have left there in the same state. */
-    List<Figure> carefulInk() {
+    public List<Figure> carefulInk() {
         A careful = asked.careful();
         return careful != null && asked.belongs(careful) ? inkOf(careful) : List.of();
     }

@@ -26,6 +26,7 @@ public final class Desk {
     private final Words words;
     private HouseStyle style;
     private Hand hand;
+    private Hand checker = Hand.CAREFUL;
     private final List<Entry> entries = new ArrayList<>();
     private final List<Utterance> utterances = new ArrayList<>();
     private final List<Block> blocks = new ArrayList<>();
@@ -161,13 +162,18 @@ public final class Desk {
         }
     }
 
-    /** From here on the check is written, by a careful hand. */
+    /** Who writes the check, where that is not a careful hand. */
+    public void checkIsWrittenBy(Hand other) {
+        checker = other;
+    }
+
+    /** From here on the check is written, by a careful hand unless another one was named. */
     public void turnToCheck(Placement where) {
         if (part == Part.WORK) {
             endOfWork = entries.size();
         }
         part = Part.CHECK;
-        hand = Hand.CAREFUL;
+        hand = checker;
         start = where;
     }
 

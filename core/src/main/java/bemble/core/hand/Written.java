@@ -110,6 +110,11 @@ public final class Written {
         return desk.decisions(0, desk.endOfWork());
     }
 
+    /** The decisions of the check, in order; none before it is written. */
+    public List<Decision<?>> decisionsOfCheck() {
+        return desk.decisions(desk.endOfWork(), desk.mark());
+    }
+
     /** How many figures this hand has written in the work, those of the problem not counted. */
     public int figures() {
         return decisions().stream().flatMap(decision -> decision.ink().stream()).filter(Figure::isAsked)

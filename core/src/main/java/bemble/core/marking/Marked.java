@@ -10,10 +10,11 @@ import java.util.List;
  * @param figures all that was written and all that is not there yet, in the order in which a hand writes it
  * @param answer the answer that stands on the paper
  * @param first where a rule was first broken, or null
+ * @param check how the check came out, or null where none was asked for or the paper is not that far
  * @param slips the slips that the paper fits, the likeliest first
  */
 public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAnswer answer, FirstWrong first,
-                     List<Explained> slips) {
+                     MarkedCheck check, List<Explained> slips) {
     public Marked {
         figures = List.copyOf(figures);
         slips = List.copyOf(slips);
@@ -21,6 +22,15 @@ public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAns
 
     /** The answer as it stands on the paper, as far as it stands there. */
     public record MarkedAnswer(String text, PaperVerdict verdict) {}
+
+    /**
+     * A check as it was written.
+     *
+     * @param statement the check in symbols, from the answer on the paper
+     * @param agrees whether the two numbers agree
+     * @param verdict whether the check itself is right
+     */
+    public record MarkedCheck(String statement, boolean agrees, PaperVerdict verdict) {}
 
     /** Where the paper first went wrong, and the rule or fact in a teacher's words. */
     public record FirstWrong(Figure.Key at, String say) {}

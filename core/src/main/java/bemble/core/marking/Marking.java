@@ -1,11 +1,15 @@
 package bemble.core.marking;
 
+import bemble.core.check.Check;
+import bemble.core.check.Checking;
 import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
+import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
+import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
@@ -39,6 +43,11 @@ public final class Marking {
         this.slips = Slips.of(problem, method.name());
         KnownSquares squares = new KnownSquares();
         learn(squares, Hand.CAREFUL);
+        if (paper.check() != null) {
+            Written careful = Written.answerBy(Hand.CAREFUL, problem, method, style);
+            Checking.write(paper.check(), problem, careful.method(), careful.answer(), careful.desk());
+            squares.add(careful.decisionsOfCheck());
+        }
         slips.forEach(slip -> learn(squares, slip.slip().over(Hand.CAREFUL)));
         this.written = new WrittenPaper(paper.written(), squares);
     }
@@ -51,21 +60,37 @@ public final class Marking {
      * Marks what stands on a paper.
      *
      * @param method the id of the method asked for, or null for the usual one
-     * @throws bemble.core.problem.Refusal where the method does not fit the problem
+     * @throws Refusal where the method does not fit the problem
      */
     public static Marked mark(Problem problem, String method, HouseStyle style, PaperToMark paper) {
         return new Marking(problem, Methods.find(problem, method, style), style, paper).marked();
     }
 
     private Marked marked() {
+        Written careful = Written.answerBy(Hand.CAREFUL, problem, method, style);
+        if (paper.ownWay()) {
+            return verdicts(read(Hypothesis.CAREFUL), careful).answerOnly();
+        }
         Run best = best();
         List<Marked.Explained> explained = explained(best);
-        Written careful = Written.answerBy(Hand.CAREFUL, problem, method, style);
-        Marked marked = new Verdicts(best.drawn(written, method), written, paper, careful).marked(explained);
+        Marked marked = verdicts(best, careful).marked(explained);
         boolean showsNothing = best.hypothesis().slips() > 0 && marked.verdict() != PaperVerdict.WRONG;
         // A slip that has left no trace explains nothing: what stands there besides is judged by the careful hand.
-        return !showsNothing ? marked
-                : new Verdicts(runs.get(0).drawn(written, method), written, paper, careful).marked(List.of());
+        return !showsNothing ? marked : verdicts(runs.get(0), careful).marked(List.of());
+    }
+
+    private Verdicts verdicts(Run run, Written careful) {
+        Written drawn = run.drawn(written, method);
+        Check check = null;
+        if (paper.check() != null && drawn.isFinished()) {
+            drawn.desk().checkIsWrittenBy(Run.hand(Hypothesis.CAREFUL, written));
+            try {
+                check = Checking.write(paper.check(), problem, drawn.method(), drawn.answer(), drawn.desk());
+            } catch (Stuck | Refusal noCheck) {
+                // From such an answer no check can be worked; there is nothing in it to mark.
+            }
+        }
+        return new Verdicts(drawn, check, written, paper, careful);
     }
 
     private List<Marked.Explained> explained(Run best) {

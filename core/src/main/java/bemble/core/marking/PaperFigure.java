@@ -11,14 +11,18 @@ import bemble.core.working.MarkKind;
  * @param place the column, as a power of ten
  * @param anchor the part of the square, or null where only one figure can stand there
  * @param kind a digit, a number over several squares, or a stroke
- * @param text what is written; of a stroke the figure it strikes, or nothing
+ * @param text what is written; of a stroke the figure it strikes, or nothing; {@link #UNCLEAR} where
+ *     nobody can read it
  */
 public record PaperFigure(String block, String line, int place, Anchor anchor, MarkKind kind, String text) {
+    /** The text of a figure that nobody can read. */
+    public static final String UNCLEAR = "?";
+
     boolean isStroke() {
         return kind == MarkKind.STRIKE;
     }
 
-    boolean isIn(String otherBlock, String otherLine, int otherPlace) {
-        return place == otherPlace && line.equals(otherLine) && block.equals(otherBlock);
+    boolean isUnclear() {
+        return text.equals(UNCLEAR);
     }
 }

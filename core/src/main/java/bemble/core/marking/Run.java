@@ -60,7 +60,7 @@ final class Run {
                 }
                 PaperFigure there = paper.at(figure.key());
                 if (there != null) {
-                    sum += figure.kind() == MarkKind.STRIKE || there.text().equals(figure.text()) ? 0 : DEPARTURE;
+                    sum += figure.kind() == MarkKind.STRIKE || there.isUnclear() || there.text().equals(figure.text()) ? 0 : DEPARTURE;
                     sum += ABSENT * absentSinceLast;
                     absentSinceLast = 0;
                 } else if (figure.isFull() || figure.role() == Role.GIVEN) {
@@ -108,7 +108,7 @@ final class Run {
         return Written.asFarAs(hand(hypothesis, paper), written.problem(), method, written.style(), true);
     }
 
-    private static ReadingHand hand(Hypothesis hypothesis, WrittenPaper paper) {
+    static ReadingHand hand(Hypothesis hypothesis, WrittenPaper paper) {
         Slip slip = hypothesis.slip();
         return new ReadingHand(paper, slip == null ? Hand.CAREFUL : slip.over(Hand.CAREFUL));
     }

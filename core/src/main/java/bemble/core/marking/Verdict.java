@@ -14,7 +14,9 @@ public enum Verdict {
     /** A small figure, a stroke or a jotting that may be kept in the head. */
     UNWRITTEN,
     /** It belongs to nothing and harms nothing. */
-    EXTRA;
+    EXTRA,
+    /** Nobody can read it: neither right nor wrong. */
+    UNCLEAR;
 
     private final String id = name().toLowerCase(Locale.ROOT);
 

@@ -27,7 +27,7 @@ final class WrittenPaper implements Reading {
     @Override
     public String at(Spot spot, Anchor anchor) {
         PaperFigure figure = figures.get(new Figure.Key(spot.block().id(), spot.line(), spot.place(), anchor, false));
-        return figure == null ? null : figure.text();
+        return figure == null || figure.isUnclear() ? null : figure.text();
     }
 
     /** The figure there, or null. */
