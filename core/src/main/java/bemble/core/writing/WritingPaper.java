@@ -22,7 +22,6 @@ import java.util.List;
 
 /** A paper to write on: every square that a hand could need under its method and style, so that nothing ever moves. */
 public final class WritingPaper {
-    private final WorkOrder order;
     private final boolean settingOut;
     private final boolean check;
     private final Worked careful;
@@ -30,21 +29,21 @@ public final class WritingPaper {
     private final List<Square> squares;
 
     private WritingPaper(WorkOrder order, boolean settingOut, boolean check) {
-        this.order = order.withCare();
+        WorkOrder asked = order.withCare();
         this.settingOut = settingOut;
         this.check = check;
-        this.careful = Worked.from(this.order);
+        this.careful = Worked.from(asked);
         List<Working> workings = new ArrayList<>();
         workings.add(part(careful));
-        for (KnownSlip slip : Slips.of(order.problem(), Methods.find(order.problem(), order.method(), order.style()).name())) {
+        for (KnownSlip slip : Slips.of(asked.problem(), Methods.find(asked.problem(), asked.method(), asked.style()).name())) {
             try {
-                workings.add(part(Worked.by(slip.slip(), this.order, slip.id())));
+                workings.add(part(Worked.by(slip.slip(), asked, slip.id())));
             } catch (Stuck | Refusal nowhere) {
                 // A hand that cannot go on needs no square, nor does one whose answer no check goes with.
             }
         }
         this.layout = Layout.of(workings);
-        this.squares = new Squares(layout, workings, this::isPrinted, order.style()).all();
+        this.squares = new Squares(layout, workings, this::isPrinted, asked.style()).all();
     }
 
     /**
@@ -73,6 +72,11 @@ public final class WritingPaper {
     private boolean isPrinted(Mark mark) {
         return !settingOut && mark.step() == 1 && (mark.role() == Role.GIVEN || mark.role() == Role.PADDING)
                 && mark.until() == null;
+    }
+
+    /** The id of the method that is asked for. */
+    public String method() {
+        return careful.method();
     }
 
     public Layout layout() {

@@ -51,13 +51,14 @@ class DemoLog implements ApplicationRunner {
         demo.idIfJustCreated().ifPresent(teacherId -> log.take(teacherId, entries()));
     }
 
-    private List<NewEntry> entries() {
+    private List<ReadEntry> entries() {
         OffsetDateTime now = OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
-        List<NewEntry> entries = new ArrayList<>();
+        List<ReadEntry> entries = new ArrayList<>();
         for (Sample sample : SAMPLES) {
             WorkOrder order = new WorkOrder(ProblemText.read(sample.problem(), 0, Punctuation.POINT), null,
                     HouseStyle.USUAL, null);
-            entries.add(NewEntry.of(order, UUID.randomUUID(), now.minusHours(sample.hoursAgo()), sample.remarks(), styles));
+            entries.add(new ReadEntry(NewEntry.of(order, UUID.randomUUID(), now.minusHours(sample.hoursAgo()),
+                    sample.remarks(), styles), null));
         }
         return entries;
     }

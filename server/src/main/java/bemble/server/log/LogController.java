@@ -36,12 +36,17 @@ class LogController {
         this.styles = styles;
     }
 
-    /** One entry; {@code work} works it again exactly as it was. */
+    /**
+     * One entry.
+     *
+     * @param work works it again exactly as it was
+     * @param written of a paper that somebody wrote, {@code open} or how it was marked; left out where Bemble wrote
+     */
     record EntryView(@NotNull long id, @NotNull OffsetDateTime workedAt, @NotNull String operation,
                      @NotNull String problem, @NotNull String method, @NotNull WorkRequest work,
                      @NotNull String answer, @NotNull String working,
                      @NotNull String checkStatement, @NotNull boolean checkHolds, @NotNull String label,
-                     @NotNull String note, @NotNull boolean kept, @NotNull String explanation, @NotNull int revision) {}
+                     @NotNull String note, @NotNull boolean kept, @NotNull String explanation, @NotNull int revision, String written) {}
 
     record LogPage(@NotNull List<EntryView> entries, @NotNull int total) {}
 
@@ -107,6 +112,7 @@ class LogController {
         return new EntryView(entry.id(), entry.workedAt(), entry.operation(), entry.problem(), entry.method(),
                 WorkRequest.again(ProblemText.read(entry.problem(), 0, Punctuation.POINT), entry.method(),
                         styles.read(entry.choices()), entry.checkKind()), entry.answer(), entry.working(),
-                entry.checkStatement(), entry.checkHolds(), entry.label(), entry.note(), entry.kept(), entry.explanation(), entry.revision());
+                entry.checkStatement(), entry.checkHolds(), entry.label(), entry.note(), entry.kept(), entry.explanation(), entry.revision(),
+                entry.written());
     }
 }

@@ -22,10 +22,12 @@ class LogFile {
 
     private final ObjectMapper json;
     private final StyleText styles;
+    private final AttemptMapper attempts;
 
-    LogFile(ObjectMapper json, StyleText styles) {
+    LogFile(ObjectMapper json, StyleText styles, AttemptMapper attempts) {
         this.json = json;
         this.styles = styles;
+        this.attempts = attempts;
     }
 
     void write(Iterable<LogEntry> entries, OutputStream out) {
@@ -60,6 +62,25 @@ class LogFile {
         fields.put("note", entry.note());
         fields.put("kept", entry.kept());
         fields.put("explanation", entry.explanation());
+        if (entry.written() != null) {
+            attempts.find(entry.id()).ifPresent(attempt -> fields.put("paper", paper(entry, attempt)));
+        }
         return fields;
+    }
+
+    private Map<String, Object> paper(LogEntry entry, StoredAttempt attempt) {
+        Map<String, Object> paper = new LinkedHashMap<>();
+        paper.put("state", entry.written());
+        paper.put("answer", entry.answer());
+        paper.put("found", entry.working());
+        if (attempt.run() != null) {
+            paper.put("run", attempt.run());
+        }
+        if (attempt.question() != null) {
+            paper.put("question", attempt.question());
+        }
+        paper.put("settings", json.readTree(attempt.settings()));
+        paper.put("figures", json.readTree(attempt.figures()));
+        return paper;
     }
 }

@@ -42,7 +42,7 @@ class LogFileController {
 
     @PostMapping(value = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
     LogService.Imported take(@AuthenticationPrincipal SignedIn teacher, @RequestBody String text) {
-        List<NewEntry> entries = reader.read(text);
+        List<ReadEntry> entries = reader.read(text);
         try {
             return log.take(teacher.id(), entries);
         } catch (DuplicateKeyException other) {

@@ -30,6 +30,8 @@ import tools.jackson.databind.ObjectMapper;
 @Component
 class LogFileReader {
     private static final int MOST_ENTRIES = 50_000;
+    private static final int MOST_FOUND = 4000;
+    private static final int MOST_ANSWER = 200;
     private static final int FIRST_YEAR = 1900;
     private static final int LAST_YEAR = 2200;
     private final ObjectMapper json;
@@ -47,8 +49,8 @@ class LogFileReader {
      *
      * @throws FileFaults naming each line at fault; then nothing of the file is to be taken
      */
-    List<NewEntry> read(String text) {
-        Map<UUID, NewEntry> entries = new LinkedHashMap<>();
+    List<ReadEntry> read(String text) {
+        Map<UUID, ReadEntry> entries = new LinkedHashMap<>();
         List<Fault> faults = new ArrayList<>();
         boolean ours = false;
         try (JsonParser parser = json.createParser(text)) {
@@ -85,7 +87,7 @@ class LogFileReader {
         return List.copyOf(entries.values());
     }
 
-    private void readEntries(JsonParser parser, Map<UUID, NewEntry> entries, List<Fault> faults) {
+    private void readEntries(JsonParser parser, Map<UUID, ReadEntry> entries, List<Fault> faults) {
         while (parser.nextToken() != JsonToken.END_ARRAY) {
             int line = parser.currentTokenLocation().getLineNr();
             JsonNode node = json.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).readTree(parser);
@@ -94,8 +96,8 @@ class LogFileReader {
                     throw new FileFaults(List.of(new Fault("line " + line, "Line " + line + ": a file can have "
                             + MOST_ENTRIES + " entries. Read this log in in parts.")));
                 }
-                NewEntry entry = entry(node);
-                entries.putIfAbsent(entry.reference(), entry);
+                ReadEntry read = entry(node);
+                entries.putIfAbsent(read.entry().reference(), read);
             } catch (Refusal | DateTimeException | IllegalArgumentException | JacksonException fault) {
                 String why = fault instanceof Refusal ? fault.getMessage()
                         : "this is not an entry of a log: a field is missing or has another form.";
@@ -104,7 +106,7 @@ class LogFileReader {
         }
     }
 
-    private NewEntry entry(JsonNode node) {
+    private ReadEntry entry(JsonNode node) {
         WorkOrder order = new WorkOrder(ProblemText.read(text(node, "problem"), 0, Punctuation.POINT), text(node, "method"),
                 HouseStyle.USUAL.with(choices(node.required("style"))), text(node.required("check"), "kind"));
         OffsetDateTime workedAt = OffsetDateTime.parse(text(node, "workedAt"));
@@ -117,7 +119,26 @@ class LogFileReader {
             throw Refusal.of("answer", "the answer of " + entry.problem() + " is " + entry.answer() + ", not " + given
                     + ". The file was changed; export the log again.");
         }
-        return entry;
+        return node.has("paper") ? paper(entry, node.get("paper")) : new ReadEntry(entry, null);
+    }
+
+    private ReadEntry paper(NewEntry entry, JsonNode node) {
+        String state = text(node, "state");
+        String found = text(node, "found");
+        String answer = text(node, "answer");
+        if (!state.matches("open|right|wrong|unfinished") || found.length() > MOST_FOUND || answer.length() > MOST_ANSWER) {
+            throw new IllegalArgumentException("not the state of a paper");
+        }
+        ReadEntry.Paper paper = new ReadEntry.Paper(json.treeToValue(node.required("settings"), AttemptSettings.class),
+                json.readerForListOf(AttemptFigure.class).readValue(node.required("figures")),
+                node.has("run") ? UUID.fromString(text(node, "run")) : null,
+                node.has("question") ? node.get("question").asInt() : null);
+        boolean wrong = !validator.validate(paper.settings()).isEmpty()
+                || paper.figures().stream().anyMatch(figure -> figure == null || !validator.validate(figure).isEmpty());
+        if (wrong) {
+            throw new IllegalArgumentException("not the figures of a paper");
+        }
+        return new ReadEntry(entry.written(state, answer, found), paper);
     }
 
     private static Map<String, String> choices(JsonNode style) {

@@ -15,7 +15,7 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface LogMapper {
     String COLUMNS = "id, reference, worked_at, operation, problem, method, choices, check_kind, answer, working, "
-            + "check_statement, check_holds, label, note, kept, explanation, revision";
+            + "check_statement, check_holds, label, note, kept, explanation, revision, written";
     String MATCHES = "teacher_id = #{teacherId} and deleted_at is null and (lower(problem) like #{pattern} escape '!' "
             + "or lower(answer) like #{pattern} escape '!' or lower(label) like #{pattern} escape '!' "
             + "or lower(note) like #{pattern} escape '!' or lower(working) like #{pattern} escape '!')";
@@ -38,16 +38,20 @@ interface LogMapper {
 
     @Select(value = "select " + COLUMNS + " from final table (insert into log_entry (teacher_id, reference, worked_at, "
             + "operation, problem, method, choices, check_kind, answer, working, check_statement, check_holds, label, "
-            + "note, kept, explanation) values (#{teacherId}, #{e.reference}, #{e.workedAt}, #{e.operation}, #{e.problem}, "
+            + "note, kept, explanation, written) values (#{teacherId}, #{e.reference}, #{e.workedAt}, #{e.operation}, #{e.problem}, "
             + "#{e.method}, #{e.choices}, #{e.checkKind}, #{e.answer}, #{e.working}, #{e.checkStatement}, "
-            + "#{e.checkHolds}, #{e.label}, #{e.note}, #{e.kept}, #{e.explanation}))", affectData = true)
+            + "#{e.checkHolds}, #{e.label}, #{e.note}, #{e.kept}, #{e.explanation}, #{e.written,jdbcType=VARCHAR}))", affectData = true)
     LogEntry add(@Param("teacherId") long teacherId, @Param("e") NewEntry entry);
 
     @Update("update log_entry set method = #{e.method}, choices = #{e.choices}, check_kind = #{e.checkKind}, "
             + "answer = #{e.answer}, working = #{e.working}, check_statement = #{e.checkStatement}, "
             + "check_holds = #{e.checkHolds} where teacher_id = #{teacherId} and id = #{id} "
-            + "and problem = #{e.problem} and deleted_at is null")
+            + "and problem = #{e.problem} and written is null and deleted_at is null")
     int rework(@Param("teacherId") long teacherId, @Param("id") long id, @Param("e") NewEntry entry);
+
+    @Update("update log_entry set written = #{state}, answer = #{answer}, working = #{found} "
+            + "where teacher_id = #{teacherId} and id = #{id} and written is not null and deleted_at is null")
+    int mark(long teacherId, long id, String state, String answer, String found);
 
     @Update("update log_entry set label = #{r.label}, note = #{r.note}, kept = #{r.kept}, "
             + "explanation = coalesce(#{r.explanation,jdbcType=VARCHAR}, explanation), revision = revision + 1 "

@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.ObjectMapper;
 
 /** Keeps what each teacher has worked. */
 @Service
@@ -26,11 +27,15 @@ class LogService {
     private static final int RESTORED_AT_ONCE = 1000;
 
     private final LogMapper log;
+    private final AttemptMapper attempts;
     private final StyleText styles;
+    private final ObjectMapper json;
     private final Clock clock;
 
-    LogService(LogMapper log, StyleText styles, Clock clock) {
+    LogService(LogMapper log, AttemptMapper attempts, StyleText styles, ObjectMapper json, Clock clock) {
         this.log = log;
+        this.attempts = attempts;
+        this.json = json;
         this.styles = styles;
         this.clock = clock;
     }
@@ -98,17 +103,21 @@ class LogService {
 
     /** Takes entries in, all or none; those that are there already stay as they are. */
     @Transactional
-    Imported take(long teacherId, List<NewEntry> entries) {
+    Imported take(long teacherId, List<ReadEntry> entries) {
         int added = 0;
         Map<UUID, Long> known = log.known(teacherId).stream()
                 .collect(Collectors.toMap(LogMapper.Known::reference, LogMapper.Known::id));
         List<Long> present = new ArrayList<>();
-        for (NewEntry entry : entries) {
-            Long there = known.get(entry.reference());
+        for (ReadEntry read : entries) {
+            Long there = known.get(read.entry().reference());
             if (there != null) {
                 present.add(there);
             } else {
-                log.add(teacherId, entry);
+                long id = log.add(teacherId, read.entry()).id();
+                if (read.paper() != null) {
+                    attempts.add(new StoredAttempt(id, json.writeValueAsString(read.paper().settings()),
+                            json.writeValueAsString(read.paper().figures()), AttemptService.text(read.paper().run()), null, read.paper().question()));
+                }
                 added++;
             }
         }

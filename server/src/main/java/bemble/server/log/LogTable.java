@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
 @Component
 class LogTable {
     private static final Object[] HEADER = {"worked at", "problem", "operation", "method", "answer", "working", "check",
-        "agrees", "label", "note", "kept", "in words"};
+        "agrees", "label", "note", "kept", "in words", "marked"};
 
     void write(Iterable<LogEntry> entries, OutputStream out) throws IOException {
         Writer text = new OutputStreamWriter(out, StandardCharsets.UTF_8);
@@ -23,7 +23,7 @@ class LogTable {
             table.printRecord(entry.workedAt(), entry.problem(), entry.operation(), entry.method(), entry.answer(),
                     entry.working(), entry.checkStatement(), entry.checkHolds() ? "yes" : "no",
                     SpreadsheetText.plain(entry.label()), SpreadsheetText.plain(entry.note()), entry.kept() ? "yes" : "no",
-                    SpreadsheetText.plain(entry.explanation()));
+                    SpreadsheetText.plain(entry.explanation()), entry.written() == null ? "" : entry.written());
         }
         table.flush();
     }

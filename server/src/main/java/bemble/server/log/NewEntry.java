@@ -10,12 +10,19 @@ import java.util.UUID;
 /** A worked problem that is about to be stored; everything computed comes from the core, never from a client. */
 record NewEntry(UUID reference, OffsetDateTime workedAt, String operation, String problem, String method,
                 String choices, String checkKind, String answer, String working, String checkStatement,
-                boolean checkHolds, String label, String note, boolean kept, String explanation) {
+                boolean checkHolds, String label, String note, boolean kept, String explanation,
+                String written) {
     static NewEntry of(WorkOrder order, UUID reference, OffsetDateTime workedAt, Remarks remarks, StyleText styles) {
         Worked worked = Worked.from(order.withCare());
         return new NewEntry(reference, workedAt, worked.problem().operation().id(), worked.problem().text(),
                 worked.method(), styles.write(order.style()), worked.check().kind(), worked.answer().text(),
                 worked.record().inShort(new Words(order.style())), worked.check().statement(),
-                worked.check().holds(), remarks.label(), remarks.note(), remarks.kept(), remarks.explanation());
+                worked.check().holds(), remarks.label(), remarks.note(), remarks.kept(), remarks.explanation(), null);
+    }
+
+    /** The same as a paper that somebody wrote. */
+    NewEntry written(String state, String answerThere, String found) {
+        return new NewEntry(reference, workedAt, operation, problem, method, choices, checkKind, answerThere, found,
+                checkStatement, checkHolds, label, note, kept, explanation, state);
     }
 }

@@ -84,7 +84,7 @@ public record WorkResponse(
                            @NotNull String line, @NotNull int place, @NotNull int row, @NotNull int column,
                            Integer toRow, Integer toColumn, @NotNull String text, @NotNull String role,
                            @NotNull String size, @NotNull String anchor, String should, String heard) {
-        static MarkView of(SheetMark mark, Words words) {
+        public static MarkView of(SheetMark mark, Words words) {
             String heard = words.heard(mark.mark());
             return new MarkView(mark.step(), mark.until(), mark.kind().id(), mark.block(), mark.line(), mark.place(),
                     mark.row(), mark.column(), mark.toRow(), mark.toColumn(), mark.text(), mark.role().id(),

@@ -1,0 +1,53 @@
+package bemble.server.log;
+
+import bemble.server.writing.FigureRequest;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * One thing done on a paper, in time.
+ *
+ * @param at milliseconds since the paper was begun
+ * @param kind {@code digit}, {@code number} or {@code strike}; {@code mirror} for a digit written in mirror image; {@code nudge} for help that was taken, {@code mark} where
+ *     the paper was marked
+ * @param rubbed whether what stood there was rubbed out
+ * @param text what was written; of a nudge its size
+ */
+record AttemptFigure(
+        @Min(value = 0, message = "No figure is written before the paper is begun.")
+        @Max(value = 31_536_000_000L, message = "No paper takes a year.") long at,
+        @NotNull @Pattern(regexp = "digit|number|strike|mirror|nudge|mark",
+                message = "Only digits, numbers, strokes, nudges and marks are kept.") String kind,
+        @Size(max = 60, message = "No block has so long a name.") String block,
+        @Size(max = 60, message = "No line has so long a name.") String line,
+        Integer place,
+        @Size(max = 20, message = "A square has no such part.") String anchor,
+        @Size(max = 100, message = "So many figures do not go into one square.") String text,
+        boolean rubbed) {
+
+    private record Square(String block, String line, Integer place, String anchor, boolean stroke) {}
+
+    /** What stands on the paper after all that was done, in the order of writing. */
+    static List<FigureRequest> standing(List<AttemptFigure> figures) {
+        Map<Square, FigureRequest> standing = new LinkedHashMap<>();
+        for (AttemptFigure figure : figures) {
+            if (figure.block == null || figure.line == null || figure.place == null || figure.kind.matches("nudge|mark")) {
+                continue;
+            }
+            Square square = new Square(figure.block, figure.line, figure.place, figure.anchor, figure.kind.equals("strike"));
+            standing.remove(square);
+            if (!figure.rubbed) {
+                standing.put(square, new FigureRequest(figure.block, figure.line, figure.place, figure.anchor,
+                        figure.kind.equals("mirror") ? "digit" : figure.kind, figure.text));
+            }
+        }
+        return new ArrayList<>(standing.values());
+    }
+}

@@ -1,0 +1,32 @@
+package bemble.server.log;
+
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** The papers of the log's entries; who may see them is asked of the log. */
+@Mapper
+interface AttemptMapper {
+    String COLUMNS = "entry_id, settings, figures, run, set_id, question";
+
+    @Insert("insert into attempt (" + COLUMNS + ") values (#{entryId}, #{settings}, #{figures}, #{run,jdbcType=VARCHAR}, "
+            + "#{setId,jdbcType=BIGINT}, #{question,jdbcType=INTEGER})")
+    void add(StoredAttempt attempt);
+
+    @Select("select " + COLUMNS + " from attempt where entry_id = #{entryId}")
+    Optional<StoredAttempt> find(long entryId);
+
+    /** The same, with the row kept from others until this is done. */
+    @Select("select " + COLUMNS + " from attempt where entry_id = #{entryId} for update")
+    Optional<StoredAttempt> take(long entryId);
+
+    @Update("update attempt set settings = #{settings}, figures = #{figures} where entry_id = #{entryId}")
+    void change(long entryId, String settings, String figures);
+
+    @Select("select a.entry_id from attempt a join log_entry e on e.id = a.entry_id where a.run = #{run} "
+            + "and e.teacher_id = #{teacherId} and e.deleted_at is null order by a.question, a.entry_id")
+    List<Long> ofRun(long teacherId, String run);
+}

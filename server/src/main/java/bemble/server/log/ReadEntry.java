@@ -1,0 +1,14 @@
+package bemble.server.log;
+
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * An entry read from a file.
+ *
+ * @param paper the paper that somebody wrote, or null where Bemble wrote
+ */
+record ReadEntry(NewEntry entry, Paper paper) {
+    /** @param run names the papers of one set worked through, or null */
+    record Paper(AttemptSettings settings, List<AttemptFigure> figures, UUID run, Integer question) {}
+}

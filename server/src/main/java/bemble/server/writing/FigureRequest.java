@@ -1,0 +1,48 @@
+package bemble.server.writing;
+
+import bemble.core.marking.PaperFigure;
+import bemble.core.problem.Refusal;
+import bemble.core.working.Anchor;
+import bemble.core.working.MarkKind;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Arrays;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * A figure that stands on a paper, as the sheet names its square.
+ *
+ * @param anchor the part of the square; left out where only one figure can stand there
+ * @param kind {@code digit} where left out, else {@code number} or {@code strike}
+ * @param text what is written; {@code ?} where nobody can read it
+ */
+public record FigureRequest(
+        @NotNull(message = "Say in which block the figure stands.") @Size(max = 60, message = "No block has so long a name.")
+        String block,
+        @NotNull(message = "Say in which line the figure stands.") @Size(max = 60, message = "No line has so long a name.")
+        String line,
+        @NotNull(message = "Say in which column the figure stands.") Integer place,
+        String anchor,
+        String kind,
+        @Size(max = 100, message = "So many figures do not go into one square.") String text) {
+    private static final Set<MarkKind> KINDS = Set.of(MarkKind.DIGIT, MarkKind.NUMBER, MarkKind.STRIKE);
+
+    /** @throws Refusal where there is no such kind or part of a square */
+    PaperFigure figure() {
+        return new PaperFigure(block, line, place, anchor == null ? null : anchorOf(), kindOf(),
+                Objects.requireNonNullElse(text, "").strip());
+    }
+
+    private Anchor anchorOf() {
+        return Arrays.stream(Anchor.values()).filter(each -> each.id().equals(anchor)).findFirst().orElseThrow(() ->
+                Refusal.of("written", "A square has no part called “" + anchor + "”. Leave it out, or choose one of: "
+                        + Arrays.stream(Anchor.values()).map(Anchor::id).collect(Collectors.joining(", ")) + "."));
+    }
+
+    private MarkKind kindOf() {
+        return kind == null ? MarkKind.DIGIT : KINDS.stream().filter(each -> each.id().equals(kind)).findFirst().orElseThrow(() ->
+                Refusal.of("written", "“" + kind + "” is nothing that is written. Choose digit, number or strike."));
+    }
+}

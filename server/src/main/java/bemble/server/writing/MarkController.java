@@ -1,0 +1,15 @@
+package bemble.server.writing;
+
+import jakarta.validation.Valid;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Marks a paper for anybody and stores nothing. */
+@RestController
+class MarkController {
+    @PostMapping("/api/mark")
+    MarkResponse mark(@Valid @RequestBody MarkRequest request) {
+        return request.response();
+    }
+}

@@ -1,0 +1,64 @@
+package bemble.server.writing;
+
+import bemble.core.check.Checking;
+import bemble.core.marking.Marked;
+import bemble.core.marking.Marking;
+import bemble.core.marking.PaperToMark;
+import bemble.core.order.WorkOrder;
+import bemble.core.problem.Numeral;
+import bemble.server.work.WorkRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Somebody's paper: the problem as in {@link WorkRequest}, and what stands there.
+ *
+ * @param check the check that is written too, or left out where none is
+ * @param written what stands there, in the order of writing where that is known
+ * @param settingOut whether the numbers of the problem are among it
+ * @param soFar whether the writer is still at it: what comes after the last figure is not missed yet
+ * @param ownWay whether the answer alone is judged
+ */
+public record MarkRequest(
+        @Size(max = 4000, message = "This line is too long to be one problem.") String problem,
+        String operation,
+        @Size(max = 40, message = "These are more numbers than go on one paper.") List<String> operands,
+        Integer decimals,
+        String method,
+        @Size(max = 100, message = "These are more choices than a house style has.") Map<String, String> style,
+        String check,
+        @NotNull(message = "Say what stands on the paper; an empty list where nothing does.")
+        @Size(max = 5000, message = "So many figures do not stand on one paper; 5000 are taken at most.")
+        List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written,
+        Boolean settingOut,
+        Boolean soFar,
+        Boolean ownWay) {
+    /** What is asked, apart from what was written. */
+    WorkOrder order() {
+        return new WorkRequest(problem, operation, operands, decimals, method, style, check, null).order();
+    }
+
+    /** The request to mark a paper of that order. */
+    public static MarkRequest of(WorkOrder order, List<FigureRequest> written, boolean settingOut, boolean ownWay,
+            boolean withCheck) {
+        return new MarkRequest(null, order.problem().operation().id(),
+                order.problem().operands().stream().map(Numeral::plain).toList(), order.problem().decimals(), order.method(),
+                order.style().ids(), withCheck ? order.check() : null, written, settingOut, false, ownWay);
+    }
+
+    /** @throws bemble.core.problem.Refusal where the paper cannot be marked */
+    public MarkResponse response() {
+        WorkOrder order = order();
+        return MarkResponse.of(marked(order), order);
+    }
+
+    Marked marked(WorkOrder order) {
+        return Marking.mark(order.problem(), order.method(), order.style(), new PaperToMark(
+                written.stream().map(FigureRequest::figure).toList(), Boolean.TRUE.equals(settingOut),
+                Boolean.TRUE.equals(soFar), Boolean.TRUE.equals(ownWay),
+                check == null ? null : Checking.find(order.problem(), check, order.style())));
+    }
+}

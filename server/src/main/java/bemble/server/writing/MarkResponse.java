@@ -1,0 +1,85 @@
+package bemble.server.writing;
+
+import bemble.core.hand.Stuck;
+import bemble.core.marking.Marked;
+import bemble.core.marking.MarkedFigure;
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
+import bemble.core.problem.Refusal;
+import bemble.core.slip.Slips;
+import bemble.core.working.Figure;
+import bemble.server.work.WorkResponse;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+
+/** A paper as it is marked. */
+public record MarkResponse(
+        @NotNull String verdict,
+        @NotNull List<MarkedView> figures,
+        @NotNull AnswerView answer,
+        FirstView first,
+        CheckView check,
+        @NotNull List<FindingView> findings) {
+
+    /**
+     * A figure that stands there or that is not there yet.
+     *
+     * @param should what belongs there where that is something else
+     */
+    public record MarkedView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull String anchor,
+                             @NotNull String kind, @NotNull String text, @NotNull String verdict, String should) {
+        static MarkedView of(MarkedFigure figure) {
+            Figure.Key at = figure.at();
+            return new MarkedView(at.block(), at.line(), at.place(), at.anchor().id(), figure.kind().id(), figure.text(),
+                    figure.verdict().id(), figure.should());
+        }
+    }
+
+    public record AnswerView(@NotNull String text, @NotNull String verdict) {}
+
+    /** Where a rule was broken first, and the rule or fact in a teacher's words. */
+    public record FirstView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull String anchor,
+                            @NotNull String kind, @NotNull String say) {}
+
+    public record CheckView(@NotNull String statement, @NotNull boolean agrees, @NotNull String verdict) {}
+
+    /**
+     * A slip that the paper fits.
+     *
+     * @param with the second slip, where there are two
+     * @param places where the rule was broken
+     * @param working the presumed writing, slip and all
+     */
+    public record FindingView(@NotNull String slip, String with, @NotNull List<Integer> places, @NotNull double confidence,
+                              @NotNull String say, WorkResponse working) {}
+
+    static MarkResponse of(Marked marked, WorkOrder order) {
+        return new MarkResponse(marked.verdict().id(), marked.figures().stream().map(MarkedView::of).toList(),
+                new AnswerView(marked.answer().text(), marked.answer().verdict().id()),
+                marked.first() == null ? null : first(marked.first()),
+                marked.check() == null ? null : new CheckView(marked.check().statement(), marked.check().agrees(),
+                        marked.check().verdict().id()),
+                marked.slips().stream().map(slip -> finding(slip, order)).toList());
+    }
+
+    private static FirstView first(Marked.FirstWrong first) {
+        Figure.Key at = first.at();
+        return new FirstView(at.block(), at.line(), at.place(), at.anchor().id(), at.stroke() ? "strike" : "digit", first.say());
+    }
+
+    private static FindingView finding(Marked.Explained slip, WorkOrder order) {
+        String label = Slips.label(slip.slip(), order.problem());
+        String both = slip.with() == null ? label : label + ", and " + Slips.label(slip.with(), order.problem());
+        return new FindingView(slip.slip(), slip.with(), slip.places(), slip.confidence(), "Fits this paper: the hand " + both + ".",
+                working(slip, order));
+    }
+
+    /** What such a hand writes from the beginning; nothing where it gets stuck there. */
+    private static WorkResponse working(Marked.Explained slip, WorkOrder order) {
+        try {
+            return WorkResponse.of(Worked.by(slip.hand(), order, slip.slip()));
+        } catch (Stuck | Refusal nowhere) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Writing on the paper: the paper to write on, marking what stands there, a nudge; open to everybody, storing nothing. */
+package bemble.server.writing;
