@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/attempts/{id}/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work": {
         parameters: {
             query?: never;
@@ -228,6 +244,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["paper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/nudge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nudge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log": {
         parameters: {
             query?: never;
@@ -340,6 +404,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/attempts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofRun"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{id}/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mark_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{id}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/account/sign-out": {
         parameters: {
             query?: never;
@@ -401,7 +529,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["change_1"];
+        patch: operations["change_2"];
         trace?: never;
     };
     "/api/preferences": {
@@ -417,7 +545,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["change_2"];
+        patch: operations["change_3"];
         trace?: never;
     };
     "/api/log/{id}": {
@@ -708,6 +836,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/attempts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/account": {
         parameters: {
             query?: never;
@@ -786,6 +930,47 @@ export interface components {
             archived: boolean;
             /** Format: int32 */
             revision: number;
+        };
+        AttemptSettings: {
+            settingOut: boolean;
+            withCheck: boolean;
+            led: boolean;
+            marking: string;
+            /** Format: int32 */
+            joinedAt: number;
+            copiedAs?: string;
+            ownWay: boolean;
+        };
+        AttemptFigure: {
+            /** Format: int64 */
+            at: number;
+            kind: string;
+            block?: string;
+            line?: string;
+            /** Format: int32 */
+            place?: number;
+            anchor?: string;
+            text?: string;
+            rubbed: boolean;
+        };
+        AttemptView: {
+            /** Format: int64 */
+            id: number;
+            work: components["schemas"]["WorkRequest"];
+            problem: string;
+            settings: components["schemas"]["AttemptSettings"];
+            figures: components["schemas"]["AttemptFigure"][];
+            state: string;
+            answer: string;
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: uuid */
+            run?: string;
+            /** Format: int64 */
+            setId?: number;
+            /** Format: int32 */
+            question?: number;
+            label: string;
         };
         WorkRequest: {
             problem?: string;
@@ -1029,6 +1214,135 @@ export interface components {
             text: string;
             tone: string;
         };
+        PaperRequest: {
+            work: components["schemas"]["WorkRequest"];
+            settingOut?: boolean;
+            withCheck?: boolean;
+        };
+        JoinView: {
+            /** Format: int32 */
+            step: number;
+            title: string;
+        };
+        PaperView: {
+            problem: string;
+            method: string;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            columns: number;
+            marks: components["schemas"]["MarkView"][];
+            squares: components["schemas"]["SquareView"][];
+            way: components["schemas"]["WayView"][];
+            joins: components["schemas"]["JoinView"][];
+        };
+        SquareView: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            toColumn: number;
+            given?: string;
+            full: boolean;
+            small?: string;
+            number: boolean;
+            /** Format: int32 */
+            smallAt?: number;
+            name: string;
+        };
+        WayView: {
+            /** Format: int32 */
+            square: number;
+            /** Format: int32 */
+            step: number;
+        };
+        FigureRequest: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            anchor?: string;
+            kind?: string;
+            text?: string;
+        };
+        MarkRequest: {
+            problem?: string;
+            operation?: string;
+            operands?: string[];
+            /** Format: int32 */
+            decimals?: number;
+            method?: string;
+            style?: {
+                [key: string]: string;
+            };
+            check?: string;
+            written: components["schemas"]["FigureRequest"][];
+            settingOut?: boolean;
+            soFar?: boolean;
+            ownWay?: boolean;
+        };
+        NudgeView: {
+            done: boolean;
+            block?: string;
+            line?: string;
+            /** Format: int32 */
+            place?: number;
+            anchor?: string;
+            kind?: string;
+            ask?: string;
+            text?: string;
+        };
+        FindingView: {
+            slip: string;
+            with?: string;
+            places: number[];
+            /** Format: double */
+            confidence: number;
+            say: string;
+            working?: components["schemas"]["WorkResponse"];
+        };
+        FirstView: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            anchor: string;
+            kind: string;
+            say: string;
+        };
+        MarkResponse: {
+            verdict: string;
+            figures: components["schemas"]["MarkedView"][];
+            answer: components["schemas"]["MarkedAnswerView"];
+            first?: components["schemas"]["FirstView"];
+            check?: components["schemas"]["MarkedCheckView"];
+            findings: components["schemas"]["FindingView"][];
+        };
+        MarkedAnswerView: {
+            text: string;
+            verdict: string;
+        };
+        MarkedCheckView: {
+            statement: string;
+            agrees: boolean;
+            verdict: string;
+        };
+        MarkedView: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            anchor: string;
+            kind: string;
+            text: string;
+            verdict: string;
+            should?: string;
+        };
         Finished: {
             work: components["schemas"]["WorkRequest"];
             /** Format: int64 */
@@ -1053,6 +1367,7 @@ export interface components {
             explanation: string;
             /** Format: int32 */
             revision: number;
+            written?: string;
         };
         Deleted: {
             ids: number[];
@@ -1083,6 +1398,33 @@ export interface components {
         };
         Display: {
             text: string;
+        };
+        Begun: {
+            work: components["schemas"]["WorkRequest"];
+            settings: components["schemas"]["AttemptSettings"];
+            /** Format: int64 */
+            setId?: number;
+            /** Format: int32 */
+            question?: number;
+            label?: string;
+        };
+        Done: {
+            /** Format: int32 */
+            from?: number;
+            figures: components["schemas"]["AttemptFigure"][];
+        };
+        Kept: {
+            /** Format: int32 */
+            count: number;
+        };
+        BegunRun: {
+            papers: components["schemas"]["Begun"][];
+        };
+        RunView: {
+            /** Format: uuid */
+            run: string;
+            /** Format: int64 */
+            first: number;
         };
         AccountState: {
             teacher?: string;
@@ -1337,6 +1679,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AttemptSettings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
             };
         };
     };
@@ -1704,6 +2072,80 @@ export interface operations {
             };
         };
     };
+    paper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+        };
+    };
+    nudge: {
+        parameters: {
+            query?: {
+                size?: "SQUARE" | "QUESTION" | "FIGURE";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NudgeView"];
+                };
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkResponse"];
+                };
+            };
+        };
+    };
     list_1: {
         parameters: {
             query?: {
@@ -1892,6 +2334,124 @@ export interface operations {
             };
         };
     };
+    ofRun: {
+        parameters: {
+            query: {
+                run: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"][];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Begun"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+        };
+    };
+    mark_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkResponse"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Done"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    beginRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BegunRun"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
     signOut: {
         parameters: {
             query?: never;
@@ -1980,7 +2540,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2026,7 +2586,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2514,6 +3074,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FactWayView"][];
+                };
+            };
+        };
+    };
+    one_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
                 };
             };
         };

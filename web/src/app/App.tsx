@@ -14,6 +14,12 @@ import { Trouble } from './Trouble';
 const BoardScreen = lazy(async () => ({ default: (await import('../board/BoardScreen')).BoardScreen }));
 const ProjectScreen = lazy(async () => ({ default: (await import('../sets/ProjectScreen')).ProjectScreen }));
 const SetScreen = lazy(async () => ({ default: (await import('../sets/SetScreen')).SetScreen }));
+const BeginScreen = lazy(async () => ({ default: (await import('../write/BeginScreen')).BeginScreen }));
+const BeginRunScreen = lazy(async () => ({
+  default: (await import('../write/BeginRunScreen')).BeginRunScreen,
+}));
+const RunScreen = lazy(async () => ({ default: (await import('../write/RunScreen')).RunScreen }));
+const WriteScreen = lazy(async () => ({ default: (await import('../write/WriteScreen')).WriteScreen }));
 const SetsScreen = lazy(async () => ({ default: (await import('../sets/SetsScreen')).SetsScreen }));
 
 export function App() {
@@ -66,6 +72,10 @@ function Screens() {
           <Route path="/paper" element={<PaperScreen />} />
           <Route path="/sets" element={<SetsScreen />} />
           <Route path="/sets/:id" element={<SetScreen />} />
+          <Route path="/sets/:id/write" element={<BeginRunScreen />} />
+          <Route path="/write" element={<BeginScreen />} />
+          <Route path="/write/run/:run" element={<RunScreen />} />
+          <Route path="/write/:id" element={<WriteScreen />} />
           <Route path="/style" element={<StyleScreen />} />
           <Route path="/log" element={<LogScreen />} />
           <Route path="*" element={<Navigate to="/paper" replace />} />

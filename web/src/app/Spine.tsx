@@ -5,6 +5,7 @@ import { ink } from './theme';
 
 const screens = [
   { to: '/paper', name: 'Paper' },
+  { to: '/write', name: 'Write' },
   { to: '/sets', name: 'Sets' },
   { to: '/log', name: 'Log' },
   { to: '/style', name: 'House style' },

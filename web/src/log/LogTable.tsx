@@ -12,7 +12,7 @@ const columns = [
   { head: 'Problem', width: '24%' },
   { head: 'Answer', width: '13%' },
   { head: 'Working', width: '18%' },
-  { head: 'Check', width: 88 },
+  { head: 'Check', width: 96 },
   { head: 'Label and note', width: 'auto' },
   { head: 'Actions', width: 128 },
 ];
@@ -52,13 +52,13 @@ export function LogTable({ entries, onDelete }: Props) {
             <tr>
               <td style={{ whiteSpace: 'nowrap', color: ink.faint, fontSize: 14 }}>{when(entry.workedAt)}</td>
               <td style={{ fontFamily: digits, fontSize: 17 }}>
-                <Link to={`/paper?entry=${entry.id}`}>{entry.problem}</Link>
+                <Link to={entry.written ? `/write/${entry.id}` : `/paper?entry=${entry.id}`}>
+                  {entry.problem}
+                </Link>
               </td>
               <td style={{ fontFamily: digits, fontSize: 17 }}>{entry.answer}</td>
               <td style={{ fontSize: 14 }}>{entry.working}</td>
-              <td style={{ whiteSpace: 'nowrap', color: entry.checkHolds ? ink.right : ink.wrong }}>
-                {entry.checkHolds ? '✓ agrees' : '✗ differs'}
-              </td>
+              <CheckCell entry={entry} />
               <td>
                 {entry.kept && <b>kept </b>}
                 {entry.label}
@@ -88,6 +88,25 @@ export function LogTable({ entries, onDelete }: Props) {
     </Box>
   );
 }
+
+/** How a worked problem's check came out, or how a paper that somebody wrote was marked. */
+function CheckCell({ entry }: { entry: Entry }) {
+  const paper = entry.written ? papers[entry.written] : undefined;
+  const good = paper ? entry.written === 'right' : entry.checkHolds;
+  const open = entry.written === 'open' || entry.written === 'unfinished';
+  return (
+    <td style={{ color: open ? ink.faint : good ? ink.right : ink.wrong }}>
+      {paper ?? (entry.checkHolds ? '✓ agrees' : '✗ differs')}
+    </td>
+  );
+}
+
+const papers: Record<string, string> = {
+  open: '✎ being written',
+  right: '✎ written, ✓ right',
+  wrong: '✎ written, ✗ wrong',
+  unfinished: '✎ written, not finished',
+};
 
 function RowButton(props: { label: string; onClick: () => void; children: string }) {
   return (

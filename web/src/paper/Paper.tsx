@@ -81,6 +81,11 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
     };
     navigate('/board', { state });
   };
+  const toWrite = () => {
+    const asked = new URLSearchParams(opened ? { entry: String(opened.id) } : { problem: typed });
+    asked.set('method', data?.method ?? '');
+    navigate(`/write?${asked}`);
+  };
   const toCheck = () => steps.goTo(steps.lastOfWork + 1);
   const besideLabel = ways?.methods.find((way) => way.id === beside)?.label;
   const picture = ways?.pictures.find((each) => each.id === beside);
@@ -131,6 +136,7 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
               logging={logging}
               onCheck={toCheck}
               onBoard={toBoard}
+              onWrite={toWrite}
             />
           </Box>
           {!besideLabel && !picture && (

@@ -11,10 +11,11 @@ type Props = {
   logging: Logging;
   onCheck: () => void;
   onBoard: () => void;
+  onWrite: () => void;
 };
 
 /** Back, next, play; where one is; the check; and whether the log has it. */
-export function StepButtons({ steps, check, logging, onCheck, onBoard }: Props) {
+export function StepButtons({ steps, check, logging, onCheck, onBoard, onWrite }: Props) {
   const atEnd = steps.current === steps.count;
   return (
     <Box sx={{ display: 'grid', justifyItems: { xs: 'start', md: 'end' }, alignContent: 'start', gap: 1 }}>
@@ -43,6 +44,9 @@ export function StepButtons({ steps, check, logging, onCheck, onBoard }: Props) 
             ✓ in the log
           </Box>
         )}
+        <Button variant="text" onClick={onWrite} sx={{ p: 0, textDecoration: 'underline' }}>
+          Write it
+        </Button>
         <Button variant="text" onClick={onBoard} sx={{ p: 0, textDecoration: 'underline' }}>
           Board
         </Button>

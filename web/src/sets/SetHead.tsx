@@ -65,6 +65,14 @@ export function SetHead({ editor }: { editor: SetEditor }) {
         <Button
           variant="outlined"
           component={Link}
+          to={`/sets/${editor.id}/write`}
+          disabled={content.questions.length === 0}
+        >
+          Work it through
+        </Button>
+        <Button
+          variant="outlined"
+          component={Link}
           to={`/sets/${editor.id}/project`}
           disabled={content.questions.length === 0}
         >

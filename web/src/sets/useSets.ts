@@ -18,10 +18,12 @@ export function useSetList(search: string, archived: boolean) {
   });
 }
 
-export function useSet(id: number) {
+/** @param id none where there is no set to fetch */
+export function useSet(id: number | undefined) {
   return useQuery<SetView, Refused>({
     queryKey: ['sets', 'one', id],
-    queryFn: () => ask(api.GET('/api/sets/{id}', path(id))),
+    queryFn: () => ask(api.GET('/api/sets/{id}', path(id ?? 0))),
+    enabled: id !== undefined,
     gcTime: 0,
   });
 }

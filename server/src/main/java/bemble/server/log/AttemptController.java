@@ -38,13 +38,12 @@ class AttemptController {
     /**
      * A paper to begin.
      *
-     * @param run names the papers of one set worked through
      * @param setId the set that the problem is from
      * @param question its number there, from 1
      */
     record Begun(@NotNull(message = "Say which problem is written.") @Valid WorkRequest work,
                  @NotNull(message = "Say how it is written.") @Valid AttemptSettings settings,
-                 UUID run, Long setId, @Min(value = 1, message = "Questions are counted from 1.") Integer question,
+                 Long setId, @Min(value = 1, message = "Questions are counted from 1.") Integer question,
                  @Size(max = 120, message = "A date or class takes at most 120 letters.") String label) {}
 
     /** @param state {@code open} while somebody is at it, then how it was marked */
@@ -59,11 +58,28 @@ class AttemptController {
 
     record Kept(@NotNull int count) {}
 
+    /** The questions of a set, to be worked through one after the other. */
+    record BegunRun(@NotNull(message = "Say which questions.") @Size(min = 1, max = 200, message = "A set is worked through with 1 to 200 questions.")
+                    List<@Valid @NotNull(message = "A question is missing here.") Begun> papers) {}
+
+    record RunView(@NotNull UUID run, @NotNull long first) {}
+
     @PostMapping
     AttemptView begin(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody Begun begun) {
-        return view(attempts.begin(teacher.id(), begun.work().order(), begun.settings(),
-                new AttemptService.Source(begun.run(), begun.setId(), begun.question()),
-                begun.label() == null ? "" : begun.label()));
+        return view(attempts.begin(teacher.id(), toBegin(begun, null)));
+    }
+
+    /** Begins a paper for each question of a set, all or none. */
+    @PostMapping("/run")
+    RunView beginRun(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody BegunRun begun) {
+        UUID run = UUID.randomUUID();
+        List<AttemptService.ToBegin> papers = begun.papers().stream().map(each -> toBegin(each, run)).toList();
+        return new RunView(run, attempts.beginAll(teacher.id(), papers).get(0).entry().id());
+    }
+
+    private static AttemptService.ToBegin toBegin(Begun begun, UUID run) {
+        return new AttemptService.ToBegin(begun.work().order(), begun.settings(),
+                new AttemptService.Source(run, begun.setId(), begun.question()), begun.label() == null ? "" : begun.label());
     }
 
     @GetMapping

@@ -22,15 +22,15 @@ import java.util.Map;
  */
 record AttemptFigure(
         @Min(value = 0, message = "No figure is written before the paper is begun.")
-        @Max(value = 31_536_000_000L, message = "No paper takes a year.") long at,
-        @NotNull @Pattern(regexp = "digit|number|strike|mirror|nudge|mark",
+        @Max(value = 31_536_000_000L, message = "No paper takes a year.") @NotNull long at,
+        @NotNull(message = "Say what was done.") @Pattern(regexp = "digit|number|strike|mirror|nudge|mark",
                 message = "Only digits, numbers, strokes, nudges and marks are kept.") String kind,
         @Size(max = 60, message = "No block has so long a name.") String block,
         @Size(max = 60, message = "No line has so long a name.") String line,
         Integer place,
         @Size(max = 20, message = "A square has no such part.") String anchor,
         @Size(max = 100, message = "So many figures do not go into one square.") String text,
-        boolean rubbed) {
+        @NotNull boolean rubbed) {
 
     private record Square(String block, String line, Integer place, String anchor, boolean stroke) {}
 

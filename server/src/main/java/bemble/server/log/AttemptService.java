@@ -51,17 +51,29 @@ class AttemptService {
     /** Where a paper comes from: the run, set and question, all of which may be null. */
     record Source(UUID run, Long setId, Integer question) {}
 
+    /** A paper to begin. */
+    record ToBegin(WorkOrder order, AttemptSettings settings, Source source, String label) {}
+
     /** Begins a paper; where somebody joins in at a step, what comes before stands there already. */
     @Transactional
-    Attempt begin(long teacherId, WorkOrder order, AttemptSettings settings, Source source, String label) {
-        WritingPaper paper = WritingPaper.of(order, settings.settingOut(), settings.withCheck());
-        List<AttemptFigure> figures = paper.before(settings.joinedAt()).stream().map(AttemptService::asWritten).toList();
-        Remarks remarks = new Remarks(label, "", false, "", null);
-        NewEntry entry = NewEntry.of(order, UUID.randomUUID(), now(), remarks, styles).written(OPEN, "", "");
+    Attempt begin(long teacherId, ToBegin paper) {
+        List<AttemptFigure> figures = paper.settings().joinedAt() == 0 ? List.of() : WritingPaper.of(paper.order(),
+                        paper.settings().settingOut(), paper.settings().withCheck()).before(paper.settings().joinedAt()).stream()
+                .map(AttemptService::asWritten).toList();
+        NewEntry entry = NewEntry.of(paper.order(), UUID.randomUUID(), now(),
+                new Remarks(paper.label(), "", false, "", null), styles).written(OPEN, "", "");
         LogEntry added = log.add(teacherId, entry);
-        attempts.add(new StoredAttempt(added.id(), json.writeValueAsString(settings), json.writeValueAsString(figures),
-                text(source.run()), source.setId(), source.question()));
-        return find(teacherId, added.id());
+        Source source = paper.source();
+        StoredAttempt stored = new StoredAttempt(added.id(), json.writeValueAsString(paper.settings()),
+                json.writeValueAsString(figures), text(source.run()), source.setId(), source.question());
+        attempts.add(stored);
+        return whole(added, stored);
+    }
+
+    /** Begins several papers, all or none. */
+    @Transactional
+    List<Attempt> beginAll(long teacherId, List<ToBegin> papers) {
+        return papers.stream().map(paper -> begin(teacherId, paper)).toList();
     }
 
     static String text(UUID run) {

@@ -1,6 +1,7 @@
 package bemble.server.log;
 
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 
@@ -15,9 +16,10 @@ import jakarta.validation.constraints.Size;
  * @param copiedAs the problem that was copied instead of the one asked, or null
  * @param ownWay whether the answer alone is judged
  */
-record AttemptSettings(boolean settingOut, boolean withCheck, boolean led,
+record AttemptSettings(@NotNull boolean settingOut, @NotNull boolean withCheck, @NotNull boolean led,
+                       @NotNull(message = "Say when it is marked.")
                        @Pattern(regexp = "end|asked|once", message = "A paper is marked at the end, when asked, or at once.")
                        String marking,
-                       @Min(value = 0, message = "Steps are counted from 1.") int joinedAt,
+                       @Min(value = 0, message = "Steps are counted from 1.") @NotNull int joinedAt,
                        @Size(max = 1000, message = "This line is too long to be one problem.") String copiedAs,
-                       boolean ownWay) {}
+                       @NotNull boolean ownWay) {}

@@ -16,9 +16,9 @@ import java.util.List;
 public record MarkResponse(
         @NotNull String verdict,
         @NotNull List<MarkedView> figures,
-        @NotNull AnswerView answer,
+        @NotNull MarkedAnswerView answer,
         FirstView first,
-        CheckView check,
+        MarkedCheckView check,
         @NotNull List<FindingView> findings) {
 
     /**
@@ -35,13 +35,13 @@ public record MarkResponse(
         }
     }
 
-    public record AnswerView(@NotNull String text, @NotNull String verdict) {}
+    public record MarkedAnswerView(@NotNull String text, @NotNull String verdict) {}
 
     /** Where a rule was broken first, and the rule or fact in a teacher's words. */
     public record FirstView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull String anchor,
                             @NotNull String kind, @NotNull String say) {}
 
-    public record CheckView(@NotNull String statement, @NotNull boolean agrees, @NotNull String verdict) {}
+    public record MarkedCheckView(@NotNull String statement, @NotNull boolean agrees, @NotNull String verdict) {}
 
     /**
      * A slip that the paper fits.
@@ -55,9 +55,9 @@ public record MarkResponse(
 
     static MarkResponse of(Marked marked, WorkOrder order) {
         return new MarkResponse(marked.verdict().id(), marked.figures().stream().map(MarkedView::of).toList(),
-                new AnswerView(marked.answer().text(), marked.answer().verdict().id()),
+                new MarkedAnswerView(marked.answer().text(), marked.answer().verdict().id()),
                 marked.first() == null ? null : first(marked.first()),
-                marked.check() == null ? null : new CheckView(marked.check().statement(), marked.check().agrees(),
+                marked.check() == null ? null : new MarkedCheckView(marked.check().statement(), marked.check().agrees(),
                         marked.check().verdict().id()),
                 marked.slips().stream().map(slip -> finding(slip, order)).toList());
     }

@@ -1,0 +1,33 @@
+import { Box } from '@mui/material';
+import { Link } from 'react-router';
+import { ink } from '../app/theme';
+import { useRun, type AttemptView } from './useAttempts';
+
+/** Where a paper is among those of its set, with the ways to the others. */
+export function RunLine({ attempt }: { attempt: AttemptView }) {
+  return attempt.run ? <Run run={attempt.run} attempt={attempt} /> : null;
+}
+
+function Run({ run, attempt }: { run: string; attempt: AttemptView }) {
+  const papers = useRun(run).data ?? [];
+  const index = papers.findIndex((each) => each.id === attempt.id);
+  if (index < 0) {
+    return null;
+  }
+  const before = papers.at(index - 1);
+  const after = papers[index + 1] as AttemptView | undefined;
+  return (
+    <Box
+      component="nav"
+      aria-label="Questions of the set"
+      sx={{ display: 'flex', gap: 1.5, color: ink.faint }}
+    >
+      {index > 0 && before && <Link to={`/write/${before.id}`}>← {index}</Link>}
+      <span>
+        Question {index + 1} of {papers.length}
+      </span>
+      {after && <Link to={`/write/${after.id}`}>{index + 2} →</Link>}
+      <Link to={`/write/run/${run}`}>All questions</Link>
+    </Box>
+  );
+}

@@ -1,0 +1,86 @@
+import type { Schemas } from '../api/client';
+import type { SheetMark } from '../sheet/mark';
+import { inSquare, type Figure, type Square } from './figures';
+
+type Paper = Schemas['PaperView'];
+
+/** The figures that stand on a paper as marks to be drawn. */
+export function marksOf(paper: Paper, there: Map<string, Figure>): SheetMark[] {
+  const marks: SheetMark[] = [];
+  for (const figure of there.values()) {
+    const square = paper.squares.find((each) => inSquare(figure, each));
+    if (square) {
+      marks.push(markOf(figure, square));
+    }
+  }
+  return marks;
+}
+
+function markOf(figure: Figure, square: Square): SheetMark {
+  const onPrint = figure.kind === 'strike' && figure.anchor === 'middle' && square.given !== undefined;
+  const full = figure.anchor === 'middle' && (square.full || onPrint);
+  return {
+    step: 1,
+    kind: figure.kind === 'mirror' ? 'digit' : figure.kind,
+    block: square.block,
+    line: square.line,
+    place: square.place,
+    row: square.row,
+    column: square.column,
+    toColumn: figure.kind === 'number' ? square.toColumn : undefined,
+    text: figure.text ?? '',
+    role: full ? 'written' : 'carry',
+    size: full ? 'full' : 'small',
+    anchor: figure.anchor ?? 'middle',
+  };
+}
+
+/** How far the writing has come, as a step of the working: rules and signs of later steps are not there yet. */
+export function reached(paper: Paper, there: Map<string, Figure>): number {
+  const figures = [...there.values()];
+  return Math.max(
+    1,
+    ...paper.way
+      .filter((each) => {
+        const square = paper.squares[each.square];
+        return square && figures.some((figure) => inSquare(figure, square));
+      })
+      .map((each) => each.step),
+  );
+}
+
+/** Signs and rules that are there by now. */
+export const printed = (paper: Paper, step: number) => paper.marks.filter((mark) => mark.step <= step);
+
+/** What a screen reader says of a square. */
+export function heard(
+  square: Square,
+  there: Map<string, Figure>,
+  verdicts: Map<string, Schemas['MarkedView']>,
+): string {
+  const parts = [...there.values()]
+    .filter((figure) => inSquare(figure, square))
+    .map((figure) => {
+      const text = figure.text === '?' ? 'unclear' : (figure.text ?? '');
+      const kind =
+        figure.kind === 'strike'
+          ? `${text} struck`
+          : figure.anchor === 'middle' && square.full
+            ? text
+            : `small ${text}`;
+      return figure.kind === 'mirror' ? `${kind} in mirror image` : kind;
+    });
+  const said = [...verdicts.values()]
+    .filter((each) => inSquare(each, square))
+    .map((each) => verdictWords[each.verdict] ?? '');
+  const all = [...(square.given ? [`${square.given} printed`] : []), ...parts];
+  return [square.name, ...(all.length > 0 ? all : ['empty']), ...new Set(said.filter(Boolean))].join(', ');
+}
+
+export const verdictWords: Record<string, string> = {
+  right: 'right',
+  wrong: 'wrong',
+  follows: 'right by what went before',
+  missing: 'still to be written',
+  unclear: 'unclear',
+};

@@ -1,0 +1,225 @@
+import { useCallback, useMemo, useRef, useState } from 'react';
+import type { Schemas } from '../api/client';
+import { inSquare, keyOf, partOf, standing, type Figure, type Part, type Square } from './figures';
+import { nextOnTheWay, toward, type Direction } from './moving';
+
+type Paper = Schemas['PaperView'];
+const mostInSmall = 3;
+
+/** The pen on a paper: where it is, and what it writes there. Undoing writes what stood there before. */
+export function usePen(paper: Paper, figures: Figure[], begun: number, add: (more: Figure[]) => void) {
+  const there = useMemo(() => standing(figures), [figures]);
+  const [at, setAt] = useState(() => paper.way[0]?.square ?? 0);
+  const [small, setSmall] = useState(false);
+  const history = useRef<History>(undefined);
+  const past = useCallback(() => (history.current ??= historyOf(figures)), [figures]);
+  const square = paper.squares[at] as Square | undefined;
+
+  const time = useCallback(() => Math.max(0, Date.now() - begun), [begun]);
+
+  const put = useCallback(
+    (part: Part, kind: string, text: string, rubbed = false) => {
+      const after = figure(part, kind, text, rubbed, time());
+      past().done.push({ before: there.get(keyOf(part)), after });
+      past().undone.length = 0;
+      add([after]);
+    },
+    [add, time, there, past],
+  );
+
+  const here = useCallback(
+    (on: Square, anchor: string, stroke = false) => there.get(keyOf({ ...on, anchor, stroke })),
+    [there],
+  );
+
+  const goTo = useCallback((to: number) => {
+    setAt(to);
+    setSmall(false);
+  }, []);
+
+  const onwards = useCallback(() => goTo(nextOnTheWay(paper, at, there)), [goTo, paper, at, there]);
+
+  /** A digit, where it goes from here. */
+  const digit = (typed: string) => {
+    if (!square) {
+      return;
+    }
+    if (square.number) {
+      put(partIn(square, 'middle'), 'number', (here(square, 'middle')?.text ?? '') + typed);
+      return;
+    }
+    const target = (small && square.smallAt !== undefined && paper.squares[square.smallAt]) || square;
+    const anchor = anchorFor(target, small);
+    if (anchor === undefined) {
+      return;
+    }
+    const part = partIn(target, anchor);
+    if (anchor === 'middle' && target.full) {
+      put(part, 'digit', typed);
+      onwards();
+      return;
+    }
+    const before = small ? '' : (here(target, anchor)?.text ?? '');
+    put(part, 'digit', before.length < mostInSmall ? before + typed : typed);
+    setSmall(false);
+  };
+
+  /** What the pen can rub out or change in its square: the figure, else the small one, else the stroke. */
+  const topmost = (on: Square): Figure | undefined => {
+    const all = [...there.values()].filter((each) => inSquare(each, on));
+    return (
+      all.findLast((each) => each.kind !== 'strike' && each.anchor === 'middle') ??
+      all.findLast((each) => each.kind !== 'strike') ??
+      all.at(-1)
+    );
+  };
+
+  const rub = () => {
+    let on = square;
+    let found = on && topmost(on);
+    if (!found) {
+      const last = [...there.values()].at(-1);
+      const index = last ? paper.squares.findIndex((each) => inSquare(last, each)) : -1;
+      if (index < 0) {
+        return;
+      }
+      goTo(index);
+      on = paper.squares[index];
+      found = on && topmost(on);
+    }
+    const part = found && partOf(found);
+    if (found && part) {
+      const rest = found.kind === 'strike' ? '' : (found.text ?? '').slice(0, -1);
+      put(part, found.kind, rest, rest === '');
+    }
+  };
+
+  const strike = () => {
+    if (!square) {
+      return;
+    }
+    const figureHere = topmost(square);
+    const anchor = square.given || !figureHere ? 'middle' : (figureHere.anchor ?? 'middle');
+    if (!square.given && !figureHere) {
+      return;
+    }
+    const part = partIn(square, anchor, true);
+    const struck = square.given && anchor === 'middle' ? square.given : (here(square, anchor)?.text ?? '');
+    put(part, 'strike', struck, there.has(keyOf(part)));
+  };
+
+  /** What stands there cannot be read, or is written in mirror image. */
+  const note = (what: 'unclear' | 'mirror') => {
+    if (!square) {
+      return;
+    }
+    const found = topmost(square);
+    if (what === 'unclear') {
+      const anchor = found?.anchor ?? anchorFor(square, false);
+      if (anchor !== undefined) {
+        put(partIn(square, anchor), square.number ? 'number' : 'digit', '?');
+      }
+    } else if (found && found.kind !== 'strike' && found.anchor) {
+      put(partIn(square, found.anchor), found.kind === 'mirror' ? 'digit' : 'mirror', found.text ?? '');
+    }
+  };
+
+  const undo = () => {
+    const last = past().done.pop();
+    const part = last && partOf(last.after);
+    if (last && part) {
+      past().undone.push(last);
+      add([
+        last.before ? { ...last.before, at: time() } : { ...last.after, text: '', rubbed: true, at: time() },
+      ]);
+      backTo(part);
+    }
+  };
+
+  const redo = () => {
+    const next = past().undone.pop();
+    const part = next && partOf(next.after);
+    if (next && part) {
+      past().done.push(next);
+      add([{ ...next.after, at: time() }]);
+      backTo(part);
+    }
+  };
+
+  const backTo = (part: Part) => {
+    const index = paper.squares.findIndex((each) => inSquare(part, each));
+    if (index >= 0) {
+      goTo(index);
+    }
+  };
+
+  return {
+    at,
+    square,
+    small,
+    there,
+    goTo,
+    onwards,
+    digit,
+    rub,
+    strike,
+    note,
+    undo,
+    redo,
+    move: (direction: Direction) => goTo(toward(paper.squares, at, direction)),
+    toSmall: () => setSmall((was) => !was && square?.smallAt !== undefined),
+    help: (size: string) => add([{ at: time(), kind: 'nudge', text: size, rubbed: false }]),
+  };
+}
+
+/** What was done and can be undone: what stood there before, and what after. */
+type Done = { before?: Figure; after: Figure };
+type History = { done: Done[]; undone: Done[] };
+
+/** What can be undone of a paper that is opened again; what stood there from the beginning stays. */
+function historyOf(figures: Figure[]): History {
+  const done: Done[] = [];
+  const there = new Map<string, Figure>();
+  for (const after of figures) {
+    const part = partOf(after);
+    if (part) {
+      if (after.at > 0) {
+        done.push({ before: there.get(keyOf(part)), after });
+      }
+      there.set(keyOf(part), after);
+      if (after.rubbed) {
+        there.delete(keyOf(part));
+      }
+    }
+  }
+  return { done, undone: [] };
+}
+
+export type Pen = ReturnType<typeof usePen>;
+
+const partIn = (square: Square, anchor: string, stroke = false): Part => ({
+  block: square.block,
+  line: square.line,
+  place: square.place,
+  anchor,
+  stroke,
+});
+
+/** The part of a square that a digit goes to; none where a printed figure leaves no room for it. */
+function anchorFor(square: Square, small: boolean): string | undefined {
+  if (small || square.given) {
+    return square.small;
+  }
+  return square.full ? 'middle' : (square.small ?? 'middle');
+}
+
+const figure = (part: Part, kind: string, text: string, rubbed: boolean, at: number): Figure => ({
+  at,
+  kind,
+  block: part.block,
+  line: part.line,
+  place: part.place,
+  anchor: part.anchor,
+  text,
+  rubbed,
+});
