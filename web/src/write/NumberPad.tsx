@@ -1,26 +1,49 @@
-import { Box, Button } from '@mui/material';
+import { Box, Button, useMediaQuery, type Theme } from '@mui/material';
 import { ink } from '../app/theme';
 import type { Pen } from './usePen';
 
-const figures = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '0'];
+type Key = { label: string; name: string; press: () => void; wide?: boolean };
 
-/** Keys for who writes by touch. */
+/** Keys for who writes by touch: a block where there is room, three rows on a phone. */
 export function NumberPad({ pen }: { pen: Pen }) {
-  const keys = [
-    ...figures.map((figure) => ({ label: figure, name: figure, press: () => pen.digit(figure) })),
-    { label: '▫', name: 'Small figure', press: pen.toSmall },
-    { label: '╱', name: 'Strike out', press: pen.strike },
-    { label: '⌫', name: 'Rub out', press: pen.rub },
+  const roomy = useMediaQuery((theme: Theme) => theme.breakpoints.up('md'), { noSsr: true });
+  const digit = (figure: string): Key => ({ label: figure, name: figure, press: () => pen.digit(figure) });
+  const small = { label: '▫', name: 'Small figure', press: pen.toSmall };
+  const strike = { label: '╱', name: 'Strike out', press: pen.strike };
+  const rub = { label: '⌫', name: 'Rub out', press: pen.rub };
+  const onwards = { label: '↵', name: 'Go on', press: pen.onwards };
+  const arrows: Key[] = [
     { label: '←', name: 'Left', press: () => pen.move('left') },
     { label: '↑', name: 'Up', press: () => pen.move('up') },
     { label: '↓', name: 'Down', press: () => pen.move('down') },
     { label: '→', name: 'Right', press: () => pen.move('right') },
   ];
+  const block: Key[] = [
+    ...['7', '8', '9'].map(digit),
+    rub,
+    ...['4', '5', '6'].map(digit),
+    small,
+    ...['1', '2', '3'].map(digit),
+    strike,
+    { ...digit('0'), wide: true },
+    onwards,
+    ...arrows,
+  ];
+  const rows: Key[] = [
+    ...['1', '2', '3', '4', '5'].map(digit),
+    rub,
+    ...['6', '7', '8', '9', '0'].map(digit),
+    small,
+    ...arrows,
+    strike,
+    onwards,
+  ];
+  const keys = roomy ? block : rows;
   return (
     <Box
       role="group"
       aria-label="Number pad"
-      sx={{ display: 'grid', gridTemplateColumns: { xs: 'repeat(6, 1fr)', md: 'repeat(3, 1fr)' }, gap: 0.75 }}
+      sx={{ display: 'grid', gridTemplateColumns: { xs: 'repeat(6, 1fr)', md: 'repeat(4, 1fr)' }, gap: 0.75 }}
     >
       {keys.map((key) => (
         <Button
@@ -33,6 +56,7 @@ export function NumberPad({ pen }: { pen: Pen }) {
           onMouseDown={(event) => event.preventDefault()}
           sx={{
             p: 0,
+            gridColumn: key.wide ? 'span 3' : undefined,
             minHeight: 44,
             fontSize: 19,
             borderColor: ink.hair,

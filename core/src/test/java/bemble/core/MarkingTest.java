@@ -245,6 +245,18 @@ class MarkingTest {
     }
 
     @Test
+    void aCarryLeftOutOnceIsTheCarryAndNotAFact() {
+        Problem problem = ProblemText.read("487 + 96 + 8", 0, Punctuation.POINT);
+        Marked marked = mark(problem, MethodName.COLUMN, HouseStyle.USUAL, List.of(figure("answer", 0, null, "1"),
+                figure("answer", 1, null, "7"), figure("answer", 2, null, "5")), false);
+        assertThat(marked.first().at().place()).isEqualTo(1);
+        assertThat(marked.first().say())
+                .isEqualTo("In the tens column stands 7 where 9 belongs. Tens: 2 tens carried, 8 tens and 9 tens are 19 tens.");
+        assertThat(marked.slips()).first().extracting(Marked.Explained::slip).isEqualTo("carry-forgotten");
+        assertThat(marked.figures()).filteredOn(figure -> figure.verdict() == Verdict.FOLLOWS).isEmpty();
+    }
+
+    @Test
     void whatNobodyCanReadIsNeitherRightNorWrongAndAWayOfOnesOwnIsJudgedByItsAnswer() {
         Problem problem = ProblemText.read("47 + 38", 0, Punctuation.POINT);
         List<PaperFigure> unclear = List.of(figure("answer", 0, null, "?"), figure("answer", 1, null, "8"));

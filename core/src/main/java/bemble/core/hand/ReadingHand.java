@@ -14,6 +14,7 @@ public final class ReadingHand implements Hand {
     private int departures;
     private int facts;
     private int firstMissed = -1;
+    private int firstPlace = Question.NO_PLACE;
 
     public ReadingHand(Reading paper, Hand under) {
         this.paper = paper;
@@ -36,6 +37,7 @@ public final class ReadingHand implements Hand {
         if (read != null && !read.equals(decided)) {
             if (departures++ == 0) {
                 firstMissed = fact ? facts : facts - 1;
+                firstPlace = question.place();
             }
             decided = read;
         }
@@ -63,5 +65,10 @@ public final class ReadingHand implements Hand {
     /** The fact, counted from 0, that was worked last when the paper first departed; -1 where there was none. */
     public int firstMissed() {
         return firstMissed;
+    }
+
+    /** The column in which the paper first departed; {@link Question#NO_PLACE} where that was in none. */
+    public int firstPlace() {
+        return firstPlace;
     }
 }

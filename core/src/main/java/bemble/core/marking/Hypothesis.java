@@ -24,6 +24,11 @@ record Hypothesis(Slip slip, List<String> names) {
         return with(more.slip(), more.id());
     }
 
+    /** The same hand with one more slip, made in one column only. */
+    Hypothesis and(KnownSlip more, int place) {
+        return with(more.slip().at(place), more.id());
+    }
+
     /** The same hand with one more fact missed. */
     Hypothesis missing(int fact, int by) {
         return with(Slip.nearMiss(fact, by), Slips.FACT_NEAR_MISS);

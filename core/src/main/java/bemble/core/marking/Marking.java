@@ -110,7 +110,7 @@ public final class Marking {
         for (KnownSlip slip : slips) {
             best = better(best, read(Hypothesis.of(slip)));
         }
-        best = missing(best);
+        best = missing(once(best));
         if (best.cost() > GOOD) {
             List<Run> likely = runs.stream().filter(run -> run.hypothesis().slips() == 1)
                     .sorted(Comparator.comparingDouble(Run::cost)).limit(MOST_TRIED_ON).toList();
@@ -122,6 +122,17 @@ public final class Marking {
                 }
             }
             best = missing(best);
+        }
+        return best;
+    }
+
+    /** Tries whether a slip made once explains where a paper first departs. */
+    private Run once(Run from) {
+        Run best = from;
+        for (KnownSlip slip : slips) {
+            if (from.departs()) {
+                best = better(best, read(from.hypothesis().and(slip, from.firstPlace())));
+            }
         }
         return best;
     }

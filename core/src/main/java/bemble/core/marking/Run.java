@@ -122,4 +122,9 @@ final class Run {
     int firstMissed() {
         return reader.firstMissed();
     }
+
+    /** The column in which the paper first departed from this hand. */
+    int firstPlace() {
+        return reader.firstPlace();
+    }
 }
