@@ -96,9 +96,9 @@ class WritingPaperTest {
     void aLongMultiplicationIsWrittenAlongItsPathAndSmallFiguresHaveTheirSquares() {
         Problem problem = ProblemText.read("346 × 205", 0, Punctuation.POINT);
         WritingPaper paper = WritingPaper.of(new WorkOrder(problem, null, HouseStyle.USUAL, null), false, false);
-        assertThat(paper.path().stream().filter(mark -> mark.size() == Size.FULL).limit(5))
+        assertThat(paper.way().stream().limit(5))
                 .extracting(mark -> mark.line() + " " + mark.place() + " " + mark.text())
-                .containsExactly("addend-1 0 0", "addend-1 1 3", "addend-1 3 1", "addend-1 2 7", "addend-3 1 0");
+                .containsExactly("addend-1 0 0", "addend-1 1 3", "addend-1 2 7", "addend-1 3 1", "addend-3 1 0");
         Square digit = paper.squares().stream().filter(square -> square.name().equals("tens, row 1")).findFirst().orElseThrow();
         assertThat(digit.full()).isTrue();
         assertThat(paper.squares().get(digit.smallAt()).name()).isEqualTo("tens, small figures of row 1");

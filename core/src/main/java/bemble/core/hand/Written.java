@@ -138,6 +138,11 @@ public final class Written {
         return Optional.empty();
     }
 
+    /** The paper with its steps as it looks, whatever rule was broken. */
+    public Working workingAsItLooks() {
+        return new Assembly(desk, Roles.NONE).working();
+    }
+
     /** The paper with its steps; where a rule was broken its marks tell so. */
     public Working working() {
         return new Assembly(desk, Roles.of(this)).working();

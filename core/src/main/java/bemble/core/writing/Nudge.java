@@ -3,8 +3,9 @@ package bemble.core.writing;
 import bemble.core.marking.Marked;
 import bemble.core.marking.MarkedFigure;
 import bemble.core.marking.Verdict;
+import bemble.core.order.WorkOrder;
 import bemble.core.working.Figure;
-import bemble.core.working.Step;
+import bemble.core.working.Working;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,11 +19,16 @@ import java.util.Optional;
  */
 public record Nudge(Figure.Key at, String ask, String text, String kind) {
     /** What comes next, from how a paper is marked; nothing where all is there. */
-    public static Optional<Nudge> next(WritingPaper paper, Marked marked) {
-        return nextFigure(marked.figures()).map(figure -> {
-            Step step = paper.stepOf(figure.at());
-            return new Nudge(figure.at(), step == null ? "" : step.spoken().ask(), figure.should(), figure.kind().id());
-        });
+    public static Optional<Nudge> next(WorkOrder order, boolean check, Marked marked) {
+        return nextFigure(marked.figures()).map(figure ->
+                new Nudge(figure.at(), ask(order, check, figure.at()), figure.should(), figure.kind().id()));
+    }
+
+    /** The question of the step in which a careful hand writes there. */
+    private static String ask(WorkOrder order, boolean check, Figure.Key at) {
+        Working working = WritingPaper.written(order, check).workingAsItLooks();
+        return working.marks().stream().filter(mark -> WritingPaper.isWritten(mark) && Squares.key(mark).equals(at)).findFirst()
+                .map(mark -> working.steps().get(mark.step() - 1).spoken().ask()).orElse("");
     }
 
     /** The first figure that is not there; a small one only where nothing after it has been written yet. */

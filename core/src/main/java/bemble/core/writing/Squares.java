@@ -13,13 +13,13 @@ import bemble.core.working.Size;
 import bemble.core.working.Spot;
 import bemble.core.working.Working;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
-import java.util.stream.IntStream;
 
 /** Finds the squares of a paper that somebody can write into, from all that hands write there. */
 final class Squares {
@@ -87,8 +87,18 @@ final class Squares {
                 }
             }
         }
+        Map<Spot, Integer> at = new HashMap<>();
+        // The squares that take small figures, by their column.
+        Map<Spot, List<Integer>> smalls = new HashMap<>();
+        for (int i = 0; i < squares.size(); i++) {
+            Square square = squares.get(i);
+            at.put(square.spot(), i);
+            if (square.small() != null) {
+                smalls.computeIfAbsent(column(square.spot()), spot -> new ArrayList<>()).add(i);
+            }
+        }
         List<Square> joined = new ArrayList<>();
-        squares.forEach(square -> joined.add(square.withSmallAt(smallAt(square, squares))));
+        squares.forEach(square -> joined.add(square.withSmallAt(smallAt(square, squares, at, smalls))));
         return List.copyOf(joined);
     }
 
@@ -115,28 +125,22 @@ final class Squares {
         return mark.size() == Size.SMALL && mark.kind() == MarkKind.DIGIT && mark.role() != Role.JOT;
     }
 
+    private static Spot column(Spot spot) {
+        return new Spot(spot.block(), "", spot.place());
+    }
+
     /** The square that takes the small figures of a column: where its carries go, or itself, or the nearest one. */
-    private Integer smallAt(Square square, List<Square> all) {
-        Carries known = carries.get(line(square.spot()));
-        if (known != null) {
-            Spot spot = square.spot().block().at(known.line(), square.spot().place() + known.shift());
-            Integer at = IntStream.range(0, all.size()).filter(i -> all.get(i).spot().equals(spot)).boxed().findFirst().orElse(null);
-            if (at != null) {
-                return at;
-            }
+    private Integer smallAt(Square square, List<Square> all, Map<Spot, Integer> at, Map<Spot, List<Integer>> smalls) {
+        Spot spot = square.spot();
+        Carries known = carries.get(line(spot));
+        Integer carried = known == null ? null : at.get(spot.block().at(known.line(), spot.place() + known.shift()));
+        if (carried != null) {
+            return carried;
         }
         if (square.small() != null) {
-            return all.indexOf(square);
+            return at.get(spot);
         }
-        Integer best = null;
-        for (int i = 0; i < all.size(); i++) {
-            Square other = all.get(i);
-            if (other.small() != null && other.spot().block().equals(square.spot().block())
-                    && other.spot().place() == square.spot().place() && !other.spot().line().equals(Lines.HEADS)
-                    && (best == null || Math.abs(other.row() - square.row()) < Math.abs(all.get(best).row() - square.row()))) {
-                best = i;
-            }
-        }
-        return best;
+        return smalls.getOrDefault(column(spot), List.of()).stream()
+                .min(Comparator.comparingInt(i -> Math.abs(all.get(i).row() - square.row()))).orElse(null);
     }
 }

@@ -1,49 +1,75 @@
 package bemble.core.writing;
 
+import bemble.core.check.Checking;
+import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
+import bemble.core.hand.Method;
 import bemble.core.hand.Stuck;
+import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.order.WorkOrder;
-import bemble.core.order.Worked;
+import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.sheet.Layout;
 import bemble.core.sheet.SheetMark;
 import bemble.core.slip.Slips;
-import bemble.core.working.Figure;
+import bemble.core.stack.Lines;
+import bemble.core.style.CheckKind;
+import bemble.core.style.HouseStyle;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
 import bemble.core.working.Role;
+import bemble.core.working.Size;
 import bemble.core.working.Step;
 import bemble.core.working.StepKind;
 import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** A paper to write on: every square that a hand could need under its method and style, so that nothing ever moves. */
 public final class WritingPaper {
     private final boolean settingOut;
-    private final boolean check;
-    private final Worked careful;
+    private final Written careful;
+    private final Working working;
     private final Layout layout;
     private final List<Square> squares;
 
     private WritingPaper(WorkOrder order, boolean settingOut, boolean check) {
-        WorkOrder asked = order.withCare();
         this.settingOut = settingOut;
-        this.check = check;
-        this.careful = Worked.from(asked);
-        List<Working> workings = new ArrayList<>();
-        workings.add(part(careful));
-        for (KnownSlip slip : Slips.of(asked.problem(), Methods.find(asked.problem(), asked.method(), asked.style()).name())) {
+        Problem problem = order.problem();
+        Method<?> method = Methods.find(problem, order.method(), order.style());
+        CheckKind kind = check ? Checking.find(problem, order.check(), order.style()) : null;
+        this.careful = written(order, check);
+        this.working = careful.workingAsItLooks();
+        List<Working> workings = new ArrayList<>(List.of(working));
+        for (KnownSlip slip : Slips.of(problem, method.name())) {
             try {
-                workings.add(part(Worked.by(slip.slip(), asked, slip.id())));
+                workings.add(written(slip.slip().over(Hand.CAREFUL), problem, method, order.style(), kind).workingAsItLooks());
             } catch (Stuck | Refusal nowhere) {
                 // A hand that cannot go on needs no square, nor does one whose answer no check goes with.
             }
         }
+        // Who writes down what others leave out needs room for it.
+        HouseStyle thorough = order.style().with(Map.of("zeroProducts", "yes", "zeroRows", "written"));
+        workings.add(written(Hand.CAREFUL, problem, method, thorough, kind).workingAsItLooks());
         this.layout = Layout.of(workings);
-        this.squares = new Squares(layout, workings, this::isPrinted, asked.style()).all();
+        this.squares = new Squares(layout, workings, this::isPrinted, order.style()).all();
+    }
+
+    /** What a careful hand writes, with its check where that is asked for. */
+    static Written written(WorkOrder order, boolean check) {
+        return written(Hand.CAREFUL, order.problem(), Methods.find(order.problem(), order.method(), order.style()), order.style(),
+                check ? Checking.find(order.problem(), order.check(), order.style()) : null);
+    }
+
+    private static Written written(Hand hand, Problem problem, Method<?> method, HouseStyle style, CheckKind kind) {
+        Written written = Written.by(hand, problem, method, style);
+        if (kind != null) {
+            Checking.write(kind, problem, written.method(), written.answer(), written.desk());
+        }
+        return written;
     }
 
     /**
@@ -57,17 +83,6 @@ public final class WritingPaper {
         return new WritingPaper(order, settingOut, check);
     }
 
-    /** The working as far as it is to be written. */
-    private Working part(Worked worked) {
-        Working all = worked.working();
-        if (check) {
-            return all;
-        }
-        int last = all.lastOfWork();
-        return new Working(all.blocks().stream().filter(block -> !block.id().startsWith(Part.CHECK.id() + ".")).toList(),
-                all.steps().subList(0, last), all.marks().stream().filter(mark -> mark.step() <= last).toList(), all.answer());
-    }
-
     /** Whether a mark is there before anybody writes. */
     private boolean isPrinted(Mark mark) {
         return !settingOut && mark.step() == 1 && (mark.role() == Role.GIVEN || mark.role() == Role.PADDING)
@@ -76,7 +91,7 @@ public final class WritingPaper {
 
     /** The id of the method that is asked for. */
     public String method() {
-        return careful.method();
+        return careful.method().id();
     }
 
     public Layout layout() {
@@ -87,25 +102,46 @@ public final class WritingPaper {
         return squares;
     }
 
-    /** The working of a careful hand on this paper. */
-    public Working careful() {
-        return part(careful);
-    }
-
     /**
      * What is printed: the numbers of the problem unless they are to be set out, and the rules and signs, each with the
      * step of the working with which it comes.
      */
     public List<SheetMark> printed() {
-        return careful().marks().stream()
+        return working.marks().stream()
                 .filter(mark -> isPrinted(mark) || mark.role() == Role.FRAME && mark.until() == null && mark.kind() != MarkKind.WASH
                         || mark.kind() == MarkKind.POINT && mark.role() != Role.GIVEN && mark.role() != Role.PADDING)
                 .map(layout::lay).toList();
     }
 
-    /** What a careful hand writes, in order, with the step in which it does: the way through the squares. */
+    /** What a careful hand writes, in order, with the step in which it does. */
     public List<SheetMark> path() {
-        return careful().marks().stream().filter(mark -> isWritten(mark) && !isPrinted(mark)).map(layout::lay).toList();
+        return working.marks().stream().filter(mark -> isWritten(mark) && !isPrinted(mark)).map(layout::lay).toList();
+    }
+
+    /**
+     * The way through the squares of full figures. What stands in front of a column's digit comes after it, since a sum
+     * is written leftwards, though its last total is said as a whole.
+     */
+    public List<SheetMark> way() {
+        List<Step> steps = working.steps();
+        List<SheetMark> way = new ArrayList<>();
+        List<SheetMark> inFront = new ArrayList<>();
+        for (SheetMark mark : path()) {
+            if (mark.kind() == MarkKind.STRIKE || mark.kind() == MarkKind.DIGIT && mark.size() != Size.FULL) {
+                continue;
+            }
+            Integer column = steps.get(mark.step() - 1).place();
+            boolean sum = mark.line().equals(Lines.ANSWER) || mark.line().startsWith("addend-");
+            if (sum && mark.kind() == MarkKind.DIGIT && column != null && mark.place() > column) {
+                inFront.add(0, mark);
+            } else {
+                way.add(mark);
+                way.addAll(inFront);
+                inFront.clear();
+            }
+        }
+        way.addAll(inFront);
+        return List.copyOf(way);
     }
 
     /** What a careful hand has written before a step, for somebody who goes on from there. */
@@ -121,13 +157,6 @@ public final class WritingPaper {
 
     /** The steps that somebody can join in at: those of the work after the numbers are set out. */
     public List<Step> stepsToJoin() {
-        return careful().steps().stream().filter(step -> step.part() == Part.WORK && step.kind() != StepKind.SET_OUT).toList();
-    }
-
-    /** The steps of the careful working, whose questions a nudge asks. */
-    Step stepOf(Figure.Key key) {
-        Working working = careful();
-        return working.marks().stream().filter(mark -> isWritten(mark) && Squares.key(mark).equals(key)).findFirst()
-                .map(mark -> working.steps().get(mark.step() - 1)).orElse(null);
+        return working.steps().stream().filter(step -> step.part() == Part.WORK && step.kind() != StepKind.SET_OUT).toList();
     }
 }

@@ -21,7 +21,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE + 20)
 class BodyLimit extends OncePerRequestFilter {
     private static final int USUAL_KILOBYTES = 128;
-    /** A set with 200 questions, each with its story; an entry of the log with its explanation. */
+    /** A set with 200 questions, each with its story; an entry of the log with its explanation; a paper full of figures. */
     private static final int KEPT_KILOBYTES = 2048;
     /** Some 20,000 entries of a log. */
     private static final int FILE_KILOBYTES = 32 * 1024;
@@ -36,7 +36,8 @@ class BodyLimit extends OncePerRequestFilter {
         if (path.equals("/api/log/import")) {
             return FILE_KILOBYTES;
         }
-        boolean kept = path.startsWith("/api/sets") && !path.equals("/api/sets/draft") || path.startsWith("/api/log");
+        boolean kept = path.startsWith("/api/sets") && !path.equals("/api/sets/draft") || path.startsWith("/api/log")
+                || path.startsWith("/api/attempts") || path.equals("/api/mark") || path.equals("/api/nudge");
         return kept ? KEPT_KILOBYTES : USUAL_KILOBYTES;
     }
 

@@ -1,9 +1,8 @@
 package bemble.server.writing;
 
 import bemble.core.order.WorkOrder;
-import bemble.core.writing.Nudge;
-import bemble.core.writing.WritingPaper;
 import bemble.core.working.Figure;
+import bemble.core.writing.Nudge;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -30,8 +29,7 @@ class NudgeController {
     @PostMapping("/api/nudge")
     NudgeView nudge(@Valid @RequestBody MarkRequest request, @RequestParam(defaultValue = "SQUARE") Size size) {
         WorkOrder order = request.order();
-        WritingPaper paper = WritingPaper.of(order, Boolean.TRUE.equals(request.settingOut()), request.check() != null);
-        return Nudge.next(paper, request.marked(order)).map(next -> view(next, size))
+        return Nudge.next(order, request.check() != null, request.marked(order)).map(next -> view(next, size))
                 .orElse(new NudgeView(true, null, null, null, null, null, null, null));
     }
 

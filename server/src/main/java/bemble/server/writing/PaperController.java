@@ -1,12 +1,9 @@
 package bemble.server.writing;
 
 import bemble.core.order.WorkOrder;
-import bemble.core.sheet.SheetMark;
 import bemble.core.words.Words;
 import bemble.core.writing.Square;
 import bemble.core.writing.WritingPaper;
-import bemble.core.working.MarkKind;
-import bemble.core.working.Size;
 import bemble.core.working.Step;
 import bemble.server.work.WorkRequest;
 import bemble.server.work.WorkResponse.MarkView;
@@ -85,11 +82,8 @@ class PaperController {
         for (int i = 0; i < squares.size(); i++) {
             at.put(List.of(squares.get(i).row(), squares.get(i).column()), i);
         }
-        return paper.path().stream().filter(mark -> isFull(mark) && at.containsKey(List.of(mark.row(), mark.column())))
-                .map(mark -> new WayView(at.get(List.of(mark.row(), mark.column())), mark.step())).toList();
-    }
-
-    private static boolean isFull(SheetMark mark) {
-        return mark.size() == Size.FULL && mark.kind() != MarkKind.STRIKE || mark.kind() == MarkKind.NUMBER;
+        return paper.way().stream().map(mark -> List.of(mark.row(), mark.column(), mark.step()))
+                .filter(mark -> at.containsKey(mark.subList(0, 2)))
+                .map(mark -> new WayView(at.get(mark.subList(0, 2)), mark.get(2))).toList();
     }
 }
