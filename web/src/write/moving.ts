@@ -43,8 +43,18 @@ export function nextOnTheWay(paper: Schemas['PaperView'], from: number, there: M
   };
   const on = paper.way.findIndex((each) => each.square === from);
   if (on < 0) {
-    return toward(paper.squares, from, 'left');
+    return toward(paper.squares, from, runsRight(paper, from) ? 'right' : 'left');
   }
   const next = paper.way.slice(on + 1).find((each) => each.square !== from && empty(each.square));
   return next?.square ?? from;
+}
+
+/** Whether the figures of a square's line are written from left to right, as given numbers and quotients are. */
+function runsRight(paper: Schemas['PaperView'], from: number) {
+  const line = paper.squares[from];
+  const columns = paper.way
+    .map((each) => paper.squares[each.square])
+    .filter((square) => square?.block === line?.block && square?.line === line?.line)
+    .map((square) => square?.column ?? 0);
+  return columns.length > 1 && (columns[1] ?? 0) > (columns[0] ?? 0);
 }

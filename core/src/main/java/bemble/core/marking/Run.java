@@ -60,7 +60,7 @@ final class Run {
                 }
                 PaperFigure there = paper.at(figure.key());
                 if (there != null) {
-                    sum += figure.kind() == MarkKind.STRIKE || there.isUnclear() || there.text().equals(figure.text()) ? 0 : DEPARTURE;
+                    sum += figure.kind() == MarkKind.STRIKE || there.isUnclear() || there.says(figure.text()) ? 0 : DEPARTURE;
                     sum += ABSENT * absentSinceLast;
                     absentSinceLast = 0;
                 } else if (figure.isFull() || figure.role() == Role.GIVEN) {

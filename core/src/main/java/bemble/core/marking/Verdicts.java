@@ -93,7 +93,7 @@ final class Verdicts {
         } else if (should != null && !should.equals(there.text())) {
             put(mark, there.text(), Verdict.WRONG, should);
         } else {
-            boolean same = mark.kind() == MarkKind.STRIKE || there.text().equals(mark.text());
+            boolean same = mark.kind() == MarkKind.STRIKE || there.says(mark.text());
             put(mark, there.text(), same ? Verdict.RIGHT : Verdict.WRONG, same ? null : mark.text());
         }
     }
@@ -141,7 +141,7 @@ final class Verdicts {
             put(mark, there.text(), Verdict.UNCLEAR, null);
             return;
         }
-        boolean same = mark.kind() == MarkKind.STRIKE || there.text().equals(mark.text());
+        boolean same = mark.kind() == MarkKind.STRIKE || there.says(mark.text());
         String text = there.text().isEmpty() ? mark.text() : there.text();
         if (mark.role() == Role.WRONG && !text.equals(mark.should())) {
             put(mark, text, Verdict.WRONG, mark.should());

@@ -5,6 +5,7 @@ import bemble.core.marking.MarkedFigure;
 import bemble.core.marking.Verdict;
 import bemble.core.order.WorkOrder;
 import bemble.core.working.Figure;
+import bemble.core.working.Step;
 import bemble.core.working.Working;
 import java.util.List;
 import java.util.Optional;
@@ -20,15 +21,26 @@ import java.util.Optional;
 public record Nudge(Figure.Key at, String ask, String text, String kind) {
     /** What comes next, from how a paper is marked; nothing where all is there. */
     public static Optional<Nudge> next(WorkOrder order, boolean check, Marked marked) {
-        return nextFigure(marked.figures()).map(figure ->
-                new Nudge(figure.at(), ask(order, check, figure.at()), figure.should(), figure.kind().id()));
+        Working working = WritingPaper.written(order, check).workingAsItLooks();
+        return nextFigure(marked.figures()).map(figure -> firstOnTheWay(figure, marked.figures(), working)).map(figure ->
+                new Nudge(figure.at(), step(working, figure.at()).map(step -> step.spoken().ask()).orElse(""),
+                        figure.should(), figure.kind().id()));
     }
 
-    /** The question of the step in which a careful hand writes there. */
-    private static String ask(WorkOrder order, boolean check, Figure.Key at) {
-        Working working = WritingPaper.written(order, check).workingAsItLooks();
+    /** The step in which a careful hand writes there. */
+    private static Optional<Step> step(Working working, Figure.Key at) {
         return working.marks().stream().filter(mark -> WritingPaper.isWritten(mark) && Squares.key(mark).equals(at)).findFirst()
-                .map(mark -> working.steps().get(mark.step() - 1).spoken().ask()).orElse("");
+                .map(mark -> working.steps().get(mark.step() - 1));
+    }
+
+    /** Of the figures of one line and step that are missing alike, the one that the pen comes to first. */
+    private static MarkedFigure firstOnTheWay(MarkedFigure next, List<MarkedFigure> figures, Working working) {
+        Optional<Step> step = step(working, next.at());
+        List<Figure.Key> missing = figures.stream().filter(figure -> figure.verdict() == next.verdict()
+                && figure.at().line().equals(next.at().line())).map(MarkedFigure::at).toList();
+        return WritingPaper.way(working).stream().filter(mark -> step.isPresent() && mark.step() == step.get().n())
+                .map(Squares::key).filter(missing::contains).findFirst()
+                .flatMap(key -> figures.stream().filter(figure -> figure.at().equals(key)).findFirst()).orElse(next);
     }
 
     /** The first figure that is not there; a small one only where nothing after it has been written yet. */

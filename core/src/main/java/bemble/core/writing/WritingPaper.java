@@ -118,21 +118,25 @@ public final class WritingPaper {
         return working.marks().stream().filter(mark -> isWritten(mark) && !isPrinted(mark)).map(layout::lay).toList();
     }
 
-    /**
-     * The way through the squares of full figures. What stands in front of a column's digit comes after it, since a sum
-     * is written leftwards, though its last total is said as a whole.
-     */
+    /** The way through the squares of full figures. */
     public List<SheetMark> way() {
-        List<Step> steps = working.steps();
-        List<SheetMark> way = new ArrayList<>();
-        List<SheetMark> inFront = new ArrayList<>();
-        for (SheetMark mark : path()) {
-            if (mark.kind() == MarkKind.STRIKE || mark.kind() == MarkKind.DIGIT && mark.size() != Size.FULL) {
+        return way(working).stream().filter(mark -> !isPrinted(mark)).map(layout::lay).toList();
+    }
+
+    /**
+     * The full figures of a working in the order in which a pen comes to them. What stands in front of a column's digit
+     * comes after it, since a sum is written leftwards, though its last total is said as a whole.
+     */
+    static List<Mark> way(Working working) {
+        List<Mark> way = new ArrayList<>();
+        List<Mark> inFront = new ArrayList<>();
+        for (Mark mark : working.marks()) {
+            if (!isWritten(mark) || mark.kind() == MarkKind.STRIKE || mark.kind() == MarkKind.DIGIT && mark.size() != Size.FULL) {
                 continue;
             }
-            Integer column = steps.get(mark.step() - 1).place();
-            boolean sum = mark.line().equals(Lines.ANSWER) || mark.line().startsWith("addend-");
-            if (sum && mark.kind() == MarkKind.DIGIT && column != null && mark.place() > column) {
+            Integer column = working.steps().get(mark.step() - 1).place();
+            boolean sum = mark.at().line().equals(Lines.ANSWER) || mark.at().line().startsWith("addend-");
+            if (sum && mark.kind() == MarkKind.DIGIT && column != null && mark.at().place() > column) {
                 inFront.add(0, mark);
             } else {
                 way.add(mark);
@@ -141,7 +145,7 @@ public final class WritingPaper {
             }
         }
         way.addAll(inFront);
-        return List.copyOf(way);
+        return way;
     }
 
     /** What a careful hand has written before a step, for somebody who goes on from there. */
