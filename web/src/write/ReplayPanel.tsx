@@ -37,7 +37,7 @@ export function ReplayPanel({ attempt, figures, at, onAt }: Props) {
   const shownLast = figures[now - 1];
   const taken = figures.filter((figure) => figure.kind === 'nudge').length;
   return (
-    <Box>
+    <Box sx={{ px: 1 }}>
       <Slider
         aria-label="How much was written"
         value={now}

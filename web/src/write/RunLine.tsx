@@ -1,4 +1,4 @@
-import { Box } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import { ink } from '../app/theme';
 import { useRun, type AttemptView } from './useAttempts';
@@ -29,5 +29,16 @@ function Run({ run, attempt }: { run: string; attempt: AttemptView }) {
       {after && <Link to={`/write/${after.id}`}>{index + 2} →</Link>}
       <Link to={`/write/run/${run}`}>All questions</Link>
     </Box>
+  );
+}
+
+/** The way onwards in a set whose papers are marked together at the end. */
+export function OnwardsInRun({ run, id }: { run: string; id: number }) {
+  const papers = useRun(run).data ?? [];
+  const next = papers[papers.findIndex((each) => each.id === id) + 1];
+  return (
+    <Button component={Link} variant="contained" to={next ? `/write/${next.id}` : `/write/run/${run}`}>
+      {next ? 'Next question' : 'To all questions'}
+    </Button>
   );
 }

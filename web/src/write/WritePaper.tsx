@@ -9,7 +9,7 @@ import { inSquare } from './figures';
 import { heard } from './marksOfPaper';
 import { NumberPad } from './NumberPad';
 import { ReplayPanel } from './ReplayPanel';
-import { RunLine } from './RunLine';
+import { OnwardsInRun, RunLine } from './RunLine';
 import { useAttempt } from './useAttempt';
 import { useMarkedSoFar, useMarking, useNext, type AttemptView, type Paper } from './useAttempts';
 import { useHelp } from './useHelp';
@@ -152,9 +152,13 @@ export function WritePaper({ attempt, paper }: Props) {
       </Box>
       <Box sx={{ pt: 1.5, minHeight: { md: 116 }, gridColumn: '1 / -1' }}>
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 1 }}>
-          <Button variant="contained" onClick={handIn} disabled={marking.isPending}>
-            {attempt.run ? 'Mark it' : 'Hand in and mark'}
-          </Button>
+          {attempt.run && settings.marking === 'end' && attempt.state === 'open' ? (
+            <OnwardsInRun run={attempt.run} id={attempt.id} />
+          ) : (
+            <Button variant="contained" onClick={handIn} disabled={marking.isPending}>
+              Hand in and mark
+            </Button>
+          )}
           {settings.marking === 'asked' && (
             <Button variant="outlined" onClick={() => setAsked(true)}>
               Mark it so far

@@ -126,12 +126,24 @@ public final class Written {
         return decisions().stream().anyMatch(Decision::isBroken);
     }
 
-    /** What a careful hand, in the same state, says where the first rule was broken; nothing where none was. */
-    public Optional<Spoken> ruleFirstBroken() {
+    /**
+     * What a careful hand, in the state in which the first rule was broken, says: the fact, where it was one that was
+     * missed, or what it says when it comes to the figure; nothing where no rule was broken.
+     *
+     * @param shows the figure in which the broken rule shows
+     */
+    public Optional<Spoken> ruleFirstBroken(Figure.Key shows) {
         List<Decision<?>> decided = decisions();
         for (int i = 0; i < decided.size(); i++) {
             if (decided.get(i).isBroken()) {
                 Desk careful = again(new CarefulFrom(decided.subList(0, i))).desk;
+                List<Decision<?>> right = careful.decisions(i, careful.mark());
+                boolean fact = decided.get(i).asked() instanceof FactQuestion<?>;
+                for (int j = 0; j < right.size() && !fact; j++) {
+                    if (right.get(j).ink().stream().anyMatch(figure -> figure.key().equals(shows))) {
+                        return new Assembly(careful, Roles.NONE).wordsOf(i + j);
+                    }
+                }
                 return new Assembly(careful, Roles.NONE).wordsOf(i);
             }
         }

@@ -239,7 +239,7 @@ final class Verdicts {
         MarkedFigure first = figures.stream().filter(figure -> figure.verdict() == Verdict.WRONG).findFirst().orElseThrow();
         boolean other = read.decisions().get(0).isBroken();
         String rule = other ? "The sign is " + read.problem().operation().sign() + "."
-                : read.ruleFirstBroken().map(Spoken::say).orElse("");
+                : read.ruleFirstBroken(first.at()).map(Spoken::say).orElse("");
         return new Marked.FirstWrong(first.at(), (new MarkWords(read.style()).stands(first) + " " + rule).strip());
     }
 
