@@ -128,6 +128,15 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
         component="td"
         sx={{ whiteSpace: 'nowrap', '& button, & a': { px: 0.75, py: 0.25, fontSize: 14, fontWeight: 400 } }}
       >
+        <Tooltip title="Write it on an empty paper">
+          <Button
+            component={Link}
+            to={`/write?problem=${encodeURIComponent(question.problem)}`}
+            aria-label={`Write question ${number}`}
+          >
+            Write
+          </Button>
+        </Tooltip>
         <Tooltip title="Other numbers, as hard">
           <Button
             aria-label={`Other numbers for question ${number}`}

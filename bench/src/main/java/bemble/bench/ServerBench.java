@@ -14,6 +14,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** Measures a server of its own: its start, its memory, 100 users at once, and the longest product there is. */
@@ -24,6 +25,7 @@ public final class ServerBench {
     private static final long PAUSE_MILLIS = 1000;
     private static final URI HEALTH = URI.create("http://127.0.0.1:" + PORT + "/actuator/health");
     private static final URI WORK = URI.create("http://127.0.0.1:" + PORT + "/api/work");
+    private static final URI MARK = URI.create("http://127.0.0.1:" + PORT + "/api/mark");
 
     private final HttpClient http = HttpClient.newHttpClient();
     private final AtomicInteger failures = new AtomicInteger();
@@ -50,6 +52,7 @@ public final class ServerBench {
                     USERS, times.length, times[times.length / 2] / 1e6, times[times.length * 99 / 100] / 1e6,
                     times[times.length - 1] / 1e6, failures.get());
             longest();
+            paper();
             System.out.printf("server's memory afterwards: %d MB%n", residentKilobytes(server) / 1024);
         } finally {
             server.destroy();
@@ -70,6 +73,23 @@ public final class ServerBench {
         Arrays.sort(times);
         System.out.printf("40 × 40 digits: p50 %.0f ms, slowest %.0f ms, %.2f MB%n", times[times.length / 2] / 1e6,
                 times[times.length - 1] / 1e6, bytes / 1e6);
+    }
+
+    /** A paper with a mistake in it is marked, as its writer waits for it. */
+    private void paper() throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(MARK).header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString("{\"problem\":\"4738 + 1967\",\"written\":[" + IntStream.range(0, 4)
+                        .mapToObj(place -> "{\"block\":\"sum\",\"line\":\"answer\",\"place\":" + place + ",\"text\":\""
+                                + "5965".charAt(place) + "\"}").collect(Collectors.joining(",")) + "]}")).build();
+        long[] times = new long[200];
+        for (int i = 0; i < times.length; i++) {
+            long begin = System.nanoTime();
+            http.send(request, HttpResponse.BodyHandlers.ofByteArray());
+            times[i] = System.nanoTime() - begin;
+        }
+        Arrays.sort(times);
+        System.out.printf("one paper marked: p50 %.1f ms, p99 %.1f ms%n", times[times.length / 2] / 1e6,
+                times[times.length * 99 / 100] / 1e6);
     }
 
     /** Every user asks for a working each second or so; the times in nanoseconds, sorted. */

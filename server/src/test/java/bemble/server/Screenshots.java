@@ -60,7 +60,7 @@ final class Screenshots {
         paper("7506 ÷ 25", null, 6, "paper-division");
         paper("√41.6 to 2 dp", null, 9, "paper-root");
         picture("358 + 276", "Blocks", 1, "board-blocks");
-        picture("97 ÷ 4", "Sharing out", 4, "board-sharing");
+        written("487 + 96 + 8", "175", "write-marked");
         teacher.open("Sets");
         teacher.see("Exchange across a zero");
         take("sets");
@@ -81,6 +81,18 @@ final class Screenshots {
         teacher.press("Subtraction");
         teacher.page().getByTestId("preview").getByText("How we write it: subtraction").waitFor();
         take("how-we-write-it");
+    }
+
+    private void written(String problem, String digits, String name) {
+        teacher.open("Write");
+        teacher.page().getByLabel("Problem").fill(problem);
+        teacher.page().getByLabel("By the method").waitFor();
+        teacher.page().getByLabel("Problem").press("Enter");
+        teacher.page().getByTestId("writing").waitFor();
+        digits.chars().forEach(digit -> teacher.key(String.valueOf((char) digit)));
+        teacher.press("Hand in and mark");
+        teacher.page().getByTestId("marked").waitFor();
+        take(name);
     }
 
     private void picture(String problem, String picture, int steps, String name) {

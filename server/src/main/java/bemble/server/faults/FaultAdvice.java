@@ -6,6 +6,7 @@ import bemble.server.storage.ClosedByFullDisk;
 import bemble.server.web.TooLarge;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
@@ -61,6 +62,12 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
         HttpHeaders headers = new HttpHeaders(answer.getHeaders());
         headers.set(HttpHeaders.RETRY_AFTER, Long.toString(busy.seconds()));
         return new ResponseEntity<>(answer.getBody(), headers, answer.getStatusCode());
+    }
+
+    /** A browser that has left the page meanwhile gets no answer, and is no fault. */
+    @ExceptionHandler
+    void left(ClientAbortException left) {
+        LOG.debug("A client left before its answer", left);
     }
 
     @ExceptionHandler
