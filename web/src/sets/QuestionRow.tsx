@@ -126,7 +126,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
       </td>
       <Box
         component="td"
-        sx={{ whiteSpace: 'nowrap', '& button, & a': { px: 0.75, py: 0.25, fontSize: 14, fontWeight: 400 } }}
+        sx={{ whiteSpace: 'nowrap', '& button, & a': { px: 0.5, py: 0.25, fontSize: 14, fontWeight: 400 } }}
       >
         <Tooltip title="Write it on an empty paper">
           <Button
@@ -158,7 +158,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
             href={`/api/sets/${editor.id}/questions/${number}.svg`}
             aria-label={`Question ${number} as SVG`}
           >
-            Picture
+            SVG
           </Button>
         </Tooltip>
         <Tooltip title="Take it out">

@@ -52,8 +52,8 @@ export function VerdictSign({ figure, square, rung }: Props) {
         />
       )}
       <text
-        x={square.toColumn + 0.86}
-        y={square.row + 0.94}
+        x={square.toColumn + 0.82}
+        y={square.row + 0.91}
         fontFamily={digits}
         fontWeight={700}
         fontSize={0.3}
