@@ -209,9 +209,24 @@ class CommandIT {
         }
         Map<String, String> path = Map.of("PATH", tools.toString());
         assertThat(ended(begin(path, "demo")).text()).contains("needs Java 17").contains("no java on this machine");
-        Path old = tools.resolve("java");
-        Files.writeString(old, "#!/usr/bin/env bash\necho 'openjdk version \"11.0.2\" 2019-01-15' >&2\n");
-        Files.setPosixFilePermissions(old, PosixFilePermissions.fromString("rwxr-xr-x"));
+        standIn(tools.resolve("java"), "echo 'openjdk version \"11.0.2\" 2019-01-15' >&2");
         assertThat(ended(begin(path, "demo")).text()).contains("needs Java 17").contains("version 11");
+    }
+
+    @Test
+    void aMissingChromiumIsInstalledBeforeTheTests() throws Exception {
+        Path tools = Files.createDirectory(copy.resolveSibling("no chromium"));
+        for (String tool : List.of("bash", "dirname", "env", "id")) {
+            Files.createSymbolicLink(tools.resolve(tool), Path.of("/usr/bin/" + tool));
+        }
+        standIn(tools.resolve("sudo"), "exec \"$@\"");
+        standIn(tools.resolve("apt-get"), "echo \"apt-get $*\" >&2; [ \"$1\" = update ]");
+        assertThat(ended(begin(Map.of("PATH", tools.toString()), "test")).text()).contains("Installing Chromium")
+                .containsPattern("apt-get install .*chromium");
+    }
+
+    private static void standIn(Path command, String does) throws IOException {
+        Files.writeString(command, "#!/usr/bin/env bash\n" + does + "\n");
+        Files.setPosixFilePermissions(command, PosixFilePermissions.fromString("rwxr-xr-x"));
     }
 }
