@@ -107,56 +107,76 @@ class MarkingTest {
     void aSlipIsFoundWhereItBroke(KnownSlip slip) {
         RandomGenerator random = RandomNumbers.seeded(8000 + slip.id().length());
         int found = 0;
+        int elsewhere = 0;
         for (MethodName name : slip.methods().stream().sorted().toList()) {
             for (int i = 0; i < PROBLEMS * 3; i++) {
                 Problem problem = EveryMethodTest.problem(slip.operation(), random, 4);
                 HouseStyle style = i % 2 == 0 ? HouseStyle.USUAL : RandomStyles.next(random);
-                found += Slips.of(problem, name).contains(slip) && isFound(problem, name, style, slip.slip(), slip.id()) ? 1 : 0;
+                if (Slips.of(problem, name).contains(slip)) {
+                    Found here = find(problem, name, style, slip.slip(), slip.id(), NamedSlips.has(slip));
+                    found += here == Found.THERE ? 1 : 0;
+                    elsewhere += here == Found.ELSEWHERE ? 1 : 0;
+                }
             }
         }
-        assertThat(found).as(slip.id()).isPositive();
+        // Where two hands leave nearly the same paper it may be read as the other's.
+        assertThat(found).as(slip.id() + " elsewhere: " + elsewhere).isPositive().isGreaterThan(2 * elsewhere);
     }
 
     @ParameterizedTest
     @EnumSource(value = MethodName.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
     void twoSlipsAreFoundWhereTheFirstOfThemBroke(MethodName name) {
         RandomGenerator random = RandomNumbers.seeded(9000 + name.ordinal());
+        int found = 0;
+        int elsewhere = 0;
         for (int i = 0; i < PROBLEMS * 3; i++) {
             Problem problem = EveryMethodTest.problem(name.operation(), random, 4);
             List<KnownSlip> slips = Slips.of(problem, name);
             if (slips.size() > 1) {
                 KnownSlip first = slips.get(random.nextInt(slips.size()));
                 KnownSlip second = slips.get(random.nextInt(slips.size()));
-                isFound(problem, name, HouseStyle.USUAL, first.slip().and(second.slip()), first.id() + " " + second.id());
+                Found here = find(problem, name, HouseStyle.USUAL, first.slip().and(second.slip()), first.id() + " " + second.id(),
+                        NamedSlips.has(first) && NamedSlips.has(second));
+                found += here == Found.THERE ? 1 : 0;
+                elsewhere += here == Found.ELSEWHERE ? 1 : 0;
             }
         }
+        assertThat(found).as(name + " elsewhere: " + elsewhere).isGreaterThanOrEqualTo(2 * elsewhere);
     }
 
-    /** Whether the slip could be made there; it is found then, or another one that would have written just the same. */
-    private static boolean isFound(Problem problem, MethodName name, HouseStyle style, Slip slip, String ids) {
+    private enum Found {
+        CANNOT_HAPPEN, THERE, ELSEWHERE
+    }
+
+    /**
+     * Where a slip that could be made there is found; another one may be found that would have written just the same.
+     *
+     * @param surely whether it must be found where it broke
+     */
+    private static Found find(Problem problem, MethodName name, HouseStyle style, Slip slip, String ids, boolean surely) {
         Written written;
         try {
             written = Written.by(slip.over(Hand.CAREFUL), problem, Methods.of(name), style);
         } catch (Stuck stuck) {
-            return false;
+            return Found.CANNOT_HAPPEN;
         }
         Mark broken = written.working().marks().stream().filter(mark -> mark.isBroken() && mark.until() == null).findFirst()
                 .orElse(null);
         if (broken == null) {
-            return false;
+            return Found.CANNOT_HAPPEN;
         }
         Written careful = Written.by(Hand.CAREFUL, problem, Methods.of(name), style);
         if (careful.answer().text().equals(written.answer().text())) {
-            return false;
+            return Found.CANNOT_HAPPEN;
         }
         boolean given = written.working().marks().stream()
-                .anyMatch(mark -> mark.isBroken() && mark.at().line().matches("addend.*|minuend|subtrahend"));
+                .anyMatch(mark -> mark.isBroken() && mark.at().line().matches("addend.*|minuend|subtrahend|top|bottom|dividend|divisor|radicand"));
         Marked marked = mark(problem, name, style, paperOf(written, given, true), given);
         String what = ids + " in " + name + " " + problem.text() + " " + style + marked.slips();
         List<MarkedFigure> figures = marked.figures();
         if (marked.verdict() == PaperVerdict.UNFINISHED && ids.contains(" ")) {
             // Two slips may leave a paper that just ends.
-            return false;
+            return Found.CANNOT_HAPPEN;
         }
         List<MarkedFigure> wrong = figures.stream().filter(figure -> figure.verdict() == Verdict.WRONG).toList();
         assertThat(wrong).as(what).isNotEmpty();
@@ -164,10 +184,12 @@ class MarkingTest {
         assertThat(marked.first().at()).as(what).isEqualTo(wrong.get(0).at());
         assertThat(marked.first().say()).as(what).matches("(?s)[A-Z].*[.]");
         if (!isTie(marked, ids)) {
-            assertThat(wrong.get(0).at()).as(what).isEqualTo(keyOf(broken));
-            assertThat(figures).as(what).filteredOn(figure -> figure.verdict() == Verdict.MISSING).isEmpty();
+            boolean there = wrong.get(0).at().equals(keyOf(broken))
+                    && figures.stream().noneMatch(figure -> figure.verdict() == Verdict.MISSING);
+            assertThat(there || !surely).as(what + figures).isTrue();
+            return there ? Found.THERE : Found.ELSEWHERE;
         }
-        return true;
+        return Found.THERE;
     }
 
     @ParameterizedTest

@@ -9,13 +9,12 @@ import java.util.Optional;
 /** The slips of the contract once more, in plain arithmetic on digits and numbers, with none of the core's hands. */
 final class SlipModels {
     private static final String STUCK = "stuck";
-
     private SlipModels() {}
 
     /** The answer's text that a slip leads to, {@code stuck} where its hand cannot go on; nothing where there is no model. */
     static Optional<String> answer(String slip, Problem problem) {
         List<String> numbers = problem.operands().stream().map(number -> number.plain()).toList();
-        if (numbers.stream().anyMatch(number -> number.contains("."))) {
+        if (!NamedSlips.IDS.get(problem.operation()).contains(slip) || numbers.stream().anyMatch(number -> number.contains("."))) {
             return Optional.empty();
         }
         return Optional.ofNullable(switch (problem.operation()) {

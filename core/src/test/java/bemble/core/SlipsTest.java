@@ -100,9 +100,9 @@ class SlipsTest {
         int happened = 0;
         for (int i = 0; i < 4 * PROBLEMS; i++) {
             KnownSlip one = Slips.ALL.get(random.nextInt(Slips.ALL.size()));
-            List<KnownSlip> others = Slips.ALL.stream().filter(other -> other.operation() == one.operation()).toList();
-            KnownSlip other = others.get(random.nextInt(others.size()));
             MethodName method = one.methods().iterator().next();
+            List<KnownSlip> others = Slips.ALL.stream().filter(other -> other.methods().contains(method)).toList();
+            KnownSlip other = others.get(random.nextInt(others.size()));
             Problem problem = problem(one, random);
             Slip both = switch (random.nextInt(4)) {
                 case 0 -> one.slip().at(random.nextInt(3));
@@ -208,7 +208,7 @@ class SlipsTest {
         }
         Matcher fact = FACT.matcher(step.spoken().fact().text());
         boolean brokenHere = working.marks().stream().anyMatch(mark -> mark.isBroken() && mark.step() >= step.n() - 2
-                && mark.step() <= step.n() + 2);
+                && mark.step() <= step.n() + 4);
         if (fact.matches() && !brokenHere) {
             assertThat(value(fact.group(1))).as("“%s”: %s", step.spoken().fact().text(), what)
                     .isEqualTo(new BigInteger(fact.group(2)));
@@ -233,10 +233,9 @@ class SlipsTest {
         RandomGenerator random = RandomNumbers.seeded(5000 + Slips.ALL.indexOf(slip));
         for (int i = 0; i < PROBLEMS; i++) {
             Problem problem = problem(slip, random);
-            MethodName method = slip.methods().contains(Methods.usual(problem).name()) ? Methods.usual(problem).name()
-                    : slip.methods().iterator().next();
+            MethodName method = Methods.usual(problem).name();
             Optional<String> model = SlipModels.answer(slip.id(), problem);
-            if (model.isPresent()) {
+            if (model.isPresent() && slip.methods().contains(method)) {
                 String here;
                 try {
                     here = Written.answerBy(slip.slip().over(Hand.CAREFUL), problem, Methods.of(method), HouseStyle.USUAL)
@@ -250,7 +249,7 @@ class SlipsTest {
     }
 
     private static Problem problem(KnownSlip slip, RandomGenerator random) {
-        return problem(slip.operation(), random, slip.decimals());
+        return problem(slip.operation(), random, slip.numbers() == KnownSlip.Numbers.WITH_DECIMALS);
     }
 
     private static Problem problem(Operation operation, RandomGenerator random, boolean decimals) {

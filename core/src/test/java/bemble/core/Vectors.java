@@ -14,7 +14,11 @@ final class Vectors {
     private Vectors() {}
 
     static Stream<JsonNode> of(String section) {
-        JsonNode all = JSON.readTree(Vectors.class.getResourceAsStream("/vectors/examples.json"));
+        return in("examples", section);
+    }
+
+    static Stream<JsonNode> in(String file, String section) {
+        JsonNode all = JSON.readTree(Vectors.class.getResourceAsStream("/vectors/" + file + ".json"));
         return StreamSupport.stream(all.get(section).spliterator(), false);
     }
 

@@ -2,69 +2,162 @@ package bemble.core.addition;
 
 import static bemble.core.hand.Slip.at;
 
-import bemble.core.hand.KnownSlip.Met;
+import bemble.core.hand.ChosenMethod;
 import bemble.core.hand.KnownSlip;
+import bemble.core.hand.KnownSlip.Met;
+import bemble.core.hand.KnownSlip.Numbers;
 import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem;
 import bemble.core.stack.Carry;
+import bemble.core.stack.CopySlips;
 import bemble.core.stack.Digit;
+import bemble.core.stack.GoesTo;
 import bemble.core.stack.InFront;
 import bemble.core.stack.LastColumn;
-import bemble.core.stack.LineUp;
 import bemble.core.stack.Placed;
+import bemble.core.stack.Taken;
 import bemble.core.stack.Total;
 import bemble.core.style.MethodName;
 import java.util.List;
+import java.util.Set;
 
 /** The slips of addition: each is a hand that decides one kind of thing otherwise. */
 public final class AdditionSlips {
-    /** Lines the numbers up at their left ends; the empty places on the right count 0. */
-    public static final Slip LINED_UP_LEFT = at(LineUp.class, (q, hand) -> linedUpLeft(q.numbers()));
+    private static final String TRADE = "Lay the sum with blocks and trade ten ones for a ten; the ten stands in the next "
+            + "column and is counted there.";
+    private static final String ONE_DIGIT = "Blocks beside the paper: one digit a square; ten of a place do not fit and go "
+            + "to the next.";
+    private static final String TENS_AND_ONES = "Say each total as tens and ones before writing: 15 ones are 1 ten and 5 ones.";
+    private static final String EMPTY = "Write a 0 into the empty places for a while.";
+    private static final String RIGHT_TO_LEFT = "Begin at the ones and point to the next column before going on; a ten goes "
+            + "to the left, where tens are.";
 
     public static final List<KnownSlip> ALL = List.of(
-            slip("carry-forgotten", "never adds a carry", Met.OFTEN,
-                    "Lay the sum with blocks and trade ten ones for a ten; the ten stands in the next column and is counted there.",
+            slip("carry-forgotten", "carry not added", "never adds a carry", Met.OFTEN, TRADE,
                     at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))),
-            slip("both-digits-written", "writes every total whole", Met.OFTEN,
-                    "Blocks beside the paper: one digit a square; ten of a place do not fit and go to the next.",
+            slip("both-digits-written", "totals written whole", "writes every total whole", Met.OFTEN, ONE_DIGIT,
                     at(Digit.class, (q, hand) -> q.total())
                             .and(at(Carry.class, (q, hand) -> 0)).and(at(InFront.class, (q, hand) -> 0))),
-            slip("carry-swapped", "writes the tens digit and carries the ones digit", Met.SOMETIMES,
-                    "Say each total as tens and ones before writing: 15 ones are 1 ten and 5 ones.",
+            slip("carry-swapped", "digit and carry swapped", "writes the tens digit and carries the ones digit",
+                    Met.SOMETIMES, TENS_AND_ONES,
                     at(Digit.class, (q, hand) -> !q.last() && hasTwoDigits(q.total()) ? q.total() / 10 : null)
                             .and(at(Carry.class, (q, hand) -> hasTwoDigits(q.total()) ? q.total() % 10 : null))),
-            slip("last-carry-lost", "leaves off the last carry", Met.SOMETIMES,
+            slip("last-carry-lost", "last carry left off", "leaves off the last carry", Met.SOMETIMES,
                     "Estimate first: the sum needs a new place. The last total is written whole.",
                     at(InFront.class, (q, hand) -> 0)),
-            slip("lined-up-left", "lines the numbers up at the left", Met.OFTEN,
-                    "Column heads over the squares; ones go under ones.", LINED_UP_LEFT),
-            slip("needless-carry", "carries 1 where there is nothing to carry", Met.SOMETIMES,
+            slip("lined-up-left", "lined up at the left", "lines the numbers up at the left", Met.OFTEN, CopySlips.HEADS,
+                    CopySlips.linedUpLeft()),
+            slip("needless-carry", "needless carry", "carries 1 where there is nothing to carry", Met.SOMETIMES,
                     "Ten frames: only a full frame is traded.",
                     at(Carry.class, (q, hand) -> q.total() < 10 ? 1 : null)),
-            slip("lone-digit-dropped", "stops where the shorter number ends", Met.OFTEN,
-                    "Write a 0 into the empty places for a while.",
-                    at(LastColumn.class, (q, hand) -> shorterEnd(q.numbers())).and(at(InFront.class, (q, hand) -> 0))));
+            slip("lone-digit-dropped", "stopped at shorter number", "stops where the shorter number ends", Met.OFTEN, EMPTY,
+                    at(LastColumn.class, (q, hand) -> shorter(q.numbers()).highest()).and(at(InFront.class, (q, hand) -> 0))),
+            any("carry-one-only", "carried 1, not 2", "carries 1 where 2 are to be carried", Met.OFTEN, TENS_AND_ONES,
+                    at(Carry.class, (q, hand) -> q.total() >= 20 ? 1 : null)),
+            any("carry-lost-over-lone-digit", "carry lost, lone digit", "loses a carry over a digit that stands alone",
+                    Met.OFTEN, "Tick each small figure as it is added; a digit alone in its column may still get a ten.",
+                    at(Total.class, (q, hand) -> q.digits().size() == 1 && q.carryIn() > 0 ? hand.decide(q.withoutCarry()) : null)),
+            any("carried-ten-not-carried", "carry-made ten lost", "does not carry a ten that only the carry made", Met.OFTEN,
+                    "Blocks: add the ten that came, then look again whether ten lie there.",
+                    at(Carry.class, (q, hand) -> q.total() >= 10 && q.total() - q.carryIn() < 10 ? 0 : null)),
+            any("addend-missed", "addend missed", "misses one of the numbers", Met.OFTEN,
+                    "Tick each number at its side when it has been added.", Taken.without(-1))
+                    .ways(problem -> problem.operands().size() < 3 ? List.of()
+                            : Taken.withoutEach(problem.operands().size())),
+            any("counted-one-short", "counted one short", "counts on and ends one short", Met.OFTEN,
+                    "Number line: the jump begins at the number itself; the first count lands on the next one.",
+                    at(Total.class, (q, hand) -> q.digits().size() < 2 ? null
+                            : Math.max(0, hand.decide(q) - (q.digits().size() - 1)))),
+            any("digits-turned", "digits copied turned", "copies two digits of a number the other way round", Met.OFTEN,
+                    CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
+            any("lined-up-right", "points not lined up", "lines numbers with decimals up at the right", Met.OFTEN,
+                    CopySlips.HEADS, CopySlips.linedUpRight()).in(Numbers.WITH_DECIMALS),
+            any("carry-added-twice", "carry added twice", "adds a carry twice", Met.SOMETIMES,
+                    "Strike a small figure as soon as it has been added.",
+                    at(Total.class, (q, hand) -> q.carryIn() > 0 ? hand.decide(q) + q.carryIn() : null)),
+            any("carry-too-far", "carry too far left", "carries into the column after the next", Met.SOMETIMES, RIGHT_TO_LEFT,
+                    at(GoesTo.class, (q, hand) -> q.place() + 2)),
+            any("lone-digit-again", "last digit used again", "uses a number's last digit again where it has none",
+                    Met.SOMETIMES, EMPTY, at(Taken.class, (q, hand) -> stretched(q.numbers()))),
+            any("works-from-left", "begun at the left", "begins at the left and carries to the right", Met.SOMETIMES,
+                    RIGHT_TO_LEFT, at(ChosenMethod.class, (q, hand) -> new FromTheLeft())),
+            any("zero-added-is-zero", "0 added gives 0", "takes a number and 0 to be 0", Met.SOMETIMES,
+                    "Lay 4 and nothing more beside it: how many are there?",
+                    at(Total.class, (q, hand) -> q.digits().size() == 2 && q.digits().contains(0) ? q.carryIn() : null)),
+            any("last-total-turned", "last total turned", "writes the last total the other way round", Met.SOMETIMES,
+                    TENS_AND_ONES, at(Digit.class, (q, hand) -> q.last() && hasTwoDigits(q.total()) ? q.total() / 10 : null)
+                            .and(at(InFront.class, (q, hand) -> hasTwoDigits(q.total()) ? q.total() % 10 : null))),
+            any("carry-added-as-ten", "carry added as 10", "adds a carry as ten", Met.RARE,
+                    "The small 1 stands in the tens column: it is 1 ten there.",
+                    at(Total.class, (q, hand) -> q.carryIn() > 0 ? hand.decide(q.withoutCarry()) + 10 * q.carryIn() : null)),
+            any("nine-at-most", "9 at most", "writes 9 where a column comes to more", Met.RARE, ONE_DIGIT,
+                    at(Digit.class, (q, hand) -> q.total() > 9 ? 9 : null).and(at(Carry.class, (q, hand) -> 0))
+                            .and(at(InFront.class, (q, hand) -> 0))),
+            any("all-digits-added", "all digits added", "adds all digits together", Met.RARE,
+                    "Expand the numbers first: 43 is 40 and 3.", at(ChosenMethod.class, (q, hand) -> new AllDigitsAdded()))
+                    .in(Numbers.WHOLE),
+            any("last-carry-added-in", "last carry added in", "adds the last carry to the last digit", Met.RARE,
+                    "Estimate first: the sum needs a new place.",
+                    at(Digit.class, (q, hand) -> q.last() && hasTwoDigits(q.total()) ? q.total() / 10 + q.total() % 10 : null)
+                            .and(at(InFront.class, (q, hand) -> 0))),
+            any("tens-digit-written", "tens digit written", "writes the tens digit of a total and carries nothing",
+                    Met.RARE, TENS_AND_ONES,
+                    at(Digit.class, (q, hand) -> !q.last() && hasTwoDigits(q.total()) ? q.total() / 10 : null)
+                            .and(at(Carry.class, (q, hand) -> 0))),
+            any("later-carry-forgotten", "later carry not added", "adds the first carry and no later one", Met.SOMETIMES,
+                    "Tick each small figure as it is added.", later()),
+            under(Set.of(MethodName.PARTIAL_SUMS, MethodName.RUNNING), "carry-forgotten", "carry not added",
+                    "never adds a carry", Met.OFTEN, TRADE, at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))),
+            under(Set.of(MethodName.PARTIAL_SUMS), "part-missed", "part missed", "leaves out one of the parts", Met.OFTEN,
+                    "Count the parts before adding: as many as the longest number has digits.", Taken.without(-1))
+                    .ways(problem -> Taken.withoutEach(longest(problem))),
+            under(Set.of(MethodName.PARTIAL_SUMS), "part-without-zeros", "zeros left off part",
+                    "writes a part without its zeros", Met.SOMETIMES, "Say what the digits are worth: 7 tens are 70.",
+                    at(PartValue.class, (q, hand) -> q.place() > 0 ? Numeral.of(Integer.toString(q.count())) : null)));
 
     private AdditionSlips() {}
 
-    private static KnownSlip slip(String id, String label, Met met, String help, Slip slip) {
-        return KnownSlip.of(id, MethodName.COLUMN, label, met, help, slip);
+    private static KnownSlip slip(String id, String name, String label, Met met, String help, Slip slip) {
+        return KnownSlip.of(id, Set.of(MethodName.COLUMN), name, label, met, help, slip);
+    }
+
+    private static KnownSlip any(String id, String name, String label, Met met, String help, Slip slip) {
+        return slip(id, name, label, met, help, slip).in(Numbers.ANY);
+    }
+
+    private static KnownSlip under(Set<MethodName> methods, String id, String name, String label, Met met, String help,
+            Slip slip) {
+        return KnownSlip.of(id, methods, name, label, met, help, slip);
     }
 
     private static boolean hasTwoDigits(int total) {
         return total >= 10 && total < 100;
     }
 
-    private static List<Placed> linedUpLeft(List<Numeral> numbers) {
-        int longest = numbers.stream().mapToInt(Numeral::highest).max().orElseThrow();
-        return numbers.stream().map(number -> new Placed(number, longest - number.highest())).toList();
+    private static int longest(Problem problem) {
+        return problem.operands().stream().mapToInt(Numeral::length).max().orElseThrow();
     }
 
-    private static int shorterEnd(List<Placed> numbers) {
+    private static Slip later() {
+        return Slip.later(Total.class, (q, hand) -> q.carryIn() > 0, Integer.MAX_VALUE,
+                (q, hand) -> hand.decide(q.withoutCarry()));
+    }
+
+    private static Placed shorter(List<Placed> numbers) {
         if (numbers.size() != 2 || numbers.get(0).highest() == numbers.get(1).highest()) {
             throw new Stuck("there are not two numbers of unlike length");
         }
-        return Math.min(numbers.get(0).highest(), numbers.get(1).highest());
+        return numbers.get(0).highest() < numbers.get(1).highest() ? numbers.get(0) : numbers.get(1);
+    }
+
+    /** The shorter number with its first digit again in every place that it lacks. */
+    private static List<Placed> stretched(List<Placed> numbers) {
+        Placed shorter = shorter(numbers);
+        String first = shorter.number().digits().substring(0, 1);
+        int lacking = Math.max(numbers.get(0).highest(), numbers.get(1).highest()) - shorter.highest();
+        Numeral longer = Numeral.ofDigits(first.repeat(lacking) + shorter.number().digits(), shorter.number().decimals());
+        return numbers.stream().map(number -> number == shorter ? new Placed(longer, number.shift()) : number).toList();
     }
 }

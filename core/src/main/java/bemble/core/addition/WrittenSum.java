@@ -4,6 +4,7 @@ import bemble.core.hand.Desk;
 import bemble.core.hand.Said;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
+import bemble.core.stack.CarrySpots;
 import bemble.core.stack.ColumnSum;
 import bemble.core.stack.LineUp;
 import bemble.core.stack.Lines;
@@ -26,9 +27,29 @@ import java.util.List;
 record WrittenSum(List<Numeral> addends, ColumnSum added) {
     /** Sets the numbers out in a new block and adds them. */
     static WrittenSum write(List<Numeral> numbers, Placement where, Desk desk) {
+        SetOut paper = setOut(numbers, where, desk);
+        return new WrittenSum(paper.addends(), paper.paper().add(paper.stack(), paper.lastLine()));
+    }
+
+    /** Numbers set out and ruled off, to be added. */
+    record SetOut(StackPaper paper, List<Numeral> addends, Stack stack) {
+        Block block() {
+            return paper.block();
+        }
+
+        String lastLine() {
+            return Lines.addend(addends.size());
+        }
+
+        CarrySpots carries() {
+            return paper.carries(lastLine());
+        }
+    }
+
+    /** Sets the numbers out in a new block. */
+    static SetOut setOut(List<Numeral> numbers, Placement where, Desk desk) {
         List<Numeral> addends = StackPaper.topToBottom(numbers, desk.style().order());
         Block block = desk.block("sum", where);
-        String last = Lines.addend(addends.size());
         StackPaper paper = new StackPaper(block, desk).headsLine().above();
         List<String> lines = new ArrayList<>(addends.size());
         for (int i = 1; i <= addends.size(); i++) {
@@ -37,13 +58,12 @@ record WrittenSum(List<Numeral> addends, ColumnSum added) {
         }
         paper.below();
         desk.step(StepKind.SET_OUT, block, null, WrittenSum::setOut);
-        List<Placed> lined = desk.ask(paper.lineUp(lines, addends, false));
-        Stack stack = new Stack(lined);
+        Stack stack = new Stack(desk.ask(paper.lineUp(lines, addends, false)));
         if (desk.draws()) {
             paper.heads(stack.highest(), stack.lowest());
-            paper.ruleOff(last, stack, Operation.ADDITION);
+            paper.ruleOff(Lines.addend(addends.size()), stack, Operation.ADDITION);
         }
-        return new WrittenSum(addends, paper.add(stack, last));
+        return new SetOut(paper, addends, stack);
     }
 
     private static Spoken setOut(Said said) {

@@ -20,16 +20,18 @@ import java.util.List;
 final class DivisionPaper {
     static final String QUOTIENT = "quotient";
     static final String DIVIDEND = "dividend";
-    private static final String DIVISOR = "divisor";
+    static final String DIVISOR = "divisor";
     private static final int MULTIPLE_SQUARES = 6;
 
     private final Block block;
     private final Desk desk;
+    private final Division division;
     private final StringBuilder quotient = new StringBuilder();
 
-    private DivisionPaper(Block block, Desk desk) {
+    private DivisionPaper(Block block, Desk desk, Division division) {
         this.block = block;
         this.desk = desk;
+        this.division = division;
     }
 
     /** @param quotientAbove whether the quotient is written digit by digit over the dividend */
@@ -41,15 +43,15 @@ final class DivisionPaper {
         block.line(DIVIDEND);
         Block side = desk.block(DIVISOR, Placement.leftOf(block, DIVIDEND, 0)).line(DIVISOR);
         desk.step(StepKind.SET_OUT, block, null, said -> DivisionWords.setOut(said, division));
-        desk.ask(new LineUp(block, List.of(DIVIDEND), List.of(division.dividend()), false, false, '.'));
-        desk.ask(new LineUp(side, List.of(DIVISOR), List.of(division.divisor()), false, false, '.'));
-        DivisionPaper paper = new DivisionPaper(block, desk);
+        Numeral dividend = setOut(DIVIDEND, division.dividend(), block, desk);
+        Numeral divisor = setOut(DIVISOR, division.divisor(), side, desk);
+        DivisionPaper paper = new DivisionPaper(block, desk, new Division(dividend, divisor));
         if (desk.draws()) {
             desk.draw(MarkKind.BRACKET, side.at(DIVISOR, 0), null, "", Role.FRAME, Size.FULL, Anchor.AFTER);
-            desk.rule(block, DIVIDEND, division.dividend().highest(), 0);
+            desk.rule(block, DIVIDEND, dividend.highest(), 0);
         }
         if (desk.style().listsMultiples() && quotientAbove) {
-            paper.multiples(division);
+            paper.multiples();
         }
         if (quotientAbove) {
             desk.answerStandsIn(block, QUOTIENT);
@@ -57,7 +59,7 @@ final class DivisionPaper {
         return paper;
     }
 
-    private void multiples(Division division) {
+    private void multiples() {
         Block list = desk.block("multiples", Placement.rightOf(block, DIVIDEND, 1));
         int squares = MULTIPLE_SQUARES + division.divisor().length();
         for (int n = 1; n <= 9; n++) {
@@ -68,6 +70,20 @@ final class DivisionPaper {
                     n + " × " + desk.style().number(division.divisor()) + " = " + desk.style().number(Numeral.of(multiple)),
                     Role.FRAME, Size.SMALL, Anchor.MIDDLE);
         }
+    }
+
+    private static Numeral setOut(String line, Numeral number, Block block, Desk desk) {
+        return desk.ask(new LineUp(block, List.of(line), List.of(number), false, false, '.')).get(0).number();
+    }
+
+    /** The dividend as it was set out. */
+    Numeral dividend() {
+        return division.dividend();
+    }
+
+    /** The divisor as it was set out. */
+    BigInteger divisor() {
+        return division.divisor().wholeValue();
     }
 
     Block block() {
@@ -85,10 +101,15 @@ final class DivisionPaper {
         return digit.decided();
     }
 
+    /** The quotient was written from the ones on. */
+    void turnRound() {
+        quotient.reverse();
+    }
+
     /** The answer with what is left over, written beside the quotient. */
-    Answer finish(Division division, BigInteger left) {
+    Answer finish(BigInteger left) {
         Numeral value = quotient.length() == 0 ? Numeral.ZERO : Numeral.of(quotient.toString());
-        return finish(division, value, left, block, QUOTIENT, desk);
+        return finish(value, left, block, QUOTIENT);
     }
 
     /**
@@ -96,18 +117,33 @@ final class DivisionPaper {
      *
      * @param line the line of {@code where} in which the quotient stands
      */
-    static Answer finish(Division division, Numeral quotient, BigInteger left, Block where, String line, Desk desk) {
+    Answer finish(Numeral quotient, BigInteger left, Block where, String line) {
         desk.step(StepKind.REMAINDER, where, null, said -> DivisionWords.end(said, division, quotient));
         Block beside = desk.block("remainder", Placement.rightOf(where, line, 0)).line(Remainder.LINE);
-        Decision<BigInteger> rest = desk.decide(new Remainder(beside, left));
-        String text = desk.style().number(quotient);
+        RemainderGoes.Where goes = desk.ask(new RemainderGoes());
+        boolean beyond = goes != RemainderGoes.Where.BESIDE;
+        Decision<BigInteger> rest = desk.decide(beyond
+                ? new Remainder(where, line, -left.toString().length(), left, divisor())
+                : new Remainder(beside, Remainder.LINE, 0, left, divisor()));
         boolean forgotten = left.signum() > 0 && !rest.written();
         Numeral remainder = Numeral.of(rest.decided());
-        if (rest.written()) {
-            String mark = desk.style().remainderMark().sign();
-            desk.sign(beside.at(Remainder.LINE, remainder.highest() + 1), mark);
-            text += " " + mark + " " + desk.style().number(remainder);
+        if (!rest.written()) {
+            return new Answer(quotient.plain(), forgotten ? null : remainder.plain(), null, null, desk.style().number(quotient));
         }
-        return new Answer(quotient.plain(), forgotten ? null : remainder.plain(), null, null, text);
+        if (beyond) {
+            return behind(quotient, remainder, goes == RemainderGoes.Where.BEHIND_A_POINT, where, line);
+        }
+        String mark = desk.style().remainderMark().sign();
+        desk.sign(beside.at(Remainder.LINE, remainder.highest() + 1), mark);
+        return new Answer(quotient.plain(), remainder.plain(), null, null,
+                desk.style().number(quotient) + " " + mark + " " + desk.style().number(remainder));
+    }
+
+    private Answer behind(Numeral quotient, Numeral remainder, boolean point, Block where, String line) {
+        if (point) {
+            desk.point(where, line, Role.WRITTEN);
+        }
+        Numeral together = Numeral.ofDigits(quotient.digits() + remainder.digits(), point ? remainder.length() : 0);
+        return Answer.of(together, desk.style());
     }
 }

@@ -3,59 +3,188 @@ package bemble.core.division;
 import static bemble.core.hand.Slip.at;
 import static bemble.core.hand.Slip.unwritten;
 
-import bemble.core.hand.KnownSlip.Met;
+import bemble.core.hand.ChosenMethod;
 import bemble.core.hand.KnownSlip;
+import bemble.core.hand.KnownSlip.Met;
 import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem;
+import bemble.core.stack.CopySlips;
+import bemble.core.stack.Left;
+import bemble.core.stack.LineUp;
+import bemble.core.stack.Placed;
+import bemble.core.stack.Taken;
 import bemble.core.style.MethodName;
 import java.math.BigInteger;
 import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /** The slips of division: each is a hand that decides one kind of thing otherwise. */
 public final class DivisionSlips {
+    private static final Set<MethodName> LONG = Set.of(MethodName.LONG_DIVISION);
+    private static final Set<MethodName> SHORT = Set.of(MethodName.SHORT_DIVISION);
+    private static final Set<MethodName> BOTH = Set.of(MethodName.LONG_DIVISION, MethodName.SHORT_DIVISION);
+    private static final Set<MethodName> CHUNKS = Set.of(MethodName.PARTIAL_QUOTIENTS);
+    private static final Set<MethodName> EVERY = Set.of(MethodName.LONG_DIVISION, MethodName.SHORT_DIVISION,
+            MethodName.PARTIAL_QUOTIENTS);
+    private static final int FIRST = Integer.MIN_VALUE;
+    private static final String HOW_MANY_DIGITS = "Estimate how many digits the quotient has; nothing each is written as 0.";
+    private static final String BACK = "Multiply back: the sum does not come out without what is left over.";
+    private static final String LESS = "Look at what is left: is it less than the divisor?";
+    private static final String TRADE = "Blocks: what cannot be shared is traded and goes on to the next place.";
+    private static final String VALUE = "Say the value: 1 hundred and 4 tens are 14 tens, not 5.";
+    private static final String LEFT_OVER = "Share counters: those that are left lie beside the shares, in none of them.";
+    private static final String WHOLE_DIVISOR = "Say the whole divisor each time: how many times 24, not 2.";
+
     public static final List<KnownSlip> ALL = List.of(
-            all("quotient-zero-forgotten", "leaves a 0 out of the quotient", Met.OFTEN,
-                    "Estimate how many digits the quotient has; nothing each is written as 0.",
+            slip(BOTH, "quotient-zero-forgotten", "0 left out", "leaves a 0 out of the quotient", Met.OFTEN, HOW_MANY_DIGITS,
                     unwritten(Goes.class, (q, digit) -> !q.first() && digit == 0)),
-            all("remainder-forgotten", "leaves the remainder off", Met.OFTEN,
-                    "Multiply back: the sum does not come out without what is left over.",
+            slip(EVERY, "remainder-forgotten", "remainder left off", "leaves the remainder off", Met.OFTEN, BACK,
                     unwritten(Remainder.class, (q, rest) -> true)),
-            all("digit-one-short", "takes the last digit one too small", Met.SOMETIMES,
-                    "Look at what is left: is it less than the divisor?",
+            slip(BOTH, "digit-one-short", "last digit one short", "takes the last digit one too small", Met.SOMETIMES, LESS,
                     at(Goes.class, (q, hand) -> q.isLast() ? oneShort(hand.decide(q)) : null)),
-            only(MethodName.SHORT_DIVISION, "left-over-dropped", "does not pass on what is left over", Met.OFTEN,
-                    "Blocks: what cannot be shared is traded and goes on to the next place.",
+            slip(BOTH, "left-over-dropped", "left-over dropped", "does not pass on what is left over", Met.OFTEN, TRADE,
                     at(Joined.class, (q, hand) -> BigInteger.valueOf(q.digit()))),
-            only(MethodName.SHORT_DIVISION, "left-over-added", "adds what is left over to the next digit", Met.SOMETIMES,
-                    "Say the value: 1 hundred and 4 tens are 14 tens, not 5.",
+            slip(BOTH, "left-over-added", "left-over added", "adds what is left over to the next digit", Met.SOMETIMES, VALUE,
                     at(Joined.class, (q, hand) -> q.left().add(BigInteger.valueOf(q.digit())))),
-            only(MethodName.PARTIAL_QUOTIENTS, "remainder-forgotten", "leaves the remainder off", Met.OFTEN,
-                    "Multiply back: the sum does not come out without what is left over.",
-                    unwritten(Remainder.class, (q, rest) -> true)),
-            only(MethodName.PARTIAL_QUOTIENTS, "chunk-zero-lost", "leaves a 0 off a chunk at the side", Met.SOMETIMES,
-                    "Say the chunk aloud: 20 times, not 2 times.",
-                    at(ChunkNoted.class, (q, hand) -> withoutZero(q.chunk()))));
+            slip(BOTH, "last-digit-left-out", "stopped a digit early", "stops before the last digit", Met.OFTEN, HOW_MANY_DIGITS,
+                    at(LowestPlace.class, (q, hand) -> stopEarly(q))),
+            slip(EVERY, "remainder-behind-point", "remainder behind point", "writes the remainder behind a point", Met.OFTEN,
+                    LEFT_OVER, at(RemainderGoes.class, (q, hand) -> RemainderGoes.Where.BEHIND_A_POINT)),
+            slip(EVERY, "remainder-as-last-digit", "remainder as a digit", "writes the remainder as the last digit",
+                    Met.SOMETIMES, LEFT_OVER, at(RemainderGoes.class, (q, hand) -> RemainderGoes.Where.AS_LAST_DIGITS)),
+            slip(BOTH, "two-digits-in-one-place", "two digits, one place", "writes two digits in one place", Met.SOMETIMES, LESS,
+                    tooSmall(FIRST)).ways(problem -> IntStream.range(1, longest(problem)).mapToObj(DivisionSlips::tooSmall).toList()),
+            slip(BOTH, "dividend-zero-left-out", "0 of dividend skipped", "passes over a 0 of the number that is shared",
+                    Met.SOMETIMES, HOW_MANY_DIGITS, setOut(DivisionPaper.DIVIDEND, DivisionSlips::withoutZeros)),
+            slip(BOTH, "divisor-by-digit", "divisor by digit", "divides the divisor by a digit that is smaller", Met.SOMETIMES,
+                    "Share counters: 2 among 4 gives none each.",
+                    at(FirstPart.class, (q, hand) -> q.dividend().highest())
+                            .and(at(Goes.class, (q, hand) -> isTurned(q) ? q.divisor().divide(q.partial()).intValue() : null))
+                            .and(at(PassedOn.class, (q, hand) -> q.from().compareTo(q.product()) < 0 ? BigInteger.ZERO : null))
+                            .and(at(Left.class, (q, hand) -> q.from().compareTo(q.product()) < 0 ? BigInteger.ZERO : null))),
+            slip(BOTH, "small-first-digit-dropped", "first digit dropped", "drops the first digit where it is too small",
+                    Met.SOMETIMES, TRADE, at(FirstPart.class, (q, hand) -> second(q.dividend()))
+                            .and(at(Leading.class, (q, hand) -> BigInteger.valueOf(q.dividend().digit(q.place()))))),
+            slip(SHORT, "works-from-right", "begun at the right", "begins at the ones", Met.RARE,
+                    "Share the hundreds first, with blocks: what is left is traded to the right.",
+                    at(ChosenMethod.class, (q, hand) -> new FromTheRight())),
+            slip(LONG, "column-turned-inside", "column turned inside", "turns a column round in a subtraction inside", Met.OFTEN,
+                    "Work the subtraction inside as one of its own, with its exchange.",
+                    at(Left.class, (q, hand) -> columnsTurned(q.from(), q.product()))),
+            slip(LONG, "digit-by-digit", "digit by digit", "divides digit by digit", Met.SOMETIMES, WHOLE_DIVISOR,
+                    at(ChosenMethod.class, (q, hand) -> new DigitByDigit())),
+            slip(BOTH, "last-zero-forgotten", "last 0 left off", "leaves a 0 off the end of the quotient", Met.OFTEN,
+                    HOW_MANY_DIGITS, unwritten(Goes.class, (q, digit) -> q.isLast() && !q.first() && digit == 0)),
+            slip(BOTH, "divides-by-first-digit", "by first digit only", "divides by the divisor's first digit only",
+                    Met.SOMETIMES, WHOLE_DIVISOR, setOut(DivisionPaper.DIVISOR, divisor -> oneDigit(divisor, 0))),
+            slip(BOTH, "divides-by-last-digit", "by last digit only", "divides by the divisor's last digit only", Met.RARE,
+                    WHOLE_DIVISOR, setOut(DivisionPaper.DIVISOR, divisor -> oneDigit(divisor, divisor.length() - 1))),
+            slip(BOTH, "first-digit-one-short", "first digit one short", "takes the first digit one too small", Met.RARE, LESS,
+                    at(Goes.class, (q, hand) -> q.first() && !q.isLast() ? (Integer) oneShort(hand.decide(q)) : cutToNine(q))),
+            slip(EVERY, "remainder-turned", "what lacks, not remainder", "writes how much is lacking for the remainder", Met.RARE,
+                    LEFT_OVER, at(Remainder.class, (q, hand) -> q.left().signum() == 0 || q.left().compareTo(q.divisor()) > 0 ? null : q.divisor().subtract(q.left()))),
+            slip(BOTH, "nothing-brought-down", "no digit brought down", "goes on with what is left and takes no digit with it",
+                    Met.RARE, TRADE, at(Joined.class, (q, hand) -> q.left())),
+            slip(EVERY, "digits-turned", "digits copied turned", "copies two digits of a number the other way round", Met.OFTEN,
+                    CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
+            slip(CHUNKS, "chunk-zero-lost", "0 off a chunk", "leaves a 0 off a chunk at the side", Met.SOMETIMES,
+                    "Say the chunk aloud: 20 times, not 2 times.", at(ChunkNoted.class, (q, hand) -> withoutZero(q.chunk()))),
+            slip(CHUNKS, "chunk-missed", "a chunk not counted", "leaves a chunk out when adding them", Met.OFTEN,
+                    "Tick each chunk at the side as it is added.", Taken.without(-1)).ways(problem -> Taken.withoutEach(12)),
+            slip(CHUNKS, "last-chunk-only", "chunks not added", "does not add the chunks and writes the last", Met.SOMETIMES,
+                    "Say what was taken away altogether.", Taken.onlyOne(-1)));
 
     private DivisionSlips() {}
 
+    private static KnownSlip slip(Set<MethodName> methods, String id, String name, String label, Met met, String help,
+            Slip slip) {
+        return KnownSlip.of(id, methods, name, label, met, help, slip);
+    }
+
+    private static int longest(Problem problem) {
+        return problem.operands().get(0).length();
+    }
+
     private static int oneShort(int digit) {
         if (digit == 0) {
-            throw new Stuck("the last digit is 0 already");
+            throw new Stuck("the digit is 0 already");
         }
         return digit - 1;
+    }
+
+    private static Integer cutToNine(Goes q) {
+        return q.partial().compareTo(q.divisor().multiply(BigInteger.TEN)) >= 0 ? 9 : null;
+    }
+
+    private static int stopEarly(LowestPlace q) {
+        if (q.first() == 0) {
+            throw new Stuck("the quotient has one digit only");
+        }
+        return 1;
+    }
+
+    /** One too small in that place, so that two digits go in the next. */
+    private static Slip tooSmall(int place) {
+        return at(Goes.class, (q, hand) -> {
+            if ((place == FIRST ? q.first() : q.place() == place) && !q.isLast()) {
+                return oneShort(hand.decide(q));
+            }
+            BigInteger times = q.partial().divide(q.divisor());
+            return times.bitLength() > 7 ? null : (Integer) times.intValue();
+        });
+    }
+
+    private static boolean isTurned(Goes q) {
+        return q.divisor().compareTo(BigInteger.TEN) < 0 && q.partial().signum() > 0 && q.partial().compareTo(q.divisor()) < 0;
+    }
+
+    private static Integer second(Numeral dividend) {
+        if (dividend.length() < 2) {
+            throw new Stuck("there is no digit to drop");
+        }
+        return dividend.highest() - 1;
+    }
+
+    private static BigInteger columnsTurned(BigInteger from, BigInteger product) {
+        String top = from.toString();
+        String bottom = product.toString();
+        if (bottom.length() > top.length()) {
+            throw new Stuck("more is to be taken away than is there");
+        }
+        StringBuilder left = new StringBuilder();
+        for (int i = 1; i <= top.length(); i++) {
+            int below = i <= bottom.length() ? bottom.charAt(bottom.length() - i) - '0' : 0;
+            left.insert(0, Math.abs(top.charAt(top.length() - i) - '0' - below));
+        }
+        return new BigInteger(left.toString());
+    }
+
+    private static Slip setOut(String line, UnaryOperator<Numeral> copy) {
+        return at(LineUp.class, (q, hand) -> q.lines().get(0).equals(line)
+                ? List.of(new Placed(copy.apply(q.numbers().get(0)), 0)) : null);
+    }
+
+    /** Without the zeros between other digits. */
+    private static Numeral withoutZeros(Numeral dividend) {
+        String digits = dividend.digits();
+        String end = digits.replaceAll("0+$", "");
+        return Numeral.of(end.isEmpty() ? "0" : end.replace("0", "") + digits.substring(end.length()));
+    }
+
+    private static Numeral oneDigit(Numeral divisor, int index) {
+        String digit = divisor.digits().substring(index, index + 1);
+        if (digit.equals("0")) {
+            throw new Stuck("nothing can be divided by 0");
+        }
+        return Numeral.of(digit);
     }
 
     private static BigInteger withoutZero(BigInteger chunk) {
         BigInteger[] parts = chunk.divideAndRemainder(BigInteger.TEN);
         return parts[1].signum() == 0 && chunk.signum() > 0 ? parts[0] : chunk;
-    }
-
-    private static KnownSlip all(String id, String label, Met met, String help, Slip slip) {
-        return KnownSlip.of(id, MethodName.LONG_DIVISION, label, met, help, slip)
-                .under(MethodName.LONG_DIVISION, MethodName.SHORT_DIVISION);
-    }
-
-    private static KnownSlip only(MethodName method, String id, String label, Met met, String help, Slip slip) {
-        return KnownSlip.of(id, method, label, met, help, slip);
     }
 }

@@ -113,11 +113,19 @@ final class DivisionWords {
                             + said.style().number(quotient) : ". The quotient reads " + said.style().number(quotient)) + ".", "");
         }
         String written = said.written(Remainder.class)
-                ? said.style().number(rest) + " left over, the remainder. Write it beside the quotient"
+                ? said.style().number(rest) + " left over, the remainder. " + goes(said.decided(RemainderGoes.class))
                 : said.style().number(rest) + " left over. Nothing is written beside the quotient";
         String equation = dividend + " = " + divisor + " × " + said.style().number(quotient) + " + " + said.style().number(rest);
         return new Spoken("Answer", true1 ? Fact.of(dividend, " = ", equation.substring(dividend.length() + 3))
                 : Fact.of(said.style().number(quotient)), written + (true1 ? ": " + equation : "") + ".", "What is left over?");
+    }
+
+    private static String goes(RemainderGoes.Where where) {
+        return switch (where) {
+            case BESIDE -> "Write it beside the quotient";
+            case BEHIND_A_POINT -> "Write it behind a point";
+            case AS_LAST_DIGITS -> "Write it straight behind the quotient";
+        };
     }
 
     static String count(Said said, BigInteger number, int place) {

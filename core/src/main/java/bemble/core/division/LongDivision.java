@@ -20,13 +20,14 @@ public final class LongDivision implements Method<Division> {
 
     @Override
     public Outcome write(Division division, Desk desk) {
-        Numeral dividend = division.dividend();
-        BigInteger divisor = division.divisor().wholeValue();
         DivisionPaper paper = DivisionPaper.setOut(division, true, desk);
+        Numeral dividend = paper.dividend();
+        BigInteger divisor = paper.divisor();
         Descent descent = new Descent(paper.block(), desk);
         int from = desk.mark();
         int place = desk.ask(new FirstPart(dividend, divisor));
-        BigInteger partial = FirstPart.leading(dividend, place);
+        BigInteger partial = desk.ask(new Leading(dividend, place));
+        int last = desk.ask(new LowestPlace(place));
         boolean first = true;
         while (true) {
             int digit = paper.goes(place, partial, divisor, dividend.digit(place), first);
@@ -34,11 +35,11 @@ public final class LongDivision implements Method<Division> {
             BigInteger left = partial;
             if (digit > 0 || desk.style().writesZeroProducts()) {
                 BigInteger product = descent.product(digit, divisor, place, DivisionWords::multiply);
-                left = descent.left(partial, product, place, place == 0, DivisionWords::subtract);
+                left = descent.left(partial, product, place, place == last, DivisionWords::subtract);
             }
-            if (place == 0) {
+            if (place == last) {
                 int to = desk.mark();
-                Answer answer = paper.finish(division, left);
+                Answer answer = paper.finish(left);
                 return new Outcome(answer, () -> DivisionRecord.of(desk.decisions(from, to)));
             }
             place--;

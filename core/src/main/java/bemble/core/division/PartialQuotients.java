@@ -37,14 +37,14 @@ public final class PartialQuotients implements Method<Division> {
 
     @Override
     public Outcome write(Division division, Desk desk) {
-        BigInteger divisor = division.divisor().wholeValue();
         DivisionPaper paper = DivisionPaper.setOut(division, false, desk);
+        BigInteger divisor = paper.divisor();
         Block block = paper.block();
         Block side = desk.block("chunks", Placement.rightOf(block, DivisionPaper.DIVIDEND, 2));
         side.line(desk.carriesStand(CarryPlace.ABOVE_NEXT) ? Lines.CARRIES : "beside-dividend");
         int from = desk.mark();
         List<Numeral> chunks = new ArrayList<>();
-        BigInteger left = division.dividend().wholeValue();
+        BigInteger left = paper.dividend().wholeValue();
         String line = Lines.ANSWER;
         while (left.compareTo(divisor) >= 0) {
             if (chunks.size() > MOST_CHUNKS) {
@@ -62,14 +62,14 @@ public final class PartialQuotients implements Method<Division> {
             block.line(rest);
             side.line(rest);
             desk.figure(StepKind.SUBTRACT, block, null, PartialQuotients::subtract);
-            desk.rule(block, rest, division.dividend().highest(), 0);
+            desk.rule(block, rest, paper.dividend().highest(), 0);
             left = desk.ask(new Left(block, rest, 0, left, product, true));
         }
         int to = desk.mark();
         Numeral quotient = addUp(chunks, side, line, desk);
         String stands = chunks.size() == 1 ? line : Lines.ANSWER;
         desk.answerStandsIn(side, stands);
-        Answer answer = DivisionPaper.finish(division, quotient, left, side, stands, desk);
+        Answer answer = paper.finish(quotient, left, side, stands);
         return new Outcome(answer, () -> record(desk.decisions(from, to)));
     }
 

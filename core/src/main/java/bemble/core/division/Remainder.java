@@ -9,8 +9,12 @@ import bemble.core.working.Block;
 import bemble.core.working.Role;
 import java.math.BigInteger;
 
-/** What is left over in the end, written beside the quotient where it is not 0. */
-record Remainder(Block beside, BigInteger left) implements Question<BigInteger> {
+/**
+ * What is left over in the end, written where it is not 0.
+ *
+ * @param lowest the place of its last digit
+ */
+record Remainder(Block block, String line, int lowest, BigInteger left, BigInteger divisor) implements Question<BigInteger> {
     static final String LINE = "remainder";
 
     @Override
@@ -25,11 +29,11 @@ record Remainder(Block beside, BigInteger left) implements Question<BigInteger> 
 
     @Override
     public void ink(BigInteger rest, Ink ink) {
-        ink.digits(beside, LINE, Numeral.of(rest), 0, Role.WRITTEN);
+        ink.digits(block, line, Numeral.of(rest), lowest, Role.WRITTEN);
     }
 
     @Override
     public BigInteger read(Reading paper) {
-        return PaperNumbers.whole(paper, beside, LINE, 0);
+        return PaperNumbers.whole(paper, block, line, lowest);
     }
 }

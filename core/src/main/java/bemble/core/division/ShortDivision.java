@@ -25,22 +25,23 @@ public final class ShortDivision implements Method<Division> {
 
     @Override
     public Outcome write(Division division, Desk desk) {
-        Numeral dividend = division.dividend();
-        BigInteger divisor = division.divisor().wholeValue();
         DivisionPaper paper = DivisionPaper.setOut(division, true, desk);
+        Numeral dividend = paper.dividend();
+        BigInteger divisor = paper.divisor();
         Block block = paper.block();
         int from = desk.mark();
         int first = desk.ask(new FirstPart(dividend, divisor));
-        BigInteger partial = FirstPart.leading(dividend, first);
+        BigInteger partial = desk.ask(new Leading(dividend, first));
+        int last = desk.ask(new LowestPlace(first));
         for (int place = first; ; place--) {
             int digit = paper.goes(place, partial, divisor, dividend.digit(place), place == first);
             BigInteger product = desk.ask(new Times(null, "", place, digit, divisor));
-            Spot next = place == 0 ? null : block.at(DivisionPaper.DIVIDEND, place - 1);
+            Spot next = place == last ? null : block.at(DivisionPaper.DIVIDEND, place - 1);
             desk.figure(StepKind.SUBTRACT, block, place, ShortDivision::passOn);
             BigInteger left = desk.ask(new PassedOn(next, place, partial, product));
-            if (place == 0) {
+            if (place == last) {
                 int to = desk.mark();
-                Answer answer = paper.finish(division, left);
+                Answer answer = paper.finish(left);
                 return new Outcome(answer, () -> DivisionRecord.of(desk.decisions(from, to)));
             }
             partial = desk.ask(new Joined(place - 1, left, dividend.digit(place - 1)));
@@ -48,7 +49,7 @@ public final class ShortDivision implements Method<Division> {
     }
 
     /** What is left goes on to the next digit. */
-    private static Spoken passOn(Said said) {
+    static Spoken passOn(Said said) {
         PassedOn passed = said.asked(PassedOn.class);
         BigInteger left = said.decided(PassedOn.class);
         Words words = said.words();

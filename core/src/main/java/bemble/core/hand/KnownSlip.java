@@ -1,33 +1,57 @@
 package bemble.core.hand;
 
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
 import bemble.core.style.MethodName;
+import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 
 /**
  * A slip that teachers meet, under the name it has in files and in the API.
  *
  * @param id such as {@code carry-forgotten}; the same under every method of an operation
  * @param methods the methods under which it is defined
+ * @param name the cause in a few words, for a margin or a table
  * @param label what the hand does, in a teacher's words, to follow "the hand …"
  * @param met how common it is thought to be
  * @param help what to show a pupil who makes it
- * @param decimals whether it is defined for numbers with decimals, instead of whole ones
+ * @param numbers the numbers for which it is defined
+ * @param slip the hand that makes it; of a family one of them
+ * @param family the hands of a family in a problem, such as one for each addend that may be missed; null where it is
+ *     one hand only
  */
-public record KnownSlip(String id, Operation operation, Set<MethodName> methods, String label, Met met, String help,
-                        boolean decimals, Slip slip) {
+public record KnownSlip(String id, Operation operation, Set<MethodName> methods, String name, String label, Met met,
+                        String help, Numbers numbers, Slip slip, Function<Problem, List<Slip>> family) {
     /** How common a slip is thought to be. */
     public enum Met {
         OFTEN, SOMETIMES, RARE
     }
 
-    /** A slip in whole numbers under one method. */
-    public static KnownSlip of(String id, MethodName method, String label, Met met, String help, Slip slip) {
-        return new KnownSlip(id, method.operation(), Set.of(method), label, met, help, false, slip);
+    /** The numbers for which a slip is defined. */
+    public enum Numbers {
+        WHOLE, ANY, WITH_DECIMALS
     }
 
-    /** The same under other methods too. */
-    public KnownSlip under(MethodName... more) {
-        return new KnownSlip(id, operation, Set.of(more), label, met, help, decimals, slip);
+    /** A slip in whole numbers under some methods of one operation. */
+    public static KnownSlip of(String id, Set<MethodName> methods, String name, String label, Met met, String help,
+            Slip slip) {
+        return new KnownSlip(id, methods.iterator().next().operation(), methods, name, label, met, help, Numbers.WHOLE, slip,
+                null);
+    }
+
+    /** The same for other numbers. */
+    public KnownSlip in(Numbers more) {
+        return new KnownSlip(id, operation, methods, name, label, met, help, more, slip, family);
+    }
+
+    /** The hands of this slip in a problem. */
+    public List<Slip> slips(Problem problem) {
+        return family == null ? List.of(slip) : family.apply(problem);
+    }
+
+    /** A slip that can be made in one of several ways, as many as a problem offers. */
+    public KnownSlip ways(Function<Problem, List<Slip>> ways) {
+        return new KnownSlip(id, operation, methods, name, label, met, help, numbers, slip, ways);
     }
 }

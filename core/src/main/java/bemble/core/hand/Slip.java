@@ -38,6 +38,23 @@ public interface Slip {
         return base -> new SlippedHand<>(base, kind, answer, null);
     }
 
+    /**
+     * A slip that is not made at the first chance, but at later ones.
+     *
+     * @param chance what a chance is
+     * @param most how many times it is made at most
+     */
+    static <A, Q extends Question<A>> Slip later(Class<Q> kind, BiPredicate<Q, Hand> chance, int most,
+            BiFunction<Q, Hand, A> answer) {
+        return base -> {
+            int[] chances = {0};
+            return at(kind, (Q question, Hand hand) -> {
+                boolean makes = chance.test(question, hand) && chances[0]++ > 0 && chances[0] - 2 < most;
+                return makes ? answer.apply(question, hand) : null;
+            }).over(base);
+        };
+    }
+
     /** A slip that leaves answers of one kind off the paper. */
     static <A, Q extends Question<A>> Slip unwritten(Class<Q> kind, BiPredicate<Q, A> unwritten) {
         return base -> new SlippedHand<>(base, kind, null, unwritten);

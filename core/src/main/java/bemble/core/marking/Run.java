@@ -53,6 +53,7 @@ final class Run {
         double sum = SLIP * hypothesis.slips() + DEPARTURE * reader.departures() + (written.isFinished() ? 0 : STUCK);
         Set<Figure.Key> expected = new HashSet<>();
         int absentSinceLast = 0;
+        double smallSinceLast = 0;
         for (Decision<?> decision : written.decisions()) {
             for (Figure figure : decision.ink()) {
                 if (figure.passing() || !expected.add(figure.key()) || !isOnPaper(figure, given)) {
@@ -61,12 +62,13 @@ final class Run {
                 PaperFigure there = paper.at(figure.key());
                 if (there != null) {
                     sum += figure.kind() == MarkKind.STRIKE || there.isUnclear() || there.says(figure.text()) ? 0 : DEPARTURE;
-                    sum += ABSENT * absentSinceLast;
+                    sum += ABSENT * absentSinceLast + smallSinceLast;
                     absentSinceLast = 0;
+                    smallSinceLast = 0;
                 } else if (figure.isFull() || figure.role() == Role.GIVEN) {
                     absentSinceLast++;
                 } else if (figure.kind() != MarkKind.STRIKE && figure.kind() != MarkKind.POINT) {
-                    sum += ABSENT_SMALL;
+                    smallSinceLast += ABSENT_SMALL;
                 }
             }
         }

@@ -40,6 +40,7 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
     private static final int READ_OUT = 4;
     /** As many squares as a listed product takes. */
     private static final int PRODUCT_SQUARES = 4;
+    private static final int NO_ROW = 0;
 
     @Override
     public MethodName name() {
@@ -66,28 +67,28 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
             desk.step(StepKind.PRODUCT, block, place, CrosswiseMultiplication::column);
             List<Integer> products = new ArrayList<>();
             for (List<Integer> pair : pairs) {
-                products.add(desk.ask(new Product(place, pair.get(0), pair.get(1))));
+                products.add(desk.ask(new Product(place, NO_ROW, pair.get(0), pair.get(1))));
             }
             cross(block, list, Math.max(0, place - length + 1), place, pairs, products, desk);
             int sum = desk.ask(new CrossSum(place, pairs, List.copyOf(products)));
             int total = desk.ask(new Total(place, List.of(sum), carry, null, false));
-            carry = write(block, carries, place, total, last, place > highest, answer, desk);
+            carry = write(block, carries, place, total, carry, last, place > highest, answer, desk);
         }
         int to = desk.mark();
         desk.answerStandsIn(block, Lines.ANSWER);
         return new Outcome(Answer.of(answer.read(), desk.style()), () -> record(desk.decisions(from, to)));
     }
 
-    private static int write(Block block, CarrySpots carries, int place, int total, boolean last, boolean beyond,
-            WrittenLine answer, Desk desk) {
+    private static int write(Block block, CarrySpots carries, int place, int total, int carryIn, boolean last,
+            boolean beyond, WrittenLine answer, Desk desk) {
         boolean nothing = total == 0 && beyond;
         if (!nothing) {
             desk.figure(StepKind.DIGIT, block, place, said -> last
                     ? AddingWords.last(said, place, "This is the last column: write ")
                     : AddingWords.digit(said));
         }
-        int inFront = last ? desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total)) : 0;
-        Decision<Integer> digit = desk.decide(new Digit(block.at(Lines.ANSWER, place), total, last, nothing));
+        int inFront = last ? desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total, 0, true)) : 0;
+        Decision<Integer> digit = desk.decide(new Digit(block.at(Lines.ANSWER, place), total, last, nothing, true));
         if (digit.written()) {
             answer.put(digit.decided());
         }
@@ -97,7 +98,7 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
             }
             return inFront;
         }
-        int carry = desk.ask(new Carry(carries, place, place + 1, total));
+        int carry = desk.ask(new Carry(carries, place, place + 1, total, carryIn, true));
         if (carry > 0) {
             desk.figureOfLast(StepKind.CARRY, block, place, RowWords::carry);
         }

@@ -60,20 +60,20 @@ final class MatchingColumns implements Method<Multiplication> {
         boolean last = place == top.highest();
         int factor = bottom.has(place) ? bottom.digit(place) : 1;
         desk.step(StepKind.PRODUCT, block, place, RowWords::product);
-        int product = desk.ask(new Product(place, factor, top.digit(place)));
-        int total = desk.ask(new WithCarry(place, factor, top.digit(place), product, carryIn, last));
+        int product = desk.ask(new Product(place, place, factor, top.digit(place)));
+        int total = desk.ask(new WithCarry(place, factor, top.digit(place), product, carryIn, 0, last));
         if (last) {
             desk.figure(StepKind.DIGIT, block, place, RowWords.last(place));
-            int inFront = desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total));
-            answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, true, false)));
+            int inFront = desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total, 0, true));
+            answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, true, false, true)));
             if (inFront > 0) {
                 answer.put(inFront);
             }
             return inFront;
         }
         desk.figure(StepKind.DIGIT, block, place, RowWords.digit(place));
-        answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false)));
-        int carry = desk.ask(new Carry(carries, place, place + 1, total));
+        answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false, true)));
+        int carry = desk.ask(new Carry(carries, place, place + 1, total, carryIn, true));
         if (carry > 0) {
             desk.figureOfLast(StepKind.CARRY, block, place, RowWords::carry);
         }

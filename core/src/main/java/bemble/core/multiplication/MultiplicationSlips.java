@@ -1,41 +1,255 @@
 package bemble.core.multiplication;
 
 import static bemble.core.hand.Slip.at;
+import static bemble.core.hand.Slip.unwritten;
 
 import bemble.core.hand.ChosenMethod;
-import bemble.core.hand.KnownSlip.Met;
 import bemble.core.hand.KnownSlip;
+import bemble.core.hand.KnownSlip.Met;
 import bemble.core.hand.Slip;
+import bemble.core.hand.Stuck;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem;
+import bemble.core.stack.Carry;
+import bemble.core.stack.CopySlips;
+import bemble.core.stack.Digit;
+import bemble.core.stack.InFront;
+import bemble.core.stack.Taken;
 import bemble.core.stack.Total;
 import bemble.core.style.MethodName;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.BiPredicate;
+import java.util.function.IntUnaryOperator;
 
 /** The slips of multiplication: each is a hand that decides one kind of thing otherwise. */
 public final class MultiplicationSlips {
+    private static final Set<MethodName> LONG = Set.of(MethodName.LONG_MULTIPLICATION);
+    private static final Set<MethodName> BOX = Set.of(MethodName.AREA);
+    private static final Set<MethodName> CROSS = Set.of(MethodName.CROSSWISE);
+    private static final String WORTH = "Say what the row is worth before it is written: times 30 is 3 times, then one place "
+            + "to the left.";
+    private static final String BOX_BESIDE = "The box beside the row: every part is there and is added.";
+    private static final String EVERY_PART = "The box: every part of one number meets every part of the other.";
+    private static final String FIRST_MULTIPLY = "The carry is already worth tens: multiply first, then add what waits.";
+    private static final String STRIKE = "Strike the carries of a row before beginning the next.";
+    private static final String ONE_DIGIT = "Blocks beside the row: ten of a place do not fit and go to the next.";
+    private static final String OWN_SUM = "Add the rows as a sum of their own on another paper.";
+    private static final String COUNT_ZEROS = "Do it in two steps: 4 × 3 first, then ten times, then ten times again.";
+
     public static final List<KnownSlip> ALL = List.of(
-            slip("placeholder-forgotten", "begins every row in the ones column", Met.OFTEN,
-                    "Say what the row is worth before it is written: times 30 is 3 times, then one place to the left.",
+            slip(LONG, "placeholder-forgotten", "no placeholder zeros", "begins every row in the ones column", Met.OFTEN, WORTH,
                     at(Placeholders.class, (q, hand) -> 0)),
-            slip("carry-forgotten", "never adds a carry inside a row", Met.OFTEN,
-                    "The box beside the row: every part is there and is added.",
+            slip(LONG, "carry-forgotten", "carry not added", "never adds a carry inside a row", Met.OFTEN, BOX_BESIDE,
                     at(WithCarry.class, (q, hand) -> q.product())),
-            slip("carry-added-first", "adds the carry before multiplying", Met.SOMETIMES,
-                    "The carry is already worth tens: multiply first, then add what waits.",
-                    at(WithCarry.class, (q, hand) -> q.factor() * (q.top() + q.carryIn()))),
-            slip("zero-keeps-the-digit", "takes a number times 0 to be the number", Met.SOMETIMES,
+            slip(LONG, "carry-added-first", "carry added first", "adds the carry before multiplying", Met.SOMETIMES,
+                    FIRST_MULTIPLY, at(WithCarry.class, (q, hand) -> q.factor() * (q.top() + q.carryIn()))),
+            slip(LONG, "zero-keeps-the-digit", "times 0 keeps number", "takes a number times 0 to be the number", Met.SOMETIMES,
                     "No bags of 7 apples are no apples.",
                     at(Product.class, (q, hand) -> q.factor() == 0 || q.top() == 0 ? q.factor() + q.top() : null)
                             .and(at(ZeroRow.class, (q, hand) -> q.digit() == 0 && q.topIsZero()))),
-            slip("matching-columns-only", "multiplies only what stands under each other", Met.SOMETIMES,
-                    "The box: every part of one number meets every part of the other.",
-                    at(ChosenMethod.class, (q, hand) -> new MatchingColumns())),
-            slip("sum-carry-forgotten", "adds the rows without carries", Met.SOMETIMES,
-                    "Add the rows as a sum of their own on another paper.",
-                    at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))));
+            slip(LONG, "matching-columns-only", "only matching columns", "multiplies only what stands under each other",
+                    Met.SOMETIMES, EVERY_PART, at(ChosenMethod.class, (q, hand) -> new MatchingColumns())),
+            slip(LONG, "sum-carry-forgotten", "rows: carry not added", "adds the rows without carries", Met.SOMETIMES, OWN_SUM,
+                    at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))),
+            slip(LONG, "zero-row-without-shift", "0 row: shift lost", "skips the row of a 0 and its shift too", Met.OFTEN,
+                    WORTH, at(Placeholders.class, (q, hand) -> q.rowsBefore())),
+            slip(LONG, "one-placeholder-always", "one placeholder always", "writes one placeholder in every row after the first",
+                    Met.OFTEN, WORTH, at(Placeholders.class, (q, hand) -> Math.min(q.place(), 1))),
+            slip(LONG, "fact-known-wrongly", "a fact known wrongly", "has one fact of the tables wrong each time it comes",
+                    Met.OFTEN, "Find the fact from one that is sure: 8 × 7 is 4 × 7 twice.", wrongly(8, 7, -2))
+                    .ways(MultiplicationSlips::factsKnownWrongly),
+            slip(LONG, "every-product-whole", "products written whole", "writes every product whole", Met.OFTEN, ONE_DIGIT,
+                    at(Digit.class, (q, hand) -> q.ofProduct() ? q.total() : null)
+                            .and(at(Carry.class, (q, hand) -> q.ofProduct() ? 0 : null))
+                            .and(at(InFront.class, (q, hand) -> q.ofProduct() ? 0 : null))),
+            slip(LONG, "carry-lost-over-zero", "carry lost over 0", "loses the carry where the digit above is 0", Met.OFTEN,
+                    FIRST_MULTIPLY, at(WithCarry.class, (q, hand) -> q.top() == 0 ? q.product() : null)),
+            slip(LONG, "old-carry-again", "old carry again", "adds a carry of the row before again", Met.SOMETIMES, STRIKE,
+                    at(WithCarry.class, (q, hand) -> q.carryBefore() > 0 ? hand.decide(q) + q.carryBefore() : null)),
+            slip(LONG, "carry-swapped", "digit and carry swapped", "writes the tens digit and carries the ones digit",
+                    Met.SOMETIMES, "Say each product as tens and ones before writing: 42 are 4 tens and 2 ones.",
+                    at(Digit.class, (q, hand) -> q.ofProduct() && !q.last() && q.total() > 9 ? q.total() / 10 : null)
+                            .and(at(Carry.class, (q, hand) -> q.ofProduct() && q.total() > 9 ? q.total() % 10 : null))),
+            slip(LONG, "later-row-one-product", "only tens by tens", "multiplies only tens by tens in the second row",
+                    Met.SOMETIMES, EVERY_PART, at(Product.class, (q, hand) -> q.row() > 0 && q.place() != 2 * q.row() ? 0 : null)),
+            slip(LONG, "added-instead", "added", "adds", Met.SOMETIMES, "Read the sign aloud before beginning.",
+                    at(ChosenMethod.class, (q, hand) -> new AddedInstead())),
+            slip(LONG, "last-row-only", "rows not added", "does not add the rows and writes one of them for the answer",
+                    Met.SOMETIMES, BOX_BESIDE, Taken.onlyOne(-1))
+                    .ways(problem -> List.of(Taken.onlyOne(-1), Taken.onlyOne(0))),
+            slip(LONG, "placeholder-in-first-row", "placeholder in first row", "writes a placeholder in the first row too",
+                    Met.RARE, WORTH, at(Placeholders.class, (q, hand) -> q.place() == 0 ? 1 : null)),
+            slip(LONG, "placeholder-too-many", "one placeholder too many", "writes one placeholder too many", Met.RARE, WORTH,
+                    at(Placeholders.class, (q, hand) -> q.place() > 0 ? q.place() + 1 : null)),
+            slip(LONG, "row-cut-short", "row's front left off", "leaves off what stands in front of a row's last digit",
+                    Met.SOMETIMES, "Estimate the row: 4 × 300 is over a thousand.",
+                    at(InFront.class, (q, hand) -> q.ofProduct() ? 0 : null)),
+            slip(LONG, "sum-cut-short", "sum's front left off", "leaves off the last carry when adding the rows",
+                    Met.SOMETIMES, OWN_SUM, at(InFront.class, (q, hand) -> q.ofProduct() ? null : 0)),
+            slip(LONG, "carry-added-twice", "carry added twice", "adds a carry twice inside a row", Met.SOMETIMES, STRIKE,
+                    at(WithCarry.class, (q, hand) -> hand.decide(q) + q.carryIn())),
+            slip(LONG, "last-carry-forgotten", "row's last carry lost", "forgets the carry in a row's last column", Met.SOMETIMES,
+                    STRIKE, at(WithCarry.class, (q, hand) -> q.last() ? q.product() : null)),
+            slip(LONG, "times-one-is-one", "times 1 gives 1", "takes a number times 1 to be 1", Met.SOMETIMES,
+                    "One bag of 7 apples: how many apples?",
+                    at(Product.class, (q, hand) -> q.factor() > 0 && q.top() > 0 && (q.factor() == 1 || q.top() == 1) ? 1 : null)),
+            slip(LONG, "row-missed", "row left out of sum", "leaves one row out when adding them", Met.SOMETIMES, BOX_BESIDE,
+                    Taken.without(-1)).ways(problem -> Taken.withoutEach(rows(problem))),
+            slip(LONG, "product-added", "factors added", "adds two digits instead of multiplying them", Met.RARE,
+                    "Say it as groups: 4 times 3 is 3 and 3 and 3 and 3.", at(Product.class, (q, hand) -> q.factor() + q.top())),
+            slip(LONG, "sum-carry-twice", "rows: carry twice", "adds a carry twice when adding the rows", Met.RARE, OWN_SUM,
+                    at(Total.class, (q, hand) -> q.carryIn() > 0 ? hand.decide(q) + q.carryIn() : null)),
+            slip(LONG, "digits-turned", "digits copied turned", "copies two digits of a number the other way round", Met.OFTEN,
+                    CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
+            slip(BOX, "cell-zero-missed", "a zero too few", "writes a zero too few in a cell", Met.OFTEN, COUNT_ZEROS,
+                    cells((across, down) -> true, BigInteger.ONE, BigInteger.TEN))
+                    .ways(problem -> eachCell(problem, BigInteger.ONE, BigInteger.TEN)),
+            slip(BOX, "two-cells-only", "only matching parts", "fills only the cells of parts that match", Met.OFTEN,
+                    EVERY_PART, at(Cell.class, (q, hand) -> matches(q) ? null : BigInteger.ZERO)
+                            .and(unwritten(Cell.class, (q, product) -> !matches(q)))),
+            slip(BOX, "bare-digits-at-edges", "bare digits at edges", "writes bare digits at the edges", Met.SOMETIMES,
+                    "Say what each digit is worth: 4 tens are 40.",
+                    at(Parts.class, (q, hand) -> hand.decide(q).stream().map(MultiplicationSlips::firstDigit).toList())),
+            slip(BOX, "cell-missed", "a cell missed", "leaves a cell empty", Met.SOMETIMES, EVERY_PART, emptyCell(0, 0))
+                    .ways(MultiplicationSlips::emptyCells),
+            slip(BOX, "cell-zero-too-many", "a zero too many", "writes a zero too many in a cell", Met.SOMETIMES, COUNT_ZEROS,
+                    cells((across, down) -> true, BigInteger.TEN, BigInteger.ONE))
+                    .ways(problem -> eachCell(problem, BigInteger.TEN, BigInteger.ONE)),
+            slip(BOX, "sum-carry-forgotten", "rows: carry not added", "adds the row totals without carries", Met.SOMETIMES,
+                    OWN_SUM, at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))),
+            slip(BOX, "row-missed", "row left out of sum", "leaves one row out when adding them", Met.SOMETIMES, EVERY_PART,
+                    Taken.without(-1)).ways(problem -> Taken.withoutEach(rows(problem))),
+            slip(BOX, "edge-part-missed", "part missed at edge", "leaves one part out at an edge", Met.SOMETIMES,
+                    "Add the parts at the edge: do they make the number?", withoutPart(true, -1))
+                    .ways(MultiplicationSlips::withoutParts),
+            slip(CROSS, "carry-forgotten", "carry not added", "never adds a carry", Met.OFTEN, FIRST_MULTIPLY,
+                    at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))),
+            slip(CROSS, "both-digits-written", "totals written whole", "writes every total whole", Met.OFTEN, ONE_DIGIT,
+                    at(Digit.class, (q, hand) -> q.total()).and(at(Carry.class, (q, hand) -> 0))
+                            .and(at(InFront.class, (q, hand) -> 0))),
+            slip(CROSS, "one-product-missed", "a crossing missed", "takes only the first product of a column", Met.SOMETIMES,
+                    "Count the crossing lines: each is a product.",
+                    at(CrossSum.class, (q, hand) -> q.products().size() > 1 ? q.products().get(0) : null)),
+            slip(CROSS, "crossings-left-out", "crossings left out", "leaves out the crossing products", Met.OFTEN, EVERY_PART,
+                    at(CrossSum.class, (q, hand) -> q.place() % 2 > 0 ? 0
+                            : q.products().get(q.products().size() / 2))));
 
     private MultiplicationSlips() {}
 
-    private static KnownSlip slip(String id, String label, Met met, String help, Slip slip) {
-        return KnownSlip.of(id, MethodName.LONG_MULTIPLICATION, label, met, help, slip);
+    private static KnownSlip slip(Set<MethodName> methods, String id, String name, String label, Met met, String help,
+            Slip slip) {
+        return KnownSlip.of(id, methods, name, label, met, help, slip);
+    }
+
+    private static int rows(Problem problem) {
+        return problem.operands().stream().mapToInt(Numeral::length).max().orElseThrow();
+    }
+
+    /** One fact taken for so much more or less than it is, wherever it comes. */
+    private static Slip wrongly(int factor, int top, int by) {
+        return at(Product.class, (q, hand) -> Math.min(q.factor(), q.top()) == Math.min(factor, top)
+                && Math.max(q.factor(), q.top()) == Math.max(factor, top) ? factor * top + by : null);
+    }
+
+    /** Every fact that may come in a problem, missed in the ways in which facts are mixed up: by 1, 2, 10, or turned round. */
+    private static List<Slip> factsKnownWrongly(Problem problem) {
+        Map<Integer, int[]> facts = new LinkedHashMap<>();
+        for (char one : problem.operands().get(0).digits().toCharArray()) {
+            for (char other : problem.operands().get(1).digits().toCharArray()) {
+                int[] fact = {Math.min(one, other) - '0', Math.max(one, other) - '0'};
+                facts.put(10 * fact[0] + fact[1], fact);
+            }
+        }
+        List<Slip> slips = new ArrayList<>();
+        for (int[] fact : facts.values()) {
+            int product = fact[0] * fact[1];
+            if (fact[0] > 1) {
+                for (IntUnaryOperator missed : List.<IntUnaryOperator>of(p -> p - 1, p -> p + 1, p -> p - 2, p -> p + 2,
+                        p -> p - 10, p -> p + 10, p -> p % 10 * 10 + p / 10)) {
+                    int wrong = missed.applyAsInt(product);
+                    if (wrong >= 0 && wrong != product) {
+                        slips.add(wrongly(fact[0], fact[1], wrong - product));
+                    }
+                }
+            }
+        }
+        return slips;
+    }
+
+    private static boolean matches(Cell cell) {
+        return cell.across().toString().length() == cell.down().toString().length();
+    }
+
+    private static BigInteger firstDigit(BigInteger part) {
+        return new BigInteger(part.toString().substring(0, 1));
+    }
+
+    /** So many times too much in some cells, and so many times too little. */
+    private static Slip cells(BiPredicate<Integer, Integer> which, BigInteger times, BigInteger over) {
+        return at(Cell.class, (q, hand) -> {
+            boolean bothRound = q.across().compareTo(BigInteger.TEN) >= 0 && q.down().compareTo(BigInteger.TEN) >= 0;
+            return which.test(q.row(), q.column()) && bothRound ? hand.decide(q).multiply(times).divide(over) : null;
+        });
+    }
+
+    private static Slip cell(int row, int column, BigInteger times, BigInteger over) {
+        return at(Cell.class, (q, hand) -> {
+            boolean round = q.across().compareTo(BigInteger.TEN) >= 0 || q.down().compareTo(BigInteger.TEN) >= 0;
+            return q.row() == row && q.column() == column && round ? hand.decide(q).multiply(times).divide(over) : null;
+        });
+    }
+
+    private static List<Slip> eachCell(Problem problem, BigInteger times, BigInteger over) {
+        List<Slip> slips = new ArrayList<>(List.of(cells((row, column) -> true, times, over)));
+        for (int row = 0; row < Expanded.of(problem.operands().get(1)).size(); row++) {
+            for (int column = 0; column < Expanded.of(problem.operands().get(0)).size(); column++) {
+                slips.add(cell(row, column, times, over));
+            }
+        }
+        return slips;
+    }
+
+    private static Slip emptyCell(int row, int column) {
+        return at(Cell.class, (Cell q, bemble.core.hand.Hand hand) -> q.row() == row && q.column() == column ? BigInteger.ZERO : null)
+                .and(unwritten(Cell.class, (q, product) -> q.row() == row && q.column() == column));
+    }
+
+    private static List<Slip> emptyCells(Problem problem) {
+        List<Slip> slips = new ArrayList<>();
+        for (int row = 0; row < Expanded.of(problem.operands().get(1)).size(); row++) {
+            for (int column = 0; column < Expanded.of(problem.operands().get(0)).size(); column++) {
+                slips.add(emptyCell(row, column));
+            }
+        }
+        return slips;
+    }
+
+    private static Slip withoutPart(boolean across, int which) {
+        return at(Parts.class, (q, hand) -> {
+            List<BigInteger> parts = new ArrayList<>(hand.decide(q));
+            int index = which < 0 ? parts.size() - 1 : which;
+            if (q.across() != across) {
+                return null;
+            }
+            if (parts.size() < 2 || index >= parts.size()) {
+                throw new Stuck("there is no such part");
+            }
+            parts.remove(index);
+            return parts;
+        });
+    }
+
+    private static List<Slip> withoutParts(Problem problem) {
+        List<Slip> slips = new ArrayList<>();
+        for (int i = 0; i < rows(problem); i++) {
+            slips.add(withoutPart(true, i));
+            slips.add(withoutPart(false, i));
+        }
+        return slips;
     }
 }

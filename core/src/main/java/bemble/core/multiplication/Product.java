@@ -6,10 +6,11 @@ import bemble.core.hand.FactQuestion;
  * A fact of the tables.
  *
  * @param place what the product is worth, as a power of ten
+ * @param row the place of the digit below
  * @param factor the digit below
  * @param top the digit above
  */
-record Product(int place, int factor, int top) implements FactQuestion<Integer> {
+record Product(int place, int row, int factor, int top) implements FactQuestion<Integer> {
     @Override
     public Integer careful() {
         return factor * top;

@@ -6,6 +6,7 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem.Multiplication;
 import bemble.core.stack.LineUp;
+import bemble.core.stack.Placed;
 import bemble.core.stack.Stack;
 import bemble.core.stack.StackPaper;
 import bemble.core.style.NumberOrder;
@@ -23,20 +24,20 @@ record ProductPaper(Block block, Numeral top, Numeral bottom) {
     static ProductPaper setOut(Multiplication multiplication, Desk desk) {
         boolean turned = desk.style().order() != NumberOrder.KEPT
                 && multiplication.multiplier().compareTo(multiplication.multiplicand()) > 0;
-        Numeral top = turned ? multiplication.multiplier() : multiplication.multiplicand();
-        Numeral bottom = turned ? multiplication.multiplicand() : multiplication.multiplier();
+        List<Numeral> numbers = turned ? List.of(multiplication.multiplier(), multiplication.multiplicand())
+                : multiplication.operands();
         Block block = desk.block("product", desk.start());
         StackPaper paper = new StackPaper(block, desk).headsLine();
         block.line(TOP).line(BOTTOM);
         desk.step(StepKind.SET_OUT, block, null, ProductPaper::setOut);
-        Stack stack = Stack.of(List.of(top, bottom));
+        Stack stack = Stack.of(numbers);
         if (desk.draws()) {
             paper.heads(stack.highest(), 0);
             desk.sign(block.at(BOTTOM, stack.highest() + 1), Operation.MULTIPLICATION.sign());
         }
-        desk.ask(new LineUp(block, LINES, List.of(top, bottom), false, false, '.'));
+        List<Placed> lined = desk.ask(new LineUp(block, LINES, numbers, false, false, '.'));
         paper.above();
-        return new ProductPaper(block, top, bottom);
+        return new ProductPaper(block, lined.get(0).number(), lined.get(1).number());
     }
 
     private static Spoken setOut(Said said) {

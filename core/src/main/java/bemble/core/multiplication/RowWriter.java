@@ -15,7 +15,9 @@ import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Writes the rows of a long multiplication. */
 final class RowWriter {
@@ -26,6 +28,9 @@ final class RowWriter {
     private final int rowsToWrite;
     /** The last row's carries that are not struck yet, each with its column, and the line they stand in. */
     private final List<int[]> used = new ArrayList<>();
+    /** What was carried into each column of the upper number, in the row before and in this one. */
+    private Map<Integer, Integer> before = Map.of();
+    private Map<Integer, Integer> now = new HashMap<>();
     private CarrySpots usedSpots;
     private String lastLine;
     private boolean ruled;
@@ -106,6 +111,8 @@ final class RowWriter {
             carry = column(i, place, placeholders, factor, carry, line, spots, row);
         }
         usedSpots = spots;
+        before = now;
+        now = new HashMap<>();
         written++;
         return new Row(factor, place, row.read(), desk, from, desk.mark(), 0);
     }
@@ -147,24 +154,26 @@ final class RowWriter {
             desk.underline(block.at(ProductPaper.BOTTOM, place));
             desk.underline(block.at(ProductPaper.TOP, i));
         }
-        int product = desk.ask(new Product(worth, factor, top.digit(i)));
-        int total = desk.ask(new WithCarry(worth, factor, top.digit(i), product, carryIn, last));
+        int product = desk.ask(new Product(worth, place, factor, top.digit(i)));
+        int total = desk.ask(new WithCarry(worth, factor, top.digit(i), product, carryIn,
+                before.getOrDefault(i, 0), last));
         if (last) {
             desk.figure(StepKind.DIGIT, block, at, RowWords.last(worth));
-            int inFront = desk.ask(new InFront(block.at(line, at + 1), total));
-            row.put(desk.ask(new Digit(block.at(line, at), total, true, false)));
+            int inFront = desk.ask(new InFront(block.at(line, at + 1), total, 0, true));
+            row.put(desk.ask(new Digit(block.at(line, at), total, true, false, true)));
             if (inFront > 0) {
                 row.put(inFront);
             }
             return inFront;
         }
         desk.figure(StepKind.DIGIT, block, at, RowWords.digit(worth));
-        row.put(desk.ask(new Digit(block.at(line, at), total, false, false)));
+        row.put(desk.ask(new Digit(block.at(line, at), total, false, false, true)));
         int next = desk.carriesStand(CarryPlace.ABOVE_NEXT) ? i + 1 : at + 1;
-        int carry = desk.ask(new Carry(spots, worth, next, total));
+        int carry = desk.ask(new Carry(spots, worth, next, total, carryIn, true));
         if (carry > 0) {
             desk.figureOfLast(StepKind.CARRY, block, at, RowWords::carry);
             used.add(new int[] {next, carry});
+            now.put(i + 1, carry);
         }
         return carry;
     }

@@ -5,9 +5,11 @@ import bemble.core.hand.FactQuestion;
 /**
  * The total of a column: the product of two digits with the carry that came in.
  *
+ * @param carryBefore what was carried into the column in the row before
  * @param last whether it is the row's last column
  */
-record WithCarry(int place, int factor, int top, int product, int carryIn, boolean last) implements FactQuestion<Integer> {
+record WithCarry(int place, int factor, int top, int product, int carryIn, int carryBefore,
+                 boolean last) implements FactQuestion<Integer> {
     @Override
     public Integer careful() {
         return product + carryIn;

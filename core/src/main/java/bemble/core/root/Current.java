@@ -9,10 +9,8 @@ import java.math.BigInteger;
  * @param pair the pair as it is written
  */
 record Current(int place, BigInteger left, String pair) implements Question<BigInteger> {
-    private static final BigInteger HUNDRED = BigInteger.valueOf(100);
-
     @Override
     public BigInteger careful() {
-        return left.multiply(HUNDRED).add(new BigInteger(pair));
+        return left.multiply(BigInteger.TEN.pow(pair.length())).add(new BigInteger(pair));
     }
 }

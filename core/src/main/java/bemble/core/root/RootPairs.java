@@ -16,8 +16,19 @@ record RootPairs(Numeral radicand, int shift) {
 
     /** The pair whose last digit stands in that place; the first may be a single digit. */
     String at(int place) {
-        return (radicand.has(place + 1) || place < 0 ? String.valueOf(radicand.digit(place + 1)) : "")
-                + radicand.digit(place);
+        String high = radicand.has(place + 1) || place < 0 ? String.valueOf(radicand.digit(place + 1)) : "";
+        boolean single = shift > 0 && place + 1 == radicand.lowest();
+        return single ? high : high + radicand.digit(place);
+    }
+
+    /** Whether the root's digit over that pair stands behind its point. */
+    boolean isDecimal(int place) {
+        return place < -Math.max(0, shift);
+    }
+
+    /** The lowest place of the last pair, for a root with so many decimals. */
+    int last(int decimals) {
+        return -2 * decimals + (shift > 0 ? shift - 2 : shift);
     }
 
     /** Whether nothing but zeros follows below that place. */

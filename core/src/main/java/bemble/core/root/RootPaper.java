@@ -100,6 +100,9 @@ final class RootPaper {
             }
         }
         int left = descent.bringDown(RADICAND, place + 1, pair.charAt(0) - '0');
+        if (pair.length() == 1) {
+            return Integer.toString(left);
+        }
         int right = descent.bringDown(RADICAND, place, pair.charAt(1) - '0');
         return left + "" + right;
     }

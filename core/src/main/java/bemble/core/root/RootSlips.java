@@ -3,29 +3,69 @@ package bemble.core.root;
 import static bemble.core.hand.Slip.at;
 import static bemble.core.hand.Slip.unwritten;
 
-import bemble.core.hand.KnownSlip.Met;
+import bemble.core.hand.ChosenMethod;
 import bemble.core.hand.KnownSlip;
+import bemble.core.hand.KnownSlip.Met;
+import bemble.core.hand.KnownSlip.Numbers;
 import bemble.core.hand.Slip;
+import bemble.core.hand.Stuck;
+import bemble.core.problem.Numeral;
 import bemble.core.style.MethodName;
+import java.math.BigInteger;
 import java.util.List;
+import java.util.Set;
 
 /** The slips of the square root: each is a hand that decides one kind of thing otherwise. */
 public final class RootSlips {
+    private static final String TWO_STRIPS = "The cut square: two strips lie along the sides, so the side counts twice.";
+    private static final String PAIRS = "Mark off the pairs from the point outwards before anything else, both ways.";
+    private static final String BACK = "Square back: does the answer times itself come to the number?";
+
     public static final List<KnownSlip> ALL = List.of(
-            slip("root-not-doubled", "does not double the root", Met.OFTEN,
-                    "The cut square: two strips lie along the sides, so the side counts twice.",
+            slip("root-not-doubled", "root not doubled", "does not double the root", Met.OFTEN, TWO_STRIPS,
                     at(Doubled.class, (q, hand) -> q.root())),
-            slip("digit-not-set-beside", "does not set the digit beside the doubled root", Met.SOMETIMES,
+            slip("digit-not-set-beside", "digit not set beside", "does not set the digit beside the doubled root", Met.SOMETIMES,
                     "The cut square: the small corner square belongs to the strips.",
                     at(Beside.class, (q, hand) -> q.isFirst() ? null : 0)),
-            slip("root-zero-forgotten", "leaves a 0 out of the root", Met.OFTEN,
+            slip("root-zero-forgotten", "0 left out", "leaves a 0 out of the root", Met.OFTEN,
                     "Count the pairs: each gives one digit of the root.",
-                    unwritten(RootDigit.class, (q, digit) -> !q.first() && digit == 0)));
+                    unwritten(RootDigit.class, (q, digit) -> !q.first() && digit == 0)),
+            slip("halved", "halved", "halves the number", Met.OFTEN, BACK, at(ChosenMethod.class, (q, hand) -> new Halved())),
+            slip("root-of-each-pair", "root of each pair", "takes the root of each pair by itself", Met.OFTEN, TWO_STRIPS,
+                    at(Current.class, (q, hand) -> new BigInteger(q.pair()))
+                            .and(at(Doubled.class, (q, hand) -> BigInteger.ZERO))),
+            slip("pairs-beside-point", "pairs across the point", "marks off a pair across the point", Met.OFTEN, PAIRS,
+                    at(MarkedOff.class, (q, hand) -> q.radicand().decimals() % 2 > 0 ? -1 : null)).in(Numbers.WITH_DECIMALS),
+            slip("last-digit-doubled", "last digit doubled only", "doubles only the last digit of the root", Met.SOMETIMES,
+                    TWO_STRIPS, at(Doubled.class, (q, hand) -> q.root().add(q.root().mod(BigInteger.TEN)))),
+            slip("pairs-from-left", "pairs from the left", "marks off the pairs from the left", Met.SOMETIMES, PAIRS,
+                    at(MarkedOff.class, (q, hand) -> oddLength(q.radicand()))),
+            slip("squared-for-doubled", "squared, not doubled", "squares the root where it should double it", Met.SOMETIMES,
+                    TWO_STRIPS, at(Doubled.class, (q, hand) -> q.root().multiply(q.root()))),
+            slip("left-over-dropped", "left-over dropped", "goes on with the pair alone and drops what was left", Met.SOMETIMES,
+                    "Say what stands there now: 2 left and the pair 56 are 256.",
+                    at(Current.class, (q, hand) -> new BigInteger(q.pair()))),
+            slip("digit-one-short", "last digit one short", "takes the last digit one too small", Met.SOMETIMES,
+                    "Try one more: does it still fit?",
+                    at(RootDigit.class, (q, hand) -> q.place() == 0 ? oneShort(hand.decide(q)) : null)));
 
     private RootSlips() {}
 
-    private static KnownSlip slip(String id, String label, Met met, String help, Slip slip) {
-        return KnownSlip.of(id, MethodName.DOUBLED_ROOT, label, met, help, slip)
-                .under(MethodName.DOUBLED_ROOT, MethodName.RUNNING_DIVISOR);
+    private static KnownSlip slip(String id, String name, String label, Met met, String help, Slip slip) {
+        return KnownSlip.of(id, Set.of(MethodName.DOUBLED_ROOT, MethodName.RUNNING_DIVISOR), name, label, met, help, slip);
+    }
+
+    private static Integer oddLength(Numeral radicand) {
+        if (radicand.length() % 2 == 0 || radicand.length() < 3 || !radicand.isWhole()) {
+            throw new Stuck("the pairs are the same from both ends");
+        }
+        return 1;
+    }
+
+    private static int oneShort(int digit) {
+        if (digit == 0) {
+            throw new Stuck("the digit is 0 already");
+        }
+        return digit - 1;
     }
 }

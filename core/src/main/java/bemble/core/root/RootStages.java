@@ -61,7 +61,7 @@ final class RootStages {
 
     Outcome write() {
         int from = desk.mark();
-        int last = -2 * problem.decimals() + paper.pairs().shift();
+        int last = paper.pairs().last(problem.decimals());
         int place = paper.pairs().first();
         boolean first = true;
         while (true) {
@@ -91,7 +91,7 @@ final class RootStages {
         BigInteger current = desk.ask(new Current(place, before, pair));
         BigInteger doubled = doubled(place, first);
         desk.step(StepKind.TRIAL, paper.block(), place, first ? RootWords::first : RootWords::trial);
-        if (place == -2 + paper.pairs().shift()) {
+        if (paper.pairs().isDecimal(place) && !paper.pairs().isDecimal(place + 2)) {
             desk.point(paper.block(), RootPaper.ROOT, Role.WRITTEN);
         }
         Decision<Integer> found = desk.decide(new RootDigit(paper.block().at(RootPaper.ROOT, place), current, doubled, first));
@@ -108,7 +108,7 @@ final class RootStages {
         BigInteger product = paper.descent().product(factor, divisor, place, RootWords::multiply);
         if (found.written()) {
             root = root.multiply(BigInteger.TEN).add(BigInteger.valueOf(digit));
-            (place < 0 ? decimals : written).append(digit);
+            (paper.pairs().isDecimal(place) ? decimals : written).append(digit);
         }
         boolean ends = place <= last || current.equals(product) && place <= paper.pairs().shift()
                 && paper.pairs().isZeroBelow(place);

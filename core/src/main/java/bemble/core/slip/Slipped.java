@@ -26,7 +26,8 @@ public final class Slipped {
     public static Optional<Slip> find(String id, Problem problem, Method<?> method, HouseStyle style) {
         String right = Written.answerBy(Hand.CAREFUL, problem, method, style).answer().text();
         if (!id.equals(Slips.FACT_NEAR_MISS)) {
-            return Slips.of(problem, method.name()).stream().filter(slip -> slip.id().equals(id)).map(KnownSlip::slip)
+            return Slips.of(problem, method.name()).stream().filter(slip -> slip.id().equals(id))
+                    .flatMap(slip -> slip.slips(problem).stream())
                     .filter(slip -> changes(slip, problem, method, style, right)).findFirst();
         }
         int facts = (int) Written.answerBy(Hand.CAREFUL, problem, method, style).decisions().stream()

@@ -6,6 +6,7 @@ import bemble.core.addition.AdditionSlips;
 import bemble.core.division.DivisionSlips;
 import bemble.core.hand.ChosenMethod;
 import bemble.core.hand.KnownSlip.Met;
+import bemble.core.hand.KnownSlip.Numbers;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
 import bemble.core.hand.Stuck;
@@ -17,6 +18,7 @@ import bemble.core.root.RootSlips;
 import bemble.core.style.MethodName;
 import bemble.core.subtraction.SubtractionSlips;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -25,7 +27,7 @@ public final class Slips {
     /** The family of near misses: one fact wrong by one group; which fact, and by how much, is tried in order. */
     public static final String FACT_NEAR_MISS = "fact-near-miss";
     private static final List<KnownSlip> ACROSS = List.of(
-            KnownSlip.of("subtracted-instead", MethodName.COLUMN, "subtracts", Met.SOMETIMES,
+            KnownSlip.of("subtracted-instead", Set.of(MethodName.COLUMN), "subtracted", "subtracts", Met.SOMETIMES,
                     "Read the sign aloud before beginning.", at(ChosenMethod.class, (q, hand) -> subtracted(q))));
 
     /** Every slip there is but for the family of near misses, operation by operation. */
@@ -43,9 +45,26 @@ public final class Slips {
 
     /** The slips that are defined for a problem worked by a method; one may still leave the answer as it is. */
     public static List<KnownSlip> of(Problem problem, MethodName method) {
-        boolean whole = problem.decimals() == 0 && problem.operands().stream().allMatch(Numeral::isWhole);
-        return ALL.stream().filter(slip -> slip.operation() == problem.operation() && slip.methods().contains(method)
-                && (whole || slip.decimals())).toList();
+        boolean whole = isWhole(problem);
+        return under(problem, method).filter(slip -> whole ? slip.numbers() != Numbers.WITH_DECIMALS
+                : slip.numbers() != Numbers.WHOLE).toList();
+    }
+
+    /**
+     * The slips that may have been made in a problem: in numbers with decimals also those that are defined for whole
+     * ones, since a pupil who never adds a carry does not add it there either.
+     */
+    public static List<KnownSlip> met(Problem problem, MethodName method) {
+        boolean whole = isWhole(problem);
+        return under(problem, method).filter(slip -> !whole || slip.numbers() != Numbers.WITH_DECIMALS).toList();
+    }
+
+    private static boolean isWhole(Problem problem) {
+        return problem.decimals() == 0 && problem.operands().stream().allMatch(Numeral::isWhole);
+    }
+
+    private static Stream<KnownSlip> under(Problem problem, MethodName method) {
+        return ALL.stream().filter(slip -> slip.operation() == problem.operation() && slip.methods().contains(method));
     }
 
     /** What a slip's name is in a teacher's words. */

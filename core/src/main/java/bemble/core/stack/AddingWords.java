@@ -12,7 +12,7 @@ public final class AddingWords {
     private AddingWords() {}
 
     /** A column is totalled. */
-    static Spoken total(Said said) {
+    public static Spoken total(Said said) {
         Words words = said.words();
         Total column = said.asked(Total.class);
         int total = said.decided(Total.class);
@@ -78,7 +78,7 @@ public final class AddingWords {
         int place = column.place();
         int carry = said.decided(Carry.class);
         String what = words.count(carry, place + 1);
-        String where = place(said.style(), words, place + 1, carry);
+        String where = place(said.style(), words, column.next(), carry);
         return new Spoken(words.title(place), Fact.of(words.carry() + " ", "", what),
                 Words.capital(words.carry()) + " " + what + ": " + where + ".", "What is " + words.carried() + "?");
     }
@@ -95,7 +95,7 @@ public final class AddingWords {
     }
 
     /** The last column's total is written, whole by a careful hand. */
-    static Spoken last(Said said) {
+    public static Spoken last(Said said) {
         Digit column = said.asked(Digit.class);
         return last(said, column.place(), "This is the last column: write ");
     }

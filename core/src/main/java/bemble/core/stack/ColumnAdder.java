@@ -13,13 +13,16 @@ public final class ColumnAdder {
     /** Writes every column into the answer line. */
     public static ColumnSum add(Stack stack, Block block, CarrySpots carries, Desk desk) {
         int from = desk.mark();
-        int lowest = stack.lowest();
+        Stack taken = new Stack(desk.ask(new Taken(stack.numbers())));
+        int lowest = taken.lowest();
         Jots jots = new Jots(block, desk);
         WrittenLine answer = new WrittenLine(lowest);
-        int carry = 0;
-        int last = desk.ask(new LastColumn(stack.numbers()));
+        int last = desk.ask(new LastColumn(taken.numbers()));
+        // A ten may be carried too far; one column beyond the last is written in front.
+        int[] carried = new int[Math.max(0, last - lowest) + 2];
         for (int place = lowest; place <= last; place++) {
-            List<Integer> digits = stack.digitsAt(place);
+            int carry = carried[place - lowest];
+            List<Integer> digits = taken.digitsAt(place);
             desk.step(StepKind.TOTAL, block, place, AddingWords::total);
             int total = desk.ask(new Total(place, digits, carry, jots.next(), jots.stay()));
             if (carry > 0 && desk.style().strikesCarries()) {
@@ -27,9 +30,10 @@ public final class ColumnAdder {
             }
             if (place == last) {
                 desk.figure(StepKind.DIGIT, block, place, AddingWords::last);
-                int inFront = desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total));
+                int inFront = desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total,
+                        carried[place + 1 - lowest], false));
                 point(place, lowest, block, desk);
-                answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, true, false)));
+                answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, true, false, false)));
                 if (inFront > 0) {
                     answer.put(inFront);
                 }
@@ -37,9 +41,11 @@ public final class ColumnAdder {
             }
             desk.figure(StepKind.DIGIT, block, place, AddingWords::digit);
             point(place, lowest, block, desk);
-            answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false)));
-            carry = desk.ask(new Carry(carries, place, place + 1, total));
-            if (carry > 0) {
+            answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false, false)));
+            int next = total < 10 ? place + 1 : desk.ask(new GoesTo(place));
+            int out = desk.ask(new Carry(carries, place, next, total, carry, false));
+            carried[next - lowest] = out;
+            if (out > 0) {
                 desk.figureOfLast(StepKind.CARRY, block, place, AddingWords::carry);
             }
         }

@@ -12,8 +12,9 @@ import bemble.core.working.Spot;
  * @param total what the column comes to
  * @param last whether it is the last column, whose total is written whole
  * @param leadingZero whether it would be a 0 in front of the number
+ * @param ofProduct whether it is a row of products, not a sum
  */
-public record Digit(Spot at, int total, boolean last, boolean leadingZero) implements Question<Integer> {
+public record Digit(Spot at, int total, boolean last, boolean leadingZero, boolean ofProduct) implements Question<Integer> {
     @Override
     public int place() {
         return at.place();

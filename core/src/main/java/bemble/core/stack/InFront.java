@@ -11,8 +11,10 @@ import bemble.core.working.Spot;
  * What is written in front of the last column's digit.
  *
  * @param at the square just in front
+ * @param waiting what was carried past the last column
+ * @param ofProduct whether it is a row of products, not a sum
  */
-public record InFront(Spot at, int total) implements Question<Integer> {
+public record InFront(Spot at, int total, int waiting, boolean ofProduct) implements Question<Integer> {
     @Override
     public int place() {
         return at.place() - 1;
@@ -20,7 +22,7 @@ public record InFront(Spot at, int total) implements Question<Integer> {
 
     @Override
     public Integer careful() {
-        return total / 10;
+        return total / 10 + waiting;
     }
 
     @Override

@@ -9,6 +9,7 @@ import bemble.core.working.Block;
 import bemble.core.working.Role;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * Where each number's digits go: ones under ones.
@@ -20,6 +21,9 @@ import java.util.List;
  */
 public record LineUp(Block block, List<String> lines, List<Numeral> numbers, boolean pads, boolean padsTop, char point)
         implements Question<List<Placed>> {
+    /** Nobody sets a number out further from its place than this. */
+    private static final int MOST_SHIFT = 12;
+
     @Override
     public List<Placed> careful() {
         return Stack.of(numbers).numbers();
@@ -53,7 +57,7 @@ public record LineUp(Block block, List<String> lines, List<Numeral> numbers, boo
         boolean any = false;
         for (int i = 0; i < numbers.size(); i++) {
             Placed found = new Placed(numbers.get(i), 0);
-            for (int shift = -numbers.get(i).length(); shift <= numbers.get(i).length() + 12; shift++) {
+            for (int shift = -numbers.get(i).length() - MOST_SHIFT; shift <= numbers.get(i).length() + MOST_SHIFT; shift++) {
                 if (standsAt(paper, i, shift)) {
                     found = new Placed(numbers.get(i), shift);
                     any = true;
@@ -62,9 +66,25 @@ public record LineUp(Block block, List<String> lines, List<Numeral> numbers, boo
                     }
                 }
             }
+            if (found.shift() == 0 && !standsAt(paper, i, 0)) {
+                Placed miscopied = miscopied(paper, i);
+                any |= miscopied != null;
+                found = miscopied == null ? found : miscopied;
+            }
             read.add(found);
         }
         return any ? read : null;
+    }
+
+    /** A number in its right place with the same digits in another order, or without its zeros; null where none stands there. */
+    private Placed miscopied(Reading paper, int i) {
+        Numeral number = numbers.get(i);
+        Numeral there = PaperNumbers.read(paper, block, lines.get(i), number.lowest());
+        return there != null && sorted(there).equals(sorted(number)) ? new Placed(there, 0) : null;
+    }
+
+    private static String sorted(Numeral number) {
+        return number.digits().replace("0", "").chars().sorted().mapToObj(Character::toString).collect(Collectors.joining());
     }
 
     private boolean standsAt(Reading paper, int i, int shift) {

@@ -32,7 +32,7 @@ public final class Decomposition implements Method<Subtraction> {
             int bottom = paper.subtrahend().digit(place);
             exchanges.bringTen(place, bottom, place == paper.highest());
             desk.step(StepKind.DIFFERENCE, paper.block(), place, ExchangeWords::column);
-            paper.difference(place, tops.at(place), bottom, 0, tops.isUntouched(place),
+            paper.difference(place, tops.at(place), bottom, 0, bottom, tops.isUntouched(place),
                     place > 0 && isUsedUp(tops, paper, place + 1));
         }
         int to = desk.mark();

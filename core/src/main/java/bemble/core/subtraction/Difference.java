@@ -12,26 +12,22 @@ import bemble.core.working.Spot;
  * @param top the figure above as it stands now
  * @param bottom the digit given below
  * @param payBack what goes away besides, for ten added in the column before
+ * @param away all that goes away
  * @param untouched whether the top figure still stands as it was given
  * @param hasBottom whether a digit is given below
  * @param hasTop whether a digit is given above
  * @param usedUpBeyond whether the columns further to the left leave nothing, so that a 0 here is not written
  */
-record Difference(Spot at, int top, int bottom, int payBack, boolean untouched, boolean hasBottom, boolean hasTop,
+record Difference(Spot at, int top, int bottom, int payBack, int away, boolean untouched, boolean hasBottom, boolean hasTop,
                   boolean usedUpBeyond) implements FactQuestion<Integer> {
     @Override
     public int place() {
         return at.place();
     }
 
-    /** The whole that goes away. */
-    int away() {
-        return bottom + payBack;
-    }
-
     @Override
     public Integer careful() {
-        return top < away() ? null : top - away();
+        return top < away ? null : top - away;
     }
 
     @Override

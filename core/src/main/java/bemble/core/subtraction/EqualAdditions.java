@@ -7,6 +7,7 @@ import bemble.core.hand.Outcome;
 import bemble.core.hand.Said;
 import bemble.core.hand.Stuck;
 import bemble.core.problem.Problem.Subtraction;
+import bemble.core.stack.GoesTo;
 import bemble.core.style.MethodName;
 import bemble.core.words.Words;
 import bemble.core.working.Fact;
@@ -26,43 +27,61 @@ public final class EqualAdditions implements Method<Subtraction> {
     public Outcome write(Subtraction subtraction, Desk desk) {
         SubtractionPaper paper = SubtractionPaper.setOut(subtraction, desk);
         int from = desk.mark();
-        int payBack = 0;
+        TopFigures tops = new TopFigures(paper.minuend(), paper.lowest(), paper.highest(), paper.block(),
+                SubtractionPaper.MINUEND);
+        int[] paid = new int[paper.highest() - paper.lowest() + 1];
         for (int place = paper.lowest(); place <= paper.highest(); place++) {
-            int top = paper.minuend().digit(place);
+            int top = tops.at(place);
             int bottom = paper.subtrahend().digit(place);
+            int payBack = paid[place - paper.lowest()];
+            int away = payBack == 0 ? bottom : desk.ask(new BelowAltogether(place, bottom, payBack));
             boolean last = place == paper.highest();
-            boolean adds = desk.ask(new NeedsTen(place, top, bottom + payBack, true, last));
+            boolean adds = desk.ask(new NeedsTen(place, top, away, true, paper.minuend().has(place),
+                    last ? -1 : tops.at(place + 1), last));
             if (adds && last) {
                 throw new Stuck("there is no further column to add one below in");
             }
-            int paidNext = 0;
             int stands = top;
             if (adds) {
-                int away = bottom + payBack;
                 desk.step(StepKind.EXCHANGE, paper.block(), place, said -> addTen(said, top, away));
                 stands = desk.ask(new TenAbove(paper.block().at(SubtractionPaper.MINUEND, place), top));
             }
             if (!last) {
-                paidNext = desk.ask(new OneBelow(paper.block().at(SubtractionPaper.SUBTRAHEND, place + 1), adds,
-                        !paper.subtrahend().has(place + 1)));
+                addOneBelow(place, adds, paper, tops, paid, desk);
             }
             desk.step(StepKind.DIFFERENCE, paper.block(), place, EqualAdditions::column);
-            paper.difference(place, stands, bottom, payBack, true, place > 0 && isUsedUp(paper, place + 1, paidNext));
-            payBack = paidNext;
+            paper.difference(place, stands, bottom, payBack, away, true, place > 0 && isUsedUp(paper, tops, paid, place + 1));
         }
         int to = desk.mark();
         return new Outcome(paper.answer(), () -> record(desk.decisions(from, to), paper));
     }
 
+    private static void addOneBelow(int place, boolean adds, SubtractionPaper paper, TopFigures tops, int[] paid, Desk desk) {
+        int next = adds ? desk.ask(new GoesTo(place)) : place + 1;
+        if (next > paper.highest()) {
+            throw new Stuck("there is no column so far to the left");
+        }
+        int below = desk.ask(new OneBelow(paper.block().at(SubtractionPaper.SUBTRAHEND, next), place, adds,
+                !paper.subtrahend().has(next)));
+        paid[next - paper.lowest()] = below;
+        if (below > 0) {
+            int before = tops.at(next);
+            int kept = desk.ask(new TopKept(tops.spot(next), before));
+            if (kept != before) {
+                tops.set(next, kept, true);
+            }
+        }
+    }
+
     /** Whether the columns from a place on leave nothing, so that no 0 is written in front. */
-    private static boolean isUsedUp(SubtractionPaper paper, int from, int payBack) {
-        int paid = payBack;
+    private static boolean isUsedUp(SubtractionPaper paper, TopFigures tops, int[] paid, int from) {
+        int next = 0;
         for (int place = from; place <= paper.highest(); place++) {
-            int bottom = paper.subtrahend().digit(place) + paid;
-            if (paper.minuend().digit(place) != bottom % 10) {
+            int bottom = paper.subtrahend().digit(place) + paid[place - paper.lowest()] + next;
+            if (tops.at(place) != bottom % 10) {
                 return false;
             }
-            paid = bottom / 10;
+            next = bottom / 10;
         }
         return true;
     }
@@ -88,8 +107,9 @@ public final class EqualAdditions implements Method<Subtraction> {
         int stands = said.decided(TenAbove.class);
         int below = said.has(OneBelow.class) ? said.decided(OneBelow.class) : 0;
         String add = "Add 10 " + words.places(place) + " above";
+        boolean lowers = said.has(TopKept.class) && said.decided(TopKept.class) != said.asked(TopKept.class).digit();
         String rest = below == 0 ? "." : " and " + words.count(below, place + 1) + " below"
-                + (below == 1 ? ": the difference stays." : ".");
+                + (lowers ? ", and lower the digit above it too." : below == 1 ? ": the difference stays." : ".");
         return new Spoken(words.title(place), Fact.of("+ 10 " + words.places(place) + " above"
                 + (below == 0 ? "" : ", + " + words.count(below, place + 1) + " below")),
                 "In " + words.column(place) + (top == 1 ? " stands " : " stand ") + words.count(top, place) + ", " + away

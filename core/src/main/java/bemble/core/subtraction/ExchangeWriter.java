@@ -30,12 +30,13 @@ final class ExchangeWriter {
 
     /** Asks whether a column needs ten, and exchanges where the hand says so. */
     void bringTen(int place, int bottom, boolean last) {
-        boolean needs = desk.ask(new NeedsTen(place, tops.at(place), bottom, tops.isUntouched(place), last));
+        boolean needs = desk.ask(new NeedsTen(place, tops.at(place), bottom, tops.isUntouched(place),
+                tops.isGiven(place), last ? -1 : tops.at(place + 1), last));
         if (!needs) {
             return;
         }
         int top = tops.at(place);
-        int giver = desk.ask(new Giver(place, left(place)));
+        int giver = desk.ask(new Giver(place, left(place), tops.highest()));
         if (!tops.reaches(giver)) {
             throw new Stuck("there is no column to get a ten from");
         }
@@ -68,7 +69,7 @@ final class ExchangeWriter {
         tops.set(from, lowered, lowered != before);
         int to = desk.ask(new Receiver(from, needing));
         int toBefore = tops.at(to);
-        Raised question = new Raised(tops.spot(to), toBefore, needing, to == needing && desk.style().writesTenInFront());
+        Raised question = new Raised(tops.spot(to), toBefore, needing, !first, to == needing && desk.style().writesTenInFront());
         int raised = desk.ask(question);
         tops.set(to, raised, question.replaces(raised));
         if (desk.style().expandsExchanges() && desk.draws()) {

@@ -7,8 +7,9 @@ import java.util.List;
  * From which place a ten is got for the column that needs it.
  *
  * @param tops the figures further to the left, the next first
+ * @param highest the place furthest to the left
  */
-record Giver(int place, List<Integer> tops) implements Question<Integer> {
+record Giver(int place, List<Integer> tops, int highest) implements Question<Integer> {
     @Override
     public Integer careful() {
         for (int i = 0; i < tops.size(); i++) {

@@ -7,9 +7,12 @@ import bemble.core.hand.Question;
  *
  * @param bottom all that goes away in this column
  * @param untouched whether the top figure still stands as it was given
+ * @param hasTop whether a digit is given above
+ * @param left the figure just to the left as it stands now; -1 where there is none
  * @param last whether there is no column further to the left
  */
-record NeedsTen(int place, int top, int bottom, boolean untouched, boolean last) implements Question<Boolean> {
+record NeedsTen(int place, int top, int bottom, boolean untouched, boolean hasTop, int left,
+                boolean last) implements Question<Boolean> {
     @Override
     public Boolean careful() {
         return top < bottom;

@@ -10,15 +10,11 @@ import bemble.core.working.Spot;
 /**
  * What is added below in the next column for ten added above.
  *
+ * @param place the column for which it is added
  * @param added whether ten was added above
  * @param empty whether nothing is given below in that column
  */
-record OneBelow(Spot at, boolean added, boolean empty) implements Question<Integer> {
-    @Override
-    public int place() {
-        return at.place() - 1;
-    }
-
+record OneBelow(Spot at, int place, boolean added, boolean empty) implements Question<Integer> {
     @Override
     public Integer careful() {
         return added ? 1 : 0;

@@ -11,9 +11,10 @@ import bemble.core.working.Role;
  * What a figure becomes that gets ten.
  *
  * @param needing the column that the ten is for
+ * @param across whether the ten came across zeros
  * @param inFront whether the ten is written as a small 1 in front; otherwise the figure is struck and a new one written
  */
-record Raised(FigureSpot figure, int before, int needing, boolean inFront) implements Question<Integer> {
+record Raised(FigureSpot figure, int before, int needing, boolean across, boolean inFront) implements Question<Integer> {
     @Override
     public int place() {
         return figure.place();

@@ -94,11 +94,11 @@ final class SubtractionPaper {
     }
 
     /** Asks what a column leaves, writes it, and keeps it for the answer. */
-    int difference(int place, int top, int bottom, int payBack, boolean untouched, boolean usedUpBeyond) {
+    int difference(int place, int top, int bottom, int payBack, int away, boolean untouched, boolean usedUpBeyond) {
         if (place == 0 && lowest() < 0) {
             desk.point(block, Lines.ANSWER, Role.WRITTEN);
         }
-        var decision = desk.decide(new Difference(block.at(Lines.ANSWER, place), top, bottom, payBack, untouched,
+        var decision = desk.decide(new Difference(block.at(Lines.ANSWER, place), top, bottom, payBack, away, untouched,
                 subtrahend.has(place), minuend.has(place), usedUpBeyond));
         if (decision.written()) {
             answer.put(decision.decided());

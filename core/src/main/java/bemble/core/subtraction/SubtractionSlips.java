@@ -1,56 +1,150 @@
 package bemble.core.subtraction;
 
 import static bemble.core.hand.Slip.at;
+import static bemble.core.hand.Slip.unwritten;
 
 import bemble.core.hand.ChosenMethod;
-import bemble.core.hand.KnownSlip.Met;
 import bemble.core.hand.KnownSlip;
+import bemble.core.hand.KnownSlip.Met;
+import bemble.core.hand.KnownSlip.Numbers;
 import bemble.core.hand.Slip;
-import bemble.core.problem.Numeral;
-import bemble.core.stack.LineUp;
-import bemble.core.stack.Placed;
+import bemble.core.hand.Stuck;
+import bemble.core.stack.CopySlips;
+import bemble.core.stack.GoesTo;
+import bemble.core.stack.Taken;
+import bemble.core.stack.Total;
 import bemble.core.style.MethodName;
 import java.util.List;
+import java.util.Set;
 
 /** The slips of subtraction: each is a hand that decides one kind of thing otherwise. */
 public final class SubtractionSlips {
+    private static final Set<MethodName> EXCHANGE = Set.of(MethodName.DECOMPOSITION);
+    private static final Set<MethodName> BOTH = Set.of(MethodName.DECOMPOSITION, MethodName.EQUAL_ADDITIONS);
+    private static final Set<MethodName> EQUAL = Set.of(MethodName.EQUAL_ADDITIONS);
+    private static final Set<MethodName> COUNTING = Set.of(MethodName.COUNTING_UP);
+    private static final String BREAK_A_TEN = "Blocks: 2 ones lie there and 8 are to go; a ten has to be broken first.";
+    private static final String IN_VALUES = "In values beside the paper: 50 + 2 = 40 + 12; what is got here is gone there.";
+    private static final String PLACE_BY_PLACE = "Exchange one place at a time with blocks: a hundred first becomes ten tens.";
+    private static final String SAME_ON_BOTH = "Two bars: both grow by ten, and the difference stays. Ten above, one of the "
+            + "next place below, always together.";
+    private static final String EMPTY = "Write a 0 into the empty places for a while.";
+
     private static final Slip TURNED_ROUND = at(NeedsTen.class, (q, hand) -> false)
             .and(at(Difference.class, (q, hand) -> Math.abs(q.top() - q.away())));
     private static final Slip NOT_PAID = at(Giver.class, (q, hand) -> q.place() + 1)
             .and(at(Lowered.class, (q, hand) -> q.before())).and(at(OneBelow.class, (q, hand) -> 0));
-    /** Lines the numbers up at their left ends; the empty places on the right count 0. */
-    private static final Slip LINED_UP_LEFT = at(LineUp.class, (q, hand) -> linedUpLeft(q.numbers()));
 
     public static final List<KnownSlip> ALL = List.of(
-            both("smaller-from-larger", "turns the column round where the top digit is too small", Met.OFTEN,
-                    "Blocks: 2 ones lie there and 8 are to go; a ten has to be broken first.", TURNED_ROUND),
-            both("exchange-not-paid", "takes the ten and does not pay for it", Met.OFTEN,
-                    "In values beside the paper: 50 + 2 = 40 + 12; what is got here is gone there.", NOT_PAID),
-            exchange("zero-takes-the-digit", "under a 0 writes the lower digit", Met.OFTEN,
+            slip(BOTH, "smaller-from-larger", "column turned round", "turns the column round where the top digit is too small",
+                    Met.OFTEN, BREAK_A_TEN, TURNED_ROUND),
+            slip(BOTH, "exchange-not-paid", "ten not paid for", "takes the ten and does not pay for it", Met.OFTEN, IN_VALUES,
+                    NOT_PAID),
+            slip(EXCHANGE, "zero-takes-the-digit", "lower digit under 0", "under a 0 writes the lower digit", Met.OFTEN,
                     "Ask with the number line how far it is; 0 take away 4 is not 4.",
                     underZero().and(at(Difference.class, (q, hand) -> isStuckZero(q) ? q.away() : null))),
-            exchange("zero-gives-zero", "under a 0 writes 0", Met.OFTEN,
+            slip(EXCHANGE, "zero-gives-zero", "0 under 0", "under a 0 writes 0", Met.OFTEN,
                     "Blocks: nothing lies there, and something is to go; break a ten.",
                     underZero().and(at(Difference.class, (q, hand) -> isStuckZero(q) ? 0 : null))),
-            exchange("nines-for-free", "turns zeros into nines and pays nothing", Met.SOMETIMES,
+            slip(EXCHANGE, "nines-for-free", "nines not paid for", "turns zeros into nines and pays nothing", Met.SOMETIMES,
                     "Write the exchange in values: 400 = 300 + 90 + 10.",
                     at(Lowered.class, (q, hand) -> q.first() && q.place() > q.needing() + 1 ? q.before() : null)),
-            exchange("zeros-skipped", "takes the ten straight across the zeros", Met.OFTEN,
-                    "Exchange one place at a time with blocks: a hundred first becomes ten tens.",
-                    at(Receiver.class, (q, hand) -> q.needing())),
-            both("added-instead", "adds", Met.SOMETIMES, "Read the sign aloud before beginning.",
+            slip(EXCHANGE, "zeros-skipped", "zeros skipped", "takes the ten straight across the zeros", Met.OFTEN,
+                    PLACE_BY_PLACE, at(Receiver.class, (q, hand) -> q.needing())),
+            slip(BOTH, "added-instead", "added", "adds", Met.SOMETIMES, "Read the sign aloud before beginning.",
                     at(ChosenMethod.class, (q, hand) -> new AddedInstead())),
-            both("lined-up-left", "lines the numbers up at the left", Met.SOMETIMES,
-                    "Column heads over the squares; ones go under ones.", LINED_UP_LEFT));
+            slip(BOTH, "lined-up-left", "lined up at the left", "lines the numbers up at the left", Met.SOMETIMES,
+                    CopySlips.HEADS, CopySlips.linedUpLeft()),
+            any(EXCHANGE, "ten-stays-ten", "10 stayed 10", "leaves a 0 that was given ten at 10 when it gives one on",
+                    Met.OFTEN, PLACE_BY_PLACE, at(Lowered.class, (q, hand) -> q.first() ? null : q.before())),
+            any(EXCHANGE, "turned-at-zero", "turned round beside 0", "stops at a 0 and turns the column round", Met.OFTEN,
+                    PLACE_BY_PLACE, at(NeedsTen.class, (q, hand) -> q.left() == 0 && q.top() < q.bottom() ? false : null)
+                            .and(turnedWhereStuck())),
+            any(BOTH, "later-column-turned", "later column turned", "turns a column round where a second one needs a ten",
+                    Met.OFTEN, BREAK_A_TEN, laterTurned(1)).ways(problem -> List.of(laterTurned(1), laterTurned(9))),
+            any(BOTH, "too-little-gives-zero", "0 where too little", "writes 0 where too little stands above", Met.OFTEN,
+                    BREAK_A_TEN, at(NeedsTen.class, (q, hand) -> false)
+                            .and(at(Difference.class, (q, hand) -> q.top() < q.away() ? 0 : null))),
+            any(BOTH, "counted-one-over", "counted one over", "counts back and ends one over", Met.OFTEN,
+                    "Number line: the jump begins at the number itself; the first count lands on the one before.",
+                    at(Difference.class, (q, hand) -> q.isWorked() && q.away() > 0 ? hand.decide(q) + 1 : null)),
+            any(BOTH, "zero-taken-is-zero", "minus 0 gives 0", "takes a number less 0 to be 0", Met.OFTEN,
+                    "Six lie there and none go: how many are left?",
+                    at(Difference.class, (q, hand) -> q.hasBottom() && q.away() == 0 ? 0 : null)),
+            any(BOTH, "lone-digit-left-off", "lone digit left off", "leaves off a digit with nothing below it", Met.OFTEN,
+                    EMPTY, unwritten(Difference.class, (q, digit) -> !q.hasBottom())),
+            any(BOTH, "copied-from-below", "lower decimals copied", "copies decimals from below where nothing stands above",
+                    Met.OFTEN, EMPTY, at(NeedsTen.class, (q, hand) -> q.hasTop() ? null : false)
+                            .and(at(Difference.class, (q, hand) -> q.hasTop() ? null : q.away())))
+                    .in(Numbers.WITH_DECIMALS),
+            any(BOTH, "lined-up-right", "points not lined up", "lines numbers with decimals up at the right", Met.OFTEN,
+                    CopySlips.HEADS, CopySlips.linedUpRight()).in(Numbers.WITH_DECIMALS),
+            any(EXCHANGE, "ten-in-every-column", "ten always taken", "takes a ten in every column", Met.SOMETIMES,
+                    "Ask first: is there enough? Only then exchange.",
+                    at(NeedsTen.class, (q, hand) -> q.last() || q.left() < 0 ? null : true)
+                            .and(at(Difference.class, (q, hand) -> q.top() - q.away() > 9 ? (q.top() - q.away()) % 10 : null))),
+            any(EXCHANGE, "from-far-left", "ten from far left", "takes the ten from the far left", Met.SOMETIMES,
+                    PLACE_BY_PLACE, at(Giver.class, (q, hand) -> q.highest() > q.place() ? q.highest() : null)
+                            .and(at(Receiver.class, (q, hand) -> q.needing()))),
+            any(EXCHANGE, "neighbour-raised", "neighbour raised or lower digit lowered",
+                    "makes the neighbour one more, or the digit below it one less", Met.SOMETIMES, IN_VALUES,
+                    at(Lowered.class, (q, hand) -> q.before() + 1)),
+            any(EXCHANGE, "digit-forgotten", "taken from 10 alone", "takes from ten and forgets the digit that was there",
+                    Met.SOMETIMES, IN_VALUES, at(Raised.class, (q, hand) -> q.place() == q.needing() ? 10 : null)),
+            any(EXCHANGE, "lowered-twice", "giver lowered twice", "lowers the digit beyond the zeros twice", Met.SOMETIMES,
+                    PLACE_BY_PLACE, at(Lowered.class, (q, hand) -> q.first() && q.place() > q.needing() + 1
+                            ? less(q.before(), 2) : null)),
+            any(EXCHANGE, "became-zero-takes-below", "lower digit under new 0",
+                    "under a digit that became 0 writes the lower digit", Met.SOMETIMES, BREAK_A_TEN,
+                    underNewZero().and(at(Difference.class, (q, hand) -> isNewZero(q) ? q.away() : null))),
+            any(EXCHANGE, "became-zero-gives-zero", "0 under new 0", "under a digit that became 0 writes 0", Met.SOMETIMES,
+                    BREAK_A_TEN, underNewZero().and(at(Difference.class, (q, hand) -> isNewZero(q) ? 0 : null))),
+            any(EXCHANGE, "zero-is-ten", "0 taken as 10", "takes a 0 for ten and pays nothing", Met.SOMETIMES, IN_VALUES,
+                    underZero().and(at(Difference.class, (q, hand) -> isStuckZero(q) ? 10 - q.away() : null))),
+            any(EXCHANGE, "lowered-by-two", "neighbour lowered by 2", "lowers the neighbour by 2", Met.RARE, IN_VALUES,
+                    at(Lowered.class, (q, hand) -> q.first() ? less(q.before(), 2) : null)),
+            any(EXCHANGE, "nine-not-ten", "9 given, not 10", "gives the column 9 instead of 10 across zeros", Met.RARE,
+                    PLACE_BY_PLACE, at(Raised.class, (q, hand) -> q.place() == q.needing() && q.across() ? q.before() + 9 : null)),
+            any(BOTH, "digits-turned", "digits copied turned", "copies two digits of a number the other way round", Met.OFTEN,
+                    CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
+            any(EQUAL, "empty-place-not-paid", "nothing added below", "adds nothing below where the place is empty", Met.OFTEN,
+                    SAME_ON_BOTH, at(OneBelow.class, (q, hand) -> q.empty() ? 0 : null)),
+            any(EQUAL, "schools-mixed", "two ways mixed", "adds one below and lowers the digit above too", Met.SOMETIMES,
+                    SAME_ON_BOTH, at(TopKept.class, (q, hand) -> less(q.digit(), 1))),
+            any(EQUAL, "one-below-always", "one below always", "adds one below where no ten was added above", Met.SOMETIMES,
+                    SAME_ON_BOTH, at(OneBelow.class, (q, hand) -> 1)),
+            any(EQUAL, "ten-below-is-zero", "9 and 1 taken as 0", "takes 9 and 1 below to be 0", Met.SOMETIMES,
+                    "Say it whole: 9 tens and 1 ten are 10 tens to take away.",
+                    at(BelowAltogether.class, (q, hand) -> q.bottom() + q.payBack() == 10 ? 0 : null)),
+            any(EQUAL, "one-below-too-far", "one below too far", "adds the one below a column too far", Met.RARE, SAME_ON_BOTH,
+                    at(GoesTo.class, (q, hand) -> q.place() + 2)),
+            slip(COUNTING, "jump-missed", "jump left out", "leaves out one of the jumps when adding them", Met.OFTEN,
+                    "Count the arcs: as many jumps as numbers to add.", Taken.without(-1))
+                    .ways(problem -> Taken.withoutEach(9)),
+            slip(COUNTING, "carry-forgotten", "carry not added", "adds the jumps without a carry", Met.SOMETIMES,
+                    "Add the jumps as a sum of their own on another paper.",
+                    at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))),
+            slip(COUNTING, "start-counted", "start counted too", "counts the starting number too in the first jump", Met.OFTEN,
+                    "Number line: the jump begins at the number itself; the first count lands on the next one.",
+                    at(JumpSize.class, (q, hand) -> q.number() == 1 ? q.missed(hand.decide(q), 1) : null)));
 
     private SubtractionSlips() {}
 
-    private static KnownSlip exchange(String id, String label, Met met, String help, Slip slip) {
-        return KnownSlip.of(id, MethodName.DECOMPOSITION, label, met, help, slip);
+    private static KnownSlip slip(Set<MethodName> methods, String id, String name, String label, Met met, String help,
+            Slip slip) {
+        return KnownSlip.of(id, methods, name, label, met, help, slip);
     }
 
-    private static KnownSlip both(String id, String label, Met met, String help, Slip slip) {
-        return exchange(id, label, met, help, slip).under(MethodName.DECOMPOSITION, MethodName.EQUAL_ADDITIONS);
+    private static KnownSlip any(Set<MethodName> methods, String id, String name, String label, Met met, String help,
+            Slip slip) {
+        return slip(methods, id, name, label, met, help, slip).in(Numbers.ANY);
+    }
+
+    private static int less(int figure, int by) {
+        if (figure < by) {
+            throw new Stuck("that little cannot be lowered so far");
+        }
+        return figure - by;
     }
 
     private static Slip underZero() {
@@ -61,8 +155,19 @@ public final class SubtractionSlips {
         return column.untouched() && column.top() == 0 && column.away() > 0;
     }
 
-    private static List<Placed> linedUpLeft(List<Numeral> numbers) {
-        int longest = numbers.stream().mapToInt(Numeral::highest).max().orElseThrow();
-        return numbers.stream().map(number -> new Placed(number, longest - number.highest())).toList();
+    private static Slip underNewZero() {
+        return at(NeedsTen.class, (q, hand) -> !q.untouched() && q.top() == 0 ? false : null);
+    }
+
+    private static boolean isNewZero(Difference column) {
+        return !column.untouched() && column.top() == 0 && column.away() > 0;
+    }
+
+    private static Slip turnedWhereStuck() {
+        return at(Difference.class, (q, hand) -> q.top() < q.away() ? q.away() - q.top() : null);
+    }
+
+    private static Slip laterTurned(int most) {
+        return Slip.later(NeedsTen.class, (q, hand) -> q.top() < q.bottom(), most, (q, hand) -> false).and(turnedWhereStuck());
     }
 }

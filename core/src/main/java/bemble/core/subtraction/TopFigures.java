@@ -49,6 +49,11 @@ final class TopFigures {
         return i >= figures.length || !touched[i];
     }
 
+    /** Whether a digit is given in that place. */
+    boolean isGiven(int place) {
+        return minuend.has(place);
+    }
+
     /** Where the figure of a place stands now, with the square above it for the next. */
     FigureSpot spot(int place) {
         return new FigureSpot(block, line, place, heights[place - lowest]);

@@ -8,6 +8,7 @@ import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.order.WorkOrder;
+import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.sheet.Layout;
@@ -44,15 +45,19 @@ public final class WritingPaper {
         this.careful = written(order, check);
         this.working = careful.workingAsItLooks();
         List<Working> workings = new ArrayList<>(List.of(working));
+        // Who writes down what others leave out needs room for it.
+        HouseStyle thorough = order.style().with(Map.of("zeroProducts", "yes", "zeroRows", "written",
+                "exchangeWriting", "in-full"));
+        boolean exchanges = problem.operation() == Operation.SUBTRACTION;
         for (KnownSlip slip : Slips.of(problem, method.name())) {
-            try {
-                workings.add(written(slip.slip().over(Hand.CAREFUL), problem, method, order.style(), kind).workingAsItLooks());
-            } catch (Stuck | Refusal nowhere) {
-                // A hand that cannot go on needs no square, nor does one whose answer no check goes with.
+            for (HouseStyle style : exchanges ? List.of(order.style(), thorough) : List.of(order.style())) {
+                try {
+                    workings.add(written(slip.slip().over(Hand.CAREFUL), problem, method, style, kind).workingAsItLooks());
+                } catch (Stuck | Refusal nowhere) {
+                    // A hand that cannot go on needs no square, nor does one whose answer no check goes with.
+                }
             }
         }
-        // Who writes down what others leave out needs room for it.
-        HouseStyle thorough = order.style().with(Map.of("zeroProducts", "yes", "zeroRows", "written"));
         workings.add(written(Hand.CAREFUL, problem, method, thorough, kind).workingAsItLooks());
         this.layout = Layout.of(workings);
         this.squares = new Squares(layout, workings, this::isPrinted, order.style()).all();

@@ -1,0 +1,50 @@
+package bemble.core.addition;
+
+import bemble.core.hand.Answer;
+import bemble.core.hand.Desk;
+import bemble.core.hand.Method;
+import bemble.core.hand.Outcome;
+import bemble.core.problem.Problem.Addition;
+import bemble.core.stack.AddingWords;
+import bemble.core.stack.ColumnRecord;
+import bemble.core.stack.Digit;
+import bemble.core.stack.InFront;
+import bemble.core.stack.Lines;
+import bemble.core.stack.Stack;
+import bemble.core.stack.Total;
+import bemble.core.stack.WrittenLine;
+import bemble.core.style.MethodName;
+import bemble.core.working.Block;
+import bemble.core.working.StepKind;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Addends set out, and all their digits added together, whatever their places. */
+final class AllDigitsAdded implements Method<Addition> {
+    @Override
+    public MethodName name() {
+        return MethodName.COLUMN;
+    }
+
+    @Override
+    public Outcome write(Addition addition, Desk desk) {
+        WrittenSum.SetOut paper = WrittenSum.setOut(addition.addends(), desk.start(), desk);
+        Block block = paper.block();
+        Stack stack = paper.stack();
+        desk.answerStandsIn(block, Lines.ANSWER);
+        List<Integer> digits = new ArrayList<>();
+        for (int place = stack.lowest(); place <= stack.highest(); place++) {
+            digits.addAll(stack.digitsAt(place));
+        }
+        desk.step(StepKind.TOTAL, block, 0, AddingWords::total);
+        int total = desk.ask(new Total(0, digits, 0, null, false));
+        desk.figure(StepKind.DIGIT, block, 0, AddingWords::last);
+        WrittenLine answer = new WrittenLine(0);
+        int inFront = desk.ask(new InFront(block.at(Lines.ANSWER, 1), total, 0, false));
+        answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, 0), total, true, false, false)));
+        if (inFront > 0) {
+            answer.put(inFront);
+        }
+        return new Outcome(Answer.of(answer.read(), desk.style()), () -> new ColumnRecord(List.of()));
+    }
+}

@@ -1,0 +1,62 @@
+package bemble.core.addition;
+
+import bemble.core.hand.Answer;
+import bemble.core.hand.Desk;
+import bemble.core.hand.Method;
+import bemble.core.hand.Outcome;
+import bemble.core.hand.Said;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem.Addition;
+import bemble.core.stack.AddingWords;
+import bemble.core.stack.Carry;
+import bemble.core.stack.CarrySpots;
+import bemble.core.stack.ColumnRecord;
+import bemble.core.stack.Digit;
+import bemble.core.stack.Lines;
+import bemble.core.stack.Stack;
+import bemble.core.stack.Total;
+import bemble.core.style.MethodName;
+import bemble.core.working.Block;
+import bemble.core.working.Fact;
+import bemble.core.working.Spoken;
+import bemble.core.working.StepKind;
+import java.util.List;
+
+/** Addends set out, and added from the left, each ten carried into the column on the right. */
+final class FromTheLeft implements Method<Addition> {
+    @Override
+    public MethodName name() {
+        return MethodName.COLUMN;
+    }
+
+    @Override
+    public Outcome write(Addition addition, Desk desk) {
+        WrittenSum.SetOut paper = WrittenSum.setOut(addition.addends(), desk.start(), desk);
+        Block block = paper.block();
+        Stack stack = paper.stack();
+        desk.answerStandsIn(block, Lines.ANSWER);
+        CarrySpots carries = paper.carries();
+        StringBuilder answer = new StringBuilder();
+        int carry = 0;
+        for (int place = stack.highest(); place >= stack.lowest(); place--) {
+            desk.step(StepKind.TOTAL, block, place, AddingWords::total);
+            int total = desk.ask(new Total(place, stack.digitsAt(place), carry, null, false));
+            if (place == stack.lowest()) {
+                desk.figure(StepKind.DIGIT, block, place, FromTheLeft::end);
+                answer.append(desk.ask(new WholeAtTheEnd(block.at(Lines.ANSWER, place), total)));
+                break;
+            }
+            desk.figure(StepKind.DIGIT, block, place, AddingWords::digit);
+            answer.append(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false, false)));
+            carry = desk.ask(new Carry(carries, place, place - 1, total, carry, false));
+        }
+        Numeral sum = Numeral.ofDigits(answer.toString(), -stack.lowest());
+        return new Outcome(Answer.of(sum, desk.style()), () -> new ColumnRecord(List.of()));
+    }
+
+    private static Spoken end(Said said) {
+        int total = said.decided(WholeAtTheEnd.class);
+        return new Spoken(said.words().title(said.place()), Fact.of(Integer.toString(total)),
+                "This column comes last: write " + total + ".", "What is written here?");
+    }
+}
