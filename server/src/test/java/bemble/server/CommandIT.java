@@ -215,7 +215,7 @@ class CommandIT {
 
     @Test
     void aMissingChromiumIsInstalledBeforeTheTests() throws Exception {
-        Path tools = Files.createDirectory(copy.resolveSibling("no chromium"));
+        Path tools = Files.createDirectories(folder.resolve("no chromium"));
         for (String tool : List.of("bash", "dirname", "env", "id")) {
             Files.createSymbolicLink(tools.resolve(tool), Path.of("/usr/bin/" + tool));
         }

@@ -120,6 +120,15 @@ public final class ProblemText {
         return of(Operation.SQUARE_ROOT, List.of(number(text, FIELD, punctuation)), decimals);
     }
 
+    /**
+     * Reads one number, such as an answer.
+     *
+     * @throws Refusal where it cannot be read; its fault names {@code given}
+     */
+    public static Numeral number(String text, Punctuation punctuation) {
+        return NumberText.read(text, "given", punctuation);
+    }
+
     /** Puts what stands between the signs into {@code numbers}; the signs found, each as its plain form. */
     private static String split(String text, List<String> numbers) {
         StringBuilder signs = new StringBuilder();

@@ -44,7 +44,7 @@ public final class ColumnAdder {
             answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false, false)));
             int next = total < 10 ? place + 1 : desk.ask(new GoesTo(place));
             int out = desk.ask(new Carry(carries, place, next, total, carry, false));
-            carried[next - lowest] = out;
+            carried[next - lowest] += out;
             if (out > 0) {
                 desk.figureOfLast(StepKind.CARRY, block, place, AddingWords::carry);
             }

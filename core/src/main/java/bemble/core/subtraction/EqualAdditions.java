@@ -63,7 +63,7 @@ public final class EqualAdditions implements Method<Subtraction> {
         }
         int below = desk.ask(new OneBelow(paper.block().at(SubtractionPaper.SUBTRAHEND, next), place, adds,
                 !paper.subtrahend().has(next)));
-        paid[next - paper.lowest()] = below;
+        paid[next - paper.lowest()] += below;
         if (below > 0) {
             int before = tops.at(next);
             int kept = desk.ask(new TopKept(tops.spot(next), before));
