@@ -25,6 +25,11 @@ record PassedOn(Spot next, int place, BigInteger from, BigInteger product) imple
     }
 
     @Override
+    public String fact() {
+        return from + "-" + product;
+    }
+
+    @Override
     public BigInteger missed(BigInteger decided, int by) {
         return FactQuestion.beside(decided, BigInteger.ONE, by);
     }

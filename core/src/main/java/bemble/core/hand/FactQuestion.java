@@ -22,6 +22,14 @@ public interface FactQuestion<A> extends Question<A> {
         return missed.signum() < 0 ? null : missed;
     }
 
+    /**
+     * The fact as one learns it, such as {@code 7x8}, {@code 8+5} or {@code 13-6}: the smaller factor first, the larger
+     * addend first; null where it is no such fact.
+     */
+    default String fact() {
+        return null;
+    }
+
     /** Whether it is a fact at all that somebody works; adding nothing is none. */
     default boolean isWorked() {
         return true;

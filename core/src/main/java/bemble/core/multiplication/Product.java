@@ -17,6 +17,11 @@ record Product(int place, int row, int factor, int top) implements FactQuestion<
     }
 
     @Override
+    public String fact() {
+        return Math.min(factor, top) + "x" + Math.max(factor, top);
+    }
+
+    @Override
     public Integer missed(Integer decided, int by) {
         int missed = decided + by * Math.max(1, factor);
         return missed < 0 ? null : missed;

@@ -16,6 +16,11 @@ record WithCarry(int place, int factor, int top, int product, int carryIn, int c
     }
 
     @Override
+    public String fact() {
+        return Math.max(product, carryIn) + "+" + Math.min(product, carryIn);
+    }
+
+    @Override
     public boolean isWorked() {
         return carryIn > 0;
     }

@@ -27,6 +27,11 @@ public record Left(Block block, String line, int place, BigInteger from, BigInte
     }
 
     @Override
+    public String fact() {
+        return from + "-" + product;
+    }
+
+    @Override
     public BigInteger missed(BigInteger decided, int by) {
         return FactQuestion.beside(decided, BigInteger.ONE, by);
     }

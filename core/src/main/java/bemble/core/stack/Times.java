@@ -21,6 +21,12 @@ public record Times(Block block, String line, int place, int digit, BigInteger d
     }
 
     @Override
+    public String fact() {
+        boolean table = divisor.bitLength() < 5;
+        return table ? Math.min(digit, divisor.intValue()) + "x" + Math.max(digit, divisor.intValue()) : digit + "x" + divisor;
+    }
+
+    @Override
     public boolean isWorked() {
         return digit > 0;
     }

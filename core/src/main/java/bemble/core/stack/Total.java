@@ -9,6 +9,8 @@ import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
 import bemble.core.working.Spot;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -43,6 +45,16 @@ public record Total(int place, List<Integer> digits, int carryIn, Spot jot, bool
     @Override
     public Integer missed(Integer decided, int by) {
         return decided + by < 0 ? null : decided + by;
+    }
+
+    @Override
+    public String fact() {
+        List<Integer> terms = new ArrayList<>(digits);
+        if (carryIn > 0) {
+            terms.add(carryIn);
+        }
+        terms.sort(Comparator.reverseOrder());
+        return terms.size() < 2 ? null : String.join("+", terms.stream().map(String::valueOf).toList());
     }
 
     @Override

@@ -41,6 +41,11 @@ record Difference(Spot at, int top, int bottom, int payBack, int away, boolean u
     }
 
     @Override
+    public String fact() {
+        return top + "-" + away;
+    }
+
+    @Override
     public boolean isWorked() {
         return hasBottom || payBack > 0;
     }

@@ -1,0 +1,296 @@
+package bemble.core.diagnosis;
+
+import bemble.core.hand.Decision;
+import bemble.core.hand.FactQuestion;
+import bemble.core.hand.Hand;
+import bemble.core.hand.KnownSlip;
+import bemble.core.hand.Method;
+import bemble.core.hand.Question;
+import bemble.core.hand.Slip;
+import bemble.core.hand.Stuck;
+import bemble.core.hand.Written;
+import bemble.core.method.Methods;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
+import bemble.core.slip.Slips;
+import bemble.core.style.HouseStyle;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * The answers that the known hands come to in one question, each worked out once: single slips, made everywhere or in one
+ * column only, and facts missed; two slips at once, and a slip with a fact missed, only when they are asked for.
+ */
+public final class Answers {
+    /** Decisions made before no further hand is tried, so that no question takes long. */
+    private static final long MOST_DECISIONS = 600_000;
+    private static final int MOST_OF_A_FAMILY = 60;
+    private static final int FEW_OF_A_FAMILY = 4;
+
+    private final Problem problem;
+    private final Method<?> method;
+    private final List<KnownSlip> slips;
+    private final Written careful;
+    private final Set<String> right;
+    private final String rightKey;
+    private final int facts;
+    private final Map<String, List<Path>> paths = new HashMap<>();
+    private final Map<String, Map<String, Double>> bySlip = new LinkedHashMap<>();
+    private final Map<String, Map<String, Double>> missedAfter = new HashMap<>();
+    private final Map<List<String>, String> byPair = new HashMap<>();
+    private final Map<String, Integer> missed = new HashMap<>();
+    private long decisions;
+    private boolean pairsWorked;
+
+    private Answers(Problem problem, Method<?> method) {
+        this.problem = problem;
+        this.method = method;
+        this.slips = Slips.met(problem, method.name());
+        this.careful = Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL);
+        this.rightKey = GivenAnswer.of(careful.answer()).key();
+        String rounded = careful.answer().rounded();
+        this.right = rounded == null ? Set.of(rightKey)
+                : Set.of(rightKey, rounded.equals(careful.answer().value()) ? rightKey + "." : rounded);
+        List<FactQuestion<?>> worked = factsOf(careful);
+        this.facts = worked.size();
+        slips.forEach(slip -> bySlip.put(slip.id(), new LinkedHashMap<>()));
+        singles(HouseStyle.USUAL, 1);
+        if (problem.operation() == Operation.MULTIPLICATION
+                && problem.operands().get(0).compareTo(problem.operands().get(1)) < 0) {
+            singles(HouseStyle.USUAL.keepingOrder(), Model.OTHER_ORDER);
+        }
+        for (int which = 0; which < facts; which++) {
+            for (int by : new int[] {1, -1}) {
+                String key = add(List.of(Slips.FACT_NEAR_MISS), Slip.nearMiss(which, by), HouseStyle.USUAL, Model.FACT_MISSED / 2);
+                if (key != null) {
+                    missed.putIfAbsent(key, which);
+                }
+            }
+        }
+    }
+
+    /**
+     * Works out the answers.
+     *
+     * @param method the id of the method asked for, or null for the usual one
+     * @throws bemble.core.problem.Refusal where the operation has no such method
+     */
+    public static Answers of(Problem problem, String method) {
+        return new Answers(problem, Methods.find(problem, method, HouseStyle.USUAL));
+    }
+
+    private static List<FactQuestion<?>> factsOf(Written written) {
+        List<FactQuestion<?>> facts = new ArrayList<>();
+        for (Decision<?> decision : written.decisions()) {
+            if (decision.asked() instanceof FactQuestion<?> fact && fact.isWorked()) {
+                facts.add(fact);
+            }
+        }
+        return facts;
+    }
+
+    private void singles(HouseStyle style, double share) {
+        for (KnownSlip slip : slips) {
+            List<Slip> hands = slip.slips(problem);
+            double each = share * Model.prior(slip.met()) / Math.max(1, hands.size());
+            for (Slip hand : hands.subList(0, Math.min(hands.size(), MOST_OF_A_FAMILY))) {
+                single(slip, hand, style, each);
+            }
+        }
+    }
+
+    private void single(KnownSlip slip, Slip hand, HouseStyle style, double weight) {
+        Written written = Written.asFarAs(hand.over(Hand.CAREFUL), problem, method, style, false);
+        List<Integer> places = brokenPlaces(written);
+        String key = written.isFinished() ? GivenAnswer.of(written.answer()).key() : null;
+        boolean once = places.size() > 1;
+        double whole = weight * (once ? 1 - Model.IN_ONE_PLACE : 1);
+        note(slip.id(), key, whole);
+        add(List.of(slip.id()), hand, style, whole, key);
+        if (once) {
+            double part = weight * Model.IN_ONE_PLACE / places.size();
+            for (int place : places) {
+                Slip here = hand.at(place);
+                String other = keyOf(here, style);
+                if (other == null || !other.equals(key)) {
+                    note(slip.id(), other, part);
+                    add(List.of(slip.id()), here, style, part, other);
+                } else {
+                    note(slip.id(), key, part);
+                }
+            }
+        }
+    }
+
+    private void note(String slip, String key, double weight) {
+        bySlip.get(slip).merge(key == null ? rightKey : key, weight, Double::sum);
+    }
+
+    private List<Integer> brokenPlaces(Written written) {
+        List<Decision<?>> made = written.decisions();
+        decisions += made.size();
+        List<Integer> places = new ArrayList<>();
+        for (Decision<?> decision : made) {
+            int place = decision.asked().place();
+            if (place != Question.NO_PLACE && !places.contains(place) && decision.isBroken()) {
+                places.add(place);
+            }
+        }
+        return places;
+    }
+
+    /** The key of the answer that a hand comes to; null where it gets stuck, or where enough has been worked out. */
+    private String keyOf(Slip hand, HouseStyle style) {
+        if (decisions > MOST_DECISIONS) {
+            return null;
+        }
+        try {
+            Written written = Written.answerBy(hand.over(Hand.CAREFUL), problem, method, style);
+            decisions += 8 + facts * 4L;
+            return GivenAnswer.of(written.answer()).key();
+        } catch (Stuck stuck) {
+            return null;
+        }
+    }
+
+    private String add(List<String> names, Slip hand, HouseStyle style, double weight) {
+        String key = keyOf(hand, style);
+        add(names, hand, style, weight, key);
+        return key;
+    }
+
+    private void add(List<String> names, Slip hand, HouseStyle style, double weight, String key) {
+        if (key != null && !right.contains(key)) {
+            paths.computeIfAbsent(key, any -> new ArrayList<>(2)).add(new Path(names, hand, style, weight));
+        }
+    }
+
+    private void pairs() {
+        if (pairsWorked) {
+            return;
+        }
+        pairsWorked = true;
+        for (KnownSlip one : slips) {
+            List<Slip> hands = few(one);
+            for (Slip hand : hands) {
+                double weight = Model.prior(one.met()) / hands.size();
+                for (KnownSlip other : slips) {
+                    if (other != one) {
+                        add(List.of(one.id(), other.id()), hand.and(few(other).isEmpty() ? other.slip() : few(other).get(0)),
+                                HouseStyle.USUAL, weight * Model.prior(other.met()) * Model.SLIPS_GO_TOGETHER / 2);
+                    }
+                }
+                for (int which = 0; which < facts; which++) {
+                    for (int by : new int[] {1, -1}) {
+                        add(List.of(one.id(), Slips.FACT_NEAR_MISS), hand.and(Slip.nearMiss(which, by)), HouseStyle.USUAL,
+                                weight * Model.FACT_MISSED / 2);
+                    }
+                }
+            }
+        }
+    }
+
+    private List<Slip> few(KnownSlip slip) {
+        List<Slip> hands = slip.slips(problem);
+        return hands.subList(0, Math.min(hands.size(), FEW_OF_A_FAMILY));
+    }
+
+    /** The hands of one slip, or none, that come to an answer; those of two where no other does. */
+    List<Path> leadingTo(String key) {
+        if (!paths.containsKey(key)) {
+            pairs();
+        }
+        return paths.getOrDefault(key, List.of());
+    }
+
+    public Problem problem() {
+        return problem;
+    }
+
+    public Method<?> method() {
+        return method;
+    }
+
+    List<KnownSlip> slips() {
+        return slips;
+    }
+
+    boolean isRight(String key) {
+        return right.contains(key);
+    }
+
+    String right() {
+        return rightKey;
+    }
+
+    /** The answer's value and remainder as they should be. */
+    Written careful() {
+        return careful;
+    }
+
+    /** How likely a slip, where it is made, leads to each answer. */
+    Map<String, Double> distribution(String slip) {
+        return bySlip.getOrDefault(slip, Map.of());
+    }
+
+    /** Whether a slip can change the answer here. */
+    boolean hasChance(String slip) {
+        return distribution(slip).keySet().stream().anyMatch(key -> !isRight(key));
+    }
+
+    /** How likely an answer is, of somebody who misses just one fact and makes a slip, or none where it is null. */
+    double afterMiss(String slip, String key) {
+        return missedAfter.computeIfAbsent(slip == null ? "" : slip, this::missesAfter).getOrDefault(key, 0.0);
+    }
+
+    private Map<String, Double> missesAfter(String id) {
+        Map<String, Double> answers = new HashMap<>();
+        KnownSlip slip = slips.stream().filter(each -> each.id().equals(id)).findFirst().orElse(null);
+        List<Slip> hands = slip == null ? List.of(base -> base) : few(slip);
+        double share = 1.0 / Math.max(1, 2 * facts * hands.size());
+        for (Slip hand : hands) {
+            for (int which = 0; which < facts; which++) {
+                for (int by : new int[] {1, -1}) {
+                    String key = keyOf(hand.and(Slip.nearMiss(which, by)), HouseStyle.USUAL);
+                    if (key != null) {
+                        answers.merge(key, share, Double::sum);
+                    }
+                }
+            }
+        }
+        return answers;
+    }
+
+    /** The key of the answer of somebody who makes two slips; null where the hand gets stuck. */
+    String ofBoth(String one, String other) {
+        return byPair.computeIfAbsent(List.of(one, other), pair -> {
+            Slip first = first(one);
+            Slip second = first(other);
+            return first == null || second == null ? null : keyOf(first.and(second), HouseStyle.USUAL);
+        });
+    }
+
+    private Slip first(String id) {
+        return slips.stream().filter(each -> each.id().equals(id)).flatMap(slip -> few(slip).stream()).findFirst().orElse(null);
+    }
+
+    /** How many facts are worked here. */
+    int facts() {
+        return facts;
+    }
+
+    /** The fact that was missed by a group in that answer; null where none was. */
+    FactQuestion<?> factMissed(String key) {
+        Integer which = missed.get(key);
+        return which == null ? null : factsOf(careful).get(which);
+    }
+
+    /** The facts worked here by a careful hand. */
+    List<FactQuestion<?>> factsWorked() {
+        return factsOf(careful);
+    }
+}

@@ -1,0 +1,87 @@
+package bemble.core.diagnosis;
+
+import bemble.core.diagnosis.Judged.Verdict;
+import bemble.core.hand.Decision;
+import bemble.core.hand.Hand;
+import bemble.core.hand.Question;
+import bemble.core.hand.Written;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Punctuation;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Finds what fits one wrong answer. */
+public final class Diagnosis {
+    private static final int MOST_FINDINGS = 8;
+    /** What is less likely than this is not worth a teacher's time. */
+    private static final double WORTH_SAYING = 0.003;
+
+    private Diagnosis() {}
+
+    /** Judges one answer by itself. */
+    public static Judged of(Answers answers, String given, Punctuation punctuation) {
+        return of(answers, given, punctuation, Weights.ALONE);
+    }
+
+    /** Judges one answer of a writer of whom more is known. */
+    static Judged of(Answers answers, String given, Punctuation punctuation, Weights weights) {
+        Optional<GivenAnswer> read = GivenAnswer.read(given, punctuation);
+        if (read.isEmpty()) {
+            return new Judged(Verdict.UNREADABLE, null, List.of());
+        }
+        String key = read.get().key();
+        if (answers.isRight(key)) {
+            return new Judged(Verdict.CORRECT, null, List.of());
+        }
+        return new Judged(Verdict.WRONG, firstWrongPlace(answers, read.get()), findings(answers, key, weights));
+    }
+
+    private static List<Finding> findings(Answers answers, String key, Weights weights) {
+        Map<List<String>, Double> sums = new LinkedHashMap<>();
+        Map<List<String>, Path> likeliest = new LinkedHashMap<>();
+        double all = Model.ANYTHING * Model.anything(key, answers.right());
+        for (Path path : answers.leadingTo(key)) {
+            double weight = weights.of(path);
+            List<String> names = path.slips().stream().sorted().toList();
+            sums.merge(names, weight, Double::sum);
+            likeliest.merge(names, path, (one, other) -> weights.of(other) > weights.of(one) ? other : one);
+            all += weight;
+        }
+        double total = all;
+        return sums.entrySet().stream().filter(entry -> entry.getValue() / total >= WORTH_SAYING)
+                .sorted(Map.Entry.<List<String>, Double>comparingByValue().reversed()
+                        .thenComparing(entry -> likeliest.get(entry.getKey()).slip()))
+                .limit(MOST_FINDINGS)
+                .map(entry -> finding(answers, likeliest.get(entry.getKey()), entry.getValue() / total)).toList();
+    }
+
+    private static Finding finding(Answers answers, Path path, double confidence) {
+        Written written = Written.answerBy(path.hand().over(Hand.CAREFUL), answers.problem(), answers.method(), path.style());
+        List<Integer> places = written.decisions().stream().filter(Decision::isBroken).map(broken -> broken.asked().place())
+                .filter(place -> place != Question.NO_PLACE).distinct().toList();
+        return new Finding(path.slip(), path.with(), places, confidence,
+                DiagnosisWords.fits(path.slips(), answers.problem(), confidence), path.hand(), path.style());
+    }
+
+    /** In sums, differences and products from the ones leftwards; in quotients and roots from the left. */
+    private static Integer firstWrongPlace(Answers answers, GivenAnswer given) {
+        Numeral right = Numeral.of(answers.careful().answer().value());
+        Numeral other = given.value();
+        List<Integer> places = new ArrayList<>();
+        for (int place = Math.min(right.lowest(), other.lowest()); place <= Math.max(right.highest(), other.highest()); place++) {
+            boolean front = !right.has(place) || !other.has(place);
+            boolean zeroBehind = place < 0 && right.digit(place) == 0 && other.digit(place) == 0;
+            if (right.digit(place) != other.digit(place) || front && !zeroBehind) {
+                places.add(place);
+            }
+        }
+        Operation operation = answers.problem().operation();
+        boolean fromLeft = operation == Operation.DIVISION || operation == Operation.SQUARE_ROOT;
+        return places.stream().min(fromLeft ? Comparator.reverseOrder() : Comparator.naturalOrder()).orElse(null);
+    }
+}

@@ -1,0 +1,18 @@
+package bemble.core.diagnosis;
+
+import bemble.core.hand.Slip;
+import bemble.core.style.HouseStyle;
+import java.util.List;
+
+/**
+ * A cause that fits an answer.
+ *
+ * @param with the second slip's name where there are two at once, or null
+ * @param places the columns where a rule was broken
+ * @param confidence how likely it is, from 0 to 1, under the stated model
+ * @param say what fits, in a teacher's words
+ * @param hand the slip, to write the presumed working with
+ * @param style in which the presumed hand sets the numbers out
+ */
+public record Finding(String slip, String with, List<Integer> places, double confidence, String say, Slip hand,
+                      HouseStyle style) {}

@@ -1,0 +1,54 @@
+package bemble.core.diagnosis;
+
+import bemble.core.hand.Answer;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.core.problem.ProblemText;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * An answer as somebody gave it.
+ *
+ * @param remainder what they said is left over; null where they said nothing
+ */
+public record GivenAnswer(Numeral value, Numeral remainder) {
+    private static final Pattern WITH_REMAINDER = Pattern.compile("(?i)(.+?)\\s*r(?:em(?:ainder)?)?\\.?\\s*([0-9].*)");
+
+    /** Reads {@code 3152}, {@code 3,152}, {@code 63 r 6}, {@code 63r6}; nothing where that is no number. */
+    public static Optional<GivenAnswer> read(String text, Punctuation punctuation) {
+        if (text == null) {
+            return Optional.empty();
+        }
+        Matcher parts = WITH_REMAINDER.matcher(text.strip());
+        try {
+            if (parts.matches()) {
+                return Optional.of(new GivenAnswer(ProblemText.number(parts.group(1), punctuation),
+                        ProblemText.number(parts.group(2), punctuation)));
+            }
+            return Optional.of(new GivenAnswer(ProblemText.number(text.strip(), punctuation), null));
+        } catch (Refusal notANumber) {
+            return Optional.empty();
+        }
+    }
+
+    static GivenAnswer of(Answer answer) {
+        return new GivenAnswer(Numeral.of(answer.value()), answer.remainder() == null ? null : Numeral.of(answer.remainder()));
+    }
+
+    /** The same for answers that say the same: {@code 2} and {@code 2.00}, {@code 63 r 0} and {@code 63}. */
+    String key() {
+        return plain(value) + (remainder == null || remainder.isZero() ? "" : "r" + plain(remainder));
+    }
+
+    private static String plain(Numeral number) {
+        return number.isWhole() ? number.plain() : number.plain().replaceFirst("\\.?0+$", "");
+    }
+
+    /** What was given, as plain digits. */
+    public String text() {
+        return value.plain() + (remainder == null ? "" : " r " + remainder.plain());
+    }
+}

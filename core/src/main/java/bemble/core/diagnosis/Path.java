@@ -1,0 +1,23 @@
+package bemble.core.diagnosis;
+
+import bemble.core.hand.Slip;
+import bemble.core.style.HouseStyle;
+import java.util.List;
+
+/**
+ * A hand that comes to an answer.
+ *
+ * @param slips the names of its slips, one or two
+ * @param hand what it does otherwise than a careful one
+ * @param style in which it sets the numbers out
+ * @param weight how likely it is beforehand that an answer is written by this hand
+ */
+record Path(List<String> slips, Slip hand, HouseStyle style, double weight) {
+    String slip() {
+        return slips.get(0);
+    }
+
+    String with() {
+        return slips.size() > 1 ? slips.get(1) : null;
+    }
+}

@@ -1,0 +1,272 @@
+package bemble.core.diagnosis;
+
+import bemble.core.diagnosis.Judged.Verdict;
+import bemble.core.hand.FactQuestion;
+import bemble.core.hand.KnownSlip;
+import bemble.core.problem.Problem;
+import bemble.core.problem.Punctuation;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * The answers of one writer judged together: a habit that explains five answers outweighs five different misses, and one
+ * that would have spoilt answers that are right is doubted.
+ */
+public final class Writer {
+    private static final int TRIED_WITH_OTHERS = 6;
+    private static final double WORTH_SAYING = 0.05;
+    private static final double EXPLAINS = 0.02;
+    private static final int MOST_FACTS = 12;
+
+    /** An answer that can be read, with the key it is compared by. */
+    private record Known(Answers answers, String key, boolean right) {}
+
+    private final List<Item> items;
+    private final Punctuation punctuation;
+    private final List<Known> known = new ArrayList<>();
+    private final Map<String, Double> priors = new LinkedHashMap<>();
+    /** The slips that explain a wrong answer by themselves; only of these one asks what a fact missed besides leads to. */
+    private final Set<String> explaining = new HashSet<>();
+    private final Map<Habit, Double> posterior = new LinkedHashMap<>();
+    private final Problem first;
+
+    private Writer(List<Item> items, Punctuation punctuation) {
+        this.items = items;
+        this.punctuation = punctuation;
+        for (Item item : items) {
+            GivenAnswer.read(item.given(), punctuation).map(GivenAnswer::key)
+                    .ifPresent(key -> known.add(new Known(item.answers(), key, item.answers().isRight(key))));
+            item.answers().slips().forEach(slip -> priors.putIfAbsent(slip.id(), Model.prior(slip.met())));
+        }
+        known.stream().filter(each -> !each.right()).forEach(each -> priors.keySet().stream()
+                .filter(slip -> each.answers().distribution(slip).containsKey(each.key())).forEach(explaining::add));
+        this.first = items.isEmpty() ? null : items.get(0).answers().problem();
+        weigh();
+    }
+
+    /** Judges what one writer answered; the questions may be of one operation or of several. */
+    public static Writer of(List<Item> items, Punctuation punctuation) {
+        return new Writer(items, punctuation);
+    }
+
+    /** One of whom nothing is known yet but which slips there are. */
+    static Writer unknown(List<KnownSlip> slips, Punctuation punctuation) {
+        Writer writer = new Writer(List.of(), punctuation);
+        slips.forEach(slip -> writer.priors.putIfAbsent(slip.id(), Model.prior(slip.met())));
+        writer.weigh();
+        return writer;
+    }
+
+    private void weigh() {
+        Map<Habit, Double> logs = new LinkedHashMap<>();
+        double slipping = priors.values().stream().mapToDouble(Double::doubleValue).sum();
+        logs.put(Habit.NONE, Math.log(Math.max(0.3, 1 - slipping)) + likelihood(Habit.NONE));
+        for (Map.Entry<String, Double> prior : priors.entrySet()) {
+            Habit habit = new Habit(prior.getKey(), null);
+            logs.put(habit, Math.log(prior.getValue()) + likelihood(habit));
+        }
+        pairs(logs);
+        double best = logs.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        double sum = logs.values().stream().mapToDouble(log -> Math.exp(log - best)).sum();
+        posterior.clear();
+        logs.forEach((habit, log) -> posterior.put(habit, Math.exp(log - best) / sum));
+    }
+
+    /** Two habits at once, of which one is among the likeliest by itself; only where some answer is left unexplained. */
+    private void pairs(Map<Habit, Double> logs) {
+        List<Known> wrong = known.stream().filter(each -> !each.right()).toList();
+        if (wrong.isEmpty()) {
+            return;
+        }
+        List<String> likely = logs.entrySet().stream().filter(entry -> entry.getKey().one() != null)
+                .sorted(Map.Entry.<Habit, Double>comparingByValue().reversed()).limit(TRIED_WITH_OTHERS)
+                .map(entry -> entry.getKey().one()).toList();
+        Habit best = logs.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
+        if (best.one() != null && wrong.stream().allMatch(each -> explains(best, each))) {
+            return;
+        }
+        Set<Set<String>> seen = new HashSet<>();
+        for (String one : likely) {
+            for (String other : priors.keySet()) {
+                if (!one.equals(other) && seen.add(Set.of(one, other))) {
+                    Habit habit = new Habit(one, other);
+                    logs.put(habit, Math.log(priors.get(one) * priors.get(other) * Model.SLIPS_GO_TOGETHER) + likelihood(habit));
+                }
+            }
+        }
+    }
+
+    /** How likely the answers are of a writer with that habit, firm or not, as a logarithm. */
+    private double likelihood(Habit habit) {
+        if (habit.one() == null) {
+            return likelihood(habit, 1);
+        }
+        double best = Double.NEGATIVE_INFINITY;
+        double[] logs = new double[Model.FIRMNESS.length];
+        for (int i = 0; i < logs.length; i++) {
+            logs[i] = Math.log(Model.FIRMNESS[i][1]) + likelihood(habit, Model.FIRMNESS[i][0]);
+            best = Math.max(best, logs[i]);
+        }
+        double sum = 0;
+        for (double log : logs) {
+            sum += Math.exp(log - best);
+        }
+        return best + Math.log(sum);
+    }
+
+    private double likelihood(Habit habit, double firmness) {
+        double log = 0;
+        for (Known each : known) {
+            log += Math.log(probability(habit, firmness, each));
+        }
+        return log;
+    }
+
+    private double probability(Habit habit, double firmness, Known each) {
+        Answers answers = each.answers();
+        double missing = Math.min(0.3, 2 * Model.FACT_MISSED * answers.facts());
+        double plain = made(habit, firmness, each);
+        double missed = each.right() ? 0 : missed(habit, firmness, each);
+        return (1 - missing - Model.ANYTHING) * plain + missing * missed
+                + Model.ANYTHING * Model.anything(each.key(), answers.right());
+    }
+
+    /** How likely an answer is of somebody who misses no fact. */
+    private static double made(Habit habit, double firmness, Known each) {
+        double right = each.right() ? 1 : 0;
+        if (habit.one() == null) {
+            return right;
+        }
+        double one = madeOne(habit.one(), each);
+        if (habit.other() == null) {
+            return firmness * one + (1 - firmness) * right;
+        }
+        double other = madeOne(habit.other(), each);
+        return firmness * firmness * madeBoth(habit, each, one, other)
+                + firmness * (1 - firmness) * (one + other) + (1 - firmness) * (1 - firmness) * right;
+    }
+
+    private static double madeOne(String slip, Known each) {
+        Map<String, Double> answers = each.answers().distribution(slip);
+        if (answers.isEmpty()) {
+            return each.right() ? 1 : 0;
+        }
+        double all = answers.values().stream().mapToDouble(Double::doubleValue).sum();
+        return answers.getOrDefault(each.key(), 0.0) / all;
+    }
+
+    private static double madeBoth(Habit habit, Known each, double one, double other) {
+        boolean both = each.answers().hasChance(habit.one()) && each.answers().hasChance(habit.other());
+        if (!both) {
+            return each.answers().hasChance(habit.one()) ? one : other;
+        }
+        String key = each.answers().ofBoth(habit.one(), habit.other());
+        String turned = each.answers().ofBoth(habit.other(), habit.one());
+        double here = each.key().equals(key == null ? each.answers().right() : key) ? 0.5 : 0;
+        return here + (each.key().equals(turned == null ? each.answers().right() : turned) ? 0.5 : 0);
+    }
+
+    private double missed(Habit habit, double firmness, Known each) {
+        double careful = each.answers().afterMiss(null, each.key());
+        return habit.one() == null || habit.other() != null || !explaining.contains(habit.one()) || !each.answers().hasChance(habit.one())
+                ? careful
+                : firmness * each.answers().afterMiss(habit.one(), each.key()) + (1 - firmness) * careful;
+    }
+
+    private static boolean explains(Habit habit, Known each) {
+        return !each.right() && made(habit, Model.FIRMNESS[1][0], each) > EXPLAINS;
+    }
+
+    /** How likely the writer is careful, and only misses a fact now and then. */
+    public double careful() {
+        return posterior.getOrDefault(Habit.NONE, 0.0);
+    }
+
+    Map<Habit, Double> habits() {
+        return posterior;
+    }
+
+    /** The causes, likeliest first; none of a writer who is likelier careful. */
+    public List<Cause> causes() {
+        if (careful() > 0.5 || first == null || known.stream().allMatch(Known::right)) {
+            return List.of();
+        }
+        return posterior.entrySet().stream().filter(entry -> entry.getKey().one() != null && entry.getValue() >= WORTH_SAYING)
+                .sorted(Map.Entry.<Habit, Double>comparingByValue().reversed().thenComparing(entry -> entry.getKey().one()))
+                .map(entry -> cause(entry.getKey(), entry.getValue())).toList();
+    }
+
+    private Cause cause(Habit habit, double confidence) {
+        int wrong = (int) known.stream().filter(each -> !each.right()).count();
+        int explains = (int) known.stream().filter(each -> explains(habit, each)).count();
+        int chances = (int) known.stream().filter(each -> habit.slips().stream().anyMatch(each.answers()::hasChance)).count();
+        return new Cause(habit.one(), habit.other(), explains, wrong, chances, confidence,
+                DiagnosisWords.rests(habit.slips(), first, explains, wrong, chances, known.size(), confidence));
+    }
+
+    /** Each answer judged in the light of the others. */
+    public List<Judged> items() {
+        Map<String, Double> bySlip = new HashMap<>();
+        double wrong = known.stream().filter(each -> !each.right()).count();
+        posterior.forEach((habit, probability) -> {
+            if (habit.one() != null && wrong > 0) {
+                List<String> names = habit.slips().stream().sorted().toList();
+                names.forEach(name -> bySlip.merge(name, probability / priors.get(name), Double::sum));
+                if (names.size() > 1) {
+                    bySlip.merge(String.join(" ", names), probability / (priors.get(names.get(0)) * priors.get(names.get(1))),
+                            Double::sum);
+                }
+            }
+        });
+        bySlip.replaceAll((name, factor) -> Math.max(factor, 0.05));
+        Weights weights = known.size() < 2 ? Weights.ALONE : new Weights(bySlip, 1);
+        return items.stream().map(item -> Diagnosis.of(item.answers(), item.given(), punctuation, weights)).toList();
+    }
+
+    /**
+     * A fact that was missed.
+     *
+     * @param fact as it is learnt, such as {@code 7x8}
+     * @param missed how often it was missed by a group
+     * @param of in how many of the questions it came
+     */
+    public record Missed(String fact, int missed, int of) {}
+
+    /** The facts missed in answers that no likely habit explains, the most missed first. */
+    public List<Missed> facts() {
+        Habit likeliest = posterior.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(Habit.NONE);
+        Map<String, Integer> missed = new TreeMap<>();
+        for (Known each : known) {
+            if (!each.right() && !explains(likeliest, each)) {
+                FactQuestion<?> fact = each.answers().factMissed(each.key());
+                if (fact != null && fact.fact() != null) {
+                    missed.merge(fact.fact(), 1, Integer::sum);
+                }
+            }
+        }
+        return missed.entrySet().stream().map(entry -> new Missed(entry.getKey(), entry.getValue(), comesIn(entry.getKey())))
+                .sorted(Comparator.comparingInt(Missed::missed).reversed().thenComparing(Missed::fact)).limit(MOST_FACTS).toList();
+    }
+
+    private int comesIn(String fact) {
+        return (int) known.stream().filter(each -> each.answers().factsWorked().stream()
+                .anyMatch(worked -> fact.equals(worked.fact()))).count();
+    }
+
+    /** Whether one is sure what the writer does, or that there is nothing. */
+    public boolean isSure() {
+        return careful() >= Model.SURE && known.size() > 2 || causes().stream().anyMatch(cause -> cause.confidence() >= Model.SURE);
+    }
+
+    /** Whether an answer of the writer was wrong. */
+    public boolean hasWrong() {
+        return items().stream().anyMatch(judged -> judged.verdict() == Verdict.WRONG);
+    }
+}
