@@ -27,8 +27,9 @@ import java.util.Set;
  */
 public final class Answers {
     /** Decisions made before no further hand is tried, so that no question takes long. */
-    private static final long MOST_DECISIONS = 600_000;
+    private static final long MOST_DECISIONS = 300_000;
     private static final int MOST_OF_A_FAMILY = 60;
+    private static final int SOME_OF_A_FAMILY = 8;
     private static final int FEW_OF_A_FAMILY = 4;
 
     private final Problem problem;
@@ -41,7 +42,7 @@ public final class Answers {
     private final Map<String, List<Path>> paths = new HashMap<>();
     private final Map<String, Map<String, Double>> bySlip = new LinkedHashMap<>();
     private final Map<String, Map<String, Double>> missedAfter = new HashMap<>();
-    private final Map<List<String>, String> byPair = new HashMap<>();
+    private final Map<Set<String>, Map<String, Double>> byPair = new HashMap<>();
     private final Map<String, Integer> missed = new HashMap<>();
     private long decisions;
     private boolean pairsWorked;
@@ -265,17 +266,29 @@ public final class Answers {
         return answers;
     }
 
-    /** The key of the answer of somebody who makes two slips; null where the hand gets stuck. */
-    String ofBoth(String one, String other) {
-        return byPair.computeIfAbsent(List.of(one, other), pair -> {
-            Slip first = first(one);
-            Slip second = first(other);
-            return first == null || second == null ? null : keyOf(first.and(second), HouseStyle.USUAL);
+    /** How likely two slips, where both are made, lead to each answer. */
+    Map<String, Double> ofBoth(String one, String other) {
+        return byPair.computeIfAbsent(Set.of(one, other), pair -> {
+            List<Slip> first = hands(one);
+            List<Slip> second = hands(other);
+            Map<String, Double> answers = new HashMap<>();
+            double share = 0.5 / Math.max(1, first.size() * second.size());
+            for (Slip hand : first) {
+                for (Slip with : second) {
+                    for (Slip both : List.of(hand.and(with), with.and(hand))) {
+                        String key = keyOf(both, HouseStyle.USUAL);
+                        answers.merge(key == null ? rightKey : key, share, Double::sum);
+                    }
+                }
+            }
+            return answers;
         });
     }
 
-    private Slip first(String id) {
-        return slips.stream().filter(each -> each.id().equals(id)).flatMap(slip -> few(slip).stream()).findFirst().orElse(null);
+    private List<Slip> hands(String id) {
+        List<Slip> hands = slips.stream().filter(each -> each.id().equals(id)).flatMap(slip -> slip.slips(problem).stream())
+                .toList();
+        return hands.subList(0, Math.min(hands.size(), SOME_OF_A_FAMILY));
     }
 
     /** How many facts are worked here. */

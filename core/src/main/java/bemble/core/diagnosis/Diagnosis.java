@@ -65,7 +65,7 @@ public final class Diagnosis {
         List<Integer> places = written.decisions().stream().filter(Decision::isBroken).map(broken -> broken.asked().place())
                 .filter(place -> place != Question.NO_PLACE).distinct().toList();
         return new Finding(path.slip(), path.with(), places, confidence,
-                DiagnosisWords.fits(path.slips(), answers.problem(), confidence), path.hand(), path.style());
+                DiagnosisWords.fits(path.slips(), answers.problem()), path.hand(), path.style());
     }
 
     /** In sums, differences and products from the ones leftwards; in quotients and roots from the left. */

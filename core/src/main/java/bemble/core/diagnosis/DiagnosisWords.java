@@ -16,7 +16,7 @@ public final class DiagnosisWords {
         return confidence >= ALL_BUT_SURE ? "all but sure" : confidence >= LIKELY ? "likely" : "fits";
     }
 
-    static String fits(List<String> slips, Problem problem, double confidence) {
+    static String fits(List<String> slips, Problem problem) {
         return "A hand that " + does(slips, problem) + " comes to this answer. "
                 + "One answer alone only fits: look at the paper.";
     }

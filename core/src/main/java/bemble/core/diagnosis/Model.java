@@ -20,6 +20,8 @@ final class Model {
     static final double SLIPS_GO_TOGETHER = 2;
     /** Habits are firm or come and go: how often each makes its slip where it can, and how common each is. */
     static final double[][] FIRMNESS = {{0.97, 0.7}, {0.6, 0.3}};
+    /** A writer who is careful as likely as this is accused of nothing. */
+    static final double CAREFUL_ENOUGH = 0.2;
     /** How sure one must be to say so. */
     static final double SURE = 0.9;
 

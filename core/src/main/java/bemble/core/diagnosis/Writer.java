@@ -5,11 +5,13 @@ import bemble.core.hand.FactQuestion;
 import bemble.core.hand.KnownSlip;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
+import bemble.core.slip.Slips;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -21,6 +23,7 @@ import java.util.TreeMap;
  */
 public final class Writer {
     private static final int TRIED_WITH_OTHERS = 6;
+    private static final int LOOKED_AT_FOR_PAIRS = 4;
     private static final double WORTH_SAYING = 0.05;
     private static final double EXPLAINS = 0.02;
     private static final int MOST_FACTS = 12;
@@ -92,14 +95,19 @@ public final class Writer {
         if (best.one() != null && wrong.stream().allMatch(each -> explains(best, each))) {
             return;
         }
-        Set<Set<String>> seen = new HashSet<>();
-        for (String one : likely) {
-            for (String other : priors.keySet()) {
-                if (!one.equals(other) && seen.add(Set.of(one, other))) {
-                    Habit habit = new Habit(one, other);
-                    logs.put(habit, Math.log(priors.get(one) * priors.get(other) * Model.SLIPS_GO_TOGETHER) + likelihood(habit));
-                }
-            }
+        Set<Set<String>> tried = new LinkedHashSet<>();
+        likely.forEach(one -> priors.keySet().stream().filter(other -> !other.equals(one))
+                .forEach(other -> tried.add(Set.of(one, other))));
+        // Where no single slip leads to an answer, those that lead to it together.
+        wrong.stream().filter(each -> explaining.stream().noneMatch(slip -> explains(new Habit(slip, null), each)))
+                .limit(LOOKED_AT_FOR_PAIRS).flatMap(each -> each.answers().leadingTo(each.key()).stream())
+                .filter(path -> path.with() != null && !path.with().equals(Slips.FACT_NEAR_MISS))
+                .forEach(path -> tried.add(Set.copyOf(path.slips())));
+        for (Set<String> pair : tried) {
+            List<String> names = pair.stream().sorted().toList();
+            Habit habit = new Habit(names.get(0), names.get(1));
+            logs.put(habit, Math.log(priors.get(names.get(0)) * priors.get(names.get(1)) * Model.SLIPS_GO_TOGETHER)
+                    + likelihood(habit));
         }
     }
 
@@ -167,10 +175,7 @@ public final class Writer {
         if (!both) {
             return each.answers().hasChance(habit.one()) ? one : other;
         }
-        String key = each.answers().ofBoth(habit.one(), habit.other());
-        String turned = each.answers().ofBoth(habit.other(), habit.one());
-        double here = each.key().equals(key == null ? each.answers().right() : key) ? 0.5 : 0;
-        return here + (each.key().equals(turned == null ? each.answers().right() : turned) ? 0.5 : 0);
+        return each.answers().ofBoth(habit.one(), habit.other()).getOrDefault(each.key(), 0.0);
     }
 
     private double missed(Habit habit, double firmness, Known each) {
@@ -195,7 +200,7 @@ public final class Writer {
 
     /** The causes, likeliest first; none of a writer who is likelier careful. */
     public List<Cause> causes() {
-        if (careful() > 0.5 || first == null || known.stream().allMatch(Known::right)) {
+        if (careful() > Model.CAREFUL_ENOUGH || first == null || known.stream().allMatch(Known::right)) {
             return List.of();
         }
         return posterior.entrySet().stream().filter(entry -> entry.getKey().one() != null && entry.getValue() >= WORTH_SAYING)

@@ -15,6 +15,10 @@ public final class Draft {
     public static final int MOST_QUESTIONS = 200;
 
     private static final int SAMPLE = 60;
+    /** Of so many questions the one that tells most apart is taken. */
+    private static final int TO_TELL_FROM = 16;
+    /** So many times longer one looks for questions that need a fact. */
+    private static final int RARE_FACTS = 12;
 
     private final Wishes wishes;
     private final Random random;
@@ -54,7 +58,7 @@ public final class Draft {
             if (question.isPresent() && taken.add(question.get().likeness())) {
                 drawn.add(question.get());
                 misses = 0;
-            } else if (++misses > grower.patience() * (1 + drawn.size() / 25)) {
+            } else if (++misses > patience() * (1 + drawn.size() / 25)) {
                 throw ranDry(drawn.size(), count);
             }
         }
@@ -67,12 +71,31 @@ public final class Draft {
     }
 
     private Optional<Question> next() {
-        return grower.grow(random).map(Question::of).filter(question -> wishes.allow(question.features()));
+        Optional<Question> best = Optional.empty();
+        int fewest = Integer.MAX_VALUE;
+        for (int i = 0; i < (wishes.targets().tells().isEmpty() ? 1 : TO_TELL_FROM) && fewest > 0; i++) {
+            Optional<Question> grown = grower.grow(random).map(Question::of)
+                    .filter(question -> wishes.allow(question.features()) && wishes.targets().needsFact(question.problem()));
+            int untold = grown.map(question -> wishes.targets().untold(question.problem())).orElse(Integer.MAX_VALUE);
+            if (best.isEmpty() || untold < fewest) {
+                best = grown;
+                fewest = untold;
+            }
+        }
+        return best;
+    }
+
+    private int patience() {
+        return grower.patience() * (wishes.targets().facts().isEmpty() ? 1 : RARE_FACTS);
     }
 
     private Refusal ranDry(int found, int count) {
         String what = found == 0 ? "No question with all this was found."
                 : "Only " + found + " different questions with all this were found, not " + count + ".";
+        if (!wishes.targets().facts().isEmpty()) {
+            return Refusal.of(found == 0 ? "want.facts" : "count", what + " Not enough of them need one of the facts: name more "
+                    + "facts, or ask for larger numbers" + (found == 0 ? "." : ", or for fewer questions."));
+        }
         String rarest = rarest().map(feature -> " The rarest wish is " + feature.label() + " (" + feature.id()
                 + "): loosen it" + (found == 0 ? "." : ", or ask for fewer questions.")).orElse(" Ask for fewer questions.");
         return Refusal.of(found == 0 ? "want" : "count", what + rarest);

@@ -7,8 +7,17 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 
-/** What the questions of one operation should be like; what is not wished for is left open. */
-public record Wishes(Operation operation, Map<Feature, Wish> wanted) {
+/**
+ * What the questions of one operation should be like; what is not wished for is left open.
+ *
+ * @param targets what they are to be drawn for besides
+ */
+public record Wishes(Operation operation, Map<Feature, Wish> wanted, Targets targets) {
+    /** Wishes for features alone. */
+    public Wishes(Operation operation, Map<Feature, Wish> wanted) {
+        this(operation, wanted, Targets.NONE);
+    }
+
     /** @throws Refusal where a wish is out of all bounds; the faults name {@code want.} and the feature */
     public Wishes {
         EnumMap<Feature, Wish> ordered = new EnumMap<>(Feature.class);
@@ -60,7 +69,7 @@ public record Wishes(Operation operation, Map<Feature, Wish> wanted) {
         EnumMap<Feature, Wish> changed = new EnumMap<>(Feature.class);
         changed.putAll(wanted);
         changed.put(feature, wish);
-        return new Wishes(operation, changed);
+        return new Wishes(operation, changed, targets);
     }
 
     Wishes only(Iterable<Feature> features) {

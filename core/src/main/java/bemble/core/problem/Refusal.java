@@ -29,6 +29,11 @@ public final class Refusal extends RuntimeException {
         return new Refusal(List.of(new Fault(field, message)), offer);
     }
 
+    /** The same refusal of something that is part of a larger whole, such as {@code items[3]}. */
+    public Refusal under(String whole) {
+        return new Refusal(faults.stream().map(fault -> new Fault(whole + "." + fault.field(), fault.message())).toList(), offer);
+    }
+
     /** What is wrong; never empty. */
     public List<Fault> faults() {
         return faults;

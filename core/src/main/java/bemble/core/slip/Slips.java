@@ -67,7 +67,14 @@ public final class Slips {
         return ALL.stream().filter(slip -> slip.operation() == problem.operation() && slip.methods().contains(method));
     }
 
-    /** What a slip's name is in a teacher's words. */
+    /** A slip's name in a few words. */
+    public static String name(String id, Problem problem) {
+        return id.equals(FACT_NEAR_MISS) ? "a fact missed" : ALL.stream()
+                .filter(slip -> slip.id().equals(id) && slip.operation() == problem.operation()).findFirst()
+                .map(KnownSlip::name).orElse(id);
+    }
+
+    /** What a slip does, in a teacher's words. */
     public static String label(String id, Problem problem) {
         return id.equals(FACT_NEAR_MISS) ? "gets one fact wrong" : ALL.stream()
                 .filter(slip -> slip.id().equals(id) && slip.operation() == problem.operation()).findFirst()

@@ -29,7 +29,8 @@ import tools.jackson.databind.ObjectMapper;
 @Configuration
 class SecurityConfiguration {
     /** What stores nothing and is open to everybody. */
-    private static final String[] OPEN = {"/api/work", "/api/paper", "/api/mark", "/api/nudge", "/api/sets/draft"};
+    private static final String[] OPEN = {"/api/work", "/api/paper", "/api/mark", "/api/nudge", "/api/sets/draft", "/api/diagnose",
+            "/api/diagnose/set", "/api/diagnose/next"};
     private static final String[] SIGN_IN = {"/api/account", "/api/account/**"};
 
     @Bean

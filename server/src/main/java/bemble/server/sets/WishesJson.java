@@ -2,30 +2,46 @@ package bemble.server.sets;
 
 import bemble.core.practice.Feature;
 import bemble.core.practice.Features;
+import bemble.core.practice.Targets;
 import bemble.core.practice.Wish;
 import bemble.core.practice.Wishes;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 
 /** Wishes and features as JSON has them: a feature each to a number, a stretch, or true or false. */
-final class WishesJson {
+public final class WishesJson {
+    private static final String FACTS = "facts";
+    private static final String TELLS = "tells";
+
     private WishesJson() {}
 
     /** @throws Refusal where a wish cannot be read or is out of bounds */
-    static Wishes read(Operation operation, Map<String, Object> want) {
+    public static Wishes read(Operation operation, Map<String, Object> want) {
         EnumMap<Feature, Wish> wanted = new EnumMap<>(Feature.class);
         if (want != null) {
             want.forEach((id, value) -> {
-                if (value != null) {
+                if (value != null && !id.equals(FACTS) && !id.equals(TELLS)) {
                     Feature feature = Feature.of(operation, id);
                     wanted.put(feature, wish(feature, value));
                 }
             });
         }
-        return new Wishes(operation, wanted);
+        return new Wishes(operation, wanted, Targets.of(operation, list(want, FACTS), list(want, TELLS)));
+    }
+
+    private static List<String> list(Map<String, Object> want, String id) {
+        Object value = want == null ? null : want.get(id);
+        if (value == null) {
+            return List.of();
+        }
+        if (value instanceof List<?> list && list.stream().allMatch(String.class::isInstance)) {
+            return list.stream().map(String.class::cast).toList();
+        }
+        throw Refusal.of("want." + id, "Give a list of texts, such as " + (id.equals(FACTS) ? "7x8." : "carry-forgotten."));
     }
 
     private static Wish wish(Feature feature, Object value) {
@@ -69,6 +85,12 @@ final class WishesJson {
         Map<String, Object> written = new LinkedHashMap<>();
         wishes.wanted().forEach((feature, wish) -> written.put(feature.id(), feature.isYesNo() ? (Object) (wish.min() == 1)
                 : wish.min() == wish.max() ? (Object) wish.min() : Map.of("min", wish.min(), "max", wish.max())));
+        if (!wishes.targets().facts().isEmpty()) {
+            written.put(FACTS, wishes.targets().facts());
+        }
+        if (!wishes.targets().tells().isEmpty()) {
+            written.put(TELLS, wishes.targets().tells());
+        }
         return written;
     }
 }

@@ -1,0 +1,25 @@
+package bemble.server.diagnosis;
+
+import bemble.core.order.WorkOrder;
+import bemble.server.work.WorkRequest;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * An answer that somebody gave to a problem.
+ *
+ * @param given as it was written: {@code 3152}, {@code 63 r 6}
+ */
+public record DiagnoseRequest(
+        @Size(max = 4000, message = "This line is too long to be one problem.") String problem,
+        String operation,
+        @Size(max = 40, message = "These are more numbers than go on one paper.") List<String> operands,
+        Integer decimals,
+        String method,
+        @Size(max = 100, message = "These are more choices than a house style has.") Map<String, String> style,
+        @Size(max = 300, message = "This answer is too long to be one number.") String given) {
+    WorkOrder order() {
+        return new WorkRequest(problem, operation, operands, decimals, method, style, null, null).order();
+    }
+}

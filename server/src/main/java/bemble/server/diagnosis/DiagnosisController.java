@@ -1,0 +1,189 @@
+package bemble.server.diagnosis;
+
+import bemble.core.diagnosis.Answers;
+import bemble.core.diagnosis.Cause;
+import bemble.core.diagnosis.Diagnosis;
+import bemble.core.diagnosis.DiagnosisWords;
+import bemble.core.diagnosis.Item;
+import bemble.core.diagnosis.Judged;
+import bemble.core.diagnosis.NextQuestion;
+import bemble.core.diagnosis.Writer;
+import bemble.core.hand.Method;
+import bemble.core.method.Methods;
+import bemble.core.order.WorkOrder;
+import bemble.core.practice.Draft;
+import bemble.core.practice.Question;
+import bemble.core.practice.Wishes;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.core.slip.Slips;
+import bemble.core.style.HouseStyle;
+import bemble.server.sets.WishesJson;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Says what fits wrong answers, for anybody, and stores nothing. */
+@RestController
+@RequestMapping("/api/diagnose")
+class DiagnosisController {
+    private static final int MOST_ITEMS = 200;
+    private static final int MOST_DIGITS = 3000;
+    private final KnownAnswers known;
+
+    DiagnosisController(KnownAnswers known) {
+        this.known = known;
+    }
+
+    /** Answers of one writer. */
+    record SetRequest(
+            @NotEmpty(message = "Give the answers to judge, one at least.")
+            @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.")
+            @Valid List<@NotNull(message = "An answer is missing here.") DiagnoseRequest> items) {}
+
+    /**
+     * A slip, or two together, as the cause of several answers.
+     *
+     * @param explains how many of the {@code of} wrong answers it explains
+     * @param chances on how many questions it would have changed the answer
+     */
+    record CauseView(@NotNull String slip, String with, @NotNull String name, @NotNull int explains, @NotNull int of,
+                     @NotNull int chances, @NotNull double confidence, @NotNull String sureness, @NotNull String say) {
+        static CauseView of(Cause cause, Problem problem) {
+            String first = Slips.name(cause.slip(), problem);
+            return new CauseView(cause.slip(), cause.with(), cause.with() == null ? first
+                    : first + ", " + Slips.name(cause.with(), problem), cause.explains(), cause.of(), cause.chances(),
+                    cause.confidence(), DiagnosisWords.sureness(cause.confidence()), cause.say());
+        }
+    }
+
+    /** A fact that was missed by a group, in so many of the questions in which it comes. */
+    record FactView(@NotNull String fact, @NotNull int missed, @NotNull int of) {}
+
+    record SetResponse(@NotNull List<DiagnoseResponse> items, @NotNull List<CauseView> slips, @NotNull List<FactView> facts) {}
+
+    /**
+     * What the next question is wanted for.
+     *
+     * @param items what was asked and answered so far; may be left out
+     * @param want what it should be like, as in drafts; may be left out
+     * @param seed the same request and seed give the same question
+     */
+    record NextRequest(String operation, String method,
+            @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.")
+            @Valid List<@NotNull(message = "An answer is missing here.") DiagnoseRequest> items,
+            @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want, Long seed) {}
+
+    record NextProblem(@NotNull String operation, @NotNull List<String> operands, @NotNull int decimals, @NotNull String text) {}
+
+    /**
+     * @param problem the question that tells most; left out where no more need be asked
+     * @param done whether one is sure, or can never be
+     */
+    record NextResponse(NextProblem problem, @NotNull String why, @NotNull List<CauseView> slips,
+                        @NotNull List<FactView> facts, @NotNull boolean done) {}
+
+    @PostMapping
+    DiagnoseResponse diagnose(@Valid @RequestBody DiagnoseRequest request) {
+        WorkOrder order = request.order();
+        Punctuation punctuation = order.style().point().punctuation();
+        Judged judged = known.read(() -> Diagnosis.of(answers(order), request.given(), punctuation));
+        return DiagnoseResponse.of(judged, order, true);
+    }
+
+    @PostMapping("/set")
+    SetResponse set(@Valid @RequestBody SetRequest request) {
+        List<WorkOrder> orders = orders(request.items());
+        return known.read(() -> {
+            Writer writer = writer(request.items(), orders);
+            List<Judged> judged = writer.items();
+            List<DiagnoseResponse> items = new ArrayList<>();
+            for (int i = 0; i < judged.size(); i++) {
+                items.add(DiagnoseResponse.of(judged.get(i), orders.get(i), false));
+            }
+            return new SetResponse(items, causes(writer, orders.get(0).problem()), facts(writer));
+        });
+    }
+
+    @PostMapping("/next")
+    NextResponse next(@Valid @RequestBody NextRequest request) {
+        if (request.operation() == null) {
+            throw Refusal.of("operation", "Say which operation: addition, subtraction, multiplication, division or "
+                    + "square-root.");
+        }
+        Operation operation = Operation.of(request.operation());
+        List<DiagnoseRequest> given = request.items() == null ? List.of() : request.items();
+        List<WorkOrder> orders = orders(given);
+        for (WorkOrder order : orders) {
+            if (order.problem().operation() != operation) {
+                throw Refusal.of("items", "“" + order.problem().text() + "” belongs to another operation. Ask about one at a "
+                        + "time.");
+            }
+        }
+        boolean open = request.want() == null || request.want().isEmpty();
+        List<Wishes> wishes = open ? NextQuestion.usual(operation) : List.of(WishesJson.read(operation, request.want()));
+        long seed = request.seed() == null ? 1 : request.seed();
+        return known.read(() -> {
+            Problem model = new Draft(wishes.get(0), seed).draw(1).get(0).problem();
+            Method<?> method = Methods.find(model, request.method(), HouseStyle.USUAL);
+            Writer writer = given.isEmpty() ? null : writer(given, orders);
+            NextQuestion next = NextQuestion.after(writer, wishes, method,
+                    orders.stream().map(order -> Question.of(order.problem())).toList(), seed);
+            return new NextResponse(next.question() == null ? null : problem(next.question().problem()), next.why(),
+                    writer == null ? List.of() : causes(writer, model), writer == null ? List.of() : facts(writer), next.done());
+        });
+    }
+
+    private static NextProblem problem(Problem problem) {
+        return new NextProblem(problem.operation().id(), problem.operands().stream().map(Numeral::plain).toList(),
+                problem.decimals(), problem.text());
+    }
+
+    private static List<WorkOrder> orders(List<DiagnoseRequest> items) {
+        List<WorkOrder> orders = new ArrayList<>();
+        for (int i = 0; i < items.size(); i++) {
+            try {
+                orders.add(items.get(i).order());
+            } catch (Refusal refusal) {
+                throw refusal.under("items[" + i + "]");
+            }
+        }
+        int digits = orders.stream().flatMap(order -> order.problem().operands().stream()).mapToInt(Numeral::length).sum();
+        if (digits > MOST_DIGITS) {
+            throw Refusal.of("items", "These questions have more than " + MOST_DIGITS + " digits together. Judge fewer at a time.");
+        }
+        return orders;
+    }
+
+    private Answers answers(WorkOrder order) {
+        return known.of(order.problem(), Methods.find(order.problem(), order.method(), order.style()).name().id());
+    }
+
+    private Writer writer(List<DiagnoseRequest> items, List<WorkOrder> orders) {
+        List<Item> answers = new ArrayList<>();
+        for (int i = 0; i < items.size(); i++) {
+            answers.add(new Item(answers(orders.get(i)), items.get(i).given()));
+        }
+        Punctuation punctuation = orders.isEmpty() ? Punctuation.POINT : orders.get(0).style().point().punctuation();
+        return Writer.of(answers, punctuation);
+    }
+
+    private static List<CauseView> causes(Writer writer, Problem problem) {
+        return writer.causes().stream().map(cause -> CauseView.of(cause, problem)).toList();
+    }
+
+    private static List<FactView> facts(Writer writer) {
+        return writer.facts().stream().map(fact -> new FactView(fact.fact(), fact.missed(), fact.of())).toList();
+    }
+}

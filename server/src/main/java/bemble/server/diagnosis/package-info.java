@@ -1,0 +1,2 @@
+/** What went wrong in answers: for anybody, storing nothing. */
+package bemble.server.diagnosis;
