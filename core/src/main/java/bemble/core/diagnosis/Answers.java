@@ -12,6 +12,7 @@ import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
+import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
@@ -226,6 +227,16 @@ public final class Answers {
 
     String right() {
         return rightKey;
+    }
+
+    /** Whether an answer can be read and is not right. */
+    public boolean isWrong(String given, Punctuation punctuation) {
+        return GivenAnswer.read(given, punctuation).map(GivenAnswer::key).filter(key -> !isRight(key)).isPresent();
+    }
+
+    /** The right answer as it is written in the usual style. */
+    public String rightText() {
+        return rightKey.replace("r", " r ");
     }
 
     /** The answer's value and remainder as they should be. */

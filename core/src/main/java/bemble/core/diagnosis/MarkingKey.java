@@ -1,0 +1,86 @@
+package bemble.core.diagnosis;
+
+import bemble.core.hand.KnownSlip;
+import bemble.core.slip.Slips;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * For a pile of books and a red pen: to each question the answer and the likeliest wrong ones, each with the code of its
+ * cause. Causes that no question tells apart share a code.
+ *
+ * @param codes the codes, the likeliest cause first
+ * @param lines a line for each question
+ */
+public record MarkingKey(List<Coded> codes, List<Line> lines) {
+    private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz";
+    private static final int MOST_CODES = 14;
+    private static final int MOST_WRONG = 5;
+
+    /**
+     * A code to write beside a wrong answer.
+     *
+     * @param slips the slips it stands for
+     * @param name the cause in a few words
+     */
+    public record Coded(String code, List<String> slips, String name) {}
+
+    /** A wrong answer with the codes of what leads to it. */
+    public record Wrong(String answer, List<String> codes) {}
+
+    /** A question with its answer and the likeliest wrong ones. */
+    public record Line(String problem, String answer, List<Wrong> wrong) {}
+
+    /** Reads the key off the answers that hands come to. */
+    public static MarkingKey of(List<Answers> sheet) {
+        Map<String, List<String>> vectors = new LinkedHashMap<>();
+        Map<String, Double> weights = new LinkedHashMap<>();
+        for (Answers answers : sheet) {
+            for (KnownSlip slip : answers.slips()) {
+                vectors.computeIfAbsent(slip.id(), any -> new ArrayList<>());
+                weights.merge(slip.id(), answers.hasChance(slip.id()) ? Model.prior(slip.met()) : 0, Double::sum);
+            }
+        }
+        vectors.forEach((slip, vector) -> sheet.forEach(answers -> vector.add(likeliest(answers, slip))));
+        Map<List<String>, List<String>> alike = new LinkedHashMap<>();
+        vectors.forEach((slip, vector) -> alike.computeIfAbsent(vector, any -> new ArrayList<>()).add(slip));
+        List<List<String>> groups = alike.values().stream().filter(group -> weights.get(group.get(0)) > 0)
+                .sorted(Comparator.<List<String>>comparingDouble(group -> -group.stream().mapToDouble(weights::get).max().orElse(0))
+                        .thenComparing(group -> group.get(0)))
+                .limit(MOST_CODES).toList();
+        List<Coded> codes = new ArrayList<>();
+        for (List<String> group : groups) {
+            Set<String> names = new LinkedHashSet<>();
+            group.forEach(slip -> names.add(Slips.name(slip, sheet.get(0).problem())));
+            codes.add(new Coded(LETTERS.substring(codes.size(), codes.size() + 1), group, String.join(", or ", names)));
+        }
+        return new MarkingKey(codes, sheet.stream().map(answers -> line(answers, codes)).toList());
+    }
+
+    private static String likeliest(Answers answers, String slip) {
+        return answers.distribution(slip).entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey)
+                .orElse(answers.right());
+    }
+
+    private static Line line(Answers answers, List<Coded> codes) {
+        Map<String, List<String>> wrong = new TreeMap<>();
+        Map<String, Double> weights = new LinkedHashMap<>();
+        for (Coded coded : codes) {
+            String key = likeliest(answers, coded.slips().get(0));
+            if (!answers.isRight(key)) {
+                wrong.computeIfAbsent(key, any -> new ArrayList<>()).add(coded.code());
+                weights.merge(key, answers.distribution(coded.slips().get(0)).getOrDefault(key, 0.0), Double::sum);
+            }
+        }
+        List<Wrong> likely = wrong.entrySet().stream()
+                .sorted(Comparator.comparingDouble(entry -> -weights.get(entry.getKey()))).limit(MOST_WRONG)
+                .map(entry -> new Wrong(entry.getKey().replace("r", " r "), entry.getValue())).toList();
+        return new Line(answers.problem().text(), answers.careful().answer().text(), likely);
+    }
+}

@@ -1,0 +1,68 @@
+package bemble.server.classes;
+
+import bemble.server.account.SignedIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The classes of the teacher signed in. */
+@RestController
+@RequestMapping("/api/classes")
+class ClassController {
+    private final ClassService classes;
+
+    ClassController(ClassService classes) {
+        this.classes = classes;
+    }
+
+    /** @param pupils short names in the order of the list; blank ones are left out */
+    record ClassContent(
+            @NotNull(message = "Give the class a name of 1 to 40 letters.")
+            @Size(max = 200, message = "Give the class a name of 1 to 40 letters.") String name,
+            @NotNull(message = "Give the pupils' short names; there may be none.")
+            @Size(max = 500, message = "These are more lines than a class has pupils.") List<String> pupils) {}
+
+    @GetMapping
+    List<SchoolClass> all(@AuthenticationPrincipal SignedIn teacher) {
+        return classes.all(teacher.id());
+    }
+
+    @GetMapping("/{id}")
+    SchoolClass one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return classes.find(teacher.id(), id);
+    }
+
+    @PostMapping
+    SchoolClass add(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody ClassContent content) {
+        return classes.add(teacher.id(), content.name(), content.pupils());
+    }
+
+    @PutMapping("/{id}")
+    SchoolClass change(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @Valid @RequestBody ClassContent content) {
+        return classes.change(teacher.id(), id, content.name(), content.pupils());
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        classes.delete(teacher.id(), id);
+    }
+
+    @PostMapping("/{id}/restore")
+    SchoolClass restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return classes.restore(teacher.id(), id);
+    }
+}

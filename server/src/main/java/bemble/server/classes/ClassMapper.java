@@ -1,0 +1,41 @@
+package bemble.server.classes;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** Classes and pupils; every class has a teacher. */
+@Mapper
+interface ClassMapper {
+    @Select("select id, name from school_class where teacher_id = #{teacherId} and deleted_at is null order by name, id")
+    List<StoredClass> all(long teacherId);
+
+    @Select("select id, name from school_class where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
+    Optional<StoredClass> find(long teacherId, long id);
+
+    @Select(value = "select id, name from final table (insert into school_class (teacher_id, name) values (#{teacherId}, #{name}))",
+            affectData = true)
+    StoredClass add(long teacherId, String name);
+
+    @Update("update school_class set name = #{name} where teacher_id = #{teacherId} and id = #{id}")
+    void rename(long teacherId, long id, String name);
+
+    @Update("update school_class set deleted_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where teacher_id = #{teacherId} and id = #{id}")
+    int delete(long teacherId, long id, OffsetDateTime at);
+
+    @Select("select id, name from pupil where class_id = #{classId} and deleted_at is null order by place, id")
+    List<Pupil> pupils(long classId);
+
+    @Insert("insert into pupil (class_id, name, place) values (#{classId}, #{name}, #{place})")
+    void addPupil(long classId, String name, int place);
+
+    @Update("update pupil set name = #{name}, place = #{place}, deleted_at = null where class_id = #{classId} and id = #{id}")
+    void changePupil(long classId, long id, String name, int place);
+
+    @Update("update pupil set deleted_at = #{at} where class_id = #{classId} and id = #{id}")
+    void deletePupil(long classId, long id, OffsetDateTime at);
+}

@@ -1,0 +1,2 @@
+/** Classes and the short names of their pupils. */
+package bemble.server.classes;

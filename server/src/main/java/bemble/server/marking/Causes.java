@@ -1,0 +1,65 @@
+package bemble.server.marking;
+
+import bemble.core.diagnosis.DiagnosisWords;
+import bemble.core.diagnosis.Finding;
+import bemble.core.hand.KnownSlip;
+import bemble.core.problem.Problem;
+import bemble.core.problem.Refusal;
+import bemble.core.slip.Slips;
+import bemble.server.marking.Views.CauseChoice;
+import bemble.server.marking.Views.Presumed;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The causes a teacher may decide on: the slips of the sheet's operations, and what only the book shows. */
+final class Causes {
+    /** Causes that no answer tells; a teacher sees them in the book. */
+    private static final Map<String, String> OF_THE_BOOK = new LinkedHashMap<>();
+
+    static {
+        OF_THE_BOOK.put(Slips.FACT_NEAR_MISS, "a fact missed");
+        OF_THE_BOOK.put("copied-wrongly", "copied wrongly");
+        OF_THE_BOOK.put("right-answer-wrong-working", "right answer, wrong working");
+        OF_THE_BOOK.put("something-else", "something else");
+    }
+
+    private Causes() {}
+
+    static List<CauseChoice> of(List<Problem> problems) {
+        Map<String, String> names = new LinkedHashMap<>(OF_THE_BOOK);
+        problems.stream().map(Problem::operation).distinct().forEach(operation -> Slips.ALL.stream()
+                .filter(slip -> slip.operation() == operation).forEach(slip -> names.putIfAbsent(slip.id(), slip.name())));
+        List<CauseChoice> choices = new ArrayList<>();
+        names.forEach((id, name) -> choices.add(new CauseChoice(id, name)));
+        return choices;
+    }
+
+    /** @throws Refusal where it is no cause at all */
+    static String checked(String cause) {
+        if (cause == null || cause.isBlank()) {
+            return null;
+        }
+        if (!OF_THE_BOOK.containsKey(cause) && Slips.ALL.stream().map(KnownSlip::id).noneMatch(cause::equals)) {
+            throw Refusal.of("cause", "“" + cause + "” is not a cause. Choose one from the list.");
+        }
+        return cause;
+    }
+
+    static String name(String cause, Problem problem) {
+        return cause == null ? null : OF_THE_BOOK.getOrDefault(cause, Slips.name(cause, problem));
+    }
+
+    static Presumed presumed(Finding finding, Problem problem, boolean alone) {
+        String name = Slips.name(finding.slip(), problem)
+                + (finding.with() == null ? "" : ", " + Slips.name(finding.with(), problem));
+        return new Presumed(finding.slip(), finding.with(), name, Slips.label(finding.slip(), problem),
+                alone ? "fits" : DiagnosisWords.sureness(finding.confidence()));
+    }
+
+    static String help(String slip, Problem problem) {
+        return Slips.ALL.stream().filter(known -> known.id().equals(slip) && known.operation() == problem.operation())
+                .map(KnownSlip::help).findFirst().orElse("Find the fact from one that is sure, and write it down.");
+    }
+}

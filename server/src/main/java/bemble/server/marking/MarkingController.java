@@ -1,0 +1,153 @@
+package bemble.server.marking;
+
+import bemble.core.diagnosis.MarkingKey;
+import bemble.server.account.SignedIn;
+import bemble.server.marking.Views.ClassView;
+import bemble.server.marking.Views.MarkingLine;
+import bemble.server.marking.Views.MarkingView;
+import bemble.server.marking.Views.PaperView;
+import bemble.server.marking.Views.Strip;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Marks the papers of the classes of the teacher signed in. */
+@RestController
+@RequestMapping("/api/markings")
+class MarkingController {
+    private final MarkingService markings;
+    private final ReportService reports;
+
+    MarkingController(MarkingService markings, ReportService reports) {
+        this.markings = markings;
+        this.reports = reports;
+    }
+
+    /**
+     * @param code the code at the foot of the sheet
+     * @param setId a set as it is now, instead of a printed sheet
+     */
+    record Begun(@NotNull(message = "Choose a class.") Long classId,
+                 @Size(max = 20, message = "A code is shorter than this.") String code, Long setId) {}
+
+    /**
+     * What stands on a paper for a question.
+     *
+     * @param state right, given, blank, not-reached or unclear
+     * @param given the first answer
+     * @param correction the pupil's own correction beside it
+     * @param how how it was done, in the teacher's own code
+     * @param cause what the teacher decided it is
+     */
+    record AnswerContent(@NotNull(message = "Say right, given, blank, not-reached or unclear.") String state,
+                         @Size(max = 120, message = "This answer is too long to be one number.") String given,
+                         @Size(max = 120, message = "This answer is too long to be one number.") String correction,
+                         @Size(max = 20, message = "Use a code of 20 letters at most.") String how,
+                         @Size(max = 60, message = "This is not a cause.") String cause) {}
+
+    /** @param state right or not-reached */
+    record Rest(@NotNull(message = "Say right or not-reached.") String state) {}
+
+    /** @param sheet the code of the sheet this pupil worked on; left out where it stays */
+    record PaperContent(@Size(max = 20, message = "A code is shorter than this.") String sheet,
+                        @NotNull(message = "Say whether the pupil was absent.") Boolean absent) {}
+
+    record ForSlip(@NotNull(message = "Say for which cause.") String slip) {}
+
+    record MadeSet(@NotNull long id) {}
+
+    record Taken(@NotNull int answers) {}
+
+    @GetMapping
+    List<MarkingLine> all(@AuthenticationPrincipal SignedIn teacher) {
+        return markings.all(teacher.id());
+    }
+
+    @PostMapping
+    MarkingLine begin(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody Begun begun) {
+        return markings.begin(teacher.id(), begun.classId(), begun.code(), begun.setId());
+    }
+
+    @GetMapping("/{id}")
+    MarkingView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return markings.view(teacher.id(), id);
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        markings.delete(teacher.id(), id);
+    }
+
+    @PostMapping("/{id}/restore")
+    MarkingView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return markings.restore(teacher.id(), id);
+    }
+
+    @PutMapping("/{id}/papers/{pupil}/answers/{question}")
+    PaperView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+            @PathVariable int question, @Valid @RequestBody AnswerContent content) {
+        return markings.keep(teacher.id(), id, new MarkedAnswer(pupil, question, content.state(), plain(content.given()),
+                plain(content.correction()), plain(content.how()), Causes.checked(content.cause())));
+    }
+
+    private static String plain(String text) {
+        return text == null ? "" : text.strip();
+    }
+
+    @DeleteMapping("/{id}/papers/{pupil}/answers/{question}")
+    PaperView remove(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+            @PathVariable int question) {
+        return markings.remove(teacher.id(), id, pupil, question);
+    }
+
+    @PostMapping("/{id}/papers/{pupil}/rest")
+    PaperView rest(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+            @Valid @RequestBody Rest rest) {
+        return markings.rest(teacher.id(), id, pupil, rest.state());
+    }
+
+    @PutMapping("/{id}/papers/{pupil}")
+    PaperView paper(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+            @Valid @RequestBody PaperContent content) {
+        return markings.paper(teacher.id(), id, pupil, content.sheet(), content.absent());
+    }
+
+    /** Takes answers in from CSV, all or none. */
+    @PostMapping(value = "/{id}/import", consumes = "text/csv")
+    Taken takeIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody String text) {
+        return new Taken(markings.takeIn(teacher.id(), id, text));
+    }
+
+    @GetMapping("/{id}/class")
+    ClassView ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return reports.ofClass(teacher.id(), id);
+    }
+
+    @PostMapping("/{id}/set")
+    MadeSet setFor(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody ForSlip made) {
+        return new MadeSet(reports.setFor(teacher.id(), id, made.slip()));
+    }
+
+    @GetMapping("/{id}/key")
+    MarkingKey key(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return reports.key(teacher.id(), id);
+    }
+
+    @GetMapping("/{id}/strips")
+    List<Strip> strips(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return reports.strips(teacher.id(), id);
+    }
+}

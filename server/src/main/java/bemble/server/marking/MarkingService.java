@@ -1,0 +1,316 @@
+package bemble.server.marking;
+
+import bemble.core.diagnosis.Answers;
+import bemble.core.diagnosis.Item;
+import bemble.core.diagnosis.Judged;
+import bemble.core.diagnosis.Writer;
+import bemble.core.hand.Hand;
+import bemble.core.hand.Written;
+import bemble.core.method.Methods;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.core.style.HouseStyle;
+import bemble.server.classes.ClassService;
+import bemble.server.classes.Pupil;
+import bemble.server.classes.SchoolClass;
+import bemble.server.diagnosis.KnownAnswers;
+import bemble.server.faults.Missing;
+import bemble.server.marking.Views.AnswerView;
+import bemble.server.marking.Views.MarkingLine;
+import bemble.server.marking.Views.MarkingView;
+import bemble.server.marking.Views.PaperView;
+import bemble.server.marking.Views.QuestionLine;
+import bemble.server.marking.Views.SheetView;
+import bemble.server.sets.PrintedSheets;
+import bemble.server.style.StyleService;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.ObjectMapper;
+
+/** Keeps the papers of classes as they are marked. */
+@Service
+class MarkingService {
+    private static final Set<String> STATES = Set.of("right", "given", "blank", "not-reached", "unclear");
+    private static final int MOST_PRESUMED = 4;
+
+    private final MarkingMapper markings;
+    private final ClassService classes;
+    private final PrintedSheets sheets;
+    private final StyleService styles;
+    private final KnownAnswers known;
+    private final ObjectMapper json;
+    private final Clock clock;
+
+    MarkingService(MarkingMapper markings, ClassService classes, PrintedSheets sheets, StyleService styles,
+            KnownAnswers known, ObjectMapper json, Clock clock) {
+        this.markings = markings;
+        this.classes = classes;
+        this.sheets = sheets;
+        this.styles = styles;
+        this.known = known;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** A sheet as it is kept with a marking. */
+    record Sheet(String code, List<String> problems) {
+        List<Problem> read() {
+            return problems.stream().map(text -> ProblemText.read(text, 0, Punctuation.POINT)).toList();
+        }
+    }
+
+    /** A marking with what is needed to judge it. */
+    record Open(StoredMarking stored, SchoolClass schoolClass, List<Sheet> sheets, Map<Long, StoredPaper> papers,
+                List<MarkedAnswer> answers, HouseStyle style) {
+        Sheet sheet(long pupilId) {
+            StoredPaper paper = papers.get(pupilId);
+            return paper == null || paper.sheet() == null ? sheets.get(0)
+                    : sheets.stream().filter(sheet -> sheet.code().equals(paper.sheet())).findFirst().orElse(sheets.get(0));
+        }
+
+        List<MarkedAnswer> answers(long pupilId) {
+            return answers.stream().filter(answer -> answer.pupilId() == pupilId).toList();
+        }
+    }
+
+    List<MarkingLine> all(long teacherId) {
+        Map<Long, SchoolClass> byId = new HashMap<>();
+        classes.all(teacherId).forEach(each -> byId.put(each.id(), each));
+        return markings.all(teacherId).stream().filter(each -> byId.containsKey(each.classId())).map(each -> {
+            SchoolClass schoolClass = byId.get(each.classId());
+            long marked = markings.answers(each.id()).stream().map(MarkedAnswer::pupilId).distinct().count();
+            return new MarkingLine(each.id(), each.title(), schoolClass.name(), each.begunAt(), schoolClass.pupils().size(), (int) marked);
+        }).toList();
+    }
+
+    /**
+     * Begins to mark a class's papers of a sheet.
+     *
+     * @param code the sheet's printed code, or null where it is a set as it is now
+     */
+    @Transactional
+    MarkingLine begin(long teacherId, long classId, String code, Long setId) {
+        if ((code == null || code.isBlank()) == (setId == null)) {
+            throw Refusal.of("code", "Type the code at the foot of the sheet, like K7PT-A, or choose a set.");
+        }
+        SchoolClass schoolClass = classes.find(teacherId, classId);
+        if (schoolClass.pupils().isEmpty()) {
+            throw Refusal.of("classId", schoolClass.name() + " has no pupils yet. Type their names first.");
+        }
+        PrintedSheets.Sheet sheet = setId == null ? sheets.printed(teacherId, code) : sheets.ofSet(teacherId, setId);
+        if (sheet.problems().isEmpty()) {
+            throw Refusal.of("setId", "This set has no questions yet.");
+        }
+        StoredMarking stored = markings.add(teacherId, classId, sheet.title(), now(),
+                json.writeValueAsString(List.of(new Sheet(sheet.code(), sheet.problems()))));
+        return new MarkingLine(stored.id(), stored.title(), schoolClass.name(), stored.begunAt(), schoolClass.pupils().size(), 0);
+    }
+
+    Open open(long teacherId, long id) {
+        StoredMarking stored = markings.find(teacherId, id).orElseThrow(() ->
+                new Missing("These papers are not among yours. They may have been deleted; the list shows what is there."));
+        Map<Long, StoredPaper> papers = new HashMap<>();
+        markings.papers(id).forEach(paper -> papers.put(paper.pupilId(), paper));
+        return new Open(stored, classes.find(teacherId, stored.classId()),
+                json.readValue(stored.sheets(), new TypeReference<List<Sheet>>() {}), papers, markings.answers(id),
+                styles.of(teacherId));
+    }
+
+    MarkingView view(long teacherId, long id) {
+        Open open = open(teacherId, id);
+        List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.read().stream()).toList();
+        return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
+                open.stored().begunAt(), open.sheets().stream().map(sheet -> new SheetView(sheet.code(), sheet.read().stream()
+                        .map(problem -> new QuestionLine(problem.text(), right(problem, open.style()))).toList())).toList(),
+                open.schoolClass().pupils().stream().map(pupil -> paper(open, pupil)).toList(), Causes.of(problems));
+    }
+
+    private static String right(Problem problem, HouseStyle style) {
+        return Written.answerBy(Hand.CAREFUL, problem, Methods.find(problem, null, style), style).answer().text();
+    }
+
+    private PaperView paper(Open open, Pupil pupil) {
+        StoredPaper paper = open.papers().get(pupil.id());
+        return new PaperView(pupil, open.sheet(pupil.id()).code(), paper != null && paper.absent(), views(open, pupil.id()));
+    }
+
+    /** A pupil's answers, each judged in the light of the others. */
+    private List<AnswerView> views(Open open, long pupilId) {
+        List<MarkedAnswer> answers = open.answers(pupilId);
+        List<Problem> problems = open.sheet(pupilId).read();
+        return known.read(() -> {
+            Map<Integer, Judged> judged = judged(open, answers, problems);
+            long wrong = judged.values().stream().filter(each -> each.verdict() == Judged.Verdict.WRONG).count();
+            return answers.stream().map(answer -> view(answer, problems.get(answer.question() - 1), judged.get(answer.question()),
+                    wrong < 2)).toList();
+        });
+    }
+
+    private Map<Integer, Judged> judged(Open open, List<MarkedAnswer> answers, List<Problem> problems) {
+        List<MarkedAnswer> read = answers.stream().filter(answer -> answer.state().equals("given") || answer.state().equals("right"))
+                .toList();
+        Map<Integer, Judged> judged = new HashMap<>();
+        List<Judged> each = writer(open, read, problems).items();
+        for (int i = 0; i < read.size(); i++) {
+            judged.put(read.get(i).question(), each.get(i));
+        }
+        return judged;
+    }
+
+    Writer writer(Open open, List<MarkedAnswer> answers, List<Problem> problems) {
+        List<Item> items = new ArrayList<>();
+        for (MarkedAnswer answer : answers) {
+            Problem problem = problems.get(answer.question() - 1);
+            Answers known = answersOf(problem, open.style());
+            items.add(new Item(known, answer.state().equals("right") ? known.rightText() : answer.given()));
+        }
+        return Writer.of(items, open.style().point().punctuation());
+    }
+
+    Answers answersOf(Problem problem, HouseStyle style) {
+        return known.of(problem, Methods.find(problem, null, style).name().id());
+    }
+
+    /** Runs what reads answers of questions, one at a time. */
+    <T> T reading(Supplier<T> reader) {
+        return known.read(reader);
+    }
+
+    private static AnswerView view(MarkedAnswer answer, Problem problem, Judged judged, boolean alone) {
+        String verdict = judged == null ? answer.state() : switch (judged.verdict()) {
+            case CORRECT -> "right";
+            case WRONG -> "wrong";
+            case UNREADABLE -> "unclear";
+        };
+        return new AnswerView(answer.question(), answer.state(), answer.given(), answer.correction(), answer.how(), verdict,
+                judged == null ? List.of() : judged.findings().stream().limit(MOST_PRESUMED)
+                        .map(finding -> Causes.presumed(finding, problem, alone)).toList(),
+                answer.cause(), Causes.name(answer.cause(), problem));
+    }
+
+    /**
+     * Keeps what stands on a paper for a question; over what was there before.
+     *
+     * @return the pupil's paper, with all its answers judged anew
+     */
+    @Transactional
+    PaperView keep(long teacherId, long id, MarkedAnswer answer) {
+        Open open = open(teacherId, id);
+        Pupil pupil = pupil(open, answer.pupilId());
+        requireQuestion(open, answer);
+        if (!STATES.contains(answer.state())) {
+            throw Refusal.of("state", "Say right, given, blank, not-reached or unclear.");
+        }
+        if (answer.state().equals("given") && answer.given().isBlank()) {
+            throw Refusal.of("given", "Type the answer that stands there, like 7 3152 for question 7.");
+        }
+        Causes.checked(answer.cause());
+        markings.keepAnswer(id, answer);
+        return paper(open(teacherId, id), pupil);
+    }
+
+    @Transactional
+    PaperView remove(long teacherId, long id, long pupilId, int question) {
+        Open open = open(teacherId, id);
+        Pupil pupil = pupil(open, pupilId);
+        markings.removeAnswer(id, pupilId, question);
+        return paper(open(teacherId, id), pupil);
+    }
+
+    /** Everything on a paper that has nothing yet is right, or was not reached. */
+    @Transactional
+    PaperView rest(long teacherId, long id, long pupilId, String state) {
+        Open open = open(teacherId, id);
+        Pupil pupil = pupil(open, pupilId);
+        if (!Set.of("right", "not-reached").contains(state)) {
+            throw Refusal.of("state", "The rest is right, or not-reached.");
+        }
+        List<Integer> there = open.answers(pupilId).stream().map(MarkedAnswer::question).toList();
+        for (int question = 1; question <= open.sheet(pupilId).problems().size(); question++) {
+            if (!there.contains(question)) {
+                markings.keepAnswer(id, new MarkedAnswer(pupilId, question, state, "", "", "", null));
+            }
+        }
+        return paper(open(teacherId, id), pupil);
+    }
+
+    /**
+     * Says on which sheet a pupil worked, or that they were absent.
+     *
+     * @param code the sheet's printed code; null leaves it as it is
+     */
+    @Transactional
+    PaperView paper(long teacherId, long id, long pupilId, String code, boolean absent) {
+        Open open = open(teacherId, id);
+        Pupil pupil = pupil(open, pupilId);
+        StoredPaper before = open.papers().get(pupilId);
+        String sheet = before == null ? null : before.sheet();
+        if (code != null && !code.isBlank()) {
+            sheet = addSheet(teacherId, open, code);
+            int questions = open(teacherId, id).sheets().stream().filter(each -> each.code().equals(code)).findFirst()
+                    .map(each -> each.problems().size()).orElse(Integer.MAX_VALUE);
+            open.answers(pupilId).stream().filter(answer -> answer.question() > questions)
+                    .forEach(answer -> markings.removeAnswer(id, pupilId, answer.question()));
+        }
+        markings.keepPaper(id, new StoredPaper(pupilId, sheet, absent));
+        return paper(open(teacherId, id), pupil);
+    }
+
+    private String addSheet(long teacherId, Open open, String code) {
+        PrintedSheets.Sheet printed = sheets.printed(teacherId, code);
+        if (open.sheets().stream().noneMatch(sheet -> sheet.code().equals(printed.code()))) {
+            List<Sheet> more = new ArrayList<>(open.sheets());
+            more.add(new Sheet(printed.code(), printed.problems()));
+            markings.changeSheets(teacherId, open.stored().id(), json.writeValueAsString(more));
+        }
+        return printed.code();
+    }
+
+    /** @return how many answers were taken in, all of them or none */
+    @Transactional
+    int takeIn(long teacherId, long id, String text) {
+        List<MarkedAnswer> answers = AnswersFile.read(text, open(teacherId, id));
+        answers.forEach(answer -> markings.keepAnswer(id, answer));
+        return answers.size();
+    }
+
+    @Transactional
+    void delete(long teacherId, long id) {
+        open(teacherId, id);
+        markings.delete(teacherId, id, now());
+    }
+
+    @Transactional
+    MarkingView restore(long teacherId, long id) {
+        markings.delete(teacherId, id, null);
+        return view(teacherId, id);
+    }
+
+    static Pupil pupil(Open open, long pupilId) {
+        return open.schoolClass().pupils().stream().filter(pupil -> pupil.id() == pupilId).findFirst().orElseThrow(() ->
+                new Missing("This pupil is not in " + open.schoolClass().name() + " any more."));
+    }
+
+    private static void requireQuestion(Open open, MarkedAnswer answer) {
+        int questions = open.sheet(answer.pupilId()).problems().size();
+        if (answer.question() < 1 || answer.question() > questions) {
+            throw Refusal.of("question", "The sheet has questions 1 to " + questions + ", and no question " + answer.question() + ".");
+        }
+    }
+
+    private OffsetDateTime now() {
+        return OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+    }
+}

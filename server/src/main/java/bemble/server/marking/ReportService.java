@@ -1,0 +1,244 @@
+package bemble.server.marking;
+
+import bemble.core.diagnosis.Cause;
+import bemble.core.diagnosis.DiagnosisWords;
+import bemble.core.diagnosis.MarkingKey;
+import bemble.core.diagnosis.Writer;
+import bemble.core.hand.Hand;
+import bemble.core.hand.Written;
+import bemble.core.method.Methods;
+import bemble.core.practice.Draft;
+import bemble.core.practice.Features;
+import bemble.core.practice.Question;
+import bemble.core.practice.Targets;
+import bemble.core.practice.Wishes;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.core.slip.Slips;
+import bemble.core.style.HouseStyle;
+import bemble.server.classes.Pupil;
+import bemble.server.marking.MarkingService.Open;
+import bemble.server.marking.Views.CauseLine;
+import bemble.server.marking.Views.ClassFact;
+import bemble.server.marking.Views.ClassView;
+import bemble.server.marking.Views.Group;
+import bemble.server.marking.Views.MissedFact;
+import bemble.server.marking.Views.PupilView;
+import bemble.server.marking.Views.QuestionCount;
+import bemble.server.marking.Views.Strip;
+import bemble.server.sets.PrintedSheets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.springframework.stereotype.Service;
+
+/** What a class's papers show: per pupil, per question, in groups; and what to do about it tomorrow. */
+@Service
+class ReportService {
+    private static final int MOST_ANSWERS = 4;
+    private static final int SET_QUESTIONS = 8;
+
+    private final MarkingService markings;
+    private final PrintedSheets sheets;
+
+    ReportService(MarkingService markings, PrintedSheets sheets) {
+        this.markings = markings;
+        this.sheets = sheets;
+    }
+
+    /** A pupil's causes, the teacher's own decisions before what is presumed. */
+    private record Judgement(PupilView view, List<String> slips, Problem model, Writer writer) {}
+
+    ClassView ofClass(long teacherId, long id) {
+        Open open = markings.open(teacherId, id);
+        return markings.reading(() -> {
+            List<Judgement> judgements = open.schoolClass().pupils().stream().map(pupil -> judge(open, pupil)).toList();
+            return new ClassView(questions(open), groups(open, judgements), facts(judgements),
+                    judgements.stream().map(Judgement::view).toList());
+        });
+    }
+
+    private Judgement judge(Open open, Pupil pupil) {
+        List<Problem> problems = open.sheet(pupil.id()).read();
+        List<MarkedAnswer> read = open.answers(pupil.id()).stream()
+                .filter(answer -> answer.state().equals("given") || answer.state().equals("right")).toList();
+        Writer writer = markings.writer(open, read, problems);
+        int right = 0;
+        int wrong = 0;
+        var judged = writer.items();
+        List<String> decided = new ArrayList<>();
+        for (int i = 0; i < judged.size(); i++) {
+            switch (judged.get(i).verdict()) {
+                case CORRECT -> right++;
+                case WRONG -> wrong++;
+                default -> { }
+            }
+            if (read.get(i).cause() != null && !decided.contains(read.get(i).cause())) {
+                decided.add(read.get(i).cause());
+            }
+        }
+        List<CauseLine> causes = writer.causes().stream().limit(5).map(cause -> line(cause, problems.get(0))).toList();
+        List<String> slips = new ArrayList<>(decided);
+        if (slips.isEmpty()) {
+            writer.causes().stream().findFirst().filter(cause -> cause.confidence() > 0.4).ifPresent(cause -> {
+                slips.add(cause.slip());
+                Optional.ofNullable(cause.with()).ifPresent(slips::add);
+            });
+        }
+        List<MissedFact> facts = writer.facts().stream().map(fact -> new MissedFact(fact.fact(), fact.missed(), fact.of())).toList();
+        return new Judgement(new PupilView(pupil, right, wrong, open.answers(pupil.id()).size() - right - wrong, causes, facts),
+                slips, problems.get(0), writer);
+    }
+
+    private static CauseLine line(Cause cause, Problem problem) {
+        String name = Slips.name(cause.slip(), problem) + (cause.with() == null ? "" : ", " + Slips.name(cause.with(), problem));
+        return new CauseLine(cause.slip(), cause.with(), name, cause.say(),
+                cause.of() < 2 ? "fits" : DiagnosisWords.sureness(cause.confidence()), cause.explains(), cause.of(),
+                Causes.help(cause.slip(), problem));
+    }
+
+    private List<QuestionCount> questions(Open open) {
+        List<Problem> problems = open.sheets().get(0).read();
+        List<QuestionCount> counts = new ArrayList<>();
+        for (int i = 0; i < problems.size(); i++) {
+            int question = i + 1;
+            var known = markings.answersOf(problems.get(i), open.style());
+            Map<String, Integer> wrong = new TreeMap<>();
+            int of = 0;
+            for (MarkedAnswer answer : open.answers()) {
+                boolean here = answer.question() == question
+                        && open.sheet(answer.pupilId()).code().equals(open.sheets().get(0).code());
+                if (here && (answer.state().equals("given") || answer.state().equals("right"))) {
+                    of++;
+                    if (answer.state().equals("given") && known.isWrong(answer.given(), open.style().point().punctuation())) {
+                        wrong.merge(answer.given(), 1, Integer::sum);
+                    }
+                }
+            }
+            List<String> most = wrong.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                    .limit(MOST_ANSWERS).map(entry -> entry.getKey() + (entry.getValue() > 1 ? " ×" + entry.getValue() : "")).toList();
+            counts.add(new QuestionCount(question, problems.get(i).text(), known.rightText(),
+                    wrong.values().stream().mapToInt(Integer::intValue).sum(), of, most));
+        }
+        return counts.stream().filter(count -> count.wrong() > 0)
+                .sorted(Comparator.comparingInt(QuestionCount::wrong).reversed().thenComparing(QuestionCount::question)).toList();
+    }
+
+    private List<Group> groups(Open open, List<Judgement> judgements) {
+        Map<String, List<Judgement>> bySlip = new LinkedHashMap<>();
+        judgements.forEach(judgement -> judgement.slips().stream().filter(slip -> !slip.equals(Slips.FACT_NEAR_MISS))
+                .forEach(slip -> bySlip.computeIfAbsent(slip, any -> new ArrayList<>()).add(judgement)));
+        return bySlip.entrySet().stream().sorted(Comparator.comparingInt(entry -> -entry.getValue().size())).map(entry -> {
+            Problem model = entry.getValue().get(0).model();
+            List<String> telling = telling(open, entry.getKey(), 2, open.stored().id());
+            return new Group(entry.getKey(), Causes.name(entry.getKey(), model), Slips.label(entry.getKey(), model),
+                    Causes.help(entry.getKey(), model), entry.getValue().stream().map(each -> each.view().pupil().name()).toList(),
+                    entry.getValue().stream().flatMap(each -> each.view().causes().stream())
+                            .filter(cause -> cause.slip().equals(entry.getKey())).map(CauseLine::sureness).findFirst().orElse("decided"),
+                    telling.isEmpty() ? null : telling.get(0), telling.size() < 2 ? null : telling.get(1));
+        }).toList();
+    }
+
+    /** Questions like those of the sheet that a slip gives another answer to; none where the slip is not of its operation. */
+    private static List<String> telling(Open open, String slip, int count, long seed) {
+        List<Problem> problems = open.sheets().get(0).read().stream().filter(problem -> Slips.of(problem,
+                Methods.find(problem, null, open.style()).name()).stream().anyMatch(known -> known.id().equals(slip))).toList();
+        for (Problem model : problems) {
+            try {
+                Wishes like = Wishes.like(Features.of(model));
+                Wishes wishes = new Wishes(like.operation(), like.wanted(), Targets.of(like.operation(), List.of(), List.of(slip)));
+                List<Question> drawn = new Draft(wishes, seed).draw(count, problems.stream().map(Question::of).toList());
+                return drawn.stream().map(question -> question.problem().text()).toList();
+            } catch (Refusal noneLikeThis) {
+                // Another question of the sheet may have others like it.
+            }
+        }
+        return List.of();
+    }
+
+    private static List<ClassFact> facts(List<Judgement> judgements) {
+        Map<String, List<String>> pupils = new LinkedHashMap<>();
+        judgements.forEach(judgement -> judgement.view().facts().forEach(fact ->
+                pupils.computeIfAbsent(fact.fact(), any -> new ArrayList<>()).add(judgement.view().pupil().name())));
+        return pupils.entrySet().stream().sorted(Comparator.comparingInt(entry -> -entry.getValue().size()))
+                .map(entry -> new ClassFact(entry.getKey(), entry.getValue())).toList();
+    }
+
+    /**
+     * Makes a practice set for a group: questions in which the slip shows.
+     *
+     * @return the id of the new set
+     */
+    long setFor(long teacherId, long id, String slip) {
+        Open open = markings.open(teacherId, id);
+        List<String> questions = telling(open, slip, SET_QUESTIONS, id + 7);
+        if (questions.isEmpty()) {
+            throw Refusal.of("slip", "No questions could be drawn for this. Make a set by hand.");
+        }
+        Problem model = open.sheets().get(0).read().get(0);
+        return sheets.keep(teacherId, "For " + Causes.name(slip, model), open.schoolClass().name(), model.operation().id(), questions);
+    }
+
+    /** The key to mark books by, away from any screen. */
+    MarkingKey key(long teacherId, long id) {
+        Open open = markings.open(teacherId, id);
+        return markings.reading(() -> MarkingKey.of(open.sheets().get(0).read().stream()
+                .map(problem -> markings.answersOf(problem, open.style())).toList()));
+    }
+
+    /** A strip for each pupil whose paper had something wrong. */
+    List<Strip> strips(long teacherId, long id) {
+        Open open = markings.open(teacherId, id);
+        return markings.reading(() -> {
+            List<Strip> strips = new ArrayList<>();
+            for (Pupil pupil : open.schoolClass().pupils()) {
+                Judgement judgement = judge(open, pupil);
+                if (judgement.view().wrong() > 0) {
+                    strip(open, pupil, judgement).ifPresent(strips::add);
+                }
+            }
+            return strips;
+        });
+    }
+
+    private Optional<Strip> strip(Open open, Pupil pupil, Judgement judgement) {
+        List<Problem> problems = open.sheet(pupil.id()).read();
+        Problem wrong = open.answers(pupil.id()).stream().filter(answer -> answer.state().equals("given")
+                && markings.answersOf(problems.get(answer.question() - 1), open.style())
+                        .isWrong(answer.given(), open.style().point().punctuation()))
+                .map(answer -> problems.get(answer.question() - 1)).findFirst().orElse(null);
+        if (wrong == null) {
+            return Optional.empty();
+        }
+        String slip = judgement.slips().isEmpty() ? null : judgement.slips().get(0);
+        List<String> telling = slip == null ? List.of() : telling(open, slip, 2, pupil.id());
+        String again = telling.isEmpty() ? again(wrong, pupil.id()) : telling.get(0);
+        return Optional.of(new Strip(pupil.name(), again, begun(again, open.style()), telling.size() < 2 ? null : telling.get(1),
+                slip == null ? "" : Causes.help(slip, wrong)));
+    }
+
+    private static String again(Problem wrong, long seed) {
+        try {
+            return new Draft(Wishes.like(Features.of(wrong)), seed).draw(1, List.of(Question.of(wrong))).get(0).problem().text();
+        } catch (Refusal noneLikeThis) {
+            return wrong.text();
+        }
+    }
+
+    /** The first figure of the answer in the order of writing, so that one can go on from there. */
+    private static String begun(String problem, HouseStyle style) {
+        Problem read = ProblemText.read(problem, 0, Punctuation.POINT);
+        String answer = Written.answerBy(Hand.CAREFUL, read, Methods.find(read, null, style), style).answer().value();
+        boolean fromLeft = switch (read.operation()) {
+            case DIVISION, SQUARE_ROOT -> true;
+            default -> false;
+        };
+        return fromLeft ? answer.charAt(0) + " …" : "… " + answer.charAt(answer.length() - 1);
+    }
+}

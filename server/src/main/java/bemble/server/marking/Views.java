@@ -1,0 +1,84 @@
+package bemble.server.marking;
+
+import bemble.server.classes.Pupil;
+import jakarta.validation.constraints.NotNull;
+import java.time.OffsetDateTime;
+import java.util.List;
+
+/** What a marking looks like to who marks. */
+final class Views {
+    private Views() {}
+
+    /** A marking in the list of them. */
+    record MarkingLine(@NotNull long id, @NotNull String title, @NotNull String className, @NotNull OffsetDateTime begunAt,
+                       @NotNull int papers, @NotNull int marked) {}
+
+    /** A question of a sheet with its right answer. */
+    record QuestionLine(@NotNull String problem, @NotNull String answer) {}
+
+    /** A sheet with its code. */
+    record SheetView(@NotNull String code, @NotNull List<QuestionLine> questions) {}
+
+    /**
+     * A cause that may have led to an answer.
+     *
+     * @param sureness fits, likely or all but sure
+     */
+    record Presumed(@NotNull String slip, String with, @NotNull String name, @NotNull String label, @NotNull String sureness) {}
+
+    /**
+     * An answer on a pupil's paper.
+     *
+     * @param verdict right, wrong, blank, not-reached or unclear
+     * @param presumed what fits a wrong answer, likeliest first
+     * @param cause what the teacher decided, or left out
+     * @param causeName the same in a few words
+     */
+    record AnswerView(@NotNull int question, @NotNull String state, @NotNull String given, @NotNull String correction,
+                      @NotNull String how, @NotNull String verdict, @NotNull List<Presumed> presumed, String cause,
+                      String causeName) {}
+
+    /** A pupil's paper. */
+    record PaperView(@NotNull Pupil pupil, @NotNull String sheet, @NotNull boolean absent, @NotNull List<AnswerView> answers) {}
+
+    /** A marking with all its papers. */
+    record MarkingView(@NotNull long id, @NotNull String title, @NotNull long classId, @NotNull String className,
+                       @NotNull OffsetDateTime begunAt, @NotNull List<SheetView> sheets, @NotNull List<PaperView> papers,
+                       @NotNull List<CauseChoice> causes) {}
+
+    /** A cause that a teacher may decide on. */
+    record CauseChoice(@NotNull String id, @NotNull String name) {}
+
+    /** A cause of several answers with what it rests on. */
+    record CauseLine(@NotNull String slip, String with, @NotNull String name, @NotNull String say, @NotNull String sureness,
+                     @NotNull int explains, @NotNull int of, @NotNull String help) {}
+
+    record MissedFact(@NotNull String fact, @NotNull int missed, @NotNull int of) {}
+
+    /** A pupil's whole paper judged together. */
+    record PupilView(@NotNull Pupil pupil, @NotNull int right, @NotNull int wrong, @NotNull int others,
+                     @NotNull List<CauseLine> causes, @NotNull List<MissedFact> facts) {}
+
+    /** A question that went wrong, how often, and the wrong answers given most. */
+    record QuestionCount(@NotNull int question, @NotNull String problem, @NotNull String answer, @NotNull int wrong,
+                         @NotNull int of, @NotNull List<String> answers) {}
+
+    /**
+     * Pupils who share a slip.
+     *
+     * @param example another question in which it shows, so that nobody knows whose mistake it was
+     * @param telling a question that tells whether it is still there
+     */
+    record Group(@NotNull String slip, @NotNull String name, @NotNull String label, @NotNull String help,
+                 @NotNull List<String> pupils, @NotNull String sureness, String example, String telling) {}
+
+    /** What a class's papers show together. */
+    record ClassView(@NotNull List<QuestionCount> questions, @NotNull List<Group> groups, @NotNull List<ClassFact> facts,
+                     @NotNull List<PupilView> pupils) {}
+
+    /** A fact that pupils missed. */
+    record ClassFact(@NotNull String fact, @NotNull List<String> pupils) {}
+
+    /** A strip to cut out: the question again with other numbers, the first figures given, a telling question after it. */
+    record Strip(@NotNull String pupil, @NotNull String problem, @NotNull String begun, String telling, @NotNull String help) {}
+}

@@ -1,0 +1,63 @@
+package bemble.server.sets;
+
+import bemble.core.problem.Refusal;
+import bemble.server.faults.Missing;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.ObjectMapper;
+
+/** Sheets of questions for those who mark them: as they were printed under a code, or a set as it is now. */
+@Component
+public class PrintedSheets {
+    /** A sheet's code where the set was never printed. */
+    public static final String UNPRINTED = "set";
+    private static final int MOST_TITLE = 120;
+
+    private final PrintMapper prints;
+    private final SetService sets;
+    private final ObjectMapper json;
+
+    PrintedSheets(PrintMapper prints, SetService sets, ObjectMapper json) {
+        this.prints = prints;
+        this.sets = sets;
+        this.json = json;
+    }
+
+    /**
+     * A sheet.
+     *
+     * @param code the code that stands on its pages
+     * @param problems its questions in their order, as written
+     */
+    public record Sheet(String code, String title, List<String> problems) {}
+
+    /** @throws Refusal where nothing was printed under that code */
+    public Sheet printed(long teacherId, String code) {
+        String plain = code.strip().toUpperCase(Locale.ROOT).replace(' ', '-');
+        StoredPrint print = prints.find(teacherId, plain).or(() -> prints.find(teacherId, plain + "-A")).orElseThrow(() ->
+                Refusal.of("code", "No sheet of yours has the code “" + code.strip() + "”. It stands at the foot of every page, "
+                        + "like K7PT-A."));
+        SetContent content = json.readValue(print.content(), SetContent.class);
+        return new Sheet(print.code(), content.title(), problems(content));
+    }
+
+    /** @throws Missing where the teacher has no such set */
+    public Sheet ofSet(long teacherId, long setId) {
+        SetContent content = sets.content(sets.find(teacherId, setId));
+        return new Sheet(UNPRINTED, content.title(), problems(content));
+    }
+
+    private static List<String> problems(SetContent content) {
+        return content.questions().stream().map(SetContent.SetQuestion::problem).toList();
+    }
+
+    /** Keeps a new set with these questions; gives its id. */
+    public long keep(long teacherId, String title, String tag, String operation, List<String> problems) {
+        List<SetContent.SetQuestion> questions = problems.stream()
+                .map(problem -> new SetContent.SetQuestion(problem, "", "alone")).toList();
+        SetContent.LayoutChoice layout = new SetContent.LayoutChoice("a4", 2, 7, true, true, false, true, false, true);
+        return sets.add(teacherId, new SetContent(title.substring(0, Math.min(MOST_TITLE, title.length())), tag, operation, null,
+                null, 1L, null, questions, layout)).id();
+    }
+}
