@@ -20,6 +20,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/{id}/papers/{pupil}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["paper"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/papers/{pupil}/answers/{question}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_1"];
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["delete_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attempts/{id}/settings": {
         parameters: {
             query?: never;
@@ -28,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -228,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rehearse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rehearse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pictures": {
         parameters: {
             query?: never;
@@ -253,7 +317,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["paper"];
+        post: operations["paper_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -270,6 +334,86 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["nudge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setFor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/papers/{pupil}/rest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeIn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -333,7 +477,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore_1"];
+        post: operations["restore_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -388,6 +532,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/diagnose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["diagnose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diagnose/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diagnose/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["next"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculator": {
         parameters: {
             query?: never;
@@ -413,7 +637,7 @@ export interface paths {
         };
         get: operations["ofRun"];
         put?: never;
-        post: operations["begin"];
+        post: operations["begin_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -445,7 +669,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -529,7 +753,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["change_2"];
+        patch: operations["change_3"];
         trace?: never;
     };
     "/api/preferences": {
@@ -545,7 +769,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["change_3"];
+        patch: operations["change_4"];
         trace?: never;
     };
     "/api/log/{id}": {
@@ -555,10 +779,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_1"];
+        get: operations["one_2"];
         put?: never;
         post?: never;
-        delete: operations["delete_1"];
+        delete: operations["delete_2"];
         options?: never;
         head?: never;
         patch: operations["remark"];
@@ -724,6 +948,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_3"];
+        put?: never;
+        post?: never;
+        delete: operations["delete_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/strips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strips"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/key": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["key"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/class": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClass"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log/bemble-log.json": {
         parameters: {
             query?: never;
@@ -843,7 +1131,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_2"];
+        get: operations["one_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -931,6 +1219,57 @@ export interface components {
             /** Format: int32 */
             revision: number;
         };
+        PaperContent: {
+            sheet?: string;
+            absent: boolean;
+        };
+        AnswerView: {
+            /** Format: int32 */
+            question: number;
+            state: string;
+            given: string;
+            correction: string;
+            how: string;
+            verdict: string;
+            presumed: components["schemas"]["Presumed"][];
+            cause?: string;
+            causeName?: string;
+        };
+        PaperView: {
+            pupil: components["schemas"]["Pupil"];
+            sheet: string;
+            absent: boolean;
+            answers: components["schemas"]["AnswerView"][];
+        };
+        Presumed: {
+            slip: string;
+            with?: string;
+            name: string;
+            label: string;
+            sureness: string;
+        };
+        Pupil: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
+        AnswerContent: {
+            state: string;
+            given?: string;
+            correction?: string;
+            how?: string;
+            cause?: string;
+        };
+        ClassContent: {
+            name: string;
+            pupils: string[];
+        };
+        SchoolClass: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            pupils: components["schemas"]["Pupil"][];
+        };
         AttemptSettings: {
             settingOut: boolean;
             withCheck: boolean;
@@ -984,13 +1323,6 @@ export interface components {
             };
             check?: string;
             slip?: string;
-        };
-        AnswerView: {
-            value: string;
-            remainder?: string;
-            exact?: boolean;
-            rounded?: string;
-            text: string;
         };
         AreaView: {
             /** Format: int32 */
@@ -1182,6 +1514,35 @@ export interface components {
             /** Format: int64 */
             seed: number;
         };
+        RehearsalRequest: {
+            problems: string[];
+            /** Format: int64 */
+            seed?: number;
+        };
+        Paper: {
+            pupil?: string;
+            does?: string;
+            answers?: string[];
+            right?: boolean[];
+            /** Format: int32 */
+            seconds?: number;
+        };
+        Rehearsal: {
+            papers?: components["schemas"]["Paper"][];
+            /** Format: int32 */
+            minutes?: number;
+            /** Format: int32 */
+            slowest?: number;
+            shown?: components["schemas"]["Shown"][];
+            hidden?: string[];
+            alike?: string[][];
+            nobodyWrong?: number[];
+        };
+        Shown: {
+            name?: string;
+            /** Format: int32 */
+            questions?: number;
+        };
         FrameView: {
             /** Format: int32 */
             step: number;
@@ -1219,48 +1580,6 @@ export interface components {
             settingOut?: boolean;
             withCheck?: boolean;
         };
-        JoinView: {
-            /** Format: int32 */
-            step: number;
-            title: string;
-        };
-        PaperView: {
-            problem: string;
-            method: string;
-            /** Format: int32 */
-            rows: number;
-            /** Format: int32 */
-            columns: number;
-            marks: components["schemas"]["MarkView"][];
-            squares: components["schemas"]["SquareView"][];
-            way: components["schemas"]["WayView"][];
-            joins: components["schemas"]["JoinView"][];
-        };
-        SquareView: {
-            block: string;
-            line: string;
-            /** Format: int32 */
-            place: number;
-            /** Format: int32 */
-            row: number;
-            /** Format: int32 */
-            column: number;
-            /** Format: int32 */
-            toColumn: number;
-            given?: string;
-            full: boolean;
-            small?: string;
-            number: boolean;
-            /** Format: int32 */
-            smallAt?: number;
-            name: string;
-        };
-        WayView: {
-            /** Format: int32 */
-            square: number;
-            /** Format: int32 */
-            step: number;
-        };
         FigureRequest: {
             block: string;
             line: string;
@@ -1296,6 +1615,56 @@ export interface components {
             kind?: string;
             ask?: string;
             text?: string;
+        };
+        Begun: {
+            /** Format: int64 */
+            classId: number;
+            code?: string;
+            /** Format: int64 */
+            setId?: number;
+        };
+        MarkingLine: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            className: string;
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: int32 */
+            papers: number;
+            /** Format: int32 */
+            marked: number;
+        };
+        ForSlip: {
+            slip: string;
+        };
+        MadeSet: {
+            /** Format: int64 */
+            id: number;
+        };
+        CauseChoice: {
+            id: string;
+            name: string;
+        };
+        MarkingView: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: date-time */
+            begunAt: string;
+            sheets: components["schemas"]["SheetView"][];
+            papers: components["schemas"]["PaperView"][];
+            causes: components["schemas"]["CauseChoice"][];
+        };
+        Rest: {
+            state: string;
+        };
+        Taken: {
+            /** Format: int32 */
+            answers: number;
         };
         FindingView: {
             slip: string;
@@ -1396,17 +1765,91 @@ export interface components {
             mostDigits: number;
             held?: string;
         };
-        Display: {
+        DiagnoseRequest: {
+            problem?: string;
+            operation?: string;
+            operands?: string[];
+            /** Format: int32 */
+            decimals?: number;
+            method?: string;
+            style?: {
+                [key: string]: string;
+            };
+            given?: string;
+        };
+        DiagnoseResponse: {
+            verdict: string;
+            /** Format: int32 */
+            firstWrongPlace?: number;
+            findings: components["schemas"]["DiagnosedView"][];
+        };
+        DiagnosedView: {
+            slip: string;
+            with?: string;
+            name: string;
+            places: number[];
+            /** Format: double */
+            confidence: number;
+            sureness: string;
+            say: string;
+            working?: components["schemas"]["WorkResponse"];
+        };
+        SetRequest: {
+            items: components["schemas"]["DiagnoseRequest"][];
+        };
+        CauseView: {
+            slip: string;
+            with?: string;
+            name: string;
+            /** Format: int32 */
+            explains: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            chances: number;
+            /** Format: double */
+            confidence: number;
+            sureness: string;
+            say: string;
+        };
+        FactView: {
+            fact: string;
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            of: number;
+        };
+        SetResponse: {
+            items: components["schemas"]["DiagnoseResponse"][];
+            slips: components["schemas"]["CauseView"][];
+            facts: components["schemas"]["FactView"][];
+        };
+        NextRequest: {
+            operation?: string;
+            method?: string;
+            items?: components["schemas"]["DiagnoseRequest"][];
+            want?: {
+                [key: string]: unknown;
+            };
+            /** Format: int64 */
+            seed?: number;
+        };
+        NextProblem: {
+            operation: string;
+            operands: string[];
+            /** Format: int32 */
+            decimals: number;
             text: string;
         };
-        Begun: {
-            work: components["schemas"]["WorkRequest"];
-            settings: components["schemas"]["AttemptSettings"];
-            /** Format: int64 */
-            setId?: number;
-            /** Format: int32 */
-            question?: number;
-            label?: string;
+        NextResponse: {
+            problem?: components["schemas"]["NextProblem"];
+            why: string;
+            slips: components["schemas"]["CauseView"][];
+            facts: components["schemas"]["FactView"][];
+            done: boolean;
+        };
+        Display: {
+            text: string;
         };
         Done: {
             /** Format: int32 */
@@ -1535,6 +1978,92 @@ export interface components {
             want: {
                 [key: string]: unknown;
             };
+        };
+        Strip: {
+            pupil: string;
+            problem: string;
+            begun: string;
+            telling?: string;
+            help: string;
+        };
+        Coded: {
+            code?: string;
+            slips?: string[];
+            name?: string;
+        };
+        Line: {
+            problem?: string;
+            answer?: string;
+            wrong?: components["schemas"]["Wrong"][];
+        };
+        MarkingKey: {
+            codes?: components["schemas"]["Coded"][];
+            lines?: components["schemas"]["Line"][];
+        };
+        Wrong: {
+            answer?: string;
+            codes?: string[];
+        };
+        CauseLine: {
+            slip: string;
+            with?: string;
+            name: string;
+            say: string;
+            sureness: string;
+            /** Format: int32 */
+            explains: number;
+            /** Format: int32 */
+            of: number;
+            help: string;
+        };
+        ClassFact: {
+            fact: string;
+            pupils: string[];
+        };
+        ClassView: {
+            questions: components["schemas"]["QuestionCount"][];
+            groups: components["schemas"]["Group"][];
+            facts: components["schemas"]["ClassFact"][];
+            pupils: components["schemas"]["PupilView"][];
+        };
+        Group: {
+            slip: string;
+            name: string;
+            label: string;
+            help: string;
+            pupils: string[];
+            sureness: string;
+            example?: string;
+            telling?: string;
+        };
+        MissedFact: {
+            fact: string;
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            of: number;
+        };
+        PupilView: {
+            pupil: components["schemas"]["Pupil"];
+            /** Format: int32 */
+            right: number;
+            /** Format: int32 */
+            wrong: number;
+            /** Format: int32 */
+            others: number;
+            causes: components["schemas"]["CauseLine"][];
+            facts: components["schemas"]["MissedFact"][];
+        };
+        QuestionCount: {
+            /** Format: int32 */
+            question: number;
+            problem: string;
+            answer: string;
+            /** Format: int32 */
+            wrong: number;
+            /** Format: int32 */
+            of: number;
+            answers: string[];
         };
         LogPage: {
             entries: components["schemas"]["EntryView"][];
@@ -1682,7 +2211,154 @@ export interface operations {
             };
         };
     };
+    paper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+                question: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+                question: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+        };
+    };
+    one_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
     change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
+    delete_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2048,6 +2724,30 @@ export interface operations {
             };
         };
     };
+    rehearse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RehearsalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rehearsal"];
+                };
+            };
+        };
+    };
     pictures: {
         parameters: {
             query?: never;
@@ -2072,7 +2772,7 @@ export interface operations {
             };
         };
     };
-    paper: {
+    paper_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2118,6 +2818,151 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NudgeView"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingLine"][];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Begun"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingLine"];
+                };
+            };
+        };
+    };
+    setFor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForSlip"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeSet"];
+                };
+            };
+        };
+    };
+    restore_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingView"];
+                };
+            };
+        };
+    };
+    rest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Rest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+        };
+    };
+    takeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
                 };
             };
         };
@@ -2214,7 +3059,7 @@ export interface operations {
             };
         };
     };
-    restore_1: {
+    restore_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2310,6 +3155,144 @@ export interface operations {
             };
         };
     };
+    diagnose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DiagnoseRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiagnoseResponse"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetResponse"];
+                };
+            };
+        };
+    };
+    next: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextResponse"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
+    restore_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
     display: {
         parameters: {
             query?: never;
@@ -2356,7 +3339,7 @@ export interface operations {
             };
         };
     };
-    begin: {
+    begin_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2402,7 +3385,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2540,7 +3523,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2586,7 +3569,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2610,7 +3593,7 @@ export interface operations {
             };
         };
     };
-    one_1: {
+    one_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2632,7 +3615,7 @@ export interface operations {
             };
         };
     };
-    delete_1: {
+    delete_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2930,6 +3913,114 @@ export interface operations {
             };
         };
     };
+    one_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingView"];
+                };
+            };
+        };
+    };
+    delete_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    strips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Strip"][];
+                };
+            };
+        };
+    };
+    key: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingKey"];
+                };
+            };
+        };
+    };
+    ofClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
     json_1: {
         parameters: {
             query?: never;
@@ -3078,7 +4169,7 @@ export interface operations {
             };
         };
     };
-    one_2: {
+    one_4: {
         parameters: {
             query?: never;
             header?: never;

@@ -217,8 +217,14 @@ public final class Answers {
         return method;
     }
 
-    List<KnownSlip> slips() {
+    /** The slips that may have been made here. */
+    public List<KnownSlip> slips() {
         return slips;
+    }
+
+    /** The answer that a slip leads to most likely; the right one where it changes nothing. */
+    public String likeliest(String slip) {
+        return distribution(slip).entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(rightKey);
     }
 
     boolean isRight(String key) {
@@ -250,7 +256,7 @@ public final class Answers {
     }
 
     /** Whether a slip can change the answer here. */
-    boolean hasChance(String slip) {
+    public boolean hasChance(String slip) {
         return distribution(slip).keySet().stream().anyMatch(key -> !isRight(key));
     }
 

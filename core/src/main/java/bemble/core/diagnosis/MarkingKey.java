@@ -47,7 +47,7 @@ public record MarkingKey(List<Coded> codes, List<Line> lines) {
                 weights.merge(slip.id(), answers.hasChance(slip.id()) ? Model.prior(slip.met()) : 0, Double::sum);
             }
         }
-        vectors.forEach((slip, vector) -> sheet.forEach(answers -> vector.add(likeliest(answers, slip))));
+        vectors.forEach((slip, vector) -> sheet.forEach(answers -> vector.add(answers.likeliest(slip))));
         Map<List<String>, List<String>> alike = new LinkedHashMap<>();
         vectors.forEach((slip, vector) -> alike.computeIfAbsent(vector, any -> new ArrayList<>()).add(slip));
         List<List<String>> groups = alike.values().stream().filter(group -> weights.get(group.get(0)) > 0)
@@ -63,16 +63,11 @@ public record MarkingKey(List<Coded> codes, List<Line> lines) {
         return new MarkingKey(codes, sheet.stream().map(answers -> line(answers, codes)).toList());
     }
 
-    private static String likeliest(Answers answers, String slip) {
-        return answers.distribution(slip).entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey)
-                .orElse(answers.right());
-    }
-
     private static Line line(Answers answers, List<Coded> codes) {
         Map<String, List<String>> wrong = new TreeMap<>();
         Map<String, Double> weights = new LinkedHashMap<>();
         for (Coded coded : codes) {
-            String key = likeliest(answers, coded.slips().get(0));
+            String key = answers.likeliest(coded.slips().get(0));
             if (!answers.isRight(key)) {
                 wrong.computeIfAbsent(key, any -> new ArrayList<>()).add(coded.code());
                 weights.merge(key, answers.distribution(coded.slips().get(0)).getOrDefault(key, 0.0), Double::sum);

@@ -1,0 +1,52 @@
+package bemble.server.diagnosis;
+
+import bemble.core.diagnosis.Answers;
+import bemble.core.method.Methods;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.pupil.Rehearsal;
+import bemble.core.style.HouseStyle;
+import bemble.server.account.SignedIn;
+import bemble.server.style.StyleService;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Tries a set on a simulated class. */
+@RestController
+class RehearsalController {
+    private static final int MOST = 40;
+    private final KnownAnswers known;
+    private final StyleService styles;
+
+    RehearsalController(KnownAnswers known, StyleService styles) {
+        this.known = known;
+        this.styles = styles;
+    }
+
+    /** @param problems the questions as written, 40 at most */
+    record RehearsalRequest(
+            @NotEmpty(message = "Draw or type questions first; then they can be rehearsed.")
+            @Size(max = MOST, message = "A rehearsal takes 40 questions at most.")
+            List<@NotNull(message = "A problem is missing.") @Size(max = 700, message = "This problem is too long.") String> problems,
+            Long seed) {}
+
+    @PostMapping("/api/rehearse")
+    Rehearsal rehearse(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody RehearsalRequest request) {
+        HouseStyle style = styles.of(teacher.id());
+        return known.read(() -> {
+            List<Answers> sheet = request.problems().stream().map(text -> {
+                Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
+                return known.of(problem, Methods.find(problem, null, style).name().id());
+            }).toList();
+            return Rehearsal.of(sheet, style, request.seed() == null ? 1 : request.seed());
+        });
+    }
+}
