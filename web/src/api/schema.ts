@@ -1223,7 +1223,13 @@ export interface components {
             sheet?: string;
             absent: boolean;
         };
-        AnswerView: {
+        MarkedPaperView: {
+            pupil: components["schemas"]["Pupil"];
+            sheet: string;
+            absent: boolean;
+            answers: components["schemas"]["PaperAnswerView"][];
+        };
+        PaperAnswerView: {
             /** Format: int32 */
             question: number;
             state: string;
@@ -1234,12 +1240,6 @@ export interface components {
             presumed: components["schemas"]["Presumed"][];
             cause?: string;
             causeName?: string;
-        };
-        PaperView: {
-            pupil: components["schemas"]["Pupil"];
-            sheet: string;
-            absent: boolean;
-            answers: components["schemas"]["AnswerView"][];
         };
         Presumed: {
             slip: string;
@@ -1323,6 +1323,13 @@ export interface components {
             };
             check?: string;
             slip?: string;
+        };
+        AnswerView: {
+            value: string;
+            remainder?: string;
+            exact?: boolean;
+            rounded?: string;
+            text: string;
         };
         AreaView: {
             /** Format: int32 */
@@ -1519,7 +1526,18 @@ export interface components {
             /** Format: int64 */
             seed?: number;
         };
-        Paper: {
+        Rehearsal: {
+            papers?: components["schemas"]["RehearsedPaper"][];
+            /** Format: int32 */
+            minutes?: number;
+            /** Format: int32 */
+            slowest?: number;
+            shown?: components["schemas"]["ShownSlip"][];
+            hidden?: string[];
+            alike?: string[][];
+            nobodyWrong?: number[];
+        };
+        RehearsedPaper: {
             pupil?: string;
             does?: string;
             answers?: string[];
@@ -1527,18 +1545,7 @@ export interface components {
             /** Format: int32 */
             seconds?: number;
         };
-        Rehearsal: {
-            papers?: components["schemas"]["Paper"][];
-            /** Format: int32 */
-            minutes?: number;
-            /** Format: int32 */
-            slowest?: number;
-            shown?: components["schemas"]["Shown"][];
-            hidden?: string[];
-            alike?: string[][];
-            nobodyWrong?: number[];
-        };
-        Shown: {
+        ShownSlip: {
             name?: string;
             /** Format: int32 */
             questions?: number;
@@ -1580,6 +1587,48 @@ export interface components {
             settingOut?: boolean;
             withCheck?: boolean;
         };
+        JoinView: {
+            /** Format: int32 */
+            step: number;
+            title: string;
+        };
+        PaperView: {
+            problem: string;
+            method: string;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            columns: number;
+            marks: components["schemas"]["MarkView"][];
+            squares: components["schemas"]["SquareView"][];
+            way: components["schemas"]["WayView"][];
+            joins: components["schemas"]["JoinView"][];
+        };
+        SquareView: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            toColumn: number;
+            given?: string;
+            full: boolean;
+            small?: string;
+            number: boolean;
+            /** Format: int32 */
+            smallAt?: number;
+            name: string;
+        };
+        WayView: {
+            /** Format: int32 */
+            square: number;
+            /** Format: int32 */
+            step: number;
+        };
         FigureRequest: {
             block: string;
             line: string;
@@ -1616,7 +1665,7 @@ export interface components {
             ask?: string;
             text?: string;
         };
-        Begun: {
+        BegunMarking: {
             /** Format: int64 */
             classId: number;
             code?: string;
@@ -1646,6 +1695,10 @@ export interface components {
             id: string;
             name: string;
         };
+        MarkedSheetView: {
+            code: string;
+            questions: components["schemas"]["QuestionLine"][];
+        };
         MarkingView: {
             /** Format: int64 */
             id: number;
@@ -1655,14 +1708,18 @@ export interface components {
             className: string;
             /** Format: date-time */
             begunAt: string;
-            sheets: components["schemas"]["SheetView"][];
-            papers: components["schemas"]["PaperView"][];
+            sheets: components["schemas"]["MarkedSheetView"][];
+            papers: components["schemas"]["MarkedPaperView"][];
             causes: components["schemas"]["CauseChoice"][];
         };
-        Rest: {
+        QuestionLine: {
+            problem: string;
+            answer: string;
+        };
+        RestOfPaper: {
             state: string;
         };
-        Taken: {
+        AnswersTaken: {
             /** Format: int32 */
             answers: number;
         };
@@ -1851,6 +1908,15 @@ export interface components {
         Display: {
             text: string;
         };
+        Begun: {
+            work: components["schemas"]["WorkRequest"];
+            settings: components["schemas"]["AttemptSettings"];
+            /** Format: int64 */
+            setId?: number;
+            /** Format: int32 */
+            question?: number;
+            label?: string;
+        };
         Done: {
             /** Format: int32 */
             from?: number;
@@ -1986,23 +2052,23 @@ export interface components {
             telling?: string;
             help: string;
         };
-        Coded: {
+        KeyAnswer: {
+            answer?: string;
+            codes?: string[];
+        };
+        KeyCode: {
             code?: string;
             slips?: string[];
             name?: string;
         };
-        Line: {
+        KeyLine: {
             problem?: string;
             answer?: string;
-            wrong?: components["schemas"]["Wrong"][];
+            wrong?: components["schemas"]["KeyAnswer"][];
         };
         MarkingKey: {
-            codes?: components["schemas"]["Coded"][];
-            lines?: components["schemas"]["Line"][];
-        };
-        Wrong: {
-            answer?: string;
-            codes?: string[];
+            codes?: components["schemas"]["KeyCode"][];
+            lines?: components["schemas"]["KeyLine"][];
         };
         CauseLine: {
             slip: string;
@@ -2022,19 +2088,9 @@ export interface components {
         };
         ClassView: {
             questions: components["schemas"]["QuestionCount"][];
-            groups: components["schemas"]["Group"][];
+            groups: components["schemas"]["SlipGroup"][];
             facts: components["schemas"]["ClassFact"][];
             pupils: components["schemas"]["PupilView"][];
-        };
-        Group: {
-            slip: string;
-            name: string;
-            label: string;
-            help: string;
-            pupils: string[];
-            sureness: string;
-            example?: string;
-            telling?: string;
         };
         MissedFact: {
             fact: string;
@@ -2064,6 +2120,16 @@ export interface components {
             /** Format: int32 */
             of: number;
             answers: string[];
+        };
+        SlipGroup: {
+            slip: string;
+            name: string;
+            label: string;
+            help: string;
+            pupils: string[];
+            sureness: string;
+            example?: string;
+            telling?: string;
         };
         LogPage: {
             entries: components["schemas"]["EntryView"][];
@@ -2233,7 +2299,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PaperView"];
+                    "application/json": components["schemas"]["MarkedPaperView"];
                 };
             };
         };
@@ -2261,7 +2327,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PaperView"];
+                    "application/json": components["schemas"]["MarkedPaperView"];
                 };
             };
         };
@@ -2285,7 +2351,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PaperView"];
+                    "application/json": components["schemas"]["MarkedPaperView"];
                 };
             };
         };
@@ -2851,7 +2917,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Begun"];
+                "application/json": components["schemas"]["BegunMarking"];
             };
         };
         responses: {
@@ -2926,7 +2992,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Rest"];
+                "application/json": components["schemas"]["RestOfPaper"];
             };
         };
         responses: {
@@ -2936,7 +3002,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PaperView"];
+                    "application/json": components["schemas"]["MarkedPaperView"];
                 };
             };
         };
@@ -2962,7 +3028,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Taken"];
+                    "application/json": components["schemas"]["AnswersTaken"];
                 };
             };
         };

@@ -18,7 +18,7 @@ import java.util.TreeMap;
  * @param codes the codes, the likeliest cause first
  * @param lines a line for each question
  */
-public record MarkingKey(List<Coded> codes, List<Line> lines) {
+public record MarkingKey(List<KeyCode> codes, List<KeyLine> lines) {
     private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz";
     private static final int MOST_CODES = 14;
     private static final int MOST_WRONG = 5;
@@ -29,13 +29,13 @@ public record MarkingKey(List<Coded> codes, List<Line> lines) {
      * @param slips the slips it stands for
      * @param name the cause in a few words
      */
-    public record Coded(String code, List<String> slips, String name) {}
+    public record KeyCode(String code, List<String> slips, String name) {}
 
     /** A wrong answer with the codes of what leads to it. */
-    public record Wrong(String answer, List<String> codes) {}
+    public record KeyAnswer(String answer, List<String> codes) {}
 
     /** A question with its answer and the likeliest wrong ones. */
-    public record Line(String problem, String answer, List<Wrong> wrong) {}
+    public record KeyLine(String problem, String answer, List<KeyAnswer> wrong) {}
 
     /** Reads the key off the answers that hands come to. */
     public static MarkingKey of(List<Answers> sheet) {
@@ -54,28 +54,28 @@ public record MarkingKey(List<Coded> codes, List<Line> lines) {
                 .sorted(Comparator.<List<String>>comparingDouble(group -> -group.stream().mapToDouble(weights::get).max().orElse(0))
                         .thenComparing(group -> group.get(0)))
                 .limit(MOST_CODES).toList();
-        List<Coded> codes = new ArrayList<>();
+        List<KeyCode> codes = new ArrayList<>();
         for (List<String> group : groups) {
             Set<String> names = new LinkedHashSet<>();
             group.forEach(slip -> names.add(Slips.name(slip, sheet.get(0).problem())));
-            codes.add(new Coded(LETTERS.substring(codes.size(), codes.size() + 1), group, String.join(", or ", names)));
+            codes.add(new KeyCode(LETTERS.substring(codes.size(), codes.size() + 1), group, String.join(", or ", names)));
         }
         return new MarkingKey(codes, sheet.stream().map(answers -> line(answers, codes)).toList());
     }
 
-    private static Line line(Answers answers, List<Coded> codes) {
+    private static KeyLine line(Answers answers, List<KeyCode> codes) {
         Map<String, List<String>> wrong = new TreeMap<>();
         Map<String, Double> weights = new LinkedHashMap<>();
-        for (Coded coded : codes) {
+        for (KeyCode coded : codes) {
             String key = answers.likeliest(coded.slips().get(0));
             if (!answers.isRight(key)) {
                 wrong.computeIfAbsent(key, any -> new ArrayList<>()).add(coded.code());
                 weights.merge(key, answers.distribution(coded.slips().get(0)).getOrDefault(key, 0.0), Double::sum);
             }
         }
-        List<Wrong> likely = wrong.entrySet().stream()
+        List<KeyAnswer> likely = wrong.entrySet().stream()
                 .sorted(Comparator.comparingDouble(entry -> -weights.get(entry.getKey()))).limit(MOST_WRONG)
-                .map(entry -> new Wrong(entry.getKey().replace("r", " r "), entry.getValue())).toList();
-        return new Line(answers.problem().text(), answers.careful().answer().text(), likely);
+                .map(entry -> new KeyAnswer(entry.getKey().replace("r", " r "), entry.getValue())).toList();
+        return new KeyLine(answers.problem().text(), answers.careful().answer().text(), likely);
     }
 }

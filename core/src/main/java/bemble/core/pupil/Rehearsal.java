@@ -26,7 +26,7 @@ import java.util.Set;
  * @param alike pairs of slips that no question tells apart
  * @param nobodyWrong the questions, from 1, that nobody gets wrong
  */
-public record Rehearsal(List<Paper> papers, int minutes, int slowest, List<Shown> shown, List<String> hidden,
+public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, List<ShownSlip> shown, List<String> hidden,
                         List<List<String>> alike, List<Integer> nobodyWrong) {
     private static final List<String> NAMES = List.of("Pip", "Wren", "Otter", "Fern", "Moth", "Reed", "Finch", "Sorrel", "Teal",
             "Bracken", "Vole", "Heron", "Sedge", "Lark", "Rush", "Plover");
@@ -34,10 +34,10 @@ public record Rehearsal(List<Paper> papers, int minutes, int slowest, List<Shown
     private static final int SECONDS_TO_BEGIN = 15;
 
     /** @param does the habit in a few words; empty of a careful pupil */
-    public record Paper(String pupil, String does, List<String> answers, List<Boolean> right, int seconds) {}
+    public record RehearsedPaper(String pupil, String does, List<String> answers, List<Boolean> right, int seconds) {}
 
     /** A slip with how many questions it shows in. */
-    public record Shown(String name, int questions) {}
+    public record ShownSlip(String name, int questions) {}
 
     /**
      * Has invented pupils write the questions: careful ones, hurried ones, and one for each common slip.
@@ -49,7 +49,7 @@ public record Rehearsal(List<Paper> papers, int minutes, int slowest, List<Shown
         Map<String, KnownSlip> slips = new LinkedHashMap<>();
         sheet.forEach(answers -> answers.slips().forEach(slip -> slips.putIfAbsent(slip.id(), slip)));
         List<KnownSlip> common = slips.values().stream().filter(slip -> slip.met() == KnownSlip.Met.OFTEN).toList();
-        List<Paper> papers = new ArrayList<>();
+        List<RehearsedPaper> papers = new ArrayList<>();
         for (int i = 0; i < NAMES.size(); i++) {
             KnownSlip slip = i < 3 || common.isEmpty() ? null : common.get((i - 3) % common.size());
             Pupil pupil = new Pupil(NAMES.get(i), slip == null ? List.of()
@@ -64,7 +64,7 @@ public record Rehearsal(List<Paper> papers, int minutes, int slowest, List<Shown
                 nobody.add(question + 1);
             }
         }
-        List<Integer> times = papers.stream().map(Paper::seconds).sorted().toList();
+        List<Integer> times = papers.stream().map(RehearsedPaper::seconds).sorted().toList();
         return new Rehearsal(papers, minutes(times.get(times.size() / 2)), minutes(times.get(times.size() - 1)),
                 shown(sheet, slips.values()), common.stream().filter(slip -> chances(sheet, slip) == 0).map(KnownSlip::name).toList(),
                 alike(sheet, common), nobody);
@@ -74,7 +74,7 @@ public record Rehearsal(List<Paper> papers, int minutes, int slowest, List<Shown
         return (seconds + 59) / 60;
     }
 
-    private static Paper write(Pupil pupil, String does, List<Answers> sheet, HouseStyle style, Random random) {
+    private static RehearsedPaper write(Pupil pupil, String does, List<Answers> sheet, HouseStyle style, Random random) {
         List<String> answers = new ArrayList<>();
         List<Boolean> right = new ArrayList<>();
         double seconds = 0;
@@ -86,19 +86,19 @@ public record Rehearsal(List<Paper> papers, int minutes, int slowest, List<Shown
             right.add(Diagnosis.of(question, text, style.point().punctuation()).verdict() == Judged.Verdict.CORRECT);
             seconds += SECONDS_TO_BEGIN + pupil.seconds(written);
         }
-        return new Paper(pupil.name(), does, answers, right, (int) Math.round(seconds));
+        return new RehearsedPaper(pupil.name(), does, answers, right, (int) Math.round(seconds));
     }
 
     private static int chances(List<Answers> sheet, KnownSlip slip) {
         return (int) sheet.stream().filter(answers -> answers.hasChance(slip.id())).count();
     }
 
-    private static List<Shown> shown(List<Answers> sheet, Iterable<KnownSlip> slips) {
-        List<Shown> shown = new ArrayList<>();
+    private static List<ShownSlip> shown(List<Answers> sheet, Iterable<KnownSlip> slips) {
+        List<ShownSlip> shown = new ArrayList<>();
         for (KnownSlip slip : slips) {
             int chances = chances(sheet, slip);
             if (chances > 0 && slip.met() != KnownSlip.Met.RARE) {
-                shown.add(new Shown(slip.name(), chances));
+                shown.add(new ShownSlip(slip.name(), chances));
             }
         }
         shown.sort((one, other) -> other.questions() - one.questions());

@@ -5,7 +5,7 @@ import bemble.server.account.SignedIn;
 import bemble.server.marking.Views.ClassView;
 import bemble.server.marking.Views.MarkingLine;
 import bemble.server.marking.Views.MarkingView;
-import bemble.server.marking.Views.PaperView;
+import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.Strip;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -39,7 +39,7 @@ class MarkingController {
      * @param code the code at the foot of the sheet
      * @param setId a set as it is now, instead of a printed sheet
      */
-    record Begun(@NotNull(message = "Choose a class.") Long classId,
+    record BegunMarking(@NotNull(message = "Choose a class.") Long classId,
                  @Size(max = 20, message = "A code is shorter than this.") String code, Long setId) {}
 
     /**
@@ -58,7 +58,7 @@ class MarkingController {
                          @Size(max = 60, message = "This is not a cause.") String cause) {}
 
     /** @param state right or not-reached */
-    record Rest(@NotNull(message = "Say right or not-reached.") String state) {}
+    record RestOfPaper(@NotNull(message = "Say right or not-reached.") String state) {}
 
     /** @param sheet the code of the sheet this pupil worked on; left out where it stays */
     record PaperContent(@Size(max = 20, message = "A code is shorter than this.") String sheet,
@@ -68,7 +68,7 @@ class MarkingController {
 
     record MadeSet(@NotNull long id) {}
 
-    record Taken(@NotNull int answers) {}
+    record AnswersTaken(@NotNull int answers) {}
 
     @GetMapping
     List<MarkingLine> all(@AuthenticationPrincipal SignedIn teacher) {
@@ -76,7 +76,7 @@ class MarkingController {
     }
 
     @PostMapping
-    MarkingLine begin(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody Begun begun) {
+    MarkingLine begin(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody BegunMarking begun) {
         return markings.begin(teacher.id(), begun.classId(), begun.code(), begun.setId());
     }
 
@@ -97,7 +97,7 @@ class MarkingController {
     }
 
     @PutMapping("/{id}/papers/{pupil}/answers/{question}")
-    PaperView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+    MarkedPaperView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @PathVariable int question, @Valid @RequestBody AnswerContent content) {
         return markings.keep(teacher.id(), id, new MarkedAnswer(pupil, question, content.state(), plain(content.given()),
                 plain(content.correction()), plain(content.how()), Causes.checked(content.cause())));
@@ -108,27 +108,27 @@ class MarkingController {
     }
 
     @DeleteMapping("/{id}/papers/{pupil}/answers/{question}")
-    PaperView remove(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+    MarkedPaperView remove(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @PathVariable int question) {
         return markings.remove(teacher.id(), id, pupil, question);
     }
 
     @PostMapping("/{id}/papers/{pupil}/rest")
-    PaperView rest(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
-            @Valid @RequestBody Rest rest) {
+    MarkedPaperView rest(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+            @Valid @RequestBody RestOfPaper rest) {
         return markings.rest(teacher.id(), id, pupil, rest.state());
     }
 
     @PutMapping("/{id}/papers/{pupil}")
-    PaperView paper(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+    MarkedPaperView paper(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @Valid @RequestBody PaperContent content) {
         return markings.paper(teacher.id(), id, pupil, content.sheet(), content.absent());
     }
 
     /** Takes answers in from CSV, all or none. */
     @PostMapping(value = "/{id}/import", consumes = "text/csv")
-    Taken takeIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody String text) {
-        return new Taken(markings.takeIn(teacher.id(), id, text));
+    AnswersTaken takeIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody String text) {
+        return new AnswersTaken(markings.takeIn(teacher.id(), id, text));
     }
 
     @GetMapping("/{id}/class")

@@ -17,12 +17,12 @@ import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.diagnosis.KnownAnswers;
 import bemble.server.faults.Missing;
-import bemble.server.marking.Views.AnswerView;
+import bemble.server.marking.Views.PaperAnswerView;
 import bemble.server.marking.Views.MarkingLine;
 import bemble.server.marking.Views.MarkingView;
-import bemble.server.marking.Views.PaperView;
+import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.QuestionLine;
-import bemble.server.marking.Views.SheetView;
+import bemble.server.marking.Views.MarkedSheetView;
 import bemble.server.sets.PrintedSheets;
 import bemble.server.style.StyleService;
 import java.time.Clock;
@@ -132,7 +132,7 @@ class MarkingService {
         Open open = open(teacherId, id);
         List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.read().stream()).toList();
         return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
-                open.stored().begunAt(), open.sheets().stream().map(sheet -> new SheetView(sheet.code(), sheet.read().stream()
+                open.stored().begunAt(), open.sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
                         .map(problem -> new QuestionLine(problem.text(), right(problem, open.style()))).toList())).toList(),
                 open.schoolClass().pupils().stream().map(pupil -> paper(open, pupil)).toList(), Causes.of(problems));
     }
@@ -141,13 +141,13 @@ class MarkingService {
         return Written.answerBy(Hand.CAREFUL, problem, Methods.find(problem, null, style), style).answer().text();
     }
 
-    private PaperView paper(Open open, Pupil pupil) {
+    private MarkedPaperView paper(Open open, Pupil pupil) {
         StoredPaper paper = open.papers().get(pupil.id());
-        return new PaperView(pupil, open.sheet(pupil.id()).code(), paper != null && paper.absent(), views(open, pupil.id()));
+        return new MarkedPaperView(pupil, open.sheet(pupil.id()).code(), paper != null && paper.absent(), views(open, pupil.id()));
     }
 
     /** A pupil's answers, each judged in the light of the others. */
-    private List<AnswerView> views(Open open, long pupilId) {
+    private List<PaperAnswerView> views(Open open, long pupilId) {
         List<MarkedAnswer> answers = open.answers(pupilId);
         List<Problem> problems = open.sheet(pupilId).read();
         return known.read(() -> {
@@ -188,13 +188,13 @@ class MarkingService {
         return known.read(reader);
     }
 
-    private static AnswerView view(MarkedAnswer answer, Problem problem, Judged judged, boolean alone) {
+    private static PaperAnswerView view(MarkedAnswer answer, Problem problem, Judged judged, boolean alone) {
         String verdict = judged == null ? answer.state() : switch (judged.verdict()) {
             case CORRECT -> "right";
             case WRONG -> "wrong";
             case UNREADABLE -> "unclear";
         };
-        return new AnswerView(answer.question(), answer.state(), answer.given(), answer.correction(), answer.how(), verdict,
+        return new PaperAnswerView(answer.question(), answer.state(), answer.given(), answer.correction(), answer.how(), verdict,
                 judged == null ? List.of() : judged.findings().stream().limit(MOST_PRESUMED)
                         .map(finding -> Causes.presumed(finding, problem, alone)).toList(),
                 answer.cause(), Causes.name(answer.cause(), problem));
@@ -206,7 +206,7 @@ class MarkingService {
      * @return the pupil's paper, with all its answers judged anew
      */
     @Transactional
-    PaperView keep(long teacherId, long id, MarkedAnswer answer) {
+    MarkedPaperView keep(long teacherId, long id, MarkedAnswer answer) {
         Open open = open(teacherId, id);
         Pupil pupil = pupil(open, answer.pupilId());
         requireQuestion(open, answer);
@@ -222,7 +222,7 @@ class MarkingService {
     }
 
     @Transactional
-    PaperView remove(long teacherId, long id, long pupilId, int question) {
+    MarkedPaperView remove(long teacherId, long id, long pupilId, int question) {
         Open open = open(teacherId, id);
         Pupil pupil = pupil(open, pupilId);
         markings.removeAnswer(id, pupilId, question);
@@ -231,7 +231,7 @@ class MarkingService {
 
     /** Everything on a paper that has nothing yet is right, or was not reached. */
     @Transactional
-    PaperView rest(long teacherId, long id, long pupilId, String state) {
+    MarkedPaperView rest(long teacherId, long id, long pupilId, String state) {
         Open open = open(teacherId, id);
         Pupil pupil = pupil(open, pupilId);
         if (!Set.of("right", "not-reached").contains(state)) {
@@ -252,7 +252,7 @@ class MarkingService {
      * @param code the sheet's printed code; null leaves it as it is
      */
     @Transactional
-    PaperView paper(long teacherId, long id, long pupilId, String code, boolean absent) {
+    MarkedPaperView paper(long teacherId, long id, long pupilId, String code, boolean absent) {
         Open open = open(teacherId, id);
         Pupil pupil = pupil(open, pupilId);
         StoredPaper before = open.papers().get(pupilId);

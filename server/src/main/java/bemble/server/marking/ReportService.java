@@ -23,7 +23,7 @@ import bemble.server.marking.MarkingService.Open;
 import bemble.server.marking.Views.CauseLine;
 import bemble.server.marking.Views.ClassFact;
 import bemble.server.marking.Views.ClassView;
-import bemble.server.marking.Views.Group;
+import bemble.server.marking.Views.SlipGroup;
 import bemble.server.marking.Views.MissedFact;
 import bemble.server.marking.Views.PupilView;
 import bemble.server.marking.Views.QuestionCount;
@@ -130,14 +130,14 @@ class ReportService {
                 .sorted(Comparator.comparingInt(QuestionCount::wrong).reversed().thenComparing(QuestionCount::question)).toList();
     }
 
-    private List<Group> groups(Open open, List<Judgement> judgements) {
+    private List<SlipGroup> groups(Open open, List<Judgement> judgements) {
         Map<String, List<Judgement>> bySlip = new LinkedHashMap<>();
         judgements.forEach(judgement -> judgement.slips().stream().filter(slip -> !slip.equals(Slips.FACT_NEAR_MISS))
                 .forEach(slip -> bySlip.computeIfAbsent(slip, any -> new ArrayList<>()).add(judgement)));
         return bySlip.entrySet().stream().sorted(Comparator.comparingInt(entry -> -entry.getValue().size())).map(entry -> {
             Problem model = entry.getValue().get(0).model();
             List<String> telling = telling(open, entry.getKey(), 2, open.stored().id());
-            return new Group(entry.getKey(), Causes.name(entry.getKey(), model), Slips.label(entry.getKey(), model),
+            return new SlipGroup(entry.getKey(), Causes.name(entry.getKey(), model), Slips.label(entry.getKey(), model),
                     Causes.help(entry.getKey(), model), entry.getValue().stream().map(each -> each.view().pupil().name()).toList(),
                     entry.getValue().stream().flatMap(each -> each.view().causes().stream())
                             .filter(cause -> cause.slip().equals(entry.getKey())).map(CauseLine::sureness).findFirst().orElse("decided"),

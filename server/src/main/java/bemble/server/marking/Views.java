@@ -17,7 +17,7 @@ final class Views {
     record QuestionLine(@NotNull String problem, @NotNull String answer) {}
 
     /** A sheet with its code. */
-    record SheetView(@NotNull String code, @NotNull List<QuestionLine> questions) {}
+    record MarkedSheetView(@NotNull String code, @NotNull List<QuestionLine> questions) {}
 
     /**
      * A cause that may have led to an answer.
@@ -34,16 +34,16 @@ final class Views {
      * @param cause what the teacher decided, or left out
      * @param causeName the same in a few words
      */
-    record AnswerView(@NotNull int question, @NotNull String state, @NotNull String given, @NotNull String correction,
+    record PaperAnswerView(@NotNull int question, @NotNull String state, @NotNull String given, @NotNull String correction,
                       @NotNull String how, @NotNull String verdict, @NotNull List<Presumed> presumed, String cause,
                       String causeName) {}
 
     /** A pupil's paper. */
-    record PaperView(@NotNull Pupil pupil, @NotNull String sheet, @NotNull boolean absent, @NotNull List<AnswerView> answers) {}
+    record MarkedPaperView(@NotNull Pupil pupil, @NotNull String sheet, @NotNull boolean absent, @NotNull List<PaperAnswerView> answers) {}
 
     /** A marking with all its papers. */
     record MarkingView(@NotNull long id, @NotNull String title, @NotNull long classId, @NotNull String className,
-                       @NotNull OffsetDateTime begunAt, @NotNull List<SheetView> sheets, @NotNull List<PaperView> papers,
+                       @NotNull OffsetDateTime begunAt, @NotNull List<MarkedSheetView> sheets, @NotNull List<MarkedPaperView> papers,
                        @NotNull List<CauseChoice> causes) {}
 
     /** A cause that a teacher may decide on. */
@@ -69,11 +69,11 @@ final class Views {
      * @param example another question in which it shows, so that nobody knows whose mistake it was
      * @param telling a question that tells whether it is still there
      */
-    record Group(@NotNull String slip, @NotNull String name, @NotNull String label, @NotNull String help,
+    record SlipGroup(@NotNull String slip, @NotNull String name, @NotNull String label, @NotNull String help,
                  @NotNull List<String> pupils, @NotNull String sureness, String example, String telling) {}
 
     /** What a class's papers show together. */
-    record ClassView(@NotNull List<QuestionCount> questions, @NotNull List<Group> groups, @NotNull List<ClassFact> facts,
+    record ClassView(@NotNull List<QuestionCount> questions, @NotNull List<SlipGroup> groups, @NotNull List<ClassFact> facts,
                      @NotNull List<PupilView> pupils) {}
 
     /** A fact that pupils missed. */
