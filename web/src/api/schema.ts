@@ -1526,29 +1526,29 @@ export interface components {
             /** Format: int64 */
             seed?: number;
         };
-        Rehearsal: {
-            papers?: components["schemas"]["RehearsedPaper"][];
+        RehearsalView: {
+            papers: components["schemas"]["SimulatedView"][];
             /** Format: int32 */
-            minutes?: number;
+            minutes: number;
             /** Format: int32 */
-            slowest?: number;
-            shown?: components["schemas"]["ShownSlip"][];
-            hidden?: string[];
-            alike?: string[][];
-            nobodyWrong?: number[];
+            slowest: number;
+            shown: components["schemas"]["ShownView"][];
+            hidden: string[];
+            alike: string[][];
+            nobodyWrong: number[];
         };
-        RehearsedPaper: {
-            pupil?: string;
-            does?: string;
-            answers?: string[];
-            right?: boolean[];
+        ShownView: {
+            name: string;
             /** Format: int32 */
-            seconds?: number;
+            questions: number;
         };
-        ShownSlip: {
-            name?: string;
+        SimulatedView: {
+            pupil: string;
+            does: string;
+            answers: string[];
+            right: boolean[];
             /** Format: int32 */
-            questions?: number;
+            seconds: number;
         };
         FrameView: {
             /** Format: int32 */
@@ -2052,23 +2052,23 @@ export interface components {
             telling?: string;
             help: string;
         };
-        KeyAnswer: {
-            answer?: string;
-            codes?: string[];
+        KeyAnswerView: {
+            answer: string;
+            codes: string[];
         };
-        KeyCode: {
-            code?: string;
-            slips?: string[];
-            name?: string;
+        KeyCodeView: {
+            code: string;
+            slips: string[];
+            name: string;
         };
-        KeyLine: {
-            problem?: string;
-            answer?: string;
-            wrong?: components["schemas"]["KeyAnswer"][];
+        KeyLineView: {
+            problem: string;
+            answer: string;
+            wrong: components["schemas"]["KeyAnswerView"][];
         };
-        MarkingKey: {
-            codes?: components["schemas"]["KeyCode"][];
-            lines?: components["schemas"]["KeyLine"][];
+        KeyView: {
+            codes: components["schemas"]["KeyCodeView"][];
+            lines: components["schemas"]["KeyLineView"][];
         };
         CauseLine: {
             slip: string;
@@ -2809,7 +2809,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Rehearsal"];
+                    "application/json": components["schemas"]["RehearsalView"];
                 };
             };
         };
@@ -4060,7 +4060,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MarkingKey"];
+                    "application/json": components["schemas"]["KeyView"];
                 };
             };
         };

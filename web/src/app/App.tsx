@@ -21,6 +21,18 @@ const BeginRunScreen = lazy(async () => ({
 const RunScreen = lazy(async () => ({ default: (await import('../write/RunScreen')).RunScreen }));
 const WriteScreen = lazy(async () => ({ default: (await import('../write/WriteScreen')).WriteScreen }));
 const SetsScreen = lazy(async () => ({ default: (await import('../sets/SetsScreen')).SetsScreen }));
+const AskScreen = lazy(async () => ({ default: (await import('../marking/AskScreen')).AskScreen }));
+const ClassesScreen = lazy(async () => ({
+  default: (await import('../classes/ClassesScreen')).ClassesScreen,
+}));
+const KeyScreen = lazy(async () => ({ default: (await import('../marking/KeyScreen')).KeyScreen }));
+const MarkingScreen = lazy(async () => ({
+  default: (await import('../marking/MarkingScreen')).MarkingScreen,
+}));
+const MarkingsScreen = lazy(async () => ({
+  default: (await import('../marking/MarkingsScreen')).MarkingsScreen,
+}));
+const StripsScreen = lazy(async () => ({ default: (await import('../marking/StripsScreen')).StripsScreen }));
 
 export function App() {
   return (
@@ -76,6 +88,12 @@ function Screens() {
           <Route path="/write" element={<BeginScreen />} />
           <Route path="/write/run/:run" element={<RunScreen />} />
           <Route path="/write/:id" element={<WriteScreen />} />
+          <Route path="/marking" element={<MarkingsScreen />} />
+          <Route path="/marking/:id" element={<MarkingScreen />} />
+          <Route path="/marking/:id/key" element={<KeyScreen />} />
+          <Route path="/marking/:id/strips" element={<StripsScreen />} />
+          <Route path="/ask" element={<AskScreen />} />
+          <Route path="/classes" element={<ClassesScreen />} />
           <Route path="/style" element={<StyleScreen />} />
           <Route path="/log" element={<LogScreen />} />
           <Route path="*" element={<Navigate to="/paper" replace />} />

@@ -7,6 +7,8 @@ const screens = [
   { to: '/paper', name: 'Paper' },
   { to: '/write', name: 'Write' },
   { to: '/sets', name: 'Sets' },
+  { to: '/marking', name: 'Marking' },
+  { to: '/classes', name: 'Class' },
   { to: '/log', name: 'Log' },
   { to: '/style', name: 'House style' },
 ];

@@ -6,6 +6,7 @@ import { Trouble } from '../app/Trouble';
 import { DesignPanel } from './DesignPanel';
 import { PrintPanel } from './PrintPanel';
 import { QuestionTable } from './QuestionTable';
+import { RehearsePanel } from './RehearsePanel';
 import { SetCounts } from './SetCounts';
 import { OtherWindow } from './OtherWindow';
 import { SetHead } from './SetHead';
@@ -17,6 +18,7 @@ import { useSetEditor } from './useSetEditor';
 const tabs = [
   { id: 'questions', label: 'Questions' },
   { id: 'telling', label: 'Telling slips apart' },
+  { id: 'rehearse', label: 'Rehearse' },
   { id: 'print', label: 'Print' },
 ] as const;
 
@@ -67,6 +69,7 @@ function OneSet({ view, ladders }: { view: SetView; ladders: Ladder[] }) {
           </Box>
         )}
         {tab === 'telling' && <TellingPanel editor={editor} />}
+        {tab === 'rehearse' && <RehearsePanel editor={editor} />}
         {tab === 'print' && <PrintPanel editor={editor} />}
       </Box>
     </Box>

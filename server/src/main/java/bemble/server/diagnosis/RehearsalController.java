@@ -38,15 +38,41 @@ class RehearsalController {
             List<@NotNull(message = "A problem is missing.") @Size(max = 700, message = "This problem is too long.") String> problems,
             Long seed) {}
 
+    /** @param does the habit in a few words; empty of a careful pupil */
+    record SimulatedView(@NotNull String pupil, @NotNull String does, @NotNull List<String> answers,
+                         @NotNull List<Boolean> right, @NotNull int seconds) {}
+
+    record ShownView(@NotNull String name, @NotNull int questions) {}
+
+    /**
+     * What a set did on a simulated class.
+     *
+     * @param minutes how long the middle one needs
+     * @param slowest how long the slowest needs, in minutes
+     * @param hidden common slips that no question gives a chance
+     * @param alike slips that no question tells apart
+     * @param nobodyWrong the questions that nobody gets wrong
+     */
+    record RehearsalView(@NotNull List<SimulatedView> papers, @NotNull int minutes, @NotNull int slowest,
+                         @NotNull List<ShownView> shown, @NotNull List<String> hidden, @NotNull List<List<String>> alike,
+                         @NotNull List<Integer> nobodyWrong) {
+        static RehearsalView of(Rehearsal of) {
+            return new RehearsalView(of.papers().stream().map(paper -> new SimulatedView(paper.pupil(), paper.does(),
+                    paper.answers(), paper.right(), paper.seconds())).toList(), of.minutes(), of.slowest(),
+                    of.shown().stream().map(shown -> new ShownView(shown.name(), shown.questions())).toList(), of.hidden(),
+                    of.alike(), of.nobodyWrong());
+        }
+    }
+
     @PostMapping("/api/rehearse")
-    Rehearsal rehearse(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody RehearsalRequest request) {
+    RehearsalView rehearse(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody RehearsalRequest request) {
         HouseStyle style = styles.of(teacher.id());
         return known.read(() -> {
             List<Answers> sheet = request.problems().stream().map(text -> {
                 Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
                 return known.of(problem, Methods.find(problem, null, style).name().id());
             }).toList();
-            return Rehearsal.of(sheet, style, request.seed() == null ? 1 : request.seed());
+            return RehearsalView.of(Rehearsal.of(sheet, style, request.seed() == null ? 1 : request.seed()));
         });
     }
 }

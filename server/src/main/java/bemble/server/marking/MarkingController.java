@@ -1,10 +1,10 @@
 package bemble.server.marking;
 
-import bemble.core.diagnosis.MarkingKey;
 import bemble.server.account.SignedIn;
 import bemble.server.marking.Views.ClassView;
 import bemble.server.marking.Views.MarkingLine;
 import bemble.server.marking.Views.MarkingView;
+import bemble.server.marking.Views.KeyView;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.Strip;
 import jakarta.validation.Valid;
@@ -142,8 +142,8 @@ class MarkingController {
     }
 
     @GetMapping("/{id}/key")
-    MarkingKey key(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return reports.key(teacher.id(), id);
+    KeyView key(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return KeyView.of(reports.key(teacher.id(), id));
     }
 
     @GetMapping("/{id}/strips")

@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.core.diagnosis.MarkingKey;
 import bemble.server.classes.Pupil;
 import jakarta.validation.constraints.NotNull;
 import java.time.OffsetDateTime;
@@ -81,4 +82,21 @@ final class Views {
 
     /** A strip to cut out: the question again with other numbers, the first figures given, a telling question after it. */
     record Strip(@NotNull String pupil, @NotNull String problem, @NotNull String begun, String telling, @NotNull String help) {}
+
+    /** A code to write beside a wrong answer. */
+    record KeyCodeView(@NotNull String code, @NotNull List<String> slips, @NotNull String name) {}
+
+    /** A likely wrong answer with the codes of what leads to it. */
+    record KeyAnswerView(@NotNull String answer, @NotNull List<String> codes) {}
+
+    record KeyLineView(@NotNull String problem, @NotNull String answer, @NotNull List<KeyAnswerView> wrong) {}
+
+    /** The key to mark books by. */
+    record KeyView(@NotNull List<KeyCodeView> codes, @NotNull List<KeyLineView> lines) {
+        static KeyView of(MarkingKey key) {
+            return new KeyView(key.codes().stream().map(code -> new KeyCodeView(code.code(), code.slips(), code.name())).toList(),
+                    key.lines().stream().map(line -> new KeyLineView(line.problem(), line.answer(), line.wrong().stream()
+                            .map(wrong -> new KeyAnswerView(wrong.answer(), wrong.codes())).toList())).toList());
+        }
+    }
 }

@@ -4,6 +4,7 @@ import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.ObjectMapper;
 
@@ -46,6 +47,11 @@ public class PrintedSheets {
     public Sheet ofSet(long teacherId, long setId) {
         SetContent content = sets.content(sets.find(teacherId, setId));
         return new Sheet(UNPRINTED, content.title(), problems(content));
+    }
+
+    /** The set of that title, where the teacher has one. */
+    public Optional<Long> named(long teacherId, String title) {
+        return sets.search(teacherId, title, false).stream().filter(set -> set.title().equals(title)).map(StoredSet::id).findFirst();
     }
 
     private static List<String> problems(SetContent content) {

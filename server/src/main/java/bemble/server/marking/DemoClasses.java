@@ -1,0 +1,74 @@
+package bemble.server.marking;
+
+import bemble.core.method.Methods;
+import bemble.core.problem.Problem;
+import bemble.core.pupil.Pupil.Habit;
+import bemble.core.pupil.Pupil;
+import bemble.core.style.HouseStyle;
+import bemble.server.account.DemoTeacher;
+import bemble.server.classes.ClassService;
+import bemble.server.classes.SchoolClass;
+import bemble.server.sets.PrintedSheets;
+import java.util.List;
+import java.util.Random;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** The two classes of Lantern Quay School, and a pile of papers that simulated pupils wrote. */
+@Component
+@Order(4)
+class DemoClasses implements ApplicationRunner {
+    private static final List<String> TERNS = List.of("Ada F", "Bram L", "Cleo M", "Dov R", "Edda K", "Finn S", "Gwen T",
+            "Hana O", "Ivo B", "Juno P", "Kit W", "Lark D", "Milo H", "Nell A", "Orin C", "Pia V", "Quin J", "Rune E");
+    private static final List<String> CURLEWS = List.of("Alba N", "Beck S", "Cato W", "Dara M", "Elin P", "Faro T", "Gil A",
+            "Hebe R", "Isla K", "Jory B", "Kezia L", "Lior F", "Mina H", "Noor V", "Otis E", "Posy D", "Remy C", "Suki J",
+            "Tavi O", "Una G");
+    private static final List<String> HABITS = List.of("", "smaller-from-larger", "", "zeros-skipped", "exchange-not-paid", "",
+            "smaller-from-larger", "zero-takes-the-digit", "", "zeros-skipped", "ten-stays-ten", "");
+    private static final int MARKED = 14;
+
+    private final DemoTeacher demo;
+    private final ClassService classes;
+    private final PrintedSheets sheets;
+    private final MarkingService markings;
+    private final MarkingMapper mapper;
+
+    DemoClasses(DemoTeacher demo, ClassService classes, PrintedSheets sheets, MarkingService markings, MarkingMapper mapper) {
+        this.demo = demo;
+        this.classes = classes;
+        this.sheets = sheets;
+        this.markings = markings;
+        this.mapper = mapper;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        demo.idIfJustCreated().ifPresent(teacherId -> {
+            classes.add(teacherId, "Terns", TERNS);
+            SchoolClass curlews = classes.add(teacherId, "Curlews", CURLEWS);
+            sheets.named(teacherId, "Exchange across a zero").ifPresent(setId -> mark(teacherId, curlews, setId));
+        });
+    }
+
+    /** The first papers of the pile as simulated pupils wrote them; the others wait to be marked. */
+    private void mark(long teacherId, SchoolClass curlews, long setId) {
+        long id = markings.begin(teacherId, curlews.id(), null, setId).id();
+        MarkingService.Open open = markings.open(teacherId, id);
+        Random random = new Random(setId);
+        for (int i = 0; i < MARKED; i++) {
+            String habit = HABITS.get(i % HABITS.size());
+            long pupilId = curlews.pupils().get(i).id();
+            Pupil pupil = Pupil.with(curlews.pupils().get(i).name(), habit.isEmpty() ? new Habit[0]
+                    : new Habit[] {new Habit(habit, 0.9)}).missing(0.01);
+            int question = 0;
+            for (Problem problem : open.sheet(pupilId).read()) {
+                question++;
+                String answer = pupil.write(problem, Methods.usual(problem), HouseStyle.USUAL, random).answer().text();
+                boolean wrong = markings.answersOf(problem, HouseStyle.USUAL).isWrong(answer, HouseStyle.USUAL.point().punctuation());
+                mapper.keepAnswer(id, new MarkedAnswer(pupilId, question, wrong ? "given" : "right", wrong ? answer : "", "", "", null));
+            }
+        }
+    }
+}

@@ -1,0 +1,78 @@
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { ClassForm } from './ClassForm';
+import { useClasses, useDeleteClass, useRestoreClass, type SchoolClass } from './useClasses';
+
+/** The classes with the short names of their pupils. */
+export function ClassesScreen() {
+  const classes = useClasses();
+  const remove = useDeleteClass();
+  const restore = useRestoreClass();
+  const [edited, setEdited] = useState<SchoolClass | 'new'>();
+  return (
+    <Box sx={{ p: { xs: '10px 12px', md: '20px 32px' }, maxWidth: 980 }}>
+      <Box component="h1" sx={{ m: '0 0 14px' }}>
+        Classes
+      </Box>
+      <Trouble message={(classes.error ?? remove.error ?? restore.error)?.message} />
+      {remove.isSuccess && !restore.isSuccess && (
+        <Box role="status" sx={{ my: 1 }}>
+          The class is deleted.{' '}
+          <Button onClick={() => restore.mutate(remove.variables)}>Bring it back</Button>
+        </Box>
+      )}
+      {edited === undefined && (
+        <Button variant="contained" onClick={() => setEdited('new')}>
+          New class
+        </Button>
+      )}
+      {edited !== undefined && (
+        <ClassForm
+          key={edited === 'new' ? 'new' : edited.id}
+          of={edited === 'new' ? undefined : edited}
+          onDone={() => setEdited(undefined)}
+        />
+      )}
+      {classes.data?.length === 0 && edited === undefined && (
+        <Box component="p" sx={{ color: ink.faint, mt: 4, fontSize: 18 }}>
+          There is no class yet. Press “New class” and type or paste the short names of its pupils; then you
+          can mark their papers.
+        </Box>
+      )}
+      {classes.data?.map((each) => (
+        <Box key={each.id} sx={{ borderTop: `1px solid ${ink.hair}`, py: 1.5, mt: 1.5 }}>
+          <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap' }}>
+            <Box component="h2" sx={{ m: 0, fontSize: 19 }}>
+              {each.name}
+            </Box>
+            <Box sx={{ color: ink.faint }}>
+              {each.pupils.length === 1 ? '1 pupil' : `${each.pupils.length} pupils`}
+            </Box>
+            <Box sx={{ ml: 'auto' }}>
+              <Button onClick={() => setEdited(each)} aria-label={`Change ${each.name}`}>
+                Change
+              </Button>
+              <Button
+                onClick={() => {
+                  restore.reset();
+                  remove.mutate(each.id);
+                }}
+                aria-label={`Delete ${each.name}`}
+              >
+                Delete
+              </Button>
+            </Box>
+          </Box>
+          <Box sx={{ mt: 0.5, lineHeight: 1.7 }}>{each.pupils.map((pupil) => pupil.name).join(' · ')}</Box>
+        </Box>
+      ))}
+      <Box component="p" sx={{ color: ink.faint, mt: 3 }}>
+        A short name is all that is kept of a pupil. Papers are marked under{' '}
+        <Link to="/marking">Marking</Link>.
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,139 @@
+import { Box, Button } from '@mui/material';
+import { useNavigate } from 'react-router';
+import type { BoardState } from '../board/BoardScreen';
+import { digits, ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { useStyle } from '../paper/usePaper';
+import { useClassPicture, useSetForGroup, type Marking } from './useMarking';
+
+/** What a class's papers show together, and what to do about it tomorrow. */
+export function ClassPanel({ marking }: { marking: Marking }) {
+  const picture = useClassPicture(marking.id);
+  const make = useSetForGroup(marking.id);
+  const style = useStyle();
+  const navigate = useNavigate();
+  if (!picture.data) {
+    return picture.isError ? (
+      <Trouble message={picture.error.message} />
+    ) : (
+      <Box>Looking through the pile …</Box>
+    );
+  }
+  const { questions, groups, facts, pupils } = picture.data;
+  const marked = pupils.filter((pupil) => pupil.right + pupil.wrong > 0);
+  if (marked.length === 0) {
+    return (
+      <Box sx={{ color: ink.faint, fontSize: 18, mt: 3 }}>
+        Nothing is marked yet. Begin with “Paper by paper”.
+      </Box>
+    );
+  }
+  const show = (problem: string, slip: string) => {
+    const choices = style.data?.chosen;
+    const state: BoardState = {
+      works: [
+        { problem, style: choices, slip },
+        { problem, style: choices },
+      ],
+      at: 0,
+      step: 1,
+      back: `/marking/${marking.id}`,
+    };
+    void navigate('/board', { state });
+  };
+  return (
+    <Box sx={{ maxWidth: 1000, '& h2': { fontSize: 19, m: '18px 0 6px' } }}>
+      <h2>Pupils who share a cause</h2>
+      {groups.length === 0 && (
+        <Box sx={{ color: ink.faint }}>No cause is borne out by more than one answer.</Box>
+      )}
+      <Trouble message={make.error?.message} />
+      {groups.map((group) => (
+        <Box key={group.slip} sx={{ borderTop: `1px solid ${ink.hair}`, py: 1 }}>
+          <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
+            <Box sx={{ fontWeight: 700, fontSize: 17 }}>{group.name}</Box>
+            <Box sx={{ color: ink.faint }}>
+              {group.sureness} · a hand that {group.label}
+            </Box>
+          </Box>
+          <Box sx={{ my: 0.25 }}>{group.pupils.join(' · ')}</Box>
+          <Box sx={{ color: ink.faint }}>{group.help}</Box>
+          <Box sx={{ display: 'flex', gap: 1, mt: 0.5, flexWrap: 'wrap' }}>
+            {group.example && (
+              <Button variant="outlined" onClick={() => show(group.example ?? '', group.slip)}>
+                Show {group.example} on the board
+              </Button>
+            )}
+            <Button
+              variant="outlined"
+              disabled={make.isPending}
+              onClick={() => make.mutate(group.slip, { onSuccess: (made) => navigate(`/sets/${made.id}`) })}
+            >
+              Make a set for this group
+            </Button>
+            {group.telling && (
+              <Box sx={{ alignSelf: 'center' }}>
+                A question that tells:{' '}
+                <Box component="span" sx={{ font: `400 17px ${digits}` }}>
+                  {group.telling}
+                </Box>
+              </Box>
+            )}
+          </Box>
+        </Box>
+      ))}
+      <h2>Questions that went wrong most</h2>
+      {questions.length === 0 && <Box sx={{ color: ink.faint }}>Every answer so far is right.</Box>}
+      <Box component="table" sx={{ borderCollapse: 'collapse', '& td': { pr: 3, py: 0.25 } }}>
+        <tbody>
+          {questions.map((question) => (
+            <tr key={question.question}>
+              <td>{question.question}.</td>
+              <Box component="td" sx={{ font: `400 17px ${digits}` }}>
+                {question.problem} = {question.answer}
+              </Box>
+              <td>
+                {question.wrong} of {question.of} wrong
+              </td>
+              <Box component="td" sx={{ font: `400 16px ${digits}`, color: ink.faint }}>
+                {question.answers.join(', ')}
+              </Box>
+            </tr>
+          ))}
+        </tbody>
+      </Box>
+      {facts.length > 0 && (
+        <>
+          <h2>Facts that were missed</h2>
+          {facts.map((fact) => (
+            <Box key={fact.fact}>
+              <Box component="span" sx={{ font: `700 17px ${digits}` }}>
+                {fact.fact.replace('x', ' × ').replace('+', ' + ').replace('-', ' − ')}
+              </Box>
+              <Box component="span" sx={{ color: ink.faint }}>
+                {' '}
+                {fact.pupils.join(' · ')}
+              </Box>
+            </Box>
+          ))}
+        </>
+      )}
+      <h2>Pupil by pupil</h2>
+      {marked.map((pupil) => (
+        <Box key={pupil.pupil.id} sx={{ borderTop: `1px solid ${ink.hair}`, py: 0.75 }}>
+          <Box component="span" sx={{ fontWeight: 650 }}>
+            {pupil.pupil.name}
+          </Box>{' '}
+          <Box component="span" sx={{ color: ink.faint }}>
+            {pupil.right} right, {pupil.wrong} wrong
+          </Box>
+          {pupil.causes.slice(0, 3).map((cause) => (
+            <Box key={cause.slip + (cause.with ?? '')} sx={{ pl: 2 }}>
+              <b>{cause.name}</b>: {cause.say}
+            </Box>
+          ))}
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,64 @@
+import { Box } from '@mui/material';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Tabs } from '../app/Tabs';
+import { ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { ClassPanel } from './ClassPanel';
+import { FindingDialog, type Opened } from './FindingDialog';
+import { GridPanel } from './GridPanel';
+import { PilePanel } from './PilePanel';
+import { TakeIn } from './TakeIn';
+import { useMarking, type Marking } from './useMarking';
+
+/** A pile of papers: marked one at a time or all at once, and what they show. */
+export function MarkingScreen() {
+  const id = Number(useParams().id);
+  const marking = useMarking(id);
+  if (marking.isError) {
+    return (
+      <Box sx={{ p: 4 }}>
+        <Trouble message={marking.error.message} /> <Link to="/marking">To the piles</Link>
+      </Box>
+    );
+  }
+  return marking.data ? <Pile marking={marking.data} /> : <Box sx={{ p: 4 }}>Fetching the pile …</Box>;
+}
+
+type View = 'pile' | 'grid' | 'class';
+
+function Pile({ marking }: { marking: Marking }) {
+  const [view, setView] = useState<View>('pile');
+  const [opened, setOpened] = useState<Opened>();
+  return (
+    <Box sx={{ p: { xs: '10px 12px', md: '16px 28px' } }}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', columnGap: 2.5, flexWrap: 'wrap', mb: 1 }}>
+        <Box component="h1" sx={{ m: 0, fontSize: 24 }}>
+          {marking.title}
+        </Box>
+        <Box sx={{ color: ink.faint }}>
+          {marking.className} · {marking.sheets[0]?.questions.length ?? 0} questions
+        </Box>
+        <Link to={`/marking/${marking.id}/key`}>Key to print</Link>
+        <Link to={`/marking/${marking.id}/strips`}>Strips</Link>
+        <TakeIn id={marking.id} />
+        <Box sx={{ ml: 'auto' }}>
+          <Tabs<View>
+            label="View of the pile"
+            value={view}
+            options={[
+              { id: 'pile', label: 'Paper by paper' },
+              { id: 'grid', label: 'All at once' },
+              { id: 'class', label: 'What it shows' },
+            ]}
+            onChange={setView}
+          />
+        </Box>
+      </Box>
+      {view === 'pile' && <PilePanel marking={marking} onOpen={setOpened} />}
+      {view === 'grid' && <GridPanel marking={marking} />}
+      {view === 'class' && <ClassPanel marking={marking} />}
+      {opened && <FindingDialog opened={opened} onClose={() => setOpened(undefined)} />}
+    </Box>
+  );
+}

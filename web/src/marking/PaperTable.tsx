@@ -1,0 +1,203 @@
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
+import { digits, ink, stackedOnPhone } from '../app/theme';
+import { content } from './entry';
+import type { Opened } from './FindingDialog';
+import type { Answer, Change, Marking, Paper } from './useMarking';
+
+type Props = {
+  marking: Marking;
+  paper: Paper;
+  onChange: (change: Change) => void;
+  onOpen: (opened: Opened) => void;
+};
+
+const verdicts: Record<string, { sign: string; word: string; colour: string }> = {
+  right: { sign: '✓', word: 'right', colour: ink.right },
+  wrong: { sign: '✗', word: 'wrong', colour: ink.wrong },
+  blank: { sign: '–', word: 'left blank', colour: ink.faint },
+  'not-reached': { sign: '/', word: 'not reached', colour: ink.faint },
+  unclear: { sign: '?', word: 'unclear', colour: ink.plum },
+};
+
+/** A paper, question by question, with what fits each wrong answer. */
+export function PaperTable({ marking, paper, onChange, onOpen }: Props) {
+  const questions = marking.sheets.find((sheet) => sheet.code === paper.sheet)?.questions ?? [];
+  return (
+    <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', ...stackedOnPhone }}>
+      <Box component="thead" sx={{ textAlign: 'left', color: ink.faint, fontSize: 14 }}>
+        <tr>
+          <th>No.</th>
+          <th>Question</th>
+          <th>Stands there</th>
+          <th>What fits it</th>
+        </tr>
+      </Box>
+      <tbody>
+        {questions.map((question, i) => {
+          const answer = paper.answers.find((each) => each.question === i + 1);
+          return (
+            <Box
+              component="tr"
+              key={i}
+              sx={{
+                '& td': { borderTop: `1px solid ${ink.hair}`, py: 0.5, pr: 2, verticalAlign: 'baseline' },
+              }}
+            >
+              <Box component="td" sx={{ color: ink.faint, width: 34 }}>
+                {i + 1}
+              </Box>
+              <Box component="td" sx={{ font: `400 17px ${digits}`, whiteSpace: 'nowrap' }}>
+                {question.problem}{' '}
+                <Box component="span" sx={{ color: ink.faint }}>
+                  = {question.answer}
+                </Box>
+              </Box>
+              <td>{answer && <Standing answer={answer} />}</td>
+              <td>
+                {answer && answer.verdict === 'wrong' && (
+                  <Fitting
+                    key={answer.given}
+                    answer={answer}
+                    marking={marking}
+                    onDecide={(cause) =>
+                      onChange({
+                        kind: 'answer',
+                        pupil: paper.pupil.id,
+                        question: answer.question,
+                        content: { ...content(answer), cause },
+                      })
+                    }
+                    onOpen={(slip) => onOpen({ problem: question.problem, given: answer.given, slip })}
+                  />
+                )}
+              </td>
+            </Box>
+          );
+        })}
+      </tbody>
+    </Box>
+  );
+}
+
+function Standing({ answer }: { answer: Answer }) {
+  const verdict = verdicts[answer.verdict] ?? verdicts.unclear;
+  return (
+    <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
+      <Box component="span" sx={{ color: verdict?.colour, fontWeight: 700, mr: 1 }}>
+        <span aria-hidden>{verdict?.sign}</span>
+        {!answer.given && (
+          <Box component="span" sx={{ fontWeight: 400, ml: 0.5 }}>
+            {verdict?.word}
+          </Box>
+        )}
+      </Box>
+      {answer.given && (
+        <Box
+          component="span"
+          sx={{ font: `700 17px ${digits}` }}
+          aria-label={`${answer.given}, ${verdict?.word}`}
+        >
+          {answer.given}
+        </Box>
+      )}
+      {answer.correction && (
+        <Box component="span" sx={{ font: `400 16px ${digits}`, color: ink.faint }}>
+          {' '}
+          corrected to {answer.correction}
+        </Box>
+      )}
+      {answer.how && (
+        <Box component="span" sx={{ color: ink.plum, ml: 1 }}>
+          {answer.how}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+type FittingProps = {
+  answer: Answer;
+  marking: Marking;
+  onDecide: (cause: string | undefined) => void;
+  onOpen: (slip: string) => void;
+};
+
+/** What fits a wrong answer: the likeliest, the next likeliest, and what the teacher decides. */
+function Fitting({ answer, marking, onDecide, onOpen }: FittingProps) {
+  const [rank, setRank] = useState(0);
+  const presumed = answer.presumed[rank % Math.max(1, answer.presumed.length)];
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        columnGap: 1,
+        alignItems: 'baseline',
+        flexWrap: 'wrap',
+        '& button': { p: '0 4px', minWidth: 0 },
+      }}
+    >
+      {answer.cause ? (
+        <Box component="span" sx={{ color: ink.plum, fontWeight: 650 }}>
+          {answer.causeName}
+        </Box>
+      ) : presumed ? (
+        <span>
+          {presumed.name}{' '}
+          <Box component="span" sx={{ color: ink.faint }}>
+            {presumed.sureness}
+          </Box>
+        </span>
+      ) : (
+        <Box component="span" sx={{ color: ink.faint }}>
+          nothing known fits; look at the paper
+        </Box>
+      )}
+      {presumed && !answer.cause && (
+        <Button
+          onClick={() => onDecide(presumed.slip)}
+          aria-label={`Confirm ${presumed.name} in question ${answer.question}`}
+        >
+          Confirm
+        </Button>
+      )}
+      {answer.presumed.length > 1 && !answer.cause && (
+        <Button
+          onClick={() => setRank(rank + 1)}
+          aria-label={`Next likeliest in question ${answer.question}`}
+        >
+          Next likeliest
+        </Button>
+      )}
+      {presumed && (
+        <Button
+          onClick={() => onOpen(presumed.slip)}
+          aria-label={`See question ${answer.question} step by step`}
+        >
+          See
+        </Button>
+      )}
+      <Box
+        component="select"
+        aria-label={`Cause seen in the book, question ${answer.question}`}
+        value={answer.cause ?? ''}
+        onChange={(event) => onDecide((event.target as HTMLSelectElement).value || undefined)}
+        sx={{
+          font: 'inherit',
+          fontSize: 14,
+          color: ink.faint,
+          bgcolor: 'transparent',
+          border: 0,
+          maxWidth: 150,
+        }}
+      >
+        <option value="">{answer.cause ? 'take back' : 'another cause …'}</option>
+        {marking.causes.map((cause) => (
+          <option key={cause.id} value={cause.id}>
+            {cause.name}
+          </option>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,51 @@
+import { Box, ButtonBase } from '@mui/material';
+import { ink } from '../app/theme';
+import type { Paper } from './useMarking';
+
+/** How far a paper is, in a few signs. */
+function standing(paper: Paper) {
+  if (paper.absent) {
+    return 'absent';
+  }
+  const wrong = paper.answers.filter((answer) => answer.verdict === 'wrong').length;
+  const right = paper.answers.filter((answer) => answer.verdict === 'right').length;
+  return paper.answers.length === 0 ? '' : `${right} ✓ ${wrong} ✗`;
+}
+
+/** The pupils of the pile in the order of the class list. */
+export function PupilList({ papers, at, onGo }: { papers: Paper[]; at: number; onGo: (at: number) => void }) {
+  return (
+    <Box
+      component="nav"
+      aria-label="Papers"
+      sx={{
+        maxHeight: { md: 'calc(100dvh - 110px)' },
+        overflow: 'auto',
+        borderRight: { md: `1px solid ${ink.hair}` },
+      }}
+    >
+      {papers.map((paper, i) => (
+        <ButtonBase
+          key={paper.pupil.id}
+          onClick={() => onGo(i)}
+          aria-current={i === at}
+          sx={{
+            display: 'flex',
+            width: '100%',
+            justifyContent: 'space-between',
+            px: 1,
+            py: 0.5,
+            fontSize: 16,
+            bgcolor: i === at ? ink.amber : 'transparent',
+            color: ink.ink,
+          }}
+        >
+          <span>{paper.pupil.name}</span>
+          <Box component="span" sx={{ color: ink.faint, fontSize: 14, whiteSpace: 'nowrap' }}>
+            {standing(paper)}
+          </Box>
+        </ButtonBase>
+      ))}
+    </Box>
+  );
+}

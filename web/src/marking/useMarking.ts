@@ -1,0 +1,149 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, ask, type Refused, type Schemas } from '../api/client';
+
+export type Marking = Schemas['MarkingView'];
+export type Paper = Schemas['MarkedPaperView'];
+export type Answer = Schemas['PaperAnswerView'];
+export type AnswerContent = Schemas['AnswerContent'];
+
+const path = (id: number) => ({ params: { path: { id } } });
+
+export function useMarkings() {
+  return useQuery<Schemas['MarkingLine'][], Refused>({
+    queryKey: ['markings'],
+    queryFn: () => ask(api.GET('/api/markings')),
+  });
+}
+
+export function useMarking(id: number) {
+  return useQuery<Marking, Refused>({
+    queryKey: ['marking', id],
+    queryFn: () => ask(api.GET('/api/markings/{id}', path(id))),
+  });
+}
+
+export function useClassPicture(id: number) {
+  return useQuery<Schemas['ClassView'], Refused>({
+    queryKey: ['marking', id, 'class'],
+    queryFn: () => ask(api.GET('/api/markings/{id}/class', path(id))),
+    staleTime: 0,
+  });
+}
+
+export function useMarkingKey(id: number, wanted = true) {
+  return useQuery<Schemas['KeyView'], Refused>({
+    queryKey: ['marking', id, 'key'],
+    queryFn: () => ask(api.GET('/api/markings/{id}/key', path(id))),
+    enabled: wanted,
+  });
+}
+
+export function useStrips(id: number) {
+  return useQuery<Schemas['Strip'][], Refused>({
+    queryKey: ['marking', id, 'strips'],
+    queryFn: () => ask(api.GET('/api/markings/{id}/strips', path(id))),
+    staleTime: 0,
+  });
+}
+
+function useListChange<R, V>(change: (values: V) => Promise<R>) {
+  const queries = useQueryClient();
+  return useMutation<R, Refused, V>({
+    mutationFn: change,
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['markings'] }),
+  });
+}
+
+export const useBeginMarking = () =>
+  useListChange((body: Schemas['BegunMarking']) => ask(api.POST('/api/markings', { body })));
+
+export const useDeleteMarking = () =>
+  useListChange((id: number) => ask(api.DELETE('/api/markings/{id}', path(id))));
+
+export const useRestoreMarking = () =>
+  useListChange((id: number) => ask(api.POST('/api/markings/{id}/restore', path(id))));
+
+export const useSetForGroup = (id: number) =>
+  useMutation<Schemas['MadeSet'], Refused, string>({
+    mutationFn: (slip) => ask(api.POST('/api/markings/{id}/set', { ...path(id), body: { slip } })),
+  });
+
+/** What is done to one paper; undone by what stood there before. */
+export type Change =
+  | { kind: 'answer'; pupil: number; question: number; content: AnswerContent }
+  | { kind: 'remove'; pupil: number; question: number }
+  | { kind: 'rest'; pupil: number; state: 'right' | 'not-reached' }
+  | { kind: 'paper'; pupil: number; sheet?: string; absent: boolean };
+
+async function send(id: number, change: Change): Promise<Paper> {
+  const { pupil } = change;
+  switch (change.kind) {
+    case 'answer':
+      return ask(
+        api.PUT('/api/markings/{id}/papers/{pupil}/answers/{question}', {
+          params: { path: { id, pupil, question: change.question } },
+          body: change.content,
+        }),
+      );
+    case 'remove':
+      return ask(
+        api.DELETE('/api/markings/{id}/papers/{pupil}/answers/{question}', {
+          params: { path: { id, pupil, question: change.question } },
+        }),
+      );
+    case 'rest':
+      return ask(
+        api.POST('/api/markings/{id}/papers/{pupil}/rest', {
+          params: { path: { id, pupil } },
+          body: { state: change.state },
+        }),
+      );
+    case 'paper':
+      return ask(
+        api.PUT('/api/markings/{id}/papers/{pupil}', {
+          params: { path: { id, pupil } },
+          body: { sheet: change.sheet, absent: change.absent },
+        }),
+      );
+  }
+}
+
+/** Keeps changes one after the other, and shows each paper as it is judged. */
+export function useKeepPaper(id: number) {
+  const queries = useQueryClient();
+  return useMutation<Paper, Refused, Change>({
+    scope: { id: `marking ${id}` },
+    mutationFn: (change) => send(id, change),
+    onSuccess: (paper, change) => {
+      queries.setQueryData<Marking>(
+        ['marking', id],
+        (marking) =>
+          marking && {
+            ...marking,
+            papers: marking.papers.map((each) => (each.pupil.id === paper.pupil.id ? paper : each)),
+          },
+      );
+      if (change.kind === 'paper' && change.sheet) {
+        void queries.invalidateQueries({ queryKey: ['marking', id], exact: true });
+      }
+    },
+  });
+}
+
+export const useTakeAnswersIn = (id: number) => {
+  const queries = useQueryClient();
+  return useMutation<Schemas['AnswersTaken'], Refused, File>({
+    mutationFn: async (file) => {
+      const text = await file.text();
+      return ask(
+        api.POST('/api/markings/{id}/import', {
+          ...path(id),
+          body: text,
+          bodySerializer: (body) => body,
+          headers: { 'Content-Type': 'text/csv' },
+        }),
+      );
+    },
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['marking', id] }),
+  });
+};
