@@ -1714,6 +1714,7 @@ export interface components {
         };
         QuestionLine: {
             problem: string;
+            operation: string;
             answer: string;
         };
         RestOfPaper: {

@@ -1,14 +1,17 @@
 import { useMutation } from '@tanstack/react-query';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { Field } from '../app/Field';
 import { Select } from '../app/Select';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 
-type Asked = { problem: Schemas['NextProblem']; given: string };
+type Asked = { problem: string; given: string };
+
+/** Whom one more question is for, with what they have answered. */
+export type AskState = { pupil: string; operation: string; asked: Asked[]; back: string };
 
 const operations = [
   { id: 'addition', label: 'Addition' },
@@ -26,12 +29,7 @@ const useNext = () =>
           body: {
             operation,
             seed,
-            items: asked.map(({ problem, given }) => ({
-              operation: problem.operation,
-              operands: problem.operands,
-              decimals: problem.decimals,
-              given,
-            })),
+            items: asked,
           },
         }),
       ),
@@ -39,7 +37,8 @@ const useNext = () =>
 
 /** A few questions at a child's table, each drawn from the answers so far, ended when one is sure. */
 export function AskScreen() {
-  const [operation, setOperation] = useState('addition');
+  const from = useLocation().state as AskState | null;
+  const [operation, setOperation] = useState(from?.operation ?? 'addition');
   const [seed] = useState(() => Math.floor(Math.random() * 1e6));
   const [asked, setAsked] = useState<Asked[]>([]);
   const [typed, setTyped] = useState('');
@@ -58,16 +57,16 @@ export function AskScreen() {
     setFault(undefined);
     setTyped('');
     if (current?.problem) {
-      go([...asked, { problem: current.problem, given: typed }]);
+      go([...asked, { problem: current.problem.text, given: typed }]);
     }
   };
   return (
     <Box sx={{ p: { xs: '10px 12px', md: '20px 32px' }, maxWidth: 900 }}>
       <Box sx={{ display: 'flex', gap: 3, alignItems: 'baseline', flexWrap: 'wrap' }}>
         <Box component="h1" sx={{ m: 0 }}>
-          Ask one more
+          Ask one more{from ? `: ${from.pupil}` : ''}
         </Box>
-        <Link to="/marking">Back to marking</Link>
+        <Link to={from?.back ?? '/marking'}>Back to marking</Link>
       </Box>
       <Box component="p" sx={{ color: ink.faint, maxWidth: 640 }}>
         Ask the child the question, type the answer, and after three or four you know. Each question is the
@@ -86,7 +85,10 @@ export function AskScreen() {
             }}
           />
         </Box>
-        <Button variant={asked.length === 0 && !current ? 'contained' : 'outlined'} onClick={() => go([])}>
+        <Button
+          variant={asked.length === 0 && !current ? 'contained' : 'outlined'}
+          onClick={() => go(current ? [] : (from?.asked ?? []))}
+        >
           {current ? 'Begin with another child' : 'Begin'}
         </Button>
         {asked.length > 0 && (
@@ -98,7 +100,7 @@ export function AskScreen() {
         <Box component="ol" sx={{ font: `400 18px ${digits}`, m: '0 0 14px', pl: 3 }}>
           {asked.map(({ problem, given }, i) => (
             <li key={i}>
-              {problem.text} = <b>{given}</b>
+              {problem} = <b>{given}</b>
             </li>
           ))}
         </Box>

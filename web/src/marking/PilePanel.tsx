@@ -1,7 +1,9 @@
 import { Box, Button } from '@mui/material';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useNavigate } from 'react-router';
 import { Field } from '../app/Field';
 import { ink } from '../app/theme';
+import type { AskState } from './AskScreen';
 import { readEntry, inverse } from './entry';
 import type { Opened } from './FindingDialog';
 import { PaperTable } from './PaperTable';
@@ -10,6 +12,7 @@ import { useKeepPaper, useMarkingKey, type Change, type Marking, type Paper } fr
 
 /** The pile one paper after the other: what is wrong is typed, the rest is right. */
 export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (opened: Opened) => void }) {
+  const navigate = useNavigate();
   const [at, setAt] = useState(0);
   const [typed, setTyped] = useState('');
   const [fault, setFault] = useState<string>();
@@ -137,6 +140,9 @@ export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (open
           <Button variant="outlined" onClick={takeBack}>
             Undo
           </Button>
+          <Button onClick={() => void navigate('/ask', { state: askAbout(marking, paper) })}>
+            Ask one more
+          </Button>
         </Box>
         <PaperTable
           marking={marking}
@@ -147,6 +153,19 @@ export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (open
       </Box>
     </Box>
   );
+}
+
+/** What a pupil has answered so far, for one more question. */
+function askAbout(marking: Marking, paper: Paper): AskState {
+  const questions = marking.sheets.find((sheet) => sheet.code === paper.sheet)?.questions ?? [];
+  const operation = questions[0]?.operation ?? 'addition';
+  const asked = paper.answers.flatMap((answer) => {
+    const question = questions[answer.question - 1];
+    return question?.operation === operation && (answer.verdict === 'right' || answer.verdict === 'wrong')
+      ? [{ problem: question.problem, given: answer.given || question.answer }]
+      : [];
+  });
+  return { pupil: paper.pupil.name, operation, asked, back: `/marking/${marking.id}` };
 }
 
 const keys: [string, string][] = [

@@ -37,14 +37,16 @@ export function RehearsePanel({ editor }: { editor: SetEditor }) {
         <Box sx={{ maxWidth: 980 }}>
           <h2>Time</h2>
           About {data.minutes} minutes; the slowest needs {data.slowest}.<h2>What it brings out</h2>
-          {data.shown.slice(0, 14).map((each) => (
-            <Box component="span" key={each.name} sx={{ mr: 2.5, whiteSpace: 'nowrap' }}>
-              {each.name}{' '}
-              <Box component="span" sx={{ color: ink.faint }}>
-                in {each.questions}
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2.5 }}>
+            {data.shown.slice(0, 18).map((each) => (
+              <Box component="span" key={each.name} sx={{ whiteSpace: 'nowrap' }}>
+                {each.name}{' '}
+                <Box component="span" sx={{ color: ink.faint }}>
+                  in {each.questions}
+                </Box>
               </Box>
-            </Box>
-          ))}
+            ))}
+          </Box>
           {data.hidden.length > 0 && (
             <Box sx={{ mt: 0.5 }}>No question gives these a chance: {data.hidden.join(', ')}.</Box>
           )}

@@ -9,7 +9,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 
 /**
  * For a pile of books and a red pen: to each question the answer and the likeliest wrong ones, each with the code of its
@@ -21,7 +20,7 @@ import java.util.TreeMap;
 public record MarkingKey(List<KeyCode> codes, List<KeyLine> lines) {
     private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz";
     private static final int MOST_CODES = 14;
-    private static final int MOST_WRONG = 5;
+    private static final int MOST_WRONG = 6;
 
     /**
      * A code to write beside a wrong answer.
@@ -51,8 +50,7 @@ public record MarkingKey(List<KeyCode> codes, List<KeyLine> lines) {
         Map<List<String>, List<String>> alike = new LinkedHashMap<>();
         vectors.forEach((slip, vector) -> alike.computeIfAbsent(vector, any -> new ArrayList<>()).add(slip));
         List<List<String>> groups = alike.values().stream().filter(group -> weights.get(group.get(0)) > 0)
-                .sorted(Comparator.<List<String>>comparingDouble(group -> -group.stream().mapToDouble(weights::get).max().orElse(0))
-                        .thenComparing(group -> group.get(0)))
+                .sorted(Comparator.comparingDouble(group -> -group.stream().mapToDouble(weights::get).max().orElse(0)))
                 .limit(MOST_CODES).toList();
         List<KeyCode> codes = new ArrayList<>();
         for (List<String> group : groups) {
@@ -64,7 +62,7 @@ public record MarkingKey(List<KeyCode> codes, List<KeyLine> lines) {
     }
 
     private static KeyLine line(Answers answers, List<KeyCode> codes) {
-        Map<String, List<String>> wrong = new TreeMap<>();
+        Map<String, List<String>> wrong = new LinkedHashMap<>();
         Map<String, Double> weights = new LinkedHashMap<>();
         for (KeyCode coded : codes) {
             String key = answers.likeliest(coded.slips().get(0));

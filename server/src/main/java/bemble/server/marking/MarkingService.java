@@ -133,7 +133,7 @@ class MarkingService {
         List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.read().stream()).toList();
         return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
                 open.stored().begunAt(), open.sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
-                        .map(problem -> new QuestionLine(problem.text(), right(problem, open.style()))).toList())).toList(),
+                        .map(problem -> new QuestionLine(problem.text(), problem.operation().id(), right(problem, open.style()))).toList())).toList(),
                 open.schoolClass().pupils().stream().map(pupil -> paper(open, pupil)).toList(), Causes.of(problems));
     }
 

@@ -15,7 +15,7 @@ final class Views {
                        @NotNull int papers, @NotNull int marked) {}
 
     /** A question of a sheet with its right answer. */
-    record QuestionLine(@NotNull String problem, @NotNull String answer) {}
+    record QuestionLine(@NotNull String problem, @NotNull String operation, @NotNull String answer) {}
 
     /** A sheet with its code. */
     record MarkedSheetView(@NotNull String code, @NotNull List<QuestionLine> questions) {}
