@@ -70,8 +70,7 @@ export function ClassesScreen() {
         </Box>
       ))}
       <Box component="p" sx={{ color: ink.faint, mt: 3 }}>
-        A short name is all that is kept of a pupil. Papers are marked under{' '}
-        <Link to="/marking">Marking</Link>.
+        A short name is all that is kept of a pupil. <Link to="/marking">Mark their papers</Link>.
       </Box>
     </Box>
   );

@@ -44,11 +44,11 @@ export function AskScreen() {
   const [typed, setTyped] = useState('');
   const [fault, setFault] = useState<string>();
   const next = useNext();
+  const [current, setCurrent] = useState<Schemas['NextResponse']>();
   const go = (answers: Asked[], of = operation) => {
     setAsked(answers);
-    next.mutate({ operation: of, asked: answers, seed: seed + answers.length });
+    next.mutate({ operation: of, asked: answers, seed: seed + answers.length }, { onSuccess: setCurrent });
   };
-  const current = next.data;
   const answer = () => {
     if (!/\d/.test(typed)) {
       setFault('Type the answer the child gives, in digits.');
@@ -81,7 +81,7 @@ export function AskScreen() {
             onChange={(chosen) => {
               setOperation(chosen);
               setAsked([]);
-              next.reset();
+              setCurrent(undefined);
             }}
           />
         </Box>

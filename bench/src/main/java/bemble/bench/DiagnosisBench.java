@@ -6,6 +6,7 @@ import bemble.core.diagnosis.Diagnosis;
 import bemble.core.diagnosis.Finding;
 import bemble.core.diagnosis.Item;
 import bemble.core.diagnosis.Judged;
+import bemble.core.diagnosis.NextQuestion;
 import bemble.core.diagnosis.Writer;
 import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
@@ -13,6 +14,7 @@ import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
+import bemble.core.practice.Question;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
@@ -55,6 +57,9 @@ public final class DiagnosisBench {
             System.out.printf("%-20s 10 questions, true slip first: %s; with a fact missed in a tenth: %s; careful ones accused: %s, "
                     + "careless ones: %s; two slips, 15 questions, both named: %s%n", method.id(), papers(method, 0), papers(method, 0.1),
                     alarms(method, 0), alarms(method, 0.1), pairs(method));
+        }
+        for (MethodName method : METHODS) {
+            System.out.printf("%-20s interviews: %s%n", method.id(), interviews(method));
         }
         System.out.println("How sure it was, and how often it was right then:");
         for (int bin = 0; bin < BINS; bin++) {
@@ -181,6 +186,39 @@ public final class DiagnosisBench {
         return items.stream().filter(item -> one.slips(item.answers().problem()).stream().noneMatch(hand ->
                 written(hand, item.answers().problem(), method).filter(item.given()::equals).isPresent())
                 && Diagnosis.of(item.answers(), item.given(), Punctuation.POINT).verdict() == Judged.Verdict.WRONG).count() > 1;
+    }
+
+    /** How many questions are asked until one is sure, and rightly so. */
+    private String interviews(MethodName method) {
+        Share within = new Share();
+        Share rightly = new Share();
+        for (KnownSlip slip : slips(method)) {
+            List<Item> items = new ArrayList<>();
+            List<Question> asked = new ArrayList<>();
+            NextQuestion next = null;
+            long seed = random.nextInt(1_000_000);
+            for (int i = 0; i < 9; i++) {
+                Writer writer = items.isEmpty() ? null : Writer.of(items, Punctuation.POINT);
+                next = NextQuestion.after(writer, NextQuestion.usual(slip.operation()), Methods.of(method), asked, seed + i);
+                if (next.done()) {
+                    boolean named = names(writer.causes(), slip.id());
+                    rightly.add(named);
+                    if (!named || i > 4) {
+                        confused.merge("interview " + method.id() + ": " + slip.id() + " after " + i + " → " + next.why(), 1, Integer::sum);
+                    }
+                    break;
+                }
+                Problem problem = next.question().problem();
+                String given = answer(slip, problem, method, 0).or(() -> written(base -> base, problem, method)).orElseThrow();
+                items.add(new Item(Answers.of(problem, method.id()), given));
+                asked.add(next.question());
+            }
+            within.add(next.done() && items.size() <= 4);
+            if (!next.done()) {
+                confused.merge("interview " + method.id() + ": " + slip.id() + " never", 1, Integer::sum);
+            }
+        }
+        return "within four questions: " + within + "; rightly: " + rightly;
     }
 
     private static boolean names(List<Cause> causes, String slip) {
