@@ -25,6 +25,9 @@ public final class ServerBench {
     private static final long PAUSE_MILLIS = 1000;
     private static final URI HEALTH = URI.create("http://127.0.0.1:" + PORT + "/actuator/health");
     private static final URI WORK = URI.create("http://127.0.0.1:" + PORT + "/api/work");
+    private static final int PUPILS = 30;
+    private static final int QUESTIONS = 20;
+    private static final URI SET = URI.create("http://127.0.0.1:" + PORT + "/api/diagnose/set");
     private static final URI MARK = URI.create("http://127.0.0.1:" + PORT + "/api/mark");
 
     private final HttpClient http = HttpClient.newHttpClient();
@@ -46,6 +49,7 @@ public final class ServerBench {
                 Thread.sleep(20);
             }
             System.out.printf("server up in %.1f s%n", (System.nanoTime() - begin) / 1e9);
+            aClass();
             use(5);
             long[] times = use(REQUESTS_EACH);
             System.out.printf("%d users at once, %d requests: p50 %.1f ms, p99 %.1f ms, slowest %.1f ms, %d failed%n",
@@ -73,6 +77,26 @@ public final class ServerBench {
         Arrays.sort(times);
         System.out.printf("40 × 40 digits: p50 %.0f ms, slowest %.0f ms, %.2f MB%n", times[times.length / 2] / 1e6,
                 times[times.length - 1] / 1e6, bytes / 1e6);
+    }
+
+    /** The answers of a class to the same sheet, cold, as its teacher waits for them: some right, some with a slip. */
+    private void aClass() throws IOException, InterruptedException {
+        long begin = System.nanoTime();
+        for (int pupil = 0; pupil < PUPILS; pupil++) {
+            int slips = pupil % 3;
+            String items = IntStream.range(0, QUESTIONS).mapToObj(question -> {
+                int top = 4002 + question * 131;
+                int bottom = 1358 + question * 77;
+                int given = top - bottom + (slips == 0 ? 0 : slips == 1 ? 100 : 2 * (question % 4));
+                return "{\"problem\":\"" + top + " − " + bottom + "\",\"given\":\"" + given + "\"}";
+            }).collect(Collectors.joining(","));
+            HttpRequest request = HttpRequest.newBuilder(SET).header("Content-Type", "application/json")
+                    .POST(HttpRequest.BodyPublishers.ofString("{\"items\":[" + items + "]}")).build();
+            if (http.send(request, HttpResponse.BodyHandlers.ofString()).statusCode() != 200) {
+                failures.incrementAndGet();
+            }
+        }
+        System.out.printf("%d answers of a class diagnosed, cold: %.2f s%n", PUPILS * QUESTIONS, (System.nanoTime() - begin) / 1e9);
     }
 
     /** A paper with a mistake in it is marked, as its writer waits for it. */

@@ -26,7 +26,6 @@ final class Screenshots {
     private void takeAll(RunningServer server) {
         teacher.page().navigate(server.address());
         teacher.see("Enter as the demo teacher");
-        take("sign-in");
         teacher.enterAsDemo(server);
         teacher.open("Log");
         teacher.see("67.4 + 8.95");
@@ -37,9 +36,6 @@ final class Screenshots {
         teacher.key("ArrowRight");
         teacher.key("ArrowRight");
         take("paper-addition");
-        teacher.press("Writing");
-        teacher.key("End");
-        take("paper-writing");
         paper("5002 − 1347", null, 5, "paper-exchange");
         teacher.toBoard();
         teacher.key("a");
@@ -74,6 +70,15 @@ final class Screenshots {
         teacher.press("Print");
         teacher.page().getByTestId("preview").locator("svg").first().waitFor();
         take("set-print");
+        teacher.open("Marking");
+        teacher.open("Exchange across a zero");
+        teacher.see("What fits it");
+        teacher.page().getByText("Dara M").click();
+        teacher.see("zeros skipped");
+        take("marking");
+        teacher.press("What it shows");
+        teacher.see("Pupils who share a cause");
+        take("marking-class");
         teacher.open("House style");
         teacher.see("The carry is added");
         take("house-style");
