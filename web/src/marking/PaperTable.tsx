@@ -1,5 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { digits, ink, stackedOnPhone } from '../app/theme';
 import { content } from './entry';
 import type { Opened } from './FindingDialog';
@@ -58,6 +59,7 @@ export function PaperTable({ marking, paper, onChange, onOpen }: Props) {
                 {answer && answer.verdict === 'wrong' && (
                   <Fitting
                     key={answer.given}
+                    problem={question.problem}
                     answer={answer}
                     marking={marking}
                     onDecide={(cause) =>
@@ -117,6 +119,7 @@ function Standing({ answer }: { answer: Answer }) {
 }
 
 type FittingProps = {
+  problem: string;
   answer: Answer;
   marking: Marking;
   onDecide: (cause: string | undefined) => void;
@@ -124,7 +127,7 @@ type FittingProps = {
 };
 
 /** What fits a wrong answer: the likeliest, the next likeliest, and what the teacher decides. */
-function Fitting({ answer, marking, onDecide, onOpen }: FittingProps) {
+function Fitting({ problem, answer, marking, onDecide, onOpen }: FittingProps) {
   const [rank, setRank] = useState(0);
   const presumed = answer.presumed[rank % Math.max(1, answer.presumed.length)];
   return (
@@ -169,6 +172,9 @@ function Fitting({ answer, marking, onDecide, onOpen }: FittingProps) {
           Next likeliest
         </Button>
       )}
+      <Link to={`/write?problem=${encodeURIComponent(problem)}`} style={{ fontSize: 14 }}>
+        Copy the paper
+      </Link>
       {presumed && (
         <Button
           onClick={() => onOpen(presumed.slip)}

@@ -104,13 +104,14 @@ public final class Marking {
     /** The reading that fits most nearly; of two that fit alike the one with fewer slips, and the one that was tried first. */
     private Run best() {
         Run best = read(Hypothesis.CAREFUL);
-        if (written.figures().isEmpty()) {
+        if (written.figures().isEmpty() || best.cost() < Run.SLIP) {
+            // No slip could explain it better than that there is none.
             return best;
         }
         for (KnownSlip slip : slips) {
             best = better(best, read(Hypothesis.of(slip)));
         }
-        best = missing(once(best));
+        best = missing(best.cost() > GOOD ? once(best) : best);
         if (best.cost() > GOOD) {
             List<Run> likely = runs.stream().filter(run -> run.hypothesis().slips() == 1)
                     .sorted(Comparator.comparingDouble(Run::cost)).limit(MOST_TRIED_ON).toList();

@@ -24,7 +24,7 @@ final class Run {
     private static final double ABSENT_SMALL = 0.1;
     private static final double STRAY_SMALL = 0.1;
     private static final double STRAY = 0.3;
-    private static final double SLIP = 0.5;
+    static final double SLIP = 0.5;
     private static final double STUCK = 3;
     /** A departure makes a hand about twenty times less likely. */
     private static final double LIKELIHOOD = 3;
