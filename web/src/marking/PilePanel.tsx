@@ -177,6 +177,8 @@ const keys: [string, string][] = [
   ['7 b', 'by its code on the key'],
   ['=', 'the rest is right, next paper'],
   ['!', 'absent, next paper'],
+  ['#K7PT-B', 'this child has another sheet'],
+  ['Ida', 'to the paper of Ida'],
 ];
 
 /** What can be typed, so that nobody needs to know it by heart. */

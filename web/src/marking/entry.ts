@@ -8,7 +8,7 @@ const plain: AnswerContent = { state: 'right', given: '', correction: '', how: '
 
 /**
  * Reads a typed line: `7 3152` an answer, `7 3152 > 3655` with the pupil's correction, `7 -` left blank, `7 ?` nobody
- * can read, `12 /` not reached from there, `7 b` an answer by its code on the key, `=` the rest is right, `!` absent.
+ * can read, `12 /` not reached from there, `7 b` an answer by its code on the key, `=` the rest is right, `!` absent, `#K7PT-B` another sheet.
  */
 export function readEntry(line: string, paper: Paper, marking: Marking, key?: Schemas['KeyView']): Entry {
   const typed = line.trim();
@@ -22,6 +22,10 @@ export function readEntry(line: string, paper: Paper, marking: Marking, key?: Sc
   }
   if (typed === '!') {
     return { changes: [{ kind: 'paper', pupil, absent: !paper.absent }], next: !paper.absent };
+  }
+  const sheet = /^#\s*(\S{4,12})$/.exec(typed)?.[1];
+  if (sheet) {
+    return { changes: [{ kind: 'paper', pupil, sheet, absent: paper.absent }] };
   }
   const parts = /^(\d{1,3})(?:[ .:]+(.*))?$/.exec(typed);
   if (!parts) {

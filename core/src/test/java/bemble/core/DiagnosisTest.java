@@ -216,6 +216,21 @@ class DiagnosisTest {
         return items.size();
     }
 
+    @ParameterizedTest
+    @EnumSource(value = MethodName.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
+    void whateverIsAskedAndAnsweredIsJudged(MethodName method) {
+        RandomGenerator random = RandomNumbers.seeded(method.ordinal());
+        for (int i = 0; i < 6 * PROBLEMS; i++) {
+            Problem problem = EveryMethodTest.problem(method.operation(), random, 1 + i % 6);
+            Answers answers = Answers.of(problem, method.id());
+            String given = Integer.toString(random.nextInt(1_000_000));
+            Judged judged = Diagnosis.of(answers, given, Punctuation.POINT);
+            assertThat(judged.verdict()).as(problem.text()).isNotEqualTo(Judged.Verdict.UNREADABLE);
+            assertThat(Writer.of(List.of(new Item(answers, given), new Item(answers, answers.rightText())), Punctuation.POINT).items())
+                    .as(problem.text()).extracting(Judged::verdict).element(1).isEqualTo(Judged.Verdict.CORRECT);
+        }
+    }
+
     @Test
     void longNumbersAreJudgedToo() {
         String one = "7".repeat(40);

@@ -249,8 +249,8 @@ class BoardJourneyTest {
             teacher.assertAccessible();
             teacher.key("Escape");
             teacher.key("Escape");
-            teacher.type("√4");
-            teacher.waitForSentence("Write 4 under the root");
+            teacher.type("√0");
+            teacher.waitForSentence("Write 0 under the root");
             teacher.toBoard();
             teacher.key("m");
             teacher.see("No slip changes the answer here");

@@ -146,17 +146,18 @@ class MarkingJourneyTest {
             teacher.open("Ask one more: a few questions at a child’s table");
             teacher.choose("Operation", "subtraction");
             teacher.press("Begin");
-            for (int i = 0; i < 6 && page.getByText("Enough was asked").count() == 0; i++) {
-                String problem = page.getByTestId("question").innerText().strip();
+            Locator question = page.getByTestId("question");
+            question.waitFor();
+            for (int i = 0; i < 6 && question.count() > 0; i++) {
+                String problem = question.innerText().strip();
                 Client.Reply worked = new Client(server).work(Map.of("problem", problem, "slip", "smaller-from-larger"));
                 String given = (worked.status() == 200 ? worked : new Client(server).work(Map.of("problem", problem))).json()
                         .get("answer").get("text").asString();
                 page.getByLabel("The child’s answer").fill(given);
                 page.getByLabel("The child’s answer").press("Enter");
-                page.waitForCondition(() -> page.getByText("Enough was asked").count() > 0
-                        || !page.getByTestId("question").innerText().strip().equals(problem));
+                page.waitForCondition(() -> question.count() == 0 || !question.allInnerTexts().contains(problem));
             }
-            teacher.see("Enough was asked: all but sure");
+            assertThat(question.count()).isZero();
             teacher.see("column turned round");
             assertThat(page.locator("ol li").count()).isLessThanOrEqualTo(4);
             teacher.assertAccessible();

@@ -19,6 +19,7 @@ import java.util.Optional;
 public final class Diagnosis {
     private static final int MOST_FINDINGS = 8;
     /** What is less likely than this is not worth a teacher's time. */
+    private static final double ALIKE = 1e9;
     private static final double WORTH_SAYING = 0.003;
 
     private Diagnosis() {}
@@ -54,8 +55,8 @@ public final class Diagnosis {
         }
         double total = all;
         return sums.entrySet().stream().filter(entry -> entry.getValue() / total >= WORTH_SAYING)
-                .sorted(Map.Entry.<List<String>, Double>comparingByValue().reversed()
-                        .thenComparing(entry -> likeliest.get(entry.getKey()).slip()))
+                .sorted(Comparator.<Map.Entry<List<String>, Double>>comparingLong(entry ->
+                        -Math.round(entry.getValue() / total * ALIKE)).thenComparing(entry -> likeliest.get(entry.getKey()).slip()))
                 .limit(MOST_FINDINGS)
                 .map(entry -> finding(answers, likeliest.get(entry.getKey()), entry.getValue() / total)).toList();
     }

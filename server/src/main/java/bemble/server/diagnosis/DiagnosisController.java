@@ -50,7 +50,7 @@ class DiagnosisController {
     record SetRequest(
             @NotEmpty(message = "Give the answers to judge, one at least.")
             @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.")
-            @Valid List<@NotNull(message = "An answer is missing here.") DiagnoseRequest> items) {}
+            List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items) {}
 
     /**
      * A slip, or two together, as the cause of several answers.
@@ -82,7 +82,7 @@ class DiagnosisController {
      */
     record NextRequest(String operation, String method,
             @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.")
-            @Valid List<@NotNull(message = "An answer is missing here.") DiagnoseRequest> items,
+            List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items,
             @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want, Long seed) {}
 
     record NextProblem(@NotNull String operation, @NotNull List<String> operands, @NotNull int decimals, @NotNull String text) {}
