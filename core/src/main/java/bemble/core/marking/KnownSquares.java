@@ -31,6 +31,12 @@ final class KnownSquares {
         }
     }
 
+    /** Whether a figure stands where some hand has written. */
+    boolean know(PaperFigure figure) {
+        Set<Figure.Key> known = bySquare.getOrDefault(square(figure.block(), figure.line(), figure.place()), Set.of());
+        return figure.anchor() == null ? known.contains(key(figure, Anchor.MIDDLE)) : known.contains(key(figure, figure.anchor()));
+    }
+
     private static String square(String block, String line, int place) {
         return block + " " + line + " " + place;
     }

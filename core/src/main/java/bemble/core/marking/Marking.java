@@ -34,6 +34,8 @@ public final class Marking {
     private final List<KnownSlip> slips;
     private final WrittenPaper written;
     private final List<Run> runs = new ArrayList<>();
+    /** The cost of the reading that fits most nearly so far. */
+    private double likeliest = Double.MAX_VALUE / 2;
 
     private Marking(Problem problem, Method<?> method, HouseStyle style, PaperToMark paper) {
         this.problem = problem;
@@ -48,7 +50,9 @@ public final class Marking {
             Checking.write(paper.check(), problem, careful.method(), careful.answer(), careful.desk());
             squares.add(careful.decisionsOfCheck());
         }
-        slips.forEach(slip -> learn(squares, slip.slip().over(Hand.CAREFUL)));
+        if (!paper.written().stream().allMatch(squares::know)) {
+            slips.forEach(slip -> learn(squares, slip.slip().over(Hand.CAREFUL)));
+        }
         this.written = new WrittenPaper(paper.written(), squares);
     }
 
@@ -104,19 +108,27 @@ public final class Marking {
     /** The reading that fits most nearly; of two that fit alike the one with fewer slips, and the one that was tried first. */
     private Run best() {
         Run best = read(Hypothesis.CAREFUL);
-        if (written.figures().isEmpty() || best.cost() < Run.SLIP) {
+        if (written.figures().isEmpty() || best.essential() < Run.SLIP) {
             // No slip could explain it better than that there is none.
             return best;
         }
+        Run careful = best;
+        List<KnownSlip> concerned = new ArrayList<>();
         for (KnownSlip slip : slips) {
-            best = better(best, read(Hypothesis.of(slip)));
+            Run run = read(Hypothesis.of(slip));
+            if (!run.readsLike(careful)) {
+                concerned.add(slip);
+            }
+            best = better(best, run);
         }
-        best = missing(best.cost() > GOOD ? once(best) : best);
-        if (best.cost() > GOOD) {
+        if (best.essential() > Run.SLIP) {
+            best = missing(once(best, concerned));
+        }
+        if (best.essential() > Run.SLIP && best.cost() > GOOD) {
             List<Run> likely = runs.stream().filter(run -> run.hypothesis().slips() == 1)
                     .sorted(Comparator.comparingDouble(Run::cost)).limit(MOST_TRIED_ON).toList();
             for (Run first : likely) {
-                for (KnownSlip second : slips) {
+                for (KnownSlip second : concerned) {
                     if (!first.hypothesis().names().contains(second.id())) {
                         best = better(best, read(first.hypothesis().and(second)));
                     }
@@ -128,9 +140,9 @@ public final class Marking {
     }
 
     /** Tries whether a slip made once explains where a paper first departs. */
-    private Run once(Run from) {
+    private Run once(Run from, List<KnownSlip> concerned) {
         Run best = from;
-        for (KnownSlip slip : slips) {
+        for (KnownSlip slip : concerned) {
             if (from.departs()) {
                 best = better(best, read(from.hypothesis().and(slip, from.firstPlace())));
             }
@@ -158,7 +170,8 @@ public final class Marking {
     }
 
     private Run read(Hypothesis hypothesis) {
-        Run run = Run.of(hypothesis, written, paper.settingOut(), paper.soFar(), problem, method, style);
+        Run run = Run.of(hypothesis, written, paper.settingOut(), paper.soFar(), likeliest + NEARLY, problem, method, style);
+        likeliest = Math.min(likeliest, run.cost());
         runs.add(run);
         return run;
     }

@@ -33,6 +33,8 @@ final class Run {
     private final Written written;
     private final ReadingHand reader;
     private double cost;
+    /** The cost without what is only small: carries kept in the head, and the like. */
+    private double essential;
 
     private Run(Hypothesis hypothesis, Written written, ReadingHand reader) {
         this.hypothesis = hypothesis;
@@ -40,17 +42,32 @@ final class Run {
         this.reader = reader;
     }
 
-    /** @param given whether the numbers of the problem are among what was written */
-    static Run of(Hypothesis hypothesis, WrittenPaper paper, boolean given, boolean soFar, Problem problem, Method<?> method,
-                  HouseStyle style) {
+    /**
+     * Reads a paper.
+     *
+     * @param given whether the numbers of the problem are among what was written
+     * @param most a reading that must cost more than this is not weighed further
+     */
+    static Run of(Hypothesis hypothesis, WrittenPaper paper, boolean given, boolean soFar, double most, Problem problem,
+            Method<?> method, HouseStyle style) {
         ReadingHand reader = hand(hypothesis, paper);
         Run run = new Run(hypothesis, Written.asFarAs(reader, problem, method, style, false), reader);
-        run.cost = run.weigh(paper, given, soFar);
+        run.cost = run.least();
+        run.essential = run.cost;
+        if (run.cost <= most) {
+            run.cost = run.weigh(paper, given, soFar);
+        }
         return run;
     }
 
+    /** What it costs at the least. */
+    private double least() {
+        return SLIP * hypothesis.slips() + DEPARTURE * reader.departures() + (written.isFinished() ? 0 : STUCK);
+    }
+
     private double weigh(WrittenPaper paper, boolean given, boolean soFar) {
-        double sum = SLIP * hypothesis.slips() + DEPARTURE * reader.departures() + (written.isFinished() ? 0 : STUCK);
+        double sum = least();
+        double small = 0;
         Set<Figure.Key> expected = new HashSet<>();
         int absentSinceLast = 0;
         double smallSinceLast = 0;
@@ -62,7 +79,8 @@ final class Run {
                 PaperFigure there = paper.at(figure.key());
                 if (there != null) {
                     sum += figure.kind() == MarkKind.STRIKE || there.isUnclear() || there.says(figure.text()) ? 0 : DEPARTURE;
-                    sum += ABSENT * absentSinceLast + smallSinceLast;
+                    sum += ABSENT * absentSinceLast;
+                    small += smallSinceLast;
                     absentSinceLast = 0;
                     smallSinceLast = 0;
                 } else if (figure.isFull() || figure.role() == Role.GIVEN) {
@@ -75,9 +93,14 @@ final class Run {
         // A paper that just ends is unfinished, however much is to come.
         sum += absentSinceLast > 0 && !soFar ? ABSENT : 0;
         for (Figure.Key key : paper.strays(expected)) {
-            sum += key.stroke() || key.anchor() != Anchor.MIDDLE ? STRAY_SMALL : STRAY;
+            if (key.stroke() || key.anchor() != Anchor.MIDDLE) {
+                small += STRAY_SMALL;
+            } else {
+                sum += STRAY;
+            }
         }
-        return sum;
+        essential = sum;
+        return sum + small;
     }
 
     private static boolean isOnPaper(Figure figure, boolean given) {
@@ -86,6 +109,16 @@ final class Run {
 
     double cost() {
         return cost;
+    }
+
+    double essential() {
+        return essential;
+    }
+
+    /** Whether the paper was read as by the other hand, as far as it departs from it. */
+    boolean readsLike(Run other) {
+        return reader.departures() == other.reader.departures() && firstPlace() == other.firstPlace()
+                && firstMissed() == other.firstMissed();
     }
 
     /** How likely it is that this hand would have left this paper, up to a factor that is alike for all hands. */
