@@ -174,6 +174,7 @@ const keys: [string, string][] = [
   ['7 -', 'left blank'],
   ['7 ?', 'nobody can read it'],
   ['12 /', 'not reached from there on'],
+  ['7 3152 :h', 'with your own code for how'],
   ['7 b', 'by its code on the key'],
   ['=', 'the rest is right, next paper'],
   ['!', 'absent, next paper'],

@@ -44,6 +44,6 @@ record PassedOn(Spot next, int place, BigInteger from, BigInteger product) imple
     @Override
     public BigInteger read(Reading paper) {
         String text = next == null ? null : paper.at(next, Anchor.BEFORE_HIGH);
-        return text != null && text.matches("[0-9]{1,60}") ? new BigInteger(text) : null;
+        return Reading.isDigits(text, 60) ? new BigInteger(text) : null;
     }
 }

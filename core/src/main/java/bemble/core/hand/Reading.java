@@ -5,6 +5,9 @@ import bemble.core.working.Spot;
 
 /** Somebody's paper, read square by square. */
 public interface Reading {
+    /** Nobody writes a longer number into one square. */
+    int MOST_DIGITS = 6;
+
     /** What stands at that anchor of a square, or null. */
     String at(Spot spot, Anchor anchor);
 
@@ -16,6 +19,19 @@ public interface Reading {
     /** The number at that anchor, or null. */
     default Integer number(Spot spot, Anchor anchor) {
         String text = at(spot, anchor);
-        return text != null && text.matches("[0-9]{1,6}") ? Integer.valueOf(text) : null;
+        return isDigits(text, MOST_DIGITS) ? Integer.valueOf(text) : null;
+    }
+
+    /** Whether a text is one digit or more, and at most so many. A search reads a paper often: no pattern is matched. */
+    static boolean isDigits(String text, int most) {
+        if (text == null || text.isEmpty() || text.length() > most) {
+            return false;
+        }
+        for (int i = 0; i < text.length(); i++) {
+            if (text.charAt(i) < '0' || text.charAt(i) > '9') {
+                return false;
+            }
+        }
+        return true;
     }
 }

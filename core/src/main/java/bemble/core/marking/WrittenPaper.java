@@ -4,6 +4,7 @@ import bemble.core.hand.Reading;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.working.Spot;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,8 @@ import java.util.Set;
 /** What stands on a paper, each figure in the part of its square that it can only mean. */
 final class WrittenPaper implements Reading {
     private final Map<Figure.Key, PaperFigure> figures = new LinkedHashMap<>();
+    /** The lines in which anything stands. */
+    private final Set<String> lines = new HashSet<>();
 
     /** Of two figures in one part of a square the later one stands. */
     WrittenPaper(List<PaperFigure> written, KnownSquares squares) {
@@ -20,12 +23,16 @@ final class WrittenPaper implements Reading {
             figures.remove(key);
             if (figure.isStroke() || !figure.text().isEmpty()) {
                 figures.put(key, figure);
+                lines.add(key.line());
             }
         }
     }
 
     @Override
     public String at(Spot spot, Anchor anchor) {
+        if (!lines.contains(spot.line())) {
+            return null;
+        }
         PaperFigure figure = figures.get(new Figure.Key(spot.block().id(), spot.line(), spot.place(), anchor, false));
         return figure == null || figure.isUnclear() ? null : figure.text();
     }

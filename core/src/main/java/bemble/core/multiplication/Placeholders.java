@@ -55,7 +55,7 @@ record Placeholders(Block block, String line, int place, int digit, Numeral top,
     }
 
     private boolean isEmpty(String there) {
-        return kind == Placeholder.ZERO ? "0".equals(there) : there == null || !there.matches("[0-9]+");
+        return kind == Placeholder.ZERO ? "0".equals(there) : !Reading.isDigits(there, Integer.MAX_VALUE);
     }
 
     private int zerosOfTheRow() {

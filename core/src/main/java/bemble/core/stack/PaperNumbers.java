@@ -23,7 +23,7 @@ public final class PaperNumbers {
         StringBuilder digits = new StringBuilder();
         for (int place = lowest; digits.length() < MOST_DIGITS; place++) {
             String there = paper.at(block.at(line, place), Anchor.MIDDLE);
-            if (there == null || !there.matches("[0-9]{1,6}")) {
+            if (!Reading.isDigits(there, Reading.MOST_DIGITS)) {
                 break;
             }
             digits.insert(0, there);

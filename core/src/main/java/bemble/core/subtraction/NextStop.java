@@ -58,6 +58,6 @@ record NextStop(NumberLine line, int number, Numeral at, Numeral minuend, int de
     @Override
     public Numeral read(Reading paper) {
         String text = paper.at(line.labelSpot(number), Anchor.MIDDLE);
-        return text != null && text.matches("[0-9]{1,60}") && decimals == 0 ? Numeral.of(text) : null;
+        return decimals == 0 && Reading.isDigits(text, 60) ? Numeral.of(text) : null;
     }
 }

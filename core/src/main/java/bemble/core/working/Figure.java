@@ -13,7 +13,13 @@ public record Figure(MarkKind kind, Spot at, Spot to, String text, Role role, Si
     }
 
     /** Tells where a figure stands, apart from what it says. */
-    public record Key(String block, String line, int place, Anchor anchor, boolean stroke) {}
+    public record Key(String block, String line, int place, Anchor anchor, boolean stroke) {
+        /** Line, place and anchor tell nearly all apart; papers are looked up by it many times over. */
+        @Override
+        public int hashCode() {
+            return (line.hashCode() * 31 + place) * 31 + anchor.ordinal();
+        }
+    }
 
     /** Whether a class can be asked for it: a digit or a number that the hand has decided. */
     public boolean isAsked() {

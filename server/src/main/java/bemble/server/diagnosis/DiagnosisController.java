@@ -39,7 +39,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/diagnose")
 class DiagnosisController {
     private static final int MOST_ITEMS = 200;
-    private static final int MOST_DIGITS = 3000;
+    private static final int MOST_DIGITS = 1500;
     private final KnownAnswers known;
 
     DiagnosisController(KnownAnswers known) {

@@ -2,8 +2,11 @@ package bemble.server.diagnosis;
 
 import bemble.core.diagnosis.Answers;
 import bemble.core.problem.Problem;
+import bemble.server.faults.Busy;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
@@ -11,6 +14,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class KnownAnswers {
     private static final int MOST = 300;
+    private static final long LONGEST_WAIT_SECONDS = 5;
+    private final ReentrantLock reading = new ReentrantLock(true);
     private final Map<String, Answers> kept = new LinkedHashMap<>(16, 0.75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<String, Answers> eldest) {
@@ -18,19 +23,29 @@ public class KnownAnswers {
         }
     };
 
-    /** The answers of a question worked by a method. */
-    public synchronized Answers of(Problem problem, String method) {
-        String key = problem.text() + " " + method;
-        Answers known = kept.get(key);
-        if (known == null) {
-            known = Answers.of(problem, method);
-            kept.put(key, known);
-        }
-        return known;
+    /** The answers of a question worked by a method; to be asked for while reading only. */
+    public Answers of(Problem problem, String method) {
+        return read(() -> kept.computeIfAbsent(problem.text() + " " + method, key -> Answers.of(problem, method)));
     }
 
-    /** Runs what reads answers; they are worked out further while they are read, so one at a time. */
-    public synchronized <T> T read(Supplier<T> reader) {
-        return reader.get();
+    /**
+     * Runs what reads answers; they are worked out further while they are read, so one at a time.
+     *
+     * @throws Busy where it would take too long until it is one's turn
+     */
+    public <T> T read(Supplier<T> reader) {
+        try {
+            if (!reading.tryLock(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
+                throw new Busy("Many answers are being judged just now. Try again in a few seconds.", LONGEST_WAIT_SECONDS);
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new Busy("Bemble is being stopped. Try again later.", LONGEST_WAIT_SECONDS);
+        }
+        try {
+            return reader.get();
+        } finally {
+            reading.unlock();
+        }
     }
 }
