@@ -8,8 +8,10 @@ import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
+import java.util.Queue;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentLinkedQueue;
 
 /** The folder that holds everything one Bemble keeps. It is readable by its owner only, and one server uses it at a time. */
 public final class DataFolder {
@@ -22,6 +24,9 @@ public final class DataFolder {
 
     private final Path folder;
     /** Held until the server ends. */
+    /** The folders of this program. A channel that nobody knows any more is closed some time, and its lock is gone. */
+    private static final Queue<DataFolder> OPENED = new ConcurrentLinkedQueue<>();
+
     private final FileChannel lock;
 
     private DataFolder(Path folder, FileChannel lock) {
@@ -47,7 +52,9 @@ public final class DataFolder {
                 throw new CannotStart("Another Bemble is using the data in " + folder
                         + ". Stop that one first, or choose another folder with --data DIR.");
             }
-            return new DataFolder(folder, channel);
+            DataFolder opened = new DataFolder(folder, channel);
+            OPENED.add(opened);
+            return opened;
         } catch (IOException exception) {
             throw new CannotStart("The data folder " + folder + " cannot be written. Choose another with --data DIR, or "
                     + "let its owner give you the right to write there.");
