@@ -1,8 +1,7 @@
-import { Box, Button } from '@mui/material';
-import { Link, useParams } from 'react-router';
+import { Box } from '@mui/material';
+import { useParams } from 'react-router';
 import { digits, ink } from '../app/theme';
-import { Trouble } from '../app/Trouble';
-import { onPaper } from './onPaper';
+import { PrintedPage } from './PrintedPage';
 import { useMarking, useMarkingKey } from './useMarking';
 
 /** The key for a pile of books and a red pen: answers, likely wrong ones, and the code of each cause. */
@@ -11,20 +10,11 @@ export function KeyScreen() {
   const marking = useMarking(id);
   const key = useMarkingKey(id);
   return (
-    <Box sx={{ p: { xs: '10px 12px', md: '16px 28px' }, maxWidth: 900, ...onPaper }}>
-      <Box
-        className="not-printed"
-        sx={{ display: 'flex', gap: 2, mb: 1.5, alignItems: 'center', flexWrap: 'wrap' }}
-      >
-        <Link to={`/marking/${id}`}>Back to the pile</Link>
-        <Button variant="contained" onClick={() => window.print()}>
-          Print
-        </Button>
-        <Box sx={{ color: ink.faint }}>
-          Write the letter beside a wrong answer in the book; type it later as 7 b.
-        </Box>
-      </Box>
-      <Trouble message={(key.error ?? marking.error)?.message} />
+    <PrintedPage
+      id={id}
+      hint="Write the letter beside a wrong answer in the book; type it later as 7 b."
+      trouble={(key.error ?? marking.error)?.message}
+    >
       <Box component="h1" sx={{ fontSize: 22, m: '0 0 8px' }}>
         Marking key: {marking.data?.title}
       </Box>
@@ -66,6 +56,6 @@ export function KeyScreen() {
           </Box>
         </>
       )}
-    </Box>
+    </PrintedPage>
   );
 }

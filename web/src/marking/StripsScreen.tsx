@@ -1,8 +1,7 @@
-import { Box, Button } from '@mui/material';
-import { Link, useParams } from 'react-router';
+import { Box } from '@mui/material';
+import { useParams } from 'react-router';
 import { digits, ink } from '../app/theme';
-import { Trouble } from '../app/Trouble';
-import { onPaper } from './onPaper';
+import { PrintedPage } from './PrintedPage';
 import { useStrips } from './useMarking';
 
 /** Strips to cut out, one for each child who needs one. */
@@ -10,17 +9,7 @@ export function StripsScreen() {
   const id = Number(useParams().id);
   const strips = useStrips(id);
   return (
-    <Box sx={{ p: { xs: '10px 12px', md: '16px 28px' }, maxWidth: 900, ...onPaper }}>
-      <Box
-        className="not-printed"
-        sx={{ display: 'flex', gap: 2, mb: 1.5, alignItems: 'center', flexWrap: 'wrap' }}
-      >
-        <Link to={`/marking/${id}`}>Back to the pile</Link>
-        <Button variant="contained" onClick={() => window.print()}>
-          Print
-        </Button>
-      </Box>
-      <Trouble message={strips.error?.message} />
+    <PrintedPage id={id} trouble={strips.error?.message}>
       {strips.data?.length === 0 && (
         <Box sx={{ color: ink.faint, fontSize: 18 }}>
           Nobody needs a strip: no answer in this pile is wrong yet.
@@ -54,6 +43,6 @@ export function StripsScreen() {
           </Box>
         </Box>
       ))}
-    </Box>
+    </PrintedPage>
   );
 }

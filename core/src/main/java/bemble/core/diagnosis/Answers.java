@@ -1,18 +1,15 @@
 package bemble.core.diagnosis;
 
-import bemble.core.hand.Decision;
 import bemble.core.hand.FactQuestion;
 import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
-import bemble.core.hand.Question;
 import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
-import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
@@ -57,8 +54,7 @@ public final class Answers {
         String rounded = careful.answer().rounded();
         this.right = rounded == null ? Set.of(rightKey)
                 : Set.of(rightKey, rounded.equals(careful.answer().value()) ? rightKey + "." : rounded);
-        List<FactQuestion<?>> worked = factsOf(careful);
-        this.facts = worked.size();
+        this.facts = careful.factsWorked().size();
         slips.forEach(slip -> bySlip.put(slip.id(), new LinkedHashMap<>()));
         singles(HouseStyle.USUAL, 1);
         if (problem.operation() == Operation.MULTIPLICATION
@@ -85,16 +81,6 @@ public final class Answers {
         return new Answers(problem, Methods.find(problem, method, HouseStyle.USUAL));
     }
 
-    private static List<FactQuestion<?>> factsOf(Written written) {
-        List<FactQuestion<?>> facts = new ArrayList<>();
-        for (Decision<?> decision : written.decisions()) {
-            if (decision.asked() instanceof FactQuestion<?> fact && fact.isWorked()) {
-                facts.add(fact);
-            }
-        }
-        return facts;
-    }
-
     private void singles(HouseStyle style, double share) {
         for (KnownSlip slip : slips) {
             List<Slip> hands = slip.slips(problem);
@@ -107,7 +93,8 @@ public final class Answers {
 
     private void single(KnownSlip slip, Slip hand, HouseStyle style, double weight) {
         Written written = Written.asFarAs(hand.over(Hand.CAREFUL), problem, method, style, false);
-        List<Integer> places = brokenPlaces(written);
+        decisions += written.decisions().size();
+        List<Integer> places = written.brokenPlaces();
         String key = written.isFinished() ? GivenAnswer.of(written.answer()).key() : null;
         boolean once = places.size() > 1;
         double whole = weight * (once ? 1 - Model.IN_ONE_PLACE : 1);
@@ -118,11 +105,9 @@ public final class Answers {
             for (int place : places) {
                 Slip here = hand.at(place);
                 String other = keyOf(here, style);
-                if (other == null || !other.equals(key)) {
-                    note(slip.id(), other, part);
+                note(slip.id(), other, part);
+                if (other != null && !other.equals(key)) {
                     add(List.of(slip.id()), here, style, part, other);
-                } else {
-                    note(slip.id(), key, part);
                 }
             }
         }
@@ -130,19 +115,6 @@ public final class Answers {
 
     private void note(String slip, String key, double weight) {
         bySlip.get(slip).merge(key == null ? rightKey : key, weight, Double::sum);
-    }
-
-    private List<Integer> brokenPlaces(Written written) {
-        List<Decision<?>> made = written.decisions();
-        decisions += made.size();
-        List<Integer> places = new ArrayList<>();
-        for (Decision<?> decision : made) {
-            int place = decision.asked().place();
-            if (place != Question.NO_PLACE && !places.contains(place) && decision.isBroken()) {
-                places.add(place);
-            }
-        }
-        return places;
     }
 
     /** The key of the answer that a hand comes to; null where it gets stuck, or where enough has been worked out. */
@@ -235,14 +207,14 @@ public final class Answers {
         return rightKey;
     }
 
-    /** Whether an answer can be read and is not right. */
-    public boolean isWrong(String given, Punctuation punctuation) {
-        return GivenAnswer.read(given, punctuation).map(GivenAnswer::key).filter(key -> !isRight(key)).isPresent();
-    }
-
     /** The right answer as it is written in the usual style. */
     public String rightText() {
-        return rightKey.replace("r", " r ");
+        return text(rightKey);
+    }
+
+    /** An answer's key as one reads it. */
+    static String text(String key) {
+        return key.replace("r", " r ");
     }
 
     /** The answer's value and remainder as they should be. */
@@ -316,11 +288,11 @@ public final class Answers {
     /** The fact that was missed by a group in that answer; null where none was. */
     FactQuestion<?> factMissed(String key) {
         Integer which = missed.get(key);
-        return which == null ? null : factsOf(careful).get(which);
+        return which == null ? null : careful.factsWorked().get(which);
     }
 
     /** The facts worked here by a careful hand. */
     List<FactQuestion<?>> factsWorked() {
-        return factsOf(careful);
+        return careful.factsWorked();
     }
 }

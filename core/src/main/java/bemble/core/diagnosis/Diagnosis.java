@@ -1,9 +1,7 @@
 package bemble.core.diagnosis;
 
 import bemble.core.diagnosis.Judged.Verdict;
-import bemble.core.hand.Decision;
 import bemble.core.hand.Hand;
-import bemble.core.hand.Question;
 import bemble.core.hand.Written;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
@@ -13,14 +11,14 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /** Finds what fits one wrong answer. */
 public final class Diagnosis {
     private static final int MOST_FINDINGS = 8;
     /** What is less likely than this is not worth a teacher's time. */
-    private static final double ALIKE = 1e9;
     private static final double WORTH_SAYING = 0.003;
+    /** Confidences that differ by less than one part of so many are alike. */
+    private static final double ALIKE = 1e9;
 
     private Diagnosis() {}
 
@@ -31,15 +29,18 @@ public final class Diagnosis {
 
     /** Judges one answer of a writer of whom more is known. */
     static Judged of(Answers answers, String given, Punctuation punctuation, Weights weights) {
-        Optional<GivenAnswer> read = GivenAnswer.read(given, punctuation);
-        if (read.isEmpty()) {
-            return new Judged(Verdict.UNREADABLE, null, List.of());
+        Verdict verdict = verdict(answers, given, punctuation);
+        if (verdict != Verdict.WRONG) {
+            return new Judged(verdict, null, List.of());
         }
-        String key = read.get().key();
-        if (answers.isRight(key)) {
-            return new Judged(Verdict.CORRECT, null, List.of());
-        }
-        return new Judged(Verdict.WRONG, firstWrongPlace(answers, read.get()), findings(answers, key, weights));
+        GivenAnswer read = GivenAnswer.read(given, punctuation).orElseThrow();
+        return new Judged(verdict, firstWrongPlace(answers, read), findings(answers, read.key(), weights));
+    }
+
+    /** What an answer is, without looking for what fits it. */
+    public static Verdict verdict(Answers answers, String given, Punctuation punctuation) {
+        return GivenAnswer.read(given, punctuation)
+                .map(read -> answers.isRight(read.key()) ? Verdict.CORRECT : Verdict.WRONG).orElse(Verdict.UNREADABLE);
     }
 
     private static List<Finding> findings(Answers answers, String key, Weights weights) {
@@ -63,9 +64,7 @@ public final class Diagnosis {
 
     private static Finding finding(Answers answers, Path path, double confidence) {
         Written written = Written.answerBy(path.hand().over(Hand.CAREFUL), answers.problem(), answers.method(), path.style());
-        List<Integer> places = written.decisions().stream().filter(Decision::isBroken).map(broken -> broken.asked().place())
-                .filter(place -> place != Question.NO_PLACE).distinct().toList();
-        return new Finding(path.slip(), path.with(), places, confidence,
+        return new Finding(path.slip(), path.with(), written.brokenPlaces(), confidence,
                 DiagnosisWords.fits(path.slips(), answers.problem()), path.hand(), path.style());
     }
 

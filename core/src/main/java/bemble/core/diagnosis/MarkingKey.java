@@ -73,7 +73,7 @@ public record MarkingKey(List<KeyCode> codes, List<KeyLine> lines) {
         }
         List<KeyAnswer> likely = wrong.entrySet().stream()
                 .sorted(Comparator.comparingDouble(entry -> -weights.get(entry.getKey()))).limit(MOST_WRONG)
-                .map(entry -> new KeyAnswer(entry.getKey().replace("r", " r "), entry.getValue())).toList();
+                .map(entry -> new KeyAnswer(Answers.text(entry.getKey()), entry.getValue())).toList();
         return new KeyLine(answers.problem().text(), answers.careful().answer().text(), likely);
     }
 }

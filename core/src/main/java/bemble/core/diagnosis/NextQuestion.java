@@ -4,7 +4,6 @@ import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
 import bemble.core.hand.Slip;
-import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Feature;
@@ -13,6 +12,7 @@ import bemble.core.practice.Wish;
 import bemble.core.practice.Wishes;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
+import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
@@ -116,16 +116,10 @@ public record NextQuestion(Question question, String why, boolean done) {
     }
 
     private static String answer(Habit habit, Problem problem, List<KnownSlip> slips, Method<?> method) {
-        Slip hand = base -> base;
-        for (KnownSlip slip : slips) {
-            List<Slip> hands = habit.has(slip.id()) ? slip.slips(problem) : List.of();
-            hand = hands.isEmpty() ? hand : hand.and(hands.get(0));
-        }
-        try {
-            return Written.answerBy(hand.over(Hand.CAREFUL), problem, method, HouseStyle.USUAL).answer().text();
-        } catch (Stuck stuck) {
-            return Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL).answer().text();
-        }
+        Slip hand = slips.stream().filter(slip -> habit.has(slip.id()))
+                .flatMap(slip -> slip.slips(problem).stream().limit(1)).reduce(base -> base, Slip::and);
+        return Slipped.answer(hand, problem, method, HouseStyle.USUAL).orElseGet(() ->
+                Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL).answer().text());
     }
 
     private static String why(Told told, Map<Habit, Double> likely, Problem model) {

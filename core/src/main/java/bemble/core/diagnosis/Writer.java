@@ -1,6 +1,5 @@
 package bemble.core.diagnosis;
 
-import bemble.core.diagnosis.Judged.Verdict;
 import bemble.core.hand.FactQuestion;
 import bemble.core.hand.KnownSlip;
 import bemble.core.problem.Problem;
@@ -231,7 +230,7 @@ public final class Writer {
             }
         });
         bySlip.replaceAll((name, factor) -> Math.max(factor, 0.05));
-        Weights weights = known.size() < 2 ? Weights.ALONE : new Weights(bySlip, 1);
+        Weights weights = known.size() < 2 ? Weights.ALONE : new Weights(bySlip);
         return items.stream().map(item -> Diagnosis.of(item.answers(), item.given(), punctuation, weights)).toList();
     }
 
@@ -268,10 +267,5 @@ public final class Writer {
     /** Whether one is sure what the writer does, or that there is nothing. */
     public boolean isSure() {
         return careful() >= Model.SURE && known.size() > 2 || causes().stream().anyMatch(cause -> cause.confidence() >= Model.SURE);
-    }
-
-    /** Whether an answer of the writer was wrong. */
-    public boolean hasWrong() {
-        return items().stream().anyMatch(judged -> judged.verdict() == Verdict.WRONG);
     }
 }

@@ -6,6 +6,7 @@ import bemble.core.style.MethodName;
 import bemble.core.working.Figure;
 import bemble.core.working.Spoken;
 import bemble.core.working.Working;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -119,6 +120,23 @@ public final class Written {
     public int figures() {
         return decisions().stream().flatMap(decision -> decision.ink().stream()).filter(Figure::isAsked)
                 .mapToInt(figure -> figure.text().length()).sum();
+    }
+
+    /** The facts worked, in the order of writing; a near miss is counted among them. */
+    public List<FactQuestion<?>> factsWorked() {
+        List<FactQuestion<?>> facts = new ArrayList<>();
+        for (Decision<?> decision : decisions()) {
+            if (decision.asked() instanceof FactQuestion<?> fact && fact.isWorked()) {
+                facts.add(fact);
+            }
+        }
+        return facts;
+    }
+
+    /** The columns in which a rule was broken, in the order of writing. */
+    public List<Integer> brokenPlaces() {
+        return decisions().stream().filter(Decision::isBroken).map(broken -> broken.asked().place())
+                .filter(place -> place != Question.NO_PLACE).distinct().toList();
     }
 
     /** Whether a rule was broken anywhere. */

@@ -3,7 +3,6 @@ package bemble.core.marking;
 import bemble.core.hand.Decision;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
-import bemble.core.hand.Question;
 import bemble.core.hand.ReadingHand;
 import bemble.core.hand.Slip;
 import bemble.core.hand.Written;
@@ -128,9 +127,7 @@ final class Run {
 
     Marked.Explained explained(double confidence) {
         List<String> names = hypothesis.names();
-        List<Integer> places = written.decisions().stream().filter(Decision::isBroken).map(broken -> broken.asked().place())
-                .filter(place -> place != Question.NO_PLACE).distinct().toList();
-        return new Marked.Explained(names.get(0), names.size() > 1 ? names.get(1) : null, hypothesis.slip(), places, cost,
+        return new Marked.Explained(names.get(0), names.size() > 1 ? names.get(1) : null, hypothesis.slip(), written.brokenPlaces(), cost,
                 confidence);
     }
 

@@ -1,6 +1,5 @@
 package bemble.core.practice;
 
-import bemble.core.hand.FactQuestion;
 import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
@@ -74,8 +73,7 @@ public record Targets(List<String> facts, List<String> tells) {
             return true;
         }
         Written careful = Written.answerBy(Hand.CAREFUL, problem, Methods.usual(problem), HouseStyle.USUAL);
-        return careful.decisions().stream().anyMatch(decision -> decision.asked() instanceof FactQuestion<?> fact
-                && fact.isWorked() && fact.fact() != null
+        return careful.factsWorked().stream().anyMatch(fact -> fact.fact() != null
                 && facts.stream().anyMatch(wanted -> fact.fact().equals(wanted) || fact.fact().startsWith(wanted + "+")));
     }
 

@@ -83,7 +83,7 @@ public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, L
             Written written = pupil.write(problem, question.method(), style, random);
             String text = written.answer().text();
             answers.add(text);
-            right.add(Diagnosis.of(question, text, style.point().punctuation()).verdict() == Judged.Verdict.CORRECT);
+            right.add(Diagnosis.verdict(question, text, style.point().punctuation()) == Judged.Verdict.CORRECT);
             seconds += SECONDS_TO_BEGIN + pupil.seconds(written);
         }
         return new RehearsedPaper(pupil.name(), does, answers, right, (int) Math.round(seconds));

@@ -1,8 +1,6 @@
 package bemble.core.slip;
 
-import bemble.core.hand.FactQuestion;
 import bemble.core.hand.Hand;
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
 import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
@@ -30,8 +28,7 @@ public final class Slipped {
                     .flatMap(slip -> slip.slips(problem).stream())
                     .filter(slip -> changes(slip, problem, method, style, right)).findFirst();
         }
-        int facts = (int) Written.answerBy(Hand.CAREFUL, problem, method, style).decisions().stream()
-                .filter(decision -> decision.asked() instanceof FactQuestion<?> fact && fact.isWorked()).count();
+        int facts = Written.answerBy(Hand.CAREFUL, problem, method, style).factsWorked().size();
         for (int which = 0; which < Math.min(facts, MOST_FACTS); which++) {
             for (int by : new int[] {1, -1}) {
                 Slip slip = Slip.nearMiss(which, by);

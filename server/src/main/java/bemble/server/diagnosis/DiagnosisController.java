@@ -167,7 +167,7 @@ class DiagnosisController {
     }
 
     private Answers answers(WorkOrder order) {
-        return known.of(order.problem(), Methods.find(order.problem(), order.method(), order.style()).name().id());
+        return known.of(order.problem(), order.method(), order.style());
     }
 
     private Writer writer(List<DiagnoseRequest> items, List<WorkOrder> orders) {

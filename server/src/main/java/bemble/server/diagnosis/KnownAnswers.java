@@ -1,7 +1,9 @@
 package bemble.server.diagnosis;
 
 import bemble.core.diagnosis.Answers;
+import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
+import bemble.core.style.HouseStyle;
 import bemble.server.faults.Busy;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -23,8 +25,13 @@ public class KnownAnswers {
         }
     };
 
-    /** The answers of a question worked by a method; to be asked for while reading only. */
-    public Answers of(Problem problem, String method) {
+    /**
+     * The answers of a question; to be asked for while reading only.
+     *
+     * @param wanted the id of the method it is worked by, or null for the one of the style
+     */
+    public Answers of(Problem problem, String wanted, HouseStyle style) {
+        String method = Methods.find(problem, wanted, style).name().id();
         return read(() -> kept.computeIfAbsent(problem.text() + " " + method, key -> Answers.of(problem, method)));
     }
 

@@ -1,8 +1,6 @@
 package bemble.server.diagnosis;
 
 import bemble.core.diagnosis.Answers;
-import bemble.core.method.Methods;
-import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.pupil.Rehearsal;
@@ -68,10 +66,8 @@ class RehearsalController {
     RehearsalView rehearse(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody RehearsalRequest request) {
         HouseStyle style = styles.of(teacher.id());
         return known.read(() -> {
-            List<Answers> sheet = request.problems().stream().map(text -> {
-                Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
-                return known.of(problem, Methods.find(problem, null, style).name().id());
-            }).toList();
+            List<Answers> sheet = request.problems().stream()
+                    .map(text -> known.of(ProblemText.read(text, 0, Punctuation.POINT), null, style)).toList();
             return RehearsalView.of(Rehearsal.of(sheet, style, request.seed() == null ? 1 : request.seed()));
         });
     }

@@ -66,7 +66,7 @@ class DemoClasses implements ApplicationRunner {
             for (Problem problem : open.sheet(pupilId).read()) {
                 question++;
                 String answer = pupil.write(problem, Methods.usual(problem), HouseStyle.USUAL, random).answer().text();
-                boolean wrong = markings.answersOf(problem, HouseStyle.USUAL).isWrong(answer, HouseStyle.USUAL.point().punctuation());
+                boolean wrong = !answer.equals(MarkingService.right(problem, HouseStyle.USUAL));
                 mapper.keepAnswer(id, new MarkedAnswer(pupilId, question, wrong ? "given" : "right", wrong ? answer : "", "", "", null));
             }
         }

@@ -49,6 +49,10 @@ interface MarkingMapper {
             + "and question = #{question}")
     Optional<MarkedAnswer> answer(long markingId, long pupilId, int question);
 
+    /** How many papers of a pile have anything marked. */
+    @Select("select count(distinct pupil_id) from marked_answer where marking_id = #{markingId}")
+    int begun(long markingId);
+
     @Insert("merge into marked_answer (marking_id, " + ANSWER + ") key (marking_id, pupil_id, question) values (#{markingId}, "
             + "#{a.pupilId}, #{a.question}, #{a.state}, #{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR})")
     void keepAnswer(@Param("markingId") long markingId, @Param("a") MarkedAnswer answer);

@@ -90,8 +90,7 @@ class MarkingService {
         classes.all(teacherId).forEach(each -> byId.put(each.id(), each));
         return markings.all(teacherId).stream().filter(each -> byId.containsKey(each.classId())).map(each -> {
             SchoolClass schoolClass = byId.get(each.classId());
-            long marked = markings.answers(each.id()).stream().map(MarkedAnswer::pupilId).distinct().count();
-            return new MarkingLine(each.id(), each.title(), schoolClass.name(), each.begunAt(), schoolClass.pupils().size(), (int) marked);
+            return new MarkingLine(each.id(), each.title(), schoolClass.name(), each.begunAt(), schoolClass.pupils().size(), markings.begun(each.id()));
         }).toList();
     }
 
@@ -137,7 +136,7 @@ class MarkingService {
                 open.schoolClass().pupils().stream().map(pupil -> paper(open, pupil)).toList(), Causes.of(problems));
     }
 
-    private static String right(Problem problem, HouseStyle style) {
+    static String right(Problem problem, HouseStyle style) {
         return Written.answerBy(Hand.CAREFUL, problem, Methods.find(problem, null, style), style).answer().text();
     }
 
@@ -180,7 +179,7 @@ class MarkingService {
     }
 
     Answers answersOf(Problem problem, HouseStyle style) {
-        return known.of(problem, Methods.find(problem, null, style).name().id());
+        return known.of(problem, null, style);
     }
 
     /** Runs what reads answers of questions, one at a time. */
@@ -258,9 +257,9 @@ class MarkingService {
         StoredPaper before = open.papers().get(pupilId);
         String sheet = before == null ? null : before.sheet();
         if (code != null && !code.isBlank()) {
-            sheet = addSheet(teacherId, open, code);
-            int questions = open(teacherId, id).sheets().stream().filter(each -> each.code().equals(code)).findFirst()
-                    .map(each -> each.problems().size()).orElse(Integer.MAX_VALUE);
+            PrintedSheets.Sheet printed = addSheet(teacherId, open, code);
+            sheet = printed.code();
+            int questions = printed.problems().size();
             open.answers(pupilId).stream().filter(answer -> answer.question() > questions)
                     .forEach(answer -> markings.removeAnswer(id, pupilId, answer.question()));
         }
@@ -268,14 +267,14 @@ class MarkingService {
         return paper(open(teacherId, id), pupil);
     }
 
-    private String addSheet(long teacherId, Open open, String code) {
+    private PrintedSheets.Sheet addSheet(long teacherId, Open open, String code) {
         PrintedSheets.Sheet printed = sheets.printed(teacherId, code);
         if (open.sheets().stream().noneMatch(sheet -> sheet.code().equals(printed.code()))) {
             List<Sheet> more = new ArrayList<>(open.sheets());
             more.add(new Sheet(printed.code(), printed.problems()));
             markings.changeSheets(teacherId, open.stored().id(), json.writeValueAsString(more));
         }
-        return printed.code();
+        return printed;
     }
 
     /** @return how many answers were taken in, all of them or none */

@@ -1,7 +1,9 @@
 package bemble.server.marking;
 
 import bemble.core.diagnosis.Cause;
+import bemble.core.diagnosis.Diagnosis;
 import bemble.core.diagnosis.DiagnosisWords;
+import bemble.core.diagnosis.Judged;
 import bemble.core.diagnosis.MarkingKey;
 import bemble.core.diagnosis.Writer;
 import bemble.core.hand.Hand;
@@ -23,10 +25,10 @@ import bemble.server.marking.MarkingService.Open;
 import bemble.server.marking.Views.CauseLine;
 import bemble.server.marking.Views.ClassFact;
 import bemble.server.marking.Views.ClassView;
-import bemble.server.marking.Views.SlipGroup;
 import bemble.server.marking.Views.MissedFact;
 import bemble.server.marking.Views.PupilView;
 import bemble.server.marking.Views.QuestionCount;
+import bemble.server.marking.Views.SlipGroup;
 import bemble.server.marking.Views.Strip;
 import bemble.server.sets.PrintedSheets;
 import java.util.ArrayList;
@@ -53,7 +55,7 @@ class ReportService {
     }
 
     /** A pupil's causes, the teacher's own decisions before what is presumed. */
-    private record Judgement(PupilView view, List<String> slips, Problem model, Writer writer) {}
+    private record Judgement(PupilView view, List<String> slips, Problem model) {}
 
     ClassView ofClass(long teacherId, long id) {
         Open open = markings.open(teacherId, id);
@@ -71,29 +73,36 @@ class ReportService {
         Writer writer = markings.writer(open, read, problems);
         int right = 0;
         int wrong = 0;
-        var judged = writer.items();
         List<String> decided = new ArrayList<>();
-        for (int i = 0; i < judged.size(); i++) {
-            switch (judged.get(i).verdict()) {
+        for (MarkedAnswer answer : read) {
+            switch (verdict(open, answer, problems)) {
                 case CORRECT -> right++;
                 case WRONG -> wrong++;
                 default -> { }
             }
-            if (read.get(i).cause() != null && !decided.contains(read.get(i).cause())) {
-                decided.add(read.get(i).cause());
+            if (answer.cause() != null && !decided.contains(answer.cause())) {
+                decided.add(answer.cause());
             }
         }
-        List<CauseLine> causes = writer.causes().stream().limit(5).map(cause -> line(cause, problems.get(0))).toList();
+        List<Cause> presumed = writer.causes();
+        List<CauseLine> causes = presumed.stream().limit(5).map(cause -> line(cause, problems.get(0))).toList();
         List<String> slips = new ArrayList<>(decided);
         if (slips.isEmpty()) {
-            writer.causes().stream().findFirst().filter(cause -> cause.confidence() > 0.4).ifPresent(cause -> {
+            presumed.stream().findFirst().filter(cause -> cause.confidence() > 0.4).ifPresent(cause -> {
                 slips.add(cause.slip());
                 Optional.ofNullable(cause.with()).ifPresent(slips::add);
             });
         }
         List<MissedFact> facts = writer.facts().stream().map(fact -> new MissedFact(fact.fact(), fact.missed(), fact.of())).toList();
         return new Judgement(new PupilView(pupil, right, wrong, open.answers(pupil.id()).size() - right - wrong, causes, facts),
-                slips, problems.get(0), writer);
+                slips, problems.get(0));
+    }
+
+    /** What an answer is, without looking for what fits it. */
+    private Judged.Verdict verdict(Open open, MarkedAnswer answer, List<Problem> problems) {
+        return answer.state().equals("right") ? Judged.Verdict.CORRECT : answer.state().equals("given")
+                ? Diagnosis.verdict(markings.answersOf(problems.get(answer.question() - 1), open.style()), answer.given(),
+                        open.style().point().punctuation()) : Judged.Verdict.UNREADABLE;
     }
 
     private static CauseLine line(Cause cause, Problem problem) {
@@ -116,7 +125,7 @@ class ReportService {
                         && open.sheet(answer.pupilId()).code().equals(open.sheets().get(0).code());
                 if (here && (answer.state().equals("given") || answer.state().equals("right"))) {
                     of++;
-                    if (answer.state().equals("given") && known.isWrong(answer.given(), open.style().point().punctuation())) {
+                    if (verdict(open, answer, problems) == Judged.Verdict.WRONG) {
                         wrong.merge(answer.given(), 1, Integer::sum);
                     }
                 }
@@ -209,9 +218,8 @@ class ReportService {
 
     private Optional<Strip> strip(Open open, Pupil pupil, Judgement judgement) {
         List<Problem> problems = open.sheet(pupil.id()).read();
-        Problem wrong = open.answers(pupil.id()).stream().filter(answer -> answer.state().equals("given")
-                && markings.answersOf(problems.get(answer.question() - 1), open.style())
-                        .isWrong(answer.given(), open.style().point().punctuation()))
+        Problem wrong = open.answers(pupil.id()).stream()
+                .filter(answer -> verdict(open, answer, problems) == Judged.Verdict.WRONG)
                 .map(answer -> problems.get(answer.question() - 1)).findFirst().orElse(null);
         if (wrong == null) {
             return Optional.empty();
