@@ -16,7 +16,7 @@ class ArchitectureTest {
     @Test
     void theCoreIsPlainJavaWithoutInputOrOutput() {
         classes().should().onlyDependOnClassesThat().resideInAnyPackage("bemble.core..", "java.lang..", "java.util..",
-                "java.math..").check(CORE);
+                "java.math..", "java.time..").check(CORE);
     }
 
     /** What two operations share is in the kernel; a check of one by another comes through the registry. */

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 /** For each operation a ladder of small steps, each adding one thing to what came before. */
 public final class Ladder {
@@ -93,6 +94,16 @@ public final class Ladder {
     /** The rungs of an operation, the easiest first. */
     public static List<Rung> of(Operation operation) {
         return RUNGS.get(operation);
+    }
+
+    /** The rung of that id, whatever its operation. */
+    public static Optional<Rung> find(String id) {
+        return RUNGS.values().stream().flatMap(List::stream).filter(rung -> rung.id().equals(id)).findFirst();
+    }
+
+    /** The rung that a question stands on: the last whose wishes it meets; nothing where it meets none. */
+    public static Optional<Rung> rungOf(Features features) {
+        return of(features.operation()).stream().filter(rung -> rung.wishes().allow(features)).reduce((lower, higher) -> higher);
     }
 
     private static Rung added(String title, String news, String wishes) {

@@ -41,7 +41,8 @@ class PreferencesController {
             @Size(max = 40, message = "These are more cues than there are kinds of steps.")
             Map<String, @NotNull(message = "A cue is missing.")
                     @Size(max = 120, message = "Shorten the cue to 120 letters.") String> cues,
-            Boolean letterKeys) {}
+            Boolean letterKeys,
+            @Size(max = 40, message = "These are more codes than anybody uses.") List<HowCode> howCodes) {}
 
     @GetMapping
     PreferencesView preferences(@AuthenticationPrincipal SignedIn teacher) {
@@ -54,6 +55,6 @@ class PreferencesController {
         cues.keySet().stream().filter(kind -> !Preferences.isKind(kind)).findFirst().ifPresent(kind -> {
             throw Refusal.of("cues", "There is no kind of step called “" + kind + "”.");
         });
-        return PreferencesView.of(preferences.change(teacher.id(), cues, change.letterKeys()));
+        return PreferencesView.of(preferences.change(teacher.id(), cues, change.letterKeys(), change.howCodes()));
     }
 }

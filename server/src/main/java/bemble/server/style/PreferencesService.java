@@ -1,5 +1,6 @@
 package bemble.server.style;
 
+import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,9 +23,9 @@ public class PreferencesService {
 
     /** Changes what is given and keeps the rest; one change after the other, so that none is lost. */
     @Transactional
-    public Preferences change(long teacherId, Map<String, String> cues, Boolean letterKeys) {
+    public Preferences change(long teacherId, Map<String, String> cues, Boolean letterKeys, List<HowCode> howCodes) {
         preferences.begin(teacherId, json.writeValueAsString(Preferences.USUAL));
-        Preferences changed = read(preferences.lock(teacherId)).with(cues, letterKeys);
+        Preferences changed = read(preferences.lock(teacherId)).with(cues, letterKeys, howCodes);
         preferences.save(teacherId, json.writeValueAsString(changed));
         return changed;
     }

@@ -1,0 +1,82 @@
+package bemble.core.plan;
+
+import bemble.core.practice.Ladder;
+import bemble.core.practice.Rung;
+import bemble.core.problem.Operation;
+import bemble.core.progress.Rule;
+import bemble.core.progress.Standing;
+import bemble.core.progress.State;
+import bemble.core.slip.Slips;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * What a pupil should do: a rung that comes back, one that comes again for a slip, or the next one.
+ *
+ * @param slip the slip for which a rung comes again; null for the others
+ */
+public record Need(Kind kind, String rung, String slip) {
+    private static final int NEXT_QUESTIONS = 10;
+
+    /** Why something is to be done; what comes back is not to be forgotten, so it comes first. */
+    public enum Kind {
+        RETRY, AGAIN, NEXT;
+
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /**
+     * What a pupil needs, following the teacher's order of topics: nobody goes past a rung whose slip still shows.
+     *
+     * @param topics the ids of rungs in the teacher's order
+     */
+    static List<Need> of(PlannedPupil pupil, List<String> topics) {
+        List<Need> needs = new ArrayList<>();
+        pupil.standings().forEach((rung, standing) -> {
+            if (standing.state() == State.DUE) {
+                needs.add(new Need(Kind.RETRY, rung, null));
+            }
+        });
+        for (String rung : topics) {
+            Standing standing = pupil.on(rung);
+            if (standing.shows() != null) {
+                needs.add(new Need(Kind.AGAIN, rung, standing.shows()));
+                return needs;
+            }
+            if (!standing.state().isReached()) {
+                needs.add(new Need(Kind.NEXT, rung, null));
+                return needs;
+            }
+        }
+        return needs;
+    }
+
+    /** How many questions a sheet for it has. */
+    public int questions() {
+        return switch (kind) {
+            case RETRY -> Rule.USUAL.retry();
+            case AGAIN -> Rule.USUAL.again();
+            case NEXT -> NEXT_QUESTIONS;
+        };
+    }
+
+    /** Why it comes, in a sentence. */
+    public String reason() {
+        Rung step = Ladder.find(rung).orElseThrow();
+        return switch (kind) {
+            case RETRY -> "“" + step.title() + "” was secure and comes back: " + Rule.USUAL.retry() + " questions show whether it is still there.";
+            case AGAIN -> "“" + slipName() + "” came more than once: “" + step.title() + "” again, " + Rule.USUAL.again()
+                    + " questions, " + Rule.USUAL.againChances() + " of which give it a chance.";
+            case NEXT -> "“" + step.title() + "” is next in your order; what comes before it is secure.";
+        };
+    }
+
+    private String slipName() {
+        Operation operation = Ladder.find(rung).orElseThrow().wishes().operation();
+        return slip.equals(Slips.FACT_NEAR_MISS) ? "a fact missed" : Slips.ALL.stream()
+                .filter(each -> each.operation() == operation && each.id().equals(slip)).map(each -> each.name()).findFirst().orElse(slip);
+    }
+}

@@ -1,0 +1,163 @@
+package bemble.core.progress;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/**
+ * Follows one pupil on one rung through the days, and says how they stand. Each day is judged once, when it is over, so
+ * that ten answers in one sitting count as one sitting. A day without answers changes nothing: absence counts against
+ * nobody, what is due only waits.
+ */
+public final class Progress {
+    private final Rule rule;
+    /** The answers since the rung was last begun anew. */
+    private final List<Evidence> window = new ArrayList<>();
+    /** Those since it came back. */
+    private final List<Evidence> retried = new ArrayList<>();
+    private boolean secure;
+    private boolean lost;
+    private int returns;
+    private LocalDate since;
+    private LocalDate dueOn;
+
+    private Progress(Rule rule) {
+        this.rule = rule;
+    }
+
+    /**
+     * Judges the answers of one pupil on one rung.
+     *
+     * @param answers in any order; what was helped with is passed over
+     * @param chance whether questions of this rung can give the usual slips a chance at all; where none can, none is asked for
+     */
+    public static Standing of(List<Evidence> answers, boolean chance, LocalDate today, Rule rule) {
+        Map<LocalDate, List<Evidence>> days = answers.stream().filter(each -> !each.day().isAfter(today))
+                .sorted(Comparator.comparing(Evidence::day))
+                .collect(Collectors.groupingBy(Evidence::day, TreeMap::new, Collectors.toList()));
+        if (days.isEmpty()) {
+            return Standing.NONE;
+        }
+        Progress progress = new Progress(rule);
+        progress.since = days.keySet().iterator().next();
+        days.forEach((day, all) -> progress.day(day, all.stream().filter(Evidence::alone).toList(), chance));
+        return progress.standing(today);
+    }
+
+    private void day(LocalDate day, List<Evidence> answers, boolean chance) {
+        if (answers.isEmpty()) {
+            return;
+        }
+        window.addAll(answers);
+        if (!secure) {
+            if (isSecure(chance)) {
+                secure = true;
+                lost = false;
+                since = day;
+                returns = 0;
+                dueOn = day.plusWeeks(rule.gapsWeeks().get(0));
+            }
+            return;
+        }
+        if (day.isBefore(dueOn)) {
+            if (window.size() >= rule.of() && right(last(rule.of())) < rule.lostBelow()) {
+                lose(day);
+            }
+            return;
+        }
+        retried.addAll(answers);
+        if (retried.size() >= rule.retry()) {
+            long right = right(retried.subList(0, rule.retry()));
+            retried.clear();
+            if (right == rule.retry()) {
+                returns++;
+                dueOn = day.plusWeeks(rule.gapsWeeks().get(Math.min(returns, rule.gapsWeeks().size() - 1)));
+            } else if (right == rule.retry() - 1) {
+                dueOn = day.plusDays(1);
+            } else {
+                lose(day);
+            }
+        }
+    }
+
+    /** What was right before the skill was lost does not help to have it back. */
+    private void lose(LocalDate day) {
+        secure = false;
+        lost = true;
+        since = day;
+        dueOn = null;
+        window.removeIf(each -> each.day().isBefore(day));
+        retried.clear();
+    }
+
+    private boolean isSecure(boolean chance) {
+        if (window.size() < rule.of()) {
+            return false;
+        }
+        List<Evidence> last = last(rule.of());
+        long chances = last.stream().filter(Evidence::chance).count();
+        return right(last) >= rule.right() && days(last) >= rule.apartDays() && (!chance || chances >= rule.chances());
+    }
+
+    private List<Evidence> last(int count) {
+        return window.subList(Math.max(0, window.size() - count), window.size());
+    }
+
+    private static long right(List<Evidence> answers) {
+        return answers.stream().filter(Evidence::right).count();
+    }
+
+    private static long days(List<Evidence> answers) {
+        return ChronoUnit.DAYS.between(answers.get(0).day(), answers.get(answers.size() - 1).day());
+    }
+
+    /** The cause that came twice in the last ten, unless a turn of six since it was last seen went well. */
+    private String shows() {
+        List<Evidence> last = last(rule.of());
+        Map<String, Long> causes = last.stream().filter(each -> each.cause() != null)
+                .collect(Collectors.groupingBy(Evidence::cause, TreeMap::new, Collectors.counting()));
+        return causes.entrySet().stream().filter(each -> each.getValue() >= rule.same())
+                .filter(each -> !isOver(each.getKey()))
+                .max(Map.Entry.<String, Long>comparingByValue()).map(Map.Entry::getKey).orElse(null);
+    }
+
+    private boolean isOver(String cause) {
+        LocalDate seen = window.stream().filter(each -> cause.equals(each.cause())).reduce((one, other) -> other)
+                .orElseThrow().day();
+        List<Evidence> after = window.stream().filter(each -> each.day().isAfter(seen)).toList();
+        return after.size() >= rule.again() && right(after.subList(0, rule.again())) >= rule.againRight();
+    }
+
+    private Standing standing(LocalDate today) {
+        List<Evidence> rests = List.copyOf(last(rule.of()));
+        if (rests.isEmpty()) {
+            return new Standing(State.LEARNING, "Everything marked so far was done with help.", since, null, null, rests);
+        }
+        String counted = right(rests) + " of the last " + rests.size() + " right";
+        if (!secure) {
+            String shows = shows();
+            String why = lost ? "It was secure and is no longer. " : "";
+            return new Standing(State.LEARNING, why + counted + missing(rests) + ".", since, null, shows, rests);
+        }
+        boolean due = !today.isBefore(dueOn);
+        String kept = returns == 0 ? "" : ", kept over " + (returns == 1 ? "one return" : returns + " returns");
+        return new Standing(due ? State.DUE : State.SECURE, counted + kept + (due ? "; it comes back now." : "."), since, dueOn,
+                shows(), rests);
+    }
+
+    private String missing(List<Evidence> rests) {
+        if (rests.size() < rule.of()) {
+            return "; " + (rule.of() - rests.size()) + " more answers are wanted";
+        }
+        if (right(rests) < rule.right()) {
+            return "; secure is " + rule.right() + " of " + rule.of();
+        }
+        return days(rests) < rule.apartDays() ? "; a day a week later is wanted"
+                : "; too few of them gave the usual slips a chance";
+    }
+}

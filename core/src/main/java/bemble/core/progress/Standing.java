@@ -1,0 +1,25 @@
+package bemble.core.progress;
+
+import java.time.LocalDate;
+import java.util.List;
+
+/**
+ * How a pupil stands on one rung.
+ *
+ * @param state as the rule has it
+ * @param say what it rests on, in a teacher's words
+ * @param since the day it became so; null where nothing was tried
+ * @param dueOn the day from which the rung comes back; null while it is not secure
+ * @param shows the slip that still shows, for which the same rung comes again; null where none does
+ * @param rests the answers it rests on, the latest last
+ */
+public record Standing(State state, String say, LocalDate since, LocalDate dueOn, String shows, List<Evidence> rests) {
+    /** Of one who has not tried. */
+    public static final Standing NONE = new Standing(State.NOT_TRIED, "Nothing on this rung has been marked yet.", null, null,
+            null, List.of());
+
+    /** How many of the answers it rests on are right. */
+    public int right() {
+        return (int) rests.stream().filter(Evidence::right).count();
+    }
+}

@@ -1,0 +1,2 @@
+/** What a pupil can do, rung by rung, worked out from marked answers by a stated rule; which slips still show, and which fade. */
+package bemble.core.progress;

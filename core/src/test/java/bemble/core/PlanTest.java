@@ -1,0 +1,125 @@
+package bemble.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.InstanceOfAssertFactories.type;
+
+import bemble.core.plan.Need;
+import bemble.core.plan.PlanSheet;
+import bemble.core.plan.PlanWishes;
+import bemble.core.plan.PlannedPupil;
+import bemble.core.plan.WeekPlan;
+import bemble.core.practice.Ladder;
+import bemble.core.practice.Rung;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Refusal;
+import bemble.core.progress.Standing;
+import bemble.core.progress.State;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** Weeks planned for random classes: what must hold holds, and what cannot be had is said. */
+class PlanTest {
+    private static final LocalDate MONDAY = LocalDate.of(2026, 9, 7);
+    private static final List<String> TOPICS = Stream.of(Operation.SUBTRACTION, Operation.ADDITION)
+            .flatMap(operation -> Ladder.of(operation).stream()).map(Rung::id).toList();
+    private static final List<LocalDate> FIVE_DAYS = IntStream.range(0, 5).mapToObj(MONDAY::plusDays).toList();
+
+    private static Standing standing(State state, String shows) {
+        return new Standing(state, "", MONDAY, null, shows, List.of());
+    }
+
+    private static List<PlannedPupil> pupils(Random random) {
+        List<PlannedPupil> pupils = new ArrayList<>();
+        int count = 1 + random.nextInt(24);
+        for (int i = 0; i < count; i++) {
+            Map<String, Standing> standings = new HashMap<>();
+            int reached = random.nextInt(TOPICS.size());
+            for (int rung = 0; rung < reached; rung++) {
+                boolean shows = random.nextInt(20) == 0 && TOPICS.get(rung).startsWith("subtraction-one");
+                standings.put(TOPICS.get(rung), standing(random.nextInt(6) == 0 ? State.DUE : State.SECURE,
+                        shows ? "smaller-from-larger" : null));
+            }
+            standings.put(TOPICS.get(reached), standing(State.LEARNING, null));
+            pupils.add(new PlannedPupil(i, "Pupil " + i, standings));
+        }
+        return pupils;
+    }
+
+    @Test
+    void whatMustHoldHolds() {
+        Random random = new Random(20_261_125);
+        for (int round = 0; round < 60; round++) {
+            List<PlannedPupil> pupils = pupils(random);
+            PlanWishes wishes = new PlanWishes(TOPICS, FIVE_DAYS.subList(0, 1 + random.nextInt(5)), 5 + random.nextInt(30),
+                    1 + random.nextInt(10), 1 + random.nextInt(3));
+            WeekPlan plan = WeekPlan.of(pupils, wishes);
+            assertThat(plan.days()).extracting(WeekPlan.Day::date).isEqualTo(wishes.days());
+            Map<Long, Set<Need>> met = new HashMap<>();
+            for (WeekPlan.Day day : plan.days()) {
+                assertThat(day.groups().stream().map(WeekPlan.Group::need).distinct().count())
+                        .as("sheets a lesson").isLessThanOrEqualTo(wishes.sheets());
+                Map<Long, Integer> minutes = new HashMap<>();
+                day.groups().forEach(group -> {
+                    assertThat(group.pupils()).as("a group").isNotEmpty().doesNotHaveDuplicates();
+                    assertThat(group.pupils().size()).as("a group's size").isLessThanOrEqualTo(wishes.groupMost());
+                    group.pupils().forEach(pupil -> {
+                        minutes.merge(pupil, group.minutes(), Integer::sum);
+                        met.computeIfAbsent(pupil, any -> new HashSet<>()).add(group.need());
+                    });
+                });
+                assertThat(minutes.values()).as("minutes a day").allMatch(each -> each <= wishes.minutes());
+            }
+            pupils.forEach(pupil -> holds(pupil, met.getOrDefault(pupil.id(), Set.of()), plan.conflicts()));
+        }
+    }
+
+    private static void holds(PlannedPupil pupil, Set<Need> met, List<String> conflicts) {
+        pupil.standings().forEach((rung, standing) -> {
+            if (standing.state() == State.DUE) {
+                assertThat(met.stream().anyMatch(need -> need.kind() == Need.Kind.RETRY && need.rung().equals(rung))
+                        || conflicts.stream().anyMatch(each -> each.matches("(.*, )?" + pupil.name() + "(, .*)? waits? .*")))
+                        .as("%s is due on %s: planned, or said to wait", pupil.name(), rung).isTrue();
+            }
+        });
+        String first = TOPICS.stream().filter(rung -> pupil.standings().containsKey(rung) && (pupil.standings().get(rung).shows() != null
+                || pupil.standings().get(rung).state() == State.LEARNING)).findFirst().orElseThrow();
+        assertThat(met.stream().filter(need -> need.kind() != Need.Kind.RETRY))
+                .as("nobody goes past a rung whose slip still shows").allMatch(need -> need.rung().equals(first));
+    }
+
+    @Test
+    void withRoomEverybodyHasTheirNextRungAndNobodyWaits() {
+        List<PlannedPupil> pupils = IntStream.range(0, 12).mapToObj(i -> new PlannedPupil(i, "P" + i,
+                Map.of(TOPICS.get(0), standing(State.SECURE, null)))).toList();
+        WeekPlan plan = WeekPlan.of(pupils, new PlanWishes(TOPICS, FIVE_DAYS, 30, 6, 3));
+        assertThat(plan.conflicts()).isEmpty();
+        assertThat(plan.days().get(0).groups()).hasSize(2).allMatch(group -> group.need().equals(new Need(Need.Kind.NEXT, TOPICS.get(1), null)));
+        assertThat(plan.days().stream().flatMap(day -> day.groups().stream()).toList()).as("and the same on a second day").hasSize(4);
+    }
+
+    @Test
+    void aRungThatComesAgainHasQuestionsInWhichTheSlipShows() {
+        Need need = new Need(Need.Kind.AGAIN, "subtraction-across-a-zero", "zeros-skipped");
+        assertThat(need.reason()).contains("across a zero").contains("6 questions, 4 of which");
+        assertThat(PlanSheet.draw(need, need.questions(), 7)).hasSize(6)
+                .allMatch(question -> Ladder.find(need.rung()).orElseThrow().wishes().equals(
+                        Ladder.rungOf(question.features()).orElseThrow().wishes()));
+    }
+
+    @Test
+    void wishesThatCannotBeAreNamedTogether() {
+        assertThatThrownBy(() -> new PlanWishes(TOPICS, List.of(), 0, 0, 4)).asInstanceOf(type(Refusal.class))
+                .satisfies(refusal -> assertThat(refusal.faults()).extracting("field")
+                        .containsExactly("days", "minutes", "groupMost", "sheets"));
+    }
+}
