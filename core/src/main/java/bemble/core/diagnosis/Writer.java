@@ -259,6 +259,13 @@ public final class Writer {
                 .sorted(Comparator.comparingInt(Missed::missed).reversed().thenComparing(Missed::fact)).limit(MOST_FACTS).toList();
     }
 
+    /** The fact that a wrong answer may have missed, such as {@code 7x8}, whatever else explains it; null where none does. */
+    public String factMissed(int item) {
+        Answers answers = items.get(item).answers();
+        return GivenAnswer.read(items.get(item).given(), punctuation).map(GivenAnswer::key).filter(key -> !answers.isRight(key))
+                .map(answers::factMissed).map(FactQuestion::fact).orElse(null);
+    }
+
     private int comesIn(String fact) {
         return (int) known.stream().filter(each -> each.answers().factsWorked().stream()
                 .anyMatch(worked -> fact.equals(worked.fact()))).count();

@@ -30,6 +30,10 @@ interface ClassMapper {
     @Select("select id, name from pupil where class_id = #{classId} and deleted_at is null order by place, id")
     List<Pupil> pupils(long classId);
 
+    @Select("select c.id, c.name from pupil p join school_class c on c.id = p.class_id where c.teacher_id = #{teacherId} "
+            + "and p.id = #{pupilId} and p.deleted_at is null and c.deleted_at is null")
+    Optional<StoredClass> ofPupil(long teacherId, long pupilId);
+
     @Insert("insert into pupil (class_id, name, place) values (#{classId}, #{name}, #{place})")
     void addPupil(long classId, String name, int place);
 

@@ -40,6 +40,16 @@ public class ClassService {
                 new Missing("This class is not among yours. It may have been deleted; the list shows what is there.")));
     }
 
+    /**
+     * The class that a pupil is in.
+     *
+     * @throws Missing where the teacher has no such pupil
+     */
+    public SchoolClass ofPupil(long teacherId, long pupilId) {
+        return withPupils(classes.ofPupil(teacherId, pupilId).orElseThrow(() ->
+                new Missing("This pupil is in none of your classes. The class list shows who is there.")));
+    }
+
     private SchoolClass withPupils(StoredClass stored) {
         return new SchoolClass(stored.id(), stored.name(), classes.pupils(stored.id()));
     }

@@ -2,6 +2,7 @@ package bemble.server.marking;
 
 import bemble.core.diagnosis.DiagnosisWords;
 import bemble.core.diagnosis.Finding;
+import bemble.core.diagnosis.Remedy;
 import bemble.core.hand.KnownSlip;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
@@ -58,8 +59,15 @@ final class Causes {
                 alone ? "fits" : DiagnosisWords.sureness(finding.confidence()));
     }
 
-    static String help(String slip, Problem problem) {
+    /** What a pupil may read of it. */
+    static String words(String slip, Problem problem) {
         return Slips.ALL.stream().filter(known -> known.id().equals(slip) && known.operation() == problem.operation())
                 .map(KnownSlip::help).findFirst().orElse("Find the fact from one that is sure, and write it down.");
+    }
+
+    /** What helps, with a picture and the rung to begin at. */
+    static String help(String slip, Problem problem) {
+        return Slips.ALL.stream().filter(known -> known.id().equals(slip) && known.operation() == problem.operation())
+                .map(known -> Remedy.of(known).say()).findFirst().orElseGet(() -> words(slip, problem));
     }
 }

@@ -16,13 +16,13 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/** The two classes of Lantern Quay School, and a pile of papers that simulated pupils wrote. */
+/** The two classes of Lantern Quay School, six weeks of work that simulated pupils wrote, and a pile still to be marked. */
 @Component
 @Order(4)
 class DemoClasses implements ApplicationRunner {
-    private static final List<String> TERNS = List.of("Ada F", "Bram L", "Cleo M", "Dov R", "Edda K", "Finn S", "Gwen T",
+    static final List<String> TERNS = List.of("Ada F", "Bram L", "Cleo M", "Dov R", "Edda K", "Finn S", "Gwen T",
             "Hana O", "Ivo B", "Juno P", "Kit W", "Lark D", "Milo H", "Nell A", "Orin C", "Pia V", "Quin J", "Rune E");
-    private static final List<String> CURLEWS = List.of("Alba N", "Beck S", "Cato W", "Dara M", "Elin P", "Faro T", "Gil A",
+    static final List<String> CURLEWS = List.of("Alba N", "Beck S", "Cato W", "Dara M", "Elin P", "Faro T", "Gil A",
             "Hebe R", "Isla K", "Jory B", "Kezia L", "Lior F", "Mina H", "Noor V", "Otis E", "Posy D", "Remy C", "Suki J",
             "Tavi O", "Una G");
     private static final List<String> HABITS = List.of("", "smaller-from-larger", "", "zeros-skipped", "exchange-not-paid", "",
@@ -34,20 +34,24 @@ class DemoClasses implements ApplicationRunner {
     private final PrintedSheets sheets;
     private final MarkingService markings;
     private final MarkingMapper mapper;
+    private final DemoWeeks weeks;
 
-    DemoClasses(DemoTeacher demo, ClassService classes, PrintedSheets sheets, MarkingService markings, MarkingMapper mapper) {
+    DemoClasses(DemoTeacher demo, ClassService classes, PrintedSheets sheets, MarkingService markings, MarkingMapper mapper,
+            DemoWeeks weeks) {
         this.demo = demo;
         this.classes = classes;
         this.sheets = sheets;
         this.markings = markings;
         this.mapper = mapper;
+        this.weeks = weeks;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
         demo.idIfJustCreated().ifPresent(teacherId -> {
-            classes.add(teacherId, "Terns", TERNS);
+            SchoolClass terns = classes.add(teacherId, "Terns", TERNS);
             SchoolClass curlews = classes.add(teacherId, "Curlews", CURLEWS);
+            weeks.put(teacherId, List.of(terns, curlews));
             sheets.named(teacherId, "Exchange across a zero").ifPresent(setId -> mark(teacherId, curlews, setId));
         });
     }
@@ -68,6 +72,8 @@ class DemoClasses implements ApplicationRunner {
                 String answer = pupil.write(problem, Methods.usual(problem), HouseStyle.USUAL, random).answer().text();
                 boolean wrong = !answer.equals(MarkingService.right(problem, HouseStyle.USUAL));
                 mapper.keepAnswer(id, new MarkedAnswer(pupilId, question, wrong ? "given" : "right", wrong ? answer : "", "", "", null));
+                mapper.judge(id, pupilId, new MarkingMapper.Judgement(question, wrong ? "wrong" : "right",
+                        wrong && !habit.isEmpty() ? habit : null, null));
             }
         }
     }

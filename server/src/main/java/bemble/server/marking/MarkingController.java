@@ -2,14 +2,15 @@ package bemble.server.marking;
 
 import bemble.server.account.SignedIn;
 import bemble.server.marking.Views.ClassView;
-import bemble.server.marking.Views.MarkingLine;
-import bemble.server.marking.Views.MarkingView;
 import bemble.server.marking.Views.KeyView;
 import bemble.server.marking.Views.MarkedPaperView;
+import bemble.server.marking.Views.MarkingLine;
+import bemble.server.marking.Views.MarkingView;
 import bemble.server.marking.Views.Strip;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -57,8 +58,14 @@ class MarkingController {
                          @Size(max = 20, message = "Use a code of 20 letters at most.") String how,
                          @Size(max = 60, message = "This is not a cause.") String cause) {}
 
-    /** @param state right or not-reached */
-    record RestOfPaper(@NotNull(message = "Say right or not-reached.") String state) {}
+    /**
+     * @param state right or not-reached
+     * @param how how it was done, in the teacher's own code
+     */
+    record RestOfPaper(@NotNull(message = "Say right or not-reached.") String state,
+                       @Size(max = 20, message = "Use a code of 20 letters at most.") String how) {}
+
+    record DayOfWork(@NotNull(message = "Give the day on which the papers were written.") LocalDate workedOn) {}
 
     /** @param sheet the code of the sheet this pupil worked on; left out where it stays */
     record PaperContent(@Size(max = 20, message = "A code is shorter than this.") String sheet,
@@ -116,7 +123,13 @@ class MarkingController {
     @PostMapping("/{id}/papers/{pupil}/rest")
     MarkedPaperView rest(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @Valid @RequestBody RestOfPaper rest) {
-        return markings.rest(teacher.id(), id, pupil, rest.state());
+        return markings.rest(teacher.id(), id, pupil, rest.state(), plain(rest.how()));
+    }
+
+    @PutMapping("/{id}/day")
+    MarkingView workedOn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody DayOfWork day) {
+        markings.workedOn(teacher.id(), id, day.workedOn());
+        return markings.view(teacher.id(), id);
     }
 
     @PutMapping("/{id}/papers/{pupil}")

@@ -1,6 +1,8 @@
 package bemble.server.marking;
 
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
@@ -13,7 +15,7 @@ import org.apache.ibatis.annotations.Update;
 /** Markings, their papers and answers; every marking has a teacher. */
 @Mapper
 interface MarkingMapper {
-    String COLUMNS = "id, class_id, title, begun_at, sheets";
+    String COLUMNS = "id, class_id, title, begun_at, worked_on, sheets";
 
     @Select("select " + COLUMNS + " from marking where teacher_id = #{teacherId} and deleted_at is null "
             + "order by begun_at desc, id desc fetch first 200 rows only")
@@ -22,13 +24,16 @@ interface MarkingMapper {
     @Select("select " + COLUMNS + " from marking where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
     Optional<StoredMarking> find(long teacherId, long id);
 
-    @Select(value = "select " + COLUMNS + " from final table (insert into marking (teacher_id, class_id, title, begun_at, sheets) "
-            + "values (#{teacherId}, #{classId}, #{title}, #{at}, #{sheets}))", affectData = true)
+    @Select(value = "select " + COLUMNS + " from final table (insert into marking (teacher_id, class_id, title, begun_at, worked_on, "
+            + "sheets) values (#{teacherId}, #{classId}, #{title}, #{at}, #{on}, #{sheets}))", affectData = true)
     StoredMarking add(@Param("teacherId") long teacherId, @Param("classId") long classId, @Param("title") String title,
-            @Param("at") OffsetDateTime at, @Param("sheets") String sheets);
+            @Param("at") OffsetDateTime at, @Param("on") LocalDate on, @Param("sheets") String sheets);
 
     @Update("update marking set sheets = #{sheets} where teacher_id = #{teacherId} and id = #{id}")
     void changeSheets(long teacherId, long id, String sheets);
+
+    @Update("update marking set worked_on = #{on} where teacher_id = #{teacherId} and id = #{id}")
+    void changeDay(long teacherId, long id, LocalDate on);
 
     @Update("update marking set deleted_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where teacher_id = #{teacherId} and id = #{id}")
     int delete(long teacherId, long id, OffsetDateTime at);
@@ -56,6 +61,36 @@ interface MarkingMapper {
     @Insert("merge into marked_answer (marking_id, " + ANSWER + ") key (marking_id, pupil_id, question) values (#{markingId}, "
             + "#{a.pupilId}, #{a.question}, #{a.state}, #{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR})")
     void keepAnswer(@Param("markingId") long markingId, @Param("a") MarkedAnswer answer);
+
+    /** Keeps how an answer was judged, beside what stands on the paper. */
+    @Update("update marked_answer set verdict = #{j.verdict}, presumed = #{j.presumed,jdbcType=VARCHAR}, "
+            + "fact = #{j.fact,jdbcType=VARCHAR} where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{j.question}")
+    void judge(@Param("markingId") long markingId, @Param("pupilId") long pupilId, @Param("j") Judgement judgement);
+
+    /** How an answer was judged in the light of the paper. */
+    record Judgement(int question, String verdict, String presumed, String fact) {}
+
+    /** An answer with the sheets it may stand on. */
+    record WorkRow(long pupilId, long markingId, String sheet, int question, String state, String given, String correction,
+                   String how, String cause, String verdict, String presumed, String fact) {}
+
+    @Select("<script>select a.pupil_id, a.marking_id, p.sheet, a.question, a.state, a.given, a.correction, a.how, a.cause, a.verdict, "
+            + "a.presumed, a.fact from marked_answer a join marking m on m.id = a.marking_id left join marked_paper p "
+            + "on p.marking_id = a.marking_id and p.pupil_id = a.pupil_id where m.deleted_at is null and a.pupil_id in "
+            + "<foreach collection='pupilIds' item='id' open='(' separator=',' close=')'>#{id}</foreach> "
+            + "order by m.worked_on, m.id, a.question</script>")
+    List<WorkRow> work(@Param("pupilIds") Collection<Long> pupilIds);
+
+    @Select("<script>select " + COLUMNS + " from marking where id in "
+            + "<foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach></script>")
+    List<StoredMarking> named(@Param("ids") Collection<Long> ids);
+
+    /** Puts answers that are judged already into a new marking. */
+    @Insert("<script>insert into marked_answer (marking_id, pupil_id, question, state, given, correction, how, cause, verdict, "
+            + "presumed, fact) values <foreach collection='answers' item='a' separator=','>(#{markingId}, #{a.pupilId}, #{a.question}, "
+            + "#{a.state}, #{a.given}, '', '', #{a.cause,jdbcType=VARCHAR}, #{a.verdict}, #{a.presumed,jdbcType=VARCHAR}, "
+            + "#{a.fact,jdbcType=VARCHAR})</foreach></script>")
+    void keepJudged(@Param("markingId") long markingId, @Param("answers") List<DemoWeeks.Judged> answers);
 
     @Delete("delete from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{question}")
     void removeAnswer(long markingId, long pupilId, int question);

@@ -11,21 +11,25 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
+import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.diagnosis.KnownAnswers;
 import bemble.server.faults.Missing;
-import bemble.server.marking.Views.PaperAnswerView;
+import bemble.server.marking.Views.MarkedPaperView;
+import bemble.server.marking.Views.MarkedSheetView;
 import bemble.server.marking.Views.MarkingLine;
 import bemble.server.marking.Views.MarkingView;
-import bemble.server.marking.Views.MarkedPaperView;
+import bemble.server.marking.Views.PaperAnswerView;
 import bemble.server.marking.Views.QuestionLine;
-import bemble.server.marking.Views.MarkedSheetView;
 import bemble.server.sets.PrintedSheets;
+import bemble.server.style.HowCode;
+import bemble.server.style.PreferencesService;
 import bemble.server.style.StyleService;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -34,6 +38,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -49,16 +54,18 @@ class MarkingService {
     private final ClassService classes;
     private final PrintedSheets sheets;
     private final StyleService styles;
+    private final PreferencesService preferences;
     private final KnownAnswers known;
     private final ObjectMapper json;
     private final Clock clock;
 
     MarkingService(MarkingMapper markings, ClassService classes, PrintedSheets sheets, StyleService styles,
-            KnownAnswers known, ObjectMapper json, Clock clock) {
+            PreferencesService preferences, KnownAnswers known, ObjectMapper json, Clock clock) {
         this.markings = markings;
         this.classes = classes;
         this.sheets = sheets;
         this.styles = styles;
+        this.preferences = preferences;
         this.known = known;
         this.json = json;
         this.clock = clock;
@@ -112,7 +119,7 @@ class MarkingService {
         if (sheet.problems().isEmpty()) {
             throw Refusal.of("setId", "This set has no questions yet.");
         }
-        StoredMarking stored = markings.add(teacherId, classId, sheet.title(), now(),
+        StoredMarking stored = markings.add(teacherId, classId, sheet.title(), now(), LocalDate.now(clock),
                 json.writeValueAsString(List.of(new Sheet(sheet.code(), sheet.problems()))));
         return new MarkingLine(stored.id(), stored.title(), schoolClass.name(), stored.begunAt(), schoolClass.pupils().size(), 0);
     }
@@ -131,7 +138,7 @@ class MarkingService {
         Open open = open(teacherId, id);
         List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.read().stream()).toList();
         return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
-                open.stored().begunAt(), open.sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
+                open.stored().begunAt(), open.stored().workedOn(), open.sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
                         .map(problem -> new QuestionLine(problem.text(), problem.operation().id(), right(problem, open.style()))).toList())).toList(),
                 open.schoolClass().pupils().stream().map(pupil -> paper(open, pupil)).toList(), Causes.of(problems));
     }
@@ -158,14 +165,37 @@ class MarkingService {
     }
 
     private Map<Integer, Judged> judged(Open open, List<MarkedAnswer> answers, List<Problem> problems) {
-        List<MarkedAnswer> read = answers.stream().filter(answer -> answer.state().equals("given") || answer.state().equals("right"))
-                .toList();
+        List<MarkedAnswer> read = readable(answers);
         Map<Integer, Judged> judged = new HashMap<>();
         List<Judged> each = writer(open, read, problems).items();
         for (int i = 0; i < read.size(); i++) {
             judged.put(read.get(i).question(), each.get(i));
         }
         return judged;
+    }
+
+    private static List<MarkedAnswer> readable(List<MarkedAnswer> answers) {
+        return answers.stream().filter(answer -> answer.state().equals("given") || answer.state().equals("right")).toList();
+    }
+
+    /** The paper as it is now, with how each answer was judged kept beside it. */
+    private MarkedPaperView judgedAnew(long teacherId, long id, Pupil pupil) {
+        Open open = open(teacherId, id);
+        return known.read(() -> {
+            MarkedPaperView paper = paper(open, pupil);
+            List<MarkedAnswer> read = readable(open.answers(pupil.id()));
+            Writer writer = writer(open, read, open.sheet(pupil.id()).read());
+            Map<Integer, String> facts = new HashMap<>();
+            for (int i = 0; i < read.size(); i++) {
+                facts.put(read.get(i).question(), writer.factMissed(i));
+            }
+            paper.answers().forEach(answer -> {
+                String presumed = answer.presumed().isEmpty() ? null : answer.presumed().get(0).slip();
+                markings.judge(id, pupil.id(), new MarkingMapper.Judgement(answer.question(), answer.verdict(), presumed,
+                        Slips.FACT_NEAR_MISS.equals(presumed) ? facts.get(answer.question()) : null));
+            });
+            return paper;
+        });
     }
 
     Writer writer(Open open, List<MarkedAnswer> answers, List<Problem> problems) {
@@ -216,8 +246,9 @@ class MarkingService {
             throw Refusal.of("given", "Type the answer that stands there, like 7 3152 for question 7.");
         }
         Causes.checked(answer.cause());
+        requireCode(teacherId, answer.how());
         markings.keepAnswer(id, answer);
-        return paper(open(teacherId, id), pupil);
+        return judgedAnew(teacherId, id, pupil);
     }
 
     @Transactional
@@ -225,30 +256,31 @@ class MarkingService {
         Open open = open(teacherId, id);
         Pupil pupil = pupil(open, pupilId);
         markings.removeAnswer(id, pupilId, question);
-        return paper(open(teacherId, id), pupil);
+        return judgedAnew(teacherId, id, pupil);
     }
 
     /** Everything on a paper that has nothing yet is right, or was not reached. */
     @Transactional
-    MarkedPaperView rest(long teacherId, long id, long pupilId, String state) {
+    MarkedPaperView rest(long teacherId, long id, long pupilId, String state, String how) {
         Open open = open(teacherId, id);
         Pupil pupil = pupil(open, pupilId);
         if (!Set.of("right", "not-reached").contains(state)) {
             throw Refusal.of("state", "The rest is right, or not-reached.");
         }
+        requireCode(teacherId, how);
         List<Integer> there = open.answers(pupilId).stream().map(MarkedAnswer::question).toList();
         for (int question = 1; question <= open.sheet(pupilId).problems().size(); question++) {
             if (!there.contains(question)) {
-                markings.keepAnswer(id, new MarkedAnswer(pupilId, question, state, "", "", "", null));
+                markings.keepAnswer(id, new MarkedAnswer(pupilId, question, state, "", "", how, null));
             }
         }
-        return paper(open(teacherId, id), pupil);
+        return judgedAnew(teacherId, id, pupil);
     }
 
     /**
      * Says on which sheet a pupil worked, or that they were absent.
      *
-     * @param code the sheet's printed code; null leaves it as it is
+     * @param code the sheet's printed code, or “set” for the one that was never printed; null leaves it as it is
      */
     @Transactional
     MarkedPaperView paper(long teacherId, long id, long pupilId, String code, boolean absent) {
@@ -256,7 +288,9 @@ class MarkingService {
         Pupil pupil = pupil(open, pupilId);
         StoredPaper before = open.papers().get(pupilId);
         String sheet = before == null ? null : before.sheet();
-        if (code != null && !code.isBlank()) {
+        if (PrintedSheets.UNPRINTED.equals(code)) {
+            sheet = null;
+        } else if (code != null && !code.isBlank()) {
             PrintedSheets.Sheet printed = addSheet(teacherId, open, code);
             sheet = printed.code();
             int questions = printed.problems().size();
@@ -264,7 +298,7 @@ class MarkingService {
                     .forEach(answer -> markings.removeAnswer(id, pupilId, answer.question()));
         }
         markings.keepPaper(id, new StoredPaper(pupilId, sheet, absent));
-        return paper(open(teacherId, id), pupil);
+        return judgedAnew(teacherId, id, pupil);
     }
 
     private PrintedSheets.Sheet addSheet(long teacherId, Open open, String code) {
@@ -281,8 +315,24 @@ class MarkingService {
     @Transactional
     int takeIn(long teacherId, long id, String text) {
         List<MarkedAnswer> answers = AnswersFile.read(text, open(teacherId, id));
-        answers.forEach(answer -> markings.keepAnswer(id, answer));
+        keepAll(teacherId, id, answers);
         return answers.size();
+    }
+
+    private void keepAll(long teacherId, long id, List<MarkedAnswer> answers) {
+        answers.forEach(answer -> markings.keepAnswer(id, answer));
+        Open open = open(teacherId, id);
+        answers.stream().map(MarkedAnswer::pupilId).distinct().forEach(pupilId -> judgedAnew(teacherId, id, pupil(open, pupilId)));
+    }
+
+    /** Says on which day the papers were written, where it was not the day they were begun to be marked. */
+    @Transactional
+    void workedOn(long teacherId, long id, LocalDate day) {
+        open(teacherId, id);
+        if (day.isAfter(LocalDate.now(clock))) {
+            throw Refusal.of("workedOn", "This day is still to come. Give the day on which the papers were written.");
+        }
+        markings.changeDay(teacherId, id, day);
     }
 
     @Transactional
@@ -295,6 +345,15 @@ class MarkingService {
     MarkingView restore(long teacherId, long id) {
         markings.delete(teacherId, id, null);
         return view(teacherId, id);
+    }
+
+    private void requireCode(long teacherId, String how) {
+        List<HowCode> codes = preferences.of(teacherId).howCodes();
+        if (!how.isEmpty() && codes.stream().noneMatch(code -> code.code().equalsIgnoreCase(how))) {
+            throw Refusal.of("how", "You have no code “" + how + "” for how it was done. Yours are "
+                    + codes.stream().map(code -> code.code() + " (" + code.name() + ")").collect(Collectors.joining(", "))
+                    + "; make others in House style.");
+        }
     }
 
     static Pupil pupil(Open open, long pupilId) {

@@ -228,7 +228,7 @@ class ReportService {
         List<String> telling = slip == null ? List.of() : telling(open, slip, 2, pupil.id());
         String again = telling.isEmpty() ? again(wrong, pupil.id()) : telling.get(0);
         return Optional.of(new Strip(pupil.name(), again, begun(again, open.style()), telling.size() < 2 ? null : telling.get(1),
-                slip == null ? "" : Causes.help(slip, wrong)));
+                slip == null ? "" : Causes.words(slip, wrong)));
     }
 
     private static String again(Problem wrong, long seed) {

@@ -1,6 +1,11 @@
 package bemble.server.marking;
 
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 
-/** A class's papers while they are marked, as they are stored. */
-record StoredMarking(long id, long classId, String title, OffsetDateTime begunAt, String sheets) {}
+/**
+ * A class's papers while they are marked, as they are stored.
+ *
+ * @param workedOn the day they were written
+ */
+record StoredMarking(long id, long classId, String title, OffsetDateTime begunAt, LocalDate workedOn, String sheets) {}

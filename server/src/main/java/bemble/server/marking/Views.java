@@ -3,6 +3,7 @@ package bemble.server.marking;
 import bemble.core.diagnosis.MarkingKey;
 import bemble.server.classes.Pupil;
 import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 
@@ -44,7 +45,7 @@ final class Views {
 
     /** A marking with all its papers. */
     record MarkingView(@NotNull long id, @NotNull String title, @NotNull long classId, @NotNull String className,
-                       @NotNull OffsetDateTime begunAt, @NotNull List<MarkedSheetView> sheets, @NotNull List<MarkedPaperView> papers,
+                       @NotNull OffsetDateTime begunAt, @NotNull LocalDate workedOn, @NotNull List<MarkedSheetView> sheets, @NotNull List<MarkedPaperView> papers,
                        @NotNull List<CauseChoice> causes) {}
 
     /** A cause that a teacher may decide on. */

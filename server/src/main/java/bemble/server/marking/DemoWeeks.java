@@ -1,0 +1,98 @@
+package bemble.server.marking;
+
+import bemble.server.classes.Pupil;
+import bemble.server.classes.SchoolClass;
+import bemble.server.sets.PrintedSheets;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.ObjectMapper;
+
+/**
+ * Takes in the weeks of work that ship with the demo school: a line a sheet, then a line a paper and a line for each
+ * answer that is wrong on it. They were written by simulated pupils and diagnosed beforehand, so that the start is quick.
+ */
+@Component
+class DemoWeeks {
+    private static final String FILE = "/demo/weeks.csv";
+    private final MarkingMapper markings;
+    private final ObjectMapper json;
+    private final Clock clock;
+
+    DemoWeeks(MarkingMapper markings, ObjectMapper json, Clock clock) {
+        this.markings = markings;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** An answer with how it was judged. */
+    record Judged(long pupilId, int question, String state, String given, String cause, String verdict, String presumed, String fact) {}
+
+    void put(long teacherId, List<SchoolClass> classes) {
+        List<Judged> answers = new ArrayList<>();
+        long marking = 0;
+        int questions = 0;
+        SchoolClass schoolClass = classes.get(0);
+        long pupil = 0;
+        for (String line : lines()) {
+            String[] parts = line.split(",", -1);
+            switch (parts[0]) {
+                case "sheet" -> {
+                    keep(marking, answers);
+                    schoolClass = classes.stream().filter(each -> each.name().equals(parts[1])).findFirst().orElseThrow();
+                    List<String> problems = List.of(parts[4].split("\\|"));
+                    questions = problems.size();
+                    marking = begin(teacherId, schoolClass, Integer.parseInt(parts[2]), parts[3], problems);
+                }
+                case "absent" -> markings.keepPaper(marking, new StoredPaper(pupil(schoolClass, parts[1]), null, true));
+                case "paper" -> {
+                    pupil = pupil(schoolClass, parts[1]);
+                    for (int question = 1; question <= questions; question++) {
+                        answers.add(new Judged(pupil, question, "right", "", null, "right", null, null));
+                    }
+                }
+                default -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1, new Judged(pupil,
+                        Integer.parseInt(parts[2]), "given", parts[3], orNull(parts[6]), "wrong", orNull(parts[4]), orNull(parts[5])));
+            }
+        }
+        keep(marking, answers);
+    }
+
+    private static List<String> lines() {
+        try (InputStream file = DemoWeeks.class.getResourceAsStream(FILE)) {
+            return new String(file.readAllBytes(), StandardCharsets.UTF_8).lines().toList();
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    private long begin(long teacherId, SchoolClass schoolClass, int daysAgo, String title, List<String> problems) {
+        LocalDate day = LocalDate.now(clock).minusDays(daysAgo);
+        OffsetDateTime at = day.atTime(14, 0).atOffset(ZoneOffset.UTC);
+        return markings.add(teacherId, schoolClass.id(), title, at, day,
+                json.writeValueAsString(List.of(new MarkingService.Sheet(PrintedSheets.UNPRINTED, problems)))).id();
+    }
+
+    private void keep(long marking, List<Judged> answers) {
+        if (!answers.isEmpty()) {
+            markings.keepJudged(marking, answers);
+            answers.clear();
+        }
+    }
+
+    private static long pupil(SchoolClass schoolClass, String name) {
+        return schoolClass.pupils().stream().filter(each -> each.name().equals(name)).map(Pupil::id).findFirst().orElseThrow();
+    }
+
+    private static String orNull(String text) {
+        return text.isEmpty() ? null : text;
+    }
+}

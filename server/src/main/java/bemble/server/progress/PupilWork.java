@@ -1,0 +1,100 @@
+package bemble.server.progress;
+
+import bemble.core.practice.Ladder;
+import bemble.core.practice.Rung;
+import bemble.core.problem.Operation;
+import bemble.core.progress.Evidence;
+import bemble.core.progress.Progress;
+import bemble.core.progress.Rule;
+import bemble.core.progress.SlipHistory;
+import bemble.core.progress.Standing;
+import bemble.core.progress.State;
+import bemble.core.slip.Slips;
+import bemble.server.classes.Pupil;
+import bemble.server.marking.MarkedWork.Answer;
+import bemble.server.progress.RulingMapper.Ruling;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** One pupil's answers, sorted by rung, with where they stand. */
+public final class PupilWork {
+    private final Pupil pupil;
+    private final List<Answer> answers;
+    private final Map<String, Standing> byRule = new LinkedHashMap<>();
+    private final Map<String, Ruling> rulings;
+    private final RungFinder rungs;
+    private final LocalDate today;
+
+    PupilWork(Pupil pupil, List<Answer> answers, List<Ruling> rulings, RungFinder rungs, LocalDate today) {
+        this.pupil = pupil;
+        this.answers = answers;
+        this.rungs = rungs;
+        this.today = today;
+        this.rulings = rulings.stream().collect(Collectors.toMap(Ruling::rung, ruling -> ruling));
+        Map<String, List<Answer>> onRungs = answers.stream().filter(answer -> rungs.of(answer.problem()).rung() != null)
+                .collect(Collectors.groupingBy(answer -> rungs.of(answer.problem()).rung().id()));
+        for (Operation operation : Operation.values()) {
+            for (Rung rung : Ladder.of(operation)) {
+                List<Answer> here = onRungs.getOrDefault(rung.id(), List.of());
+                if (!here.isEmpty()) {
+                    byRule.put(rung.id(), Progress.of(here.stream().map(this::evidence).toList(), rungs.givesChance(rung), today,
+                            Rule.USUAL));
+                }
+            }
+        }
+    }
+
+    private Evidence evidence(Answer answer) {
+        return new Evidence(answer.day(), answer.right(), answer.alone(), rungs.of(answer.problem()).chance(), answer.cause(),
+                new Evidence.Source(answer.marking(), answer.question(), answer.problem(), answer.given()));
+    }
+
+    public Pupil pupil() {
+        return pupil;
+    }
+
+    public List<Answer> answers() {
+        return answers;
+    }
+
+    /** Where they stand by the rule alone; rungs that were never tried are left out. */
+    Map<String, Standing> byRule() {
+        return byRule;
+    }
+
+    Ruling ruling(String rung) {
+        return rulings.get(rung);
+    }
+
+    /** What counts on a rung: what the teacher says stands. */
+    public State state(String rung) {
+        Ruling ruling = rulings.get(rung);
+        return ruling != null ? State.valueOf(ruling.state()) : byRule.getOrDefault(rung, Standing.NONE).state();
+    }
+
+    /** Where they stand, the teacher's word over the rule's, by the rung's id. */
+    public Map<String, Standing> standings() {
+        Map<String, Standing> all = new LinkedHashMap<>(byRule);
+        rulings.forEach((rung, ruling) -> {
+            Standing rule = byRule.getOrDefault(rung, Standing.NONE);
+            State state = State.valueOf(ruling.state());
+            all.put(rung, new Standing(state, ruling.reason(), ruling.ruledOn(), rule.dueOn(),
+                    state.isReached() ? null : rule.shows(), rule.rests()));
+        });
+        return all;
+    }
+
+    /** The slips seen, the one seen last first. */
+    public List<SlipHistory> slips() {
+        Map<String, Operation> seen = new LinkedHashMap<>();
+        answers.stream().filter(answer -> answer.cause() != null && !answer.cause().equals(Slips.FACT_NEAR_MISS)
+                && Slips.ALL.stream().anyMatch(slip -> slip.id().equals(answer.cause())))
+                .forEach(answer -> seen.putIfAbsent(answer.cause(), rungs.of(answer.problem()).operation()));
+        return seen.entrySet().stream().map(each -> SlipHistory.of(each.getKey(), answers.stream()
+                        .filter(answer -> rungs.of(answer.problem()).operation() == each.getValue()).map(this::evidence).toList(), today))
+                .sorted((one, other) -> other.lastSeen().compareTo(one.lastSeen())).toList();
+    }
+}

@@ -1,0 +1,52 @@
+package bemble.server.progress;
+
+import bemble.server.account.SignedIn;
+import bemble.server.progress.RecordViews.ClassRecord;
+import bemble.server.progress.RecordViews.PupilRecord;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The records of the classes and pupils of the teacher signed in. */
+@RestController
+class RecordController {
+    private final RecordService records;
+
+    RecordController(RecordService records) {
+        this.records = records;
+    }
+
+    /** @param state not-tried, learning, secure or due */
+    record RulingContent(@NotNull(message = "Say not-tried, learning, secure or due.") String state,
+                         @NotNull(message = "Say in a few words why, so that it is known later.")
+                         @Size(max = 400, message = "Say it in 400 letters at most.") String reason) {}
+
+    @GetMapping("/api/classes/{id}/record")
+    ClassRecord ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return records.ofClass(teacher.id(), id);
+    }
+
+    @GetMapping("/api/pupils/{id}/record")
+    PupilRecord ofPupil(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return records.ofPupil(teacher.id(), id);
+    }
+
+    /** What the teacher says of a pupil on a rung stands over the rule. */
+    @PutMapping("/api/pupils/{id}/rungs/{rung}")
+    PupilRecord rule(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable String rung,
+            @Valid @RequestBody RulingContent ruling) {
+        return records.rule(teacher.id(), id, rung, ruling.state(), ruling.reason());
+    }
+
+    @DeleteMapping("/api/pupils/{id}/rungs/{rung}")
+    PupilRecord unrule(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable String rung) {
+        return records.unrule(teacher.id(), id, rung);
+    }
+}

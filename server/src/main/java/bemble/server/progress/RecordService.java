@@ -1,0 +1,235 @@
+package bemble.server.progress;
+
+import bemble.core.hand.KnownSlip;
+import bemble.core.practice.Ladder;
+import bemble.core.practice.Rung;
+import bemble.core.diagnosis.Remedy;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Refusal;
+import bemble.core.progress.Rule;
+import bemble.core.progress.SlipHistory;
+import bemble.core.progress.Standing;
+import bemble.core.progress.State;
+import bemble.core.slip.Slips;
+import bemble.server.classes.ClassService;
+import bemble.server.classes.SchoolClass;
+import bemble.server.faults.Missing;
+import bemble.server.marking.MarkedWork;
+import bemble.server.marking.MarkedWork.Answer;
+import bemble.server.classes.Pupil;
+import bemble.server.progress.RecordViews.CellView;
+import bemble.server.progress.RecordViews.ClassRecord;
+import bemble.server.progress.RecordViews.ClassSlip;
+import bemble.server.progress.RecordViews.FactOfPupil;
+import bemble.server.progress.RecordViews.FactRecord;
+import bemble.server.progress.RecordViews.PupilRecord;
+import bemble.server.progress.RecordViews.PupilRow;
+import bemble.server.progress.RecordViews.RestingAnswer;
+import bemble.server.progress.RecordViews.RungRecord;
+import bemble.server.progress.RecordViews.RungView;
+import bemble.server.progress.RecordViews.ShakyFact;
+import bemble.server.progress.RecordViews.SlipOfPupil;
+import bemble.server.progress.RecordViews.SlipRecord;
+import bemble.server.progress.RecordViews.StateView;
+import bemble.server.progress.RecordViews.WeekView;
+import bemble.server.progress.RulingMapper.Ruling;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Works out what pupils can do from what was marked. */
+@Service
+public class RecordService {
+    private static final int MOST_REASON = 400;
+    private final ClassService classes;
+    private final MarkedWork work;
+    private final RulingMapper rulings;
+    private final RungFinder rungs;
+    private final Clock clock;
+
+    RecordService(ClassService classes, MarkedWork work, RulingMapper rulings, RungFinder rungs, Clock clock) {
+        this.classes = classes;
+        this.work = work;
+        this.rulings = rulings;
+        this.rungs = rungs;
+        this.clock = clock;
+    }
+
+    /** What each pupil of a class has done, and where they stand. */
+    public List<PupilWork> work(long teacherId, SchoolClass schoolClass) {
+        List<Long> ids = schoolClass.pupils().stream().map(Pupil::id).toList();
+        Map<Long, List<Answer>> answers = work.of(teacherId, ids).stream().collect(Collectors.groupingBy(Answer::pupilId));
+        Map<Long, List<Ruling>> ruled = ids.isEmpty() ? Map.of()
+                : rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
+        return schoolClass.pupils().stream().map(pupil -> new PupilWork(pupil, answers.getOrDefault(pupil.id(), List.of()),
+                ruled.getOrDefault(pupil.id(), List.of()), rungs, today())).toList();
+    }
+
+    public LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
+    ClassRecord ofClass(long teacherId, long classId) {
+        SchoolClass schoolClass = classes.find(teacherId, classId);
+        List<PupilWork> all = work(teacherId, schoolClass);
+        List<Rung> tried = triedBy(all);
+        List<PupilRow> rows = all.stream().map(each -> new PupilRow(each.pupil(),
+                tried.stream().map(rung -> cell(each, rung)).toList())).toList();
+        return new ClassRecord(classId, schoolClass.name(), today(), states(), tried.stream().map(RecordService::view).toList(), rows,
+                slips(all), facts(all));
+    }
+
+    /** The rungs on which anybody has anything, in the order of the ladders. */
+    public static List<Rung> triedBy(List<PupilWork> all) {
+        return Arrays.stream(Operation.values()).flatMap(operation -> Ladder.of(operation).stream())
+                .filter(rung -> all.stream().anyMatch(each -> each.state(rung.id()) != State.NOT_TRIED)).toList();
+    }
+
+    private static List<StateView> states() {
+        return Arrays.stream(State.values()).map(state -> new StateView(state.id(), state.label(), state.sign())).toList();
+    }
+
+    static RungView view(Rung rung) {
+        return new RungView(rung.id(), rung.wishes().operation().id(), rung.title(), rung.news());
+    }
+
+    private static CellView cell(PupilWork pupil, Rung rung) {
+        String shows = pupil.standings().getOrDefault(rung.id(), Standing.NONE).shows();
+        return new CellView(rung.id(), pupil.state(rung.id()).id(), pupil.ruling(rung.id()) != null,
+                shows == null ? null : nameOf(shows, rung.wishes().operation()));
+    }
+
+    /** A cause in a few words. */
+    public static String nameOf(String cause, Operation operation) {
+        return switch (cause) {
+            case Slips.FACT_NEAR_MISS -> "a fact missed";
+            case "copied-wrongly" -> "copied wrongly";
+            case "right-answer-wrong-working" -> "right answer, wrong working";
+            case "something-else" -> "something else";
+            default -> Slips.ALL.stream().filter(slip -> slip.id().equals(cause) && slip.operation() == operation)
+                    .map(KnownSlip::name).findFirst().orElse(cause);
+        };
+    }
+
+    private List<ClassSlip> slips(List<PupilWork> all) {
+        Map<String, List<SlipOfPupil>> pupils = new LinkedHashMap<>();
+        Map<String, Map<LocalDate, int[]>> weeks = new LinkedHashMap<>();
+        for (PupilWork pupil : all) {
+            for (SlipHistory history : pupil.slips()) {
+                pupils.computeIfAbsent(history.slip(), any -> new ArrayList<>())
+                        .add(new SlipOfPupil(pupil.pupil().name(), history.say(), history.fading()));
+                Map<LocalDate, int[]> byWeek = weeks.computeIfAbsent(history.slip(), any -> new TreeMap<>());
+                history.weeks().forEach(week -> {
+                    int[] counts = byWeek.computeIfAbsent(week.monday(), any -> new int[2]);
+                    counts[0] += week.seen();
+                    counts[1] += week.of();
+                });
+            }
+        }
+        return pupils.entrySet().stream().sorted(Comparator.comparingInt(each -> -each.getValue().size()))
+                .map(each -> new ClassSlip(each.getKey(), anyName(each.getKey()), each.getValue(),
+                        weeks.get(each.getKey()).entrySet().stream().map(week -> new WeekView(week.getKey(), week.getValue()[0],
+                                week.getValue()[1])).toList())).toList();
+    }
+
+    private static String anyName(String slip) {
+        return Slips.ALL.stream().filter(each -> each.id().equals(slip)).findFirst().map(KnownSlip::name).orElse(slip);
+    }
+
+    private static List<ShakyFact> facts(List<PupilWork> all) {
+        Map<String, Map<String, Integer>> missed = new LinkedHashMap<>();
+        all.forEach(pupil -> pupil.answers().stream().filter(answer -> answer.fact() != null).forEach(answer ->
+                missed.computeIfAbsent(answer.fact(), any -> new LinkedHashMap<>()).merge(pupil.pupil().name(), 1, Integer::sum)));
+        return missed.entrySet().stream().sorted(Comparator.comparingInt(each -> -each.getValue().values().stream()
+                        .mapToInt(Integer::intValue).sum()))
+                .map(each -> new ShakyFact(each.getKey(), each.getValue().entrySet().stream()
+                        .map(pupil -> new FactOfPupil(pupil.getKey(), pupil.getValue())).toList())).toList();
+    }
+
+    /** A class's pupil with what they did. */
+    public record Known(SchoolClass schoolClass, PupilWork work) {}
+
+    /** @throws Missing where the teacher has no such pupil */
+    public Known pupil(long teacherId, long pupilId) {
+        SchoolClass schoolClass = classes.ofPupil(teacherId, pupilId);
+        Pupil pupil = schoolClass.pupils().stream().filter(each -> each.id() == pupilId).findFirst().orElseThrow();
+        return new Known(schoolClass, work(teacherId, new SchoolClass(schoolClass.id(), schoolClass.name(), List.of(pupil))).get(0));
+    }
+
+    PupilRecord ofPupil(long teacherId, long pupilId) {
+        Known known = pupil(teacherId, pupilId);
+        PupilWork pupil = known.work();
+        List<RungRecord> records = triedBy(List.of(pupil)).stream().map(rung -> record(pupil, rung)).toList();
+        Map<String, List<Answer>> missed = pupil.answers().stream().filter(answer -> answer.fact() != null)
+                .collect(Collectors.groupingBy(Answer::fact, TreeMap::new, Collectors.toList()));
+        return new PupilRecord(pupil.pupil(), known.schoolClass().id(), known.schoolClass().name(), states(), records,
+                pupil.slips().stream().map(RecordService::record).toList(),
+                missed.entrySet().stream().map(each -> new FactRecord(each.getKey(), each.getValue().size(),
+                        each.getValue().get(each.getValue().size() - 1).day())).toList(), rule());
+    }
+
+    /** The rule in words, so that a teacher can judge it. */
+    static String rule() {
+        Rule rule = Rule.USUAL;
+        return "Secure is " + rule.right() + " of the last " + rule.of() + " first answers right without help, on days at least "
+                + rule.apartDays() + " days apart, " + rule.chances() + " of them on questions that give the usual slips a chance. "
+                + "It comes back after " + rule.gapsWeeks().stream().map(String::valueOf).collect(Collectors.joining(", "))
+                + " weeks with " + rule.retry() + " questions: all right stays, one wrong is tried again that week, fewer is learning "
+                + "again. Absence counts against nobody.";
+    }
+
+    private RungRecord record(PupilWork pupil, Rung rung) {
+        Standing standing = pupil.byRule().getOrDefault(rung.id(), Standing.NONE);
+        Ruling ruling = pupil.ruling(rung.id());
+        Operation operation = rung.wishes().operation();
+        List<RestingAnswer> rests = standing.rests().stream().map(evidence -> pupil.answers().stream()
+                        .filter(answer -> answer.marking() == evidence.source().marking()
+                                && answer.question() == evidence.source().question()).findFirst().orElseThrow())
+                .map(answer -> new RestingAnswer(answer.day(), answer.marking(), answer.title(), answer.question(), answer.problem(),
+                        answer.given(), answer.right(), answer.alone(), answer.cause() == null ? null : nameOf(answer.cause(), operation),
+                        answer.confirmed())).toList();
+        return new RungRecord(view(rung), pupil.state(rung.id()).id(), standing.state().id(), standing.say(), standing.since(),
+                standing.dueOn(), standing.shows() == null ? null : nameOf(standing.shows(), operation),
+                ruling == null ? null : ruling.reason(), rests);
+    }
+
+    private static SlipRecord record(SlipHistory history) {
+        KnownSlip slip = Slips.ALL.stream().filter(each -> each.id().equals(history.slip())).findFirst().orElseThrow();
+        return new SlipRecord(history.slip(), slip.name(), history.say(), history.fading(), Remedy.of(slip).say(),
+                history.weeks().stream().map(week -> new WeekView(week.monday(), week.seen(), week.of())).toList());
+    }
+
+    /**
+     * Keeps what the teacher says of a pupil on a rung; it stands until it is taken back.
+     *
+     * @throws Refusal where the rung, the state or the reason is missing
+     */
+    @Transactional
+    PupilRecord rule(long teacherId, long pupilId, String rung, String state, String reason) {
+        pupil(teacherId, pupilId);
+        Ladder.find(rung).orElseThrow(() -> new Missing("There is no such rung. The ladders show which there are."));
+        State said = Arrays.stream(State.values()).filter(each -> each.id().equals(state)).findFirst()
+                .orElseThrow(() -> Refusal.of("state", "Say not-tried, learning, secure or due."));
+        if (reason == null || reason.isBlank() || reason.strip().length() > MOST_REASON) {
+            throw Refusal.of("reason", "Say in a few words why, so that it is known later.");
+        }
+        rulings.keep(new Ruling(pupilId, rung, said.name(), reason.strip(), today()));
+        return ofPupil(teacherId, pupilId);
+    }
+
+    @Transactional
+    PupilRecord unrule(long teacherId, long pupilId, String rung) {
+        pupil(teacherId, pupilId);
+        rulings.remove(pupilId, rung);
+        return ofPupil(teacherId, pupilId);
+    }
+}

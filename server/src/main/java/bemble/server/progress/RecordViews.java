@@ -1,0 +1,75 @@
+package bemble.server.progress;
+
+import bemble.server.classes.Pupil;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.List;
+
+/** What a record looks like to a teacher. */
+final class RecordViews {
+    private RecordViews() {}
+
+    /** A rung of a ladder. */
+    record RungView(@NotNull String id, @NotNull String operation, @NotNull String title, @NotNull String news) {}
+
+    /** A state with its sign, which needs no colour. */
+    record StateView(@NotNull String id, @NotNull String label, @NotNull String sign) {}
+
+    /**
+     * Where a pupil stands on a rung.
+     *
+     * @param state what counts: the teacher's word, else the rule's
+     * @param ruled whether the teacher said so
+     * @param shows the slip that still shows, in a few words
+     */
+    record CellView(@NotNull String rung, @NotNull String state, @NotNull boolean ruled, String shows) {}
+
+    record PupilRow(@NotNull Pupil pupil, @NotNull List<CellView> cells) {}
+
+    /** A slip seen in a class. */
+    record ClassSlip(@NotNull String slip, @NotNull String name, @NotNull List<SlipOfPupil> pupils, @NotNull List<WeekView> weeks) {}
+
+    record SlipOfPupil(@NotNull String pupil, @NotNull String say, @NotNull boolean fading) {}
+
+    record WeekView(@NotNull LocalDate monday, @NotNull int seen, @NotNull int of) {}
+
+    /** A fact with who missed it, how often and in how many answers. */
+    record ShakyFact(@NotNull String fact, @NotNull List<FactOfPupil> pupils) {}
+
+    record FactOfPupil(@NotNull String pupil, @NotNull int missed) {}
+
+    /** A class's record: rungs across, pupils down. */
+    record ClassRecord(@NotNull long id, @NotNull String name, @NotNull LocalDate today, @NotNull List<StateView> states,
+                       @NotNull List<RungView> rungs, @NotNull List<PupilRow> pupils, @NotNull List<ClassSlip> slips,
+                       @NotNull List<ShakyFact> facts) {}
+
+    /**
+     * An answer that a figure rests on.
+     *
+     * @param cause what it is put down to in a few words; left out where nothing is known
+     * @param confirmed whether a teacher decided it
+     */
+    record RestingAnswer(@NotNull LocalDate day, @NotNull long marking, @NotNull String title, @NotNull int question,
+                         @NotNull String problem, @NotNull String given, @NotNull boolean right, @NotNull boolean alone, String cause,
+                         @NotNull boolean confirmed) {}
+
+    /**
+     * A pupil on a rung.
+     *
+     * @param byRule what the rule says
+     * @param say what the rule rests on
+     * @param reason why the teacher says otherwise
+     */
+    record RungRecord(@NotNull RungView rung, @NotNull String state, @NotNull String byRule, @NotNull String say, LocalDate since,
+                      LocalDate dueOn, String shows, String reason, @NotNull List<RestingAnswer> rests) {}
+
+    record SlipRecord(@NotNull String slip, @NotNull String name, @NotNull String say, @NotNull boolean fading,
+                      @NotNull String help, @NotNull List<WeekView> weeks) {}
+
+    record FactRecord(@NotNull String fact, @NotNull int missed, @NotNull LocalDate last) {}
+
+    /** Everything about one pupil. */
+    record PupilRecord(@NotNull Pupil pupil, @NotNull long classId, @NotNull String className, @NotNull List<StateView> states,
+                       @NotNull List<RungRecord> rungs, @NotNull List<SlipRecord> slips, @NotNull List<FactRecord> facts,
+                       @NotNull String rule) {}
+}

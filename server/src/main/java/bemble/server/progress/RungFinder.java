@@ -1,0 +1,48 @@
+package bemble.server.progress;
+
+import bemble.core.diagnosis.Remedy;
+import bemble.core.practice.Draft;
+import bemble.core.practice.Features;
+import bemble.core.practice.Ladder;
+import bemble.core.practice.Rung;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Component;
+
+/** On which rung a question stands, and whether it gave the usual slips a chance; remembered for the questions of late. */
+@Component
+class RungFinder {
+    private static final int MOST = 5000;
+    private static final int SAMPLE = 4;
+    private final Map<String, Place> places = new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Place> eldest) {
+            return size() > MOST;
+        }
+    };
+    private final Map<Rung, Boolean> chances = new ConcurrentHashMap<>();
+
+    /** @param rung null where the question is on none */
+    record Place(Operation operation, Rung rung, boolean chance) {}
+
+    Place of(String text) {
+        synchronized (places) {
+            return places.computeIfAbsent(text, any -> {
+                Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
+                return new Place(problem.operation(), Ladder.rungOf(Features.of(problem)).orElse(null),
+                        Remedy.givesUsualSlipsAChance(problem));
+            });
+        }
+    }
+
+    /** Whether questions of a rung can give the usual slips a chance. */
+    boolean givesChance(Rung rung) {
+        return chances.computeIfAbsent(rung, any -> new Draft(rung.wishes(), 1).draw(SAMPLE).stream()
+                .anyMatch(question -> Remedy.givesUsualSlipsAChance(question.problem())));
+    }
+}

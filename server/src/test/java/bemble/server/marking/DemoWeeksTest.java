@@ -1,0 +1,109 @@
+package bemble.server.marking;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bemble.core.diagnosis.Answers;
+import bemble.core.diagnosis.Item;
+import bemble.core.diagnosis.Judged;
+import bemble.core.diagnosis.Writer;
+import bemble.core.hand.Written;
+import bemble.core.method.Methods;
+import bemble.core.practice.Draft;
+import bemble.core.practice.Ladder;
+import bemble.core.problem.Problem;
+import bemble.core.problem.Punctuation;
+import bemble.core.pupil.Pupil;
+import bemble.core.pupil.Pupil.Habit;
+import bemble.core.slip.Slips;
+import bemble.core.style.HouseStyle;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** Six weeks of Lantern Quay School: simulated pupils write, and what is presumed of them is diagnosed, never made up. */
+class DemoWeeksTest {
+    /** A sheet: days before today, then rungs with how many questions of each. */
+    private static final List<String> TERNS = List.of("40 addition-one-carry 8", "38 subtraction-one-exchange 8",
+            "33 addition-one-carry 8", "31 subtraction-one-exchange 8", "26 addition-a-chain 8",
+            "24 subtraction-three-digits-one-exchange 8", "19 addition-a-chain 8", "17 subtraction-three-digits-one-exchange 8",
+            "12 addition-one-carry 3 subtraction-one-exchange 3 addition-a-chain 2", "10 subtraction-two-exchanges 8",
+            "5 subtraction-two-exchanges 8", "3 addition-a-chain 3 subtraction-three-digits-one-exchange 3 addition-unlike-lengths 2");
+    private static final List<String> CURLEWS = List.of("41 subtraction-two-exchanges 8",
+            "39 multiplication-by-one-digit-carries-throughout 6", "34 subtraction-two-exchanges 8",
+            "32 multiplication-by-one-digit-carries-throughout 6", "27 subtraction-across-a-zero 8",
+            "25 multiplication-two-by-two-digits 6", "20 subtraction-across-a-zero 8", "18 multiplication-two-by-two-digits 6",
+            "13 subtraction-two-exchanges 3 multiplication-by-one-digit-carries-throughout 3", "11 division-a-remainder 8",
+            "6 division-a-remainder 8", "4 subtraction-across-a-zero 4 division-three-digits 4");
+    private static final List<List<Habit>> TERNS_HABITS = List.of(List.of(), List.of(new Habit("carry-forgotten", 0.8)), List.of(),
+            List.of(new Habit("smaller-from-larger", 0.8)), List.of(), List.of(new Habit("exchange-not-paid", 0.6)));
+    private static final List<List<Habit>> CURLEWS_HABITS = List.of(List.of(), List.of(new Habit("zeros-skipped", 0.9)), List.of(),
+            List.of(new Habit("placeholder-forgotten", 0.7)), List.of(new Habit("smaller-from-larger", 0.7)), List.of(),
+            List.of(new Habit("remainder-forgotten", 0.6)), List.of());
+    private static final int LONGEST_AGO = 42;
+    private static final double ABSENT = 0.04;
+
+    private final List<String> lines = new ArrayList<>();
+    private final Random random = new Random(20_261_125);
+
+    @Test
+    void theWeeksThatShipAreWhatThePupilsWrite() throws Exception {
+        write("Terns", DemoClasses.TERNS, TERNS, TERNS_HABITS);
+        write("Curlews", DemoClasses.CURLEWS, CURLEWS, CURLEWS_HABITS);
+        String made = String.join("\n", lines) + "\n";
+        Files.writeString(Path.of("target/weeks.csv"), made);
+        String ships = new String(DemoWeeksTest.class.getResourceAsStream("/demo/weeks.csv").readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(ships).as("copy target/weeks.csv to src/main/resources/demo where the change is wanted").isEqualTo(made);
+    }
+
+    private void write(String schoolClass, List<String> names, List<String> sheets, List<List<Habit>> habits) {
+        for (String sheet : sheets) {
+            String[] words = sheet.split(" ");
+            int ago = Integer.parseInt(words[0]);
+            List<Problem> problems = new ArrayList<>();
+            String title = Ladder.find(words[1]).orElseThrow().title();
+            for (int i = 1; i < words.length; i += 2) {
+                new Draft(Ladder.find(words[i]).orElseThrow().wishes(), 100L * ago + i).draw(Integer.parseInt(words[i + 1]))
+                        .forEach(question -> problems.add(question.problem()));
+            }
+            List<Answers> known = problems.stream().map(problem -> Answers.of(problem, Methods.usual(problem).name().id())).toList();
+            lines.add("sheet," + schoolClass + "," + ago + "," + (words.length > 3 ? "Mixed, to see what is kept" : title) + ","
+                    + String.join("|", problems.stream().map(Problem::text).toList()));
+            for (int i = 0; i < names.size(); i++) {
+                paper(names.get(i), i, ago, known, habits.get(i % habits.size()));
+            }
+        }
+    }
+
+    private void paper(String name, int index, int ago, List<Answers> sheet, List<Habit> habits) {
+        if (random.nextDouble() < ABSENT) {
+            lines.add("absent," + name);
+            return;
+        }
+        // Of some the habits fade over the weeks, of others they stay.
+        double kept = index % 4 == 3 ? 1 : Math.max(0, (ago - 8.0) / LONGEST_AGO);
+        Habit[] now = habits.stream().map(habit -> new Habit(habit.slip(), habit.share() * kept)).toArray(Habit[]::new);
+        Pupil pupil = Pupil.with(name, now).missing(index % 6 == 4 ? 0.03 : 0.005, index % 5 == 1 ? new String[] {"8+7", "7x8", "6x7"} : new String[0]);
+        List<Item> items = new ArrayList<>();
+        for (Answers question : sheet) {
+            Written written = pupil.write(question.problem(), question.method(), HouseStyle.USUAL, random);
+            items.add(new Item(question, written.answer().text()));
+        }
+        Writer writer = Writer.of(items, Punctuation.POINT);
+        List<Judged> judged = writer.items();
+        lines.add("paper," + name);
+        for (int i = 0; i < items.size(); i++) {
+            if (judged.get(i).verdict() == Judged.Verdict.WRONG) {
+                String presumed = judged.get(i).findings().isEmpty() ? "" : judged.get(i).findings().get(0).slip();
+                String fact = presumed.equals(Slips.FACT_NEAR_MISS) && writer.factMissed(i) != null ? writer.factMissed(i) : "";
+                boolean sure = writer.causes().stream().limit(1).anyMatch(cause -> cause.slip().equals(presumed)
+                        && cause.explains() > 1 && cause.confidence() > 0.9);
+                lines.add("wrong,," + (i + 1) + "," + items.get(i).given() + "," + presumed + "," + fact + ","
+                        + (sure ? presumed : ""));
+            }
+        }
+    }
+}
