@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pupils/{id}/rungs/{rung}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rule"];
+        post?: never;
+        delete: operations["unrule"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/markings/{id}/papers/{pupil}": {
         parameters: {
             query?: never;
@@ -52,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/{id}/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["workedOn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}": {
         parameters: {
             query?: never;
@@ -63,6 +95,38 @@ export interface paths {
         put: operations["change_1"];
         post?: never;
         delete: operations["delete_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/term": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["term"];
+        put: operations["keepTerm"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put: operations["keep_1"];
+        post?: never;
+        delete: operations["again"];
         options?: never;
         head?: never;
         patch?: never;
@@ -276,6 +340,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/screens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}/pupils/{pupil}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["giveBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rehearse": {
         parameters: {
             query?: never;
@@ -347,7 +459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["begin"];
         delete?: never;
@@ -500,6 +612,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post: operations["comeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/papers/{id}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["write"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/hand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["handIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/door": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["door"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/explanation": {
         parameters: {
             query?: never;
@@ -587,7 +779,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -606,6 +798,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["restore_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/plan/groups/{key}/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setFor_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -804,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sets/{id}/versions/{letter}": {
         parameters: {
             query?: never;
@@ -900,6 +1124,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/screens/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["live"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofPupil"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/prints/{code}/{kind}.pdf": {
         parameters: {
             query?: never;
@@ -955,7 +1227,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_3"];
+        get: operations["one_4"];
         put?: never;
         post?: never;
         delete: operations["delete_3"];
@@ -1044,6 +1316,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/in/papers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["paper_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/how-we-write-it": {
         parameters: {
             query?: never;
@@ -1124,6 +1412,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClass_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attempts/{id}": {
         parameters: {
             query?: never;
@@ -1131,7 +1435,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_4"];
+        get: operations["one_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1147,7 +1451,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["state"];
+        get: operations["state_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1219,6 +1523,88 @@ export interface components {
             /** Format: int32 */
             revision: number;
         };
+        RulingContent: {
+            state: string;
+            reason: string;
+        };
+        FactRecord: {
+            fact: string;
+            /** Format: int32 */
+            missed: number;
+            /** Format: date */
+            last: string;
+        };
+        Pupil: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
+        PupilRecord: {
+            pupil: components["schemas"]["Pupil"];
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            states: components["schemas"]["StateView"][];
+            rungs: components["schemas"]["RungRecord"][];
+            slips: components["schemas"]["SlipRecord"][];
+            facts: components["schemas"]["FactRecord"][];
+            rule: string;
+        };
+        RecordRung: {
+            id: string;
+            operation: string;
+            title: string;
+            news: string;
+        };
+        RestingAnswer: {
+            /** Format: date */
+            day: string;
+            /** Format: int64 */
+            marking: number;
+            title: string;
+            /** Format: int32 */
+            question: number;
+            problem: string;
+            given: string;
+            right: boolean;
+            alone: boolean;
+            cause?: string;
+            confirmed: boolean;
+        };
+        RungRecord: {
+            rung: components["schemas"]["RecordRung"];
+            state: string;
+            byRule: string;
+            say: string;
+            /** Format: date */
+            since?: string;
+            /** Format: date */
+            dueOn?: string;
+            shows?: string;
+            reason?: string;
+            rests: components["schemas"]["RestingAnswer"][];
+        };
+        SlipRecord: {
+            slip: string;
+            name: string;
+            say: string;
+            fading: boolean;
+            help: string;
+            weeks: components["schemas"]["WeekView"][];
+        };
+        StateView: {
+            id: string;
+            label: string;
+            sign: string;
+        };
+        WeekView: {
+            /** Format: date */
+            monday: string;
+            /** Format: int32 */
+            seen: number;
+            /** Format: int32 */
+            of: number;
+        };
         PaperContent: {
             sheet?: string;
             absent: boolean;
@@ -1248,17 +1634,44 @@ export interface components {
             label: string;
             sureness: string;
         };
-        Pupil: {
-            /** Format: int64 */
-            id: number;
-            name: string;
-        };
         AnswerContent: {
             state: string;
             given?: string;
             correction?: string;
             how?: string;
             cause?: string;
+        };
+        DayOfWork: {
+            /** Format: date */
+            workedOn: string;
+        };
+        CauseChoice: {
+            id: string;
+            name: string;
+        };
+        MarkedSheetView: {
+            code: string;
+            questions: components["schemas"]["QuestionLine"][];
+        };
+        MarkingView: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: date */
+            workedOn: string;
+            sheets: components["schemas"]["MarkedSheetView"][];
+            papers: components["schemas"]["MarkedPaperView"][];
+            causes: components["schemas"]["CauseChoice"][];
+        };
+        QuestionLine: {
+            problem: string;
+            operation: string;
+            answer: string;
         };
         ClassContent: {
             name: string;
@@ -1269,6 +1682,86 @@ export interface components {
             id: number;
             name: string;
             pupils: components["schemas"]["Pupil"][];
+        };
+        Term: {
+            topics: string[];
+            weekdays: number[];
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            groupMost: number;
+            /** Format: int32 */
+            sheets: number;
+        };
+        TermView: {
+            chosen: components["schemas"]["Term"];
+            topics: components["schemas"]["TopicView"][];
+        };
+        TopicView: {
+            id: string;
+            operation: string;
+            title: string;
+        };
+        ChangedPlan: {
+            content: components["schemas"]["PlanContent"];
+            /** Format: int32 */
+            revision: number;
+        };
+        PlanContent: {
+            days: components["schemas"]["PlannedDay"][];
+            conflicts: string[];
+        };
+        PlannedDay: {
+            /** Format: date */
+            date: string;
+            groups: components["schemas"]["PlannedGroup"][];
+        };
+        PlannedGroup: {
+            key: string;
+            kind: string;
+            rung: string;
+            slip?: string;
+            /** Format: int32 */
+            questions: number;
+            /** Format: int32 */
+            minutes: number;
+            pupils: number[];
+            /** Format: int64 */
+            setId?: number;
+        };
+        DayView: {
+            /** Format: date */
+            date: string;
+            groups: components["schemas"]["GroupView"][];
+        };
+        GroupView: {
+            key: string;
+            kind: string;
+            rung: string;
+            operation: string;
+            slip?: string;
+            title: string;
+            reason: string;
+            watch: string;
+            /** Format: int32 */
+            questions: number;
+            /** Format: int32 */
+            minutes: number;
+            pupils: components["schemas"]["Pupil"][];
+            /** Format: int64 */
+            setId?: number;
+        };
+        PlanView: {
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: date */
+            monday: string;
+            /** Format: int32 */
+            revision: number;
+            days: components["schemas"]["DayView"][];
+            conflicts: string[];
+            idle: components["schemas"]["Pupil"][];
         };
         AttemptSettings: {
             settingOut: boolean;
@@ -1521,6 +2014,46 @@ export interface components {
             /** Format: int64 */
             seed: number;
         };
+        OpenedSet: {
+            /** Format: int64 */
+            classId: number;
+            /** Format: int64 */
+            setId: number;
+            pupils?: number[];
+            led: boolean;
+            asksDigits: boolean;
+        };
+        PlaceView: {
+            pupil: components["schemas"]["Pupil"];
+            digits: string;
+            state: string;
+            /** Format: int32 */
+            at?: number;
+            /** Format: int32 */
+            begun: number;
+            /** Format: date-time */
+            seenAt?: string;
+            run?: string;
+        };
+        SessionView: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: int64 */
+            markingId: number;
+            code: string;
+            led: boolean;
+            asksDigits: boolean;
+            /** Format: int32 */
+            questions: number;
+            /** Format: date-time */
+            openedAt: string;
+            ended: boolean;
+            places: components["schemas"]["PlaceView"][];
+        };
         RehearsalRequest: {
             problems: string[];
             /** Format: int64 */
@@ -1691,34 +2224,9 @@ export interface components {
             /** Format: int64 */
             id: number;
         };
-        CauseChoice: {
-            id: string;
-            name: string;
-        };
-        MarkedSheetView: {
-            code: string;
-            questions: components["schemas"]["QuestionLine"][];
-        };
-        MarkingView: {
-            /** Format: int64 */
-            id: number;
-            title: string;
-            /** Format: int64 */
-            classId: number;
-            className: string;
-            /** Format: date-time */
-            begunAt: string;
-            sheets: components["schemas"]["MarkedSheetView"][];
-            papers: components["schemas"]["MarkedPaperView"][];
-            causes: components["schemas"]["CauseChoice"][];
-        };
-        QuestionLine: {
-            problem: string;
-            operation: string;
-            answer: string;
-        };
         RestOfPaper: {
             state: string;
+            how?: string;
         };
         AnswersTaken: {
             /** Format: int32 */
@@ -1804,6 +2312,50 @@ export interface components {
             added?: number;
             /** Format: int32 */
             alreadyThere?: number;
+        };
+        Came: {
+            code: string;
+            /** Format: int64 */
+            pupilId: number;
+            digits?: string;
+        };
+        InView: {
+            own?: components["schemas"]["OwnSet"];
+        };
+        OwnQuestion: {
+            /** Format: int64 */
+            paper: number;
+            /** Format: int32 */
+            question: number;
+            problem: string;
+            begun: boolean;
+        };
+        OwnSet: {
+            pupil: string;
+            title: string;
+            led: boolean;
+            handedIn: boolean;
+            ended: boolean;
+            questions: components["schemas"]["OwnQuestion"][];
+        };
+        DoneFigures: {
+            /** Format: int32 */
+            from?: number;
+            figures: components["schemas"]["AttemptFigure"][];
+        };
+        KeptFigures: {
+            /** Format: int32 */
+            count: number;
+        };
+        DoorCode: {
+            code: string;
+        };
+        DoorView: {
+            code: string;
+            title: string;
+            className: string;
+            asksDigits: boolean;
+            pupils: components["schemas"]["Pupil"][];
         };
         Told: {
             text: string;
@@ -1906,6 +2458,10 @@ export interface components {
             facts: components["schemas"]["FactView"][];
             done: boolean;
         };
+        MadeFor: {
+            /** Format: int64 */
+            setId: number;
+        };
         Display: {
             text: string;
         };
@@ -1917,15 +2473,6 @@ export interface components {
             /** Format: int32 */
             question?: number;
             label?: string;
-        };
-        Done: {
-            /** Format: int32 */
-            from?: number;
-            figures: components["schemas"]["AttemptFigure"][];
-        };
-        Kept: {
-            /** Format: int32 */
-            count: number;
         };
         BegunRun: {
             papers: components["schemas"]["Begun"][];
@@ -1967,17 +2514,24 @@ export interface components {
                 [key: string]: string;
             };
         };
+        HowCode: {
+            code: string;
+            name: string;
+            alone: boolean;
+        };
         PreferencesChange: {
             cues?: {
                 [key: string]: string;
             };
             letterKeys?: boolean;
+            howCodes?: components["schemas"]["HowCode"][];
         };
         Preferences: {
             cues: {
                 [key: string]: string;
             };
             letterKeys: boolean;
+            howCodes: components["schemas"]["HowCode"][];
         };
         PreferencesView: {
             chosen: components["schemas"]["Preferences"];
@@ -2004,6 +2558,42 @@ export interface components {
             methods: components["schemas"]["Named"][];
             checks: components["schemas"]["Named"][];
             pictures: components["schemas"]["Named"][];
+        };
+        DuePupil: {
+            pupil: components["schemas"]["Pupil"];
+            className: string;
+            rungs: string[];
+        };
+        LastProblem: {
+            problem: string;
+            answer: string;
+            label: string;
+        };
+        Lesson: {
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: date */
+            date: string;
+            groups: components["schemas"]["GroupView"][];
+        };
+        TodayView: {
+            /** Format: date */
+            today: string;
+            lessons: components["schemas"]["Lesson"][];
+            piles: components["schemas"]["WaitingPile"][];
+            due: components["schemas"]["DuePupil"][];
+            last?: components["schemas"]["LastProblem"];
+        };
+        WaitingPile: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            className: string;
+            /** Format: int32 */
+            waiting: number;
+            /** Format: int32 */
+            papers: number;
         };
         SetLine: {
             /** Format: int64 */
@@ -2045,6 +2635,22 @@ export interface components {
             want: {
                 [key: string]: unknown;
             };
+        };
+        SessionLine: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            className: string;
+            code: string;
+            ended: boolean;
+            /** Format: date-time */
+            openedAt: string;
+            /** Format: int32 */
+            in: number;
+            /** Format: int32 */
+            handedIn: number;
+            /** Format: int32 */
+            of: number;
         };
         Strip: {
             pupil: string;
@@ -2199,6 +2805,48 @@ export interface components {
             name: string;
             lines: string[];
         };
+        CellView: {
+            rung: string;
+            state: string;
+            ruled: boolean;
+            shows?: string;
+        };
+        ClassRecord: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** Format: date */
+            today: string;
+            states: components["schemas"]["StateView"][];
+            rungs: components["schemas"]["RecordRung"][];
+            pupils: components["schemas"]["PupilRow"][];
+            slips: components["schemas"]["ClassSlip"][];
+            facts: components["schemas"]["ShakyFact"][];
+        };
+        ClassSlip: {
+            slip: string;
+            name: string;
+            pupils: components["schemas"]["SlipOfPupil"][];
+            weeks: components["schemas"]["WeekView"][];
+        };
+        FactOfPupil: {
+            pupil: string;
+            /** Format: int32 */
+            missed: number;
+        };
+        PupilRow: {
+            pupil: components["schemas"]["Pupil"];
+            cells: components["schemas"]["CellView"][];
+        };
+        ShakyFact: {
+            fact: string;
+            pupils: components["schemas"]["FactOfPupil"][];
+        };
+        SlipOfPupil: {
+            pupil: string;
+            say: string;
+            fading: boolean;
+        };
     };
     responses: never;
     parameters: never;
@@ -2275,6 +2923,56 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    rule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                rung: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RulingContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PupilRecord"];
+                };
+            };
+        };
+    };
+    unrule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                rung: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PupilRecord"];
+                };
             };
         };
     };
@@ -2357,6 +3055,32 @@ export interface operations {
             };
         };
     };
+    workedOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayOfWork"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingView"];
+                };
+            };
+        };
+    };
     one_1: {
         parameters: {
             query?: never;
@@ -2422,6 +3146,130 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    term: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TermView"];
+                };
+            };
+        };
+    };
+    keepTerm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Term"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TermView"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: {
+                week?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: {
+                week?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    again: {
+        parameters: {
+            query?: {
+                week?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
             };
         };
     };
@@ -2791,6 +3639,95 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionLine"][];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpenedSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    giveBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
     rehearse: {
         parameters: {
             query?: never;
@@ -2889,7 +3826,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3174,6 +4111,140 @@ export interface operations {
             };
         };
     };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InView"];
+                };
+            };
+        };
+    };
+    comeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Came"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InView"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneFigures"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptFigures"];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InView"];
+                };
+            };
+        };
+    };
+    handIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnSet"];
+                };
+            };
+        };
+    };
+    door: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoorCode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoorView"];
+                };
+            };
+        };
+    };
     explanation: {
         parameters: {
             query?: never;
@@ -3294,7 +4365,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3356,6 +4427,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
+    setFor_1: {
+        parameters: {
+            query?: {
+                week?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeFor"];
                 };
             };
         };
@@ -3463,7 +4559,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Done"];
+                "application/json": components["schemas"]["DoneFigures"];
             };
         };
         responses: {
@@ -3473,7 +4569,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Kept"];
+                    "application/json": components["schemas"]["KeptFigures"];
                 };
             };
         };
@@ -3750,6 +4846,26 @@ export interface operations {
             };
         };
     };
+    today: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TodayView"];
+                };
+            };
+        };
+    };
     version: {
         parameters: {
             query?: never;
@@ -3887,6 +5003,72 @@ export interface operations {
             };
         };
     };
+    one_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    live: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    ofPupil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PupilRecord"];
+                };
+            };
+        };
+    };
     pdf: {
         parameters: {
             query?: {
@@ -3980,7 +5162,7 @@ export interface operations {
             };
         };
     };
-    one_3: {
+    one_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4128,6 +5310,28 @@ export interface operations {
             };
         };
     };
+    paper_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+        };
+    };
     page_1: {
         parameters: {
             query: {
@@ -4236,7 +5440,29 @@ export interface operations {
             };
         };
     };
-    one_4: {
+    ofClass_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassRecord"];
+                };
+            };
+        };
+    };
+    one_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4258,7 +5484,7 @@ export interface operations {
             };
         };
     };
-    state: {
+    state_1: {
         parameters: {
             query?: never;
             header?: never;

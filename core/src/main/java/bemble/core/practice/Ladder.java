@@ -96,9 +96,14 @@ public final class Ladder {
         return RUNGS.get(operation);
     }
 
+    /** All rungs, operation by operation. */
+    public static List<Rung> all() {
+        return RUNGS.values().stream().flatMap(List::stream).toList();
+    }
+
     /** The rung of that id, whatever its operation. */
     public static Optional<Rung> find(String id) {
-        return RUNGS.values().stream().flatMap(List::stream).filter(rung -> rung.id().equals(id)).findFirst();
+        return all().stream().filter(rung -> rung.id().equals(id)).findFirst();
     }
 
     /** The rung that a question stands on: the last whose wishes it meets; nothing where it meets none. */

@@ -79,7 +79,7 @@ class AccountController {
     AccountState signIn(@Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
         String name = credentials.login().strip().toLowerCase(Locale.ROOT);
         String address = request.getRemoteAddr();
-        attempts.begin(name, address);
+        attempts.begin(name, address, "Too many sign-ins have failed here.", "look up the password");
         Authentication result;
         try {
             result = authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(

@@ -9,11 +9,11 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /**
- * Slows down whoever guesses passwords. Failures are counted for a name from one address, and for the address alone,
+ * Slows down whoever guesses passwords or codes. Failures are counted for a name from one address, and for the address alone,
  * never for the name alone: a stranger elsewhere cannot lock a teacher out.
  */
 @Component
-class Attempts {
+public class Attempts {
     private static final int FREE_FOR_NAME = 5;
     private static final int FREE_FOR_ADDRESS = 30;
     private static final Duration LONGEST_WAIT = Duration.ofMinutes(5);
@@ -37,23 +37,25 @@ class Attempts {
     /**
      * Lets an attempt through, or not yet.
      *
+     * @param whatFailed begins the message, such as {@code Too many sign-ins have failed here.}
+     * @param look says what to look up before trying again
      * @throws Busy where so many have failed that one has to wait
      */
-    synchronized void begin(String name, String address) {
+    public synchronized void begin(String name, String address, String whatFailed, String look) {
         Duration wait = max(waiting(name + "\n" + address, FREE_FOR_NAME), waiting(address, FREE_FOR_ADDRESS));
         if (!wait.isZero()) {
             long seconds = wait.toSeconds() + 1;
-            throw new Busy("Too many sign-ins have failed here. Wait " + (seconds == 1 ? "a second" : seconds + " seconds")
-                    + ", look up the password, and try again.", seconds);
+            throw new Busy(whatFailed + " Wait " + (seconds == 1 ? "a second" : seconds + " seconds") + ", " + look
+                    + ", and try again.", seconds);
         }
     }
 
-    synchronized void failed(String name, String address) {
+    public synchronized void failed(String name, String address) {
         count(name + "\n" + address);
         count(address);
     }
 
-    synchronized void succeeded(String name, String address) {
+    public synchronized void succeeded(String name, String address) {
         failures.remove(name + "\n" + address);
     }
 

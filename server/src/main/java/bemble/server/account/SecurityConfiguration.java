@@ -2,6 +2,7 @@ package bemble.server.account;
 
 import bemble.core.problem.Fault;
 import bemble.server.faults.FaultResponse;
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
@@ -32,6 +33,8 @@ class SecurityConfiguration {
     private static final String[] OPEN = {"/api/work", "/api/paper", "/api/mark", "/api/nudge", "/api/sets/draft", "/api/diagnose",
             "/api/diagnose/set", "/api/diagnose/next"};
     private static final String[] SIGN_IN = {"/api/account", "/api/account/**"};
+    /** Pupils have no account: what they may see is asked there, of the code and the name they came in with. */
+    private static final String[] PUPILS = {"/api/in", "/api/in/**"};
 
     @Bean
     SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens,
@@ -40,6 +43,8 @@ class SecurityConfiguration {
         http.authorizeHttpRequests(requests -> requests
                 .requestMatchers(OPEN).permitAll()
                 .requestMatchers(SIGN_IN).permitAll()
+                .requestMatchers(PUPILS).permitAll()
+                .dispatcherTypeMatchers(DispatcherType.ASYNC).permitAll()
                 .requestMatchers("/api/**").authenticated()
                 .anyRequest().permitAll());
         http.csrf(csrf -> csrf.spa().csrfTokenRepository(tokens));

@@ -20,7 +20,7 @@ import java.util.Map;
  * @param rubbed whether what stood there was rubbed out
  * @param text what was written; of a nudge its size
  */
-record AttemptFigure(
+public record AttemptFigure(
         @Min(value = 0, message = "No figure is written before the paper is begun.")
         @Max(value = 31_536_000_000L, message = "No paper takes a year.") @NotNull long at,
         @NotNull(message = "Say what was done.") @Pattern(regexp = "digit|number|strike|mirror|nudge|mark",

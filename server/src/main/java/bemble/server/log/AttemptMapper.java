@@ -2,6 +2,7 @@ package bemble.server.log;
 
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -22,6 +23,16 @@ interface AttemptMapper {
     /** The same, with the row kept from others until this is done. */
     @Select("select " + COLUMNS + " from attempt where entry_id = #{entryId} for update")
     Optional<StoredAttempt> take(long entryId);
+
+    @Update("update attempt set pupil_id = #{pupilId} where run = #{run}")
+    void belongsTo(String run, long pupilId);
+
+    /** Takes everything that a pupil wrote at a screen out of the log, for good. */
+    @Delete("delete from log_entry where id in (select entry_id from attempt where pupil_id = #{pupilId})")
+    void deleteOfPupil(long pupilId);
+
+    @Select("select count(*) from attempt where pupil_id = #{pupilId}")
+    int countOfPupil(long pupilId);
 
     @Update("update attempt set settings = #{settings}, figures = #{figures} where entry_id = #{entryId}")
     void change(long entryId, String settings, String figures);

@@ -1,15 +1,16 @@
 package bemble.server.log;
 
+import bemble.core.order.WorkOrder;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
-import bemble.core.order.WorkOrder;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.HouseStyle;
 import bemble.core.writing.WritingPaper;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.style.StyleText;
+import bemble.server.work.WorkRequest;
 import bemble.server.writing.MarkRequest;
 import bemble.server.writing.MarkResponse;
 import java.time.Clock;
@@ -92,6 +93,14 @@ class AttemptService {
 
     private static Missing missing() {
         return new Missing("This paper is not in your log. It may have been deleted; the log shows what is there.");
+    }
+
+    AttemptView view(Attempt attempt) {
+        LogEntry entry = attempt.entry();
+        return new AttemptView(entry.id(), WorkRequest.again(ProblemText.read(entry.problem(), 0, Punctuation.POINT),
+                entry.method(), styles.read(entry.choices()), entry.checkKind()), entry.problem(), attempt.settings(),
+                attempt.figures(), entry.written(), entry.answer(), entry.workedAt(), attempt.run(), attempt.setId(),
+                attempt.question(), entry.label());
     }
 
     private Attempt whole(LogEntry entry, StoredAttempt stored) {

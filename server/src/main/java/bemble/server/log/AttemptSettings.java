@@ -16,7 +16,7 @@ import jakarta.validation.constraints.Size;
  * @param copiedAs the problem that was copied instead of the one asked, or null
  * @param ownWay whether the answer alone is judged
  */
-record AttemptSettings(@NotNull boolean settingOut, @NotNull boolean withCheck, @NotNull boolean led,
+public record AttemptSettings(@NotNull boolean settingOut, @NotNull boolean withCheck, @NotNull boolean led,
                        @NotNull(message = "Say when it is marked.")
                        @Pattern(regexp = "end|asked|once", message = "A paper is marked at the end, when asked, or at once.")
                        String marking,

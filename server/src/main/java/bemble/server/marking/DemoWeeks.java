@@ -43,14 +43,15 @@ class DemoWeeks {
         SchoolClass schoolClass = classes.get(0);
         long pupil = 0;
         for (String line : lines()) {
-            String[] parts = line.split(",", -1);
+            // A sheet's title stands last, since it may have commas of its own.
+            String[] parts = line.split(",", line.startsWith("sheet,") ? 5 : -1);
             switch (parts[0]) {
                 case "sheet" -> {
                     keep(marking, answers);
                     schoolClass = classes.stream().filter(each -> each.name().equals(parts[1])).findFirst().orElseThrow();
-                    List<String> problems = List.of(parts[4].split("\\|"));
+                    List<String> problems = List.of(parts[3].split("\\|"));
                     questions = problems.size();
-                    marking = begin(teacherId, schoolClass, Integer.parseInt(parts[2]), parts[3], problems);
+                    marking = begin(teacherId, schoolClass, Integer.parseInt(parts[2]), parts[4], problems);
                 }
                 case "absent" -> markings.keepPaper(marking, new StoredPaper(pupil(schoolClass, parts[1]), null, true));
                 case "paper" -> {

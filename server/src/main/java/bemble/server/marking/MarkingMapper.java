@@ -54,8 +54,9 @@ interface MarkingMapper {
             + "and question = #{question}")
     Optional<MarkedAnswer> answer(long markingId, long pupilId, int question);
 
-    /** How many papers of a pile have anything marked. */
-    @Select("select count(distinct pupil_id) from marked_answer where marking_id = #{markingId}")
+    /** How many papers of a pile have anything marked, or are those of absent pupils. */
+    @Select("select count(*) from (select pupil_id from marked_answer where marking_id = #{markingId} union "
+            + "select pupil_id from marked_paper where marking_id = #{markingId} and absent)")
     int begun(long markingId);
 
     @Insert("merge into marked_answer (marking_id, " + ANSWER + ") key (marking_id, pupil_id, question) values (#{markingId}, "
@@ -66,6 +67,11 @@ interface MarkingMapper {
     @Update("update marked_answer set verdict = #{j.verdict}, presumed = #{j.presumed,jdbcType=VARCHAR}, "
             + "fact = #{j.fact,jdbcType=VARCHAR} where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{j.question}")
     void judge(@Param("markingId") long markingId, @Param("pupilId") long pupilId, @Param("j") Judgement judgement);
+
+    /** The whole paper tells more than the answer: what fits it is presumed of a wrong answer. */
+    @Update("update marked_answer set presumed = #{slip}, fact = null where marking_id = #{markingId} and pupil_id = #{pupilId} "
+            + "and question = #{question} and verdict = 'wrong' and (presumed is null or presumed <> #{slip})")
+    void presume(long markingId, long pupilId, int question, String slip);
 
     /** How an answer was judged in the light of the paper. */
     record Judgement(int question, String verdict, String presumed, String fact) {}

@@ -179,7 +179,7 @@ class MarkingService {
     }
 
     /** The paper as it is now, with how each answer was judged kept beside it. */
-    private MarkedPaperView judgedAnew(long teacherId, long id, Pupil pupil) {
+    MarkedPaperView judgedAnew(long teacherId, long id, Pupil pupil) {
         Open open = open(teacherId, id);
         return known.read(() -> {
             MarkedPaperView paper = paper(open, pupil);

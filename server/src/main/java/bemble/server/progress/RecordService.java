@@ -26,7 +26,7 @@ import bemble.server.progress.RecordViews.PupilRecord;
 import bemble.server.progress.RecordViews.PupilRow;
 import bemble.server.progress.RecordViews.RestingAnswer;
 import bemble.server.progress.RecordViews.RungRecord;
-import bemble.server.progress.RecordViews.RungView;
+import bemble.server.progress.RecordViews.RecordRung;
 import bemble.server.progress.RecordViews.ShakyFact;
 import bemble.server.progress.RecordViews.SlipOfPupil;
 import bemble.server.progress.RecordViews.SlipRecord;
@@ -90,16 +90,15 @@ public class RecordService {
 
     /** The rungs on which anybody has anything, in the order of the ladders. */
     public static List<Rung> triedBy(List<PupilWork> all) {
-        return Arrays.stream(Operation.values()).flatMap(operation -> Ladder.of(operation).stream())
-                .filter(rung -> all.stream().anyMatch(each -> each.state(rung.id()) != State.NOT_TRIED)).toList();
+        return Ladder.all().stream().filter(rung -> all.stream().anyMatch(each -> each.state(rung.id()) != State.NOT_TRIED)).toList();
     }
 
     private static List<StateView> states() {
         return Arrays.stream(State.values()).map(state -> new StateView(state.id(), state.label(), state.sign())).toList();
     }
 
-    static RungView view(Rung rung) {
-        return new RungView(rung.id(), rung.wishes().operation().id(), rung.title(), rung.news());
+    static RecordRung view(Rung rung) {
+        return new RecordRung(rung.id(), rung.wishes().operation().id(), rung.title(), rung.news());
     }
 
     private static CellView cell(PupilWork pupil, Rung rung) {

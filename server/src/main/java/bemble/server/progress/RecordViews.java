@@ -10,7 +10,7 @@ final class RecordViews {
     private RecordViews() {}
 
     /** A rung of a ladder. */
-    record RungView(@NotNull String id, @NotNull String operation, @NotNull String title, @NotNull String news) {}
+    record RecordRung(@NotNull String id, @NotNull String operation, @NotNull String title, @NotNull String news) {}
 
     /** A state with its sign, which needs no colour. */
     record StateView(@NotNull String id, @NotNull String label, @NotNull String sign) {}
@@ -40,7 +40,7 @@ final class RecordViews {
 
     /** A class's record: rungs across, pupils down. */
     record ClassRecord(@NotNull long id, @NotNull String name, @NotNull LocalDate today, @NotNull List<StateView> states,
-                       @NotNull List<RungView> rungs, @NotNull List<PupilRow> pupils, @NotNull List<ClassSlip> slips,
+                       @NotNull List<RecordRung> rungs, @NotNull List<PupilRow> pupils, @NotNull List<ClassSlip> slips,
                        @NotNull List<ShakyFact> facts) {}
 
     /**
@@ -60,7 +60,7 @@ final class RecordViews {
      * @param say what the rule rests on
      * @param reason why the teacher says otherwise
      */
-    record RungRecord(@NotNull RungView rung, @NotNull String state, @NotNull String byRule, @NotNull String say, LocalDate since,
+    record RungRecord(@NotNull RecordRung rung, @NotNull String state, @NotNull String byRule, @NotNull String say, LocalDate since,
                       LocalDate dueOn, String shows, String reason, @NotNull List<RestingAnswer> rests) {}
 
     record SlipRecord(@NotNull String slip, @NotNull String name, @NotNull String say, @NotNull boolean fading,

@@ -70,8 +70,8 @@ class DemoWeeksTest {
                         .forEach(question -> problems.add(question.problem()));
             }
             List<Answers> known = problems.stream().map(problem -> Answers.of(problem, Methods.usual(problem).name().id())).toList();
-            lines.add("sheet," + schoolClass + "," + ago + "," + (words.length > 3 ? "Mixed, to see what is kept" : title) + ","
-                    + String.join("|", problems.stream().map(Problem::text).toList()));
+            lines.add("sheet," + schoolClass + "," + ago + "," + String.join("|", problems.stream().map(Problem::text).toList()) + ","
+                    + (words.length > 3 ? "Mixed, to see what is kept" : title));
             for (int i = 0; i < names.size(); i++) {
                 paper(names.get(i), i, ago, known, habits.get(i % habits.size()));
             }

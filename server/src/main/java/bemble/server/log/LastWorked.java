@@ -1,0 +1,22 @@
+package bemble.server.log;
+
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** The problem that a teacher worked last. */
+@Component
+public class LastWorked {
+    private final LogMapper log;
+
+    LastWorked(LogMapper log) {
+        this.log = log;
+    }
+
+    /** A problem with its answer. */
+    public record Worked(String problem, String answer, String label) {}
+
+    public Optional<Worked> of(long teacherId) {
+        return log.search(teacherId, "%", 0, 20).stream().filter(entry -> entry.written() == null).findFirst()
+                .map(entry -> new Worked(entry.problem(), entry.answer(), entry.label()));
+    }
+}

@@ -1,0 +1,83 @@
+package bemble.server.log;
+
+import bemble.core.order.WorkOrder;
+import bemble.core.problem.Problem;
+import bemble.core.style.HouseStyle;
+import bemble.server.log.AttemptService.Attempt;
+import bemble.server.writing.MarkResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Papers that pupils write at a screen; they stand in their teacher's log. */
+@Component
+public class PupilPapers {
+    private final AttemptService attempts;
+    private final AttemptMapper mapper;
+
+    PupilPapers(AttemptService attempts, AttemptMapper mapper) {
+        this.attempts = attempts;
+        this.mapper = mapper;
+    }
+
+    /** What a pupil wrote as the answer, and the slip that fits the paper where it went wrong; null where none does. */
+    public record Handed(int question, String given, String slip) {}
+
+    /**
+     * Begins a paper for each problem.
+     *
+     * @return names the pupil's papers
+     */
+    @Transactional
+    public UUID begin(long teacherId, long pupilId, String label, List<Problem> problems, HouseStyle style, boolean led) {
+        UUID run = UUID.randomUUID();
+        AttemptSettings settings = new AttemptSettings(false, false, led, "end", 0, null, false);
+        List<AttemptService.ToBegin> papers = new ArrayList<>();
+        for (Problem problem : problems) {
+            papers.add(new AttemptService.ToBegin(new WorkOrder(problem, null, style, null), settings,
+                    new AttemptService.Source(run, null, papers.size() + 1), label));
+        }
+        attempts.beginAll(teacherId, papers);
+        mapper.belongsTo(AttemptService.text(run), pupilId);
+        return run;
+    }
+
+    /** The papers in the order of their questions. */
+    public List<AttemptView> of(long teacherId, UUID run) {
+        return attempts.ofRun(teacherId, run).stream().map(attempts::view).toList();
+    }
+
+    public AttemptView one(long teacherId, long id) {
+        return attempts.view(attempts.find(teacherId, id));
+    }
+
+    /** Adds what was done since; gives how many things there are now. */
+    public int add(long teacherId, long id, DoneFigures done) {
+        return attempts.add(teacherId, id, done.from(), done.figures());
+    }
+
+    /** Marks the papers and gives what was answered; a paper on which nothing stands has an empty answer. */
+    @Transactional
+    public List<Handed> handIn(long teacherId, UUID run) {
+        List<Handed> handed = new ArrayList<>();
+        for (Attempt attempt : attempts.ofRun(teacherId, run)) {
+            MarkResponse marked = attempts.mark(teacherId, attempt.entry().id());
+            boolean wrong = !marked.verdict().equals("right");
+            handed.add(new Handed(attempt.question(), marked.answer().text(), wrong && !marked.findings().isEmpty()
+                    ? marked.findings().get(0).slip() : null));
+        }
+        return handed;
+    }
+
+    /** How many papers a pupil wrote at screens. */
+    public int count(long pupilId) {
+        return mapper.countOfPupil(pupilId);
+    }
+
+    /** Takes everything that a pupil wrote at screens out of the log, for good. */
+    public void delete(long pupilId) {
+        mapper.deleteOfPupil(pupilId);
+    }
+}

@@ -1,0 +1,71 @@
+package bemble.server.plan;
+
+import bemble.server.account.SignedIn;
+import bemble.server.plan.PlanService.PlanView;
+import bemble.server.plan.PlanService.TermView;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The plans of the classes of the teacher signed in; a week is named by any of its days. */
+@RestController
+@RequestMapping("/api/classes/{id}")
+class PlanController {
+    private final PlanService plans;
+
+    PlanController(PlanService plans) {
+        this.plans = plans;
+    }
+
+    /** @param revision the revision that was changed; 0 where it was the one made from the record */
+    record ChangedPlan(@NotNull(message = "The plan is missing.") @Valid PlanContent content,
+                       @NotNull(message = "Say which revision was changed.") @Min(value = 0, message = "Revisions are counted from 0.")
+                       Integer revision) {}
+
+    record MadeFor(@NotNull long setId) {}
+
+    @GetMapping("/term")
+    TermView term(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return plans.term(teacher.id(), id);
+    }
+
+    @PutMapping("/term")
+    TermView keepTerm(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody Term term) {
+        return plans.keepTerm(teacher.id(), id, term);
+    }
+
+    @GetMapping("/plan")
+    PlanView plan(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestParam(required = false) LocalDate week) {
+        return plans.plan(teacher.id(), id, week);
+    }
+
+    @PutMapping("/plan")
+    PlanView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestParam(required = false) LocalDate week,
+            @Valid @RequestBody ChangedPlan changed) {
+        return plans.keep(teacher.id(), id, week, changed.content(), changed.revision());
+    }
+
+    /** Makes the plan anew from the record. */
+    @DeleteMapping("/plan")
+    PlanView again(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestParam(required = false) LocalDate week) {
+        return plans.again(teacher.id(), id, week);
+    }
+
+    /** Makes the set of a group's sheet, or gives the one that was made. */
+    @PostMapping("/plan/groups/{key}/set")
+    MadeFor setFor(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable String key,
+            @RequestParam(required = false) LocalDate week) {
+        return new MadeFor(plans.setFor(teacher.id(), id, week, key));
+    }
+}

@@ -1,0 +1,36 @@
+package bemble.server.plan;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** Terms and plans as JSON; whose classes they are is asked of the classes. */
+@Mapper
+interface PlanMapper {
+    /** A plan as it was changed by hand. */
+    record StoredPlan(String content, int revision) {}
+
+    @Select("select content from class_term where class_id = #{classId}")
+    Optional<String> term(long classId);
+
+    @Update("merge into class_term (class_id, content) key (class_id) values (#{classId}, #{content})")
+    void keepTerm(long classId, String content);
+
+    @Select("select content, revision from class_plan where class_id = #{classId} and monday = #{monday}")
+    Optional<StoredPlan> plan(long classId, LocalDate monday);
+
+    @Insert("insert into class_plan (class_id, monday, content, revision) select #{classId}, #{monday}, #{content}, 1 "
+            + "where not exists (select 1 from class_plan where class_id = #{classId} and monday = #{monday})")
+    int begin(long classId, LocalDate monday, String content);
+
+    @Update("update class_plan set content = #{content}, revision = revision + 1 where class_id = #{classId} "
+            + "and monday = #{monday} and revision = #{revision}")
+    int change(long classId, LocalDate monday, String content, int revision);
+
+    @Delete("delete from class_plan where class_id = #{classId} and monday = #{monday}")
+    void remove(long classId, LocalDate monday);
+}

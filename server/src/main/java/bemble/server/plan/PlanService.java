@@ -1,0 +1,250 @@
+package bemble.server.plan;
+
+import bemble.core.plan.Need;
+import bemble.core.plan.PlanSheet;
+import bemble.core.plan.PlannedPupil;
+import bemble.core.plan.WeekPlan;
+import bemble.core.practice.Ladder;
+import bemble.core.practice.Rung;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Refusal;
+import bemble.core.progress.State;
+import bemble.core.slip.Slips;
+import bemble.server.classes.ClassService;
+import bemble.server.classes.Pupil;
+import bemble.server.classes.SchoolClass;
+import bemble.server.faults.ChangedElsewhere;
+import bemble.server.faults.Missing;
+import bemble.server.plan.PlanContent.PlannedDay;
+import bemble.server.plan.PlanContent.PlannedGroup;
+import bemble.server.progress.PupilWork;
+import bemble.server.progress.RecordService;
+import bemble.server.sets.PrintedSheets;
+import jakarta.validation.constraints.NotNull;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.format.TextStyle;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.ObjectMapper;
+
+/** Makes the week's plan of a class and keeps what is changed in it by hand. */
+@Service
+public class PlanService {
+    private static final int USUAL_MINUTES = 20;
+    private static final int USUAL_GROUP = 8;
+    private static final int MOST_QUESTIONS = 40;
+    private final ClassService classes;
+    private final RecordService records;
+    private final PlanMapper plans;
+    private final PrintedSheets sheets;
+    private final ObjectMapper json;
+
+    PlanService(ClassService classes, RecordService records, PlanMapper plans, PrintedSheets sheets, ObjectMapper json) {
+        this.classes = classes;
+        this.records = records;
+        this.plans = plans;
+        this.sheets = sheets;
+        this.json = json;
+    }
+
+    /**
+     * A group as a teacher sees it.
+     *
+     * @param title the rung, in a few words
+     * @param reason why it comes, in a sentence
+     * @param watch what to watch for, in a few words; empty where nothing is known
+     */
+    public record GroupView(@NotNull String key, @NotNull String kind, @NotNull String rung, @NotNull String operation, String slip,
+                            @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
+                            @NotNull int minutes, @NotNull List<Pupil> pupils, Long setId) {}
+
+    public record DayView(@NotNull LocalDate date, @NotNull List<GroupView> groups) {}
+
+    /**
+     * A week's plan.
+     *
+     * @param revision 0 while it was not changed by hand
+     * @param idle pupils for whom nothing is planned
+     */
+    public record PlanView(@NotNull long classId, @NotNull String className, @NotNull LocalDate monday, @NotNull int revision,
+                           @NotNull List<DayView> days, @NotNull List<String> conflicts, @NotNull List<Pupil> idle) {}
+
+    record TopicView(@NotNull String id, @NotNull String operation, @NotNull String title) {}
+
+    record TermView(@NotNull Term chosen, @NotNull List<TopicView> topics) {}
+
+    TermView term(long teacherId, long classId) {
+        SchoolClass schoolClass = classes.find(teacherId, classId);
+        return new TermView(termOf(classId, () -> records.work(teacherId, schoolClass)), allTopics());
+    }
+
+    private static List<TopicView> allTopics() {
+        return Ladder.all().stream().map(rung -> new TopicView(rung.id(), rung.wishes().operation().id(), rung.title())).toList();
+    }
+
+    private Term termOf(long classId, Supplier<List<PupilWork>> work) {
+        return plans.term(classId).map(content -> json.readValue(content, Term.class)).orElseGet(() -> usual(work.get()));
+    }
+
+    /** Until a teacher chooses: the ladders of the operations the class is at, from the first rung that was tried. */
+    private static Term usual(List<PupilWork> work) {
+        List<String> topics = new ArrayList<>();
+        for (Operation operation : Operation.values()) {
+            List<Rung> rungs = Ladder.of(operation);
+            boolean begun = false;
+            for (Rung rung : rungs) {
+                begun = begun || work.stream().anyMatch(pupil -> pupil.state(rung.id()) != State.NOT_TRIED);
+                if (begun) {
+                    topics.add(rung.id());
+                }
+            }
+        }
+        if (topics.isEmpty()) {
+            Ladder.of(Operation.ADDITION).forEach(rung -> topics.add(rung.id()));
+        }
+        return new Term(topics, List.of(1, 2, 3, 4, 5), USUAL_MINUTES, USUAL_GROUP, 3);
+    }
+
+    @Transactional
+    TermView keepTerm(long teacherId, long classId, Term term) {
+        classes.find(teacherId, classId);
+        term.wishes(monday(null));
+        plans.keepTerm(classId, json.writeValueAsString(term));
+        return term(teacherId, classId);
+    }
+
+    private LocalDate monday(LocalDate day) {
+        return (day == null ? records.today() : day).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    }
+
+    /** The plan of the week in which a day lies; of this week where none is given. */
+    public PlanView plan(long teacherId, long classId, LocalDate day) {
+        SchoolClass schoolClass = classes.find(teacherId, classId);
+        LocalDate monday = monday(day);
+        Optional<PlanMapper.StoredPlan> stored = plans.plan(classId, monday);
+        PlanContent content = stored.map(each -> json.readValue(each.content(), PlanContent.class))
+                .orElseGet(() -> made(teacherId, schoolClass, monday));
+        return view(schoolClass, monday, stored.map(PlanMapper.StoredPlan::revision).orElse(0), content);
+    }
+
+    private PlanContent made(long teacherId, SchoolClass schoolClass, LocalDate monday) {
+        List<PupilWork> work = records.work(teacherId, schoolClass);
+        Term term = termOf(schoolClass.id(), () -> work);
+        WeekPlan plan = WeekPlan.of(work.stream().map(each -> new PlannedPupil(each.pupil().id(), each.pupil().name(),
+                each.standings())).toList(), term.wishes(monday));
+        int[] count = {0};
+        return new PlanContent(plan.days().stream().map(day -> new PlannedDay(day.date(), day.groups().stream()
+                .map(group -> new PlannedGroup("g" + ++count[0], group.need().kind().id(), group.need().rung(), group.need().slip(),
+                        group.questions(), group.minutes(), group.pupils(), null)).toList())).toList(), plan.conflicts());
+    }
+
+    private static PlanView view(SchoolClass schoolClass, LocalDate monday, int revision, PlanContent content) {
+        Map<Long, Pupil> byId = schoolClass.pupils().stream().collect(Collectors.toMap(Pupil::id, pupil -> pupil));
+        List<DayView> days = content.days().stream().map(day -> new DayView(day.date(), day.groups().stream()
+                .map(group -> view(group, byId)).toList())).toList();
+        List<Long> busy = content.days().stream().flatMap(day -> day.groups().stream()).flatMap(group -> group.pupils().stream()).toList();
+        return new PlanView(schoolClass.id(), schoolClass.name(), monday, revision, days, content.conflicts(),
+                schoolClass.pupils().stream().filter(pupil -> !busy.contains(pupil.id())).toList());
+    }
+
+    private static GroupView view(PlannedGroup group, Map<Long, Pupil> pupils) {
+        Need need = need(group);
+        Rung rung = Ladder.find(group.rung()).orElseThrow();
+        String watch = group.slip() == null ? "" : Slips.ALL.stream().filter(slip -> slip.id().equals(group.slip())
+                && slip.operation() == rung.wishes().operation()).findFirst().map(slip -> slip.name() + ". " + slip.help()).orElse("");
+        return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation().id(), group.slip(), rung.title(),
+                need.reason(), watch, group.questions(), group.minutes(),
+                group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId());
+    }
+
+    /** @throws Refusal where there is no such need */
+    private static Need need(PlannedGroup group) {
+        Need.Kind kind = Arrays.stream(Need.Kind.values()).filter(each -> each.id().equals(group.kind())).findFirst()
+                .orElseThrow(() -> Refusal.of("kind", "Say retry, again or next."));
+        if (Ladder.find(group.rung()).isEmpty()) {
+            throw Refusal.of("rung", "“" + group.rung() + "” is on no ladder.");
+        }
+        if (kind == Need.Kind.AGAIN && group.slip() == null) {
+            throw Refusal.of("slip", "Say for which slip this rung comes again.");
+        }
+        return new Need(kind, group.rung(), group.slip());
+    }
+
+    /**
+     * Keeps a plan as it was changed by hand.
+     *
+     * @param revision the revision that was changed; 0 where it was the one made from the record
+     * @throws ChangedElsewhere with the plan as it is now, where another window has changed it meanwhile
+     */
+    @Transactional
+    PlanView keep(long teacherId, long classId, LocalDate day, PlanContent content, int revision) {
+        classes.find(teacherId, classId);
+        LocalDate monday = monday(day);
+        content.days().forEach(each -> each.groups().forEach(group -> {
+            need(group);
+            if (group.questions() < 1 || group.questions() > MOST_QUESTIONS) {
+                throw Refusal.of("questions", "A sheet has 1 to " + MOST_QUESTIONS + " questions.");
+            }
+        }));
+        String text = json.writeValueAsString(content);
+        int kept = revision == 0 ? plans.begin(classId, monday, text) : plans.change(classId, monday, text, revision);
+        if (kept == 0) {
+            throw new ChangedElsewhere(plan(teacherId, classId, monday));
+        }
+        return plan(teacherId, classId, monday);
+    }
+
+    /** Throws what was changed by hand away: the plan is made from the record again. */
+    @Transactional
+    PlanView again(long teacherId, long classId, LocalDate day) {
+        classes.find(teacherId, classId);
+        plans.remove(classId, monday(day));
+        return plan(teacherId, classId, day);
+    }
+
+    /**
+     * Makes the set of a group's sheet, once; all groups of that day with the same sheet have it then.
+     *
+     * @return the set's id
+     */
+    @Transactional
+    public long setFor(long teacherId, long classId, LocalDate day, String key) {
+        SchoolClass schoolClass = classes.find(teacherId, classId);
+        LocalDate monday = monday(day);
+        Optional<PlanMapper.StoredPlan> stored = plans.plan(classId, monday);
+        PlanContent content = stored.map(each -> json.readValue(each.content(), PlanContent.class))
+                .orElseGet(() -> made(teacherId, schoolClass, monday));
+        PlannedDay planned = content.days().stream().filter(each -> each.groups().stream().anyMatch(group -> group.key().equals(key)))
+                .findFirst().orElseThrow(() -> new Missing("This group is not in the week's plan any more. Load the plan again."));
+        PlannedGroup group = planned.groups().stream().filter(each -> each.key().equals(key)).findFirst().orElseThrow();
+        if (group.setId() != null) {
+            return group.setId();
+        }
+        Need need = need(group);
+        Rung rung = Ladder.find(group.rung()).orElseThrow();
+        List<String> problems = PlanSheet.draw(need, group.questions(), planned.date().toEpochDay() + key.hashCode()).stream()
+                .map(question -> question.problem().text()).toList();
+        long setId = sheets.keep(teacherId, schoolClass.name() + ", " + dayName(planned.date()) + ": " + rung.title(), schoolClass.name(),
+                rung.wishes().operation().id(), problems);
+        UnaryOperator<PlannedGroup> with = each -> need(each).equals(need) && each.questions() == group.questions() ? each.withSet(setId) : each;
+        PlanContent changed = new PlanContent(content.days().stream().map(each -> each.date().equals(planned.date())
+                ? new PlannedDay(each.date(), each.groups().stream().map(with).toList()) : each).toList(), content.conflicts());
+        keep(teacherId, classId, monday, changed, stored.map(PlanMapper.StoredPlan::revision).orElse(0));
+        return setId;
+    }
+
+    private static String dayName(LocalDate date) {
+        return date.getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+    }
+}

@@ -1,0 +1,2 @@
+/** The week's plan of a class: made from its record, changed by hand, turned into sets. */
+package bemble.server.plan;

@@ -1,0 +1,80 @@
+package bemble.server.screens;
+
+import bemble.server.account.SignedIn;
+import bemble.server.screens.ScreenViews.SessionLine;
+import bemble.server.screens.ScreenViews.SessionView;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Sets that the teacher signed in has opened for a class. */
+@RestController
+@RequestMapping("/api/screens")
+class ScreenController {
+    private final ScreenService screens;
+    private final Watching watching;
+
+    ScreenController(ScreenService screens, Watching watching) {
+        this.screens = screens;
+        this.watching = watching;
+    }
+
+    /**
+     * @param pupils for whom; left out for the whole class
+     * @param led whether the square that comes next is shown
+     * @param asksDigits whether a few digits go with each name
+     */
+    record OpenedSet(@NotNull(message = "Choose a class.") Long classId, @NotNull(message = "Choose a set.") Long setId,
+                     @Size(max = 60, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
+                     @NotNull boolean led, @NotNull boolean asksDigits) {}
+
+    @GetMapping
+    List<SessionLine> all(@AuthenticationPrincipal SignedIn teacher) {
+        return screens.all(teacher.id());
+    }
+
+    @PostMapping
+    SessionView open(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody OpenedSet opened) {
+        return screens.open(teacher.id(), opened.classId(), opened.setId(), opened.pupils() == null ? List.of() : opened.pupils(),
+                opened.led(), opened.asksDigits());
+    }
+
+    @GetMapping("/{id}")
+    SessionView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return screens.view(teacher.id(), id);
+    }
+
+    /** How it stands, sent again after each change, as server-sent events. */
+    @GetMapping(value = "/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.TEXT_EVENT_STREAM_VALUE,
+            schema = @Schema(implementation = SessionView.class)))
+    SseEmitter live(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        screens.view(teacher.id(), id);
+        return watching.watch(id, () -> screens.view(teacher.id(), id));
+    }
+
+    /** Ends the code: nobody comes in or writes any more. */
+    @PostMapping("/{id}/end")
+    SessionView end(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return screens.end(teacher.id(), id);
+    }
+
+    /** Gives a paper that was handed in back. */
+    @PostMapping("/{id}/pupils/{pupil}/back")
+    SessionView giveBack(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil) {
+        return screens.giveBack(teacher.id(), id, pupil);
+    }
+}

@@ -1,0 +1,278 @@
+package bemble.server.screens;
+
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.server.classes.ClassService;
+import bemble.server.classes.Pupil;
+import bemble.server.classes.SchoolClass;
+import bemble.server.faults.Missing;
+import bemble.server.log.AttemptView;
+import bemble.server.log.DoneFigures;
+import bemble.server.log.PupilPapers;
+import bemble.server.marking.TakenPapers;
+import bemble.server.marking.TakenPapers.Taken;
+import bemble.server.screens.ScreenViews.DoorView;
+import bemble.server.screens.ScreenViews.OwnQuestion;
+import bemble.server.screens.ScreenViews.OwnSet;
+import bemble.server.screens.ScreenViews.PlaceView;
+import bemble.server.screens.ScreenViews.SessionLine;
+import bemble.server.screens.ScreenViews.SessionView;
+import bemble.server.style.StyleService;
+import java.io.Serializable;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.ObjectMapper;
+
+/** Opens sets for classes, lets pupils in, and takes what they hand in into a pile. */
+@Service
+class ScreenService {
+    /** Letters that nobody takes for another when they are called out or read from a board. */
+    private static final String LETTERS = "ABCDEFGHJKMNPRTUVWXY";
+    private static final int CODE_LETTERS = 5;
+    private static final int MOST_OPEN = 12;
+    private static final SecureRandom RANDOM = new SecureRandom();
+
+    private final ScreenMapper screens;
+    private final ClassService classes;
+    private final TakenPapers piles;
+    private final PupilPapers papers;
+    private final StyleService styles;
+    private final Watching watching;
+    private final ObjectMapper json;
+    private final Clock clock;
+
+    ScreenService(ScreenMapper screens, ClassService classes, TakenPapers piles, PupilPapers papers, StyleService styles,
+            Watching watching, ObjectMapper json, Clock clock) {
+        this.screens = screens;
+        this.classes = classes;
+        this.piles = piles;
+        this.papers = papers;
+        this.styles = styles;
+        this.watching = watching;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** A pupil who has come in at a device. */
+    record Visitor(long sessionId, long pupilId) implements Serializable {}
+
+    List<SessionLine> all(long teacherId) {
+        Map<Long, String> names = classes.all(teacherId).stream().collect(Collectors.toMap(SchoolClass::id, SchoolClass::name));
+        return screens.all(teacherId).stream().filter(each -> names.containsKey(each.classId())).map(each -> {
+            List<StoredPlace> places = screens.places(each.id());
+            return new SessionLine(each.id(), each.title(), names.get(each.classId()), each.code(), each.endedAt() != null, each.openedAt(),
+                    (int) places.stream().filter(place -> place.run() != null).count(),
+                    (int) places.stream().filter(place -> place.handedInAt() != null).count(), places.size());
+        }).toList();
+    }
+
+    /**
+     * Opens a set for a class, or for some of its pupils.
+     *
+     * @param pupilIds for whom; everybody where it is empty
+     */
+    @Transactional
+    SessionView open(long teacherId, long classId, long setId, List<Long> pupilIds, boolean led, boolean asksDigits) {
+        if (screens.all(teacherId).stream().filter(each -> each.endedAt() == null).count() >= MOST_OPEN) {
+            throw Refusal.of("setId", "You have " + MOST_OPEN + " sets open at screens. End one of them first.");
+        }
+        SchoolClass schoolClass = classes.find(teacherId, classId);
+        List<Pupil> pupils = schoolClass.pupils().stream().filter(pupil -> pupilIds.isEmpty() || pupilIds.contains(pupil.id())).toList();
+        if (pupils.isEmpty()) {
+            throw Refusal.of("pupils", "There is nobody to open it for. Type the pupils' names under Class first.");
+        }
+        TakenPapers.Pile pile = piles.begin(teacherId, classId, setId);
+        StoredSession session = screens.add(new StoredSession(0, teacherId, classId, pile.id(), newCode(), pile.title(),
+                json.writeValueAsString(pile.problems()), led, asksDigits, now(), null));
+        pupils.forEach(pupil -> screens.addPlace(session.id(), pupil.id(), digits()));
+        return view(session);
+    }
+
+    private String newCode() {
+        String code;
+        do {
+            code = RANDOM.ints(CODE_LETTERS, 0, LETTERS.length()).mapToObj(i -> LETTERS.substring(i, i + 1)).collect(Collectors.joining());
+        } while (screens.open(code).isPresent());
+        return code;
+    }
+
+    private static String digits() {
+        return String.valueOf(100 + RANDOM.nextInt(900));
+    }
+
+    SessionView view(long teacherId, long id) {
+        return view(screens.find(teacherId, id).orElseThrow(() ->
+                new Missing("This set is not open at screens any more. The list shows what is.")));
+    }
+
+    private SessionView view(StoredSession session) {
+        SchoolClass schoolClass = classes.find(session.teacherId(), session.classId());
+        Map<Long, StoredPlace> places = screens.places(session.id()).stream()
+                .collect(Collectors.toMap(StoredPlace::pupilId, Function.identity()));
+        return new SessionView(session.id(), session.title(), session.classId(), schoolClass.name(), session.markingId(), session.code(),
+                session.led(), session.asksDigits(), problems(session).size(), session.openedAt(), session.endedAt() != null,
+                schoolClass.pupils().stream().filter(pupil -> places.containsKey(pupil.id()))
+                        .map(pupil -> view(pupil, places.get(pupil.id()))).toList());
+    }
+
+    private static PlaceView view(Pupil pupil, StoredPlace place) {
+        String state = place.handedInAt() != null ? "handed-in" : place.run() != null ? "writing" : "away";
+        return new PlaceView(pupil, place.digits(), state, place.atQuestion(), place.begunQuestions().size(), place.seenAt(), place.run());
+    }
+
+    private List<String> problems(StoredSession session) {
+        return json.readValue(session.problems(), new TypeReference<List<String>>() {});
+    }
+
+    /** Ends a set's code; what was written and not handed in stays in the log. */
+    @Transactional
+    SessionView end(long teacherId, long id) {
+        view(teacherId, id);
+        screens.end(teacherId, id, now());
+        watching.changed(id);
+        return view(teacherId, id);
+    }
+
+    /** Gives a paper that was handed in back, to be gone on with; its first answers stay what they were. */
+    @Transactional
+    SessionView giveBack(long teacherId, long id, long pupilId) {
+        view(teacherId, id);
+        StoredPlace place = screens.take(id, pupilId).orElseThrow(ScreenService::gone);
+        screens.change(new StoredPlace(id, pupilId, place.digits(), place.run(), place.seenAt(), place.atQuestion(), place.begun(), null));
+        watching.changed(id);
+        return view(teacherId, id);
+    }
+
+    /**
+     * The names of those a set is opened for.
+     *
+     * @throws Refusal where no set is open under the code
+     */
+    DoorView door(String code) {
+        StoredSession session = byCode(code);
+        SessionView view = view(session);
+        return new DoorView(session.code(), session.title(), view.className(), session.asksDigits(),
+                view.places().stream().map(PlaceView::pupil).toList());
+    }
+
+    private StoredSession byCode(String code) {
+        String plain = code == null ? "" : code.strip().toUpperCase();
+        return screens.open(plain).orElseThrow(() ->
+                Refusal.of("code", "No set is open under this code. Look at the board and type its letters again."));
+    }
+
+    /**
+     * Lets a pupil in, and gives them their papers where they have none yet.
+     *
+     * @throws Refusal where the code, the name or the digits do not belong together
+     */
+    @Transactional
+    Visitor comeIn(String code, long pupilId, String digits) {
+        StoredSession session = byCode(code);
+        StoredPlace place = screens.take(session.id(), pupilId).orElseThrow(() ->
+                Refusal.of("pupilId", "This name is not on the list. Pick yours from it."));
+        if (session.asksDigits() && !place.digits().equals(digits == null ? "" : digits.strip())) {
+            throw Refusal.of("digits", "These digits do not go with this name. Ask for yours and type them again.");
+        }
+        String run = place.run();
+        if (run == null) {
+            SessionView view = view(session);
+            String name = view.places().stream().map(PlaceView::pupil).filter(pupil -> pupil.id() == pupilId).findFirst()
+                    .orElseThrow(ScreenService::gone).name();
+            run = papers.begin(session.teacherId(), pupilId, name + ", " + session.title(), problems(session).stream()
+                    .map(text -> ProblemText.read(text, 0, Punctuation.POINT)).toList(), styles.of(session.teacherId()), session.led())
+                    .toString();
+        }
+        screens.change(new StoredPlace(session.id(), pupilId, place.digits(), run, now(), place.atQuestion(), place.begun(),
+                place.handedInAt()));
+        watching.changed(session.id());
+        return new Visitor(session.id(), pupilId);
+    }
+
+    private static Missing gone() {
+        return new Missing("You are not in any more. Type the code again and pick your name.");
+    }
+
+    private record In(StoredSession session, StoredPlace place, Pupil pupil) {}
+
+    private In in(Visitor visitor) {
+        StoredSession session = screens.byId(visitor.sessionId()).orElseThrow(ScreenService::gone);
+        StoredPlace place = screens.place(visitor.sessionId(), visitor.pupilId()).filter(each -> each.run() != null)
+                .orElseThrow(ScreenService::gone);
+        Pupil pupil = classes.find(session.teacherId(), session.classId()).pupils().stream()
+                .filter(each -> each.id() == visitor.pupilId()).findFirst().orElseThrow(ScreenService::gone);
+        return new In(session, place, pupil);
+    }
+
+    OwnSet own(Visitor visitor) {
+        In in = in(visitor);
+        Set<Integer> begun = in.place().begunQuestions();
+        return new OwnSet(in.pupil().name(), in.session().title(), in.session().led(), in.place().handedInAt() != null,
+                in.session().endedAt() != null, papers.of(in.session().teacherId(), UUID.fromString(in.place().run())).stream()
+                        .map(paper -> new OwnQuestion(paper.id(), paper.question(), paper.problem(), begun.contains(paper.question()))).toList());
+    }
+
+    AttemptView paper(Visitor visitor, long paperId) {
+        In in = in(visitor);
+        AttemptView paper = papers.one(in.session().teacherId(), paperId);
+        if (paper.run() == null || !paper.run().toString().equals(in.place().run())) {
+            throw new Missing("This paper is not yours. Go back to your questions.");
+        }
+        return paper;
+    }
+
+    @Transactional
+    int write(Visitor visitor, long paperId, DoneFigures done) {
+        In in = in(visitor);
+        requireOpen(in);
+        AttemptView paper = paper(visitor, paperId);
+        int count = papers.add(in.session().teacherId(), paperId, done);
+        StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
+        Set<Integer> begun = place.begunQuestions();
+        begun.add(paper.question());
+        screens.change(new StoredPlace(place.sessionId(), place.pupilId(), place.digits(), place.run(), now(), paper.question(),
+                begun.stream().map(String::valueOf).collect(Collectors.joining(",")), null));
+        watching.changed(visitor.sessionId());
+        return count;
+    }
+
+    private static void requireOpen(In in) {
+        if (in.place().handedInAt() != null) {
+            throw Refusal.of("", "This was handed in already. Ask for it back if you want to go on.");
+        }
+        if (in.session().endedAt() != null) {
+            throw Refusal.of("", "This set has been ended. What you wrote is kept.");
+        }
+    }
+
+    /** Hands a pupil's papers in: they are marked and stand in the teacher's pile. */
+    @Transactional
+    OwnSet handIn(Visitor visitor) {
+        In in = in(visitor);
+        requireOpen(in);
+        StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
+        List<Taken> answers = papers.handIn(in.session().teacherId(), UUID.fromString(place.run())).stream()
+                .map(handed -> new Taken(handed.question(), handed.given(), handed.slip())).toList();
+        piles.take(in.session().teacherId(), in.session().markingId(), visitor.pupilId(), answers, in.session().led());
+        screens.change(new StoredPlace(place.sessionId(), place.pupilId(), place.digits(), place.run(), now(), place.atQuestion(),
+                place.begun(), now()));
+        watching.changed(visitor.sessionId());
+        return own(visitor);
+    }
+
+    private OffsetDateTime now() {
+        return OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+    }
+}

@@ -1,0 +1,45 @@
+package bemble.server.screens;
+
+import bemble.server.classes.Pupil;
+import jakarta.validation.constraints.NotNull;
+import java.time.OffsetDateTime;
+import java.util.List;
+
+/** What a session looks like to the teacher who watches it, and to a pupil who is in. */
+final class ScreenViews {
+    private ScreenViews() {}
+
+    /**
+     * Where a pupil is.
+     *
+     * @param state away, writing or handed-in
+     * @param at the question they wrote on last, or left out
+     * @param begun how many questions are begun
+     * @param run names their papers, once they have come in
+     */
+    record PlaceView(@NotNull Pupil pupil, @NotNull String digits, @NotNull String state, Integer at, @NotNull int begun,
+                     OffsetDateTime seenAt, String run) {}
+
+    /** @param ended whether the code has ended */
+    record SessionView(@NotNull long id, @NotNull String title, @NotNull long classId, @NotNull String className, @NotNull long markingId,
+                       @NotNull String code, @NotNull boolean led, @NotNull boolean asksDigits, @NotNull int questions,
+                       @NotNull OffsetDateTime openedAt, @NotNull boolean ended, @NotNull List<PlaceView> places) {}
+
+    /** @param in how many pupils have come in */
+    record SessionLine(@NotNull long id, @NotNull String title, @NotNull String className, @NotNull String code, @NotNull boolean ended,
+                       @NotNull OffsetDateTime openedAt, @NotNull int in, @NotNull int handedIn, @NotNull int of) {}
+
+    /** The names to pick from. */
+    record DoorView(@NotNull String code, @NotNull String title, @NotNull String className, @NotNull boolean asksDigits,
+                    @NotNull List<Pupil> pupils) {}
+
+    /** A question on the list of a pupil. */
+    record OwnQuestion(@NotNull long paper, @NotNull int question, @NotNull String problem, @NotNull boolean begun) {}
+
+    /** What a pupil sees: their own set and nothing else. */
+    record OwnSet(@NotNull String pupil, @NotNull String title, @NotNull boolean led, @NotNull boolean handedIn, @NotNull boolean ended,
+                  @NotNull List<OwnQuestion> questions) {}
+
+    /** @param own left out while nobody has come in at this device */
+    record InView(OwnSet own) {}
+}

@@ -1,0 +1,13 @@
+package bemble.server.screens;
+
+import java.time.OffsetDateTime;
+
+/**
+ * A set opened for a class, as it is stored.
+ *
+ * @param problems its questions, as JSON
+ * @param led whether the square that comes next is shown
+ * @param endedAt when the teacher ended it, or null
+ */
+record StoredSession(long id, long teacherId, long classId, long markingId, String code, String title, String problems, boolean led,
+                     boolean asksDigits, OffsetDateTime openedAt, OffsetDateTime endedAt) {}

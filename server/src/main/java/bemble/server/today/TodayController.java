@@ -1,0 +1,79 @@
+package bemble.server.today;
+
+import bemble.core.practice.Ladder;
+import bemble.core.progress.State;
+import bemble.server.account.SignedIn;
+import bemble.server.classes.ClassService;
+import bemble.server.classes.Pupil;
+import bemble.server.classes.SchoolClass;
+import bemble.server.log.LastWorked;
+import bemble.server.marking.WaitingPiles;
+import bemble.server.plan.PlanService;
+import bemble.server.plan.PlanService.DayView;
+import bemble.server.plan.PlanService.GroupView;
+import bemble.server.progress.PupilWork;
+import bemble.server.progress.RecordService;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What waits for the teacher signed in. */
+@RestController
+class TodayController {
+    private final ClassService classes;
+    private final RecordService records;
+    private final PlanService plans;
+    private final WaitingPiles piles;
+    private final LastWorked last;
+
+    TodayController(ClassService classes, RecordService records, PlanService plans, WaitingPiles piles, LastWorked last) {
+        this.classes = classes;
+        this.records = records;
+        this.plans = plans;
+        this.piles = piles;
+        this.last = last;
+    }
+
+    /** A class's lesson of the day; without groups where there is none. */
+    record Lesson(@NotNull long classId, @NotNull String className, @NotNull LocalDate date, @NotNull List<GroupView> groups) {}
+
+    record WaitingPile(@NotNull long id, @NotNull String title, @NotNull String className, @NotNull int waiting, @NotNull int papers) {}
+
+    /** A pupil with the rungs that come back. */
+    record DuePupil(@NotNull Pupil pupil, @NotNull String className, @NotNull List<String> rungs) {}
+
+    record LastProblem(@NotNull String problem, @NotNull String answer, @NotNull String label) {}
+
+    /** @param lessons of today, or of the next day with a lesson where today has none */
+    record TodayView(@NotNull LocalDate today, @NotNull List<Lesson> lessons, @NotNull List<WaitingPile> piles,
+                     @NotNull List<DuePupil> due, LastProblem last) {}
+
+    @GetMapping("/api/today")
+    TodayView today(@AuthenticationPrincipal SignedIn teacher) {
+        LocalDate today = records.today();
+        List<Lesson> lessons = new ArrayList<>();
+        List<DuePupil> due = new ArrayList<>();
+        for (SchoolClass schoolClass : classes.all(teacher.id())) {
+            Stream.of(today, today.plusWeeks(1)).flatMap(week -> plans.plan(teacher.id(), schoolClass.id(), week).days().stream())
+                    .filter(day -> !day.date().isBefore(today)).findFirst().ifPresent(day -> lessons.add(lesson(schoolClass, day)));
+            for (PupilWork pupil : records.work(teacher.id(), schoolClass)) {
+                List<String> rungs = Ladder.all().stream().filter(rung -> pupil.state(rung.id()) == State.DUE).map(rung -> rung.title()).toList();
+                if (!rungs.isEmpty()) {
+                    due.add(new DuePupil(pupil.pupil(), schoolClass.name(), rungs));
+                }
+            }
+        }
+        return new TodayView(today, lessons, piles.of(teacher.id()).stream().map(pile -> new WaitingPile(pile.id(), pile.title(),
+                pile.className(), pile.waiting(), pile.papers())).toList(), due, last.of(teacher.id())
+                        .map(worked -> new LastProblem(worked.problem(), worked.answer(), worked.label())).orElse(null));
+    }
+
+    private static Lesson lesson(SchoolClass schoolClass, DayView day) {
+        return new Lesson(schoolClass.id(), schoolClass.name(), day.date(), day.groups());
+    }
+}
