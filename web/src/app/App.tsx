@@ -32,12 +32,18 @@ const MarkingScreen = lazy(async () => ({
 const MarkingsScreen = lazy(async () => ({
   default: (await import('../marking/MarkingsScreen')).MarkingsScreen,
 }));
+const ClassScreen = lazy(async () => ({ default: (await import('../record/ClassScreen')).ClassScreen }));
+const PupilScreen = lazy(async () => ({ default: (await import('../record/PupilScreen')).PupilScreen }));
+const TodayScreen = lazy(async () => ({ default: (await import('../today/TodayScreen')).TodayScreen }));
+const WatchScreen = lazy(async () => ({ default: (await import('../screens/WatchScreen')).WatchScreen }));
+const InScreen = lazy(async () => ({ default: (await import('../screens/InScreen')).InScreen }));
 const StripsScreen = lazy(async () => ({ default: (await import('../marking/StripsScreen')).StripsScreen }));
 
 export function App() {
+  const { pathname } = useLocation();
   return (
     <Suspense fallback={<Box sx={{ p: 4 }}>Opening …</Box>}>
-      <Screens />
+      {pathname === '/in' || pathname.startsWith('/in/') ? <InScreen /> : <Screens />}
     </Suspense>
   );
 }
@@ -81,6 +87,7 @@ function Screens() {
       <Spine teacher={account.data.teacher} />
       <Box component="main" sx={{ minHeight: 0, overflow: 'auto' }}>
         <Routes>
+          <Route path="/today" element={<TodayScreen />} />
           <Route path="/paper" element={<PaperScreen />} />
           <Route path="/sets" element={<SetsScreen />} />
           <Route path="/sets/:id" element={<SetScreen />} />
@@ -94,9 +101,12 @@ function Screens() {
           <Route path="/marking/:id/strips" element={<StripsScreen />} />
           <Route path="/ask" element={<AskScreen />} />
           <Route path="/classes" element={<ClassesScreen />} />
+          <Route path="/classes/:id" element={<ClassScreen />} />
+          <Route path="/pupils/:id" element={<PupilScreen />} />
+          <Route path="/screens/:id" element={<WatchScreen />} />
           <Route path="/style" element={<StyleScreen />} />
           <Route path="/log" element={<LogScreen />} />
-          <Route path="*" element={<Navigate to="/paper" replace />} />
+          <Route path="*" element={<Navigate to="/today" replace />} />
         </Routes>
       </Box>
     </Box>

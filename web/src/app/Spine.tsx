@@ -4,6 +4,7 @@ import { useSignOut } from '../account/useAccount';
 import { ink } from './theme';
 
 const screens = [
+  { to: '/today', name: 'Today' },
   { to: '/paper', name: 'Paper' },
   { to: '/write', name: 'Write' },
   { to: '/sets', name: 'Sets' },

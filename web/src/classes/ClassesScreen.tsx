@@ -46,7 +46,7 @@ export function ClassesScreen() {
         <Box key={each.id} sx={{ borderTop: `1px solid ${ink.hair}`, py: 1.5, mt: 1.5 }}>
           <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap' }}>
             <Box component="h2" sx={{ m: 0, fontSize: 19 }}>
-              {each.name}
+              <Link to={`/classes/${each.id}`}>{each.name}</Link>
             </Box>
             <Box sx={{ color: ink.faint }}>
               {each.pupils.length === 1 ? '1 pupil' : `${each.pupils.length} pupils`}

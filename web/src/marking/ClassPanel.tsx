@@ -4,6 +4,7 @@ import type { BoardState } from '../board/BoardScreen';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useStyle } from '../paper/usePaper';
+import { factInWords } from '../record/factInWords';
 import { useClassPicture, useSetForGroup, type Marking } from './useMarking';
 
 /** What a class's papers show together, and what to do about it tomorrow. */
@@ -108,7 +109,7 @@ export function ClassPanel({ marking }: { marking: Marking }) {
           {facts.map((fact) => (
             <Box key={fact.fact}>
               <Box component="span" sx={{ font: `700 17px ${digits}` }}>
-                {fact.fact.replace('x', ' × ').replace('+', ' + ').replace('-', ' − ')}
+                {factInWords(fact.fact)}
               </Box>
               <Box component="span" sx={{ color: ink.faint }}>
                 {' '}

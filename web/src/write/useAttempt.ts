@@ -7,8 +7,11 @@ const tryAgainAfter = 1500;
 
 export type Saving = 'saved' | 'saving' | 'waiting';
 
+/** Whose paper it is: the teacher's own in the log, or that of a pupil who has come in. */
+type Owner = 'attempts' | 'in';
+
 /** A paper's figures: what was done shows at once, is kept on this device, and goes to the server as soon as it can. */
-export function useAttempt(attempt: Schemas['AttemptView']) {
+export function useAttempt(attempt: Schemas['AttemptView'], owner: Owner = 'attempts') {
   const { id } = attempt;
   const [state, setState] = useState(() => merged(attempt.figures, id));
   const [saving, setSaving] = useState<Saving>('saved');
@@ -26,9 +29,9 @@ export function useAttempt(attempt: Schemas['AttemptView']) {
 
   /** Sends what the server does not have yet; ends when it has all, or does not answer. */
   const flush = useCallback((): Promise<void> => {
-    sending.current ??= send(id, now, become, setSaving).finally(() => (sending.current = undefined));
+    sending.current ??= send(id, owner, now, become, setSaving).finally(() => (sending.current = undefined));
     return sending.current;
-  }, [id, become]);
+  }, [id, owner, become]);
 
   useEffect(() => {
     const again = () => {
@@ -78,6 +81,7 @@ function merged(figures: Figure[], id: number) {
 
 async function send(
   id: number,
+  owner: Owner,
   now: React.RefObject<{ figures: Figure[]; sent: number }>,
   become: (figures: Figure[], sent: number) => void,
   setSaving: (saving: Saving) => void,
@@ -85,11 +89,11 @@ async function send(
   while (now.current.sent < now.current.figures.length) {
     const { figures, sent } = now.current;
     try {
+      const body = { from: sent, figures: figures.slice(sent, sent + 1000) };
       const answer = await ask(
-        api.POST('/api/attempts/{id}/figures', {
-          params: { path: { id } },
-          body: { from: sent, figures: figures.slice(sent, sent + 1000) },
-        }),
+        owner === 'in'
+          ? api.POST('/api/in/papers/{id}/figures', { params: { path: { id } }, body })
+          : api.POST('/api/attempts/{id}/figures', { params: { path: { id } }, body }),
       );
       become(now.current.figures, answer.count);
     } catch (refusal) {

@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * A week of sheets for groups. What must hold: what is due is placed first and is never left out in silence; nobody skips
@@ -21,6 +22,8 @@ import java.util.Map;
 public record WeekPlan(List<Day> days, List<String> conflicts) {
     private static final long SAMPLE_SEED = 11;
     private static final int SHORTEST = 3;
+    /** By which the minutes of a sheet are told; drawn once for each need there can be. */
+    private static final Map<Need, List<Question>> SAMPLES = new ConcurrentHashMap<>();
 
     /** A lesson with its groups. */
     public record Day(LocalDate date, List<Group> groups) {}
@@ -73,7 +76,7 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
         /** How many questions of a need fit into a day. */
         private void measure(Need need) {
             int count = need.questions();
-            List<Question> sample = PlanSheet.draw(need, count, SAMPLE_SEED);
+            List<Question> sample = SAMPLES.computeIfAbsent(need, any -> PlanSheet.draw(need, need.questions(), SAMPLE_SEED));
             int whole = Effort.minutes(sample);
             while (count > SHORTEST && Effort.minutes(sample.subList(0, count)) > wishes.minutes()) {
                 count--;

@@ -2,6 +2,7 @@ package bemble.server.plan;
 
 import bemble.core.plan.Need;
 import bemble.core.plan.PlanSheet;
+import bemble.core.plan.PlanWishes;
 import bemble.core.plan.PlannedPupil;
 import bemble.core.plan.WeekPlan;
 import bemble.core.practice.Ladder;
@@ -140,9 +141,13 @@ public class PlanService {
 
     private PlanContent made(long teacherId, SchoolClass schoolClass, LocalDate monday) {
         List<PupilWork> work = records.work(teacherId, schoolClass);
-        Term term = termOf(schoolClass.id(), () -> work);
+        PlanWishes wishes = termOf(schoolClass.id(), () -> work).wishes(monday);
+        List<LocalDate> left = wishes.days().stream().filter(day -> !day.isBefore(records.today())).toList();
+        if (left.isEmpty()) {
+            return new PlanContent(List.of(), List.of());
+        }
         WeekPlan plan = WeekPlan.of(work.stream().map(each -> new PlannedPupil(each.pupil().id(), each.pupil().name(),
-                each.standings())).toList(), term.wishes(monday));
+                each.standings())).toList(), new PlanWishes(wishes.topics(), left, wishes.minutes(), wishes.groupMost(), wishes.sheets()));
         int[] count = {0};
         return new PlanContent(plan.days().stream().map(day -> new PlannedDay(day.date(), day.groups().stream()
                 .map(group -> new PlannedGroup("g" + ++count[0], group.need().kind().id(), group.need().rung(), group.need().slip(),

@@ -1,0 +1,99 @@
+import { Box, Button } from '@mui/material';
+import { useNavigate } from 'react-router';
+import { ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { useOpenAtScreens } from '../screens/useScreens';
+import { usePlannedSet, type Group } from './usePlan';
+
+export const kinds: Record<string, string> = { retry: 'comes back', again: 'again', next: 'next' };
+
+type Props = {
+  classId: number;
+  week?: string;
+  group: Group;
+  onPupil?: (pupil: number) => void;
+  taken?: number;
+};
+
+/** A group: what it does and why, who is in it, and the two ways to its sheet. */
+export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
+  const set = usePlannedSet(classId, week);
+  const open = useOpenAtScreens();
+  const navigate = useNavigate();
+  const atScreens = () =>
+    set.mutate(group.key, {
+      onSuccess: ({ setId }) =>
+        open.mutate(
+          {
+            classId,
+            setId,
+            pupils: group.pupils.map((pupil, index) => pupil.id),
+            led: false,
+            asksDigits: false,
+          },
+          { onSuccess: (session) => navigate(`/screens/${session.id}`) },
+        ),
+    });
+  const busy = set.isPending || open.isPending;
+  return (
+    <Box sx={{ py: 0.75 }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', flexWrap: 'wrap' }}>
+        <b>{group.title}</b>
+        <Box component="span" sx={{ color: group.kind === 'next' ? ink.faint : ink.plum }}>
+          {kinds[group.kind]}
+        </Box>
+        <Box component="span" sx={{ color: ink.faint, fontSize: 14 }}>
+          {group.questions} questions, {group.minutes} min
+        </Box>
+      </Box>
+      <Box sx={{ fontSize: 14, color: ink.faint }}>{group.reason}</Box>
+      <Box sx={{ my: 0.25, lineHeight: 1.6 }}>
+        {group.pupils.map((pupil, index) =>
+          onPupil ? (
+            <Box
+              component="button"
+              key={pupil.id}
+              onClick={() => onPupil(pupil.id)}
+              aria-pressed={taken === pupil.id}
+              sx={{
+                font: 'inherit',
+                color: ink.ink,
+                border: 0,
+                bgcolor: taken === pupil.id ? ink.amber : 'transparent',
+                p: '0 5px 0 0',
+                mr: 0.5,
+                cursor: 'pointer',
+                textDecoration: 'underline',
+                textDecorationColor: ink.hair,
+                textUnderlineOffset: '4px',
+              }}
+            >
+              {pupil.name}
+            </Box>
+          ) : (
+            <span key={pupil.id}>
+              {index > 0 && ' · '}
+              {pupil.name}
+            </span>
+          ),
+        )}
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button
+          variant="outlined"
+          sx={small}
+          disabled={busy}
+          onClick={() => set.mutate(group.key, { onSuccess: ({ setId }) => navigate(`/sets/${setId}`) })}
+        >
+          {group.setId === undefined ? 'Make the sheet' : 'To the sheet'}
+        </Button>
+        <Button variant="outlined" sx={small} disabled={busy} onClick={atScreens}>
+          At screens
+        </Button>
+      </Box>
+      <Trouble message={set.error?.message ?? open.error?.message} />
+    </Box>
+  );
+}
+
+const small = { p: '1px 9px', fontSize: 14 } as const;

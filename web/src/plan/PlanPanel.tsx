@@ -1,0 +1,192 @@
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
+import { Select } from '../app/Select';
+import { ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { dayInWords } from '../record/dayInWords';
+import { GroupLine } from './GroupLine';
+import { TermForm } from './TermForm';
+import { useChangePlan, usePlan, type Plan } from './usePlan';
+
+/** The week of a class: a column a day, groups with their sheets; changed by hand where the teacher knows better. */
+export function PlanPanel({ classId }: { classId: number }) {
+  const [week, setWeek] = useState<string>();
+  const [wishes, setWishes] = useState(false);
+  const [taken, setTaken] = useState<number>();
+  const plan = usePlan(classId, week);
+  const { change, again } = useChangePlan(classId, week);
+  if (!plan.data) {
+    return plan.isError ? <Trouble message={plan.error.message} /> : <Box>Planning the week …</Box>;
+  }
+  const { data } = plan;
+  const become = (days: Plan['days']) => change.mutate({ plan: data, days });
+  const put = (date: string, key: string) => {
+    const pupil = data.days
+      .flatMap((day) => day.groups)
+      .flatMap((group) => group.pupils)
+      .concat(data.idle)
+      .find((each) => each.id === taken);
+    const from = data.days.find((day) =>
+      day.groups.some((group) => group.pupils.some((each) => each.id === taken) && group.key !== key),
+    );
+    if (pupil) {
+      become(
+        data.days.map((day) => ({
+          ...day,
+          groups: day.groups
+            .map((group) =>
+              day.date === date && group.key === key
+                ? { ...group, pupils: [...group.pupils.filter((each) => each.id !== taken), pupil] }
+                : day.date === from?.date && day.date === date
+                  ? { ...group, pupils: group.pupils.filter((each) => each.id !== taken) }
+                  : group,
+            )
+            .filter((group) => group.pupils.length > 0),
+        })),
+      );
+    }
+    setTaken(undefined);
+  };
+  const drop = (date: string) => {
+    become(
+      data.days.map((day) => ({
+        ...day,
+        groups: day.groups
+          .map((group) =>
+            day.date === date
+              ? { ...group, pupils: group.pupils.filter((each) => each.id !== taken) }
+              : group,
+          )
+          .filter((group) => group.pupils.length > 0),
+      })),
+    );
+    setTaken(undefined);
+  };
+  const move = (key: string, to: string) => {
+    const group = data.days.flatMap((day) => day.groups).find((each) => each.key === key);
+    if (group) {
+      become(
+        data.days.map((day) => ({
+          ...day,
+          groups: [...day.groups.filter((each) => each.key !== key), ...(day.date === to ? [group] : [])],
+        })),
+      );
+    }
+  };
+  const shift = (weeks: number) => {
+    const day = new Date(`${data.monday}T12:00:00Z`);
+    day.setUTCDate(day.getUTCDate() + 7 * weeks);
+    setWeek(day.toISOString().slice(0, 10));
+  };
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap', mb: 1 }}>
+        <Button onClick={() => shift(-1)} aria-label="The week before">
+          ←
+        </Button>
+        <b>Week of {dayInWords(data.monday)}</b>
+        <Button onClick={() => shift(1)} aria-label="The week after">
+          →
+        </Button>
+        <Button variant="outlined" onClick={() => setWishes(!wishes)} aria-expanded={wishes}>
+          Topics and time
+        </Button>
+        {data.revision > 0 && (
+          <Button variant="outlined" onClick={() => again.mutate()}>
+            Plan it anew
+          </Button>
+        )}
+        <Box sx={{ color: ink.faint, fontSize: 14 }}>
+          {data.revision > 0
+            ? 'Changed by hand; it stays as it is.'
+            : 'Made from the record; press a name to move it, or choose another day for a group.'}
+        </Box>
+      </Box>
+      {wishes && <TermForm classId={classId} onDone={() => setWishes(false)} />}
+      <Trouble message={change.error?.message ?? again.error?.message} />
+      {data.conflicts.length > 0 && (
+        <Box
+          component="ul"
+          sx={{ m: '0 0 8px', pl: 2.5, color: ink.plum, fontSize: 15 }}
+          aria-label="What could not be met"
+        >
+          {data.conflicts.map((conflict) => (
+            <li key={conflict}>{conflict}</li>
+          ))}
+        </Box>
+      )}
+      {data.days.length === 0 && (
+        <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
+          No day of this week is left to plan. Go on to the week after.
+        </Box>
+      )}
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: {
+            xs: 'minmax(0, 1fr)',
+            md: `repeat(${Math.max(1, data.days.length)}, minmax(0, 1fr))`,
+          },
+          gap: 2,
+        }}
+      >
+        {data.days.map((day) => (
+          <Box component="section" key={day.date} aria-label={dayInWords(day.date)}>
+            <Box component="h2" sx={{ fontSize: 17, m: 0, borderBottom: `2px solid ${ink.ink}` }}>
+              {dayInWords(day.date)}
+            </Box>
+            {day.groups.length === 0 && <Box sx={{ color: ink.faint, mt: 1 }}>Free</Box>}
+            {day.groups.map((group) => (
+              <Box key={group.key} sx={{ borderBottom: `1px solid ${ink.hair}` }}>
+                <GroupLine
+                  classId={classId}
+                  week={week}
+                  group={group}
+                  taken={taken}
+                  onPupil={(pupil) => setTaken(taken === pupil ? undefined : pupil)}
+                />
+                {taken === undefined ? (
+                  <Box sx={{ maxWidth: 130, pb: 0.75 }}>
+                    <Select
+                      label="on"
+                      value={day.date}
+                      options={data.days.map(({ date }) => ({ id: date, label: dayInWords(date) }))}
+                      onChange={(to) => move(group.key, to)}
+                    />
+                  </Box>
+                ) : (
+                  <Box sx={{ pb: 0.75 }}>
+                    {group.pupils.some((each) => each.id === taken) ? (
+                      <Button sx={{ p: '1px 9px' }} onClick={() => drop(day.date)}>
+                        Out of this day
+                      </Button>
+                    ) : (
+                      <Button sx={{ p: '1px 9px' }} onClick={() => put(day.date, group.key)}>
+                        Into this group
+                      </Button>
+                    )}
+                  </Box>
+                )}
+              </Box>
+            ))}
+          </Box>
+        ))}
+      </Box>
+      {data.idle.length > 0 && data.days.length > 0 && (
+        <Box sx={{ mt: 2 }}>
+          <b>With nothing planned: </b>
+          {data.idle.map((pupil) => (
+            <Button
+              key={pupil.id}
+              onClick={() => setTaken(taken === pupil.id ? undefined : pupil.id)}
+              aria-pressed={taken === pupil.id}
+              sx={{ p: '0 6px', fontWeight: 400, bgcolor: taken === pupil.id ? ink.amber : undefined }}
+            >
+              {pupil.name}
+            </Button>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

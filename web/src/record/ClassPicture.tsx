@@ -1,0 +1,160 @@
+import { Box } from '@mui/material';
+import { Link } from 'react-router';
+import { ink } from '../app/theme';
+import { StateSign } from './StateSign';
+import type { ClassRecord } from './useRecords';
+
+/** The class in one picture: rungs across, pupils down. */
+export function ClassPicture({ record }: { record: ClassRecord }) {
+  const labels = new Map(record.states.map((state) => [state.id, state.label]));
+  const operations = [...new Set(record.rungs.map((rung) => rung.operation))];
+  if (record.rungs.length === 0) {
+    return (
+      <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
+        Nothing of this class is marked yet. <Link to="/marking">Mark a pile</Link>, or open a set at screens;
+        then this picture fills by itself.
+      </Box>
+    );
+  }
+  return (
+    <Box>
+      <Legend record={record} />
+      <Box sx={{ overflowX: 'auto', mt: 1 }}>
+        <Box
+          component="table"
+          aria-label={`What ${record.name} can do`}
+          sx={{
+            borderCollapse: 'collapse',
+            '& td': {
+              textAlign: 'center',
+              borderTop: `1px solid ${ink.hair}`,
+              p: 0,
+              height: 27,
+              minWidth: 46,
+            },
+            '& th[scope=row]': {
+              textAlign: 'left',
+              fontWeight: 400,
+              borderTop: `1px solid ${ink.hair}`,
+              pr: 2,
+              whiteSpace: 'nowrap',
+            },
+            '& tbody tr:hover td, & tbody tr:hover th': { bgcolor: ink.sheet },
+            '& td a': { display: 'block', textDecoration: 'none', lineHeight: '26px' },
+          }}
+        >
+          <thead>
+            <tr>
+              <td />
+              {operations.map((operation) => (
+                <Box
+                  component="th"
+                  key={operation}
+                  scope="colgroup"
+                  colSpan={record.rungs.filter((rung) => rung.operation === operation).length}
+                  sx={{ fontWeight: 650, textAlign: 'left', borderLeft: `1px solid ${ink.faint}`, px: 1 }}
+                >
+                  {names[operation] ?? operation}
+                </Box>
+              ))}
+            </tr>
+            <tr>
+              <td />
+              {record.rungs.map((rung, index) => (
+                <Box
+                  component="th"
+                  key={rung.id}
+                  scope="col"
+                  title={rung.news}
+                  sx={{
+                    fontWeight: 400,
+                    fontSize: 14,
+                    height: 142,
+                    verticalAlign: 'bottom',
+                    borderLeft: beginsOperation(record, index) ? `1px solid ${ink.faint}` : undefined,
+                    p: '4px 0 6px',
+                  }}
+                >
+                  <Box
+                    component="span"
+                    sx={{
+                      writingMode: 'vertical-rl',
+                      transform: 'rotate(180deg)',
+                      textAlign: 'left',
+                      maxHeight: 136,
+                    }}
+                  >
+                    {rung.title}
+                  </Box>
+                </Box>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {record.pupils.map((row) => (
+              <tr key={row.pupil.id}>
+                <th scope="row">
+                  <Link to={`/pupils/${row.pupil.id}`}>{row.pupil.name}</Link>
+                </th>
+                {row.cells.map((cell, index) => (
+                  <Box
+                    component="td"
+                    key={cell.rung}
+                    sx={{ borderLeft: beginsOperation(record, index) ? `1px solid ${ink.faint}` : undefined }}
+                  >
+                    <Link
+                      to={`/pupils/${row.pupil.id}#${cell.rung}`}
+                      aria-label={said(row.pupil.name, record, index, labels)}
+                      title={cell.shows && `still shows: ${cell.shows}`}
+                    >
+                      <StateSign state={cell.state} ruled={cell.ruled} shows={cell.shows} />
+                    </Link>
+                  </Box>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+const names: Record<string, string> = {
+  addition: 'Addition',
+  subtraction: 'Subtraction',
+  multiplication: 'Multiplication',
+  division: 'Division',
+  'square-root': 'Square roots',
+};
+
+const beginsOperation = (record: ClassRecord, index: number) =>
+  record.rungs[index]?.operation !== record.rungs[index - 1]?.operation;
+
+function said(pupil: string, record: ClassRecord, index: number, labels: Map<string, string>) {
+  const cell = record.pupils.find((row) => row.pupil.name === pupil)?.cells[index];
+  const parts = [
+    `${pupil}, ${record.rungs[index]?.title}: ${labels.get(cell?.state ?? '')}`,
+    cell?.shows && `${cell.shows} still shows`,
+    cell?.ruled && 'as you said',
+  ];
+  return parts.filter(Boolean).join(', ');
+}
+
+function Legend({ record }: { record: ClassRecord }) {
+  return (
+    <Box sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', color: ink.faint, fontSize: 15 }}>
+      {record.states.map((state) => (
+        <span key={state.id}>
+          <StateSign state={state.id} size={16} /> {state.label}
+        </span>
+      ))}
+      <span>
+        <StateSign state="learning" shows="a slip" size={16} /> a slip still shows
+      </span>
+      <span>
+        <StateSign state="secure" ruled size={16} /> as you said
+      </span>
+    </Box>
+  );
+}

@@ -1,0 +1,209 @@
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
+import { Link, useLocation, useParams } from 'react-router';
+import type { Schemas } from '../api/client';
+import { Field } from '../app/Field';
+import { Select } from '../app/Select';
+import { digits, ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { dayInWords } from './dayInWords';
+import { factInWords } from './factInWords';
+import { StateSign } from './StateSign';
+import { usePupilRecord, useRuling, type PupilRecord } from './useRecords';
+import { WeekBars } from './WeekBars';
+
+/** What one pupil can do, with everything it rests on. */
+export function PupilScreen() {
+  const id = Number(useParams().id);
+  const record = usePupilRecord(id);
+  const { hash } = useLocation();
+  if (record.isError) {
+    return (
+      <Box sx={{ p: 4 }}>
+        <Trouble message={record.error.message} /> <Link to="/classes">To the classes</Link>
+      </Box>
+    );
+  }
+  if (!record.data) {
+    return <Box sx={{ p: 4 }}>Fetching the record …</Box>;
+  }
+  const { data } = record;
+  return (
+    <Box sx={{ p: { xs: '10px 12px', md: '16px 28px' }, maxWidth: 1080 }}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
+        <Box component="h1" sx={{ m: 0 }}>
+          {data.pupil.name}
+        </Box>
+        <Link to={`/classes/${data.classId}`}>{data.className}</Link>
+        <Link to={`/pupils/${id}/report`}>Page for a talk with parents</Link>
+        <Link to={`/pupils/${id}/work`}>Work to judge together</Link>
+      </Box>
+      <Box component="h2" sx={{ fontSize: 19, m: '16px 0 4px' }}>
+        Rung by rung
+      </Box>
+      {data.rungs.length === 0 && (
+        <Box sx={{ color: ink.faint }}>Nothing of {data.pupil.name} is marked yet.</Box>
+      )}
+      {data.rungs.map((rung) => (
+        <OneRung key={rung.rung.id} rung={rung} record={data} opened={hash === `#${rung.rung.id}`} />
+      ))}
+      <Box sx={{ color: ink.faint, fontSize: 14, mt: 1.5, maxWidth: 820 }}>{data.rule}</Box>
+      {data.slips.length > 0 && (
+        <Box component="h2" sx={{ fontSize: 19, m: '22px 0 4px' }}>
+          Slips through the weeks
+        </Box>
+      )}
+      {data.slips.map((slip) => (
+        <Box
+          key={slip.slip}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '230px 150px minmax(0, 1fr)' },
+            gap: 2,
+            borderTop: `1px solid ${ink.hair}`,
+            py: 1,
+          }}
+        >
+          <b>{slip.name}</b>
+          <WeekBars weeks={slip.weeks} name={slip.name} />
+          <Box>
+            {slip.say}.<Box sx={{ color: ink.faint, fontSize: 15 }}>{slip.help}</Box>
+          </Box>
+        </Box>
+      ))}
+      {data.facts.length > 0 && (
+        <>
+          <Box component="h2" sx={{ fontSize: 19, m: '22px 0 4px' }}>
+            Facts that were missed
+          </Box>
+          {data.facts.map((fact) => (
+            <Box key={fact.fact}>
+              <Box component="span" sx={{ font: `700 17px ${digits}` }}>
+                {factInWords(fact.fact)}
+              </Box>{' '}
+              <Box component="span" sx={{ color: ink.faint }}>
+                {fact.missed === 1 ? 'once' : `${fact.missed} times`}, last on {dayInWords(fact.last)}
+              </Box>
+            </Box>
+          ))}
+        </>
+      )}
+    </Box>
+  );
+}
+
+type RungProps = { rung: Schemas['RungRecord']; record: PupilRecord; opened: boolean };
+
+function OneRung({ rung, record, opened }: RungProps) {
+  const [open, setOpen] = useState(opened);
+  const label = (id: string) => record.states.find((state) => state.id === id)?.label ?? id;
+  const summary = rung.reason
+    ? `${label(rung.state)}, as you said: ${rung.reason}`
+    : `${label(rung.state)}. ${rung.say}`;
+  return (
+    <Box sx={{ borderTop: `1px solid ${ink.hair}`, py: 0.75 }} id={rung.rung.id}>
+      <Box
+        sx={{ display: 'grid', gridTemplateColumns: '30px minmax(120px, 260px) minmax(0, 1fr) auto', gap: 1 }}
+      >
+        <StateSign state={rung.state} ruled={Boolean(rung.reason)} shows={rung.shows} />
+        <Box>
+          <b>{rung.rung.title}</b>
+          <Box sx={{ color: ink.faint, fontSize: 14 }}>{rung.rung.operation.replace('-', ' ')}</Box>
+        </Box>
+        <Box>
+          {summary}
+          {rung.shows && <Box sx={{ color: ink.plum }}>Still shows: {rung.shows}</Box>}
+          {rung.dueOn && rung.state === 'secure' && (
+            <Box sx={{ color: ink.faint, fontSize: 15 }}>It comes back on {dayInWords(rung.dueOn)}.</Box>
+          )}
+        </Box>
+        <Button onClick={() => setOpen(!open)} aria-expanded={open} sx={{ alignSelf: 'start' }}>
+          {open ? 'Close' : 'What it rests on'}
+        </Button>
+      </Box>
+      {open && <Rests rung={rung} record={record} />}
+    </Box>
+  );
+}
+
+function Rests({ rung, record }: Omit<RungProps, 'opened'>) {
+  return (
+    <Box sx={{ pl: { md: 4.5 }, pb: 1 }}>
+      <Box
+        component="table"
+        sx={{
+          borderCollapse: 'collapse',
+          fontSize: 15,
+          '& td, & th': { pr: 2.5, py: 0.2, textAlign: 'left' },
+        }}
+      >
+        <thead>
+          <tr>
+            {['Day', 'Question', 'First answer', 'Put down to', 'Pile'].map((head) => (
+              <Box component="th" key={head} sx={{ fontWeight: 400, color: ink.faint }}>
+                {head}
+              </Box>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rung.rests.map((answer, index) => (
+            <tr key={index}>
+              <td>{dayInWords(answer.day)}</td>
+              <Box component="td" sx={{ fontFamily: digits }}>
+                {answer.problem}
+              </Box>
+              <Box component="td" sx={{ fontFamily: digits, color: answer.right ? ink.right : ink.wrong }}>
+                {answer.right ? '✓ right' : `✗ ${answer.given}`}
+              </Box>
+              <td>
+                {answer.cause &&
+                  (answer.confirmed ? `${answer.cause}, confirmed` : `${answer.cause}, presumed`)}
+              </td>
+              <td>
+                <Link to={`/marking/${answer.marking}`}>{answer.title}</Link>, {answer.question}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Box>
+      <Ruling rung={rung} record={record} />
+    </Box>
+  );
+}
+
+function Ruling({ rung, record }: Omit<RungProps, 'opened'>) {
+  const rule = useRuling(record.pupil.id);
+  const [state, setState] = useState(rung.state);
+  const [reason, setReason] = useState(rung.reason ?? '');
+  return (
+    <Box
+      component="form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        rule.mutate({ rung: rung.rung.id, ruling: { state, reason } });
+      }}
+      sx={{ display: 'flex', gap: 2, alignItems: 'flex-start', flexWrap: 'wrap', mt: 1 }}
+    >
+      <Box sx={{ width: 170 }}>
+        <Select
+          label="I say otherwise"
+          value={state}
+          options={record.states.map(({ id, label }) => ({ id, label }))}
+          onChange={setState}
+        />
+      </Box>
+      <Box sx={{ width: 340, pt: 0.75 }}>
+        <Field label="because" value={reason} onChange={setReason} fault={rule.error?.message} />
+      </Box>
+      <Button type="submit" variant="outlined" sx={{ mt: 2 }} disabled={rule.isPending}>
+        Keep
+      </Button>
+      {rung.reason && (
+        <Button sx={{ mt: 2 }} onClick={() => rule.mutate({ rung: rung.rung.id })}>
+          Take it back: by the rule {record.states.find((each) => each.id === rung.byRule)?.label}
+        </Button>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,80 @@
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { Select } from '../app/Select';
+import { Tick } from '../app/Tick';
+import { ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { useClasses } from '../classes/useClasses';
+import { useSetList } from '../sets/useSets';
+import { useOpenAtScreens, useSessions } from './useScreens';
+
+/** Opens a set for the class at screens, and lists what was opened. */
+export function OpenedPanel({ classId }: { classId: number }) {
+  const name = useClasses().data?.find((each) => each.id === classId)?.name;
+  const sets = useSetList('', false);
+  const sessions = useSessions();
+  const open = useOpenAtScreens();
+  const navigate = useNavigate();
+  const [setId, setSetId] = useState('');
+  const [led, setLed] = useState(false);
+  const [asksDigits, setAsksDigits] = useState(false);
+  const own = sessions.data?.filter((each) => each.className === name) ?? [];
+  return (
+    <Box sx={{ maxWidth: 900 }}>
+      <Box component="p" sx={{ m: '0 0 8px', maxWidth: 720 }}>
+        Pupils open <b>{`${window.location.origin}/in`}</b> on any device of the school’s network, type the
+        code and pick their name. They see their own questions and nothing else.
+      </Box>
+      <Box sx={{ display: 'flex', gap: 3, alignItems: 'flex-end', flexWrap: 'wrap' }}>
+        <Box sx={{ width: 320 }}>
+          <Select
+            label="Set"
+            value={setId}
+            options={[
+              { id: '', label: 'Choose a set' },
+              ...(sets.data?.map((set) => ({ id: String(set.id), label: set.title })) ?? []),
+            ]}
+            onChange={setSetId}
+          />
+        </Box>
+        <Tick label="Show which square comes next" checked={led} onChange={setLed} />
+        <Tick label="Three digits go with each name" checked={asksDigits} onChange={setAsksDigits} />
+        <Button
+          variant="contained"
+          disabled={!setId || open.isPending}
+          onClick={() =>
+            open.mutate(
+              { classId, setId: Number(setId), led, asksDigits },
+              { onSuccess: (session) => navigate(`/screens/${session.id}`) },
+            )
+          }
+        >
+          Open it
+        </Button>
+      </Box>
+      {sets.data?.length === 0 && (
+        <Box sx={{ color: ink.faint, mt: 1 }}>
+          There is no set yet. <Link to="/sets">Make one</Link> first, or take a sheet from the week.
+        </Box>
+      )}
+      <Trouble message={open.error?.message ?? sets.error?.message ?? sessions.error?.message} />
+      <Box component="h2" sx={{ fontSize: 19, m: '20px 0 4px' }}>
+        Opened before
+      </Box>
+      {own.length === 0 && <Box sx={{ color: ink.faint }}>Nothing yet.</Box>}
+      {own.map((each) => (
+        <Box
+          key={each.id}
+          sx={{ borderTop: `1px solid ${ink.hair}`, py: 0.75, display: 'flex', gap: 2, flexWrap: 'wrap' }}
+        >
+          <Link to={`/screens/${each.id}`}>{each.title}</Link>
+          <span>{each.ended ? 'ended' : `open, code ${each.code}`}</span>
+          <Box component="span" sx={{ color: ink.faint }}>
+            {each.in} of {each.of} came in, {each.handedIn} handed in
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,128 @@
+import { useQuery } from '@tanstack/react-query';
+import { Box } from '@mui/material';
+import { useState, type FormEvent } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, ask, type Refused, type Schemas } from '../api/client';
+import { Field } from '../app/Field';
+import { digits, ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
+import { GroupLine } from '../plan/GroupLine';
+import { dayInWords } from '../record/dayInWords';
+
+/** The first screen: the day's plan, what waits, and a line to work a problem at once. */
+export function TodayScreen() {
+  const today = useQuery<Schemas['TodayView'], Refused>({
+    queryKey: ['today'],
+    queryFn: () => ask(api.GET('/api/today')),
+    staleTime: 0,
+  });
+  const [typed, setTyped] = useState('');
+  const navigate = useNavigate();
+  const work = (event: FormEvent) => {
+    event.preventDefault();
+    if (typed.trim()) {
+      void navigate(`/paper?problem=${encodeURIComponent(typed.trim())}`);
+    }
+  };
+  const { data } = today;
+  return (
+    <Box sx={{ p: { xs: '10px 12px', md: '18px 28px' }, maxWidth: 1160 }}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
+        <Box component="h1" sx={{ m: 0 }}>
+          Today
+        </Box>
+        {data && <Box sx={{ color: ink.faint }}>{dayInWords(data.today)}</Box>}
+      </Box>
+      <Trouble message={today.error?.message} />
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1.5fr) minmax(0, 1fr)' },
+          columnGap: 5,
+          mt: 1.5,
+        }}
+      >
+        <Box>
+          {data?.lessons.map((lesson) => (
+            <Box component="section" key={lesson.classId} aria-label={lesson.className} sx={{ mb: 2.5 }}>
+              <Box component="h2" sx={head}>
+                {lesson.className}
+                <Box component="span" sx={{ fontWeight: 400, color: ink.faint, fontSize: 15 }}>
+                  {' '}
+                  {lesson.date === data.today ? 'today' : dayInWords(lesson.date)} ·{' '}
+                  <Link to={`/classes/${lesson.classId}?part=plan`}>the week</Link> ·{' '}
+                  <Link to={`/classes/${lesson.classId}/stand-in`}>page for a stand-in</Link>
+                </Box>
+              </Box>
+              {lesson.groups.length === 0 && (
+                <Box sx={{ color: ink.faint, mt: 0.5 }}>Nothing is planned.</Box>
+              )}
+              {lesson.groups.map((group) => (
+                <GroupLine key={group.key} classId={lesson.classId} week={lesson.date} group={group} />
+              ))}
+            </Box>
+          ))}
+          {data?.lessons.length === 0 && (
+            <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
+              No class has a lesson planned. <Link to="/classes">Make a class</Link> with the short names of
+              its pupils; once their papers are marked, its week stands here.
+            </Box>
+          )}
+        </Box>
+        <Box>
+          <Box component="form" onSubmit={work} sx={{ '& input': { fontFamily: digits, fontSize: 22 } }}>
+            <Field
+              label="Work a problem"
+              value={typed}
+              onChange={setTyped}
+              placeholder="4206 - 1358"
+              autoComplete="off"
+            />
+          </Box>
+          {data?.last && (
+            <Box sx={{ mb: 2.5 }}>
+              <Box component="h2" sx={head}>
+                Worked last
+              </Box>
+              <Box sx={{ fontFamily: digits, fontSize: 18, overflowWrap: 'anywhere' }}>
+                <Link to={`/paper?problem=${encodeURIComponent(data.last.problem)}`}>
+                  {data.last.problem}
+                </Link>{' '}
+                = {data.last.answer}
+              </Box>
+              <Box sx={{ color: ink.faint, fontSize: 14 }}>{data.last.label}</Box>
+            </Box>
+          )}
+          <Box component="h2" sx={head}>
+            Papers to mark
+          </Box>
+          {data?.piles.length === 0 && <Box sx={{ color: ink.faint, mb: 1 }}>None waits.</Box>}
+          {data?.piles.map((pile) => (
+            <Box key={pile.id} sx={{ py: 0.4 }}>
+              <Link to={`/marking/${pile.id}`}>{pile.title}</Link>{' '}
+              <Box component="span" sx={{ color: ink.faint }}>
+                {pile.className}, {pile.waiting} of {pile.papers} wait
+              </Box>
+            </Box>
+          ))}
+          <Box component="h2" sx={{ ...head, mt: 2.5 }}>
+            Due again
+          </Box>
+          {data?.due.length === 0 && <Box sx={{ color: ink.faint }}>Nobody.</Box>}
+          <Box sx={{ maxHeight: 330, overflow: 'auto' }}>
+            {data?.due.map((due) => (
+              <Box key={due.pupil.id} sx={{ py: 0.2 }}>
+                <Link to={`/pupils/${due.pupil.id}`}>{due.pupil.name}</Link>{' '}
+                <Box component="span" sx={{ color: ink.faint, fontSize: 15 }}>
+                  {due.rungs.join(' · ')}
+                </Box>
+              </Box>
+            ))}
+          </Box>
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+const head = { fontSize: 18, m: '0 0 4px', borderBottom: `1px solid ${ink.hair}` } as const;
