@@ -27,7 +27,7 @@ export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
           {
             classId,
             setId,
-            pupils: group.pupils.map((pupil, index) => pupil.id),
+            pupils: group.pupils.map((pupil) => pupil.id),
             led: false,
             asksDigits: false,
           },
@@ -88,7 +88,7 @@ export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
           {group.setId === undefined ? 'Make the sheet' : 'To the sheet'}
         </Button>
         <Button variant="outlined" sx={small} disabled={busy} onClick={atScreens}>
-          At screens
+          Open at screens
         </Button>
       </Box>
       <Trouble message={set.error?.message ?? open.error?.message} />

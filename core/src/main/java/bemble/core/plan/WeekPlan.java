@@ -92,7 +92,10 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
 
         private void place(Need need, List<PlannedPupil> wanting) {
             List<PlannedPupil> left = new ArrayList<>(wanting);
-            for (LocalDate day : placed.keySet()) {
+            // The days with the fewest sheets first, so that the week is even.
+            List<LocalDate> days = placed.keySet().stream().sorted(Comparator.comparing((LocalDate day) -> sheets(day).size())
+                    .thenComparing(day -> day)).toList();
+            for (LocalDate day : days) {
                 if (!left.isEmpty() && hasRoom(day, need)) {
                     List<PlannedPupil> here = left.stream().filter(pupil -> fits(day, pupil.id(), need)).toList();
                     put(day, need, here.stream().map(PlannedPupil::id).toList());
@@ -127,8 +130,12 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
             }
         }
 
+        private List<Need> sheets(LocalDate day) {
+            return placed.get(day).stream().map(Group::need).distinct().toList();
+        }
+
         private boolean hasRoom(LocalDate day, Need need) {
-            List<Need> there = placed.get(day).stream().map(Group::need).distinct().toList();
+            List<Need> there = sheets(day);
             return there.contains(need) || there.size() < wishes.sheets();
         }
 

@@ -31,7 +31,7 @@ import tools.jackson.databind.ObjectMapper;
 class SecurityConfiguration {
     /** What stores nothing and is open to everybody. */
     private static final String[] OPEN = {"/api/work", "/api/paper", "/api/mark", "/api/nudge", "/api/sets/draft", "/api/diagnose",
-            "/api/diagnose/set", "/api/diagnose/next"};
+            "/api/diagnose/set", "/api/diagnose/next", "/api/geometry"};
     private static final String[] SIGN_IN = {"/api/account", "/api/account/**"};
     /** Pupils have no account: what they may see is asked there, of the code and the name they came in with. */
     private static final String[] PUPILS = {"/api/in", "/api/in/**"};

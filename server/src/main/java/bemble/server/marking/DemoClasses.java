@@ -25,7 +25,7 @@ class DemoClasses implements ApplicationRunner {
     static final List<String> CURLEWS = List.of("Alba N", "Beck S", "Cato W", "Dara M", "Elin P", "Faro T", "Gil A",
             "Hebe R", "Isla K", "Jory B", "Kezia L", "Lior F", "Mina H", "Noor V", "Otis E", "Posy D", "Remy C", "Suki J",
             "Tavi O", "Una G");
-    private static final List<String> HABITS = List.of("", "smaller-from-larger", "", "zeros-skipped", "exchange-not-paid", "",
+    static final List<String> HABITS = List.of("", "smaller-from-larger", "", "zeros-skipped", "exchange-not-paid", "",
             "smaller-from-larger", "zero-takes-the-digit", "", "zeros-skipped", "ten-stays-ten", "");
     private static final int MARKED = 14;
 

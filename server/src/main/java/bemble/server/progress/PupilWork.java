@@ -48,8 +48,13 @@ public final class PupilWork {
     }
 
     private Evidence evidence(Answer answer) {
-        return new Evidence(answer.day(), answer.right(), answer.alone(), rungs.of(answer.problem()).chance(), answer.cause(),
+        return new Evidence(answer.day(), answer.right(), answer.alone(), rungs.of(answer.problem()).chance(), slip(answer),
                 new Evidence.Source(answer.marking(), answer.question(), answer.problem(), answer.given()));
+    }
+
+    /** The slip an answer is put down to; a fact missed or a number copied wrongly is no slip of the procedure. */
+    private static String slip(Answer answer) {
+        return Slips.ALL.stream().anyMatch(slip -> slip.id().equals(answer.cause())) ? answer.cause() : null;
     }
 
     public Pupil pupil() {
@@ -90,8 +95,7 @@ public final class PupilWork {
     /** The slips seen, the one seen last first. */
     public List<SlipHistory> slips() {
         Map<String, Operation> seen = new LinkedHashMap<>();
-        answers.stream().filter(answer -> answer.cause() != null && !answer.cause().equals(Slips.FACT_NEAR_MISS)
-                && Slips.ALL.stream().anyMatch(slip -> slip.id().equals(answer.cause())))
+        answers.stream().filter(answer -> slip(answer) != null)
                 .forEach(answer -> seen.putIfAbsent(answer.cause(), rungs.of(answer.problem()).operation()));
         return seen.entrySet().stream().map(each -> SlipHistory.of(each.getKey(), answers.stream()
                         .filter(answer -> rungs.of(answer.problem()).operation() == each.getValue()).map(this::evidence).toList(), today))
