@@ -4,5504 +4,6140 @@
  */
 
 export interface paths {
-  '/api/sets/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['one'];
-    put: operations['change'];
-    post?: never;
-    delete: operations['delete'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}/rungs/{rung}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put: operations['rule'];
-    post?: never;
-    delete: operations['unrule'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/papers/{pupil}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put: operations['paper'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/papers/{pupil}/answers/{question}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put: operations['keep'];
-    post?: never;
-    delete: operations['remove'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/day': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put: operations['workedOn'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['one_1'];
-    put: operations['change_1'];
-    post?: never;
-    delete: operations['delete_1'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/term': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['term'];
-    put: operations['keepTerm'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/plan': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['plan'];
-    put: operations['keep_1'];
-    post?: never;
-    delete: operations['again'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/attempts/{id}/settings': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put: operations['change_2'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/work': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['work'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/slips': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['slips'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['list'];
-    put?: never;
-    post: operations['add'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['restore'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/prints': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['of'];
-    put?: never;
-    post: operations['print'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/copy': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['copy'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/archive': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['archive'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/telling': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['telling'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/questions': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['questions'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/import': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['takeCsv'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/draft': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['draft'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/another': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['another'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['all'];
-    put?: never;
-    post: operations['open'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens/{id}/pupils/{pupil}/back': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['giveBack'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens/{id}/end': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['end'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/rehearse': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['rehearse'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pictures': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['pictures'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/paper': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['paper_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/nudge': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['nudge'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['all_1'];
-    put?: never;
-    post: operations['begin'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/set': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['setFor'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['restore_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/papers/{pupil}/rest': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['rest'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/import': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['takeIn'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/mark': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['mark'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['list_1'];
-    put?: never;
-    post: operations['record'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log/tidy': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['tidy'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['restore_2'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log/import': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['take'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['state'];
-    put?: never;
-    post: operations['comeIn'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in/papers/{id}/figures': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['write'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in/leave': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['leave'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in/hand-in': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['handIn'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in/door': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['door'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/explanation': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['explanation'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/estimate': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['estimate'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/diagnose': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['diagnose'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/diagnose/set': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['set'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/diagnose/next': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['next'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['all_2'];
-    put?: never;
-    post: operations['add_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['restore_3'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/plan/groups/{key}/set': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['setFor_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/calculator': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['display'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/attempts': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['ofRun'];
-    put?: never;
-    post: operations['begin_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/attempts/{id}/mark': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['mark_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/attempts/{id}/figures': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['add_2'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/attempts/run': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['beginRun'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/account/sign-out': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['signOut'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/account/sign-in': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['signIn'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/account/first': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post: operations['first'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/style': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['style'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch: operations['change_3'];
-    trace?: never;
-  };
-  '/api/preferences': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['preferences'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch: operations['change_4'];
-    trace?: never;
-  };
-  '/api/log/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['one_2'];
-    put?: never;
-    post?: never;
-    delete: operations['delete_2'];
-    options?: never;
-    head?: never;
-    patch: operations['remark'];
-    trace?: never;
-  };
-  '/api/ways': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['ways'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/today': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['today'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/versions/{letter}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['version'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/questions/{number}.svg': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['question'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/pages': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['preview'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/bemble-set.json': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['json'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/bemble-set.csv': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['csv'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/ladders': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['ladders'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['one_3'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens/{id}/live': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['live'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}/record': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['ofPupil'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/prints/{code}/{kind}.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['pdf'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/prints/{code}/{kind}-{number}.svg': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['page'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/prints/jobs/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['job'];
-    put?: never;
-    post?: never;
-    delete: operations['stop'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['one_4'];
-    put?: never;
-    post?: never;
-    delete: operations['delete_3'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/strips': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['strips'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/key': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['key'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/class': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['ofClass'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log/bemble-log.json': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['json_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log/bemble-log.csv': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['csv_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in/papers/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['paper_2'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/how-we-write-it': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['page_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/how-we-write-it/page.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['pdf_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/how-we-write-it/examples': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['examples'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/geometry': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['geometry'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/facts': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['facts'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/record': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['ofClass_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/attempts/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['one_5'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/account': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get: operations['state_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
+    "/api/sets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put: operations["change"];
+        post?: never;
+        delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/rungs/{rung}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rule"];
+        post?: never;
+        delete: operations["unrule"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/papers/{pupil}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["paper"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/papers/{pupil}/answers/{question}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["workedOn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_1"];
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["delete_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/term": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["term"];
+        put: operations["keepTerm"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put: operations["keep_1"];
+        post?: never;
+        delete: operations["again"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{id}/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["work"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/slips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["slips"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/prints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post: operations["print"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["archive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/telling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["telling"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["questions"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeCsv"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/another": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["another"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}/pupils/{pupil}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["giveBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rehearse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rehearse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pieces"];
+        put?: never;
+        post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pictures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["paper_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/nudge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nudge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setFor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/papers/{pupil}/rest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_1"];
+        put?: never;
+        post: operations["record"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/tidy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tidy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post: operations["comeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/papers/{id}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["write"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/hand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["handIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/door": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["door"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/explanation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["explanation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["estimate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diagnose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["diagnose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diagnose/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diagnose/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["next"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/plan/groups/{key}/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setFor_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeList"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculator": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["display"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofRun"];
+        put?: never;
+        post: operations["begin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{id}/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mark_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{id}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["first"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/style": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["style"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: operations["change_3"];
+        trace?: never;
+    };
+    "/api/preferences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["preferences"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: operations["change_4"];
+        trace?: never;
+    };
+    "/api/log/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_2"];
+        put?: never;
+        post?: never;
+        delete: operations["delete_2"];
+        options?: never;
+        head?: never;
+        patch: operations["remark"];
+        trace?: never;
+    };
+    "/api/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ways"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/versions/{letter}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["version"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/questions/{number}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["question"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["preview"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/bemble-set.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/bemble-set.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/ladders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ladders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["live"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whatGoes"];
+        put?: never;
+        post?: never;
+        delete: operations["delete_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofPupil"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pupilFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofPupil_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prints/{code}/{kind}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prints/{code}/{kind}-{number}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prints/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["job"];
+        put?: never;
+        post?: never;
+        delete: operations["stop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_4"];
+        put?: never;
+        post?: never;
+        delete: operations["delete_4"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/strips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strips"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/key": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["key"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/class": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClass"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/bemble-log.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/bemble-log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/papers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["paper_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/how-we-write-it": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/how-we-write-it/page.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/how-we-write-it/examples": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["examples"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/geometry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["geometry"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["facts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/stand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standIn"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/stand-in.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standInFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClass_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClass_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/list.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/class.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/answers.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["answers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    LayoutChoice: {
-      paper: string;
-      /** Format: int32 */
-      columns: number;
-      /** Format: int32 */
-      square: number;
-      setOut: boolean;
-      carryBoxes: boolean;
-      checkRow: boolean;
-      nameLine: boolean;
-      largePrint: boolean;
-      sentences: boolean;
-    };
-    SetContent: {
-      title: string;
-      tag: string;
-      operation?: string;
-      rung?: string;
-      want?: {
-        [key: string]: unknown;
-      };
-      /** Format: int64 */
-      seed?: number;
-      /** Format: int32 */
-      passMark?: number;
-      questions: components['schemas']['SetQuestion'][];
-      layout: components['schemas']['LayoutChoice'];
-    };
-    SetQuestion: {
-      problem: string;
-      story: string;
-      part: string;
-    };
-    QuestionView: {
-      operation: string;
-      operands: string[];
-      /** Format: int32 */
-      decimals: number;
-      text: string;
-      answer: string;
-      answerSign: string;
-      features: {
-        [key: string]: unknown;
-      };
-      inWords: string;
-      /** Format: int32 */
-      figures: number;
-    };
-    SetView: {
-      /** Format: int64 */
-      id: number;
-      content: components['schemas']['SetContent'];
-      questions: components['schemas']['QuestionView'][];
-      /** Format: int32 */
-      minutes: number;
-      archived: boolean;
-      /** Format: int32 */
-      revision: number;
-    };
-    RulingContent: {
-      state: string;
-      reason: string;
-    };
-    FactRecord: {
-      fact: string;
-      /** Format: int32 */
-      missed: number;
-      /** Format: date */
-      last: string;
-    };
-    Pupil: {
-      /** Format: int64 */
-      id: number;
-      name: string;
-    };
-    PupilRecord: {
-      pupil: components['schemas']['Pupil'];
-      /** Format: int64 */
-      classId: number;
-      className: string;
-      states: components['schemas']['StateView'][];
-      rungs: components['schemas']['RungRecord'][];
-      slips: components['schemas']['SlipRecord'][];
-      facts: components['schemas']['FactRecord'][];
-      rule: string;
-    };
-    RecordRung: {
-      id: string;
-      operation: string;
-      title: string;
-      news: string;
-    };
-    RestingAnswer: {
-      /** Format: date */
-      day: string;
-      /** Format: int64 */
-      marking: number;
-      title: string;
-      /** Format: int32 */
-      question: number;
-      problem: string;
-      given: string;
-      right: boolean;
-      alone: boolean;
-      cause?: string;
-      confirmed: boolean;
-    };
-    RungRecord: {
-      rung: components['schemas']['RecordRung'];
-      state: string;
-      byRule: string;
-      say: string;
-      /** Format: date */
-      since?: string;
-      /** Format: date */
-      dueOn?: string;
-      shows?: string;
-      reason?: string;
-      rests: components['schemas']['RestingAnswer'][];
-    };
-    SlipRecord: {
-      slip: string;
-      name: string;
-      say: string;
-      fading: boolean;
-      help: string;
-      weeks: components['schemas']['WeekView'][];
-    };
-    StateView: {
-      id: string;
-      label: string;
-      sign: string;
-    };
-    WeekView: {
-      /** Format: date */
-      monday: string;
-      /** Format: int32 */
-      seen: number;
-      /** Format: int32 */
-      of: number;
-    };
-    PaperContent: {
-      sheet?: string;
-      absent: boolean;
-    };
-    MarkedPaperView: {
-      pupil: components['schemas']['Pupil'];
-      sheet: string;
-      absent: boolean;
-      answers: components['schemas']['PaperAnswerView'][];
-    };
-    PaperAnswerView: {
-      /** Format: int32 */
-      question: number;
-      state: string;
-      given: string;
-      correction: string;
-      how: string;
-      verdict: string;
-      presumed: components['schemas']['Presumed'][];
-      cause?: string;
-      causeName?: string;
-    };
-    Presumed: {
-      slip: string;
-      with?: string;
-      name: string;
-      label: string;
-      sureness: string;
-    };
-    AnswerContent: {
-      state: string;
-      given?: string;
-      correction?: string;
-      how?: string;
-      cause?: string;
-    };
-    DayOfWork: {
-      /** Format: date */
-      workedOn: string;
-    };
-    CauseChoice: {
-      id: string;
-      name: string;
-    };
-    MarkedSheetView: {
-      code: string;
-      questions: components['schemas']['QuestionLine'][];
-    };
-    MarkingView: {
-      /** Format: int64 */
-      id: number;
-      title: string;
-      /** Format: int64 */
-      classId: number;
-      className: string;
-      /** Format: date-time */
-      begunAt: string;
-      /** Format: date */
-      workedOn: string;
-      sheets: components['schemas']['MarkedSheetView'][];
-      papers: components['schemas']['MarkedPaperView'][];
-      causes: components['schemas']['CauseChoice'][];
-    };
-    QuestionLine: {
-      problem: string;
-      operation: string;
-      answer: string;
-    };
-    ClassContent: {
-      name: string;
-      pupils: string[];
-    };
-    SchoolClass: {
-      /** Format: int64 */
-      id: number;
-      name: string;
-      pupils: components['schemas']['Pupil'][];
-    };
-    Term: {
-      topics: string[];
-      weekdays: number[];
-      /** Format: int32 */
-      minutes: number;
-      /** Format: int32 */
-      groupMost: number;
-      /** Format: int32 */
-      sheets: number;
-    };
-    TermView: {
-      chosen: components['schemas']['Term'];
-      topics: components['schemas']['TopicView'][];
-    };
-    TopicView: {
-      id: string;
-      operation: string;
-      title: string;
-    };
-    ChangedPlan: {
-      content: components['schemas']['PlanContent'];
-      /** Format: int32 */
-      revision: number;
-    };
-    PlanContent: {
-      days: components['schemas']['PlannedDay'][];
-      conflicts: string[];
-    };
-    PlannedDay: {
-      /** Format: date */
-      date: string;
-      groups: components['schemas']['PlannedGroup'][];
-    };
-    PlannedGroup: {
-      key: string;
-      kind: string;
-      rung: string;
-      slip?: string;
-      /** Format: int32 */
-      questions: number;
-      /** Format: int32 */
-      minutes: number;
-      pupils: number[];
-      /** Format: int64 */
-      setId?: number;
-    };
-    DayView: {
-      /** Format: date */
-      date: string;
-      groups: components['schemas']['GroupView'][];
-    };
-    GroupView: {
-      key: string;
-      kind: string;
-      rung: string;
-      operation: string;
-      slip?: string;
-      title: string;
-      reason: string;
-      watch: string;
-      /** Format: int32 */
-      questions: number;
-      /** Format: int32 */
-      minutes: number;
-      pupils: components['schemas']['Pupil'][];
-      /** Format: int64 */
-      setId?: number;
-    };
-    PlanView: {
-      /** Format: int64 */
-      classId: number;
-      className: string;
-      /** Format: date */
-      monday: string;
-      /** Format: int32 */
-      revision: number;
-      days: components['schemas']['DayView'][];
-      conflicts: string[];
-      idle: components['schemas']['Pupil'][];
-    };
-    AttemptSettings: {
-      settingOut: boolean;
-      withCheck: boolean;
-      led: boolean;
-      marking: string;
-      /** Format: int32 */
-      joinedAt: number;
-      copiedAs?: string;
-      ownWay: boolean;
-    };
-    AttemptFigure: {
-      /** Format: int64 */
-      at: number;
-      kind: string;
-      block?: string;
-      line?: string;
-      /** Format: int32 */
-      place?: number;
-      anchor?: string;
-      text?: string;
-      rubbed: boolean;
-    };
-    AttemptView: {
-      /** Format: int64 */
-      id: number;
-      work: components['schemas']['WorkRequest'];
-      problem: string;
-      settings: components['schemas']['AttemptSettings'];
-      figures: components['schemas']['AttemptFigure'][];
-      state: string;
-      answer: string;
-      /** Format: date-time */
-      begunAt: string;
-      /** Format: uuid */
-      run?: string;
-      /** Format: int64 */
-      setId?: number;
-      /** Format: int32 */
-      question?: number;
-      label: string;
-    };
-    WorkRequest: {
-      problem?: string;
-      operation?: string;
-      operands?: string[];
-      /** Format: int32 */
-      decimals?: number;
-      method?: string;
-      style?: {
-        [key: string]: string;
-      };
-      check?: string;
-      slip?: string;
-    };
-    AnswerView: {
-      value: string;
-      remainder?: string;
-      exact?: boolean;
-      rounded?: string;
-      text: string;
-    };
-    AreaView: {
-      /** Format: int32 */
-      row: number;
-      /** Format: int32 */
-      column: number;
-      /** Format: int32 */
-      rows: number;
-      /** Format: int32 */
-      columns: number;
-    };
-    AskedView: {
-      /** Format: int32 */
-      mark: number;
-      keys: string[];
-    };
-    CheckView: {
-      kind: string;
-      statement: string;
-      expected: string;
-      actual: string;
-      holds: boolean;
-      workings: components['schemas']['SumView'][];
-    };
-    FindView: {
-      sign: string;
-      numbers: number[];
-    };
-    MarkView: {
-      /** Format: int32 */
-      step: number;
-      /** Format: int32 */
-      until?: number;
-      kind: string;
-      block: string;
-      line: string;
-      /** Format: int32 */
-      place: number;
-      /** Format: int32 */
-      row: number;
-      /** Format: int32 */
-      column: number;
-      /** Format: int32 */
-      toRow?: number;
-      /** Format: int32 */
-      toColumn?: number;
-      text: string;
-      role: string;
-      size: string;
-      anchor: string;
-      should?: string;
-      heard?: string;
-    };
-    SheetView: {
-      /** Format: int32 */
-      rows: number;
-      /** Format: int32 */
-      columns: number;
-      work: components['schemas']['AreaView'];
-      marks: components['schemas']['MarkView'][];
-    };
-    StepView: {
-      /** Format: int32 */
-      n: number;
-      kind: string;
-      part: string;
-      title: string;
-      /** Format: int32 */
-      place?: number;
-      fact: string;
-      factAsked: string;
-      find?: components['schemas']['FindView'];
-      say: string;
-      ask: string;
-      expects: string[];
-      marks: number[];
-      asked: components['schemas']['AskedView'][];
-      small: components['schemas']['AskedView'][];
-      answers: components['schemas']['AskedView'][];
-      /** Format: int32 */
-      ring?: number;
-    };
-    SumView: {
-      operation: string;
-      operands: string[];
-      method: string;
-      answer: components['schemas']['AnswerView'];
-      record: string;
-    };
-    WorkResponse: {
-      problem: string;
-      operation: string;
-      operands: string[];
-      /** Format: int32 */
-      decimals: number;
-      method: string;
-      slip?: string;
-      answer: components['schemas']['AnswerView'];
-      record: string;
-      check: components['schemas']['CheckView'];
-      sheet: components['schemas']['SheetView'];
-      steps: components['schemas']['StepView'][];
-    };
-    OddView: {
-      label: string;
-      work: components['schemas']['WorkRequest'];
-    };
-    SlipView: {
-      id: string;
-      label: string;
-    };
-    ToLookFor: {
-      slips: components['schemas']['SlipView'][];
-      odd: components['schemas']['OddView'][];
-    };
-    PrintWish: {
-      versions: string[];
-    };
-    BegunView: {
-      prints: components['schemas']['PrintView'][];
-      job: components['schemas']['JobView'];
-    };
-    JobView: {
-      /** Format: uuid */
-      id: string;
-      /** Format: int32 */
-      done: number;
-      /** Format: int32 */
-      total: number;
-      state: string;
-    };
-    PrintView: {
-      code: string;
-      version: string;
-      /** Format: date-time */
-      printedAt: string;
-    };
-    CopyWish: {
-      otherNumbers: boolean;
-    };
-    ArchiveWish: {
-      archived: boolean;
-    };
-    TellingRequest: {
-      operation: string;
-      /** Format: int32 */
-      count?: number;
-      /** Format: int64 */
-      seed?: number;
-      want?: {
-        [key: string]: unknown;
-      };
-    };
-    SlipRow: {
-      slip: string;
-      label: string;
-      answers: string[];
-    };
-    Telling: {
-      problems: components['schemas']['QuestionView'][];
-      slips: components['schemas']['SlipRow'][];
-      inWords: string;
-    };
-    Typed: {
-      text: string;
-    };
-    TakenIn: {
-      /** Format: int64 */
-      id: number;
-      /** Format: int32 */
-      questions: number;
-    };
-    DraftRequest: {
-      operation?: string;
-      /** Format: int32 */
-      count?: number;
-      /** Format: int64 */
-      seed?: number;
-      want?: {
-        [key: string]: unknown;
-      };
-      easiestFirst?: boolean;
-    };
-    Drawn: {
-      problems: components['schemas']['QuestionView'][];
-    };
-    AnotherRequest: {
-      work: components['schemas']['WorkRequest'];
-      /** Format: int64 */
-      seed: number;
-    };
-    OpenedSet: {
-      /** Format: int64 */
-      classId: number;
-      /** Format: int64 */
-      setId: number;
-      pupils?: number[];
-      led: boolean;
-      asksDigits: boolean;
-    };
-    PlaceView: {
-      pupil: components['schemas']['Pupil'];
-      digits: string;
-      state: string;
-      /** Format: int32 */
-      at?: number;
-      /** Format: int32 */
-      begun: number;
-      /** Format: date-time */
-      seenAt?: string;
-      run?: string;
-    };
-    SessionView: {
-      /** Format: int64 */
-      id: number;
-      title: string;
-      /** Format: int64 */
-      classId: number;
-      className: string;
-      /** Format: int64 */
-      markingId: number;
-      code: string;
-      led: boolean;
-      asksDigits: boolean;
-      /** Format: int32 */
-      questions: number;
-      /** Format: date-time */
-      openedAt: string;
-      ended: boolean;
-      places: components['schemas']['PlaceView'][];
-    };
-    RehearsalRequest: {
-      problems: string[];
-      /** Format: int64 */
-      seed?: number;
-    };
-    RehearsalView: {
-      papers: components['schemas']['SimulatedView'][];
-      /** Format: int32 */
-      minutes: number;
-      /** Format: int32 */
-      slowest: number;
-      shown: components['schemas']['ShownView'][];
-      hidden: string[];
-      alike: string[][];
-      nobodyWrong: number[];
-    };
-    ShownView: {
-      name: string;
-      /** Format: int32 */
-      questions: number;
-    };
-    SimulatedView: {
-      pupil: string;
-      does: string;
-      answers: string[];
-      right: boolean[];
-      /** Format: int32 */
-      seconds: number;
-    };
-    FrameView: {
-      /** Format: int32 */
-      step: number;
-      words: string;
-      shapes: components['schemas']['ShapeView'][];
-    };
-    PictureView: {
-      id: string;
-      label: string;
-      /** Format: double */
-      width: number;
-      /** Format: double */
-      height: number;
-      frames: components['schemas']['FrameView'][];
-      whyNot?: string;
-    };
-    ShapeView: {
-      key: string;
-      kind: string;
-      /** Format: double */
-      x: number;
-      /** Format: double */
-      y: number;
-      /** Format: double */
-      width: number;
-      /** Format: double */
-      height: number;
-      /** Format: double */
-      size: number;
-      text: string;
-      tone: string;
-    };
-    PaperRequest: {
-      work: components['schemas']['WorkRequest'];
-      settingOut?: boolean;
-      withCheck?: boolean;
-    };
-    JoinView: {
-      /** Format: int32 */
-      step: number;
-      title: string;
-    };
-    PaperView: {
-      problem: string;
-      method: string;
-      /** Format: int32 */
-      rows: number;
-      /** Format: int32 */
-      columns: number;
-      marks: components['schemas']['MarkView'][];
-      squares: components['schemas']['SquareView'][];
-      way: components['schemas']['WayView'][];
-      joins: components['schemas']['JoinView'][];
-    };
-    SquareView: {
-      block: string;
-      line: string;
-      /** Format: int32 */
-      place: number;
-      /** Format: int32 */
-      row: number;
-      /** Format: int32 */
-      column: number;
-      /** Format: int32 */
-      toColumn: number;
-      given?: string;
-      full: boolean;
-      small?: string;
-      number: boolean;
-      /** Format: int32 */
-      smallAt?: number;
-      name: string;
-    };
-    WayView: {
-      /** Format: int32 */
-      square: number;
-      /** Format: int32 */
-      step: number;
-    };
-    FigureRequest: {
-      block: string;
-      line: string;
-      /** Format: int32 */
-      place: number;
-      anchor?: string;
-      kind?: string;
-      text?: string;
-    };
-    MarkRequest: {
-      problem?: string;
-      operation?: string;
-      operands?: string[];
-      /** Format: int32 */
-      decimals?: number;
-      method?: string;
-      style?: {
-        [key: string]: string;
-      };
-      check?: string;
-      written: components['schemas']['FigureRequest'][];
-      settingOut?: boolean;
-      soFar?: boolean;
-      ownWay?: boolean;
-    };
-    NudgeView: {
-      done: boolean;
-      block?: string;
-      line?: string;
-      /** Format: int32 */
-      place?: number;
-      anchor?: string;
-      kind?: string;
-      ask?: string;
-      text?: string;
-    };
-    BegunMarking: {
-      /** Format: int64 */
-      classId: number;
-      code?: string;
-      /** Format: int64 */
-      setId?: number;
-    };
-    MarkingLine: {
-      /** Format: int64 */
-      id: number;
-      title: string;
-      className: string;
-      /** Format: date-time */
-      begunAt: string;
-      /** Format: int32 */
-      papers: number;
-      /** Format: int32 */
-      marked: number;
-    };
-    ForSlip: {
-      slip: string;
-    };
-    MadeSet: {
-      /** Format: int64 */
-      id: number;
-    };
-    RestOfPaper: {
-      state: string;
-      how?: string;
-    };
-    AnswersTaken: {
-      /** Format: int32 */
-      answers: number;
-    };
-    FindingView: {
-      slip: string;
-      with?: string;
-      places: number[];
-      /** Format: double */
-      confidence: number;
-      say: string;
-      working?: components['schemas']['WorkResponse'];
-    };
-    FirstView: {
-      block: string;
-      line: string;
-      /** Format: int32 */
-      place: number;
-      anchor: string;
-      kind: string;
-      say: string;
-    };
-    MarkResponse: {
-      verdict: string;
-      figures: components['schemas']['MarkedView'][];
-      answer: components['schemas']['MarkedAnswerView'];
-      first?: components['schemas']['FirstView'];
-      check?: components['schemas']['MarkedCheckView'];
-      findings: components['schemas']['FindingView'][];
-    };
-    MarkedAnswerView: {
-      text: string;
-      verdict: string;
-    };
-    MarkedCheckView: {
-      statement: string;
-      agrees: boolean;
-      verdict: string;
-    };
-    MarkedView: {
-      block: string;
-      line: string;
-      /** Format: int32 */
-      place: number;
-      anchor: string;
-      kind: string;
-      text: string;
-      verdict: string;
-      should?: string;
-    };
-    Finished: {
-      work: components['schemas']['WorkRequest'];
-      /** Format: int64 */
-      replaces?: number;
-    };
-    EntryView: {
-      /** Format: int64 */
-      id: number;
-      /** Format: date-time */
-      workedAt: string;
-      operation: string;
-      problem: string;
-      method: string;
-      work: components['schemas']['WorkRequest'];
-      answer: string;
-      working: string;
-      checkStatement: string;
-      checkHolds: boolean;
-      label: string;
-      note: string;
-      kept: boolean;
-      explanation: string;
-      /** Format: int32 */
-      revision: number;
-      written?: string;
-    };
-    Deleted: {
-      ids: number[];
-    };
-    Imported: {
-      /** Format: int32 */
-      added?: number;
-      /** Format: int32 */
-      alreadyThere?: number;
-    };
-    Came: {
-      code: string;
-      /** Format: int64 */
-      pupilId: number;
-      digits?: string;
-    };
-    InView: {
-      own?: components['schemas']['OwnSet'];
-    };
-    OwnQuestion: {
-      /** Format: int64 */
-      paper: number;
-      /** Format: int32 */
-      question: number;
-      problem: string;
-      begun: boolean;
-    };
-    OwnSet: {
-      pupil: string;
-      title: string;
-      led: boolean;
-      handedIn: boolean;
-      ended: boolean;
-      questions: components['schemas']['OwnQuestion'][];
-    };
-    DoneFigures: {
-      /** Format: int32 */
-      from?: number;
-      figures: components['schemas']['AttemptFigure'][];
-    };
-    KeptFigures: {
-      /** Format: int32 */
-      count: number;
-    };
-    DoorCode: {
-      code: string;
-    };
-    DoorView: {
-      code: string;
-      title: string;
-      className: string;
-      asksDigits: boolean;
-      pupils: components['schemas']['Pupil'][];
-    };
-    Told: {
-      text: string;
-    };
-    EstimateRequest: {
-      work: components['schemas']['WorkRequest'];
-      /** Format: int32 */
-      keptDigits?: number;
-      own?: string;
-    };
-    EstimateView: {
-      statement: string;
-      value: string;
-      /** Format: int32 */
-      fewestDigits: number;
-      /** Format: int32 */
-      mostDigits: number;
-      held?: string;
-    };
-    DiagnoseRequest: {
-      problem?: string;
-      operation?: string;
-      operands?: string[];
-      /** Format: int32 */
-      decimals?: number;
-      method?: string;
-      style?: {
-        [key: string]: string;
-      };
-      given?: string;
-    };
-    DiagnoseResponse: {
-      verdict: string;
-      /** Format: int32 */
-      firstWrongPlace?: number;
-      findings: components['schemas']['DiagnosedView'][];
-    };
-    DiagnosedView: {
-      slip: string;
-      with?: string;
-      name: string;
-      places: number[];
-      /** Format: double */
-      confidence: number;
-      sureness: string;
-      say: string;
-      working?: components['schemas']['WorkResponse'];
-    };
-    SetRequest: {
-      items: components['schemas']['DiagnoseRequest'][];
-    };
-    CauseView: {
-      slip: string;
-      with?: string;
-      name: string;
-      /** Format: int32 */
-      explains: number;
-      /** Format: int32 */
-      of: number;
-      /** Format: int32 */
-      chances: number;
-      /** Format: double */
-      confidence: number;
-      sureness: string;
-      say: string;
-    };
-    FactView: {
-      fact: string;
-      /** Format: int32 */
-      missed: number;
-      /** Format: int32 */
-      of: number;
-    };
-    SetResponse: {
-      items: components['schemas']['DiagnoseResponse'][];
-      slips: components['schemas']['CauseView'][];
-      facts: components['schemas']['FactView'][];
-    };
-    NextRequest: {
-      operation?: string;
-      method?: string;
-      items?: components['schemas']['DiagnoseRequest'][];
-      want?: {
-        [key: string]: unknown;
-      };
-      /** Format: int64 */
-      seed?: number;
-    };
-    NextProblem: {
-      operation: string;
-      operands: string[];
-      /** Format: int32 */
-      decimals: number;
-      text: string;
-    };
-    NextResponse: {
-      problem?: components['schemas']['NextProblem'];
-      why: string;
-      slips: components['schemas']['CauseView'][];
-      facts: components['schemas']['FactView'][];
-      done: boolean;
-    };
-    MadeFor: {
-      /** Format: int64 */
-      setId: number;
-    };
-    Display: {
-      text: string;
-    };
-    Begun: {
-      work: components['schemas']['WorkRequest'];
-      settings: components['schemas']['AttemptSettings'];
-      /** Format: int64 */
-      setId?: number;
-      /** Format: int32 */
-      question?: number;
-      label?: string;
-    };
-    BegunRun: {
-      papers: components['schemas']['Begun'][];
-    };
-    RunView: {
-      /** Format: uuid */
-      run: string;
-      /** Format: int64 */
-      first: number;
-    };
-    AccountState: {
-      teacher?: string;
-      first: boolean;
-      demo?: components['schemas']['Credentials'];
-    };
-    Credentials: {
-      login: string;
-      password: string;
-    };
-    FirstAccount: {
-      name: string;
-      login: string;
-      password: string;
-    };
-    ChoiceView: {
-      id: string;
-      group: string;
-      title: string;
-      example: components['schemas']['WorkRequest'];
-      options: components['schemas']['OptionView'][];
-    };
-    OptionView: {
-      id: string;
-      label: string;
-    };
-    StyleView: {
-      choices: components['schemas']['ChoiceView'][];
-      chosen: {
-        [key: string]: string;
-      };
-    };
-    HowCode: {
-      code: string;
-      name: string;
-      alone: boolean;
-    };
-    PreferencesChange: {
-      cues?: {
-        [key: string]: string;
-      };
-      letterKeys?: boolean;
-      howCodes?: components['schemas']['HowCode'][];
-    };
-    Preferences: {
-      cues: {
-        [key: string]: string;
-      };
-      letterKeys: boolean;
-      howCodes: components['schemas']['HowCode'][];
-    };
-    PreferencesView: {
-      chosen: components['schemas']['Preferences'];
-      kinds: components['schemas']['StepKindView'][];
-    };
-    StepKindView: {
-      id: string;
-      label: string;
-    };
-    Remarks: {
-      label: string;
-      note: string;
-      kept: boolean;
-      explanation?: string;
-      /** Format: int32 */
-      revision?: number;
-    };
-    Named: {
-      id: string;
-      label: string;
-    };
-    Ways: {
-      operation: string;
-      methods: components['schemas']['Named'][];
-      checks: components['schemas']['Named'][];
-      pictures: components['schemas']['Named'][];
-    };
-    DuePupil: {
-      pupil: components['schemas']['Pupil'];
-      className: string;
-      rungs: string[];
-    };
-    LastProblem: {
-      problem: string;
-      answer: string;
-      label: string;
-    };
-    Lesson: {
-      /** Format: int64 */
-      classId: number;
-      className: string;
-      /** Format: date */
-      date: string;
-      groups: components['schemas']['GroupView'][];
-    };
-    TodayView: {
-      /** Format: date */
-      today: string;
-      lessons: components['schemas']['Lesson'][];
-      piles: components['schemas']['WaitingPile'][];
-      due: components['schemas']['DuePupil'][];
-      last?: components['schemas']['LastProblem'];
-    };
-    WaitingPile: {
-      /** Format: int64 */
-      id: number;
-      title: string;
-      className: string;
-      /** Format: int32 */
-      waiting: number;
-      /** Format: int32 */
-      papers: number;
-    };
-    SetLine: {
-      /** Format: int64 */
-      id: number;
-      title: string;
-      tag: string;
-      /** Format: int32 */
-      count: number;
-      first: string[];
-      /** Format: date-time */
-      changedAt: string;
-      archived: boolean;
-    };
-    Preview: {
-      /** Format: int32 */
-      total: number;
-      pages: string[];
-      unprintable: string[];
-    };
-    FeatureView: {
-      id: string;
-      label: string;
-      yesNo: boolean;
-      /** Format: int32 */
-      least: number;
-      /** Format: int32 */
-      most: number;
-    };
-    LadderView: {
-      operation: string;
-      title: string;
-      rungs: components['schemas']['RungView'][];
-      features: components['schemas']['FeatureView'][];
-    };
-    RungView: {
-      id: string;
-      title: string;
-      news: string;
-      want: {
-        [key: string]: unknown;
-      };
-    };
-    SessionLine: {
-      /** Format: int64 */
-      id: number;
-      title: string;
-      className: string;
-      code: string;
-      ended: boolean;
-      /** Format: date-time */
-      openedAt: string;
-      /** Format: int32 */
-      in: number;
-      /** Format: int32 */
-      handedIn: number;
-      /** Format: int32 */
-      of: number;
-    };
-    Strip: {
-      pupil: string;
-      problem: string;
-      begun: string;
-      telling?: string;
-      help: string;
-    };
-    KeyAnswerView: {
-      answer: string;
-      codes: string[];
-    };
-    KeyCodeView: {
-      code: string;
-      slips: string[];
-      name: string;
-    };
-    KeyLineView: {
-      problem: string;
-      answer: string;
-      wrong: components['schemas']['KeyAnswerView'][];
-    };
-    KeyView: {
-      codes: components['schemas']['KeyCodeView'][];
-      lines: components['schemas']['KeyLineView'][];
-    };
-    CauseLine: {
-      slip: string;
-      with?: string;
-      name: string;
-      say: string;
-      sureness: string;
-      /** Format: int32 */
-      explains: number;
-      /** Format: int32 */
-      of: number;
-      help: string;
-    };
-    ClassFact: {
-      fact: string;
-      pupils: string[];
-    };
-    ClassView: {
-      questions: components['schemas']['QuestionCount'][];
-      groups: components['schemas']['SlipGroup'][];
-      facts: components['schemas']['ClassFact'][];
-      pupils: components['schemas']['PupilView'][];
-    };
-    MissedFact: {
-      fact: string;
-      /** Format: int32 */
-      missed: number;
-      /** Format: int32 */
-      of: number;
-    };
-    PupilView: {
-      pupil: components['schemas']['Pupil'];
-      /** Format: int32 */
-      right: number;
-      /** Format: int32 */
-      wrong: number;
-      /** Format: int32 */
-      others: number;
-      causes: components['schemas']['CauseLine'][];
-      facts: components['schemas']['MissedFact'][];
-    };
-    QuestionCount: {
-      /** Format: int32 */
-      question: number;
-      problem: string;
-      answer: string;
-      /** Format: int32 */
-      wrong: number;
-      /** Format: int32 */
-      of: number;
-      answers: string[];
-    };
-    SlipGroup: {
-      slip: string;
-      name: string;
-      label: string;
-      help: string;
-      pupils: string[];
-      sureness: string;
-      example?: string;
-      telling?: string;
-    };
-    LogPage: {
-      entries: components['schemas']['EntryView'][];
-      /** Format: int32 */
-      total: number;
-    };
-    StreamingResponseBody: unknown;
-    HowWeWriteItView: {
-      pages: string[];
-      unprintable: string[];
-    };
-    ExampleView: {
-      operation: string;
-      label: string;
-      problem: string;
-    };
-    GeometryView: {
-      anchors: {
-        [key: string]: components['schemas']['TextPlaceView'];
-      };
-      heights: {
-        [key: string]: number;
-      };
-      strokes: {
-        [key: string]: components['schemas']['StrokeView'];
-      };
-      /** Format: double */
-      foot: number;
-      /** Format: double */
-      strikeReach: number;
-      /** Format: double */
-      strikeShift: number;
-      /** Format: double */
-      arcRise: number;
-      /** Format: double */
-      arcLow: number;
-      /** Format: double */
-      arcHigh: number;
-      /** Format: double */
-      bracket: number;
-      /** Format: double */
-      bracketBend: number;
-      /** Format: double */
-      arrowHead: number;
-      /** Format: double */
-      labelIndent: number;
-    };
-    StrokeView: {
-      /** Format: double */
-      fromX: number;
-      /** Format: double */
-      fromY: number;
-      /** Format: double */
-      toX: number;
-      /** Format: double */
-      toY: number;
-    };
-    TextPlaceView: {
-      /** Format: double */
-      x: number;
-      /** Format: double */
-      y: number;
-      begins: boolean;
-    };
-    FactWayView: {
-      name: string;
-      lines: string[];
-    };
-    CellView: {
-      rung: string;
-      state: string;
-      ruled: boolean;
-      shows?: string;
-    };
-    ClassRecord: {
-      /** Format: int64 */
-      id: number;
-      name: string;
-      /** Format: date */
-      today: string;
-      states: components['schemas']['StateView'][];
-      rungs: components['schemas']['RecordRung'][];
-      pupils: components['schemas']['PupilRow'][];
-      slips: components['schemas']['ClassSlip'][];
-      facts: components['schemas']['ShakyFact'][];
-    };
-    ClassSlip: {
-      slip: string;
-      name: string;
-      pupils: components['schemas']['SlipOfPupil'][];
-      weeks: components['schemas']['WeekView'][];
-    };
-    FactOfPupil: {
-      pupil: string;
-      /** Format: int32 */
-      missed: number;
-    };
-    PupilRow: {
-      pupil: components['schemas']['Pupil'];
-      cells: components['schemas']['CellView'][];
-    };
-    ShakyFact: {
-      fact: string;
-      pupils: components['schemas']['FactOfPupil'][];
-    };
-    SlipOfPupil: {
-      pupil: string;
-      say: string;
-      fading: boolean;
-    };
-  };
-  responses: never;
-  parameters: never;
-  requestBodies: never;
-  headers: never;
-  pathItems: never;
+    schemas: {
+        LayoutChoice: {
+            paper: string;
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            square: number;
+            setOut: boolean;
+            carryBoxes: boolean;
+            checkRow: boolean;
+            nameLine: boolean;
+            largePrint: boolean;
+            sentences: boolean;
+        };
+        SetContent: {
+            title: string;
+            tag: string;
+            operation?: string;
+            rung?: string;
+            want?: {
+                [key: string]: unknown;
+            };
+            /** Format: int64 */
+            seed?: number;
+            /** Format: int32 */
+            passMark?: number;
+            questions: components["schemas"]["SetQuestion"][];
+            layout: components["schemas"]["LayoutChoice"];
+        };
+        SetQuestion: {
+            problem: string;
+            story: string;
+            part: string;
+        };
+        QuestionView: {
+            operation: string;
+            operands: string[];
+            /** Format: int32 */
+            decimals: number;
+            text: string;
+            answer: string;
+            answerSign: string;
+            features: {
+                [key: string]: unknown;
+            };
+            inWords: string;
+            /** Format: int32 */
+            figures: number;
+        };
+        SetView: {
+            /** Format: int64 */
+            id: number;
+            content: components["schemas"]["SetContent"];
+            questions: components["schemas"]["QuestionView"][];
+            /** Format: int32 */
+            minutes: number;
+            archived: boolean;
+            /** Format: int32 */
+            revision: number;
+        };
+        RulingContent: {
+            state: string;
+            reason: string;
+        };
+        FactRecord: {
+            fact: string;
+            /** Format: int32 */
+            missed: number;
+            /** Format: date */
+            last: string;
+        };
+        Pupil: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
+        PupilRecord: {
+            pupil: components["schemas"]["Pupil"];
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            states: components["schemas"]["StateView"][];
+            rungs: components["schemas"]["RungRecord"][];
+            slips: components["schemas"]["SlipRecord"][];
+            facts: components["schemas"]["FactRecord"][];
+            rule: string;
+        };
+        RecordRung: {
+            id: string;
+            operation: string;
+            title: string;
+            news: string;
+        };
+        RestingAnswer: {
+            /** Format: date */
+            day: string;
+            /** Format: int64 */
+            marking: number;
+            title: string;
+            /** Format: int32 */
+            question: number;
+            problem: string;
+            given: string;
+            right: boolean;
+            alone: boolean;
+            cause?: string;
+            confirmed: boolean;
+        };
+        RungRecord: {
+            rung: components["schemas"]["RecordRung"];
+            state: string;
+            byRule: string;
+            say: string;
+            /** Format: date */
+            since?: string;
+            /** Format: date */
+            dueOn?: string;
+            shows?: string;
+            reason?: string;
+            rests: components["schemas"]["RestingAnswer"][];
+        };
+        SlipRecord: {
+            slip: string;
+            name: string;
+            say: string;
+            fading: boolean;
+            help: string;
+            weeks: components["schemas"]["WeekView"][];
+        };
+        StateView: {
+            id: string;
+            label: string;
+            sign: string;
+        };
+        WeekView: {
+            /** Format: date */
+            monday: string;
+            /** Format: int32 */
+            seen: number;
+            /** Format: int32 */
+            of: number;
+        };
+        PaperContent: {
+            sheet?: string;
+            absent: boolean;
+        };
+        MarkedPaperView: {
+            pupil: components["schemas"]["Pupil"];
+            sheet: string;
+            absent: boolean;
+            answers: components["schemas"]["PaperAnswerView"][];
+        };
+        PaperAnswerView: {
+            /** Format: int32 */
+            question: number;
+            state: string;
+            given: string;
+            correction: string;
+            how: string;
+            verdict: string;
+            presumed: components["schemas"]["Presumed"][];
+            cause?: string;
+            causeName?: string;
+        };
+        Presumed: {
+            slip: string;
+            with?: string;
+            name: string;
+            label: string;
+            sureness: string;
+        };
+        AnswerContent: {
+            state: string;
+            given?: string;
+            correction?: string;
+            how?: string;
+            cause?: string;
+        };
+        DayOfWork: {
+            /** Format: date */
+            workedOn: string;
+        };
+        CauseChoice: {
+            id: string;
+            name: string;
+        };
+        MarkedSheetView: {
+            code: string;
+            questions: components["schemas"]["QuestionLine"][];
+        };
+        MarkingView: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: date */
+            workedOn: string;
+            sheets: components["schemas"]["MarkedSheetView"][];
+            papers: components["schemas"]["MarkedPaperView"][];
+            causes: components["schemas"]["CauseChoice"][];
+        };
+        QuestionLine: {
+            problem: string;
+            operation: string;
+            answer: string;
+        };
+        ClassContent: {
+            name: string;
+            pupils: string[];
+        };
+        SchoolClass: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            pupils: components["schemas"]["Pupil"][];
+        };
+        Term: {
+            topics: string[];
+            weekdays: number[];
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            groupMost: number;
+            /** Format: int32 */
+            sheets: number;
+        };
+        TermView: {
+            chosen: components["schemas"]["Term"];
+            topics: components["schemas"]["TopicView"][];
+        };
+        TopicView: {
+            id: string;
+            operation: string;
+            title: string;
+        };
+        ChangedPlan: {
+            content: components["schemas"]["PlanContent"];
+            /** Format: int32 */
+            revision: number;
+        };
+        PlanContent: {
+            days: components["schemas"]["PlannedDay"][];
+            conflicts: string[];
+        };
+        PlannedDay: {
+            /** Format: date */
+            date: string;
+            groups: components["schemas"]["PlannedGroup"][];
+        };
+        PlannedGroup: {
+            key: string;
+            kind: string;
+            rung: string;
+            slip?: string;
+            /** Format: int32 */
+            questions: number;
+            /** Format: int32 */
+            minutes: number;
+            pupils: number[];
+            /** Format: int64 */
+            setId?: number;
+        };
+        DayView: {
+            /** Format: date */
+            date: string;
+            groups: components["schemas"]["GroupView"][];
+        };
+        GroupView: {
+            key: string;
+            kind: string;
+            rung: string;
+            operation: string;
+            slip?: string;
+            title: string;
+            reason: string;
+            watch: string;
+            /** Format: int32 */
+            questions: number;
+            /** Format: int32 */
+            minutes: number;
+            pupils: components["schemas"]["Pupil"][];
+            /** Format: int64 */
+            setId?: number;
+        };
+        PlanView: {
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: date */
+            monday: string;
+            /** Format: int32 */
+            revision: number;
+            days: components["schemas"]["DayView"][];
+            conflicts: string[];
+            idle: components["schemas"]["Pupil"][];
+        };
+        AttemptSettings: {
+            settingOut: boolean;
+            withCheck: boolean;
+            led: boolean;
+            marking: string;
+            /** Format: int32 */
+            joinedAt: number;
+            copiedAs?: string;
+            ownWay: boolean;
+        };
+        AttemptFigure: {
+            /** Format: int64 */
+            at: number;
+            kind: string;
+            block?: string;
+            line?: string;
+            /** Format: int32 */
+            place?: number;
+            anchor?: string;
+            text?: string;
+            rubbed: boolean;
+        };
+        AttemptView: {
+            /** Format: int64 */
+            id: number;
+            work: components["schemas"]["WorkRequest"];
+            problem: string;
+            settings: components["schemas"]["AttemptSettings"];
+            figures: components["schemas"]["AttemptFigure"][];
+            state: string;
+            answer: string;
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: uuid */
+            run?: string;
+            /** Format: int64 */
+            setId?: number;
+            /** Format: int32 */
+            question?: number;
+            label: string;
+        };
+        WorkRequest: {
+            problem?: string;
+            operation?: string;
+            operands?: string[];
+            /** Format: int32 */
+            decimals?: number;
+            method?: string;
+            style?: {
+                [key: string]: string;
+            };
+            check?: string;
+            slip?: string;
+        };
+        AnswerView: {
+            value: string;
+            remainder?: string;
+            exact?: boolean;
+            rounded?: string;
+            text: string;
+        };
+        AreaView: {
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            columns: number;
+        };
+        AskedView: {
+            /** Format: int32 */
+            mark: number;
+            keys: string[];
+        };
+        CheckView: {
+            kind: string;
+            statement: string;
+            expected: string;
+            actual: string;
+            holds: boolean;
+            workings: components["schemas"]["SumView"][];
+        };
+        FindView: {
+            sign: string;
+            numbers: number[];
+        };
+        MarkView: {
+            /** Format: int32 */
+            step: number;
+            /** Format: int32 */
+            until?: number;
+            kind: string;
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            toRow?: number;
+            /** Format: int32 */
+            toColumn?: number;
+            text: string;
+            role: string;
+            size: string;
+            anchor: string;
+            should?: string;
+            heard?: string;
+        };
+        SheetView: {
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            columns: number;
+            work: components["schemas"]["AreaView"];
+            marks: components["schemas"]["MarkView"][];
+        };
+        StepView: {
+            /** Format: int32 */
+            n: number;
+            kind: string;
+            part: string;
+            title: string;
+            /** Format: int32 */
+            place?: number;
+            fact: string;
+            factAsked: string;
+            find?: components["schemas"]["FindView"];
+            say: string;
+            ask: string;
+            expects: string[];
+            marks: number[];
+            asked: components["schemas"]["AskedView"][];
+            small: components["schemas"]["AskedView"][];
+            answers: components["schemas"]["AskedView"][];
+            /** Format: int32 */
+            ring?: number;
+        };
+        SumView: {
+            operation: string;
+            operands: string[];
+            method: string;
+            answer: components["schemas"]["AnswerView"];
+            record: string;
+        };
+        WorkResponse: {
+            problem: string;
+            operation: string;
+            operands: string[];
+            /** Format: int32 */
+            decimals: number;
+            method: string;
+            slip?: string;
+            answer: components["schemas"]["AnswerView"];
+            record: string;
+            check: components["schemas"]["CheckView"];
+            sheet: components["schemas"]["SheetView"];
+            steps: components["schemas"]["StepView"][];
+        };
+        OddView: {
+            label: string;
+            work: components["schemas"]["WorkRequest"];
+        };
+        SlipView: {
+            id: string;
+            label: string;
+        };
+        ToLookFor: {
+            slips: components["schemas"]["SlipView"][];
+            odd: components["schemas"]["OddView"][];
+        };
+        PrintWish: {
+            versions: string[];
+        };
+        BegunView: {
+            prints: components["schemas"]["PrintView"][];
+            job: components["schemas"]["JobView"];
+        };
+        JobView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            total: number;
+            state: string;
+        };
+        PrintView: {
+            code: string;
+            version: string;
+            /** Format: date-time */
+            printedAt: string;
+        };
+        CopyWish: {
+            otherNumbers: boolean;
+        };
+        ArchiveWish: {
+            archived: boolean;
+        };
+        TellingRequest: {
+            operation: string;
+            /** Format: int32 */
+            count?: number;
+            /** Format: int64 */
+            seed?: number;
+            want?: {
+                [key: string]: unknown;
+            };
+        };
+        SlipRow: {
+            slip: string;
+            label: string;
+            answers: string[];
+        };
+        Telling: {
+            problems: components["schemas"]["QuestionView"][];
+            slips: components["schemas"]["SlipRow"][];
+            inWords: string;
+        };
+        Typed: {
+            text: string;
+        };
+        TakenIn: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            questions: number;
+        };
+        DraftRequest: {
+            operation?: string;
+            /** Format: int32 */
+            count?: number;
+            /** Format: int64 */
+            seed?: number;
+            want?: {
+                [key: string]: unknown;
+            };
+            easiestFirst?: boolean;
+        };
+        Drawn: {
+            problems: components["schemas"]["QuestionView"][];
+        };
+        AnotherRequest: {
+            work: components["schemas"]["WorkRequest"];
+            /** Format: int64 */
+            seed: number;
+        };
+        OpenedSet: {
+            /** Format: int64 */
+            classId: number;
+            /** Format: int64 */
+            setId: number;
+            pupils?: number[];
+            led: boolean;
+            asksDigits: boolean;
+        };
+        PlaceView: {
+            pupil: components["schemas"]["Pupil"];
+            digits: string;
+            state: string;
+            /** Format: int32 */
+            at?: number;
+            /** Format: int32 */
+            begun: number;
+            /** Format: date-time */
+            seenAt?: string;
+            run?: string;
+        };
+        SessionView: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: int64 */
+            markingId: number;
+            code: string;
+            led: boolean;
+            asksDigits: boolean;
+            /** Format: int32 */
+            questions: number;
+            /** Format: date-time */
+            openedAt: string;
+            ended: boolean;
+            places: components["schemas"]["PlaceView"][];
+        };
+        RehearsalRequest: {
+            problems: string[];
+            /** Format: int64 */
+            seed?: number;
+        };
+        RehearsalView: {
+            papers: components["schemas"]["SimulatedView"][];
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            slowest: number;
+            shown: components["schemas"]["ShownView"][];
+            hidden: string[];
+            alike: string[][];
+            nobodyWrong: number[];
+        };
+        ShownView: {
+            name: string;
+            /** Format: int32 */
+            questions: number;
+        };
+        SimulatedView: {
+            pupil: string;
+            does: string;
+            answers: string[];
+            right: boolean[];
+            /** Format: int32 */
+            seconds: number;
+        };
+        NewJudgement: {
+            /** Format: int64 */
+            marking: number;
+            /** Format: int32 */
+            question: number;
+            judge: string;
+            says: string;
+        };
+        JudgementView: {
+            judge: string;
+            says: string;
+            /** Format: date */
+            judgedOn: string;
+        };
+        PieceView: {
+            /** Format: date */
+            day: string;
+            /** Format: int64 */
+            marking: number;
+            /** Format: int32 */
+            question: number;
+            title: string;
+            problem: string;
+            given: string;
+            right: boolean;
+            judgements: components["schemas"]["JudgementView"][];
+        };
+        PiecesView: {
+            pupil: string;
+            pieces: components["schemas"]["PieceView"][];
+        };
+        FrameView: {
+            /** Format: int32 */
+            step: number;
+            words: string;
+            shapes: components["schemas"]["ShapeView"][];
+        };
+        PictureView: {
+            id: string;
+            label: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            frames: components["schemas"]["FrameView"][];
+            whyNot?: string;
+        };
+        ShapeView: {
+            key: string;
+            kind: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            size: number;
+            text: string;
+            tone: string;
+        };
+        PaperRequest: {
+            work: components["schemas"]["WorkRequest"];
+            settingOut?: boolean;
+            withCheck?: boolean;
+        };
+        JoinView: {
+            /** Format: int32 */
+            step: number;
+            title: string;
+        };
+        PaperView: {
+            problem: string;
+            method: string;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            columns: number;
+            marks: components["schemas"]["MarkView"][];
+            squares: components["schemas"]["SquareView"][];
+            way: components["schemas"]["WayView"][];
+            joins: components["schemas"]["JoinView"][];
+        };
+        SquareView: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            toColumn: number;
+            given?: string;
+            full: boolean;
+            small?: string;
+            number: boolean;
+            /** Format: int32 */
+            smallAt?: number;
+            name: string;
+        };
+        WayView: {
+            /** Format: int32 */
+            square: number;
+            /** Format: int32 */
+            step: number;
+        };
+        FigureRequest: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            anchor?: string;
+            kind?: string;
+            text?: string;
+        };
+        MarkRequest: {
+            problem?: string;
+            operation?: string;
+            operands?: string[];
+            /** Format: int32 */
+            decimals?: number;
+            method?: string;
+            style?: {
+                [key: string]: string;
+            };
+            check?: string;
+            written: components["schemas"]["FigureRequest"][];
+            settingOut?: boolean;
+            soFar?: boolean;
+            ownWay?: boolean;
+        };
+        NudgeView: {
+            done: boolean;
+            block?: string;
+            line?: string;
+            /** Format: int32 */
+            place?: number;
+            anchor?: string;
+            kind?: string;
+            ask?: string;
+            text?: string;
+        };
+        BegunMarking: {
+            /** Format: int64 */
+            classId: number;
+            code?: string;
+            /** Format: int64 */
+            setId?: number;
+        };
+        MarkingLine: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            className: string;
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: int32 */
+            papers: number;
+            /** Format: int32 */
+            marked: number;
+        };
+        ForSlip: {
+            slip: string;
+        };
+        MadeSet: {
+            /** Format: int64 */
+            id: number;
+        };
+        RestOfPaper: {
+            state: string;
+            how?: string;
+        };
+        AnswersTaken: {
+            /** Format: int32 */
+            answers: number;
+        };
+        FindingView: {
+            slip: string;
+            with?: string;
+            places: number[];
+            /** Format: double */
+            confidence: number;
+            say: string;
+            working?: components["schemas"]["WorkResponse"];
+        };
+        FirstView: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            anchor: string;
+            kind: string;
+            say: string;
+        };
+        MarkResponse: {
+            verdict: string;
+            figures: components["schemas"]["MarkedView"][];
+            answer: components["schemas"]["MarkedAnswerView"];
+            first?: components["schemas"]["FirstView"];
+            check?: components["schemas"]["MarkedCheckView"];
+            findings: components["schemas"]["FindingView"][];
+        };
+        MarkedAnswerView: {
+            text: string;
+            verdict: string;
+        };
+        MarkedCheckView: {
+            statement: string;
+            agrees: boolean;
+            verdict: string;
+        };
+        MarkedView: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            anchor: string;
+            kind: string;
+            text: string;
+            verdict: string;
+            should?: string;
+        };
+        Finished: {
+            work: components["schemas"]["WorkRequest"];
+            /** Format: int64 */
+            replaces?: number;
+        };
+        EntryView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: date-time */
+            workedAt: string;
+            operation: string;
+            problem: string;
+            method: string;
+            work: components["schemas"]["WorkRequest"];
+            answer: string;
+            working: string;
+            checkStatement: string;
+            checkHolds: boolean;
+            label: string;
+            note: string;
+            kept: boolean;
+            explanation: string;
+            /** Format: int32 */
+            revision: number;
+            written?: string;
+        };
+        Deleted: {
+            ids: number[];
+        };
+        Imported: {
+            /** Format: int32 */
+            added?: number;
+            /** Format: int32 */
+            alreadyThere?: number;
+        };
+        Came: {
+            code: string;
+            /** Format: int64 */
+            pupilId: number;
+            digits?: string;
+        };
+        InView: {
+            own?: components["schemas"]["OwnSet"];
+        };
+        OwnQuestion: {
+            /** Format: int64 */
+            paper: number;
+            /** Format: int32 */
+            question: number;
+            problem: string;
+            begun: boolean;
+        };
+        OwnSet: {
+            pupil: string;
+            title: string;
+            led: boolean;
+            handedIn: boolean;
+            ended: boolean;
+            questions: components["schemas"]["OwnQuestion"][];
+        };
+        DoneFigures: {
+            /** Format: int32 */
+            from?: number;
+            figures: components["schemas"]["AttemptFigure"][];
+        };
+        KeptFigures: {
+            /** Format: int32 */
+            count: number;
+        };
+        DoorCode: {
+            code: string;
+        };
+        DoorView: {
+            code: string;
+            title: string;
+            className: string;
+            asksDigits: boolean;
+            pupils: components["schemas"]["Pupil"][];
+        };
+        Told: {
+            text: string;
+        };
+        EstimateRequest: {
+            work: components["schemas"]["WorkRequest"];
+            /** Format: int32 */
+            keptDigits?: number;
+            own?: string;
+        };
+        EstimateView: {
+            statement: string;
+            value: string;
+            /** Format: int32 */
+            fewestDigits: number;
+            /** Format: int32 */
+            mostDigits: number;
+            held?: string;
+        };
+        DiagnoseRequest: {
+            problem?: string;
+            operation?: string;
+            operands?: string[];
+            /** Format: int32 */
+            decimals?: number;
+            method?: string;
+            style?: {
+                [key: string]: string;
+            };
+            given?: string;
+        };
+        DiagnoseResponse: {
+            verdict: string;
+            /** Format: int32 */
+            firstWrongPlace?: number;
+            findings: components["schemas"]["DiagnosedView"][];
+        };
+        DiagnosedView: {
+            slip: string;
+            with?: string;
+            name: string;
+            places: number[];
+            /** Format: double */
+            confidence: number;
+            sureness: string;
+            say: string;
+            working?: components["schemas"]["WorkResponse"];
+        };
+        SetRequest: {
+            items: components["schemas"]["DiagnoseRequest"][];
+        };
+        CauseView: {
+            slip: string;
+            with?: string;
+            name: string;
+            /** Format: int32 */
+            explains: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            chances: number;
+            /** Format: double */
+            confidence: number;
+            sureness: string;
+            say: string;
+        };
+        FactView: {
+            fact: string;
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            of: number;
+        };
+        SetResponse: {
+            items: components["schemas"]["DiagnoseResponse"][];
+            slips: components["schemas"]["CauseView"][];
+            facts: components["schemas"]["FactView"][];
+        };
+        NextRequest: {
+            operation?: string;
+            method?: string;
+            items?: components["schemas"]["DiagnoseRequest"][];
+            want?: {
+                [key: string]: unknown;
+            };
+            /** Format: int64 */
+            seed?: number;
+        };
+        NextProblem: {
+            operation: string;
+            operands: string[];
+            /** Format: int32 */
+            decimals: number;
+            text: string;
+        };
+        NextResponse: {
+            problem?: components["schemas"]["NextProblem"];
+            why: string;
+            slips: components["schemas"]["CauseView"][];
+            facts: components["schemas"]["FactView"][];
+            done: boolean;
+        };
+        MadeFor: {
+            /** Format: int64 */
+            setId: number;
+        };
+        MovedPupils: {
+            pupils: number[];
+            /** Format: int64 */
+            toClass: number;
+        };
+        Display: {
+            text: string;
+        };
+        Begun: {
+            work: components["schemas"]["WorkRequest"];
+            settings: components["schemas"]["AttemptSettings"];
+            /** Format: int64 */
+            setId?: number;
+            /** Format: int32 */
+            question?: number;
+            label?: string;
+        };
+        BegunRun: {
+            papers: components["schemas"]["Begun"][];
+        };
+        RunView: {
+            /** Format: uuid */
+            run: string;
+            /** Format: int64 */
+            first: number;
+        };
+        AccountState: {
+            teacher?: string;
+            first: boolean;
+            demo?: components["schemas"]["Credentials"];
+        };
+        Credentials: {
+            login: string;
+            password: string;
+        };
+        FirstAccount: {
+            name: string;
+            login: string;
+            password: string;
+        };
+        ChoiceView: {
+            id: string;
+            group: string;
+            title: string;
+            example: components["schemas"]["WorkRequest"];
+            options: components["schemas"]["OptionView"][];
+        };
+        OptionView: {
+            id: string;
+            label: string;
+        };
+        StyleView: {
+            choices: components["schemas"]["ChoiceView"][];
+            chosen: {
+                [key: string]: string;
+            };
+        };
+        HowCode: {
+            code: string;
+            name: string;
+            alone: boolean;
+        };
+        PreferencesChange: {
+            cues?: {
+                [key: string]: string;
+            };
+            letterKeys?: boolean;
+            howCodes?: components["schemas"]["HowCode"][];
+        };
+        Preferences: {
+            cues: {
+                [key: string]: string;
+            };
+            letterKeys: boolean;
+            howCodes: components["schemas"]["HowCode"][];
+        };
+        PreferencesView: {
+            chosen: components["schemas"]["Preferences"];
+            kinds: components["schemas"]["StepKindView"][];
+        };
+        StepKindView: {
+            id: string;
+            label: string;
+        };
+        Remarks: {
+            label: string;
+            note: string;
+            kept: boolean;
+            explanation?: string;
+            /** Format: int32 */
+            revision?: number;
+        };
+        Named: {
+            id: string;
+            label: string;
+        };
+        Ways: {
+            operation: string;
+            methods: components["schemas"]["Named"][];
+            checks: components["schemas"]["Named"][];
+            pictures: components["schemas"]["Named"][];
+        };
+        DuePupil: {
+            pupil: components["schemas"]["Pupil"];
+            className: string;
+            rungs: string[];
+        };
+        LastProblem: {
+            problem: string;
+            answer: string;
+            label: string;
+        };
+        Lesson: {
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: date */
+            date: string;
+            groups: components["schemas"]["GroupView"][];
+        };
+        TodayView: {
+            /** Format: date */
+            today: string;
+            lessons: components["schemas"]["Lesson"][];
+            piles: components["schemas"]["WaitingPile"][];
+            due: components["schemas"]["DuePupil"][];
+            last?: components["schemas"]["LastProblem"];
+        };
+        WaitingPile: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            className: string;
+            /** Format: int32 */
+            waiting: number;
+            /** Format: int32 */
+            papers: number;
+        };
+        SetLine: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            tag: string;
+            /** Format: int32 */
+            count: number;
+            first: string[];
+            /** Format: date-time */
+            changedAt: string;
+            archived: boolean;
+        };
+        Preview: {
+            /** Format: int32 */
+            total: number;
+            pages: string[];
+            unprintable: string[];
+        };
+        FeatureView: {
+            id: string;
+            label: string;
+            yesNo: boolean;
+            /** Format: int32 */
+            least: number;
+            /** Format: int32 */
+            most: number;
+        };
+        LadderView: {
+            operation: string;
+            title: string;
+            rungs: components["schemas"]["RungView"][];
+            features: components["schemas"]["FeatureView"][];
+        };
+        RungView: {
+            id: string;
+            title: string;
+            news: string;
+            want: {
+                [key: string]: unknown;
+            };
+        };
+        SessionLine: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            className: string;
+            code: string;
+            ended: boolean;
+            /** Format: date-time */
+            openedAt: string;
+            /** Format: int32 */
+            in: number;
+            /** Format: int32 */
+            handedIn: number;
+            /** Format: int32 */
+            of: number;
+        };
+        WhatGoesView: {
+            pupil: components["schemas"]["Pupil"];
+            className: string;
+            /** Format: int32 */
+            answers: number;
+            /** Format: int32 */
+            papers: number;
+        };
+        ReportView: {
+            title: string;
+            pages: string[];
+        };
+        Strip: {
+            pupil: string;
+            problem: string;
+            begun: string;
+            telling?: string;
+            help: string;
+        };
+        KeyAnswerView: {
+            answer: string;
+            codes: string[];
+        };
+        KeyCodeView: {
+            code: string;
+            slips: string[];
+            name: string;
+        };
+        KeyLineView: {
+            problem: string;
+            answer: string;
+            wrong: components["schemas"]["KeyAnswerView"][];
+        };
+        KeyView: {
+            codes: components["schemas"]["KeyCodeView"][];
+            lines: components["schemas"]["KeyLineView"][];
+        };
+        CauseLine: {
+            slip: string;
+            with?: string;
+            name: string;
+            say: string;
+            sureness: string;
+            /** Format: int32 */
+            explains: number;
+            /** Format: int32 */
+            of: number;
+            help: string;
+        };
+        ClassFact: {
+            fact: string;
+            pupils: string[];
+        };
+        ClassView: {
+            questions: components["schemas"]["QuestionCount"][];
+            groups: components["schemas"]["SlipGroup"][];
+            facts: components["schemas"]["ClassFact"][];
+            pupils: components["schemas"]["PupilView"][];
+        };
+        MissedFact: {
+            fact: string;
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            of: number;
+        };
+        PupilView: {
+            pupil: components["schemas"]["Pupil"];
+            /** Format: int32 */
+            right: number;
+            /** Format: int32 */
+            wrong: number;
+            /** Format: int32 */
+            others: number;
+            causes: components["schemas"]["CauseLine"][];
+            facts: components["schemas"]["MissedFact"][];
+        };
+        QuestionCount: {
+            /** Format: int32 */
+            question: number;
+            problem: string;
+            answer: string;
+            /** Format: int32 */
+            wrong: number;
+            /** Format: int32 */
+            of: number;
+            answers: string[];
+        };
+        SlipGroup: {
+            slip: string;
+            name: string;
+            label: string;
+            help: string;
+            pupils: string[];
+            sureness: string;
+            example?: string;
+            telling?: string;
+        };
+        LogPage: {
+            entries: components["schemas"]["EntryView"][];
+            /** Format: int32 */
+            total: number;
+        };
+        StreamingResponseBody: unknown;
+        HowWeWriteItView: {
+            pages: string[];
+            unprintable: string[];
+        };
+        ExampleView: {
+            operation: string;
+            label: string;
+            problem: string;
+        };
+        GeometryView: {
+            anchors: {
+                [key: string]: components["schemas"]["TextPlaceView"];
+            };
+            heights: {
+                [key: string]: number;
+            };
+            strokes: {
+                [key: string]: components["schemas"]["StrokeView"];
+            };
+            /** Format: double */
+            foot: number;
+            /** Format: double */
+            strikeReach: number;
+            /** Format: double */
+            strikeShift: number;
+            /** Format: double */
+            arcRise: number;
+            /** Format: double */
+            arcLow: number;
+            /** Format: double */
+            arcHigh: number;
+            /** Format: double */
+            bracket: number;
+            /** Format: double */
+            bracketBend: number;
+            /** Format: double */
+            arrowHead: number;
+            /** Format: double */
+            labelIndent: number;
+        };
+        StrokeView: {
+            /** Format: double */
+            fromX: number;
+            /** Format: double */
+            fromY: number;
+            /** Format: double */
+            toX: number;
+            /** Format: double */
+            toY: number;
+        };
+        TextPlaceView: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            begins: boolean;
+        };
+        FactWayView: {
+            name: string;
+            lines: string[];
+        };
+        CellView: {
+            rung: string;
+            state: string;
+            ruled: boolean;
+            shows?: string;
+        };
+        ClassRecord: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** Format: date */
+            today: string;
+            states: components["schemas"]["StateView"][];
+            rungs: components["schemas"]["RecordRung"][];
+            pupils: components["schemas"]["PupilRow"][];
+            slips: components["schemas"]["ClassSlip"][];
+            facts: components["schemas"]["ShakyFact"][];
+        };
+        ClassSlip: {
+            slip: string;
+            name: string;
+            pupils: components["schemas"]["SlipOfPupil"][];
+            weeks: components["schemas"]["WeekView"][];
+        };
+        FactOfPupil: {
+            pupil: string;
+            /** Format: int32 */
+            missed: number;
+        };
+        PupilRow: {
+            pupil: components["schemas"]["Pupil"];
+            cells: components["schemas"]["CellView"][];
+        };
+        ShakyFact: {
+            fact: string;
+            pupils: components["schemas"]["FactOfPupil"][];
+        };
+        SlipOfPupil: {
+            pupil: string;
+            say: string;
+            fading: boolean;
+        };
+        AnswerInFile: {
+            /** Format: date */
+            day: string;
+            sheet: string;
+            /** Format: int32 */
+            question: number;
+            problem: string;
+            right: boolean;
+            given: string;
+            correction: string;
+            alone: boolean;
+            cause?: string;
+            confirmed: boolean;
+        };
+        ClassFile: {
+            format: string;
+            name: string;
+            /** Format: date */
+            written: string;
+            pupils: components["schemas"]["PupilInFile"][];
+        };
+        PupilInFile: {
+            name: string;
+            answers: components["schemas"]["AnswerInFile"][];
+            rungs: components["schemas"]["RungInFile"][];
+        };
+        RungInFile: {
+            rung: string;
+            state: string;
+            say: string;
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
 export type $defs = Record<string, never>;
 export interface operations {
-  one: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetView'];
-        };
-      };
-    };
-  };
-  change: {
-    parameters: {
-      query?: {
-        revision?: number;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SetContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetView'];
-        };
-      };
-    };
-  };
-  delete: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  rule: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        rung: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RulingContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PupilRecord'];
-        };
-      };
-    };
-  };
-  unrule: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        rung: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PupilRecord'];
-        };
-      };
-    };
-  };
-  paper: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PaperContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkedPaperView'];
-        };
-      };
-    };
-  };
-  keep: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-        question: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AnswerContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkedPaperView'];
-        };
-      };
-    };
-  };
-  remove: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-        question: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkedPaperView'];
-        };
-      };
-    };
-  };
-  workedOn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DayOfWork'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkingView'];
-        };
-      };
-    };
-  };
-  one_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'];
-        };
-      };
-    };
-  };
-  change_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ClassContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'];
-        };
-      };
-    };
-  };
-  delete_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  term: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['TermView'];
-        };
-      };
-    };
-  };
-  keepTerm: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Term'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['TermView'];
-        };
-      };
-    };
-  };
-  plan: {
-    parameters: {
-      query?: {
-        week?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PlanView'];
-        };
-      };
-    };
-  };
-  keep_1: {
-    parameters: {
-      query?: {
-        week?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangedPlan'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PlanView'];
-        };
-      };
-    };
-  };
-  again: {
-    parameters: {
-      query?: {
-        week?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PlanView'];
-        };
-      };
-    };
-  };
-  change_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AttemptSettings'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AttemptView'];
-        };
-      };
-    };
-  };
-  work: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WorkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['WorkResponse'];
-        };
-      };
-    };
-  };
-  slips: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WorkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ToLookFor'];
-        };
-      };
-    };
-  };
-  list: {
-    parameters: {
-      query?: {
-        search?: string;
-        archived?: boolean;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetLine'][];
-        };
-      };
-    };
-  };
-  add: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SetContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetView'];
-        };
-      };
-    };
-  };
-  restore: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetView'];
-        };
-      };
-    };
-  };
-  of: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PrintView'][];
-        };
-      };
-    };
-  };
-  print: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PrintWish'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['BegunView'];
-        };
-      };
-    };
-  };
-  copy: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CopyWish'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetView'];
-        };
-      };
-    };
-  };
-  archive: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ArchiveWish'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetView'];
-        };
-      };
-    };
-  };
-  telling: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TellingRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Telling'];
-        };
-      };
-    };
-  };
-  questions: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Typed'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['QuestionView'][];
-        };
-      };
-    };
-  };
-  takeCsv: {
-    parameters: {
-      query?: {
-        name?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'text/csv': string;
-        'application/json': string;
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['TakenIn'];
-        };
-      };
-    };
-  };
-  draft: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DraftRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Drawn'];
-        };
-      };
-    };
-  };
-  another: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AnotherRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['QuestionView'];
-        };
-      };
-    };
-  };
-  all: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SessionLine'][];
-        };
-      };
-    };
-  };
-  open: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OpenedSet'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SessionView'];
-        };
-      };
-    };
-  };
-  giveBack: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SessionView'];
-        };
-      };
-    };
-  };
-  end: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SessionView'];
-        };
-      };
-    };
-  };
-  rehearse: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RehearsalRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['RehearsalView'];
-        };
-      };
-    };
-  };
-  pictures: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WorkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PictureView'][];
-        };
-      };
-    };
-  };
-  paper_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PaperRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PaperView'];
-        };
-      };
-    };
-  };
-  nudge: {
-    parameters: {
-      query?: {
-        size?: 'SQUARE' | 'QUESTION' | 'FIGURE';
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MarkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['NudgeView'];
-        };
-      };
-    };
-  };
-  all_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkingLine'][];
-        };
-      };
-    };
-  };
-  begin: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BegunMarking'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkingLine'];
-        };
-      };
-    };
-  };
-  setFor: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ForSlip'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MadeSet'];
-        };
-      };
-    };
-  };
-  restore_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkingView'];
-        };
-      };
-    };
-  };
-  rest: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RestOfPaper'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkedPaperView'];
-        };
-      };
-    };
-  };
-  takeIn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'text/csv': string;
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AnswersTaken'];
-        };
-      };
-    };
-  };
-  mark: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MarkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkResponse'];
-        };
-      };
-    };
-  };
-  list_1: {
-    parameters: {
-      query?: {
-        search?: string;
-        offset?: number;
-        most?: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LogPage'];
-        };
-      };
-    };
-  };
-  record: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Finished'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['EntryView'];
-        };
-      };
-    };
-  };
-  tidy: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Deleted'];
-        };
-      };
-    };
-  };
-  restore_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Deleted'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Deleted'];
-        };
-      };
-    };
-  };
-  take: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': string;
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Imported'];
-        };
-      };
-    };
-  };
-  state: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['InView'];
-        };
-      };
-    };
-  };
-  comeIn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Came'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['InView'];
-        };
-      };
-    };
-  };
-  write: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DoneFigures'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['KeptFigures'];
-        };
-      };
-    };
-  };
-  leave: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['InView'];
-        };
-      };
-    };
-  };
-  handIn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['OwnSet'];
-        };
-      };
-    };
-  };
-  door: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DoorCode'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['DoorView'];
-        };
-      };
-    };
-  };
-  explanation: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WorkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Told'];
-        };
-      };
-    };
-  };
-  estimate: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['EstimateRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['EstimateView'];
-        };
-      };
-    };
-  };
-  diagnose: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DiagnoseRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['DiagnoseResponse'];
-        };
-      };
-    };
-  };
-  set: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SetRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetResponse'];
-        };
-      };
-    };
-  };
-  next: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NextRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['NextResponse'];
-        };
-      };
-    };
-  };
-  all_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'][];
-        };
-      };
-    };
-  };
-  add_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ClassContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'];
-        };
-      };
-    };
-  };
-  restore_3: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'];
-        };
-      };
-    };
-  };
-  setFor_1: {
-    parameters: {
-      query?: {
-        week?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-        key: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MadeFor'];
-        };
-      };
-    };
-  };
-  display: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WorkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Display'];
-        };
-      };
-    };
-  };
-  ofRun: {
-    parameters: {
-      query: {
-        run: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AttemptView'][];
-        };
-      };
-    };
-  };
-  begin_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Begun'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AttemptView'];
-        };
-      };
-    };
-  };
-  mark_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkResponse'];
-        };
-      };
-    };
-  };
-  add_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DoneFigures'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['KeptFigures'];
-        };
-      };
-    };
-  };
-  beginRun: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BegunRun'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['RunView'];
-        };
-      };
-    };
-  };
-  signOut: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AccountState'];
-        };
-      };
-    };
-  };
-  signIn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Credentials'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AccountState'];
-        };
-      };
-    };
-  };
-  first: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FirstAccount'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AccountState'];
-        };
-      };
-    };
-  };
-  style: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StyleView'];
-        };
-      };
-    };
-  };
-  change_3: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': {
-          [key: string]: string;
-        };
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StyleView'];
-        };
-      };
-    };
-  };
-  preferences: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PreferencesView'];
-        };
-      };
-    };
-  };
-  change_4: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PreferencesChange'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PreferencesView'];
-        };
-      };
-    };
-  };
-  one_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['EntryView'];
-        };
-      };
-    };
-  };
-  delete_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Deleted'];
-        };
-      };
-    };
-  };
-  remark: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Remarks'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['EntryView'];
-        };
-      };
-    };
-  };
-  ways: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Ways'][];
-        };
-      };
-    };
-  };
-  today: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['TodayView'];
-        };
-      };
-    };
-  };
-  version: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        letter: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['QuestionView'][];
-        };
-      };
-    };
-  };
-  question: {
-    parameters: {
-      query?: {
-        kind?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-        number: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'image/svg+xml': string;
-        };
-      };
-    };
-  };
-  preview: {
-    parameters: {
-      query?: {
-        kind?: string;
-        version?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Preview'];
-        };
-      };
-    };
-  };
-  json: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': string;
-        };
-      };
-    };
-  };
-  csv: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/csv': string;
-        };
-      };
-    };
-  };
-  ladders: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LadderView'][];
-        };
-      };
-    };
-  };
-  one_3: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SessionView'];
-        };
-      };
-    };
-  };
-  live: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/event-stream': components['schemas']['SessionView'];
-        };
-      };
-    };
-  };
-  ofPupil: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PupilRecord'];
-        };
-      };
-    };
-  };
-  pdf: {
-    parameters: {
-      query?: {
-        inline?: boolean;
-      };
-      header?: never;
-      path: {
-        code: string;
-        kind: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/pdf': string;
-        };
-      };
-    };
-  };
-  page: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        code: string;
-        kind: string;
-        number: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'image/svg+xml': string;
-        };
-      };
-    };
-  };
-  job: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['JobView'];
-        };
-      };
-    };
-  };
-  stop: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['JobView'];
-        };
-      };
-    };
-  };
-  one_4: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkingView'];
-        };
-      };
-    };
-  };
-  delete_3: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-    };
-  };
-  strips: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Strip'][];
-        };
-      };
-    };
-  };
-  key: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['KeyView'];
-        };
-      };
-    };
-  };
-  ofClass: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ClassView'];
-        };
-      };
-    };
-  };
-  json_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StreamingResponseBody'];
-        };
-      };
-    };
-  };
-  csv_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/csv': components['schemas']['StreamingResponseBody'];
-        };
-      };
-    };
-  };
-  paper_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AttemptView'];
-        };
-      };
-    };
-  };
-  page_1: {
-    parameters: {
-      query: {
-        problem: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['HowWeWriteItView'];
-        };
-      };
-    };
-  };
-  pdf_1: {
-    parameters: {
-      query: {
-        problem: string;
-        inline?: boolean;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/pdf': string;
-        };
-      };
-    };
-  };
-  examples: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ExampleView'][];
-        };
-      };
-    };
-  };
-  geometry: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['GeometryView'];
-        };
-      };
-    };
-  };
-  facts: {
-    parameters: {
-      query: {
-        sign: string;
-        numbers: number[];
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['FactWayView'][];
-        };
-      };
-    };
-  };
-  ofClass_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ClassRecord'];
-        };
-      };
-    };
-  };
-  one_5: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AttemptView'];
-        };
-      };
-    };
-  };
-  state_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AccountState'];
-        };
-      };
-    };
-  };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: {
+                revision?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    rule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                rung: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RulingContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PupilRecord"];
+                };
+            };
+        };
+    };
+    unrule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                rung: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PupilRecord"];
+                };
+            };
+        };
+    };
+    paper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedPaperView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+                question: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedPaperView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+                question: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedPaperView"];
+                };
+            };
+        };
+    };
+    workedOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayOfWork"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingView"];
+                };
+            };
+        };
+    };
+    one_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
+    delete_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    term: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TermView"];
+                };
+            };
+        };
+    };
+    keepTerm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Term"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TermView"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: {
+                week?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: {
+                week?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    again: {
+        parameters: {
+            query?: {
+                week?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AttemptSettings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+        };
+    };
+    work: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkResponse"];
+                };
+            };
+        };
+    };
+    slips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToLookFor"];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: {
+                search?: string;
+                archived?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetLine"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrintView"][];
+                };
+            };
+        };
+    };
+    print: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BegunView"];
+                };
+            };
+        };
+    };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CopyWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArchiveWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    telling: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TellingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Telling"];
+                };
+            };
+        };
+    };
+    questions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Typed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"][];
+                };
+            };
+        };
+    };
+    takeCsv: {
+        parameters: {
+            query?: {
+                name?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenIn"];
+                };
+            };
+        };
+    };
+    draft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drawn"];
+                };
+            };
+        };
+    };
+    another: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnotherRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionLine"][];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpenedSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    giveBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    rehearse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RehearsalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RehearsalView"];
+                };
+            };
+        };
+    };
+    pieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PiecesView"];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewJudgement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PiecesView"];
+                };
+            };
+        };
+    };
+    pictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureView"][];
+                };
+            };
+        };
+    };
+    paper_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+        };
+    };
+    nudge: {
+        parameters: {
+            query?: {
+                size?: "SQUARE" | "QUESTION" | "FIGURE";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NudgeView"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingLine"][];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BegunMarking"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingLine"];
+                };
+            };
+        };
+    };
+    setFor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForSlip"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeSet"];
+                };
+            };
+        };
+    };
+    restore_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingView"];
+                };
+            };
+        };
+    };
+    rest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RestOfPaper"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedPaperView"];
+                };
+            };
+        };
+    };
+    takeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnswersTaken"];
+                };
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkResponse"];
+                };
+            };
+        };
+    };
+    list_1: {
+        parameters: {
+            query?: {
+                search?: string;
+                offset?: number;
+                most?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPage"];
+                };
+            };
+        };
+    };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Finished"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryView"];
+                };
+            };
+        };
+    };
+    tidy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Deleted"];
+                };
+            };
+        };
+    };
+    restore_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Deleted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Deleted"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Imported"];
+                };
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InView"];
+                };
+            };
+        };
+    };
+    comeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Came"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InView"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneFigures"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptFigures"];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InView"];
+                };
+            };
+        };
+    };
+    handIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnSet"];
+                };
+            };
+        };
+    };
+    door: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoorCode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoorView"];
+                };
+            };
+        };
+    };
+    explanation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Told"];
+                };
+            };
+        };
+    };
+    estimate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EstimateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EstimateView"];
+                };
+            };
+        };
+    };
+    diagnose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DiagnoseRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiagnoseResponse"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetResponse"];
+                };
+            };
+        };
+    };
+    next: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextResponse"];
+                };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
+    restore_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
+    setFor_1: {
+        parameters: {
+            query?: {
+                week?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeFor"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MovedPupils"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
+    takeList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
+    display: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Display"];
+                };
+            };
+        };
+    };
+    ofRun: {
+        parameters: {
+            query: {
+                run: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"][];
+                };
+            };
+        };
+    };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Begun"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+        };
+    };
+    mark_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkResponse"];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneFigures"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptFigures"];
+                };
+            };
+        };
+    };
+    beginRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BegunRun"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountState"];
+                };
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Credentials"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountState"];
+                };
+            };
+        };
+    };
+    first: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstAccount"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountState"];
+                };
+            };
+        };
+    };
+    style: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StyleView"];
+                };
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StyleView"];
+                };
+            };
+        };
+    };
+    preferences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreferencesView"];
+                };
+            };
+        };
+    };
+    change_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreferencesChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreferencesView"];
+                };
+            };
+        };
+    };
+    one_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryView"];
+                };
+            };
+        };
+    };
+    delete_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Deleted"];
+                };
+            };
+        };
+    };
+    remark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Remarks"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryView"];
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ways"][];
+                };
+            };
+        };
+    };
+    today: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TodayView"];
+                };
+            };
+        };
+    };
+    version: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                letter: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"][];
+                };
+            };
+        };
+    };
+    question: {
+        parameters: {
+            query?: {
+                kind?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: {
+                kind?: string;
+                version?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preview"];
+                };
+            };
+        };
+    };
+    json: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    ladders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderView"][];
+                };
+            };
+        };
+    };
+    one_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    live: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    whatGoes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatGoesView"];
+                };
+            };
+        };
+    };
+    delete_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    ofPupil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportView"];
+                };
+            };
+        };
+    };
+    pupilFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    ofPupil_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PupilRecord"];
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                code: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+                kind: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    job: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    one_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingView"];
+                };
+            };
+        };
+    };
+    delete_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    strips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Strip"][];
+                };
+            };
+        };
+    };
+    key: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyView"];
+                };
+            };
+        };
+    };
+    ofClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
+    json_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    csv_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    paper_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+        };
+    };
+    page_1: {
+        parameters: {
+            query: {
+                problem: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HowWeWriteItView"];
+                };
+            };
+        };
+    };
+    pdf_1: {
+        parameters: {
+            query: {
+                problem: string;
+                inline?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    examples: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExampleView"][];
+                };
+            };
+        };
+    };
+    geometry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GeometryView"];
+                };
+            };
+        };
+    };
+    facts: {
+        parameters: {
+            query: {
+                sign: string;
+                numbers: number[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactWayView"][];
+                };
+            };
+        };
+    };
+    standIn: {
+        parameters: {
+            query?: {
+                day?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportView"];
+                };
+            };
+        };
+    };
+    standInFile: {
+        parameters: {
+            query?: {
+                day?: string;
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    ofClass_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportView"];
+                };
+            };
+        };
+    };
+    classFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    ofClass_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassRecord"];
+                };
+            };
+        };
+    };
+    list_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassFile"];
+                };
+            };
+        };
+    };
+    answers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    one_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+        };
+    };
+    state_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountState"];
+                };
+            };
+        };
+    };
 }

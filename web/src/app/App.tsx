@@ -37,6 +37,8 @@ const PupilScreen = lazy(async () => ({ default: (await import('../record/PupilS
 const TodayScreen = lazy(async () => ({ default: (await import('../today/TodayScreen')).TodayScreen }));
 const WatchScreen = lazy(async () => ({ default: (await import('../screens/WatchScreen')).WatchScreen }));
 const InScreen = lazy(async () => ({ default: (await import('../screens/InScreen')).InScreen }));
+const ReportScreen = lazy(async () => ({ default: (await import('../reports/ReportScreen')).ReportScreen }));
+const PiecesScreen = lazy(async () => ({ default: (await import('../reports/PiecesScreen')).PiecesScreen }));
 const StripsScreen = lazy(async () => ({ default: (await import('../marking/StripsScreen')).StripsScreen }));
 
 export function App() {
@@ -102,7 +104,11 @@ function Screens() {
           <Route path="/ask" element={<AskScreen />} />
           <Route path="/classes" element={<ClassesScreen />} />
           <Route path="/classes/:id" element={<ClassScreen />} />
+          <Route path="/classes/:id/report" element={<ReportScreen kind="class" />} />
+          <Route path="/classes/:id/stand-in" element={<ReportScreen kind="stand-in" />} />
           <Route path="/pupils/:id" element={<PupilScreen />} />
+          <Route path="/pupils/:id/report" element={<ReportScreen kind="pupil" />} />
+          <Route path="/pupils/:id/work" element={<PiecesScreen />} />
           <Route path="/screens/:id" element={<WatchScreen />} />
           <Route path="/style" element={<StyleScreen />} />
           <Route path="/log" element={<LogScreen />} />

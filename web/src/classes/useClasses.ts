@@ -16,7 +16,10 @@ function useClassChange<R, V>(change: (values: V) => Promise<R>) {
   const queries = useQueryClient();
   return useMutation<R, Refused, V>({
     mutationFn: change,
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['classes'] }),
+    onSuccess: () =>
+      Promise.all(
+        ['classes', 'record', 'plan', 'today'].map((name) => queries.invalidateQueries({ queryKey: [name] })),
+      ),
   });
 }
 
@@ -33,3 +36,33 @@ export const useDeleteClass = () =>
 
 export const useRestoreClass = () =>
   useClassChange((id: number) => ask(api.POST('/api/classes/{id}/restore', path(id))));
+
+export const useTakeListIn = (id: number) =>
+  useClassChange(async (file: File) =>
+    ask(
+      api.POST('/api/classes/{id}/list', {
+        ...path(id),
+        body: await file.text(),
+        bodySerializer: (body) => body,
+        headers: { 'Content-Type': 'text/csv' },
+      }),
+    ),
+  );
+
+export const useMovePupils = (id: number) =>
+  useClassChange((body: Schemas['MovedPupils']) =>
+    ask(api.POST('/api/classes/{id}/move', { ...path(id), body })),
+  );
+
+export const useDeletePupil = () =>
+  useClassChange((id: number) => ask(api.DELETE('/api/pupils/{id}', path(id))));
+
+/** What would go with a pupil, told before anything is deleted. */
+export function useWhatGoes(id: number | undefined) {
+  return useQuery<Schemas['WhatGoesView'], Refused>({
+    queryKey: ['what goes', id],
+    queryFn: () => ask(api.GET('/api/pupils/{id}', path(id ?? 0))),
+    enabled: id !== undefined,
+    staleTime: 0,
+  });
+}

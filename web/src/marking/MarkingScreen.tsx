@@ -9,7 +9,7 @@ import { FindingDialog, type Opened } from './FindingDialog';
 import { GridPanel } from './GridPanel';
 import { PilePanel } from './PilePanel';
 import { TakeIn } from './TakeIn';
-import { useMarking, type Marking } from './useMarking';
+import { useDayOfWork, useMarking, type Marking } from './useMarking';
 
 /** A pile of papers: marked one at a time or all at once, and what they show. */
 export function MarkingScreen() {
@@ -39,6 +39,7 @@ function Pile({ marking }: { marking: Marking }) {
         <Box sx={{ color: ink.faint }}>
           {marking.className} · {marking.sheets[0]?.questions.length ?? 0} questions
         </Box>
+        <DayOfWork marking={marking} />
         <Link to={`/marking/${marking.id}/key`}>Key to print</Link>
         <Link to={`/marking/${marking.id}/strips`}>Strips</Link>
         <TakeIn id={marking.id} />
@@ -59,6 +60,30 @@ function Pile({ marking }: { marking: Marking }) {
       {view === 'grid' && <GridPanel marking={marking} />}
       {view === 'class' && <ClassPanel marking={marking} />}
       {opened && <FindingDialog opened={opened} onClose={() => setOpened(undefined)} />}
+    </Box>
+  );
+}
+
+/** The day the papers were written, from which it is counted how long a skill is kept. */
+function DayOfWork({ marking }: { marking: Marking }) {
+  const keep = useDayOfWork(marking.id);
+  return (
+    <Box component="label" sx={{ color: ink.faint, fontSize: 15 }}>
+      written on{' '}
+      <Box
+        component="input"
+        type="date"
+        value={marking.workedOn}
+        onChange={(event) => event.target.value && keep.mutate(event.target.value)}
+        sx={{
+          font: 'inherit',
+          color: ink.ink,
+          border: 0,
+          borderBottom: `1px solid ${ink.faint}`,
+          bgcolor: 'transparent',
+        }}
+      />
+      <Trouble message={keep.error?.message} />
     </Box>
   );
 }

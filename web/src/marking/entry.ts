@@ -8,14 +8,15 @@ const plain: AnswerContent = { state: 'right', given: '', correction: '', how: '
 
 /**
  * Reads a typed line: `7 3152` an answer, `7 3152 > 3655` with the pupil's correction, `7 -` left blank, `7 ?` nobody
- * can read, `12 /` not reached from there, `7 b` an answer by its code on the key, `=` the rest is right, `!` absent, `#K7PT-B` another sheet.
+ * can read, `7 = :h` right but helped, `12 /` not reached from there, `7 b` an answer by its code on the key, `=` the rest is right, `!` absent, `#K7PT-B` another sheet.
  */
 export function readEntry(line: string, paper: Paper, marking: Marking, key?: Schemas['KeyView']): Entry {
   const typed = line.trim();
   const pupil = paper.pupil.id;
   const questions = marking.sheets.find((sheet) => sheet.code === paper.sheet)?.questions.length ?? 0;
-  if (typed === '=') {
-    return { changes: [{ kind: 'rest', pupil, state: 'right' }], next: true };
+  const allRight = /^=\s*(?::\s*(\S{1,20}))?$/.exec(typed);
+  if (allRight) {
+    return { changes: [{ kind: 'rest', pupil, state: 'right', how: allRight[1] }], next: true };
   }
   if (typed === '/') {
     return { changes: [{ kind: 'rest', pupil, state: 'not-reached' }], next: true };
@@ -39,6 +40,10 @@ export function readEntry(line: string, paper: Paper, marking: Marking, key?: Sc
   const answer = (content: Partial<AnswerContent>): Entry => ({
     changes: [{ kind: 'answer', pupil, question, content: { ...plain, ...content } }],
   });
+  const rightSo = /^=\s*:\s*(\S{1,20})$/.exec(rest);
+  if (rightSo) {
+    return answer({ state: 'right', how: rightSo[1] });
+  }
   switch (rest) {
     case '':
       return {
@@ -109,7 +114,7 @@ export function inverse(change: Change, before: Paper, after: Paper): Change[] {
       {
         kind: 'paper',
         pupil: change.pupil,
-        sheet: before.sheet === 'set' ? undefined : before.sheet,
+        sheet: before.sheet,
         absent: before.absent,
       },
     ];

@@ -22,6 +22,15 @@ export function useMarking(id: number) {
   });
 }
 
+/** Says on which day the papers were written. */
+export function useDayOfWork(id: number) {
+  const queries = useQueryClient();
+  return useMutation<Marking, Refused, string>({
+    mutationFn: (workedOn) => ask(api.PUT('/api/markings/{id}/day', { ...path(id), body: { workedOn } })),
+    onSuccess: (marking) => queries.setQueryData(['marking', id], marking),
+  });
+}
+
 export function useClassPicture(id: number) {
   return useQuery<Schemas['ClassView'], Refused>({
     queryKey: ['marking', id, 'class'],
@@ -72,7 +81,7 @@ export const useSetForGroup = (id: number) =>
 export type Change =
   | { kind: 'answer'; pupil: number; question: number; content: AnswerContent }
   | { kind: 'remove'; pupil: number; question: number }
-  | { kind: 'rest'; pupil: number; state: 'right' | 'not-reached' }
+  | { kind: 'rest'; pupil: number; state: 'right' | 'not-reached'; how?: string }
   | { kind: 'paper'; pupil: number; sheet?: string; absent: boolean };
 
 async function send(id: number, change: Change): Promise<Paper> {
@@ -95,7 +104,7 @@ async function send(id: number, change: Change): Promise<Paper> {
       return ask(
         api.POST('/api/markings/{id}/papers/{pupil}/rest', {
           params: { path: { id, pupil } },
-          body: { state: change.state },
+          body: { state: change.state, how: change.how },
         }),
       );
     case 'paper':

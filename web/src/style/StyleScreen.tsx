@@ -6,12 +6,14 @@ import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useStyle, useStyleChange } from '../paper/usePaper';
 import { ChoiceExample } from './ChoiceExample';
+import { HowCodes } from './HowCodes';
 import { HowWeWriteIt } from './HowWeWriteIt';
 import { OwnWords } from './OwnWords';
 
 const parts = [
   { id: 'choices', label: 'Choices' },
   { id: 'words', label: 'Own words and keys' },
+  { id: 'codes', label: 'Marking codes' },
   { id: 'page', label: 'How we write it' },
 ] as const;
 type Part = (typeof parts)[number]['id'];
@@ -31,6 +33,7 @@ export function StyleScreen() {
       </Box>
       {part === 'choices' && <Choices />}
       {part === 'words' && <OwnWords />}
+      {part === 'codes' && <HowCodes />}
       {part === 'page' && <HowWeWriteIt />}
     </Box>
   );

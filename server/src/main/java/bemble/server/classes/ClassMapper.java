@@ -3,6 +3,7 @@ package bemble.server.classes;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -39,6 +40,13 @@ interface ClassMapper {
 
     @Update("update pupil set name = #{name}, place = #{place}, deleted_at = null where class_id = #{classId} and id = #{id}")
     void changePupil(long classId, long id, String name, int place);
+
+    @Update("update pupil set class_id = #{toClassId}, place = #{place} where id = #{id} and class_id = #{classId} and deleted_at is null")
+    int movePupil(long classId, long id, long toClassId, int place);
+
+    /** Everything about a pupil goes with the row. */
+    @Delete("delete from pupil where id = #{id} and class_id in (select id from school_class where teacher_id = #{teacherId})")
+    int deletePupilForGood(long teacherId, long id);
 
     @Update("update pupil set deleted_at = #{at} where class_id = #{classId} and id = #{id}")
     void deletePupil(long classId, long id, OffsetDateTime at);

@@ -99,6 +99,35 @@ public class ClassService {
         return find(teacherId, id);
     }
 
+    /**
+     * Moves pupils to another class of the same teacher.
+     *
+     * @throws Refusal where the other class has somebody of that name, or would be too large; nobody is moved then
+     */
+    @Transactional
+    public SchoolClass move(long teacherId, long id, List<Long> pupilIds, long toId) {
+        SchoolClass from = find(teacherId, id);
+        SchoolClass to = find(teacherId, toId);
+        if (id == toId) {
+            throw Refusal.of("toClass", "They are in " + to.name() + " already. Choose another class.");
+        }
+        List<Pupil> moved = from.pupils().stream().filter(pupil -> pupilIds.contains(pupil.id())).toList();
+        List<String> names = new ArrayList<>(to.pupils().stream().map(Pupil::name).toList());
+        moved.forEach(pupil -> names.add(pupil.name()));
+        checked(names);
+        for (int i = 0; i < moved.size(); i++) {
+            classes.movePupil(id, moved.get(i).id(), toId, to.pupils().size() + i);
+        }
+        return find(teacherId, toId);
+    }
+
+    /** Deletes a pupil and all that hangs on them; it cannot be undone. */
+    @Transactional
+    public void deleteForGood(long teacherId, long pupilId) {
+        ofPupil(teacherId, pupilId);
+        classes.deletePupilForGood(teacherId, pupilId);
+    }
+
     @Transactional
     public void delete(long teacherId, long id) {
         find(teacherId, id);

@@ -73,6 +73,11 @@ public class MarkedWork {
         }).toList();
     }
 
+    /** How many answers of a pupil are kept, deleted piles included. */
+    public int count(long pupilId) {
+        return markings.countOfPupil(pupilId);
+    }
+
     /** What was marked before verdicts were kept is wrong where an answer was typed: right ones are marked as right. */
     private static String verdict(WorkRow row) {
         return row.verdict() != null ? row.verdict() : row.state().equals("given") ? "wrong" : row.state();

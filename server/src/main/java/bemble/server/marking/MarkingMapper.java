@@ -87,6 +87,9 @@ interface MarkingMapper {
             + "order by m.worked_on, m.id, a.question</script>")
     List<WorkRow> work(@Param("pupilIds") Collection<Long> pupilIds);
 
+    @Select("select count(*) from marked_answer where pupil_id = #{pupilId}")
+    int countOfPupil(long pupilId);
+
     @Select("<script>select " + COLUMNS + " from marking where id in "
             + "<foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach></script>")
     List<StoredMarking> named(@Param("ids") Collection<Long> ids);

@@ -1,0 +1,124 @@
+package bemble.core.print;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Pages of headings, sentences and rows, as many as it takes; every page in black on white, without pictures. */
+public final class TextPages {
+    private static final double MARGIN = 20;
+    private static final double TITLE = 8;
+    private static final double HEADING = 5.4;
+    private static final double TEXT = 4.4;
+    private static final double LEADING = 1.42;
+    private static final double RULE = 0.3;
+
+    private final PaperSize paper = PaperSize.A4;
+    private final List<Page> pages = new ArrayList<>();
+    private List<Ink> inks = new ArrayList<>();
+    private double y = MARGIN;
+
+    private TextPages() {}
+
+    /** One part of a text. */
+    public sealed interface Part {}
+
+    /** A heading with a line under it. */
+    public record Heading(String text) implements Part {}
+
+    /** Sentences. */
+    public record Paragraph(String text) implements Part {}
+
+    /**
+     * A row of cells.
+     *
+     * @param widths the share of the line that each cell has
+     */
+    public record Row(List<String> cells, List<Double> widths) implements Part {}
+
+    /** A page of its own kind set below the text, made smaller to fit into what is left, and left out where too little is. */
+    public record Inset(Page page) implements Part {}
+
+    /**
+     * Lays a text out.
+     *
+     * @param aside stands small at the right of the title, such as the date
+     */
+    public static List<Page> of(String title, String aside, List<Part> parts) {
+        TextPages pages = new TextPages();
+        pages.title(title, aside);
+        parts.forEach(pages::add);
+        pages.turn();
+        return pages.pages;
+    }
+
+    private double room() {
+        return paper.width() - 2 * MARGIN;
+    }
+
+    private void title(String title, String aside) {
+        y += TITLE;
+        for (String line : Letters.lines(title, TITLE, room() - Letters.width(aside, TEXT))) {
+            inks.add(new Ink.Text(MARGIN, y, TITLE, Ink.Align.START, true, line));
+            y += TITLE * LEADING;
+        }
+        inks.add(new Ink.Text(paper.width() - MARGIN, MARGIN + TITLE, TEXT, Ink.Align.END, false, aside));
+    }
+
+    private void add(Part part) {
+        if (part instanceof Heading heading) {
+            need(HEADING * 3 + TEXT * LEADING);
+            y += HEADING * 1.3;
+            inks.add(new Ink.Text(MARGIN, y, HEADING, Ink.Align.START, true, heading.text()));
+            inks.add(new Ink.Line(MARGIN, y + 1.6, paper.width() - MARGIN, y + 1.6, RULE));
+            y += HEADING * LEADING + 1;
+        } else if (part instanceof Paragraph paragraph) {
+            for (String line : Letters.lines(paragraph.text(), TEXT, room())) {
+                need(TEXT * LEADING);
+                inks.add(new Ink.Text(MARGIN, y, TEXT, Ink.Align.START, false, line));
+                y += TEXT * LEADING;
+            }
+        } else if (part instanceof Row row) {
+            row(row);
+        } else if (part instanceof Inset inset) {
+            inset(inset.page());
+        }
+    }
+
+    private void row(Row row) {
+        List<List<String>> cells = new ArrayList<>();
+        for (int i = 0; i < row.cells().size(); i++) {
+            cells.add(Letters.lines(row.cells().get(i), TEXT, room() * row.widths().get(i) - 3));
+        }
+        int lines = cells.stream().mapToInt(List::size).max().orElse(0);
+        need(lines * TEXT * LEADING);
+        double x = MARGIN;
+        for (int i = 0; i < cells.size(); i++) {
+            for (int line = 0; line < cells.get(i).size(); line++) {
+                inks.add(new Ink.Text(x, y + line * TEXT * LEADING, TEXT, Ink.Align.START, false, cells.get(i).get(line)));
+            }
+            x += room() * row.widths().get(i);
+        }
+        y += lines * TEXT * LEADING;
+    }
+
+    private void inset(Page page) {
+        double left = paper.height() - MARGIN - y;
+        double scale = Math.min(room() / page.width(), left / page.height());
+        if (scale > 0.3) {
+            page.inks().forEach(ink -> inks.add(ink.placed(scale, MARGIN, y)));
+            y += page.height() * scale;
+        }
+    }
+
+    private void need(double height) {
+        if (y + height > paper.height() - MARGIN) {
+            turn();
+        }
+    }
+
+    private void turn() {
+        pages.add(new Page(paper.width(), paper.height(), inks));
+        inks = new ArrayList<>();
+        y = MARGIN + TEXT;
+    }
+}

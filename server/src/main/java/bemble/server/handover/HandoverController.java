@@ -1,0 +1,87 @@
+package bemble.server.handover;
+
+import bemble.server.account.SignedIn;
+import bemble.server.classes.Pupil;
+import bemble.server.classes.SchoolClass;
+import bemble.server.web.Download;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Lists and records of the classes of the teacher signed in, in and out; pupils moved on or deleted for good. */
+@RestController
+class HandoverController {
+    private static final String CSV = "text/csv";
+    private final HandoverService handover;
+
+    HandoverController(HandoverService handover) {
+        this.handover = handover;
+    }
+
+    /**
+     * What goes with a pupil.
+     *
+     * @param answers how many marked answers
+     * @param papers how many papers written at screens
+     */
+    record WhatGoesView(@NotNull Pupil pupil, @NotNull String className, @NotNull int answers, @NotNull int papers) {}
+
+    /** @param toClass the class they go to */
+    record MovedPupils(@NotNull(message = "Choose who moves on.") @NotEmpty(message = "Choose who moves on.")
+                       @Size(max = 60, message = "These are more pupils than a class has.")
+                       List<@NotNull(message = "A pupil is missing.") Long> pupils,
+                       @NotNull(message = "Choose the class they go to.") Long toClass) {}
+
+    @GetMapping("/api/pupils/{id}")
+    WhatGoesView whatGoes(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        HandoverService.WhatGoes goes = handover.whatGoes(teacher.id(), id);
+        return new WhatGoesView(goes.pupil(), goes.className(), goes.answers(), goes.papers());
+    }
+
+    /** Deletes a pupil and everything about them, for good. */
+    @DeleteMapping("/api/pupils/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        handover.delete(teacher.id(), id);
+    }
+
+    @GetMapping(value = "/api/classes/{id}/list.csv", produces = CSV)
+    ResponseEntity<String> list(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return Download.of("bemble-class-list.csv", CSV + ";charset=UTF-8", handover.list(teacher.id(), id));
+    }
+
+    /** Adds the names of a CSV to the class, all or none. */
+    @PostMapping(value = "/api/classes/{id}/list", consumes = CSV)
+    SchoolClass takeList(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody String text) {
+        return handover.takeList(teacher.id(), id, text);
+    }
+
+    @GetMapping(value = "/api/classes/{id}/answers.csv", produces = CSV)
+    ResponseEntity<String> answers(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return Download.of("bemble-answers.csv", CSV + ";charset=UTF-8", handover.answers(teacher.id(), id));
+    }
+
+    @GetMapping(value = "/api/classes/{id}/class.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<ClassFile> file(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return Download.of("bemble-class.json", MediaType.APPLICATION_JSON_VALUE, handover.file(teacher.id(), id));
+    }
+
+    /** Moves pupils to another class; what they did goes with them. */
+    @PostMapping("/api/classes/{id}/move")
+    SchoolClass move(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody MovedPupils moved) {
+        return handover.move(teacher.id(), id, moved.pupils(), moved.toClass());
+    }
+}

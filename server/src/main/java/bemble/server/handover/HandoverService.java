@@ -1,0 +1,134 @@
+package bemble.server.handover;
+
+import bemble.core.problem.Refusal;
+import bemble.server.classes.ClassService;
+import bemble.server.classes.Pupil;
+import bemble.server.classes.SchoolClass;
+import bemble.server.log.PupilPapers;
+import bemble.server.marking.MarkedWork;
+import bemble.server.marking.MarkedWork.Answer;
+import bemble.server.progress.RecordService;
+import bemble.server.web.SpreadsheetText;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Class lists and answers in and out, pupils to another class, and pupils deleted with everything about them. */
+@Service
+class HandoverService {
+    private final ClassService classes;
+    private final MarkedWork work;
+    private final PupilPapers papers;
+    private final RecordService records;
+
+    HandoverService(ClassService classes, MarkedWork work, PupilPapers papers, RecordService records) {
+        this.classes = classes;
+        this.work = work;
+        this.papers = papers;
+        this.records = records;
+    }
+
+    /** What goes with a pupil: marked answers, papers written at screens, and decisions of the teacher about rungs. */
+    record WhatGoes(Pupil pupil, String className, int answers, int papers) {}
+
+    WhatGoes whatGoes(long teacherId, long pupilId) {
+        SchoolClass schoolClass = classes.ofPupil(teacherId, pupilId);
+        Pupil pupil = schoolClass.pupils().stream().filter(each -> each.id() == pupilId).findFirst().orElseThrow();
+        return new WhatGoes(pupil, schoolClass.name(), work.count(pupilId), papers.count(pupilId));
+    }
+
+    /** Deletes a pupil and everything about them; it cannot be undone. */
+    @Transactional
+    void delete(long teacherId, long pupilId) {
+        classes.ofPupil(teacherId, pupilId);
+        papers.delete(pupilId);
+        classes.deleteForGood(teacherId, pupilId);
+    }
+
+    /** The class list as CSV: a heading, then a name a line. */
+    String list(long teacherId, long classId) {
+        return csv(printer -> {
+            printer.printRecord("name");
+            for (Pupil pupil : classes.find(teacherId, classId).pupils()) {
+                printer.printRecord(SpreadsheetText.plain(pupil.name()));
+            }
+        });
+    }
+
+    /**
+     * Takes a class list in: the names are added to those that are there.
+     *
+     * @throws Refusal naming each line that is not a name; nothing is taken then
+     */
+    @Transactional
+    SchoolClass takeList(long teacherId, long classId, String text) {
+        SchoolClass before = classes.find(teacherId, classId);
+        List<String> names = new ArrayList<>(before.pupils().stream().map(Pupil::name).toList());
+        try (CSVParser lines = CSVFormat.RFC4180.builder().setIgnoreEmptyLines(true).setTrim(true).get().parse(new StringReader(text))) {
+            lines.forEach(line -> {
+                String name = SpreadsheetText.typed(line.get(0));
+                boolean heading = line.getRecordNumber() == 1 && name.equalsIgnoreCase("name");
+                if (!heading && names.stream().noneMatch(name::equalsIgnoreCase)) {
+                    names.add(name);
+                }
+            });
+        } catch (IOException | RuntimeException unreadable) {
+            throw Refusal.of("file", "This is no CSV file: a short name a line, with “name” above them if you like.");
+        }
+        return classes.change(teacherId, classId, before.name(), names);
+    }
+
+    /** All marked answers of a class as CSV, a line each. */
+    String answers(long teacherId, long classId) {
+        SchoolClass schoolClass = classes.find(teacherId, classId);
+        return csv(printer -> {
+            printer.printRecord("pupil", "day", "sheet", "question", "problem", "right", "given", "correction", "alone", "cause", "confirmed");
+            for (Pupil pupil : schoolClass.pupils()) {
+                for (Answer answer : work.of(teacherId, List.of(pupil.id()))) {
+                    printer.printRecord(SpreadsheetText.plain(pupil.name()), answer.day(), SpreadsheetText.plain(answer.title()),
+                            answer.question(), answer.problem(), answer.right() ? "yes" : "no", SpreadsheetText.plain(answer.given()),
+                            SpreadsheetText.plain(answer.correction()), answer.alone() ? "yes" : "no",
+                            answer.cause() == null ? "" : answer.cause(), answer.confirmed() ? "yes" : "no");
+                }
+            }
+        });
+    }
+
+    private interface Printing {
+        void print(CSVPrinter printer) throws IOException;
+    }
+
+    private static String csv(Printing printing) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(text, SpreadsheetText.FORMAT)) {
+            printing.print(printer);
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return text.toString();
+    }
+
+    /** A class with all that is known of it, as docs/formats/class.md describes it. */
+    ClassFile file(long teacherId, long classId) {
+        SchoolClass schoolClass = classes.find(teacherId, classId);
+        return new ClassFile(ClassFile.FORMAT, schoolClass.name(), records.today(), records.work(teacherId, schoolClass).stream()
+                .map(pupil -> new ClassFile.PupilInFile(pupil.pupil().name(), pupil.answers().stream()
+                        .map(answer -> new ClassFile.AnswerInFile(answer.day(), answer.title(), answer.question(), answer.problem(), answer.right(),
+                                answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed())).toList(),
+                        pupil.standings().entrySet().stream().map(each -> new ClassFile.RungInFile(each.getKey(), each.getValue().state().id(),
+                                each.getValue().say())).toList())).toList());
+    }
+
+    /** Moves pupils to another class of the teacher; their history goes with them. */
+    @Transactional
+    SchoolClass move(long teacherId, long classId, List<Long> pupilIds, long toClassId) {
+        return classes.move(teacherId, classId, pupilIds, toClassId);
+    }
+}

@@ -1,0 +1,198 @@
+package bemble.server.reports;
+
+import bemble.core.diagnosis.Remedy;
+import bemble.core.hand.KnownSlip;
+import bemble.core.practice.Ladder;
+import bemble.core.practice.Rung;
+import bemble.core.print.HowWeWriteIt;
+import bemble.core.print.Page;
+import bemble.core.print.TextPages;
+import bemble.core.print.TextPages.Heading;
+import bemble.core.print.TextPages.Inset;
+import bemble.core.print.TextPages.Paragraph;
+import bemble.core.print.TextPages.Part;
+import bemble.core.print.TextPages.Row;
+import bemble.core.problem.Operation;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.progress.State;
+import bemble.core.slip.Slips;
+import bemble.server.classes.ClassService;
+import bemble.server.classes.Pupil;
+import bemble.server.classes.SchoolClass;
+import bemble.server.marking.MarkedWork.Answer;
+import bemble.server.plan.PlanService;
+import bemble.server.plan.PlanService.DayView;
+import bemble.server.plan.PlanService.GroupView;
+import bemble.server.progress.PupilWork;
+import bemble.server.progress.RecordService;
+import bemble.server.style.PreferencesService;
+import bemble.server.style.StyleService;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+
+/** Writes the pages. Nobody is judged on them; causes stand there only where a teacher confirmed them. */
+@Service
+class Reports {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+    private static final List<Double> TWO_CELLS = List.of(0.42, 0.58);
+    private static final List<Double> FOUR_CELLS = List.of(0.46, 0.18, 0.18, 0.18);
+
+    private final RecordService records;
+    private final ClassService classes;
+    private final PlanService plans;
+    private final StyleService styles;
+    private final PreferencesService preferences;
+
+    Reports(RecordService records, ClassService classes, PlanService plans, StyleService styles, PreferencesService preferences) {
+        this.records = records;
+        this.classes = classes;
+        this.plans = plans;
+        this.styles = styles;
+        this.preferences = preferences;
+    }
+
+    /** A page with the name it is kept under. */
+    record Report(String title, List<Page> pages) {}
+
+    /** For a talk with parents: what is secure, what is being learnt, the pupil's own work, and one thing to try at home. */
+    Report ofPupil(long teacherId, long pupilId) {
+        RecordService.Known known = records.pupil(teacherId, pupilId);
+        PupilWork pupil = known.work();
+        String name = pupil.pupil().name();
+        List<Part> parts = new ArrayList<>();
+        parts.add(new Heading("What " + name + " can do"));
+        rungs(pupil, parts, true);
+        parts.add(new Heading("What " + name + " is learning"));
+        rungs(pupil, parts, false);
+        confirmed(List.of(pupil)).forEach((slip, count) -> parts.add(new Row(List.of("Seen and talked about", slip.name()), TWO_CELLS)));
+        parts.add(new Heading("From " + name + "’s own work"));
+        ownWork(pupil, parts);
+        parts.add(new Heading("One thing to try at home"));
+        parts.add(new Paragraph(atHome(pupil)));
+        return new Report(name, TextPages.of(name, known.schoolClass().name() + ", " + DAY.format(records.today()), parts));
+    }
+
+    private static void rungs(PupilWork pupil, List<Part> parts, boolean reached) {
+        List<Rung> rungs = Ladder.all().stream().filter(rung -> reached ? pupil.state(rung.id()).isReached()
+                : pupil.state(rung.id()) == State.LEARNING).toList();
+        rungs.forEach(rung -> parts.add(new Row(List.of(operation(rung.wishes().operation()) + ": " + rung.title(), rung.news()), TWO_CELLS)));
+        if (rungs.isEmpty()) {
+            parts.add(new Paragraph(reached ? "Nothing is secure yet by our rule; what is being learnt stands below."
+                    : "Everything that was worked on is secure; new topics come next."));
+        }
+    }
+
+    private static String operation(Operation operation) {
+        return operation.title();
+    }
+
+    /** The causes that a teacher confirmed, with how often. */
+    private static Map<KnownSlip, Long> confirmed(List<PupilWork> pupils) {
+        Map<String, Long> counts = pupils.stream().flatMap(pupil -> pupil.answers().stream())
+                .filter(answer -> answer.confirmed() && answer.cause() != null)
+                .collect(Collectors.groupingBy(Answer::cause, LinkedHashMap::new, Collectors.counting()));
+        Map<KnownSlip, Long> found = new LinkedHashMap<>();
+        counts.forEach((cause, count) -> slip(cause).ifPresent(slip -> found.put(slip, count)));
+        return found;
+    }
+
+    private static Optional<KnownSlip> slip(String id) {
+        return Slips.ALL.stream().filter(slip -> slip.id().equals(id)).findFirst();
+    }
+
+    private static void ownWork(PupilWork pupil, List<Part> parts) {
+        Stream<Answer> right = pupil.answers().stream().filter(answer -> answer.right() && answer.alone());
+        List<Answer> last = right.toList();
+        if (last.isEmpty()) {
+            parts.add(new Paragraph("No work of their own is marked yet."));
+            return;
+        }
+        Answer example = last.get(last.size() - 1);
+        parts.add(new Row(List.of(DAY.format(example.day()), example.problem() + ", worked alone and right"), TWO_CELLS));
+        pupil.answers().stream().filter(answer -> !answer.correction().isEmpty()).reduce((one, other) -> other)
+                .ifPresent(answer -> parts.add(new Row(List.of(DAY.format(answer.day()),
+                        answer.problem() + ": first " + answer.given() + ", then put right to " + answer.correction()), TWO_CELLS)));
+    }
+
+    private static String atHome(PupilWork pupil) {
+        Optional<KnownSlip> slip = pupil.answers().stream().filter(answer -> answer.confirmed() && answer.cause() != null)
+                .reduce((one, other) -> other).flatMap(answer -> slip(answer.cause()));
+        if (slip.isPresent()) {
+            return Remedy.of(slip.get()).words();
+        }
+        Optional<String> fact = pupil.answers().stream().map(Answer::fact).filter(each -> each != null).reduce((one, other) -> other);
+        return fact.map(each -> "Ask " + each.replace("x", " × ").replace("+", " + ").replace("-", " − ")
+                        + " now and then, and how one can find it from a fact that is sure.")
+                .orElse("Let " + pupil.pupil().name() + " work one of these aloud and say why each step is done.");
+    }
+
+    /** For the head: how many children are where; no child is named. */
+    Report ofClass(long teacherId, long classId) {
+        SchoolClass schoolClass = classes.find(teacherId, classId);
+        List<PupilWork> all = records.work(teacherId, schoolClass);
+        List<Part> parts = new ArrayList<>();
+        parts.add(new Paragraph(schoolClass.pupils().size() + " pupils. " + "Counted are first answers, worked without help."));
+        parts.add(new Heading("How many children are where"));
+        List<Rung> tried = RecordService.triedBy(all);
+        if (tried.isEmpty()) {
+            parts.add(new Paragraph("Nothing of this class is marked yet."));
+        } else {
+            parts.add(new Row(List.of("", "secure", "learning", "not yet"), FOUR_CELLS));
+        }
+        for (Rung rung : tried) {
+            long reached = all.stream().filter(each -> each.state(rung.id()).isReached()).count();
+            long learning = all.stream().filter(each -> each.state(rung.id()) == State.LEARNING).count();
+            parts.add(new Row(List.of(operation(rung.wishes().operation()) + ": " + rung.title(), String.valueOf(reached),
+                    String.valueOf(learning), String.valueOf(all.size() - reached - learning)), FOUR_CELLS));
+        }
+        Map<KnownSlip, Long> confirmed = confirmed(all);
+        if (!confirmed.isEmpty()) {
+            parts.add(new Heading("What is worked on, as confirmed by the teacher"));
+            confirmed.keySet().forEach(slip -> parts.add(new Row(List.of(slip.name(), children(all, slip)), TWO_CELLS)));
+        }
+        return new Report(schoolClass.name(), TextPages.of(schoolClass.name(), DAY.format(records.today()), parts));
+    }
+
+    private static String children(List<PupilWork> all, KnownSlip slip) {
+        long count = all.stream().filter(pupil -> pupil.answers().stream()
+                .anyMatch(answer -> answer.confirmed() && slip.id().equals(answer.cause()))).count();
+        return count == 1 ? "one child" : count + " children";
+    }
+
+    /** For a day's stand-in: which sheet for whom, what to watch for, and how we write it; nothing of anybody's past. */
+    Report standIn(long teacherId, long classId, LocalDate day) {
+        SchoolClass schoolClass = classes.find(teacherId, classId);
+        LocalDate date = day == null ? records.today() : day;
+        List<Part> parts = new ArrayList<>();
+        List<GroupView> groups = plans.plan(teacherId, classId, date).days().stream().filter(each -> each.date().equals(date))
+                .map(DayView::groups).findFirst().orElse(List.of());
+        if (groups.isEmpty()) {
+            parts.add(new Paragraph("Nothing is planned for this day."));
+        }
+        for (GroupView group : groups) {
+            parts.add(new Heading(group.title() + ", " + group.questions() + " questions, about " + group.minutes() + " minutes"));
+            parts.add(new Paragraph(group.pupils().stream().map(Pupil::name).collect(Collectors.joining(", "))));
+            if (!group.watch().isEmpty()) {
+                parts.add(new Paragraph("Watch for: " + group.watch()));
+            }
+        }
+        groups.stream().findFirst().ifPresent(group -> {
+            Operation operation = Ladder.find(group.rung()).orElseThrow().wishes().operation();
+            List<Page> example = HowWeWriteIt.pages(ProblemText.read(HowWeWriteIt.example(operation), 0, Punctuation.POINT),
+                    styles.of(teacherId), preferences.of(teacherId).cuesByKind());
+            parts.add(new Heading("The way we write it"));
+            parts.add(new Inset(example.get(0)));
+        });
+        return new Report(schoolClass.name(), TextPages.of(schoolClass.name(), DAY.format(date), parts));
+    }
+}

@@ -1,0 +1,2 @@
+/** Pages for others: for a talk with parents, for the head, for a day's stand-in, and for colleagues who judge work together. */
+package bemble.server.reports;
