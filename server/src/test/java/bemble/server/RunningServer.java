@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
@@ -55,6 +56,27 @@ public final class RunningServer implements AutoCloseable {
             statement.execute("shutdown immediately");
         } catch (SQLException closed) {
             // The statement has no database any more to report to.
+        }
+    }
+
+    /** Runs a statement on the database itself. */
+    void sql(String sql) {
+        try (Connection connection = context.getBean(DataSource.class).getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute(sql);
+        } catch (SQLException exception) {
+            throw new IllegalStateException(exception);
+        }
+    }
+
+    /** What a query on the database itself counts. */
+    long count(String sql) {
+        try (Connection connection = context.getBean(DataSource.class).getConnection();
+                Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery(sql)) {
+            rows.next();
+            return rows.getLong(1);
+        } catch (SQLException exception) {
+            throw new IllegalStateException(exception);
         }
     }
 

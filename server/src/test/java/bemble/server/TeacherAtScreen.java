@@ -33,6 +33,8 @@ final class TeacherAtScreen implements AutoCloseable {
     TeacherAtScreen enterAsDemo(RunningServer server) {
         page.navigate(server.address());
         press("Enter as the demo teacher");
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Today").setExact(true)).waitFor();
+        open("Paper");
         page.locator("#problem").waitFor();
         return this;
     }

@@ -211,7 +211,7 @@ class WriteJourneyTest {
             page.setDefaultTimeout(15_000);
             page.navigate(server.address());
             page.getByText("Enter as the demo teacher").tap();
-            page.locator("#problem").waitFor();
+            page.getByText("Work a problem").waitFor();
             page.navigate(server.address() + "/write?problem=58%2B67");
             page.getByLabel("By the method").waitFor();
             page.getByText("Take the paper").tap();

@@ -35,9 +35,6 @@ public final class TextPages {
      */
     public record Row(List<String> cells, List<Double> widths) implements Part {}
 
-    /** A page of its own kind set below the text, made smaller to fit into what is left, and left out where too little is. */
-    public record Inset(Page page) implements Part {}
-
     /**
      * Lays a text out.
      *
@@ -79,8 +76,6 @@ public final class TextPages {
             }
         } else if (part instanceof Row row) {
             row(row);
-        } else if (part instanceof Inset inset) {
-            inset(inset.page());
         }
     }
 
@@ -99,15 +94,6 @@ public final class TextPages {
             x += room() * row.widths().get(i);
         }
         y += lines * TEXT * LEADING;
-    }
-
-    private void inset(Page page) {
-        double left = paper.height() - MARGIN - y;
-        double scale = Math.min(room() / page.width(), left / page.height());
-        if (scale > 0.3) {
-            page.inks().forEach(ink -> inks.add(ink.placed(scale, MARGIN, y)));
-            y += page.height() * scale;
-        }
     }
 
     private void need(double height) {

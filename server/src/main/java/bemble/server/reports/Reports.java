@@ -8,7 +8,6 @@ import bemble.core.print.HowWeWriteIt;
 import bemble.core.print.Page;
 import bemble.core.print.TextPages;
 import bemble.core.print.TextPages.Heading;
-import bemble.core.print.TextPages.Inset;
 import bemble.core.print.TextPages.Paragraph;
 import bemble.core.print.TextPages.Part;
 import bemble.core.print.TextPages.Row;
@@ -179,20 +178,24 @@ class Reports {
         if (groups.isEmpty()) {
             parts.add(new Paragraph("Nothing is planned for this day."));
         }
-        for (GroupView group : groups) {
-            parts.add(new Heading(group.title() + ", " + group.questions() + " questions, about " + group.minutes() + " minutes"));
-            parts.add(new Paragraph(group.pupils().stream().map(Pupil::name).collect(Collectors.joining(", "))));
-            if (!group.watch().isEmpty()) {
-                parts.add(new Paragraph("Watch for: " + group.watch()));
-            }
-        }
+        Map<String, List<GroupView>> sheets = groups.stream().collect(Collectors.groupingBy(group -> group.title() + ", "
+                + group.questions() + " questions, about " + group.minutes() + " minutes", LinkedHashMap::new, Collectors.toList()));
+        sheets.forEach((sheet, sharing) -> {
+            parts.add(new Heading(sheet));
+            sharing.forEach(group -> parts.add(new Paragraph(group.pupils().stream().map(Pupil::name)
+                    .collect(Collectors.joining(", ")) + ".")));
+            sharing.stream().map(GroupView::watch).filter(watch -> !watch.isEmpty()).distinct()
+                    .forEach(watch -> parts.add(new Paragraph("Watch for: " + watch)));
+        });
+        List<Page> pages = new ArrayList<>();
         groups.stream().findFirst().ifPresent(group -> {
             Operation operation = Ladder.find(group.rung()).orElseThrow().wishes().operation();
             List<Page> example = HowWeWriteIt.pages(ProblemText.read(HowWeWriteIt.example(operation), 0, Punctuation.POINT),
                     styles.of(teacherId), preferences.of(teacherId).cuesByKind());
-            parts.add(new Heading("The way we write it"));
-            parts.add(new Inset(example.get(0)));
+            pages.add(example.get(0));
         });
-        return new Report(schoolClass.name(), TextPages.of(schoolClass.name(), DAY.format(date), parts));
+        // The way it is written stands on the back of the same sheet of paper.
+        pages.addAll(0, TextPages.of(schoolClass.name(), DAY.format(date), parts));
+        return new Report(schoolClass.name(), pages);
     }
 }
