@@ -63,7 +63,7 @@ export function PiecesScreen() {
                     <Button
                       sx={{ p: '0 4px' }}
                       onClick={() => setOpened(opened === key(piece) ? undefined : key(piece))}
-                      aria-label={`Judge ${piece.problem}`}
+                      aria-label={`${place === 0 ? 'Judge' : 'A second judgement'} of ${piece.problem}`}
                     >
                       {place === 0 ? 'Judge' : 'A second judgement'}
                     </Button>

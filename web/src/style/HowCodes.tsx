@@ -56,7 +56,7 @@ function Form({ kept }: { kept: Schemas['HowCode'][] }) {
           <Button
             sx={{ mt: 1.5 }}
             onClick={() => setCodes(codes.filter((_, i) => i !== index))}
-            aria-label={`Leave the code ${code.code} out`}
+            aria-label={`Leave out the code ${code.code}`}
           >
             Leave out
           </Button>

@@ -8,15 +8,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /**
  * Who may ask for what, for every address of the API's own description: nobody signed in, a pupil who has come in with a
  * code, another teacher, and the owner. An address without a row fails.
  */
+@ExtendWith(DemoServer.class)
 class AccessTest {
     /** Open to everybody, storing nothing. */
     private static final Set<String> OPEN = Set.of("POST /api/work", "POST /api/paper", "POST /api/mark", "POST /api/nudge",
@@ -62,8 +63,8 @@ class AccessTest {
     private static final Map<String, String> OWN = new LinkedHashMap<>();
 
     @BeforeAll
-    static void begin() {
-        server = RunningServer.start("--bemble.demo=true", "--springdoc.api-docs.enabled=true");
+    static void begin(RunningServer shared) {
+        server = shared;
         nobody = new Client(server);
         nobody.get("/api/account");
         description = nobody.get("/v3/api-docs").json();
@@ -73,7 +74,7 @@ class AccessTest {
         stranger = new Client(server);
         stranger.get("/api/account");
         assertThat(stranger.post("/api/account/sign-in", Map.of("login", "other", "password", "lantern-quay")).status()).isEqualTo(200);
-        JsonNode schoolClass = owner.get("/api/classes").json().get(0);
+        JsonNode schoolClass = owner.schoolClass("Curlews");
         JsonNode session = owner.post("/api/screens", Map.of("classId", schoolClass.get("id").asLong(), "setId",
                 owner.get("/api/sets").json().get(0).get("id").asLong(), "led", false, "asksDigits", false)).json();
         pupil = new Client(server);
@@ -85,11 +86,6 @@ class AccessTest {
         OWN.put("markings", session.get("markingId").asString());
         OWN.put("screens", session.get("id").asString());
         OWN.put("attempts", in.get("own").get("questions").get(0).get("paper").asString());
-    }
-
-    @AfterAll
-    static void end() {
-        server.close();
     }
 
     private static List<String> addresses() {

@@ -45,7 +45,7 @@ class ApiFuzzTest {
         for (int round = 0; round < ROUNDS; round++) {
             for (var path : description.get("paths").properties()) {
                 for (var operation : path.getValue().properties()) {
-                    if (!path.getKey().startsWith("/api/account")) {
+                    if (!path.getKey().startsWith("/api/account") && !isLive(operation.getValue())) {
                         Client.Reply reply = send(teacher, operation.getKey(), path.getKey(), operation.getValue());
                         statuses.merge(reply.status(), 1, Integer::sum);
                     }
@@ -53,6 +53,11 @@ class ApiFuzzTest {
             }
         }
         assertThat(statuses.keySet()).as("both right and spoilt requests were sent: " + statuses).contains(200, 422, 404);
+    }
+
+    /** What is sent as it happens has no end to wait for. */
+    private static boolean isLive(JsonNode operation) {
+        return operation.toString().contains("text/event-stream");
     }
 
     private Client.Reply send(Client teacher, String method, String path, JsonNode operation) {

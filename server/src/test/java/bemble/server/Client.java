@@ -1,6 +1,7 @@
 package bemble.server;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -43,6 +44,16 @@ final class Client {
         return client;
     }
 
+    /** The class of that name. */
+    JsonNode schoolClass(String name) {
+        for (JsonNode each : get("/api/classes").json()) {
+            if (each.get("name").asString().equals(name)) {
+                return each;
+            }
+        }
+        throw new AssertionError("no class " + name);
+    }
+
     Reply get(String path) {
         return send("GET", path, null);
     }
@@ -60,6 +71,18 @@ final class Client {
         try {
             return http.send(HttpRequest.newBuilder(URI.create(server.address() + path)).build(),
                     HttpResponse.BodyHandlers.ofByteArray()).body();
+        } catch (IOException exception) {
+            throw new UncheckedIOException(exception);
+        } catch (InterruptedException exception) {
+            throw new IllegalStateException(exception);
+        }
+    }
+
+    /** What is sent as it happens, for as long as it is read. */
+    InputStream stream(String path) {
+        try {
+            return http.send(HttpRequest.newBuilder(URI.create(server.address() + path)).build(),
+                    HttpResponse.BodyHandlers.ofInputStream()).body();
         } catch (IOException exception) {
             throw new UncheckedIOException(exception);
         } catch (InterruptedException exception) {

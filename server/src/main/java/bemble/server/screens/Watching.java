@@ -42,7 +42,7 @@ class Watching {
         emitter.onTimeout(emitter::complete);
         emitter.onError(any -> gone.run());
         if (here.size() >= MOST_OF_A_SESSION) {
-            here.remove(0).emitter().complete();
+            end(here.remove(0).emitter());
         }
         here.add(watcher);
         sender.execute(() -> send(watcher));
@@ -63,13 +63,22 @@ class Watching {
         try {
             watcher.emitter().send(SseEmitter.event().data(watcher.view().get(), MediaType.APPLICATION_JSON));
         } catch (IOException | RuntimeException gone) {
-            watcher.emitter().completeWithError(gone);
+            end(watcher.emitter());
+        }
+    }
+
+    /** Who has gone already is told nothing. */
+    private static void end(SseEmitter emitter) {
+        try {
+            emitter.complete();
+        } catch (RuntimeException gone) {
+            // The connection is closed, which is what was wanted.
         }
     }
 
     @PreDestroy
     void stop() {
         sender.shutdownNow();
-        watchers.values().forEach(here -> here.forEach(watcher -> watcher.emitter().complete()));
+        watchers.values().forEach(here -> here.forEach(watcher -> end(watcher.emitter())));
     }
 }

@@ -1,0 +1,197 @@
+package bemble.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** A class and its record: a week from its plan to what comes next, pupils at screens, names in and out. */
+@ExtendWith(DemoServer.class)
+class ClassJourneyTest {
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static Locator link(Page page, String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+    }
+
+    private static void openClass(TeacherAtScreen teacher, String name, String part) {
+        teacher.open("Class");
+        link(teacher.page(), name).first().click();
+        button(teacher.page(), part).click();
+    }
+
+    @Test
+    void aFigureIsOpenedDownToItsAnswersAndOverruledWithAReason(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            Page page = teacher.page();
+            openClass(teacher, "Terns", "Who can do what");
+            teacher.see("a slip still shows");
+            teacher.assertAccessible();
+            Locator cell = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Bram L, one carry: ")));
+            cell.click();
+            page.waitForURL(Pattern.compile(".*/pupils/\\d+#addition-one-carry"));
+            teacher.see("First answer");
+            page.getByLabel("I say otherwise").first().selectOption("secure");
+            page.getByLabel("because").first().fill("He explained it at the board.");
+            button(page, "Keep").first().click();
+            teacher.see("secure, as you said: He explained it at the board.");
+            page.reload();
+            teacher.see("secure, as you said: He explained it at the board.");
+            teacher.assertAccessible();
+            page.getByText("Take it back").click();
+            page.waitForCondition(() -> page.getByText("as you said").count() == 0);
+        }
+    }
+
+    @Test
+    void theWeekBecomesASheetThatPupilsWriteAtScreensWhileTheTeacherWatches(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server);
+                BrowserContext phone = browser.newContext(new Browser.NewContextOptions().setViewportSize(360, 740).setHasTouch(true))) {
+            Page page = teacher.page();
+            openClass(teacher, "Curlews", "The week");
+            button(page, "→").or(page.getByLabel("The week after")).first().click();
+            button(page, "Open at screens").first().waitFor();
+            teacher.assertAccessible();
+            button(page, "Open at screens").first().click();
+            Locator code = page.getByTestId("code");
+            code.waitFor();
+            teacher.assertAccessible();
+
+            Page child = phone.newPage();
+            child.setDefaultTimeout(15_000);
+            child.navigate(server.address() + "/in");
+            Locator typed = child.getByLabel("The code on the board");
+            typed.fill("QQQQQ");
+            typed.press("Enter");
+            child.getByText("No set is open under this code").waitFor();
+            assertThat(typed.inputValue()).as("what was typed stays").isEqualTo("QQQQQ");
+            typed.fill(code.innerText().toLowerCase());
+            typed.press("Enter");
+            child.getByText("Who are you?").waitFor();
+            Locator first = child.locator("button.MuiButton-outlined").first();
+            String name = first.innerText();
+            first.tap();
+            child.getByText("to do").first().waitFor();
+            page.locator("li", new Page.LocatorOptions().setHasText(name)).getByText("has come in").waitFor();
+
+            child.locator("a", new Page.LocatorOptions().setHasText("to do")).first().tap();
+            child.getByTestId("writing").waitFor();
+            assertThat((Integer) child.evaluate("document.documentElement.scrollWidth")).as("a phone is wide enough").isLessThanOrEqualTo(360);
+            child.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("4").setExact(true)).tap();
+            child.getByText("✓ saved").waitFor();
+            page.locator("li", new Page.LocatorOptions().setHasText(name)).getByText("at question 1").waitFor();
+            child.reload();
+            child.getByText("✓ saved").waitFor();
+            child.getByText("All questions").tap();
+            child.getByText("✓ begun").waitFor();
+            assertThat(child.getByText("Sign out").count() + child.getByText("Marking").count()).as("nothing of the teacher's").isZero();
+
+            child.getByText("Hand in", new Page.GetByTextOptions().setExact(true)).tap();
+            child.getByText("Yes, hand in").tap();
+            child.getByText("Handed in. Thank you.").waitFor();
+            page.locator("li", new Page.LocatorOptions().setHasText(name)).getByText("handed in").waitFor();
+            link(page, "The pile it goes into").click();
+            page.getByText(name).first().click();
+            page.getByText("left blank").first().waitFor();
+            page.goBack();
+            button(page, "End the code").click();
+            teacher.see("The code has ended");
+            child.navigate(server.address() + "/in");
+            child.getByText("Handed in. Thank you.").waitFor();
+        }
+    }
+
+    @Test
+    void aPupilIsMovedWithinTheWeekAndTheTermHasTheTeachersOrder(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            Page page = teacher.page();
+            openClass(teacher, "Terns", "The week");
+            page.getByLabel("The week after").click();
+            Locator days = page.locator("main section");
+            days.nth(4).waitFor();
+            String name = days.nth(0).locator("button[aria-pressed]").first().innerText();
+            days.nth(0).locator("button[aria-pressed]").first().click();
+            button(page, "Out of this day").first().click();
+            teacher.see("Changed by hand");
+            page.waitForCondition(() -> !days.nth(0).innerText().contains(name));
+            button(page, "Plan it anew").click();
+            page.waitForCondition(() -> days.nth(0).innerText().contains(name));
+            button(page, "Topics and time").click();
+            page.getByLabel("Minutes a day").fill("0");
+            button(page, "Keep").click();
+            teacher.see("1 to 120 minutes");
+            page.getByLabel("Minutes a day").fill("25");
+            button(page, "Keep").click();
+            page.waitForCondition(() -> page.getByLabel("Minutes a day").count() == 0);
+        }
+    }
+
+    @Test
+    void aListWithALineThatIsNoNameIsRefusedAndAPupilIsDeletedAfterBeingTold(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            Page page = teacher.page();
+            teacher.open("Class");
+            teacher.press("New class");
+            page.getByLabel("Name of the class").fill("Oystercatchers");
+            page.getByLabel("Pupils, a short name a line").fill("Ida M\nTom B");
+            teacher.press("Make the class");
+            openClass(teacher, "Oystercatchers", "Who can do what");
+            teacher.see("Nothing of this class is marked yet");
+            button(page, "Names").click();
+            page.getByLabel("Class list as CSV").setInputFiles(new FilePayload("list.csv", "text/csv",
+                    "name\nSana K\n4711\n".getBytes(StandardCharsets.UTF_8)));
+            teacher.see("“4711”, is not a name");
+            page.getByLabel("Class list as CSV").setInputFiles(new FilePayload("list.csv", "text/csv",
+                    "name\nSana K\n".getBytes(StandardCharsets.UTF_8)));
+            teacher.see("The class has 3 pupils now");
+            teacher.assertAccessible();
+            page.getByLabel("Pupil", new Page.GetByLabelOptions().setExact(true)).selectOption("Tom B");
+            teacher.see("This cannot be undone");
+            button(page, "Delete Tom B for good").click();
+            teacher.see("Deleted, with everything about them");
+            page.waitForCondition(() -> !page.getByLabel("Pupils, a short name a line").inputValue().contains("Tom B"));
+        }
+    }
+
+    @Test
+    void codesForHowItWasDoneAreMadeInHouseStyleAndReportsAreLookedAt(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            Page page = teacher.page();
+            teacher.open("House style");
+            teacher.press("Marking codes");
+            teacher.press("One more code");
+            Locator codes = page.getByLabel("Code", new Page.GetByLabelOptions().setExact(true));
+            codes.last().fill("t");
+            page.getByLabel("What it means").last().fill("with a table square");
+            teacher.press("Keep the codes");
+            teacher.see("stands there twice");
+            codes.last().fill("sq");
+            teacher.press("Keep the codes");
+            page.waitForCondition(() -> button(page, "Keep the codes").isDisabled());
+            teacher.assertAccessible();
+            openClass(teacher, "Curlews", "Who can do what");
+            link(page, "Page for a stand-in").click();
+            page.getByTestId("preview").locator("svg").first().waitFor();
+            teacher.assertAccessible();
+            page.goBack();
+            link(page, "Alba N").first().click();
+            link(page, "Work to judge together").click();
+            page.getByText("Judge", new Page.GetByTextOptions().setExact(true)).first().click();
+            page.getByLabel("Who judges").fill("Mr Plover");
+            page.getByLabel("What you see").fill("Knows why.");
+            button(page, "Keep").click();
+            teacher.see("Mr Plover");
+            teacher.assertAccessible();
+        }
+    }
+}
