@@ -55,7 +55,13 @@ class ProgressTest {
             0:+++++ 6:+++++                         | 6  | LEARNING  | six days are not a week
             0:++++++++++                            | 0  | LEARNING  | one good day is not enough
             0:++++- 7:+++++                         | 7  | SECURE    | one miss in ten
+            0:++++++ 3:++++++ 7:++++++              | 7  | SECURE    | worked on often: as many as reach back a week
+            0:-+++++ 3:++++++ 7:-+++++              | 7  | LEARNING  | two misses in eighteen
+            0:+----- 3:------ 7:++++++ 10:++++++    | 10 | LEARNING  | what lies back a week is looked at too
+            0:+----- 3:++++++ 7:++++++ 10:++++++    | 10 | SECURE    | what lies further back is not
             0:+++-- 7:+++++                         | 7  | LEARNING  | two misses
+            0:++++x 7:+++++                         | 7  | LEARNING  | the one miss is a slip
+            0:++++x 7:+++++ 14:+++++                | 14 | SECURE    | the slip lies further back
             0:eeeee 7:e++++                         | 7  | LEARNING  | four chances
             0:eeeee 7:+++++                         | 7  | SECURE    | five chances
             0:hhhhh 7:+++++                         | 7  | LEARNING  | what was helped with does not count

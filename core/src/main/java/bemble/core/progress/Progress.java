@@ -96,12 +96,27 @@ public final class Progress {
     }
 
     private boolean isSecure(boolean chance) {
-        if (window.size() < rule.of()) {
-            return false;
+        List<Evidence> looked = looked();
+        long chances = looked.stream().filter(Evidence::chance).count();
+        return looked.size() >= rule.of() && days(looked) >= rule.apartDays() && right(looked) >= enough(looked.size())
+                && looked.stream().noneMatch(each -> each.cause() != null) && (!chance || chances >= rule.chances());
+    }
+
+    /** The last ten, or as many more as reach back a week: who works on a rung daily does not wait for ever. */
+    private List<Evidence> looked() {
+        int count = Math.min(rule.of(), window.size());
+        while (count < window.size() && days(last(count)) < rule.apartDays()) {
+            count++;
         }
-        List<Evidence> last = last(rule.of());
-        long chances = last.stream().filter(Evidence::chance).count();
-        return right(last) >= rule.right() && days(last) >= rule.apartDays() && (!chance || chances >= rule.chances());
+        // Of the day that is reached back to, all of it.
+        while (count > rule.of() && count < window.size() && last(count + 1).get(0).day().equals(last(count).get(0).day())) {
+            count++;
+        }
+        return last(count);
+    }
+
+    private long enough(int answers) {
+        return (long) Math.ceil((double) answers * rule.right() / rule.of());
     }
 
     private List<Evidence> last(int count) {
@@ -134,7 +149,7 @@ public final class Progress {
     }
 
     private Standing standing(LocalDate today) {
-        List<Evidence> rests = List.copyOf(last(rule.of()));
+        List<Evidence> rests = List.copyOf(secure ? last(rule.of()) : looked());
         if (rests.isEmpty()) {
             return new Standing(State.LEARNING, "Everything marked so far was done with help.", since, null, null, rests);
         }
@@ -154,8 +169,11 @@ public final class Progress {
         if (rests.size() < rule.of()) {
             return "; " + (rule.of() - rests.size()) + " more answers are wanted";
         }
-        if (right(rests) < rule.right()) {
-            return "; secure is " + rule.right() + " of " + rule.of();
+        if (right(rests) < enough(rests.size())) {
+            return "; secure is " + enough(rests.size()) + " of " + rests.size();
+        }
+        if (rests.stream().anyMatch(each -> each.cause() != null)) {
+            return "; a slip was seen in them";
         }
         return days(rests) < rule.apartDays() ? "; a day a week later is wanted"
                 : "; too few of them gave the usual slips a chance";

@@ -7,8 +7,10 @@ import java.util.List;
  * measures what they do to invented pupils whose true state is known.
  *
  * @param of how many of the last answers are looked at: about a sheet, so that one good day is not enough
- * @param right how many of them have to be right; one miss in ten is anybody's
- * @param apartDays how many days lie between the first and the last of them, so that it was kept and not only just shown
+ * @param right how many of them have to be right; one miss in ten is anybody's, but it may not be a slip of the procedure:
+ *     of pupils who slip in three of ten chances a quarter would otherwise be called secure within a term
+ * @param apartDays how many days lie between the first and the last of them, so that it was kept and not only just shown;
+ *     where the last ten are younger, as many more are looked at as reach back so far
  * @param chances how many of them gave the usual slips a chance; easy questions tell nothing about a slip
  * @param gapsWeeks after how many weeks a secure rung comes back, the last again and again: what is kept longer is asked later
  * @param retry how many questions come back

@@ -11,6 +11,7 @@ import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
 
 /**
@@ -37,16 +38,21 @@ public record Pupil(String name, List<Habit> habits, double missRate, Set<String
     }
 
     /**
-     * What this pupil writes; where the habits lead nowhere, what somebody without them writes.
+     * What this pupil writes; where the habits or a missed fact lead nowhere, what somebody without them writes.
      *
      * @param random decides what is left to chance
      */
     public Written write(Problem problem, Method<?> method, HouseStyle style, RandomGenerator random) {
-        try {
-            return Written.by(hand(problem, method, random), problem, method, style);
-        } catch (Stuck stuck) {
-            return Written.by(new UnsureHand(Hand.CAREFUL, missRate, shaky, random), problem, method, style);
+        List<Supplier<Hand>> hands = List.of(() -> hand(problem, method, random),
+                () -> new UnsureHand(Hand.CAREFUL, missRate, shaky, random));
+        for (Supplier<Hand> hand : hands) {
+            try {
+                return Written.by(hand.get(), problem, method, style);
+            } catch (Stuck stuck) {
+                // Nobody leaves the paper empty for it: they begin again.
+            }
         }
+        return Written.by(Hand.CAREFUL, problem, method, style);
     }
 
     private Hand hand(Problem problem, Method<?> method, RandomGenerator random) {

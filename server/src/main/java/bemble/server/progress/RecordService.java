@@ -179,8 +179,8 @@ public class RecordService {
     /** The rule in words, so that a teacher can judge it. */
     static String rule() {
         Rule rule = Rule.USUAL;
-        return "Secure is " + rule.right() + " of the last " + rule.of() + " first answers right without help, on days at least "
-                + rule.apartDays() + " days apart, " + rule.chances() + " of them on questions that give the usual slips a chance. "
+        return "Secure is " + rule.right() + " of the last " + rule.of() + " first answers right without help, or as large a part of as many "
+                + "as reach back " + rule.apartDays() + " days, and no slip among them; " + rule.chances() + " of them on questions that give the usual slips a chance. "
                 + "It comes back after " + rule.gapsWeeks().stream().map(String::valueOf).collect(Collectors.joining(", "))
                 + " weeks with " + rule.retry() + " questions: all right stays, one wrong is tried again that week, fewer is learning "
                 + "again. Absence counts against nobody.";
