@@ -404,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rehearse/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["write"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pupils/{id}/work": {
         parameters: {
             query?: never;
@@ -653,7 +669,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["write"];
+        post: operations["write_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2290,6 +2306,15 @@ export interface components {
             right: boolean[];
             /** Format: int32 */
             seconds: number;
+        };
+        SimulatedRequest: {
+            rehearsal: components["schemas"]["RehearsalRequest"];
+            /** Format: int32 */
+            pupil: number;
+        };
+        SimulatedRun: {
+            /** Format: int64 */
+            first: number;
         };
         NewJudgement: {
             /** Format: int64 */
@@ -4039,6 +4064,30 @@ export interface operations {
             };
         };
     };
+    write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SimulatedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SimulatedRun"];
+                };
+            };
+        };
+    };
     pieces: {
         parameters: {
             query?: never;
@@ -4490,7 +4539,7 @@ export interface operations {
             };
         };
     };
-    write: {
+    write_1: {
         parameters: {
             query?: never;
             header?: never;

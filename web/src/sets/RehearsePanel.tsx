@@ -1,5 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { Box, Button } from '@mui/material';
+import { useNavigate } from 'react-router';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -14,6 +15,16 @@ export function RehearsePanel({ editor }: { editor: SetEditor }) {
           body: { problems: editor.content.questions.map((each) => each.problem) },
         }),
       ),
+  });
+  const navigate = useNavigate();
+  const write = useMutation<Schemas['SimulatedRun'], Refused, number>({
+    mutationFn: (pupil) =>
+      ask(
+        api.POST('/api/rehearse/papers', {
+          body: { pupil, rehearsal: { problems: editor.content.questions.map((each) => each.problem) } },
+        }),
+      ),
+    onSuccess: (run) => navigate(`/write/${run.first}`),
   });
   const { data } = rehearse;
   return (
@@ -59,6 +70,10 @@ export function RehearsePanel({ editor }: { editor: SetEditor }) {
             <Box sx={{ mt: 0.5 }}>Nobody gets these wrong: questions {data.nobodyWrong.join(', ')}.</Box>
           )}
           <h2>Their papers</h2>
+          <Box sx={{ color: ink.faint }}>
+            Press a name to have that pupil write the set on paper, to be replayed figure by figure.
+          </Box>
+          <Trouble message={write.error?.message} />
           <Box
             component="table"
             sx={{
@@ -68,9 +83,13 @@ export function RehearsePanel({ editor }: { editor: SetEditor }) {
             }}
           >
             <tbody>
-              {data.papers.map((paper) => (
+              {data.papers.map((paper, index) => (
                 <tr key={paper.pupil}>
-                  <td>{paper.pupil}</td>
+                  <td>
+                    <Button sx={{ p: 0 }} disabled={write.isPending} onClick={() => write.mutate(index)}>
+                      {paper.pupil}
+                    </Button>
+                  </td>
                   <Box component="td" sx={{ color: ink.faint, whiteSpace: 'nowrap' }}>
                     {paper.does || 'with care'}
                   </Box>

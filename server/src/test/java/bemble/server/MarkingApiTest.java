@@ -199,4 +199,23 @@ class MarkingApiTest {
         assertThat(rehearsed.get("minutes").asInt()).isPositive();
         assertThat(teacher.post("/api/rehearse", Map.of("problems", List.of())).message()).contains("Draw or type questions first");
     }
+
+    @Test
+    void aSimulatedPupilWritesWhatTheRehearsalSaidFigureByFigure() {
+        List<String> problems = List.of("402 − 158", "58 + 67", "46 × 37", "738 ÷ 6", "√529");
+        JsonNode papers = teacher.post("/api/rehearse", Map.of("problems", problems)).json().get("papers");
+        for (int pupil = 0; pupil < papers.size(); pupil++) {
+            long first = teacher.post("/api/rehearse/papers", Map.of("pupil", pupil, "rehearsal", Map.of("problems", problems))).json()
+                    .get("first").asLong();
+            JsonNode written = teacher.get("/api/attempts?run=" + teacher.get("/api/attempts/" + first).json().get("run").asString()).json();
+            for (int i = 0; i < problems.size(); i++) {
+                boolean right = papers.get(pupil).get("right").get(i).asBoolean();
+                String state = written.get(i).get("state").asString();
+                assertThat(state.equals("right")).as("%s, %s: %s", papers.get(pupil), problems.get(i), state).isEqualTo(right);
+                assertThat(written.get(i).get("figures").size()).isGreaterThan(1);
+            }
+        }
+        assertThat(teacher.post("/api/rehearse/papers", Map.of("pupil", 99, "rehearsal", Map.of("problems", problems))).message())
+                .contains("Choose one of them");
+    }
 }

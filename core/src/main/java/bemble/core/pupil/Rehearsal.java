@@ -33,8 +33,15 @@ public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, L
     private static final double[] SHARES = {0.95, 0.7, 0.5};
     private static final int SECONDS_TO_BEGIN = 15;
 
-    /** @param does the habit in a few words; empty of a careful pupil */
-    public record RehearsedPaper(String pupil, String does, List<String> answers, List<Boolean> right, int seconds) {}
+    /**
+     * A simulated pupil's paper.
+     *
+     * @param does the habit in a few words; empty of a careful pupil
+     * @param written what they wrote, question by question
+     * @param secondsAFigure how long a figure takes them
+     */
+    public record RehearsedPaper(String pupil, String does, List<String> answers, List<Boolean> right, int seconds,
+                                 List<Written> written, double secondsAFigure) {}
 
     /** A slip with how many questions it shows in. */
     public record ShownSlip(String name, int questions) {}
@@ -77,16 +84,19 @@ public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, L
     private static RehearsedPaper write(Pupil pupil, String does, List<Answers> sheet, HouseStyle style, Random random) {
         List<String> answers = new ArrayList<>();
         List<Boolean> right = new ArrayList<>();
+        List<Written> papers = new ArrayList<>();
         double seconds = 0;
         for (Answers question : sheet) {
             Problem problem = question.problem();
             Written written = pupil.write(problem, question.method(), style, random);
             String text = written.answer().text();
+            papers.add(written);
             answers.add(text);
             right.add(Diagnosis.verdict(question, text, style.point().punctuation()) == Judged.Verdict.CORRECT);
             seconds += SECONDS_TO_BEGIN + pupil.seconds(written);
         }
-        return new RehearsedPaper(pupil.name(), does, answers, right, (int) Math.round(seconds));
+        return new RehearsedPaper(pupil.name(), does, answers, right, (int) Math.round(seconds), papers,
+                pupil.secondsAFigure());
     }
 
     private static int chances(List<Answers> sheet, KnownSlip slip) {

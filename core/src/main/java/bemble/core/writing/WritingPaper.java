@@ -123,6 +123,11 @@ public final class WritingPaper {
         return working.marks().stream().filter(mark -> isWritten(mark) && !isPrinted(mark)).map(layout::lay).toList();
     }
 
+    /** What somebody else's hand wrote of the same problem, in order: its figures and strokes. */
+    public List<Mark> writtenBy(Written other) {
+        return other.workingAsItLooks().marks().stream().filter(mark -> isWritten(mark) && !isPrinted(mark)).toList();
+    }
+
     /** The way through the squares of full figures. */
     public List<SheetMark> way() {
         return way(working).stream().filter(mark -> !isPrinted(mark)).map(layout::lay).toList();

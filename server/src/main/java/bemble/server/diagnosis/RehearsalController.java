@@ -3,9 +3,11 @@ package bemble.server.diagnosis;
 import bemble.core.diagnosis.Answers;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
 import bemble.core.pupil.Rehearsal;
 import bemble.core.style.HouseStyle;
 import bemble.server.account.SignedIn;
+import bemble.server.log.SimulatedPapers;
 import bemble.server.style.StyleService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
@@ -23,10 +25,12 @@ class RehearsalController {
     private static final int MOST = 40;
     private final KnownAnswers known;
     private final StyleService styles;
+    private final SimulatedPapers simulated;
 
-    RehearsalController(KnownAnswers known, StyleService styles) {
+    RehearsalController(KnownAnswers known, StyleService styles, SimulatedPapers simulated) {
         this.known = known;
         this.styles = styles;
+        this.simulated = simulated;
     }
 
     /** @param problems the questions as written, 40 at most */
@@ -62,13 +66,35 @@ class RehearsalController {
         }
     }
 
+    /** @param pupil which of the simulated pupils writes, from 0 */
+    record SimulatedRequest(@NotNull(message = "Say what is rehearsed.") @Valid RehearsalRequest rehearsal,
+                            @NotNull(message = "Say which pupil writes.") Integer pupil) {}
+
+    /** @param first the first of the papers in the log */
+    record SimulatedRun(@NotNull long first) {}
+
     @PostMapping("/api/rehearse")
     RehearsalView rehearse(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody RehearsalRequest request) {
+        return RehearsalView.of(rehearsal(request, styles.of(teacher.id())));
+    }
+
+    /** Has one of the simulated pupils write the same papers into the log, to be looked at figure by figure. */
+    @PostMapping("/api/rehearse/papers")
+    SimulatedRun write(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody SimulatedRequest request) {
         HouseStyle style = styles.of(teacher.id());
+        List<Rehearsal.RehearsedPaper> papers = rehearsal(request.rehearsal(), style).papers();
+        if (request.pupil() < 0 || request.pupil() >= papers.size()) {
+            throw Refusal.of("pupil", "There are " + papers.size() + " simulated pupils. Choose one of them.");
+        }
+        Rehearsal.RehearsedPaper paper = papers.get(request.pupil());
+        return new SimulatedRun(simulated.write(teacher.id(), "Simulated: " + paper.pupil(), paper.written(), style, paper.secondsAFigure()));
+    }
+
+    private Rehearsal rehearsal(RehearsalRequest request, HouseStyle style) {
         return known.read(() -> {
             List<Answers> sheet = request.problems().stream()
                     .map(text -> known.of(ProblemText.read(text, 0, Punctuation.POINT), null, style)).toList();
-            return RehearsalView.of(Rehearsal.of(sheet, style, request.seed() == null ? 1 : request.seed()));
+            return Rehearsal.of(sheet, style, request.seed() == null ? 1 : request.seed());
         });
     }
 }
