@@ -1,0 +1,57 @@
+package bemble.server.diagnosis;
+
+import bemble.core.diagnosis.Answers;
+import bemble.core.diagnosis.Item;
+import bemble.core.diagnosis.Writer;
+import bemble.core.method.Methods;
+import bemble.core.practice.Draft;
+import bemble.core.practice.Ladder;
+import bemble.core.practice.Question;
+import bemble.core.practice.Rung;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Punctuation;
+import java.util.List;
+import java.util.stream.Stream;
+import jakarta.annotation.PreDestroy;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Judges a few invented papers once the server is up, so that a teacher's first pile is not the one on which the virtual
+ * machine learns to be quick. It gives way to everything else.
+ */
+@Component
+class WarmUp {
+    private static final int QUESTIONS = 4;
+    private static final int WRITERS = 8;
+    private volatile boolean stopped;
+
+    @EventListener(ApplicationReadyEvent.class)
+    void begin() {
+        Thread thread = new Thread(this::judge, "warm-up");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        thread.start();
+    }
+
+    @PreDestroy
+    void stop() {
+        stopped = true;
+    }
+
+    private void judge() {
+        for (Operation operation : List.of(Operation.SUBTRACTION, Operation.ADDITION, Operation.MULTIPLICATION, Operation.DIVISION)) {
+            List<Rung> rungs = Ladder.of(operation);
+            List<Answers> sheet = Stream.of(rungs.get(1), rungs.get(rungs.size() / 2))
+                    .flatMap(rung -> new Draft(rung.wishes(), 1).draw(QUESTIONS).stream()).map(Question::problem)
+                    .map(problem -> Answers.of(problem, Methods.usual(problem).name().id())).toList();
+            for (int writer = 0; writer < WRITERS && !stopped; writer++) {
+                int wrongEach = writer + 1;
+                List<Item> items = sheet.stream().map(answers -> new Item(answers, sheet.indexOf(answers) % wrongEach == 0
+                        ? "1" + answers.rightText() : answers.rightText())).toList();
+                Writer.of(items, Punctuation.POINT).items();
+            }
+        }
+    }
+}
