@@ -57,6 +57,7 @@ public final class ServerBench {
                     times[times.length - 1] / 1e6, failures.get());
             longest();
             paper();
+            new PupilsBench("http://127.0.0.1:" + PORT).measure();
             System.out.printf("server's memory afterwards: %d MB%n", residentKilobytes(server) / 1024);
         } finally {
             server.destroy();

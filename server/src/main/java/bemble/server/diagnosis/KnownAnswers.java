@@ -18,6 +18,7 @@ public class KnownAnswers {
     private static final int MOST = 300;
     private static final long LONGEST_WAIT_SECONDS = 5;
     private final ReentrantLock reading = new ReentrantLock(true);
+    private volatile boolean used;
     private final Map<String, Answers> kept = new LinkedHashMap<>(16, 0.75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<String, Answers> eldest) {
@@ -41,6 +42,7 @@ public class KnownAnswers {
      * @throws Busy where it would take too long until it is one's turn
      */
     public <T> T read(Supplier<T> reader) {
+        used = true;
         try {
             if (!reading.tryLock(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
                 throw new Busy("Many answers are being judged just now. Try again in a few seconds.", LONGEST_WAIT_SECONDS);
@@ -54,5 +56,10 @@ public class KnownAnswers {
         } finally {
             reading.unlock();
         }
+    }
+
+    /** Whether anybody has asked yet. */
+    boolean isUsed() {
+        return used;
     }
 }

@@ -19,13 +19,18 @@ import org.springframework.stereotype.Component;
 
 /**
  * Judges a few invented papers once the server is up, so that a teacher's first pile is not the one on which the virtual
- * machine learns to be quick. It gives way to everything else.
+ * machine learns to be quick. It ends as soon as anybody wants to know something.
  */
 @Component
 class WarmUp {
     private static final int QUESTIONS = 4;
     private static final int WRITERS = 8;
+    private final KnownAnswers known;
     private volatile boolean stopped;
+
+    WarmUp(KnownAnswers known) {
+        this.known = known;
+    }
 
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
@@ -42,11 +47,14 @@ class WarmUp {
 
     private void judge() {
         for (Operation operation : List.of(Operation.SUBTRACTION, Operation.ADDITION, Operation.MULTIPLICATION, Operation.DIVISION)) {
+            if (stopped || known.isUsed()) {
+                return;
+            }
             List<Rung> rungs = Ladder.of(operation);
             List<Answers> sheet = Stream.of(rungs.get(1), rungs.get(rungs.size() / 2))
                     .flatMap(rung -> new Draft(rung.wishes(), 1).draw(QUESTIONS).stream()).map(Question::problem)
                     .map(problem -> Answers.of(problem, Methods.usual(problem).name().id())).toList();
-            for (int writer = 0; writer < WRITERS && !stopped; writer++) {
+            for (int writer = 0; writer < WRITERS && !stopped && !known.isUsed(); writer++) {
                 int wrongEach = writer + 1;
                 List<Item> items = sheet.stream().map(answers -> new Item(answers, sheet.indexOf(answers) % wrongEach == 0
                         ? "1" + answers.rightText() : answers.rightText())).toList();

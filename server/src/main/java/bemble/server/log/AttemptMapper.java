@@ -24,6 +24,17 @@ interface AttemptMapper {
     @Select("select " + COLUMNS + " from attempt where entry_id = #{entryId} for update")
     Optional<StoredAttempt> take(long entryId);
 
+    /** A paper's number, its question, and the problem on it. */
+    record PaperOfRun(long id, int question, String problem) {}
+
+    @Select("select e.id, a.question, e.problem from attempt a join log_entry e on e.id = a.entry_id where a.run = #{run} "
+            + "and e.teacher_id = #{teacherId} and e.deleted_at is null order by a.question")
+    List<PaperOfRun> papersOfRun(long teacherId, String run);
+
+    /** The question that a paper is for, where it is one of these. */
+    @Select("select question from attempt where entry_id = #{entryId} and run = #{run}")
+    Optional<Integer> questionInRun(long entryId, String run);
+
     @Update("update attempt set pupil_id = #{pupilId} where run = #{run}")
     void belongsTo(String run, long pupilId);
 

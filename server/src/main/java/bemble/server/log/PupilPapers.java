@@ -7,6 +7,7 @@ import bemble.server.log.AttemptService.Attempt;
 import bemble.server.writing.MarkResponse;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,9 +45,17 @@ public class PupilPapers {
         return run;
     }
 
+    /** A paper with its question. */
+    public record Paper(long id, int question, String problem) {}
+
     /** The papers in the order of their questions. */
-    public List<AttemptView> of(long teacherId, UUID run) {
-        return attempts.ofRun(teacherId, run).stream().map(attempts::view).toList();
+    public List<Paper> of(long teacherId, String run) {
+        return mapper.papersOfRun(teacherId, run).stream().map(each -> new Paper(each.id(), each.question(), each.problem())).toList();
+    }
+
+    /** The question that a paper is for; nothing where it is not one of these. */
+    public Optional<Integer> question(long paperId, String run) {
+        return mapper.questionInRun(paperId, run);
     }
 
     public AttemptView one(long teacherId, long id) {

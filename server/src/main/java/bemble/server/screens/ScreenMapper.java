@@ -45,6 +45,18 @@ interface ScreenMapper {
     @Select("select " + PLACE + " from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId} for update")
     Optional<StoredPlace> take(long sessionId, long pupilId);
 
+    /** A pupil's place with what matters of its session. */
+    record Seat(long teacherId, String run, String digits, String begun, OffsetDateTime handedInAt, OffsetDateTime endedAt) {}
+
+    @Select("select s.teacher_id, p.run, p.digits, p.begun, p.handed_in_at, s.ended_at from screen_place p join screen_session s "
+            + "on s.id = p.session_id where p.session_id = #{sessionId} and p.pupil_id = #{pupilId} and p.run is not null")
+    Optional<Seat> seat(long sessionId, long pupilId);
+
+    @Update("update screen_place set seen_at = #{seenAt}, at_question = #{question}, begun = #{begun} "
+            + "where session_id = #{sessionId} and pupil_id = #{pupilId}")
+    void wrote(@Param("sessionId") long sessionId, @Param("pupilId") long pupilId, @Param("seenAt") OffsetDateTime seenAt,
+            @Param("question") int question, @Param("begun") String begun);
+
     @Insert("insert into screen_place (session_id, pupil_id, digits, begun) values (#{sessionId}, #{pupilId}, #{digits}, '')")
     void addPlace(long sessionId, long pupilId, String digits);
 

@@ -220,39 +220,45 @@ class ScreenService {
         In in = in(visitor);
         Set<Integer> begun = in.place().begunQuestions();
         return new OwnSet(in.pupil().name(), in.session().title(), in.session().led(), in.place().handedInAt() != null,
-                in.session().endedAt() != null, papers.of(in.session().teacherId(), UUID.fromString(in.place().run())).stream()
+                in.session().endedAt() != null, papers.of(in.session().teacherId(), in.place().run()).stream()
                         .map(paper -> new OwnQuestion(paper.id(), paper.question(), paper.problem(), begun.contains(paper.question()))).toList());
     }
 
-    AttemptView paper(Visitor visitor, long paperId) {
-        In in = in(visitor);
-        AttemptView paper = papers.one(in.session().teacherId(), paperId);
-        if (paper.run() == null || !paper.run().toString().equals(in.place().run())) {
-            throw new Missing("This paper is not yours. Go back to your questions.");
-        }
-        return paper;
+    private ScreenMapper.Seat seat(Visitor visitor) {
+        return screens.seat(visitor.sessionId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
     }
 
+    private int question(ScreenMapper.Seat seat, long paperId) {
+        return papers.question(paperId, seat.run()).orElseThrow(() ->
+                new Missing("This paper is not yours. Go back to your questions."));
+    }
+
+    AttemptView paper(Visitor visitor, long paperId) {
+        ScreenMapper.Seat seat = seat(visitor);
+        question(seat, paperId);
+        return papers.one(seat.teacherId(), paperId);
+    }
+
+    /** Keeps what was done on a paper; this is asked for with every figure, so it reads no more than it must. */
     @Transactional
     int write(Visitor visitor, long paperId, DoneFigures done) {
-        In in = in(visitor);
-        requireOpen(in);
-        AttemptView paper = paper(visitor, paperId);
-        int count = papers.add(in.session().teacherId(), paperId, done);
-        StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
-        Set<Integer> begun = place.begunQuestions();
-        begun.add(paper.question());
-        screens.change(new StoredPlace(place.sessionId(), place.pupilId(), place.digits(), place.run(), now(), paper.question(),
-                begun.stream().map(String::valueOf).collect(Collectors.joining(",")), null));
+        ScreenMapper.Seat seat = seat(visitor);
+        requireOpen(seat);
+        int question = question(seat, paperId);
+        int count = papers.add(seat.teacherId(), paperId, done);
+        Set<Integer> begun = StoredPlace.questions(seat.begun());
+        begun.add(question);
+        screens.wrote(visitor.sessionId(), visitor.pupilId(), now(), question,
+                begun.stream().map(String::valueOf).collect(Collectors.joining(",")));
         watching.changed(visitor.sessionId());
         return count;
     }
 
-    private static void requireOpen(In in) {
-        if (in.place().handedInAt() != null) {
+    private static void requireOpen(ScreenMapper.Seat seat) {
+        if (seat.handedInAt() != null) {
             throw Refusal.of("", "This was handed in already. Ask for it back if you want to go on.");
         }
-        if (in.session().endedAt() != null) {
+        if (seat.endedAt() != null) {
             throw Refusal.of("", "This set has been ended. What you wrote is kept.");
         }
     }
@@ -261,7 +267,7 @@ class ScreenService {
     @Transactional
     OwnSet handIn(Visitor visitor) {
         In in = in(visitor);
-        requireOpen(in);
+        requireOpen(seat(visitor));
         StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
         List<Taken> answers = papers.handIn(in.session().teacherId(), UUID.fromString(place.run())).stream()
                 .map(handed -> new Taken(handed.question(), handed.given(), handed.slip())).toList();

@@ -18,6 +18,10 @@ record StoredPlace(long sessionId, long pupilId, String digits, String run, Offs
                    OffsetDateTime handedInAt) {
 
     Set<Integer> begunQuestions() {
+        return questions(begun);
+    }
+
+    static Set<Integer> questions(String begun) {
         return Arrays.stream(begun.split(",")).filter(each -> !each.isEmpty()).map(Integer::valueOf)
                 .collect(Collectors.toCollection(TreeSet::new));
     }

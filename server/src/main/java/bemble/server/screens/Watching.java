@@ -19,7 +19,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** Sends who watches a session how it stands: at once, and after each change; many changes together are sent as one. */
 @Component
 class Watching {
-    private static final long GATHERED_MILLISECONDS = 300;
+    private static final long GATHERED_MILLISECONDS = 700;
     private static final long LONGEST_MILLISECONDS = TimeUnit.MINUTES.toMillis(30);
     private static final int MOST_OF_A_SESSION = 20;
 
