@@ -27,9 +27,12 @@ final class Screenshots {
         teacher.page().navigate(server.address());
         teacher.see("Enter as the demo teacher");
         teacher.enterAsDemo(server);
+        teacher.open("Today");
+        teacher.see("Due again");
+        take("today");
+        theClass();
         teacher.open("Log");
         teacher.see("67.4 + 8.95");
-        take("log");
         teacher.open("Paper");
         teacher.type("4738 + 1967");
         teacher.waitForSentence("Set out");
@@ -49,24 +52,17 @@ final class Screenshots {
         take("board-mistake");
         teacher.key("Escape");
         paper("386 × 47", null, 6, "paper-long-multiplication");
-        teacher.choose("Beside it", "area");
-        teacher.page().getByTestId("paper").first().focus();
-        teacher.key("End");
-        take("paper-side-by-side");
         paper("7506 ÷ 25", null, 6, "paper-division");
-        paper("√41.6 to 2 dp", null, 9, "paper-root");
         picture("358 + 276", "Blocks", 1, "board-blocks");
         written("487 + 96 + 8", "175", "write-marked");
         teacher.open("Sets");
         teacher.see("Exchange across a zero");
-        take("sets");
         teacher.open("Exchange across a zero");
         teacher.see("What makes it hard");
         take("set-questions");
         teacher.press("Telling slips apart");
         teacher.press("Choose telling questions");
         teacher.press("Which slip gives which answer");
-        take("set-telling");
         teacher.press("Print");
         teacher.page().getByTestId("preview").locator("svg").first().waitFor();
         take("set-print");
@@ -86,6 +82,26 @@ final class Screenshots {
         teacher.press("Subtraction");
         teacher.page().getByTestId("preview").getByText("How we write it: subtraction").waitFor();
         take("how-we-write-it");
+    }
+
+    private void theClass() {
+        teacher.open("Class");
+        teacher.open("Curlews");
+        teacher.see("a slip still shows");
+        take("class");
+        teacher.press("The week");
+        teacher.page().getByLabel("The week after").click();
+        teacher.see("Open at screens");
+        take("week");
+        teacher.press("Open at screens", 0);
+        teacher.page().getByTestId("code").waitFor();
+        take("at-screens");
+        teacher.open("Class");
+        teacher.open("Curlews");
+        teacher.open("Elin P");
+        teacher.press("What it rests on", 0);
+        teacher.see("First answer");
+        take("pupil");
     }
 
     private void written(String problem, String digits, String name) {
