@@ -61,7 +61,11 @@ class PapersTest {
         "subtraction    | 5002 − 1347 | smaller-from-larger exchange-not-paid nines-for-free zeros-skipped",
         "multiplication | 604 × 37    | placeholder-forgotten carry-added-first zero-keeps-the-digit matching-columns-only",
         "division       | 3248 ÷ 8    | quotient-zero-forgotten digit-one-short",
-        "square-root    | √11025      | root-not-doubled root-zero-forgotten"})
+        "square-root    | √11025      | root-not-doubled root-zero-forgotten",
+        "addition-otherwise | 687 + 458 | works-from-left all-digits-added",
+        "subtraction-otherwise | 713 − 286 | added-instead",
+        "division-otherwise | 789 ÷ 295 | digit-by-digit",
+        "square-root-otherwise | √484  | halved"})
     void papersWithSlipsStayAsTheyWereLookedAt(String name, String problem, String slips) throws IOException {
         StringBuilder text = new StringBuilder();
         for (String slip : slips.split(" ")) {

@@ -2,7 +2,6 @@ package bemble.core.plan;
 
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.problem.Operation;
 import bemble.core.progress.Rule;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
@@ -68,15 +67,9 @@ public record Need(Kind kind, String rung, String slip) {
         Rung step = Ladder.find(rung).orElseThrow();
         return switch (kind) {
             case RETRY -> "“" + step.title() + "” was secure and comes back: " + Rule.USUAL.retry() + " questions show whether it is still there.";
-            case AGAIN -> "“" + slipName() + "” came more than once: “" + step.title() + "” again, " + Rule.USUAL.again()
+            case AGAIN -> "“" + Slips.name(slip, step.wishes().operation()) + "” came more than once: “" + step.title() + "” again, " + Rule.USUAL.again()
                     + " questions, " + Rule.USUAL.againChances() + " of which give it a chance.";
             case NEXT -> "“" + step.title() + "” is next in your order; what comes before it is secure.";
         };
-    }
-
-    private String slipName() {
-        Operation operation = Ladder.find(rung).orElseThrow().wishes().operation();
-        return slip.equals(Slips.FACT_NEAR_MISS) ? "a fact missed" : Slips.ALL.stream()
-                .filter(each -> each.operation() == operation && each.id().equals(slip)).map(each -> each.name()).findFirst().orElse(slip);
     }
 }

@@ -12,12 +12,14 @@ import bemble.core.hand.Method;
 import bemble.core.hand.Stuck;
 import bemble.core.multiplication.MultiplicationSlips;
 import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.root.RootSlips;
 import bemble.core.style.MethodName;
 import bemble.core.subtraction.SubtractionSlips;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -67,17 +69,29 @@ public final class Slips {
         return ALL.stream().filter(slip -> slip.operation() == problem.operation() && slip.methods().contains(method));
     }
 
+    /** The slip of that name in an operation; nothing where it has none. */
+    public static Optional<KnownSlip> find(String id, Operation operation) {
+        return ALL.stream().filter(slip -> slip.id().equals(id) && slip.operation() == operation).findFirst();
+    }
+
+    /** The slip of that name in whichever operation has one. */
+    public static Optional<KnownSlip> find(String id) {
+        return ALL.stream().filter(slip -> slip.id().equals(id)).findFirst();
+    }
+
     /** A slip's name in a few words. */
     public static String name(String id, Problem problem) {
-        return id.equals(FACT_NEAR_MISS) ? "a fact missed" : ALL.stream()
-                .filter(slip -> slip.id().equals(id) && slip.operation() == problem.operation()).findFirst()
-                .map(KnownSlip::name).orElse(id);
+        return name(id, problem.operation());
+    }
+
+    /** A slip's name in a few words, as an operation has it. */
+    public static String name(String id, Operation operation) {
+        return id.equals(FACT_NEAR_MISS) ? "a fact missed" : find(id, operation).map(KnownSlip::name).orElse(id);
     }
 
     /** What a slip does, in a teacher's words. */
     public static String label(String id, Problem problem) {
-        return id.equals(FACT_NEAR_MISS) ? "gets one fact wrong" : ALL.stream()
-                .filter(slip -> slip.id().equals(id) && slip.operation() == problem.operation()).findFirst()
+        return id.equals(FACT_NEAR_MISS) ? "gets one fact wrong" : find(id, problem.operation())
                 .map(KnownSlip::label).orElse(id);
     }
 

@@ -4,6 +4,7 @@ import bemble.core.diagnosis.DiagnosisWords;
 import bemble.core.diagnosis.Finding;
 import bemble.core.diagnosis.Remedy;
 import bemble.core.hand.KnownSlip;
+import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
@@ -42,14 +43,18 @@ final class Causes {
         if (cause == null || cause.isBlank()) {
             return null;
         }
-        if (!OF_THE_BOOK.containsKey(cause) && Slips.ALL.stream().map(KnownSlip::id).noneMatch(cause::equals)) {
+        if (!OF_THE_BOOK.containsKey(cause) && Slips.find(cause).isEmpty()) {
             throw Refusal.of("cause", "“" + cause + "” is not a cause. Choose one from the list.");
         }
         return cause;
     }
 
     static String name(String cause, Problem problem) {
-        return cause == null ? null : OF_THE_BOOK.getOrDefault(cause, Slips.name(cause, problem));
+        return cause == null ? null : name(cause, problem.operation());
+    }
+
+    static String name(String cause, Operation operation) {
+        return OF_THE_BOOK.getOrDefault(cause, Slips.name(cause, operation));
     }
 
     static Presumed presumed(Finding finding, Problem problem, boolean alone) {
@@ -61,13 +66,11 @@ final class Causes {
 
     /** What a pupil may read of it. */
     static String words(String slip, Problem problem) {
-        return Slips.ALL.stream().filter(known -> known.id().equals(slip) && known.operation() == problem.operation())
-                .map(KnownSlip::help).findFirst().orElse("Find the fact from one that is sure, and write it down.");
+        return Slips.find(slip, problem.operation()).map(KnownSlip::help).orElse("Find the fact from one that is sure, and write it down.");
     }
 
     /** What helps, with a picture and the rung to begin at. */
     static String help(String slip, Problem problem) {
-        return Slips.ALL.stream().filter(known -> known.id().equals(slip) && known.operation() == problem.operation())
-                .map(known -> Remedy.of(known).say()).findFirst().orElseGet(() -> words(slip, problem));
+        return Slips.find(slip, problem.operation()).map(known -> Remedy.of(known).say()).orElseGet(() -> words(slip, problem));
     }
 }

@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.core.problem.Operation;
 import bemble.core.slip.Slips;
 import bemble.server.marking.MarkingMapper.WorkRow;
 import bemble.server.style.HowCode;
@@ -71,6 +72,11 @@ public class MarkedWork {
                     row.correction(), right, !helped.contains(row.how().toLowerCase()), right ? null : cause, row.cause() != null,
                     Slips.FACT_NEAR_MISS.equals(cause) ? row.fact() : null);
         }).toList();
+    }
+
+    /** A cause in a few words, be it a slip or one that only the book shows. */
+    public static String nameOf(String cause, Operation operation) {
+        return Causes.name(cause, operation);
     }
 
     /** How many answers of a pupil are kept, deleted piles included. */

@@ -166,8 +166,7 @@ public class PlanService {
     private static GroupView view(PlannedGroup group, Map<Long, Pupil> pupils) {
         Need need = need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
-        String watch = group.slip() == null ? "" : Slips.ALL.stream().filter(slip -> slip.id().equals(group.slip())
-                && slip.operation() == rung.wishes().operation()).findFirst().map(slip -> slip.name() + ". " + slip.help()).orElse("");
+        String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation()).map(slip -> slip.name() + ". " + slip.help()).orElse("");
         return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation().id(), group.slip(), rung.title(),
                 need.reason(), watch, group.questions(), group.minutes(),
                 group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId());

@@ -54,7 +54,7 @@ public final class PupilWork {
 
     /** The slip an answer is put down to; a fact missed or a number copied wrongly is no slip of the procedure. */
     private static String slip(Answer answer) {
-        return Slips.ALL.stream().anyMatch(slip -> slip.id().equals(answer.cause())) ? answer.cause() : null;
+        return answer.cause() != null && Slips.find(answer.cause()).isPresent() ? answer.cause() : null;
     }
 
     public Pupil pupil() {

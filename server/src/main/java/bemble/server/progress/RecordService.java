@@ -104,19 +104,7 @@ public class RecordService {
     private static CellView cell(PupilWork pupil, Rung rung) {
         String shows = pupil.standings().getOrDefault(rung.id(), Standing.NONE).shows();
         return new CellView(rung.id(), pupil.state(rung.id()).id(), pupil.ruling(rung.id()) != null,
-                shows == null ? null : nameOf(shows, rung.wishes().operation()));
-    }
-
-    /** A cause in a few words. */
-    public static String nameOf(String cause, Operation operation) {
-        return switch (cause) {
-            case Slips.FACT_NEAR_MISS -> "a fact missed";
-            case "copied-wrongly" -> "copied wrongly";
-            case "right-answer-wrong-working" -> "right answer, wrong working";
-            case "something-else" -> "something else";
-            default -> Slips.ALL.stream().filter(slip -> slip.id().equals(cause) && slip.operation() == operation)
-                    .map(KnownSlip::name).findFirst().orElse(cause);
-        };
+                shows == null ? null : MarkedWork.nameOf(shows, rung.wishes().operation()));
     }
 
     private List<ClassSlip> slips(List<PupilWork> all) {
@@ -141,7 +129,7 @@ public class RecordService {
     }
 
     private static String anyName(String slip) {
-        return Slips.ALL.stream().filter(each -> each.id().equals(slip)).findFirst().map(KnownSlip::name).orElse(slip);
+        return Slips.find(slip).map(KnownSlip::name).orElse(slip);
     }
 
     private static List<ShakyFact> facts(List<PupilWork> all) {
@@ -194,15 +182,15 @@ public class RecordService {
                         .filter(answer -> answer.marking() == evidence.source().marking()
                                 && answer.question() == evidence.source().question()).findFirst().orElseThrow())
                 .map(answer -> new RestingAnswer(answer.day(), answer.marking(), answer.title(), answer.question(), answer.problem(),
-                        answer.given(), answer.right(), answer.alone(), answer.cause() == null ? null : nameOf(answer.cause(), operation),
+                        answer.given(), answer.right(), answer.alone(), answer.cause() == null ? null : MarkedWork.nameOf(answer.cause(), operation),
                         answer.confirmed())).toList();
         return new RungRecord(view(rung), pupil.state(rung.id()).id(), standing.state().id(), standing.say(), standing.since(),
-                standing.dueOn(), standing.shows() == null ? null : nameOf(standing.shows(), operation),
+                standing.dueOn(), standing.shows() == null ? null : MarkedWork.nameOf(standing.shows(), operation),
                 ruling == null ? null : ruling.reason(), rests);
     }
 
     private static SlipRecord record(SlipHistory history) {
-        KnownSlip slip = Slips.ALL.stream().filter(each -> each.id().equals(history.slip())).findFirst().orElseThrow();
+        KnownSlip slip = Slips.find(history.slip()).orElseThrow();
         return new SlipRecord(history.slip(), slip.name(), history.say(), history.fading(), Remedy.of(slip).say(),
                 history.weeks().stream().map(week -> new WeekView(week.monday(), week.seen(), week.of())).toList());
     }

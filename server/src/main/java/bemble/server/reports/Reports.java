@@ -84,15 +84,11 @@ class Reports {
     private static void rungs(PupilWork pupil, List<Part> parts, boolean reached) {
         List<Rung> rungs = Ladder.all().stream().filter(rung -> reached ? pupil.state(rung.id()).isReached()
                 : pupil.state(rung.id()) == State.LEARNING).toList();
-        rungs.forEach(rung -> parts.add(new Row(List.of(operation(rung.wishes().operation()) + ": " + rung.title(), rung.news()), TWO_CELLS)));
+        rungs.forEach(rung -> parts.add(new Row(List.of(rung.wishes().operation().title() + ": " + rung.title(), rung.news()), TWO_CELLS)));
         if (rungs.isEmpty()) {
             parts.add(new Paragraph(reached ? "Nothing is secure yet by our rule; what is being learnt stands below."
                     : "Everything that was worked on is secure; new topics come next."));
         }
-    }
-
-    private static String operation(Operation operation) {
-        return operation.title();
     }
 
     /** The causes that a teacher confirmed, with how often. */
@@ -101,12 +97,8 @@ class Reports {
                 .filter(answer -> answer.confirmed() && answer.cause() != null)
                 .collect(Collectors.groupingBy(Answer::cause, LinkedHashMap::new, Collectors.counting()));
         Map<KnownSlip, Long> found = new LinkedHashMap<>();
-        counts.forEach((cause, count) -> slip(cause).ifPresent(slip -> found.put(slip, count)));
+        counts.forEach((cause, count) -> Slips.find(cause).ifPresent(slip -> found.put(slip, count)));
         return found;
-    }
-
-    private static Optional<KnownSlip> slip(String id) {
-        return Slips.ALL.stream().filter(slip -> slip.id().equals(id)).findFirst();
     }
 
     private static void ownWork(PupilWork pupil, List<Part> parts) {
@@ -125,7 +117,7 @@ class Reports {
 
     private static String atHome(PupilWork pupil) {
         Optional<KnownSlip> slip = pupil.answers().stream().filter(answer -> answer.confirmed() && answer.cause() != null)
-                .reduce((one, other) -> other).flatMap(answer -> slip(answer.cause()));
+                .reduce((one, other) -> other).flatMap(answer -> Slips.find(answer.cause()));
         if (slip.isPresent()) {
             return Remedy.of(slip.get()).words();
         }
@@ -151,7 +143,7 @@ class Reports {
         for (Rung rung : tried) {
             long reached = all.stream().filter(each -> each.state(rung.id()).isReached()).count();
             long learning = all.stream().filter(each -> each.state(rung.id()) == State.LEARNING).count();
-            parts.add(new Row(List.of(operation(rung.wishes().operation()) + ": " + rung.title(), String.valueOf(reached),
+            parts.add(new Row(List.of(rung.wishes().operation().title() + ": " + rung.title(), String.valueOf(reached),
                     String.valueOf(learning), String.valueOf(all.size() - reached - learning)), FOUR_CELLS));
         }
         Map<KnownSlip, Long> confirmed = confirmed(all);
