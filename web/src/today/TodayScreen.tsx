@@ -93,32 +93,38 @@ export function TodayScreen() {
               <Box sx={{ color: ink.faint, fontSize: 14 }}>{data.last.label}</Box>
             </Box>
           )}
-          <Box component="h2" sx={head}>
-            Papers to mark
-          </Box>
-          {data?.piles.length === 0 && <Box sx={{ color: ink.faint, mb: 1 }}>None waits.</Box>}
-          {data?.piles.map((pile) => (
-            <Box key={pile.id} sx={{ py: 0.4 }}>
-              <Link to={`/marking/${pile.id}`}>{pile.title}</Link>{' '}
-              <Box component="span" sx={{ color: ink.faint }}>
-                {pile.className}, {pile.waiting} of {pile.papers} wait
+          {data ? (
+            <>
+              <Box component="h2" sx={head}>
+                Papers to mark
               </Box>
-            </Box>
-          ))}
-          <Box component="h2" sx={{ ...head, mt: 2.5 }}>
-            Due again
-          </Box>
-          {data?.due.length === 0 && <Box sx={{ color: ink.faint }}>Nobody.</Box>}
-          <Box sx={{ maxHeight: 330, overflow: 'auto' }}>
-            {data?.due.map((due) => (
-              <Box key={due.pupil.id} sx={{ py: 0.2 }}>
-                <Link to={`/pupils/${due.pupil.id}`}>{due.pupil.name}</Link>{' '}
-                <Box component="span" sx={{ color: ink.faint, fontSize: 15 }}>
-                  {due.rungs.join(' · ')}
+              {data?.piles.length === 0 && <Box sx={{ color: ink.faint, mb: 1 }}>None waits.</Box>}
+              {data?.piles.map((pile) => (
+                <Box key={pile.id} sx={{ py: 0.4 }}>
+                  <Link to={`/marking/${pile.id}`}>{pile.title}</Link>{' '}
+                  <Box component="span" sx={{ color: ink.faint }}>
+                    {pile.className}, {pile.waiting} of {pile.papers} wait
+                  </Box>
                 </Box>
+              ))}
+              <Box component="h2" sx={{ ...head, mt: 2.5 }}>
+                Due again
               </Box>
-            ))}
-          </Box>
+              {data?.due.length === 0 && <Box sx={{ color: ink.faint }}>Nobody.</Box>}
+              <Box sx={{ maxHeight: 330, overflow: 'auto' }}>
+                {data?.due.map((due) => (
+                  <Box key={due.pupil.id} sx={{ py: 0.2 }}>
+                    <Link to={`/pupils/${due.pupil.id}`}>{due.pupil.name}</Link>{' '}
+                    <Box component="span" sx={{ color: ink.faint, fontSize: 15 }}>
+                      {due.rungs.join(' · ')}
+                    </Box>
+                  </Box>
+                ))}
+              </Box>
+            </>
+          ) : (
+            !today.isError && <Box sx={{ color: ink.faint }}>Looking what waits …</Box>
+          )}
         </Box>
       </Box>
     </Box>

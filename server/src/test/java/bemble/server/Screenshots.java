@@ -28,7 +28,7 @@ final class Screenshots {
         teacher.see("Enter as the demo teacher");
         teacher.enterAsDemo(server);
         teacher.open("Today");
-        teacher.see("Due again");
+        teacher.see("Worked last");
         take("today");
         theClass();
         teacher.open("Log");
