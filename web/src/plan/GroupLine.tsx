@@ -11,7 +11,7 @@ type Props = {
   classId: number;
   week?: string;
   group: Group;
-  onPupil?: (pupil: number) => void;
+  onPupil?: (pupil: Group['pupils'][number]) => void;
   taken?: number;
 };
 
@@ -53,7 +53,7 @@ export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
             <Box
               component="button"
               key={pupil.id}
-              onClick={() => onPupil(pupil.id)}
+              onClick={() => onPupil(pupil)}
               aria-pressed={taken === pupil.id}
               sx={{
                 font: 'inherit',

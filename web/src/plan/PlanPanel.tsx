@@ -4,6 +4,7 @@ import { Select } from '../app/Select';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { dayInWords } from '../record/dayInWords';
+import { intoGroup, toDay, withoutPupil, type Taken } from './byHand';
 import { GroupLine } from './GroupLine';
 import { TermForm } from './TermForm';
 import { useChangePlan, usePlan, type Plan } from './usePlan';
@@ -12,67 +13,19 @@ import { useChangePlan, usePlan, type Plan } from './usePlan';
 export function PlanPanel({ classId }: { classId: number }) {
   const [week, setWeek] = useState<string>();
   const [wishes, setWishes] = useState(false);
-  const [taken, setTaken] = useState<number>();
+  const [taken, setTaken] = useState<Taken>();
   const plan = usePlan(classId, week);
   const { change, again } = useChangePlan(classId, week);
   if (!plan.data) {
     return plan.isError ? <Trouble message={plan.error.message} /> : <Box>Planning the week …</Box>;
   }
   const { data } = plan;
-  const become = (days: Plan['days']) => change.mutate({ plan: data, days });
-  const put = (date: string, key: string) => {
-    const pupil = data.days
-      .flatMap((day) => day.groups)
-      .flatMap((group) => group.pupils)
-      .concat(data.idle)
-      .find((each) => each.id === taken);
-    const from = data.days.find((day) =>
-      day.groups.some((group) => group.pupils.some((each) => each.id === taken) && group.key !== key),
-    );
-    if (pupil) {
-      become(
-        data.days.map((day) => ({
-          ...day,
-          groups: day.groups
-            .map((group) =>
-              day.date === date && group.key === key
-                ? { ...group, pupils: [...group.pupils.filter((each) => each.id !== taken), pupil] }
-                : day.date === from?.date && day.date === date
-                  ? { ...group, pupils: group.pupils.filter((each) => each.id !== taken) }
-                  : group,
-            )
-            .filter((group) => group.pupils.length > 0),
-        })),
-      );
-    }
+  const become = (days: Plan['days']) => {
+    change.mutate({ plan: data, days });
     setTaken(undefined);
   };
-  const drop = (date: string) => {
-    become(
-      data.days.map((day) => ({
-        ...day,
-        groups: day.groups
-          .map((group) =>
-            day.date === date
-              ? { ...group, pupils: group.pupils.filter((each) => each.id !== taken) }
-              : group,
-          )
-          .filter((group) => group.pupils.length > 0),
-      })),
-    );
-    setTaken(undefined);
-  };
-  const move = (key: string, to: string) => {
-    const group = data.days.flatMap((day) => day.groups).find((each) => each.key === key);
-    if (group) {
-      become(
-        data.days.map((day) => ({
-          ...day,
-          groups: [...day.groups.filter((each) => each.key !== key), ...(day.date === to ? [group] : [])],
-        })),
-      );
-    }
-  };
+  const take = (pupil: Taken['pupil'], date?: string) =>
+    setTaken(taken?.pupil.id === pupil.id && taken.date === date ? undefined : { pupil, date });
   const shift = (weeks: number) => {
     const day = new Date(`${data.monday}T12:00:00Z`);
     day.setUTCDate(day.getUTCDate() + 7 * weeks);
@@ -142,8 +95,8 @@ export function PlanPanel({ classId }: { classId: number }) {
                   classId={classId}
                   week={week}
                   group={group}
-                  taken={taken}
-                  onPupil={(pupil) => setTaken(taken === pupil ? undefined : pupil)}
+                  taken={taken?.date === day.date ? taken.pupil.id : undefined}
+                  onPupil={(pupil) => take(pupil, day.date)}
                 />
                 {taken === undefined ? (
                   <Box sx={{ maxWidth: 130, pb: 0.75 }}>
@@ -151,17 +104,20 @@ export function PlanPanel({ classId }: { classId: number }) {
                       label="on"
                       value={day.date}
                       options={data.days.map(({ date }) => ({ id: date, label: dayInWords(date) }))}
-                      onChange={(to) => move(group.key, to)}
+                      onChange={(to) => become(toDay(data.days, group.key, to))}
                     />
                   </Box>
                 ) : (
                   <Box sx={{ pb: 0.75 }}>
-                    {group.pupils.some((each) => each.id === taken) ? (
-                      <Button sx={{ p: '1px 9px' }} onClick={() => drop(day.date)}>
+                    {taken.date === day.date && group.pupils.some((each) => each.id === taken.pupil.id) ? (
+                      <Button sx={{ p: '1px 9px' }} onClick={() => become(withoutPupil(data.days, taken))}>
                         Out of this day
                       </Button>
                     ) : (
-                      <Button sx={{ p: '1px 9px' }} onClick={() => put(day.date, group.key)}>
+                      <Button
+                        sx={{ p: '1px 9px' }}
+                        onClick={() => become(intoGroup(data.days, taken, group.key))}
+                      >
                         Into this group
                       </Button>
                     )}
@@ -178,9 +134,13 @@ export function PlanPanel({ classId }: { classId: number }) {
           {data.idle.map((pupil) => (
             <Button
               key={pupil.id}
-              onClick={() => setTaken(taken === pupil.id ? undefined : pupil.id)}
-              aria-pressed={taken === pupil.id}
-              sx={{ p: '0 6px', fontWeight: 400, bgcolor: taken === pupil.id ? ink.amber : undefined }}
+              onClick={() => take(pupil)}
+              aria-pressed={taken?.pupil.id === pupil.id && taken.date === undefined}
+              sx={{
+                p: '0 6px',
+                fontWeight: 400,
+                bgcolor: taken?.pupil.id === pupil.id ? ink.amber : undefined,
+              }}
             >
               {pupil.name}
             </Button>
