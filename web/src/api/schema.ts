@@ -884,6 +884,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculator": {
         parameters: {
             query?: never;
@@ -2731,6 +2747,38 @@ export interface components {
             /** Format: int64 */
             toClass: number;
         };
+        AnswerInFile: {
+            /** Format: date */
+            day: string;
+            sheet: string;
+            /** Format: int32 */
+            question: number;
+            problem: string;
+            right: boolean;
+            given: string;
+            correction: string;
+            alone: boolean;
+            cause?: string;
+            confirmed: boolean;
+        };
+        ClassFile: {
+            format: string;
+            name: string;
+            /** Format: date */
+            written?: string;
+            pupils: components["schemas"]["PupilInFile"][];
+        };
+        PupilInFile: {
+            name: string;
+            answers: components["schemas"]["AnswerInFile"][];
+            rungs: components["schemas"]["RungInFile"][];
+        };
+        RungInFile: {
+            rung: string;
+            state: string;
+            say: string;
+            ruled: boolean;
+        };
         Display: {
             text: string;
         };
@@ -3127,37 +3175,6 @@ export interface components {
             pupil: string;
             say: string;
             fading: boolean;
-        };
-        AnswerInFile: {
-            /** Format: date */
-            day: string;
-            sheet: string;
-            /** Format: int32 */
-            question: number;
-            problem: string;
-            right: boolean;
-            given: string;
-            correction: string;
-            alone: boolean;
-            cause?: string;
-            confirmed: boolean;
-        };
-        ClassFile: {
-            format: string;
-            name: string;
-            /** Format: date */
-            written: string;
-            pupils: components["schemas"]["PupilInFile"][];
-        };
-        PupilInFile: {
-            name: string;
-            answers: components["schemas"]["AnswerInFile"][];
-            rungs: components["schemas"]["RungInFile"][];
-        };
-        RungInFile: {
-            rung: string;
-            state: string;
-            say: string;
         };
     };
     responses: never;
@@ -4878,6 +4895,30 @@ export interface operations {
         requestBody: {
             content: {
                 "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
+    takeOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassFile"];
             };
         };
         responses: {

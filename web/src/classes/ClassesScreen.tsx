@@ -1,16 +1,24 @@
 import { Box, Button } from '@mui/material';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { ClassForm } from './ClassForm';
-import { useClasses, useDeleteClass, useRestoreClass, type SchoolClass } from './useClasses';
+import {
+  useClasses,
+  useDeleteClass,
+  useRestoreClass,
+  useTakeClassOver,
+  type SchoolClass,
+} from './useClasses';
 
 /** The classes with the short names of their pupils. */
 export function ClassesScreen() {
   const classes = useClasses();
   const remove = useDeleteClass();
   const restore = useRestoreClass();
+  const takeOver = useTakeClassOver();
+  const file = useRef<HTMLInputElement>(null);
   const [edited, setEdited] = useState<SchoolClass | 'new'>();
   return (
     <Box sx={{ p: { xs: '10px 12px', md: '20px 32px' }, maxWidth: 980 }}>
@@ -25,9 +33,36 @@ export function ClassesScreen() {
         </Box>
       )}
       {edited === undefined && (
-        <Button variant="contained" onClick={() => setEdited('new')}>
-          New class
-        </Button>
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button variant="contained" onClick={() => setEdited('new')}>
+            New class
+          </Button>
+          <Button variant="outlined" onClick={() => file.current?.click()} disabled={takeOver.isPending}>
+            Take a class over from JSON
+          </Button>
+          <input
+            ref={file}
+            type="file"
+            accept=".json,application/json"
+            aria-label="Class as JSON"
+            hidden
+            onChange={(event) => {
+              const chosen = event.target.files?.[0];
+              if (chosen) {
+                takeOver.mutate(chosen);
+              }
+              event.target.value = '';
+            }}
+          />
+        </Box>
+      )}
+      {takeOver.error?.faults.map((fault) => (
+        <Trouble key={fault.field + fault.message} message={fault.message} />
+      ))}
+      {takeOver.isSuccess && (
+        <Box role="status" sx={{ my: 1 }}>
+          {takeOver.data.name} is here, with what its pupils did.
+        </Box>
       )}
       {edited !== undefined && (
         <ClassForm

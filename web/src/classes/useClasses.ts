@@ -37,6 +37,17 @@ export const useDeleteClass = () =>
 export const useRestoreClass = () =>
   useClassChange((id: number) => ask(api.POST('/api/classes/{id}/restore', path(id))));
 
+/** Makes a class from a file that another Bemble wrote. */
+export const useTakeClassOver = () =>
+  useClassChange(async (file: File) =>
+    ask(
+      api.POST('/api/classes/file', {
+        body: (await file.text()) as unknown as Schemas['ClassFile'],
+        bodySerializer: (body) => body as unknown as string,
+      }),
+    ),
+  );
+
 export const useTakeListIn = (id: number) =>
   useClassChange(async (file: File) =>
     ask(

@@ -209,6 +209,28 @@ class RecordApiTest {
     }
 
     @Test
+    void aClassIsTakenOverFromAFileWithItsHistoryOrNotAtAll() {
+        JsonNode curlews = teacher.schoolClass("Curlews");
+        long pupil = curlews.get("pupils").get(1).get("id").asLong();
+        put("/api/pupils/" + pupil + "/rungs/division-three-digits", Map.of("state", "secure", "reason", "Worked it aloud."));
+        String file = new String(teacher.file("/api/classes/" + curlews.get("id").asLong() + "/class.json"));
+        Client.Reply taken = teacher.post("/api/classes/file", file.replace("\"name\":\"Curlews\"", "\"name\":\"Curlews, next year\""));
+        assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+        JsonNode before = teacher.get("/api/classes/" + curlews.get("id").asLong() + "/record").json();
+        JsonNode after = teacher.get("/api/classes/" + taken.json().get("id").asLong() + "/record").json();
+        assertThat(after.get("rungs")).isEqualTo(before.get("rungs"));
+        for (int i = 0; i < before.get("pupils").size(); i++) {
+            assertThat(after.get("pupils").get(i).get("cells")).isEqualTo(before.get("pupils").get(i).get("cells"));
+        }
+        int classes = teacher.get("/api/classes").json().size();
+        assertThat(teacher.post("/api/classes/file", file.replace("bemble-class-1", "bemble-class-9")).message()).contains("Everything as JSON");
+        Client.Reply unreadable = teacher.post("/api/classes/file", file.replaceFirst("\"problem\":\"[^\"]*\"", "\"problem\":\"many\""));
+        assertThat(unreadable.status()).isEqualTo(422);
+        assertThat(teacher.get("/api/classes").json()).as("nothing half taken over").hasSize(classes);
+        teacher.send("DELETE", "/api/classes/" + taken.json().get("id").asLong(), null);
+    }
+
+    @Test
     void aPupilIsDeletedWithEverythingAboutThem() {
         JsonNode terns = teacher.schoolClass("Terns");
         JsonNode pupil = terns.get("pupils").get(6);

@@ -79,6 +79,12 @@ class HandoverController {
         return Download.of("bemble-class.json", MediaType.APPLICATION_JSON_VALUE, handover.file(teacher.id(), id));
     }
 
+    /** Makes a class from such a file, with the history of its pupils. */
+    @PostMapping("/api/classes/file")
+    SchoolClass takeOver(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody ClassFile file) {
+        return handover.takeOver(teacher.id(), file);
+    }
+
     /** Moves pupils to another class; what they did goes with them. */
     @PostMapping("/api/classes/{id}/move")
     SchoolClass move(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody MovedPupils moved) {

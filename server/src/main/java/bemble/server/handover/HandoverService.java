@@ -1,17 +1,24 @@
 package bemble.server.handover;
 
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.log.PupilPapers;
-import bemble.server.marking.MarkedWork;
 import bemble.server.marking.MarkedWork.Answer;
+import bemble.server.marking.MarkedWork;
+import bemble.server.marking.TakenPapers.Past;
+import bemble.server.marking.TakenPapers;
 import bemble.server.progress.RecordService;
 import bemble.server.web.SpreadsheetText;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.csv.CSVFormat;
@@ -27,12 +34,16 @@ class HandoverService {
     private final MarkedWork work;
     private final PupilPapers papers;
     private final RecordService records;
+    private final TakenPapers taken;
+    private final Clock clock;
 
-    HandoverService(ClassService classes, MarkedWork work, PupilPapers papers, RecordService records) {
+    HandoverService(ClassService classes, MarkedWork work, PupilPapers papers, RecordService records, TakenPapers taken, Clock clock) {
         this.classes = classes;
         this.work = work;
         this.papers = papers;
         this.records = records;
+        this.taken = taken;
+        this.clock = clock;
     }
 
     /** What goes with a pupil: marked answers, papers written at screens, and decisions of the teacher about rungs. */
@@ -123,7 +134,32 @@ class HandoverService {
                         .map(answer -> new ClassFile.AnswerInFile(answer.day(), answer.title(), answer.question(), answer.problem(), answer.right(),
                                 answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed())).toList(),
                         pupil.standings().entrySet().stream().map(each -> new ClassFile.RungInFile(each.getKey(), each.getValue().state().id(),
-                                each.getValue().say())).toList())).toList());
+                                each.getValue().say(), pupil.isRuled(each.getKey()))).toList())).toList());
+    }
+
+    /**
+     * Makes a class from a file that another Bemble wrote: its pupils with their history, all or nothing.
+     *
+     * @throws Refusal naming what cannot be read
+     */
+    @Transactional
+    SchoolClass takeOver(long teacherId, ClassFile file) {
+        if (!ClassFile.FORMAT.equals(file.format())) {
+            throw Refusal.of("format", "This is no class of Bemble’s, or a newer one. Choose a file kept with “Everything as JSON”.");
+        }
+        SchoolClass made = classes.add(teacherId, file.name(), file.pupils().stream().map(ClassFile.PupilInFile::name).toList());
+        List<Past> answers = new ArrayList<>();
+        for (ClassFile.PupilInFile pupil : file.pupils()) {
+            long id = made.pupils().stream().filter(each -> each.name().equals(pupil.name().strip())).findFirst()
+                    .orElseThrow(() -> Refusal.of("pupils", "A pupil in the file has no name.")).id();
+            pupil.answers().forEach(answer -> answers.add(new Past(id, answer.day(), answer.sheet(), answer.question(),
+                    ProblemText.read(answer.problem(), 0, Punctuation.POINT).text(), answer.right(), answer.given(), answer.correction(),
+                    answer.alone(), answer.cause(), answer.confirmed())));
+            pupil.rungs().stream().filter(ClassFile.RungInFile::ruled)
+                    .forEach(rung -> records.rule(teacherId, id, rung.rung(), rung.state(), rung.say()));
+        }
+        taken.takeOver(teacherId, made.id(), answers, OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS));
+        return made;
     }
 
     /** Moves pupils to another class of the teacher; their history goes with them. */

@@ -33,11 +33,8 @@ class DemoWeeks {
         this.clock = clock;
     }
 
-    /** An answer with how it was judged. */
-    record Judged(long pupilId, int question, String state, String given, String cause, String verdict, String presumed, String fact) {}
-
     void put(long teacherId, List<SchoolClass> classes) {
-        List<Judged> answers = new ArrayList<>();
+        List<JudgedAnswer> answers = new ArrayList<>();
         long marking = 0;
         int questions = 0;
         SchoolClass schoolClass = classes.get(0);
@@ -57,11 +54,11 @@ class DemoWeeks {
                 case "paper" -> {
                     pupil = pupil(schoolClass, parts[1]);
                     for (int question = 1; question <= questions; question++) {
-                        answers.add(new Judged(pupil, question, "right", "", null, "right", null, null));
+                        answers.add(new JudgedAnswer(pupil, question, "right", "", "", "", null, "right", null, null));
                     }
                 }
-                default -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1, new Judged(pupil,
-                        Integer.parseInt(parts[2]), "given", parts[3], orNull(parts[6]), "wrong", orNull(parts[4]), orNull(parts[5])));
+                default -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1, new JudgedAnswer(pupil,
+                        Integer.parseInt(parts[2]), "given", parts[3], "", "", orNull(parts[6]), "wrong", orNull(parts[4]), orNull(parts[5])));
             }
         }
         keep(marking, answers);
@@ -82,7 +79,7 @@ class DemoWeeks {
                 json.writeValueAsString(List.of(new MarkingService.Sheet(PrintedSheets.UNPRINTED, problems)))).id();
     }
 
-    private void keep(long marking, List<Judged> answers) {
+    private void keep(long marking, List<JudgedAnswer> answers) {
         if (!answers.isEmpty()) {
             markings.keepJudged(marking, answers);
             answers.clear();

@@ -97,9 +97,9 @@ interface MarkingMapper {
     /** Puts answers that are judged already into a new marking. */
     @Insert("<script>insert into marked_answer (marking_id, pupil_id, question, state, given, correction, how, cause, verdict, "
             + "presumed, fact) values <foreach collection='answers' item='a' separator=','>(#{markingId}, #{a.pupilId}, #{a.question}, "
-            + "#{a.state}, #{a.given}, '', '', #{a.cause,jdbcType=VARCHAR}, #{a.verdict}, #{a.presumed,jdbcType=VARCHAR}, "
+            + "#{a.state}, #{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{a.verdict}, #{a.presumed,jdbcType=VARCHAR}, "
             + "#{a.fact,jdbcType=VARCHAR})</foreach></script>")
-    void keepJudged(@Param("markingId") long markingId, @Param("answers") List<DemoWeeks.Judged> answers);
+    void keepJudged(@Param("markingId") long markingId, @Param("answers") List<JudgedAnswer> answers);
 
     @Delete("delete from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{question}")
     void removeAnswer(long markingId, long pupilId, int question);

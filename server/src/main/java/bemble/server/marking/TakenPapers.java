@@ -1,11 +1,17 @@
 package bemble.server.marking;
 
+import bemble.server.marking.MarkingService.Open;
 import bemble.server.style.HowCode;
 import bemble.server.style.PreferencesService;
-import bemble.server.marking.MarkingService.Open;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.ObjectMapper;
 
 /** Papers that were written in Bemble, taken into a pile as if a teacher had typed them. */
 @Component
@@ -13,11 +19,13 @@ public class TakenPapers {
     private final MarkingService markings;
     private final MarkingMapper mapper;
     private final PreferencesService preferences;
+    private final ObjectMapper json;
 
-    TakenPapers(MarkingService markings, MarkingMapper mapper, PreferencesService preferences) {
+    TakenPapers(MarkingService markings, MarkingMapper mapper, PreferencesService preferences, ObjectMapper json) {
         this.markings = markings;
         this.mapper = mapper;
         this.preferences = preferences;
+        this.json = json;
     }
 
     /**
@@ -52,8 +60,7 @@ public class TakenPapers {
     @Transactional
     public void take(long teacherId, long markingId, long pupilId, List<Taken> answers, boolean helped) {
         Open open = markings.open(teacherId, markingId);
-        String how = helped ? preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code)
-                .findFirst().orElse("") : "";
+        String how = helped ? helped(teacherId) : "";
         for (Taken taken : answers) {
             MarkedAnswer before = open.answers(pupilId).stream().filter(answer -> answer.question() == taken.question())
                     .findFirst().orElse(null);
@@ -62,6 +69,39 @@ public class TakenPapers {
         markings.judgedAnew(teacherId, markingId, MarkingService.pupil(open, pupilId));
         answers.stream().filter(taken -> taken.slip() != null && !taken.given().isEmpty())
                 .forEach(taken -> mapper.presume(markingId, pupilId, taken.question(), taken.slip()));
+    }
+
+    /**
+     * An answer of the past, from a file.
+     *
+     * @param cause what a teacher decided where it is confirmed, else what was presumed; null where nothing is known
+     */
+    public record Past(long pupilId, LocalDate day, String sheet, int question, String problem, boolean right, String given,
+                       String correction, boolean alone, String cause, boolean confirmed) {}
+
+    /** Puts answers of the past into piles, one for each day and sheet, as they were judged then. */
+    @Transactional
+    public void takeOver(long teacherId, long classId, List<Past> answers, OffsetDateTime now) {
+        String helped = helped(teacherId);
+        Map<List<Object>, List<Past>> piles = answers.stream().collect(Collectors.groupingBy(
+                answer -> List.<Object>of(answer.day(), answer.sheet()), LinkedHashMap::new, Collectors.toList()));
+        piles.values().forEach(pile -> {
+            PastSheets sheets = new PastSheets(pile);
+            long id = mapper.add(teacherId, classId, pile.get(0).sheet(), now, pile.get(0).day(), json.writeValueAsString(sheets.sheets())).id();
+            sheets.byPupil().forEach((pupilId, code) -> mapper.keepPaper(id, new StoredPaper(pupilId, code, false)));
+            mapper.keepJudged(id, pile.stream().map(answer -> judged(answer, helped)).toList());
+        });
+    }
+
+    private static JudgedAnswer judged(Past answer, String helped) {
+        String cause = Causes.checked(answer.cause());
+        return new JudgedAnswer(answer.pupilId(), answer.question(), answer.right() ? "right" : "given", answer.given(), answer.correction(),
+                answer.alone() ? "" : helped, answer.confirmed() ? cause : null, answer.right() ? "right" : "wrong",
+                answer.confirmed() ? null : cause, null);
+    }
+
+    private String helped(long teacherId) {
+        return preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code).findFirst().orElse("");
     }
 
     private static MarkedAnswer merged(long pupilId, MarkedAnswer before, Taken taken, String how) {

@@ -74,6 +74,11 @@ public final class PupilWork {
         return rulings.get(rung);
     }
 
+    /** Whether the teacher says otherwise than the rule, or the same. */
+    public boolean isRuled(String rung) {
+        return rulings.containsKey(rung);
+    }
+
     /** What counts on a rung: what the teacher says stands. */
     public State state(String rung) {
         Ruling ruling = rulings.get(rung);

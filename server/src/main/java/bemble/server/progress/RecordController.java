@@ -42,7 +42,8 @@ class RecordController {
     @PutMapping("/api/pupils/{id}/rungs/{rung}")
     PupilRecord rule(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable String rung,
             @Valid @RequestBody RulingContent ruling) {
-        return records.rule(teacher.id(), id, rung, ruling.state(), ruling.reason());
+        records.rule(teacher.id(), id, rung, ruling.state(), ruling.reason());
+        return records.ofPupil(teacher.id(), id);
     }
 
     @DeleteMapping("/api/pupils/{id}/rungs/{rung}")

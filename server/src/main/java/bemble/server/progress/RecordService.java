@@ -201,7 +201,7 @@ public class RecordService {
      * @throws Refusal where the rung, the state or the reason is missing
      */
     @Transactional
-    PupilRecord rule(long teacherId, long pupilId, String rung, String state, String reason) {
+    public void rule(long teacherId, long pupilId, String rung, String state, String reason) {
         pupil(teacherId, pupilId);
         Ladder.find(rung).orElseThrow(() -> new Missing("There is no such rung. The ladders show which there are."));
         State said = Arrays.stream(State.values()).filter(each -> each.id().equals(state)).findFirst()
@@ -210,7 +210,6 @@ public class RecordService {
             throw Refusal.of("reason", "Say in a few words why, so that it is known later.");
         }
         rulings.keep(new Ruling(pupilId, rung, said.name(), reason.strip(), today()));
-        return ofPupil(teacherId, pupilId);
     }
 
     @Transactional

@@ -23,7 +23,7 @@ class BodyLimit extends OncePerRequestFilter {
     private static final int USUAL_KILOBYTES = 128;
     /** A set with 200 questions, each with its story; an entry of the log with its explanation; a paper full of figures. */
     private static final int KEPT_KILOBYTES = 2048;
-    /** Some 20,000 entries of a log. */
+    /** Some 20,000 entries of a log, or a class with years of answers. */
     private static final int FILE_KILOBYTES = 32 * 1024;
 
     @Override
@@ -33,11 +33,11 @@ class BodyLimit extends OncePerRequestFilter {
     }
 
     private static int kilobytes(String path) {
-        if (path.equals("/api/log/import")) {
+        if (path.equals("/api/log/import") || path.equals("/api/classes/file")) {
             return FILE_KILOBYTES;
         }
         boolean kept = path.startsWith("/api/sets") && !path.equals("/api/sets/draft") || path.startsWith("/api/log")
-                || path.startsWith("/api/attempts") || path.equals("/api/mark") || path.equals("/api/nudge");
+                || path.startsWith("/api/attempts") || path.startsWith("/api/in/papers") || path.equals("/api/mark") || path.equals("/api/nudge");
         return kept ? KEPT_KILOBYTES : USUAL_KILOBYTES;
     }
 

@@ -1,0 +1,12 @@
+package bemble.server.marking;
+
+/**
+ * An answer with how it was judged, to be put into a new pile as it is.
+ *
+ * @param state right or given
+ * @param verdict right or wrong
+ * @param presumed the likeliest slip, or null
+ * @param fact the fact that may have been missed, or null
+ */
+record JudgedAnswer(long pupilId, int question, String state, String given, String correction, String how, String cause, String verdict,
+                    String presumed, String fact) {}

@@ -1,0 +1,62 @@
+package bemble.server.marking;
+
+import bemble.server.marking.MarkingService.Sheet;
+import bemble.server.marking.TakenPapers.Past;
+import bemble.server.sets.PrintedSheets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The sheets behind answers of the past: pupils whose questions agree share one, others had a sheet of their own. */
+final class PastSheets {
+    private final List<Map<Integer, String>> sheets = new ArrayList<>();
+    private final Map<Long, Integer> byPupil = new LinkedHashMap<>();
+
+    PastSheets(List<Past> pile) {
+        Map<Long, Map<Integer, String>> papers = new LinkedHashMap<>();
+        pile.forEach(answer -> papers.computeIfAbsent(answer.pupilId(), any -> new HashMap<>()).put(answer.question(), answer.problem()));
+        papers.forEach((pupil, questions) -> {
+            int sheet = 0;
+            while (sheet < sheets.size() && !agree(sheets.get(sheet), questions)) {
+                sheet++;
+            }
+            if (sheet == sheets.size()) {
+                sheets.add(new HashMap<>());
+            }
+            sheets.get(sheet).putAll(questions);
+            byPupil.put(pupil, sheet);
+        });
+    }
+
+    private static boolean agree(Map<Integer, String> sheet, Map<Integer, String> questions) {
+        return questions.entrySet().stream().allMatch(each -> each.getValue().equals(sheet.getOrDefault(each.getKey(), each.getValue())));
+    }
+
+    private static String code(int sheet) {
+        return sheet == 0 ? PrintedSheets.UNPRINTED : PrintedSheets.UNPRINTED + "-" + (sheet + 1);
+    }
+
+    /** The sheets; a question that nobody answered is filled with another of the sheet. */
+    List<Sheet> sheets() {
+        List<Sheet> all = new ArrayList<>();
+        for (Map<Integer, String> questions : sheets) {
+            int most = questions.keySet().stream().mapToInt(Integer::intValue).max().orElseThrow();
+            String any = questions.get(most);
+            List<String> problems = new ArrayList<>();
+            for (int question = 1; question <= most; question++) {
+                problems.add(questions.getOrDefault(question, any));
+            }
+            all.add(new Sheet(code(all.size()), problems));
+        }
+        return all;
+    }
+
+    /** The code of each pupil's sheet; null stands for the first. */
+    Map<Long, String> byPupil() {
+        Map<Long, String> codes = new LinkedHashMap<>();
+        byPupil.forEach((pupil, sheet) -> codes.put(pupil, sheet == 0 ? null : code(sheet)));
+        return codes;
+    }
+}
