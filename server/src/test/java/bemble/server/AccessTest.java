@@ -76,7 +76,7 @@ class AccessTest {
         assertThat(stranger.post("/api/account/sign-in", Map.of("login", "other", "password", "lantern-quay")).status()).isEqualTo(200);
         JsonNode schoolClass = owner.schoolClass("Curlews");
         JsonNode session = owner.post("/api/screens", Map.of("classId", schoolClass.get("id").asLong(), "setId",
-                owner.get("/api/sets").json().get(0).get("id").asLong(), "led", false, "asksDigits", false)).json();
+                owner.demoSet(), "led", false, "asksDigits", false)).json();
         pupil = new Client(server);
         pupil.get("/api/account");
         long pupilId = session.get("places").get(0).get("pupil").get("id").asLong();

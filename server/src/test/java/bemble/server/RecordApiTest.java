@@ -38,7 +38,7 @@ class RecordApiTest {
 
     /** A pile of a new set, written on a day; everything on the first pupil's paper is so. */
     private static long pile(JsonNode schoolClass, String day, List<String> problems, String state) {
-        long demoSet = teacher.get("/api/sets").json().get(0).get("id").asLong();
+        long demoSet = teacher.demoSet();
         ObjectNode content = (ObjectNode) teacher.get("/api/sets/" + demoSet).json().get("content");
         content.put("title", "Carries " + day);
         content.set("questions", Client.JSON.valueToTree(problems.stream()
@@ -235,7 +235,7 @@ class RecordApiTest {
         JsonNode terns = teacher.schoolClass("Terns");
         JsonNode pupil = terns.get("pupils").get(6);
         long id = pupil.get("id").asLong();
-        long set = teacher.get("/api/sets").json().get(0).get("id").asLong();
+        long set = teacher.demoSet();
         JsonNode session = teacher.post("/api/screens", Map.of("classId", terns.get("id").asLong(), "setId", set, "pupils", List.of(id),
                 "led", false, "asksDigits", false)).json();
         Client child = new Client(server);

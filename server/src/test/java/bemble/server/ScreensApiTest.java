@@ -26,7 +26,7 @@ class ScreensApiTest {
         server = shared;
         teacher = Client.demo(server);
         terns = teacher.schoolClass("Terns");
-        set = teacher.get("/api/sets").json().get(0).get("id").asLong();
+        set = teacher.demoSet();
     }
 
     private static JsonNode open(boolean led, boolean asksDigits) {
