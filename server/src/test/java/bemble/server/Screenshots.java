@@ -106,6 +106,8 @@ final class Screenshots {
 
     private void written(String problem, String digits, String name) {
         teacher.open("Write");
+        // The screen before has a line called so too, and stays until this one is there.
+        teacher.see("Take the paper");
         teacher.page().getByLabel("Problem").fill(problem);
         teacher.page().getByLabel("By the method").waitFor();
         teacher.page().getByLabel("Problem").press("Enter");
