@@ -147,34 +147,43 @@ class MarkingService {
         return Written.answerBy(Hand.CAREFUL, problem, Methods.find(problem, null, style), style).answer().text();
     }
 
-    private MarkedPaperView paper(Open open, Pupil pupil) {
-        StoredPaper paper = open.papers().get(pupil.id());
-        return new MarkedPaperView(pupil, open.sheet(pupil.id()).code(), paper != null && paper.absent(), views(open, pupil.id()));
-    }
-
-    /** A pupil's answers, each judged in the light of the others. */
-    private List<PaperAnswerView> views(Open open, long pupilId) {
-        List<MarkedAnswer> answers = open.answers(pupilId);
-        List<Problem> problems = open.sheet(pupilId).read();
-        return known.read(() -> {
-            Map<Integer, Judged> judged = judged(open, answers, problems);
-            long wrong = judged.values().stream().filter(each -> each.verdict() == Judged.Verdict.WRONG).count();
-            return answers.stream().map(answer -> view(answer, problems.get(answer.question() - 1), judged.get(answer.question()),
-                    wrong < 2)).toList();
-        });
-    }
-
-    private Map<Integer, Judged> judged(Open open, List<MarkedAnswer> answers, List<Problem> problems) {
-        List<MarkedAnswer> read = readable(answers);
-        Map<Integer, Judged> judged = new HashMap<>();
-        List<Judged> each = writer(open, read, problems).items();
-        for (int i = 0; i < read.size(); i++) {
-            judged.put(read.get(i).question(), each.get(i));
+    /** A paper with the answers on it that can be read, judged together once. */
+    private record ReadPaper(List<MarkedAnswer> answers, Writer writer) {
+        Map<Integer, Judged> judged() {
+            Map<Integer, Judged> judged = new HashMap<>();
+            List<Judged> each = writer.items();
+            for (int i = 0; i < answers.size(); i++) {
+                judged.put(answers.get(i).question(), each.get(i));
+            }
+            return judged;
         }
-        return judged;
+
+        String factMissed(int question) {
+            return writer.factMissed(answers.stream().map(MarkedAnswer::question).toList().indexOf(question));
+        }
     }
 
-    private static List<MarkedAnswer> readable(List<MarkedAnswer> answers) {
+    private ReadPaper read(Open open, long pupilId) {
+        List<MarkedAnswer> answers = readable(open.answers(pupilId));
+        return new ReadPaper(answers, writer(open, answers, open.sheet(pupilId).read()));
+    }
+
+    private MarkedPaperView paper(Open open, Pupil pupil) {
+        return known.read(() -> paper(open, pupil, read(open, pupil.id())));
+    }
+
+    /** A pupil's paper, each answer judged in the light of the others. */
+    private static MarkedPaperView paper(Open open, Pupil pupil, ReadPaper read) {
+        List<Problem> problems = open.sheet(pupil.id()).read();
+        Map<Integer, Judged> judged = read.judged();
+        boolean alone = judged.values().stream().filter(each -> each.verdict() == Judged.Verdict.WRONG).count() < 2;
+        StoredPaper paper = open.papers().get(pupil.id());
+        return new MarkedPaperView(pupil, open.sheet(pupil.id()).code(), paper != null && paper.absent(), open.answers(pupil.id()).stream()
+                .map(answer -> view(answer, problems.get(answer.question() - 1), judged.get(answer.question()), alone)).toList());
+    }
+
+    /** The answers that are judged: what is blank, not reached or unclear is none. */
+    static List<MarkedAnswer> readable(List<MarkedAnswer> answers) {
         return answers.stream().filter(answer -> answer.state().equals("given") || answer.state().equals("right")).toList();
     }
 
@@ -182,17 +191,12 @@ class MarkingService {
     MarkedPaperView judgedAnew(long teacherId, long id, Pupil pupil) {
         Open open = open(teacherId, id);
         return known.read(() -> {
-            MarkedPaperView paper = paper(open, pupil);
-            List<MarkedAnswer> read = readable(open.answers(pupil.id()));
-            Writer writer = writer(open, read, open.sheet(pupil.id()).read());
-            Map<Integer, String> facts = new HashMap<>();
-            for (int i = 0; i < read.size(); i++) {
-                facts.put(read.get(i).question(), writer.factMissed(i));
-            }
+            ReadPaper read = read(open, pupil.id());
+            MarkedPaperView paper = paper(open, pupil, read);
             paper.answers().forEach(answer -> {
                 String presumed = answer.presumed().isEmpty() ? null : answer.presumed().get(0).slip();
                 markings.judge(id, pupil.id(), new MarkingMapper.Judgement(answer.question(), answer.verdict(), presumed,
-                        Slips.FACT_NEAR_MISS.equals(presumed) ? facts.get(answer.question()) : null));
+                        Slips.FACT_NEAR_MISS.equals(presumed) ? read.factMissed(answer.question()) : null));
             });
             return paper;
         });

@@ -68,8 +68,7 @@ class ReportService {
 
     private Judgement judge(Open open, Pupil pupil) {
         List<Problem> problems = open.sheet(pupil.id()).read();
-        List<MarkedAnswer> read = open.answers(pupil.id()).stream()
-                .filter(answer -> answer.state().equals("given") || answer.state().equals("right")).toList();
+        List<MarkedAnswer> read = MarkingService.readable(open.answers(pupil.id()));
         Writer writer = markings.writer(open, read, problems);
         int right = 0;
         int wrong = 0;

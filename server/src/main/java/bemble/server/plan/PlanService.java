@@ -31,7 +31,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -132,15 +131,26 @@ public class PlanService {
     /** The plan of the week in which a day lies; of this week where none is given. */
     public PlanView plan(long teacherId, long classId, LocalDate day) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
-        LocalDate monday = monday(day);
-        Optional<PlanMapper.StoredPlan> stored = plans.plan(classId, monday);
-        PlanContent content = stored.map(each -> json.readValue(each.content(), PlanContent.class))
-                .orElseGet(() -> made(teacherId, schoolClass, monday));
-        return view(schoolClass, monday, stored.map(PlanMapper.StoredPlan::revision).orElse(0), content);
+        return plan(schoolClass, day, () -> records.work(teacherId, schoolClass));
     }
 
-    private PlanContent made(long teacherId, SchoolClass schoolClass, LocalDate monday) {
-        List<PupilWork> work = records.work(teacherId, schoolClass);
+    /** The same for who knows already what the pupils have done. */
+    public PlanView plan(SchoolClass schoolClass, LocalDate day, Supplier<List<PupilWork>> work) {
+        LocalDate monday = monday(day);
+        Kept kept = kept(schoolClass, monday, work);
+        return view(schoolClass, monday, kept.revision(), kept.content());
+    }
+
+    private record Kept(PlanContent content, int revision) {}
+
+    /** The plan as it was changed by hand, else as the record makes it. */
+    private Kept kept(SchoolClass schoolClass, LocalDate monday, Supplier<List<PupilWork>> work) {
+        return plans.plan(schoolClass.id(), monday)
+                .map(stored -> new Kept(json.readValue(stored.content(), PlanContent.class), stored.revision()))
+                .orElseGet(() -> new Kept(made(schoolClass, monday, work.get()), 0));
+    }
+
+    private PlanContent made(SchoolClass schoolClass, LocalDate monday, List<PupilWork> work) {
         PlanWishes wishes = termOf(schoolClass.id(), () -> work).wishes(monday);
         List<LocalDate> left = wishes.days().stream().filter(day -> !day.isBefore(records.today())).toList();
         if (left.isEmpty()) {
@@ -226,9 +236,8 @@ public class PlanService {
     public long setFor(long teacherId, long classId, LocalDate day, String key) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         LocalDate monday = monday(day);
-        Optional<PlanMapper.StoredPlan> stored = plans.plan(classId, monday);
-        PlanContent content = stored.map(each -> json.readValue(each.content(), PlanContent.class))
-                .orElseGet(() -> made(teacherId, schoolClass, monday));
+        Kept kept = kept(schoolClass, monday, () -> records.work(teacherId, schoolClass));
+        PlanContent content = kept.content();
         PlannedDay planned = content.days().stream().filter(each -> each.groups().stream().anyMatch(group -> group.key().equals(key)))
                 .findFirst().orElseThrow(() -> new Missing("This group is not in the week's plan any more. Load the plan again."));
         PlannedGroup group = planned.groups().stream().filter(each -> each.key().equals(key)).findFirst().orElseThrow();
@@ -244,7 +253,7 @@ public class PlanService {
         UnaryOperator<PlannedGroup> with = each -> need(each).equals(need) && each.questions() == group.questions() ? each.withSet(setId) : each;
         PlanContent changed = new PlanContent(content.days().stream().map(each -> each.date().equals(planned.date())
                 ? new PlannedDay(each.date(), each.groups().stream().map(with).toList()) : each).toList(), content.conflicts());
-        keep(teacherId, classId, monday, changed, stored.map(PlanMapper.StoredPlan::revision).orElse(0));
+        keep(teacherId, classId, monday, changed, kept.revision());
         return setId;
     }
 

@@ -82,8 +82,10 @@ public class RecordService {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         List<PupilWork> all = work(teacherId, schoolClass);
         List<Rung> tried = triedBy(all);
-        List<PupilRow> rows = all.stream().map(each -> new PupilRow(each.pupil(),
-                tried.stream().map(rung -> cell(each, rung)).toList())).toList();
+        List<PupilRow> rows = all.stream().map(each -> {
+            Map<String, Standing> standings = each.standings();
+            return new PupilRow(each.pupil(), tried.stream().map(rung -> cell(each, rung, standings)).toList());
+        }).toList();
         return new ClassRecord(classId, schoolClass.name(), today(), states(), tried.stream().map(RecordService::view).toList(), rows,
                 slips(all), facts(all));
     }
@@ -101,8 +103,8 @@ public class RecordService {
         return new RecordRung(rung.id(), rung.wishes().operation().id(), rung.title(), rung.news());
     }
 
-    private static CellView cell(PupilWork pupil, Rung rung) {
-        String shows = pupil.standings().getOrDefault(rung.id(), Standing.NONE).shows();
+    private static CellView cell(PupilWork pupil, Rung rung, Map<String, Standing> standings) {
+        String shows = standings.getOrDefault(rung.id(), Standing.NONE).shows();
         return new CellView(rung.id(), pupil.state(rung.id()).id(), pupil.ruling(rung.id()) != null,
                 shows == null ? null : MarkedWork.nameOf(shows, rung.wishes().operation()));
     }

@@ -59,9 +59,10 @@ class TodayController {
         List<Lesson> lessons = new ArrayList<>();
         List<DuePupil> due = new ArrayList<>();
         for (SchoolClass schoolClass : classes.all(teacher.id())) {
-            Stream.of(today, today.plusWeeks(1)).flatMap(week -> plans.plan(teacher.id(), schoolClass.id(), week).days().stream())
+            List<PupilWork> work = records.work(teacher.id(), schoolClass);
+            Stream.of(today, today.plusWeeks(1)).flatMap(week -> plans.plan(schoolClass, week, () -> work).days().stream())
                     .filter(day -> !day.date().isBefore(today)).findFirst().ifPresent(day -> lessons.add(lesson(schoolClass, day)));
-            for (PupilWork pupil : records.work(teacher.id(), schoolClass)) {
+            for (PupilWork pupil : work) {
                 List<String> rungs = Ladder.all().stream().filter(rung -> pupil.state(rung.id()) == State.DUE).map(rung -> rung.title()).toList();
                 if (!rungs.isEmpty()) {
                     due.add(new DuePupil(pupil.pupil(), schoolClass.name(), rungs));
