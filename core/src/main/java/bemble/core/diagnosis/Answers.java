@@ -21,7 +21,8 @@ import java.util.Set;
 
 /**
  * The answers that the known hands come to in one question, each worked out once: single slips, made everywhere or in one
- * column only, and facts missed; two slips at once, and a slip with a fact missed, only when they are asked for.
+ * column only, and facts missed; two slips at once, and a slip with a fact missed, only when they are asked for. May be asked
+ * by several threads at once.
  */
 public final class Answers {
     /** Decisions made before no further hand is tried, so that no question takes long. */
@@ -38,12 +39,12 @@ public final class Answers {
     private final String rightKey;
     private final int facts;
     private final Map<String, List<Path>> paths = new HashMap<>();
-    private final Map<String, Map<String, Double>> bySlip = new LinkedHashMap<>();
+    private final Map<String, Outcomes> bySlip = new LinkedHashMap<>();
     private final Map<String, Map<String, Double>> missedAfter = new HashMap<>();
-    private final Map<Set<String>, Map<String, Double>> byPair = new HashMap<>();
+    private final Map<Habit, Map<String, Double>> byPair = new HashMap<>();
     private final Map<String, Integer> missed = new HashMap<>();
     private long decisions;
-    private boolean pairsWorked;
+    private Map<String, List<Path>> ofTwo;
 
     private Answers(Problem problem, Method<?> method) {
         this.problem = problem;
@@ -55,7 +56,7 @@ public final class Answers {
         this.right = rounded == null ? Set.of(rightKey)
                 : Set.of(rightKey, rounded.equals(careful.answer().value()) ? rightKey + "." : rounded);
         this.facts = careful.factsWorked().size();
-        slips.forEach(slip -> bySlip.put(slip.id(), new LinkedHashMap<>()));
+        slips.forEach(slip -> bySlip.put(slip.id(), new Outcomes()));
         singles(HouseStyle.USUAL, 1);
         if (problem.operation() == Operation.MULTIPLICATION
                 && problem.operands().get(0).compareTo(problem.operands().get(1)) < 0) {
@@ -63,8 +64,11 @@ public final class Answers {
         }
         for (int which = 0; which < facts; which++) {
             for (int by : new int[] {1, -1}) {
-                String key = add(List.of(Slips.FACT_NEAR_MISS), Slip.nearMiss(which, by), HouseStyle.USUAL, Model.FACT_MISSED / 2);
+                Path path = new Path(List.of(Slips.FACT_NEAR_MISS), Slip.nearMiss(which, by), HouseStyle.USUAL,
+                        Model.FACT_MISSED / 2);
+                String key = keyOf(path.hand(), HouseStyle.USUAL);
                 if (key != null) {
+                    add(paths, path, key);
                     missed.putIfAbsent(key, which);
                 }
             }
@@ -99,7 +103,7 @@ public final class Answers {
         boolean once = places.size() > 1;
         double whole = weight * (once ? 1 - Model.IN_ONE_PLACE : 1);
         note(slip.id(), key, whole);
-        add(List.of(slip.id()), hand, style, whole, key);
+        add(paths, new Path(List.of(slip.id()), hand, style, whole), key);
         if (once) {
             double part = weight * Model.IN_ONE_PLACE / places.size();
             for (int place : places) {
@@ -107,14 +111,15 @@ public final class Answers {
                 String other = keyOf(here, style);
                 note(slip.id(), other, part);
                 if (other != null && !other.equals(key)) {
-                    add(List.of(slip.id()), here, style, part, other);
+                    add(paths, new Path(List.of(slip.id()), here, style, part), other);
                 }
             }
         }
     }
 
     private void note(String slip, String key, double weight) {
-        bySlip.get(slip).merge(key == null ? rightKey : key, weight, Double::sum);
+        String reached = key == null ? rightKey : key;
+        bySlip.get(slip).add(reached, weight, !isRight(reached));
     }
 
     /** The key of the answer that a hand comes to; null where it gets stuck, or where enough has been worked out. */
@@ -131,41 +136,43 @@ public final class Answers {
         }
     }
 
-    private String add(List<String> names, Slip hand, HouseStyle style, double weight) {
-        String key = keyOf(hand, style);
-        add(names, hand, style, weight, key);
-        return key;
-    }
-
-    private void add(List<String> names, Slip hand, HouseStyle style, double weight, String key) {
+    private void add(Map<String, List<Path>> paths, Path path, String key) {
         if (key != null && !right.contains(key)) {
-            paths.computeIfAbsent(key, any -> new ArrayList<>(2)).add(new Path(names, hand, style, weight));
+            paths.computeIfAbsent(key, any -> new ArrayList<>(2)).add(path);
         }
     }
 
-    private void pairs() {
-        if (pairsWorked) {
-            return;
-        }
-        pairsWorked = true;
+    private void addTogether(Map<String, List<Path>> paths, List<String> names, Slip both, double weight) {
+        add(paths, new Path(names, both, HouseStyle.USUAL, weight), keyOf(both, HouseStyle.USUAL));
+    }
+
+    /**
+     * The hands of two slips, or of a slip with a fact missed, by the answers they come to. One that changes nothing by itself
+     * may change something after another.
+     */
+    private Map<String, List<Path>> pairs() {
+        Map<String, List<Path>> found = new HashMap<>();
         for (KnownSlip one : slips) {
+            boolean changes = hasChance(one.id());
             List<Slip> hands = few(one);
             for (Slip hand : hands) {
                 double weight = Model.prior(one.met()) / hands.size();
                 for (KnownSlip other : slips) {
-                    if (other != one) {
-                        add(List.of(one.id(), other.id()), hand.and(few(other).isEmpty() ? other.slip() : few(other).get(0)),
-                                HouseStyle.USUAL, weight * Model.prior(other.met()) * Model.SLIPS_GO_TOGETHER / 2);
+                    if (other != one && (changes || hasChance(other.id()))) {
+                        Slip with = few(other).isEmpty() ? other.slip() : few(other).get(0);
+                        addTogether(found, List.of(one.id(), other.id()), hand.and(with),
+                                weight * Model.prior(other.met()) * Model.SLIPS_GO_TOGETHER / 2);
                     }
                 }
-                for (int which = 0; which < facts; which++) {
+                for (int which = 0; changes && which < facts; which++) {
                     for (int by : new int[] {1, -1}) {
-                        add(List.of(one.id(), Slips.FACT_NEAR_MISS), hand.and(Slip.nearMiss(which, by)), HouseStyle.USUAL,
+                        addTogether(found, List.of(one.id(), Slips.FACT_NEAR_MISS), hand.and(Slip.nearMiss(which, by)),
                                 weight * Model.FACT_MISSED / 2);
                     }
                 }
             }
         }
+        return found;
     }
 
     private List<Slip> few(KnownSlip slip) {
@@ -174,11 +181,14 @@ public final class Answers {
     }
 
     /** The hands of one slip, or none, that come to an answer; those of two where no other does. */
-    List<Path> leadingTo(String key) {
-        if (!paths.containsKey(key)) {
-            pairs();
+    synchronized List<Path> leadingTo(String key) {
+        if (paths.containsKey(key)) {
+            return paths.get(key);
         }
-        return paths.getOrDefault(key, List.of());
+        if (ofTwo == null) {
+            ofTwo = pairs();
+        }
+        return ofTwo.getOrDefault(key, List.of());
     }
 
     public Problem problem() {
@@ -196,7 +206,7 @@ public final class Answers {
 
     /** The answer that a slip leads to most likely; the right one where it changes nothing. */
     public String likeliest(String slip) {
-        return distribution(slip).entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(rightKey);
+        return outcomes(slip).weights().entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(rightKey);
     }
 
     boolean isRight(String key) {
@@ -222,18 +232,18 @@ public final class Answers {
         return careful;
     }
 
-    /** How likely a slip, where it is made, leads to each answer. */
-    Map<String, Double> distribution(String slip) {
-        return bySlip.getOrDefault(slip, Map.of());
+    /** The answers that a slip leads to. */
+    Outcomes outcomes(String slip) {
+        return bySlip.getOrDefault(slip, Outcomes.NONE);
     }
 
     /** Whether a slip can change the answer here. */
     public boolean hasChance(String slip) {
-        return distribution(slip).keySet().stream().anyMatch(key -> !isRight(key));
+        return outcomes(slip).changesAnswer();
     }
 
     /** How likely an answer is, of somebody who misses just one fact and makes a slip, or none where it is null. */
-    double afterMiss(String slip, String key) {
+    synchronized double afterMiss(String slip, String key) {
         return missedAfter.computeIfAbsent(slip == null ? "" : slip, this::missesAfter).getOrDefault(key, 0.0);
     }
 
@@ -255,23 +265,25 @@ public final class Answers {
         return answers;
     }
 
-    /** How likely two slips, where both are made, lead to each answer. */
-    Map<String, Double> ofBoth(String one, String other) {
-        return byPair.computeIfAbsent(Set.of(one, other), pair -> {
-            List<Slip> first = hands(one);
-            List<Slip> second = hands(other);
-            Map<String, Double> answers = new HashMap<>();
-            double share = 0.5 / Math.max(1, first.size() * second.size());
-            for (Slip hand : first) {
-                for (Slip with : second) {
-                    for (Slip both : List.of(hand.and(with), with.and(hand))) {
-                        String key = keyOf(both, HouseStyle.USUAL);
-                        answers.merge(key == null ? rightKey : key, share, Double::sum);
-                    }
+    /** How likely somebody who makes both of two slips comes to an answer. */
+    synchronized double afterBoth(Habit both, String key) {
+        return byPair.computeIfAbsent(both, this::ofBoth).getOrDefault(key, 0.0);
+    }
+
+    private Map<String, Double> ofBoth(Habit both) {
+        List<Slip> first = hands(both.one());
+        List<Slip> second = hands(both.other());
+        Map<String, Double> answers = new HashMap<>();
+        double share = 0.5 / Math.max(1, first.size() * second.size());
+        for (Slip hand : first) {
+            for (Slip with : second) {
+                for (Slip together : List.of(hand.and(with), with.and(hand))) {
+                    String key = keyOf(together, HouseStyle.USUAL);
+                    answers.merge(key == null ? rightKey : key, share, Double::sum);
                 }
             }
-            return answers;
-        });
+        }
+        return answers;
     }
 
     private List<Slip> hands(String id) {

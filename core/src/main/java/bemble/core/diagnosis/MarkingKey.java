@@ -68,7 +68,7 @@ public record MarkingKey(List<KeyCode> codes, List<KeyLine> lines) {
             String key = answers.likeliest(coded.slips().get(0));
             if (!answers.isRight(key)) {
                 wrong.computeIfAbsent(key, any -> new ArrayList<>()).add(coded.code());
-                weights.merge(key, answers.distribution(coded.slips().get(0)).getOrDefault(key, 0.0), Double::sum);
+                weights.merge(key, answers.outcomes(coded.slips().get(0)).weight(key), Double::sum);
             }
         }
         List<KeyAnswer> likely = wrong.entrySet().stream()

@@ -6,6 +6,7 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slips;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -27,9 +28,6 @@ public final class Writer {
     private static final double EXPLAINS = 0.02;
     private static final int MOST_FACTS = 12;
 
-    /** An answer that can be read, with the key it is compared by. */
-    private record Known(Answers answers, String key, boolean right) {}
-
     private final List<Item> items;
     private final Punctuation punctuation;
     private final List<Known> known = new ArrayList<>();
@@ -44,11 +42,11 @@ public final class Writer {
         this.punctuation = punctuation;
         for (Item item : items) {
             GivenAnswer.read(item.given(), punctuation).map(GivenAnswer::key)
-                    .ifPresent(key -> known.add(new Known(item.answers(), key, item.answers().isRight(key))));
+                    .ifPresent(key -> known.add(new Known(item.answers(), key)));
             item.answers().slips().forEach(slip -> priors.putIfAbsent(slip.id(), Model.prior(slip.met())));
         }
-        known.stream().filter(each -> !each.right()).forEach(each -> priors.keySet().stream()
-                .filter(slip -> each.answers().distribution(slip).containsKey(each.key())).forEach(explaining::add));
+        known.stream().filter(each -> !each.isRight()).forEach(each -> priors.keySet().stream().filter(each::isReachedBy)
+                .forEach(explaining::add));
         this.first = items.isEmpty() ? null : items.get(0).answers().problem();
         weigh();
     }
@@ -67,14 +65,12 @@ public final class Writer {
     }
 
     private void weigh() {
-        Map<Habit, Double> logs = new LinkedHashMap<>();
+        Map<Habit, Double> before = new LinkedHashMap<>();
         double slipping = priors.values().stream().mapToDouble(Double::doubleValue).sum();
-        logs.put(Habit.NONE, Math.log(Math.max(0.3, 1 - slipping)) + likelihood(Habit.NONE));
-        for (Map.Entry<String, Double> prior : priors.entrySet()) {
-            Habit habit = new Habit(prior.getKey(), null);
-            logs.put(habit, Math.log(prior.getValue()) + likelihood(habit));
-        }
-        pairs(logs);
+        before.put(Habit.NONE, Math.max(0.3, 1 - slipping));
+        priors.forEach((slip, prior) -> before.put(new Habit(slip, null), prior));
+        Map<Habit, Double> logs = weighed(before);
+        logs.putAll(weighed(pairs(logs)));
         double best = logs.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
         double sum = logs.values().stream().mapToDouble(log -> Math.exp(log - best)).sum();
         posterior.clear();
@@ -82,17 +78,17 @@ public final class Writer {
     }
 
     /** Two habits at once, of which one is among the likeliest by itself; only where some answer is left unexplained. */
-    private void pairs(Map<Habit, Double> logs) {
-        List<Known> wrong = known.stream().filter(each -> !each.right()).toList();
+    private Map<Habit, Double> pairs(Map<Habit, Double> logs) {
+        List<Known> wrong = known.stream().filter(each -> !each.isRight()).toList();
         if (wrong.isEmpty()) {
-            return;
+            return Map.of();
         }
         List<String> likely = logs.entrySet().stream().filter(entry -> entry.getKey().one() != null)
                 .sorted(Map.Entry.<Habit, Double>comparingByValue().reversed()).limit(TRIED_WITH_OTHERS)
                 .map(entry -> entry.getKey().one()).toList();
         Habit best = logs.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
         if (best.one() != null && wrong.stream().allMatch(each -> explains(best, each))) {
-            return;
+            return Map.of();
         }
         Set<Set<String>> tried = new LinkedHashSet<>();
         likely.forEach(one -> priors.keySet().stream().filter(other -> !other.equals(one))
@@ -102,90 +98,50 @@ public final class Writer {
                 .limit(LOOKED_AT_FOR_PAIRS).flatMap(each -> each.answers().leadingTo(each.key()).stream())
                 .filter(path -> path.with() != null && !path.with().equals(Slips.FACT_NEAR_MISS))
                 .forEach(path -> tried.add(Set.copyOf(path.slips())));
+        Map<Habit, Double> before = new LinkedHashMap<>();
         for (Set<String> pair : tried) {
             List<String> names = pair.stream().sorted().toList();
-            Habit habit = new Habit(names.get(0), names.get(1));
-            logs.put(habit, Math.log(priors.get(names.get(0)) * priors.get(names.get(1)) * Model.SLIPS_GO_TOGETHER)
-                    + likelihood(habit));
+            before.put(new Habit(names.get(0), names.get(1)),
+                    priors.get(names.get(0)) * priors.get(names.get(1)) * Model.SLIPS_GO_TOGETHER);
         }
+        return before;
     }
 
-    /** How likely the answers are of a writer with that habit, firm or not, as a logarithm. */
-    private double likelihood(Habit habit) {
-        if (habit.one() == null) {
-            return likelihood(habit, 1);
+    /**
+     * How likely each habit is together with the answers, as a logarithm.
+     *
+     * @param before how likely each is without them
+     */
+    private Map<Habit, Double> weighed(Map<Habit, Double> before) {
+        List<Habit> habits = List.copyOf(before.keySet());
+        // Most of the work is to find what hands come to in each question, and no question needs another.
+        List<double[][]> byAnswer = known.parallelStream().map(each -> habits.stream()
+                .map(habit -> each.logs(habit, explaining)).toArray(double[][]::new)).toList();
+        Map<Habit, Double> logs = new LinkedHashMap<>();
+        for (int i = 0; i < habits.size(); i++) {
+            double[] sums = new double[Model.FIRMNESS.length];
+            for (double[][] ofAnswer : byAnswer) {
+                for (int firmness = 0; firmness < sums.length; firmness++) {
+                    sums[firmness] += ofAnswer[i][firmness];
+                }
+            }
+            logs.put(habits.get(i), Math.log(before.get(habits.get(i))) + firmOrNot(sums));
         }
-        double best = Double.NEGATIVE_INFINITY;
-        double[] logs = new double[Model.FIRMNESS.length];
-        for (int i = 0; i < logs.length; i++) {
-            logs[i] = Math.log(Model.FIRMNESS[i][1]) + likelihood(habit, Model.FIRMNESS[i][0]);
-            best = Math.max(best, logs[i]);
-        }
+        return logs;
+    }
+
+    /** How likely the answers are of a writer of whom one does not know how firm the habit is, as a logarithm. */
+    private static double firmOrNot(double[] logs) {
+        double best = Arrays.stream(logs).max().orElseThrow();
         double sum = 0;
-        for (double log : logs) {
-            sum += Math.exp(log - best);
+        for (int i = 0; i < logs.length; i++) {
+            sum += Model.FIRMNESS[i][1] * Math.exp(logs[i] - best);
         }
         return best + Math.log(sum);
     }
 
-    private double likelihood(Habit habit, double firmness) {
-        double log = 0;
-        for (Known each : known) {
-            log += Math.log(probability(habit, firmness, each));
-        }
-        return log;
-    }
-
-    private double probability(Habit habit, double firmness, Known each) {
-        Answers answers = each.answers();
-        double missing = Math.min(0.3, 2 * Model.FACT_MISSED * answers.facts());
-        double plain = made(habit, firmness, each);
-        double missed = each.right() ? 0 : missed(habit, firmness, each);
-        return (1 - missing - Model.ANYTHING) * plain + missing * missed
-                + Model.ANYTHING * Model.anything(each.key(), answers.right());
-    }
-
-    /** How likely an answer is of somebody who misses no fact. */
-    private static double made(Habit habit, double firmness, Known each) {
-        double right = each.right() ? 1 : 0;
-        if (habit.one() == null) {
-            return right;
-        }
-        double one = madeOne(habit.one(), each);
-        if (habit.other() == null) {
-            return firmness * one + (1 - firmness) * right;
-        }
-        double other = madeOne(habit.other(), each);
-        return firmness * firmness * madeBoth(habit, each, one, other)
-                + firmness * (1 - firmness) * (one + other) + (1 - firmness) * (1 - firmness) * right;
-    }
-
-    private static double madeOne(String slip, Known each) {
-        Map<String, Double> answers = each.answers().distribution(slip);
-        if (answers.isEmpty()) {
-            return each.right() ? 1 : 0;
-        }
-        double all = answers.values().stream().mapToDouble(Double::doubleValue).sum();
-        return answers.getOrDefault(each.key(), 0.0) / all;
-    }
-
-    private static double madeBoth(Habit habit, Known each, double one, double other) {
-        boolean both = each.answers().hasChance(habit.one()) && each.answers().hasChance(habit.other());
-        if (!both) {
-            return each.answers().hasChance(habit.one()) ? one : other;
-        }
-        return each.answers().ofBoth(habit.one(), habit.other()).getOrDefault(each.key(), 0.0);
-    }
-
-    private double missed(Habit habit, double firmness, Known each) {
-        double careful = each.answers().afterMiss(null, each.key());
-        return habit.one() == null || habit.other() != null || !explaining.contains(habit.one()) || !each.answers().hasChance(habit.one())
-                ? careful
-                : firmness * each.answers().afterMiss(habit.one(), each.key()) + (1 - firmness) * careful;
-    }
-
     private static boolean explains(Habit habit, Known each) {
-        return !each.right() && made(habit, Model.FIRMNESS[1][0], each) > EXPLAINS;
+        return !each.isRight() && each.made(habit, Model.FIRMNESS[1][0]) > EXPLAINS;
     }
 
     /** How likely the writer is careful, and only misses a fact now and then. */
@@ -199,7 +155,7 @@ public final class Writer {
 
     /** The causes, likeliest first; none of a writer who is likelier careful. */
     public List<Cause> causes() {
-        if (careful() > Model.CAREFUL_ENOUGH || first == null || known.stream().allMatch(Known::right)) {
+        if (careful() > Model.CAREFUL_ENOUGH || first == null || known.stream().allMatch(Known::isRight)) {
             return List.of();
         }
         return posterior.entrySet().stream().filter(entry -> entry.getKey().one() != null && entry.getValue() >= WORTH_SAYING)
@@ -208,7 +164,7 @@ public final class Writer {
     }
 
     private Cause cause(Habit habit, double confidence) {
-        int wrong = (int) known.stream().filter(each -> !each.right()).count();
+        int wrong = (int) known.stream().filter(each -> !each.isRight()).count();
         int explains = (int) known.stream().filter(each -> explains(habit, each)).count();
         int chances = (int) known.stream().filter(each -> habit.slips().stream().anyMatch(each.answers()::hasChance)).count();
         return new Cause(habit.one(), habit.other(), explains, wrong, chances, confidence,
@@ -218,7 +174,7 @@ public final class Writer {
     /** Each answer judged in the light of the others. */
     public List<Judged> items() {
         Map<String, Double> bySlip = new HashMap<>();
-        double wrong = known.stream().filter(each -> !each.right()).count();
+        double wrong = known.stream().filter(each -> !each.isRight()).count();
         posterior.forEach((habit, probability) -> {
             if (habit.one() != null && wrong > 0) {
                 List<String> names = habit.slips().stream().sorted().toList();
@@ -231,7 +187,7 @@ public final class Writer {
         });
         bySlip.replaceAll((name, factor) -> Math.max(factor, 0.05));
         Weights weights = known.size() < 2 ? Weights.ALONE : new Weights(bySlip);
-        return items.stream().map(item -> Diagnosis.of(item.answers(), item.given(), punctuation, weights)).toList();
+        return items.parallelStream().map(item -> Diagnosis.of(item.answers(), item.given(), punctuation, weights)).toList();
     }
 
     /**
@@ -248,7 +204,7 @@ public final class Writer {
         Habit likeliest = posterior.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(Habit.NONE);
         Map<String, Integer> missed = new TreeMap<>();
         for (Known each : known) {
-            if (!each.right() && !explains(likeliest, each)) {
+            if (!each.isRight() && !explains(likeliest, each)) {
                 FactQuestion<?> fact = each.answers().factMissed(each.key());
                 if (fact != null && fact.fact() != null) {
                     missed.merge(fact.fact(), 1, Integer::sum);

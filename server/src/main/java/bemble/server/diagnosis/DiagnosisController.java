@@ -98,7 +98,7 @@ class DiagnosisController {
     DiagnoseResponse diagnose(@Valid @RequestBody DiagnoseRequest request) {
         WorkOrder order = request.order();
         Punctuation punctuation = order.style().point().punctuation();
-        Judged judged = known.read(() -> Diagnosis.of(answers(order), request.given(), punctuation));
+        Judged judged = known.read(() -> Diagnosis.of(answers(List.of(order)).get(0), request.given(), punctuation));
         return DiagnoseResponse.of(judged, order, true);
     }
 
@@ -166,17 +166,18 @@ class DiagnosisController {
         return orders;
     }
 
-    private Answers answers(WorkOrder order) {
-        return known.of(order.problem(), order.method(), order.style());
+    private List<Answers> answers(List<WorkOrder> orders) {
+        return known.of(orders.stream().map(order -> new KnownAnswers.Wanted(order.problem(), order.method(), order.style())).toList());
     }
 
     private Writer writer(List<DiagnoseRequest> items, List<WorkOrder> orders) {
-        List<Item> answers = new ArrayList<>();
+        List<Answers> answers = answers(orders);
+        List<Item> given = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
-            answers.add(new Item(answers(orders.get(i)), items.get(i).given()));
+            given.add(new Item(answers.get(i), items.get(i).given()));
         }
         Punctuation punctuation = orders.isEmpty() ? Punctuation.POINT : orders.get(0).style().point().punctuation();
-        return Writer.of(answers, punctuation);
+        return Writer.of(given, punctuation);
     }
 
     private static List<CauseView> causes(Writer writer, Problem problem) {

@@ -6,10 +6,12 @@ import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.server.faults.Busy;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** The answers that hands come to, kept for the questions asked about last: a class works on the same sheet. */
@@ -26,18 +28,41 @@ public class KnownAnswers {
         }
     };
 
-    /**
-     * The answers of a question; to be asked for while reading only.
-     *
-     * @param wanted the id of the method it is worked by, or null for the one of the style
-     */
-    public Answers of(Problem problem, String wanted, HouseStyle style) {
-        String method = Methods.find(problem, wanted, style).name().id();
-        return read(() -> kept.computeIfAbsent(problem.text() + " " + method, key -> Answers.of(problem, method)));
+    /** @param method the id of the method it is worked by, or null for the one of the style */
+    public record Wanted(Problem problem, String method, HouseStyle style) {
+        private String methodId() {
+            return Methods.find(problem, method, style).name().id();
+        }
+
+        private String key() {
+            return problem.text() + " " + methodId();
+        }
+
+        private Answers answers() {
+            return Answers.of(problem, methodId());
+        }
+    }
+
+    /** The answers of each question; those not known yet are worked out on all the machine's cores. */
+    public List<Answers> of(List<Wanted> wanted) {
+        return read(() -> {
+            Map<String, Wanted> missing = new LinkedHashMap<>();
+            List<String> keys = wanted.stream().map(Wanted::key).toList();
+            for (int i = 0; i < keys.size(); i++) {
+                if (!kept.containsKey(keys.get(i))) {
+                    missing.put(keys.get(i), wanted.get(i));
+                }
+            }
+            Map<String, Answers> found = missing.entrySet().parallelStream()
+                    .collect(Collectors.toConcurrentMap(Map.Entry::getKey, entry -> entry.getValue().answers()));
+            keys.forEach(key -> found.computeIfAbsent(key, kept::get));
+            kept.putAll(found);
+            return keys.stream().map(found::get).toList();
+        });
     }
 
     /**
-     * Runs what reads answers; they are worked out further while they are read, so one at a time.
+     * Runs what reads answers; one at a time, since each takes all the machine's cores.
      *
      * @throws Busy where it would take too long until it is one's turn
      */

@@ -46,7 +46,12 @@ public final class Command {
         try {
             ConfigurableApplicationContext context = SpringApplication.run(application, all.toArray(String[]::new));
             folder.keepDatabaseToOwner();
-            ready(context.getEnvironment().getProperty("local.server.port", USUAL_PORT), folder);
+            String port = context.getEnvironment().getProperty("local.server.port", USUAL_PORT);
+            if (is("bemble.only-first-requests")) {
+                new FirstRequests(port).send();
+                System.exit(SpringApplication.exit(context));
+            }
+            ready(port, folder);
         } catch (RuntimeException exception) {
             throw reason(exception, folder);
         }
