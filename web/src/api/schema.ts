@@ -3045,6 +3045,7 @@ export interface components {
             others: number;
             causes: components["schemas"]["CauseLine"][];
             facts: components["schemas"]["MissedFact"][];
+            quiz?: string;
         };
         QuestionCount: {
             /** Format: int32 */

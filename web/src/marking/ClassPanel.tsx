@@ -128,6 +128,7 @@ export function ClassPanel({ marking }: { marking: Marking }) {
           <Box component="span" sx={{ color: ink.faint }}>
             {pupil.right} right, {pupil.wrong} wrong
           </Box>
+          {pupil.quiz && <Box sx={{ pl: 2, color: ink.faint }}>{pupil.quiz}</Box>}
           {pupil.causes.slice(0, 3).map((cause) => (
             <Box key={cause.slip + (cause.with ?? '')} sx={{ pl: 2 }}>
               <b>{cause.name}</b>: {cause.say}

@@ -5,7 +5,12 @@ import { Trouble } from '../app/Trouble';
 import { useOpenAtScreens } from '../screens/useScreens';
 import { usePlannedSet, type Group } from './usePlan';
 
-export const kinds: Record<string, string> = { retry: 'comes back', again: 'again', next: 'next' };
+export const kinds: Record<string, string> = {
+  retry: 'comes back',
+  again: 'again',
+  quiz: 'after the quiz',
+  next: 'next',
+};
 
 type Props = {
   classId: number;

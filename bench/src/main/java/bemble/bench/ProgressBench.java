@@ -140,7 +140,7 @@ public final class ProgressBench {
         for (int day = from; day <= 7 * WEEKS; day++) {
             LocalDate date = BEGIN.plusDays(day);
             answers += (int) history.stream().filter(each -> each.day().equals(date)).count();
-            State state = Progress.of(history, true, date, Rule.USUAL).state();
+            State state = Progress.of(history, List.of(), true, date, Rule.USUAL).state();
             if (state == wanted || wanted == State.SECURE && state == State.DUE) {
                 return answers;
             }

@@ -4,15 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.InstanceOfAssertFactories.type;
 
+import bemble.core.diagnosis.Answers;
 import bemble.core.plan.Need;
 import bemble.core.plan.PlanSheet;
 import bemble.core.plan.PlanWishes;
 import bemble.core.plan.PlannedPupil;
 import bemble.core.plan.WeekPlan;
 import bemble.core.practice.Ladder;
+import bemble.core.practice.Question;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
+import bemble.core.progress.Quiz;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import java.time.LocalDate;
@@ -35,7 +38,11 @@ class PlanTest {
     private static final List<LocalDate> FIVE_DAYS = IntStream.range(0, 5).mapToObj(MONDAY::plusDays).toList();
 
     private static Standing standing(State state, String shows) {
-        return new Standing(state, "", MONDAY, null, shows, List.of());
+        return standing(state, shows, null);
+    }
+
+    private static Standing standing(State state, String shows, Quiz quiz) {
+        return new Standing(state, "", MONDAY, null, shows, List.of(), quiz, state == State.DUE);
     }
 
     private static List<PlannedPupil> pupils(Random random) {
@@ -48,6 +55,11 @@ class PlanTest {
                 boolean shows = random.nextInt(20) == 0 && TOPICS.get(rung).startsWith("subtraction-one");
                 standings.put(TOPICS.get(rung), standing(random.nextInt(6) == 0 ? State.DUE : State.SECURE,
                         shows ? "smaller-from-larger" : null));
+            }
+            for (int rung = 0; rung < reached; rung++) {
+                if (random.nextInt(30) == 0) {
+                    standings.put(TOPICS.get(rung), standing(State.LEARNING, null, new Quiz(MONDAY, random.nextInt(6), 5, 4, null)));
+                }
             }
             standings.put(TOPICS.get(reached), standing(State.LEARNING, null));
             pupils.add(new PlannedPupil(i, "Pupil " + i, standings));
@@ -91,8 +103,11 @@ class PlanTest {
                         .as("%s is due on %s: planned, or said to wait", pupil.name(), rung).isTrue();
             }
         });
-        String first = TOPICS.stream().filter(rung -> pupil.standings().containsKey(rung) && (pupil.standings().get(rung).shows() != null
-                || pupil.standings().get(rung).state() == State.LEARNING)).findFirst().orElseThrow();
+        String first = TOPICS.stream().filter(rung -> {
+            Standing standing = pupil.standings().get(rung);
+            boolean passed = standing != null && standing.quiz() != null && standing.quiz().right() >= 4;
+            return standing != null && (standing.shows() != null || standing.state() == State.LEARNING && !passed);
+        }).findFirst().orElseThrow();
         assertThat(met.stream().filter(need -> need.kind() != Need.Kind.RETRY))
                 .as("nobody goes past a rung whose slip still shows").allMatch(need -> need.rung().equals(first));
     }
@@ -111,9 +126,27 @@ class PlanTest {
     void aRungThatComesAgainHasQuestionsInWhichTheSlipShows() {
         Need need = new Need(Need.Kind.AGAIN, "subtraction-across-a-zero", "zeros-skipped");
         assertThat(need.reason()).contains("across a zero").contains("6 questions, 4 of which");
-        assertThat(PlanSheet.draw(need, need.questions(), 7)).hasSize(6)
-                .allMatch(question -> Ladder.find(need.rung()).orElseThrow().wishes().equals(
-                        Ladder.rungOf(question.features()).orElseThrow().wishes()));
+        List<Question> sheet = PlanSheet.draw(need, need.questions(), 7);
+        assertThat(sheet).hasSize(6).allMatch(question -> Ladder.find(need.rung()).orElseThrow().wishes().equals(
+                Ladder.rungOf(question.features()).orElseThrow().wishes()));
+        assertThat(sheet).filteredOn(question -> Answers.of(question.problem(), null).hasChance("zeros-skipped"))
+                .hasSizeGreaterThanOrEqualTo(4);
+    }
+
+    @Test
+    void aQuizPassedMovesOnAndOneNotPassedBringsAShorterSetOnItsSlip() {
+        PlannedPupil passed = new PlannedPupil(1, "Passed", Map.of(TOPICS.get(0),
+                standing(State.LEARNING, null, new Quiz(MONDAY, 4, 5, 4, null))));
+        PlannedPupil failed = new PlannedPupil(2, "Failed", Map.of(TOPICS.get(0),
+                standing(State.LEARNING, null, new Quiz(MONDAY, 3, 5, 4, "smaller-from-larger"))));
+        List<WeekPlan.Group> monday = WeekPlan.of(List.of(passed, failed), new PlanWishes(TOPICS, FIVE_DAYS, 30, 6, 3)).days().stream()
+                .flatMap(day -> day.groups().stream()).toList();
+        assertThat(monday).filteredOn(group -> group.pupils().contains(1L)).isNotEmpty()
+                .allMatch(group -> group.need().equals(new Need(Need.Kind.NEXT, TOPICS.get(1), null)));
+        Need shorter = new Need(Need.Kind.QUIZ, TOPICS.get(0), "smaller-from-larger");
+        assertThat(monday).filteredOn(group -> group.pupils().contains(2L)).isNotEmpty().allMatch(group -> group.need().equals(shorter));
+        assertThat(shorter.questions()).isEqualTo(6);
+        assertThat(shorter.reason()).contains("was not passed", "was seen: a shorter set, 6 questions, 4 of which");
     }
 
     @Test

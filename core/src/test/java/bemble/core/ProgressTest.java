@@ -11,6 +11,7 @@ import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Evidence;
 import bemble.core.progress.Progress;
+import bemble.core.progress.Quiz;
 import bemble.core.progress.Rule;
 import bemble.core.progress.SlipHistory;
 import bemble.core.progress.Standing;
@@ -46,7 +47,7 @@ class ProgressTest {
     }
 
     private static Standing on(String days, int day) {
-        return Progress.of(answers(days), true, MONDAY.plusDays(day), Rule.USUAL);
+        return Progress.of(answers(days), List.of(), true, MONDAY.plusDays(day), Rule.USUAL);
     }
 
     @ParameterizedTest
@@ -88,7 +89,7 @@ class ProgressTest {
 
     @Test
     void aRungNeverTriedSaysSo() {
-        assertThat(Progress.of(List.of(), true, MONDAY, Rule.USUAL)).isEqualTo(Standing.NONE);
+        assertThat(Progress.of(List.of(), List.of(), true, MONDAY, Rule.USUAL)).isEqualTo(Standing.NONE);
     }
 
     @ParameterizedTest
@@ -103,6 +104,29 @@ class ProgressTest {
             """)
     void aCauseThatComesTwiceShowsUntilSixGoWell(String days, String shows, String why) {
         assertThat(on(days, 30).shows()).as(why).isEqualTo(shows);
+    }
+
+    /** A quiz on day 7, of whose five questions so many were right, with what else was marked. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            0:++--+ 7:++++-             | 4 | 7  | passed | false | passed at its mark
+            0:++--+ 7:++++-             | 4 | 13 | passed | false | not yet a week
+            0:++--+ 7:++++-             | 4 | 14 | passed | true  | a week later it comes back
+            0:++--+ 7:++++- 14:+-+      | 4 | 15 | passed | false | it came back
+            0:+++++ 7:+++++             | 5 | 7  | none   | false | secure by it, so the rule has it now
+            0:++--+ 7:+++--             | 3 | 30 | failed | false | three are not enough
+            0:++--+ 7:+++-- 9:+++-+     | 3 | 30 | failed | false | not six since
+            0:++--+ 7:+++-- 9:+++-++    | 3 | 30 | none   | false | a turn of six went well
+            0:++--+ 7:+++-- 9:+-+-++    | 3 | 30 | failed | false | a turn of six did not
+            """)
+    void aQuizCountsUntilItIsSettled(String days, int right, int day, String counts, boolean comesBack, String why) {
+        Quiz quiz = new Quiz(MONDAY.plusDays(7), right, 5, 4, "carry-forgotten");
+        Quiz before = new Quiz(MONDAY, 3, 5, 4, null);
+        Standing standing = Progress.of(answers(days), List.of(quiz, before), true, MONDAY.plusDays(day), Rule.USUAL);
+        String last = standing.quiz() == null ? "none" : standing.quiz().isPassed() ? "passed" : "failed";
+        assertThat(last).as(why).isEqualTo(counts);
+        assertThat(standing.due()).as(why).isEqualTo(comesBack);
+        assertThat(standing.movesOn()).as(why).isEqualTo(counts.equals("passed") || standing.state().isReached());
     }
 
     @Test
@@ -126,10 +150,10 @@ class ProgressTest {
                     answers.addAll(answers(day + ":" + "+-x".charAt(day * 7 % 3)));
                 }
             }
-            Standing inOrder = Progress.of(answers, true, MONDAY.plusDays(41), Rule.USUAL);
+            Standing inOrder = Progress.of(answers, List.of(), true, MONDAY.plusDays(41), Rule.USUAL);
             List<Evidence> mixed = new ArrayList<>(answers);
             Collections.shuffle(mixed, random);
-            assertThat(Progress.of(mixed, true, MONDAY.plusDays(41), Rule.USUAL)).isEqualTo(inOrder);
+            assertThat(Progress.of(mixed, List.of(), true, MONDAY.plusDays(41), Rule.USUAL)).isEqualTo(inOrder);
         }
     }
 

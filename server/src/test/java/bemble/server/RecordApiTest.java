@@ -38,17 +38,24 @@ class RecordApiTest {
 
     /** A pile of a new set, written on a day; everything on the first pupil's paper is so. */
     private static long pile(JsonNode schoolClass, String day, List<String> problems, String state) {
+        long id = pile(schoolClass, day, problems, (Integer) null);
+        long pupil = schoolClass.get("pupils").get(0).get("id").asLong();
+        teacher.post("/api/markings/" + id + "/papers/" + pupil + "/rest", Map.of("state", state));
+        return id;
+    }
+
+    /** A pile of a new set, written on a day; a quiz where it has a pass mark. */
+    private static long pile(JsonNode schoolClass, String day, List<String> problems, Integer passMark) {
         long demoSet = teacher.demoSet();
         ObjectNode content = (ObjectNode) teacher.get("/api/sets/" + demoSet).json().get("content");
         content.put("title", "Carries " + day);
+        content.put("passMark", passMark);
         content.set("questions", Client.JSON.valueToTree(problems.stream()
                 .map(problem -> Map.of("problem", problem, "story", "", "part", "alone")).toList()));
         JsonNode set = teacher.post("/api/sets", content).json();
         JsonNode marking = teacher.post("/api/markings", Map.of("classId", schoolClass.get("id").asLong(), "setId", set.get("id").asLong())).json();
         long id = marking.get("id").asLong();
         put("/api/markings/" + id + "/day", Map.of("workedOn", day));
-        long pupil = schoolClass.get("pupils").get(0).get("id").asLong();
-        teacher.post("/api/markings/" + id + "/papers/" + pupil + "/rest", Map.of("state", state));
         return id;
     }
 
@@ -141,6 +148,46 @@ class RecordApiTest {
         }));
         put("/api/classes/" + terns + "/term", before);
         assertThat(next).as("the teacher's own order, never overruled").isNotEmpty().containsOnly("subtraction-across-a-zero");
+    }
+
+    @Test
+    void aQuizSteersThePlanOnceAllOfItIsMarked() {
+        JsonNode gulls = teacher.post("/api/classes", Map.of("name", "Gulls", "pupils", List.of("Nell F", "Otto G", "Pia H"))).json();
+        long id = gulls.get("id").asLong();
+        List<Long> pupils = new ArrayList<>();
+        gulls.get("pupils").forEach(pupil -> pupils.add(pupil.get("id").asLong()));
+        long quiz = pile(gulls, LocalDate.now().toString(), List.of("36 + 48", "27 + 35", "58 + 16", "47 + 29", "19 + 63"), 5);
+        teacher.post("/api/markings/" + quiz + "/papers/" + pupils.get(0) + "/rest", Map.of("state", "right"));
+        put("/api/markings/" + quiz + "/papers/" + pupils.get(1) + "/answers/2", Map.of("state", "given", "given", "52"));
+        assertThat(planned(id, pupils.get(1)).get("kind").asString()).as("not all of it is marked").isEqualTo("next");
+        teacher.post("/api/markings/" + quiz + "/papers/" + pupils.get(1) + "/rest", Map.of("state", "right"));
+        JsonNode results = teacher.get("/api/markings/" + quiz + "/class").json().get("pupils");
+        assertThat(results.get(0).get("quiz").asString()).contains("was passed: 5 of 5, 5 are enough");
+        assertThat(results.get(1).get("quiz").asString()).contains("was not passed: 4 of 5, 5 are enough");
+        assertThat(results.get(2).has("quiz")).as("who was not there has none").isFalse();
+
+        assertThat(rung(pupils.get(0)).get("state").asString()).as("secure is said by the rule alone").isEqualTo("learning");
+        assertThat(rung(pupils.get(0)).get("say").asString()).contains("was passed: 5 of 5");
+        assertThat(planned(id, pupils.get(0)).get("rung").asString()).as("passed, so on").isNotEqualTo("addition-one-carry");
+        JsonNode shorter = planned(id, pupils.get(1));
+        assertThat(List.of(shorter.get("kind").asString(), shorter.get("rung").asString(), shorter.get("slip").asString()))
+                .containsExactly("quiz", "addition-one-carry", "carry-forgotten");
+        assertThat(shorter.get("questions").asInt()).isEqualTo(6);
+        assertThat(planned(id, pupils.get(2)).get("kind").asString()).isEqualTo("next");
+    }
+
+    /** What next week's plan has for a pupil first. */
+    private static JsonNode planned(long classId, long pupil) {
+        for (JsonNode day : teacher.get("/api/classes/" + classId + "/plan?week=" + LocalDate.now().plusWeeks(1)).json().get("days")) {
+            for (JsonNode group : day.get("groups")) {
+                for (JsonNode each : group.get("pupils")) {
+                    if (each.get("id").asLong() == pupil) {
+                        return group;
+                    }
+                }
+            }
+        }
+        throw new AssertionError("nothing is planned for this pupil");
     }
 
     @Test

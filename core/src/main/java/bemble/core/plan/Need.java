@@ -4,23 +4,22 @@ import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.progress.Rule;
 import bemble.core.progress.Standing;
-import bemble.core.progress.State;
 import bemble.core.slip.Slips;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
 /**
- * What a pupil should do: a rung that comes back, one that comes again for a slip, or the next one.
+ * What a pupil should do: a rung that comes back, one that comes again for a slip or after a quiz, or the next one.
  *
- * @param slip the slip for which a rung comes again; null for the others
+ * @param slip the slip for which a rung comes again, or null; after a quiz the one that was seen in it
  */
 public record Need(Kind kind, String rung, String slip) {
     private static final int NEXT_QUESTIONS = 10;
 
     /** Why something is to be done; what comes back is not to be forgotten, so it comes first. */
     public enum Kind {
-        RETRY, AGAIN, NEXT;
+        RETRY, AGAIN, QUIZ, NEXT;
 
         public String id() {
             return name().toLowerCase(Locale.ROOT);
@@ -35,7 +34,7 @@ public record Need(Kind kind, String rung, String slip) {
     static List<Need> of(PlannedPupil pupil, List<String> topics) {
         List<Need> needs = new ArrayList<>();
         pupil.standings().forEach((rung, standing) -> {
-            if (standing.state() == State.DUE) {
+            if (standing.due()) {
                 needs.add(new Need(Kind.RETRY, rung, null));
             }
         });
@@ -45,7 +44,11 @@ public record Need(Kind kind, String rung, String slip) {
                 needs.add(new Need(Kind.AGAIN, rung, standing.shows()));
                 return needs;
             }
-            if (!standing.state().isReached()) {
+            if (standing.quiz() != null && !standing.quiz().isPassed()) {
+                needs.add(new Need(Kind.QUIZ, rung, standing.quiz().slip()));
+                return needs;
+            }
+            if (!standing.movesOn()) {
                 needs.add(new Need(Kind.NEXT, rung, null));
                 return needs;
             }
@@ -57,7 +60,7 @@ public record Need(Kind kind, String rung, String slip) {
     public int questions() {
         return switch (kind) {
             case RETRY -> Rule.USUAL.retry();
-            case AGAIN -> Rule.USUAL.again();
+            case AGAIN, QUIZ -> Rule.USUAL.again();
             case NEXT -> NEXT_QUESTIONS;
         };
     }
@@ -66,10 +69,19 @@ public record Need(Kind kind, String rung, String slip) {
     public String reason() {
         Rung step = Ladder.find(rung).orElseThrow();
         return switch (kind) {
-            case RETRY -> "“" + step.title() + "” was secure and comes back: " + Rule.USUAL.retry() + " questions show whether it is still there.";
-            case AGAIN -> "“" + Slips.name(slip, step.wishes().operation()) + "” came more than once: “" + step.title() + "” again, " + Rule.USUAL.again()
-                    + " questions, " + Rule.USUAL.againChances() + " of which give it a chance.";
-            case NEXT -> "“" + step.title() + "” is next in your order; what comes before it is secure.";
+            case RETRY -> "“" + step.title() + "” was reached and comes back: " + Rule.USUAL.retry() + " questions show whether it is still there.";
+            case AGAIN -> "“" + slipName(step) + "” came more than once: “" + step.title() + "” again, " + turn() + ".";
+            case QUIZ -> "The quiz on “" + step.title() + "” was not passed" + (slip == null ? ": a shorter set, "
+                    + Rule.USUAL.again() + " questions." : "; “" + slipName(step) + "” was seen: a shorter set, " + turn() + ".");
+            case NEXT -> "“" + step.title() + "” is next in your order; what comes before it is secure or passed.";
         };
+    }
+
+    private String slipName(Rung step) {
+        return Slips.name(slip, step.wishes().operation());
+    }
+
+    private static String turn() {
+        return Rule.USUAL.again() + " questions, " + Rule.USUAL.againChances() + " of which give it a chance";
     }
 }

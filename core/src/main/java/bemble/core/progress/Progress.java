@@ -34,9 +34,10 @@ public final class Progress {
      * Judges the answers of one pupil on one rung.
      *
      * @param answers in any order; what was helped with is passed over
+     * @param quizzes those on this rung, in any order; their answers are among the answers too
      * @param chance whether questions of this rung can give the usual slips a chance at all; where none can, none is asked for
      */
-    public static Standing of(List<Evidence> answers, boolean chance, LocalDate today, Rule rule) {
+    public static Standing of(List<Evidence> answers, List<Quiz> quizzes, boolean chance, LocalDate today, Rule rule) {
         Map<LocalDate, List<Evidence>> days = answers.stream().filter(each -> !each.day().isAfter(today))
                 .sorted(Comparator.comparing(Evidence::day))
                 .collect(Collectors.groupingBy(Evidence::day, TreeMap::new, Collectors.toList()));
@@ -46,7 +47,14 @@ public final class Progress {
         Progress progress = new Progress(rule);
         progress.since = days.keySet().iterator().next();
         days.forEach((day, all) -> progress.day(day, all.stream().filter(Evidence::alone).toList(), chance));
-        return progress.standing(today);
+        return progress.standing(quizzes.stream().filter(quiz -> !quiz.day().isAfter(today))
+                .max(Comparator.comparing(Quiz::day)).filter(progress::stillCounts).orElse(null), today);
+    }
+
+    /** A quiz is settled by what came later: the rung was secure then or lost, or a turn went well after one not passed. */
+    private boolean stillCounts(Quiz quiz) {
+        boolean changedSince = (secure || lost) && !since.isBefore(quiz.day());
+        return !changedSince && (quiz.isPassed() || !wentWellAfter(quiz.day()));
     }
 
     private void day(LocalDate day, List<Evidence> answers, boolean chance) {
@@ -144,25 +152,32 @@ public final class Progress {
     private boolean isOver(String cause) {
         LocalDate seen = window.stream().filter(each -> cause.equals(each.cause())).reduce((one, other) -> other)
                 .orElseThrow().day();
-        List<Evidence> after = window.stream().filter(each -> each.day().isAfter(seen)).toList();
+        return wentWellAfter(seen);
+    }
+
+    private boolean wentWellAfter(LocalDate day) {
+        List<Evidence> after = window.stream().filter(each -> each.day().isAfter(day)).toList();
         return after.size() >= rule.again() && right(after.subList(0, rule.again())) >= rule.againRight();
     }
 
-    private Standing standing(LocalDate today) {
+    private Standing standing(Quiz quiz, LocalDate today) {
         List<Evidence> rests = List.copyOf(secure ? last(rule.of()) : looked());
         if (rests.isEmpty()) {
-            return new Standing(State.LEARNING, "Everything marked so far was done with help.", since, null, null, rests);
+            return new Standing(State.LEARNING, "Everything marked so far was done with help.", since, null, null, rests, null, false);
         }
+        String tested = quiz == null ? "" : " " + quiz.say();
         String counted = right(rests) + " of the last " + rests.size() + " right";
         if (!secure) {
             String shows = shows();
             String why = lost ? "It was secure and is no longer. " : "";
-            return new Standing(State.LEARNING, why + counted + missing(rests) + ".", since, null, shows, rests);
+            LocalDate back = quiz != null && quiz.isPassed() ? rests.get(rests.size() - 1).day().plusWeeks(rule.gapsWeeks().get(0)) : null;
+            return new Standing(State.LEARNING, why + counted + missing(rests) + "." + tested, since, back, shows, rests, quiz,
+                    back != null && !today.isBefore(back));
         }
         boolean due = !today.isBefore(dueOn);
         String kept = returns == 0 ? "" : ", kept over " + (returns == 1 ? "one return" : returns + " returns");
-        return new Standing(due ? State.DUE : State.SECURE, counted + kept + (due ? "; it comes back now." : "."), since, dueOn,
-                shows(), rests);
+        return new Standing(due ? State.DUE : State.SECURE, counted + kept + (due ? "; it comes back now." : ".") + tested, since, dueOn,
+                shows(), rests, quiz, due);
     }
 
     private String missing(List<Evidence> rests) {

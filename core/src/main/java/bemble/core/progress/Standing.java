@@ -9,14 +9,22 @@ import java.util.List;
  * @param state as the rule has it
  * @param say what it rests on, in a teacher's words
  * @param since the day it became so; null where nothing was tried
- * @param dueOn the day from which the rung comes back; null while it is not secure
+ * @param dueOn the day from which the rung comes back; null while neither secure nor passed in a quiz
  * @param shows the slip that still shows, for which the same rung comes again; null where none does
  * @param rests the answers it rests on, the latest last
+ * @param quiz the last quiz, while it still counts; null where there was none, or what came later settles it
+ * @param due whether the rung comes back now: one that is secure, or one whose quiz was passed a while ago
  */
-public record Standing(State state, String say, LocalDate since, LocalDate dueOn, String shows, List<Evidence> rests) {
+public record Standing(State state, String say, LocalDate since, LocalDate dueOn, String shows, List<Evidence> rests, Quiz quiz,
+                       boolean due) {
     /** Of one who has not tried. */
     public static final Standing NONE = new Standing(State.NOT_TRIED, "Nothing on this rung has been marked yet.", null, null,
-            null, List.of());
+            null, List.of(), null, false);
+
+    /** Whether one may go on to the next rung. */
+    public boolean movesOn() {
+        return shows == null && (state.isReached() || quiz != null && quiz.isPassed());
+    }
 
     /** How many of the answers it rests on are right. */
     public int right() {

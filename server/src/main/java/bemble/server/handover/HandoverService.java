@@ -102,7 +102,7 @@ class HandoverService {
         return csv(printer -> {
             printer.printRecord("pupil", "day", "sheet", "question", "problem", "right", "given", "correction", "alone", "cause", "confirmed");
             for (Pupil pupil : schoolClass.pupils()) {
-                for (Answer answer : work.of(teacherId, List.of(pupil.id()))) {
+                for (Answer answer : work.of(teacherId, List.of(pupil.id())).answers()) {
                     printer.printRecord(SpreadsheetText.plain(pupil.name()), answer.day(), SpreadsheetText.plain(answer.title()),
                             answer.question(), answer.problem(), answer.right() ? "yes" : "no", SpreadsheetText.plain(answer.given()),
                             SpreadsheetText.plain(answer.correction()), answer.alone() ? "yes" : "no",

@@ -41,14 +41,15 @@ class DemoWeeks {
         long pupil = 0;
         for (String line : lines()) {
             // A sheet's title stands last, since it may have commas of its own.
-            String[] parts = line.split(",", line.startsWith("sheet,") ? 5 : -1);
+            String[] parts = line.split(",", line.startsWith("sheet,") ? 6 : -1);
             switch (parts[0]) {
                 case "sheet" -> {
                     keep(marking, answers);
                     schoolClass = classes.stream().filter(each -> each.name().equals(parts[1])).findFirst().orElseThrow();
-                    List<String> problems = List.of(parts[3].split("\\|"));
+                    List<String> problems = List.of(parts[4].split("\\|"));
                     questions = problems.size();
-                    marking = begin(teacherId, schoolClass, Integer.parseInt(parts[2]), parts[4], problems);
+                    marking = begin(teacherId, schoolClass, Integer.parseInt(parts[2]), parts[5], new MarkingService.Sheet(PrintedSheets.UNPRINTED,
+                            problems, parts[3].isEmpty() ? null : Integer.valueOf(parts[3])));
                 }
                 case "absent" -> markings.keepPaper(marking, new StoredPaper(pupil(schoolClass, parts[1]), null, true));
                 case "paper" -> {
@@ -72,11 +73,11 @@ class DemoWeeks {
         }
     }
 
-    private long begin(long teacherId, SchoolClass schoolClass, int daysAgo, String title, List<String> problems) {
+    private long begin(long teacherId, SchoolClass schoolClass, int daysAgo, String title, MarkingService.Sheet sheet) {
         LocalDate day = LocalDate.now(clock).minusDays(daysAgo);
         OffsetDateTime at = day.atTime(14, 0).atOffset(ZoneOffset.UTC);
         return markings.add(teacherId, schoolClass.id(), title, at, day,
-                json.writeValueAsString(List.of(new MarkingService.Sheet(PrintedSheets.UNPRINTED, problems)))).id();
+                json.writeValueAsString(List.of(sheet))).id();
     }
 
     private void keep(long marking, List<JudgedAnswer> answers) {

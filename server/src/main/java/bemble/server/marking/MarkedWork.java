@@ -1,15 +1,19 @@
 package bemble.server.marking;
 
 import bemble.core.problem.Operation;
+import bemble.core.progress.Quiz;
 import bemble.core.slip.Slips;
 import bemble.server.marking.MarkingMapper.WorkRow;
 import bemble.server.style.HowCode;
 import bemble.server.style.PreferencesService;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -44,13 +48,37 @@ public class MarkedWork {
                          String correction, boolean right, boolean alone, String cause, boolean confirmed, String fact) {}
 
     /**
-     * The answers in the order of their days; what was blank, not reached or unclear is none.
+     * A quiz on which every question is marked; what was blank, not reached or unclear is not right in it.
      *
-     * @param pupilIds pupils whom the teacher may see
+     * @param right how many answers were right without help
+     * @param causes what its wrong answers are put down to, in their order; an answer of which nothing is known has none
      */
-    public List<Answer> of(long teacherId, Collection<Long> pupilIds) {
+    public record QuizTaken(long pupilId, long marking, LocalDate day, List<String> problems, int passMark, int right,
+                            List<String> causes) {
+        /** The quiz as it counts; with the slip seen most of those that its operation has. */
+        public Quiz counted(Operation operation) {
+            Map<String, Long> seen = causes.stream().filter(cause -> Slips.find(cause, operation).isPresent())
+                    .collect(Collectors.groupingBy(cause -> cause, LinkedHashMap::new, Collectors.counting()));
+            return new Quiz(day, right, problems.size(), passMark, seen.entrySet().stream()
+                    .reduce((one, other) -> other.getValue() > one.getValue() ? other : one).map(Map.Entry::getKey).orElse(null));
+        }
+    }
+
+    /** @param answers in the order of their days; what was blank, not reached or unclear is none */
+    public record Marked(List<Answer> answers, List<QuizTaken> quizzes) {
+        public List<Answer> answersOf(long pupilId) {
+            return answers.stream().filter(answer -> answer.pupilId() == pupilId).toList();
+        }
+
+        public List<QuizTaken> quizzesOf(long pupilId) {
+            return quizzes.stream().filter(quiz -> quiz.pupilId() == pupilId).toList();
+        }
+    }
+
+    /** @param pupilIds pupils whom the teacher may see */
+    public Marked of(long teacherId, Collection<Long> pupilIds) {
         if (pupilIds.isEmpty()) {
-            return List.of();
+            return new Marked(List.of(), List.of());
         }
         List<WorkRow> rows = markings.work(pupilIds);
         Set<String> helped = preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code)
@@ -64,14 +92,33 @@ public class MarkedWork {
                 sheets.put(each.id(), json.readValue(each.sheets(), new TypeReference<List<MarkingService.Sheet>>() {}));
             });
         }
-        return rows.stream().filter(row -> COUNTED.contains(verdict(row))).map(row -> {
+        List<Answer> answers = rows.stream().filter(row -> COUNTED.contains(verdict(row))).map(row -> {
             boolean right = verdict(row).equals("right");
             String cause = row.cause() != null ? row.cause() : row.presumed();
             return new Answer(row.pupilId(), stored.get(row.markingId()).workedOn(), row.markingId(),
-                    stored.get(row.markingId()).title(), row.question(), problem(sheets.get(row.markingId()), row), row.given(),
+                    stored.get(row.markingId()).title(), row.question(), sheet(sheets.get(row.markingId()), row).problems().get(row.question() - 1), row.given(),
                     row.correction(), right, !helped.contains(row.how().toLowerCase()), right ? null : cause, row.cause() != null,
                     Slips.FACT_NEAR_MISS.equals(cause) ? row.fact() : null);
         }).toList();
+        return new Marked(answers, quizzes(rows, sheets, answers));
+    }
+
+    private static List<QuizTaken> quizzes(List<WorkRow> rows, Map<Long, List<MarkingService.Sheet>> sheets, List<Answer> answers) {
+        Map<List<Long>, List<WorkRow>> papers = rows.stream().collect(Collectors.groupingBy(
+                row -> List.of(row.pupilId(), row.markingId()), LinkedHashMap::new, Collectors.toList()));
+        Map<List<Long>, List<Answer>> counted = answers.stream().collect(Collectors.groupingBy(
+                answer -> List.of(answer.pupilId(), answer.marking())));
+        List<QuizTaken> quizzes = new ArrayList<>();
+        papers.forEach((paper, on) -> {
+            MarkingService.Sheet sheet = sheet(sheets.get(on.get(0).markingId()), on.get(0));
+            if (sheet.passMark() != null && on.size() == sheet.problems().size() && counted.containsKey(paper)) {
+                List<Answer> here = counted.get(paper);
+                quizzes.add(new QuizTaken(here.get(0).pupilId(), here.get(0).marking(), here.get(0).day(), sheet.problems(), sheet.passMark(),
+                        (int) here.stream().filter(answer -> answer.right() && answer.alone()).count(),
+                        here.stream().map(Answer::cause).filter(Objects::nonNull).toList()));
+            }
+        });
+        return quizzes;
     }
 
     /** A cause in a few words, be it a slip or one that only the book shows. */
@@ -89,8 +136,7 @@ public class MarkedWork {
         return row.verdict() != null ? row.verdict() : row.state().equals("given") ? "wrong" : row.state();
     }
 
-    private static String problem(List<MarkingService.Sheet> sheets, WorkRow row) {
-        return sheets.stream().filter(sheet -> sheet.code().equals(row.sheet())).findFirst().orElse(sheets.get(0)).problems()
-                .get(row.question() - 1);
+    private static MarkingService.Sheet sheet(List<MarkingService.Sheet> sheets, WorkRow row) {
+        return sheets.stream().filter(sheet -> sheet.code().equals(row.sheet())).findFirst().orElse(sheets.get(0));
     }
 }

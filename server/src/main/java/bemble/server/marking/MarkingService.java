@@ -71,8 +71,12 @@ class MarkingService {
         this.clock = clock;
     }
 
-    /** A sheet as it is kept with a marking. */
-    record Sheet(String code, List<String> problems) {
+    /**
+     * A sheet as it is kept with a marking.
+     *
+     * @param passMark right answers that are enough, or null where it is no quiz
+     */
+    record Sheet(String code, List<String> problems, Integer passMark) {
         List<Problem> read() {
             return problems.stream().map(text -> ProblemText.read(text, 0, Punctuation.POINT)).toList();
         }
@@ -120,7 +124,7 @@ class MarkingService {
             throw Refusal.of("setId", "This set has no questions yet.");
         }
         StoredMarking stored = markings.add(teacherId, classId, sheet.title(), now(), LocalDate.now(clock),
-                json.writeValueAsString(List.of(new Sheet(sheet.code(), sheet.problems()))));
+                json.writeValueAsString(List.of(new Sheet(sheet.code(), sheet.problems(), sheet.passMark()))));
         return new MarkingLine(stored.id(), stored.title(), schoolClass.name(), stored.begunAt(), schoolClass.pupils().size(), 0);
     }
 
@@ -203,17 +207,18 @@ class MarkingService {
     }
 
     Writer writer(Open open, List<MarkedAnswer> answers, List<Problem> problems) {
+        List<Answers> known = answersOf(answers.stream().map(answer -> problems.get(answer.question() - 1)).toList(), open.style());
         List<Item> items = new ArrayList<>();
-        for (MarkedAnswer answer : answers) {
-            Problem problem = problems.get(answer.question() - 1);
-            Answers known = answersOf(problem, open.style());
-            items.add(new Item(known, answer.state().equals("right") ? known.rightText() : answer.given()));
+        for (int i = 0; i < answers.size(); i++) {
+            items.add(new Item(known.get(i), answers.get(i).state().equals("right") ? known.get(i).rightText()
+                    : answers.get(i).given()));
         }
         return Writer.of(items, open.style().point().punctuation());
     }
 
-    Answers answersOf(Problem problem, HouseStyle style) {
-        return known.of(problem, null, style);
+    /** The answers of each of some questions. */
+    List<Answers> answersOf(List<Problem> problems, HouseStyle style) {
+        return known.of(problems.stream().map(problem -> new KnownAnswers.Wanted(problem, null, style)).toList());
     }
 
     /** Runs what reads answers of questions, one at a time. */
@@ -309,7 +314,7 @@ class MarkingService {
         PrintedSheets.Sheet printed = sheets.printed(teacherId, code);
         if (open.sheets().stream().noneMatch(sheet -> sheet.code().equals(printed.code()))) {
             List<Sheet> more = new ArrayList<>(open.sheets());
-            more.add(new Sheet(printed.code(), printed.problems()));
+            more.add(new Sheet(printed.code(), printed.problems(), printed.passMark()));
             markings.changeSheets(teacherId, open.stored().id(), json.writeValueAsString(more));
         }
         return printed;

@@ -48,7 +48,7 @@ final class PastSheets {
             for (int question = 1; question <= most; question++) {
                 problems.add(questions.getOrDefault(question, any));
             }
-            all.add(new Sheet(code(all.size()), problems));
+            all.add(new Sheet(code(all.size()), problems, null));
         }
         return all;
     }

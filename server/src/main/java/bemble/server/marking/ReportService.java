@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.core.diagnosis.Answers;
 import bemble.core.diagnosis.Cause;
 import bemble.core.diagnosis.Diagnosis;
 import bemble.core.diagnosis.DiagnosisWords;
@@ -21,6 +22,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.server.classes.Pupil;
+import bemble.server.marking.MarkedWork.QuizTaken;
 import bemble.server.marking.MarkingService.Open;
 import bemble.server.marking.Views.CauseLine;
 import bemble.server.marking.Views.ClassFact;
@@ -47,10 +49,12 @@ class ReportService {
     private static final int SET_QUESTIONS = 8;
 
     private final MarkingService markings;
+    private final MarkedWork work;
     private final PrintedSheets sheets;
 
-    ReportService(MarkingService markings, PrintedSheets sheets) {
+    ReportService(MarkingService markings, MarkedWork work, PrintedSheets sheets) {
         this.markings = markings;
+        this.work = work;
         this.sheets = sheets;
     }
 
@@ -59,14 +63,21 @@ class ReportService {
 
     ClassView ofClass(long teacherId, long id) {
         Open open = markings.open(teacherId, id);
+        List<QuizTaken> quizzes = quizzes(teacherId, open);
         return markings.reading(() -> {
-            List<Judgement> judgements = open.schoolClass().pupils().stream().map(pupil -> judge(open, pupil)).toList();
+            List<Judgement> judgements = open.schoolClass().pupils().stream().map(pupil -> judge(open, pupil, quizzes)).toList();
             return new ClassView(questions(open), groups(open, judgements), facts(judgements),
                     judgements.stream().map(Judgement::view).toList());
         });
     }
 
-    private Judgement judge(Open open, Pupil pupil) {
+    private List<QuizTaken> quizzes(long teacherId, Open open) {
+        return open.sheets().stream().allMatch(sheet -> sheet.passMark() == null) ? List.of()
+                : work.of(teacherId, open.schoolClass().pupils().stream().map(Pupil::id).toList()).quizzes().stream()
+                        .filter(quiz -> quiz.marking() == open.stored().id()).toList();
+    }
+
+    private Judgement judge(Open open, Pupil pupil, List<QuizTaken> quizzes) {
         List<Problem> problems = open.sheet(pupil.id()).read();
         List<MarkedAnswer> read = MarkingService.readable(open.answers(pupil.id()));
         Writer writer = markings.writer(open, read, problems);
@@ -93,14 +104,16 @@ class ReportService {
             });
         }
         List<MissedFact> facts = writer.facts().stream().map(fact -> new MissedFact(fact.fact(), fact.missed(), fact.of())).toList();
-        return new Judgement(new PupilView(pupil, right, wrong, open.answers(pupil.id()).size() - right - wrong, causes, facts),
+        return new Judgement(new PupilView(pupil, right, wrong, open.answers(pupil.id()).size() - right - wrong, causes, facts,
+                quizzes.stream().filter(quiz -> quiz.pupilId() == pupil.id()).findFirst()
+                        .map(quiz -> quiz.counted(problems.get(0).operation()).say()).orElse(null)),
                 slips, problems.get(0));
     }
 
     /** What an answer is, without looking for what fits it. */
     private Judged.Verdict verdict(Open open, MarkedAnswer answer, List<Problem> problems) {
         return answer.state().equals("right") ? Judged.Verdict.CORRECT : answer.state().equals("given")
-                ? Diagnosis.verdict(markings.answersOf(problems.get(answer.question() - 1), open.style()), answer.given(),
+                ? Diagnosis.verdict(markings.answersOf(List.of(problems.get(answer.question() - 1)), open.style()).get(0), answer.given(),
                         open.style().point().punctuation()) : Judged.Verdict.UNREADABLE;
     }
 
@@ -113,10 +126,10 @@ class ReportService {
 
     private List<QuestionCount> questions(Open open) {
         List<Problem> problems = open.sheets().get(0).read();
+        List<Answers> known = markings.answersOf(problems, open.style());
         List<QuestionCount> counts = new ArrayList<>();
         for (int i = 0; i < problems.size(); i++) {
             int question = i + 1;
-            var known = markings.answersOf(problems.get(i), open.style());
             Map<String, Integer> wrong = new TreeMap<>();
             int of = 0;
             for (MarkedAnswer answer : open.answers()) {
@@ -131,7 +144,7 @@ class ReportService {
             }
             List<String> most = wrong.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
                     .limit(MOST_ANSWERS).map(entry -> entry.getKey() + (entry.getValue() > 1 ? " ×" + entry.getValue() : "")).toList();
-            counts.add(new QuestionCount(question, problems.get(i).text(), known.rightText(),
+            counts.add(new QuestionCount(question, problems.get(i).text(), known.get(i).rightText(),
                     wrong.values().stream().mapToInt(Integer::intValue).sum(), of, most));
         }
         return counts.stream().filter(count -> count.wrong() > 0)
@@ -196,8 +209,8 @@ class ReportService {
     /** The key to mark books by, away from any screen. */
     MarkingKey key(long teacherId, long id) {
         Open open = markings.open(teacherId, id);
-        return markings.reading(() -> MarkingKey.of(open.sheets().get(0).read().stream()
-                .map(problem -> markings.answersOf(problem, open.style())).toList()));
+        return markings.reading(() -> 
+                MarkingKey.of(markings.answersOf(open.sheets().get(0).read(), open.style())));
     }
 
     /** A strip for each pupil whose paper had something wrong. */
@@ -206,7 +219,7 @@ class ReportService {
         return markings.reading(() -> {
             List<Strip> strips = new ArrayList<>();
             for (Pupil pupil : open.schoolClass().pupils()) {
-                Judgement judgement = judge(open, pupil);
+                Judgement judgement = judge(open, pupil, List.of());
                 if (judgement.view().wrong() > 0) {
                     strip(open, pupil, judgement).ifPresent(strips::add);
                 }

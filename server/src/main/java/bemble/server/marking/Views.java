@@ -57,9 +57,13 @@ final class Views {
 
     record MissedFact(@NotNull String fact, @NotNull int missed, @NotNull int of) {}
 
-    /** A pupil's whole paper judged together. */
+    /**
+     * A pupil's whole paper judged together.
+     *
+     * @param quiz what came of it, in a sentence, where the sheet is a quiz and all of it is marked
+     */
     record PupilView(@NotNull Pupil pupil, @NotNull int right, @NotNull int wrong, @NotNull int others,
-                     @NotNull List<CauseLine> causes, @NotNull List<MissedFact> facts) {}
+                     @NotNull List<CauseLine> causes, @NotNull List<MissedFact> facts, String quiz) {}
 
     /** A question that went wrong, how often, and the wrong answers given most. */
     record QuestionCount(@NotNull int question, @NotNull String problem, @NotNull String answer, @NotNull int wrong,

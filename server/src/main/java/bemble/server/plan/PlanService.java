@@ -185,7 +185,7 @@ public class PlanService {
     /** @throws Refusal where there is no such need */
     private static Need need(PlannedGroup group) {
         Need.Kind kind = Arrays.stream(Need.Kind.values()).filter(each -> each.id().equals(group.kind())).findFirst()
-                .orElseThrow(() -> Refusal.of("kind", "Say retry, again or next."));
+                .orElseThrow(() -> Refusal.of("kind", "Say retry, again, quiz or next."));
         if (Ladder.find(group.rung()).isEmpty()) {
             throw Refusal.of("rung", "“" + group.rung() + "” is on no ladder.");
         }

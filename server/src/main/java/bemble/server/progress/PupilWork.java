@@ -5,6 +5,7 @@ import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Evidence;
 import bemble.core.progress.Progress;
+import bemble.core.progress.Quiz;
 import bemble.core.progress.Rule;
 import bemble.core.progress.SlipHistory;
 import bemble.core.progress.Standing;
@@ -12,11 +13,16 @@ import bemble.core.progress.State;
 import bemble.core.slip.Slips;
 import bemble.server.classes.Pupil;
 import bemble.server.marking.MarkedWork.Answer;
+import bemble.server.marking.MarkedWork.QuizTaken;
 import bemble.server.progress.RulingMapper.Ruling;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** One pupil's answers, sorted by rung, with where they stand. */
@@ -28,7 +34,7 @@ public final class PupilWork {
     private final RungFinder rungs;
     private final LocalDate today;
 
-    PupilWork(Pupil pupil, List<Answer> answers, List<Ruling> rulings, RungFinder rungs, LocalDate today) {
+    PupilWork(Pupil pupil, List<Answer> answers, List<QuizTaken> quizzes, List<Ruling> rulings, RungFinder rungs, LocalDate today) {
         this.pupil = pupil;
         this.answers = answers;
         this.rungs = rungs;
@@ -36,15 +42,25 @@ public final class PupilWork {
         this.rulings = rulings.stream().collect(Collectors.toMap(Ruling::rung, ruling -> ruling));
         Map<String, List<Answer>> onRungs = answers.stream().filter(answer -> rungs.of(answer.problem()).rung() != null)
                 .collect(Collectors.groupingBy(answer -> rungs.of(answer.problem()).rung().id()));
+        Map<String, List<Quiz>> quizzesOn = new HashMap<>();
+        quizzes.forEach(quiz -> rungOf(quiz.problems()).ifPresent(rung ->
+                quizzesOn.computeIfAbsent(rung.id(), any -> new ArrayList<>()).add(quiz.counted(rung.wishes().operation()))));
         for (Operation operation : Operation.values()) {
             for (Rung rung : Ladder.of(operation)) {
                 List<Answer> here = onRungs.getOrDefault(rung.id(), List.of());
                 if (!here.isEmpty()) {
-                    byRule.put(rung.id(), Progress.of(here.stream().map(this::evidence).toList(), rungs.givesChance(rung), today,
-                            Rule.USUAL));
+                    byRule.put(rung.id(), Progress.of(here.stream().map(this::evidence).toList(),
+                            quizzesOn.getOrDefault(rung.id(), List.of()), rungs.givesChance(rung), today, Rule.USUAL));
                 }
             }
         }
+    }
+
+    /** The rung on which most of the questions stand, which is the one that a quiz is about. */
+    private Optional<Rung> rungOf(List<String> problems) {
+        Map<Rung, Long> counts = problems.stream().map(rungs::of).map(RungFinder.Place::rung).filter(Objects::nonNull)
+                .collect(Collectors.groupingBy(rung -> rung, LinkedHashMap::new, Collectors.counting()));
+        return counts.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
     }
 
     private Evidence evidence(Answer answer) {
@@ -92,7 +108,7 @@ public final class PupilWork {
             Standing rule = byRule.getOrDefault(rung, Standing.NONE);
             State state = State.valueOf(ruling.state());
             all.put(rung, new Standing(state, ruling.reason(), ruling.ruledOn(), rule.dueOn(),
-                    state.isReached() ? null : rule.shows(), rule.rests()));
+                    state.isReached() ? null : rule.shows(), rule.rests(), null, state == State.DUE));
         });
         return all;
     }

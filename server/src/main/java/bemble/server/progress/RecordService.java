@@ -1,9 +1,9 @@
 package bemble.server.progress;
 
+import bemble.core.diagnosis.Remedy;
 import bemble.core.hand.KnownSlip;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.diagnosis.Remedy;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import bemble.core.progress.Rule;
@@ -12,11 +12,12 @@ import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import bemble.core.slip.Slips;
 import bemble.server.classes.ClassService;
+import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
-import bemble.server.marking.MarkedWork;
 import bemble.server.marking.MarkedWork.Answer;
-import bemble.server.classes.Pupil;
+import bemble.server.marking.MarkedWork.Marked;
+import bemble.server.marking.MarkedWork;
 import bemble.server.progress.RecordViews.CellView;
 import bemble.server.progress.RecordViews.ClassRecord;
 import bemble.server.progress.RecordViews.ClassSlip;
@@ -24,9 +25,9 @@ import bemble.server.progress.RecordViews.FactOfPupil;
 import bemble.server.progress.RecordViews.FactRecord;
 import bemble.server.progress.RecordViews.PupilRecord;
 import bemble.server.progress.RecordViews.PupilRow;
+import bemble.server.progress.RecordViews.RecordRung;
 import bemble.server.progress.RecordViews.RestingAnswer;
 import bemble.server.progress.RecordViews.RungRecord;
-import bemble.server.progress.RecordViews.RecordRung;
 import bemble.server.progress.RecordViews.ShakyFact;
 import bemble.server.progress.RecordViews.SlipOfPupil;
 import bemble.server.progress.RecordViews.SlipRecord;
@@ -67,10 +68,10 @@ public class RecordService {
     /** What each pupil of a class has done, and where they stand. */
     public List<PupilWork> work(long teacherId, SchoolClass schoolClass) {
         List<Long> ids = schoolClass.pupils().stream().map(Pupil::id).toList();
-        Map<Long, List<Answer>> answers = work.of(teacherId, ids).stream().collect(Collectors.groupingBy(Answer::pupilId));
+        Marked marked = work.of(teacherId, ids);
         Map<Long, List<Ruling>> ruled = ids.isEmpty() ? Map.of()
                 : rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
-        return schoolClass.pupils().stream().map(pupil -> new PupilWork(pupil, answers.getOrDefault(pupil.id(), List.of()),
+        return schoolClass.pupils().stream().map(pupil -> new PupilWork(pupil, marked.answersOf(pupil.id()), marked.quizzesOf(pupil.id()),
                 ruled.getOrDefault(pupil.id(), List.of()), rungs, today())).toList();
     }
 

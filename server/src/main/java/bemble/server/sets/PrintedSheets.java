@@ -30,8 +30,9 @@ public class PrintedSheets {
      *
      * @param code the code that stands on its pages
      * @param problems its questions in their order, as written
+     * @param passMark right answers that are enough, or null where it is no quiz
      */
-    public record Sheet(String code, String title, List<String> problems) {}
+    public record Sheet(String code, String title, List<String> problems, Integer passMark) {}
 
     /** @throws Refusal where nothing was printed under that code */
     public Sheet printed(long teacherId, String code) {
@@ -40,13 +41,13 @@ public class PrintedSheets {
                 Refusal.of("code", "No sheet of yours has the code “" + code.strip() + "”. It stands at the foot of every page, "
                         + "like K7PT-A."));
         SetContent content = json.readValue(print.content(), SetContent.class);
-        return new Sheet(print.code(), content.title(), problems(content));
+        return new Sheet(print.code(), content.title(), problems(content), content.passMark());
     }
 
     /** @throws Missing where the teacher has no such set */
     public Sheet ofSet(long teacherId, long setId) {
         SetContent content = sets.content(sets.find(teacherId, setId));
-        return new Sheet(UNPRINTED, content.title(), problems(content));
+        return new Sheet(UNPRINTED, content.title(), problems(content), content.passMark());
     }
 
     /** The set of that title, where the teacher has one. */

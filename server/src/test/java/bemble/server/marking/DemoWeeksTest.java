@@ -28,18 +28,18 @@ import org.junit.jupiter.api.Test;
 
 /** Six weeks of Lantern Quay School: simulated pupils write, and what is presumed of them is diagnosed, never made up. */
 class DemoWeeksTest {
-    /** A sheet: days before today, then rungs with how many questions of each. */
+    /** A sheet: days before today, then rungs with how many questions of each; of a quiz how many right are enough. */
     private static final List<String> TERNS = List.of("40 addition-one-carry 8", "38 subtraction-one-exchange 8",
             "33 addition-one-carry 8", "31 subtraction-one-exchange 8", "26 addition-a-chain 8",
             "24 subtraction-three-digits-one-exchange 8", "19 addition-a-chain 8", "17 subtraction-three-digits-one-exchange 8",
             "12 addition-one-carry 3 subtraction-one-exchange 3 addition-a-chain 2", "10 subtraction-two-exchanges 8",
-            "5 subtraction-two-exchanges 8", "3 addition-a-chain 3 subtraction-three-digits-one-exchange 3 addition-unlike-lengths 2");
+            "5 subtraction-two-exchanges 8 quiz 7", "3 addition-a-chain 3 subtraction-three-digits-one-exchange 3 addition-unlike-lengths 2");
     private static final List<String> CURLEWS = List.of("41 subtraction-two-exchanges 8",
             "39 multiplication-by-one-digit-carries-throughout 6", "34 subtraction-two-exchanges 8",
             "32 multiplication-by-one-digit-carries-throughout 6", "27 subtraction-across-a-zero 8",
             "25 multiplication-two-by-two-digits 6", "20 subtraction-across-a-zero 8", "18 multiplication-two-by-two-digits 6",
             "13 subtraction-two-exchanges 3 multiplication-by-one-digit-carries-throughout 3", "11 division-a-remainder 8",
-            "6 division-a-remainder 8", "4 subtraction-across-a-zero 4 division-three-digits 4");
+            "6 division-a-remainder 8 quiz 7", "4 subtraction-across-a-zero 4 division-three-digits 4");
     private static final List<List<Habit>> TERNS_HABITS = List.of(List.of(), List.of(new Habit("carry-forgotten", 0.8)), List.of(),
             List.of(new Habit("smaller-from-larger", 0.8)), List.of(), List.of(new Habit("exchange-not-paid", 0.6)));
     /** In subtractions the Curlews write as on the pile that waits; besides, some have a habit of their own elsewhere. */
@@ -68,13 +68,15 @@ class DemoWeeksTest {
             int ago = Integer.parseInt(words[0]);
             List<Problem> problems = new ArrayList<>();
             String title = Ladder.find(words[1]).orElseThrow().title();
-            for (int i = 1; i < words.length; i += 2) {
+            boolean quiz = words[words.length - 2].equals("quiz");
+            int end = quiz ? words.length - 2 : words.length;
+            for (int i = 1; i < end; i += 2) {
                 new Draft(Ladder.find(words[i]).orElseThrow().wishes(), 100L * ago + i).draw(Integer.parseInt(words[i + 1]))
                         .forEach(question -> problems.add(question.problem()));
             }
             List<Answers> known = problems.stream().map(problem -> Answers.of(problem, Methods.usual(problem).name().id())).toList();
-            lines.add("sheet," + schoolClass + "," + ago + "," + String.join("|", problems.stream().map(Problem::text).toList()) + ","
-                    + (words.length > 3 ? "Mixed, to see what is kept" : title));
+            lines.add("sheet," + schoolClass + "," + ago + "," + (quiz ? words[end + 1] : "") + "," + String.join("|", problems.stream().map(Problem::text).toList()) + ","
+                    + (end > 3 ? "Mixed, to see what is kept" : (quiz ? "Quiz: " : "") + title));
             for (int i = 0; i < names.size(); i++) {
                 paper(names.get(i), i, ago, known, habits.get(i % habits.size()), schoolClass.equals("Terns"));
             }
