@@ -3,6 +3,7 @@ package bemble.core;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import bemble.core.hand.Answer;
 import bemble.core.hand.FactQuestion;
 import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
@@ -11,6 +12,8 @@ import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
@@ -18,17 +21,18 @@ import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.sheet.Layout;
+import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
+import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
-import bemble.core.order.WorkOrder;
-import bemble.core.order.Worked;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
 import bemble.core.working.Role;
 import bemble.core.working.Step;
 import bemble.core.working.Working;
+import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
@@ -82,6 +86,42 @@ class SlipsTest {
 
     static Stream<KnownSlip> all() {
         return Slips.ALL.stream();
+    }
+
+    /** Whatever a hand comes to, every check of it can be worked, and it holds just where the numbers agree. */
+    @ParameterizedTest
+    @MethodSource("all")
+    void everyCheckOfWhatASlipComesToIsWorked(KnownSlip slip) {
+        RandomGenerator random = RandomNumbers.seeded(700 + Slips.ALL.indexOf(slip));
+        for (int i = 0; i < 12; i++) {
+            Problem problem = problem(slip, random);
+            MethodName method = List.copyOf(slip.methods()).get(random.nextInt(slip.methods().size()));
+            if (Slipped.find(slip.id(), problem, Methods.of(method), HouseStyle.USUAL).isEmpty()) {
+                continue;
+            }
+            for (CheckKind kind : CheckKind.of(problem.operation())) {
+                boolean undividable = kind == CheckKind.DIVIDE_BACK && problem.operands().stream().allMatch(Numeral::isZero);
+                if (undividable || kind == CheckKind.NINES || problem.operation() == Operation.SQUARE_ROOT) {
+                    continue;
+                }
+                Worked worked = Worked.from(new WorkOrder(problem, method.id(), HouseStyle.USUAL, kind.id(), slip.id()));
+                assertThat(worked.check().holds()).as("%s by %s, %s: %s", problem.text(), slip.id(), kind, worked.check().statement())
+                        .isEqualTo(agrees(problem, worked.answer()));
+            }
+        }
+    }
+
+    private static boolean agrees(Problem problem, Answer answer) {
+        BigDecimal value = new BigDecimal(answer.value());
+        List<BigDecimal> numbers = problem.operands().stream().map(Numeral::value).toList();
+        return switch (problem.operation()) {
+            case ADDITION -> value.compareTo(numbers.stream().reduce(BigDecimal.ZERO, BigDecimal::add)) == 0;
+            case SUBTRACTION -> value.compareTo(numbers.get(0).subtract(numbers.get(1))) == 0;
+            case MULTIPLICATION -> value.compareTo(numbers.get(0).multiply(numbers.get(1))) == 0;
+            case DIVISION -> value.multiply(numbers.get(1)).add(new BigDecimal(answer.remainder() == null ? "0" : answer.remainder()))
+                    .compareTo(numbers.get(0)) == 0;
+            case SQUARE_ROOT -> throw new AssertionError("a root left early is squared back with what is left");
+        };
     }
 
     @ParameterizedTest

@@ -151,11 +151,13 @@ public final class Checking {
                 exact && actual.value().equals(expected.plain()), workings);
     }
 
+    /** Multiplies the quotient back as a whole number and sets its point afterwards: a hand may have written one. */
     private Check multiplyBack(Division division, Answer answer) {
-        Multiplication check = new Multiplication(Numeral.of(answer.value()), division.divisor());
+        Numeral quotient = Numeral.of(answer.value());
         String rest = answer.remainder() == null ? "0" : answer.remainder();
-        String actual = plusRest(work(check).value(), rest);
-        return result(CheckKind.MULTIPLY_BACK, check.text() + plus(rest) + " = " + actual,
+        String product = work(new Multiplication(Numeral.of(quotient.digits()), division.divisor())).value();
+        String actual = quotient.isWhole() ? plusRest(product, rest) : Numeral.ofDigits(product, quotient.decimals()).plain();
+        return result(CheckKind.MULTIPLY_BACK, quotient.plain() + " × " + division.divisor().plain() + plus(rest) + " = " + actual,
                 division.dividend().plain(), actual);
     }
 

@@ -21,7 +21,7 @@ final class Model {
     /** Habits are firm or come and go: how often each makes its slip where it can, and how common each is. */
     static final double[][] FIRMNESS = {{0.97, 0.7}, {0.6, 0.3}};
     /** A writer who is careful as likely as this is accused of nothing. */
-    static final double CAREFUL_ENOUGH = 0.5;
+    static final double CAREFUL_ENOUGH = 0.45;
     /** How sure one must be to say so. */
     static final double SURE = 0.9;
 

@@ -62,7 +62,7 @@ final class DivisionWords {
         String divisor = number(said, times.divisor());
         BigInteger product = said.decided(Times.class);
         String asked = times.digit() + " × " + divisor;
-        boolean small = times.divisor().bitLength() < 4;
+        boolean small = times.divisor().compareTo(BigInteger.TEN) < 0;
         return new Spoken(said.words().title(place), small
                 ? Fact.of(asked, number(said, product), '×', List.of(times.digit(), times.divisor().intValue()))
                 : Fact.of(asked, " = ", number(said, product)),

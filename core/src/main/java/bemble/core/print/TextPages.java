@@ -11,6 +11,7 @@ public final class TextPages {
     private static final double TEXT = 4.4;
     private static final double LEADING = 1.42;
     private static final double RULE = 0.3;
+    private static final double SQUARE = 6;
 
     private final PaperSize paper = PaperSize.A4;
     private final List<Page> pages = new ArrayList<>();
@@ -34,6 +35,9 @@ public final class TextPages {
      * @param widths the share of the line that each cell has
      */
     public record Row(List<String> cells, List<Double> widths) implements Part {}
+
+    /** Somebody's work on squares. */
+    public record Drawing(OwnWork work) implements Part {}
 
     /**
      * Lays a text out.
@@ -76,6 +80,11 @@ public final class TextPages {
             }
         } else if (part instanceof Row row) {
             row(row);
+        } else if (part instanceof Drawing drawing) {
+            Panel panel = drawing.work().draw(room(), SQUARE);
+            need(panel.height() + TEXT);
+            inks.addAll(panel.at(MARGIN, y - TEXT * 0.6));
+            y += panel.height() + TEXT;
         }
     }
 

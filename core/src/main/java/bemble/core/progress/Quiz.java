@@ -20,9 +20,13 @@ public record Quiz(LocalDate day, int right, int of, int passMark, String slip) 
         return right >= passMark;
     }
 
-    /** What came of it, in a sentence. */
+    /** What came of it, in a few words. */
+    public String outcome() {
+        return (isPassed() ? "passed" : "not passed") + ", " + passMark + (passMark == 1 ? " is" : " are") + " enough";
+    }
+
+    /** The same in a sentence. */
     public String say() {
-        return "The quiz of " + DAY.format(day) + " was " + (isPassed() ? "passed" : "not passed") + ": " + right + " of " + of
-                + ", " + passMark + (passMark == 1 ? " is" : " are") + " enough.";
+        return "The quiz of " + DAY.format(day) + " with " + right + " of " + of + " right was " + outcome() + ".";
     }
 }

@@ -123,6 +123,11 @@ public final class WritingPaper {
         return working.marks().stream().filter(mark -> isWritten(mark) && !isPrinted(mark)).map(layout::lay).toList();
     }
 
+    /** What a careful hand writes into the line that reads the answer. */
+    public List<SheetMark> answer() {
+        return path().stream().filter(mark -> working.isInAnswer(mark.mark())).toList();
+    }
+
     /** What somebody else's hand wrote of the same problem, in order: its figures and strokes. */
     public List<Mark> writtenBy(Written other) {
         return other.workingAsItLooks().marks().stream().filter(mark -> isWritten(mark) && !isPrinted(mark)).toList();
