@@ -1826,6 +1826,7 @@ export interface components {
         };
         SlipRecord: {
             slip: string;
+            operation: string;
             name: string;
             say: string;
             fading: boolean;
@@ -3155,6 +3156,7 @@ export interface components {
         };
         ClassSlip: {
             slip: string;
+            operation: string;
             name: string;
             pupils: components["schemas"]["SlipOfPupil"][];
             weeks: components["schemas"]["WeekView"][];

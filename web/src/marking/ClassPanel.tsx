@@ -126,9 +126,8 @@ export function ClassPanel({ marking }: { marking: Marking }) {
             {pupil.pupil.name}
           </Box>{' '}
           <Box component="span" sx={{ color: ink.faint }}>
-            {pupil.right} right, {pupil.wrong} wrong
+            {pupil.right} right, {pupil.wrong} wrong{pupil.quiz && `; quiz ${pupil.quiz}`}
           </Box>
-          {pupil.quiz && <Box sx={{ pl: 2, color: ink.faint }}>{pupil.quiz}</Box>}
           {pupil.causes.slice(0, 3).map((cause) => (
             <Box key={cause.slip + (cause.with ?? '')} sx={{ pl: 2 }}>
               <b>{cause.name}</b>: {cause.say}

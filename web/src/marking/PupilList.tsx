@@ -35,6 +35,7 @@ export function PupilList({ papers, at, onGo }: { papers: Paper[]; at: number; o
             justifyContent: 'space-between',
             px: 1,
             py: 0.5,
+            font: 'inherit',
             fontSize: 16,
             bgcolor: i === at ? ink.amber : 'transparent',
             color: ink.ink,

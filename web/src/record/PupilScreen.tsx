@@ -10,6 +10,7 @@ import { dayInWords } from './dayInWords';
 import { factInWords } from './factInWords';
 import { StateSign } from './StateSign';
 import { usePupilRecord, useRuling, type PupilRecord } from './useRecords';
+import { SlipName } from './SlipName';
 import { WeekBars } from './WeekBars';
 
 /** What one pupil can do, with everything it rests on. */
@@ -55,7 +56,7 @@ export function PupilScreen() {
       )}
       {data.slips.map((slip) => (
         <Box
-          key={slip.slip}
+          key={`${slip.operation} ${slip.slip}`}
           sx={{
             display: 'grid',
             gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '230px 150px minmax(0, 1fr)' },
@@ -64,7 +65,7 @@ export function PupilScreen() {
             py: 1,
           }}
         >
-          <b>{slip.name}</b>
+          <SlipName slip={slip} />
           <WeekBars weeks={slip.weeks} name={slip.name} />
           <Box>
             {slip.say}.<Box sx={{ color: ink.faint, fontSize: 15 }}>{slip.help}</Box>

@@ -2,6 +2,7 @@ import { Box } from '@mui/material';
 import { digits, ink } from '../app/theme';
 import { factInWords } from './factInWords';
 import type { ClassRecord } from './useRecords';
+import { SlipName } from './SlipName';
 import { WeekBars } from './WeekBars';
 
 /** The slips of a class through the weeks, and the facts that are shaky. */
@@ -14,7 +15,7 @@ export function SlipsAndFacts({ record }: { record: ClassRecord }) {
       {record.slips.length === 0 && <Box sx={{ color: ink.faint }}>No slip has been seen yet.</Box>}
       {record.slips.map((slip) => (
         <Box
-          key={slip.slip}
+          key={`${slip.operation} ${slip.slip}`}
           sx={{
             display: 'grid',
             gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '230px 150px minmax(0, 1fr)' },
@@ -24,7 +25,7 @@ export function SlipsAndFacts({ record }: { record: ClassRecord }) {
             alignItems: 'start',
           }}
         >
-          <b>{slip.name}</b>
+          <SlipName slip={slip} />
           <WeekBars weeks={slip.weeks} name={slip.name} />
           <Box sx={{ fontSize: 15 }}>
             {slip.pupils.map((pupil) => (

@@ -108,6 +108,20 @@ class ScreensApiTest {
     }
 
     @Test
+    void aTalkWithParentsShowsThePaperAsTheChildWroteIt() {
+        JsonNode session = open(false, false);
+        Client child = child();
+        JsonNode own = child.post("/api/in", Map.of("code", session.get("code").asString(), "pupilId", pupil(session, 4))).json().get("own");
+        JsonNode question = own.get("questions").get(0);
+        String report = "/api/pupils/" + pupil(session, 4) + "/report";
+        assertThat(teacher.get(report).text()).doesNotContain("as it was written at the screen");
+        String answer = teacher.post("/api/work", Map.of("problem", question.get("problem").asString())).json().get("answer").get("value").asString();
+        write(child, question.get("paper").asLong(), answer);
+        child.post("/api/in/hand-in", Map.of());
+        assertThat(teacher.get(report).text()).contains("as it was written at the screen");
+    }
+
+    @Test
     void whatIsLedIsNotCountedAsAlone() {
         JsonNode session = open(true, false);
         Client child = child();

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -48,6 +49,12 @@ public class ClassService {
     public SchoolClass ofPupil(long teacherId, long pupilId) {
         return withPupils(classes.ofPupil(teacherId, pupilId).orElseThrow(() ->
                 new Missing("This pupil is in none of your classes. The class list shows who is there.")));
+    }
+
+    /** A pupil in whichever class of the teacher they are; nothing where they are in none. */
+    public Optional<Pupil> pupil(long teacherId, long pupilId) {
+        return classes.ofPupil(teacherId, pupilId).stream().flatMap(stored -> classes.pupils(stored.id()).stream())
+                .filter(pupil -> pupil.id() == pupilId).findFirst();
     }
 
     private SchoolClass withPupils(StoredClass stored) {

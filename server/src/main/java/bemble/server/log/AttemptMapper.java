@@ -42,6 +42,11 @@ interface AttemptMapper {
     @Delete("delete from log_entry where id in (select entry_id from attempt where pupil_id = #{pupilId})")
     void deleteOfPupil(long pupilId);
 
+    /** A pupil's papers that were right, the latest first. */
+    @Select("select e.id from attempt a join log_entry e on e.id = a.entry_id where a.pupil_id = #{pupilId} "
+            + "and e.teacher_id = #{teacherId} and e.deleted_at is null and e.written = 'right' order by e.worked_at desc, e.id desc")
+    List<Long> rightOfPupil(long teacherId, long pupilId);
+
     @Select("select count(*) from attempt where pupil_id = #{pupilId}")
     int countOfPupil(long pupilId);
 

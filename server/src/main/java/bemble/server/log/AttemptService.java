@@ -1,6 +1,7 @@
 package bemble.server.log;
 
 import bemble.core.order.WorkOrder;
+import bemble.core.print.OwnWork;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
@@ -11,6 +12,7 @@ import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.style.StyleText;
 import bemble.server.work.WorkRequest;
+import bemble.server.writing.FigureRequest;
 import bemble.server.writing.MarkRequest;
 import bemble.server.writing.MarkResponse;
 import java.time.Clock;
@@ -166,6 +168,13 @@ class AttemptService {
         WorkOrder order = order(attempt, attempt.settings());
         return MarkRequest.of(order, AttemptFigure.standing(attempt.figures()), attempt.settings().settingOut(),
                 attempt.settings().ownWay(), attempt.settings().withCheck()).response();
+    }
+
+    /** A paper with what stands on it. */
+    OwnWork work(Attempt attempt) {
+        AttemptSettings settings = attempt.settings();
+        return new OwnWork(WritingPaper.of(order(attempt, settings), settings.settingOut(), settings.withCheck()),
+                AttemptFigure.standing(attempt.figures()).stream().map(FigureRequest::figure).toList());
     }
 
     private static String found(MarkResponse marked) {

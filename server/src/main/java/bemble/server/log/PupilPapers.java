@@ -1,10 +1,12 @@
 package bemble.server.log;
 
 import bemble.core.order.WorkOrder;
+import bemble.core.print.OwnWork;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.server.log.AttemptService.Attempt;
 import bemble.server.writing.MarkResponse;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -78,6 +80,16 @@ public class PupilPapers {
                     ? marked.findings().get(0).slip() : null));
         }
         return handed;
+    }
+
+    /** A paper that a pupil wrote. */
+    public record Own(LocalDate day, String problem, OwnWork work) {}
+
+    /** The last paper that a pupil wrote alone and that came out right. */
+    public Optional<Own> lastRight(long teacherId, long pupilId) {
+        return mapper.rightOfPupil(teacherId, pupilId).stream().map(id -> attempts.find(teacherId, id))
+                .filter(attempt -> !attempt.settings().led()).findFirst()
+                .map(attempt -> new Own(attempt.entry().workedAt().toLocalDate(), attempt.entry().problem(), attempts.work(attempt)));
     }
 
     /** How many papers a pupil wrote at screens. */

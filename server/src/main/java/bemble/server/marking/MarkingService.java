@@ -101,7 +101,8 @@ class MarkingService {
         classes.all(teacherId).forEach(each -> byId.put(each.id(), each));
         return markings.all(teacherId).stream().filter(each -> byId.containsKey(each.classId())).map(each -> {
             SchoolClass schoolClass = byId.get(each.classId());
-            return new MarkingLine(each.id(), each.title(), schoolClass.name(), each.begunAt(), schoolClass.pupils().size(), markings.begun(each.id()));
+            int begun = markings.begun(each.id());
+            return new MarkingLine(each.id(), each.title(), schoolClass.name(), each.begunAt(), Math.max(begun, schoolClass.pupils().size()), begun);
         }).toList();
     }
 
@@ -133,9 +134,18 @@ class MarkingService {
                 new Missing("These papers are not among yours. They may have been deleted; the list shows what is there."));
         Map<Long, StoredPaper> papers = new HashMap<>();
         markings.papers(id).forEach(paper -> papers.put(paper.pupilId(), paper));
-        return new Open(stored, classes.find(teacherId, stored.classId()),
-                json.readValue(stored.sheets(), new TypeReference<List<Sheet>>() {}), papers, markings.answers(id),
-                styles.of(teacherId));
+        List<MarkedAnswer> answers = markings.answers(id);
+        return new Open(stored, withThoseWhoLeft(teacherId, classes.find(teacherId, stored.classId()), answers),
+                json.readValue(stored.sheets(), new TypeReference<List<Sheet>>() {}), papers, answers, styles.of(teacherId));
+    }
+
+    /** Who has moved on to another class since still has a paper in the pile. */
+    private SchoolClass withThoseWhoLeft(long teacherId, SchoolClass now, List<MarkedAnswer> answers) {
+        List<Pupil> pupils = new ArrayList<>(now.pupils());
+        answers.stream().map(MarkedAnswer::pupilId).distinct()
+                .filter(pupilId -> now.pupils().stream().noneMatch(pupil -> pupil.id() == pupilId))
+                .forEach(pupilId -> classes.pupil(teacherId, pupilId).ifPresent(pupils::add));
+        return new SchoolClass(now.id(), now.name(), pupils);
     }
 
     MarkingView view(long teacherId, long id) {

@@ -106,7 +106,7 @@ class ReportService {
         List<MissedFact> facts = writer.facts().stream().map(fact -> new MissedFact(fact.fact(), fact.missed(), fact.of())).toList();
         return new Judgement(new PupilView(pupil, right, wrong, open.answers(pupil.id()).size() - right - wrong, causes, facts,
                 quizzes.stream().filter(quiz -> quiz.pupilId() == pupil.id()).findFirst()
-                        .map(quiz -> quiz.counted(problems.get(0).operation()).say()).orElse(null)),
+                        .map(quiz -> quiz.counted(problems.get(0).operation()).outcome()).orElse(null)),
                 slips, problems.get(0));
     }
 

@@ -60,7 +60,7 @@ final class Views {
     /**
      * A pupil's whole paper judged together.
      *
-     * @param quiz what came of it, in a sentence, where the sheet is a quiz and all of it is marked
+     * @param quiz what came of it, in a few words, where the sheet is a quiz and all of it is marked
      */
     record PupilView(@NotNull Pupil pupil, @NotNull int right, @NotNull int wrong, @NotNull int others,
                      @NotNull List<CauseLine> causes, @NotNull List<MissedFact> facts, String quiz) {}

@@ -1,5 +1,6 @@
 package bemble.server.progress;
 
+import bemble.core.hand.KnownSlip;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
@@ -64,13 +65,10 @@ public final class PupilWork {
     }
 
     private Evidence evidence(Answer answer) {
-        return new Evidence(answer.day(), answer.right(), answer.alone(), rungs.of(answer.problem()).chance(), slip(answer),
+        return new Evidence(answer.day(), answer.right(), answer.alone(), rungs.of(answer.problem()).chance(),
+                // A fact missed or a number copied wrongly is no slip of the procedure.
+                knownSlip(answer).map(KnownSlip::id).orElse(null),
                 new Evidence.Source(answer.marking(), answer.question(), answer.problem(), answer.given()));
-    }
-
-    /** The slip an answer is put down to; a fact missed or a number copied wrongly is no slip of the procedure. */
-    private static String slip(Answer answer) {
-        return answer.cause() != null && Slips.find(answer.cause()).isPresent() ? answer.cause() : null;
     }
 
     public Pupil pupil() {
@@ -113,13 +111,19 @@ public final class PupilWork {
         return all;
     }
 
-    /** The slips seen, the one seen last first. */
-    public List<SlipHistory> slips() {
-        Map<String, Operation> seen = new LinkedHashMap<>();
-        answers.stream().filter(answer -> slip(answer) != null)
-                .forEach(answer -> seen.putIfAbsent(answer.cause(), rungs.of(answer.problem()).operation()));
-        return seen.entrySet().stream().map(each -> SlipHistory.of(each.getKey(), answers.stream()
-                        .filter(answer -> rungs.of(answer.problem()).operation() == each.getValue()).map(this::evidence).toList(), today))
-                .sorted((one, other) -> other.lastSeen().compareTo(one.lastSeen())).toList();
+    /** A slip of an operation through the weeks. */
+    public record SlipSeen(KnownSlip slip, SlipHistory history) {}
+
+    /** The slips seen, the one seen last first; one that two operations have is two. */
+    public List<SlipSeen> slips() {
+        List<KnownSlip> seen = answers.stream().map(this::knownSlip).flatMap(Optional::stream).distinct().toList();
+        return seen.stream().map(slip -> new SlipSeen(slip, SlipHistory.of(slip.id(), answers.stream()
+                        .filter(answer -> rungs.of(answer.problem()).operation() == slip.operation()).map(this::evidence).toList(), today)))
+                .sorted((one, other) -> other.history().lastSeen().compareTo(one.history().lastSeen())).toList();
+    }
+
+    /** The slip that an answer is put down to, as the operation of its question has it. */
+    public Optional<KnownSlip> knownSlip(Answer answer) {
+        return answer.cause() == null ? Optional.empty() : Slips.find(answer.cause(), rungs.of(answer.problem()).operation());
     }
 }

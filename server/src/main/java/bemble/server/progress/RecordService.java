@@ -10,7 +10,6 @@ import bemble.core.progress.Rule;
 import bemble.core.progress.SlipHistory;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
-import bemble.core.slip.Slips;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
@@ -18,6 +17,7 @@ import bemble.server.faults.Missing;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.Marked;
 import bemble.server.marking.MarkedWork;
+import bemble.server.progress.PupilWork.SlipSeen;
 import bemble.server.progress.RecordViews.CellView;
 import bemble.server.progress.RecordViews.ClassRecord;
 import bemble.server.progress.RecordViews.ClassSlip;
@@ -111,13 +111,14 @@ public class RecordService {
     }
 
     private List<ClassSlip> slips(List<PupilWork> all) {
-        Map<String, List<SlipOfPupil>> pupils = new LinkedHashMap<>();
-        Map<String, Map<LocalDate, int[]>> weeks = new LinkedHashMap<>();
+        Map<KnownSlip, List<SlipOfPupil>> pupils = new LinkedHashMap<>();
+        Map<KnownSlip, Map<LocalDate, int[]>> weeks = new LinkedHashMap<>();
         for (PupilWork pupil : all) {
-            for (SlipHistory history : pupil.slips()) {
-                pupils.computeIfAbsent(history.slip(), any -> new ArrayList<>())
+            for (SlipSeen seen : pupil.slips()) {
+                SlipHistory history = seen.history();
+                pupils.computeIfAbsent(seen.slip(), any -> new ArrayList<>())
                         .add(new SlipOfPupil(pupil.pupil().name(), history.say(), history.fading()));
-                Map<LocalDate, int[]> byWeek = weeks.computeIfAbsent(history.slip(), any -> new TreeMap<>());
+                Map<LocalDate, int[]> byWeek = weeks.computeIfAbsent(seen.slip(), any -> new TreeMap<>());
                 history.weeks().forEach(week -> {
                     int[] counts = byWeek.computeIfAbsent(week.monday(), any -> new int[2]);
                     counts[0] += week.seen();
@@ -126,13 +127,9 @@ public class RecordService {
             }
         }
         return pupils.entrySet().stream().sorted(Comparator.comparingInt(each -> -each.getValue().size()))
-                .map(each -> new ClassSlip(each.getKey(), anyName(each.getKey()), each.getValue(),
+                .map(each -> new ClassSlip(each.getKey().id(), each.getKey().operation().id(), each.getKey().name(), each.getValue(),
                         weeks.get(each.getKey()).entrySet().stream().map(week -> new WeekView(week.getKey(), week.getValue()[0],
                                 week.getValue()[1])).toList())).toList();
-    }
-
-    private static String anyName(String slip) {
-        return Slips.find(slip).map(KnownSlip::name).orElse(slip);
     }
 
     private static List<ShakyFact> facts(List<PupilWork> all) {
@@ -192,9 +189,10 @@ public class RecordService {
                 ruling == null ? null : ruling.reason(), rests);
     }
 
-    private static SlipRecord record(SlipHistory history) {
-        KnownSlip slip = Slips.find(history.slip()).orElseThrow();
-        return new SlipRecord(history.slip(), slip.name(), history.say(), history.fading(), Remedy.of(slip).say(),
+    private static SlipRecord record(SlipSeen seen) {
+        KnownSlip slip = seen.slip();
+        SlipHistory history = seen.history();
+        return new SlipRecord(slip.id(), slip.operation().id(), slip.name(), history.say(), history.fading(), Remedy.of(slip).say(),
                 history.weeks().stream().map(week -> new WeekView(week.monday(), week.seen(), week.of())).toList());
     }
 

@@ -26,8 +26,8 @@ final class RecordViews {
 
     record PupilRow(@NotNull Pupil pupil, @NotNull List<CellView> cells) {}
 
-    /** A slip seen in a class. */
-    record ClassSlip(@NotNull String slip, @NotNull String name, @NotNull List<SlipOfPupil> pupils, @NotNull List<WeekView> weeks) {}
+    /** A slip of an operation, seen in a class. */
+    record ClassSlip(@NotNull String slip, @NotNull String operation, @NotNull String name, @NotNull List<SlipOfPupil> pupils, @NotNull List<WeekView> weeks) {}
 
     record SlipOfPupil(@NotNull String pupil, @NotNull String say, @NotNull boolean fading) {}
 
@@ -63,7 +63,7 @@ final class RecordViews {
     record RungRecord(@NotNull RecordRung rung, @NotNull String state, @NotNull String byRule, @NotNull String say, LocalDate since,
                       LocalDate dueOn, String shows, String reason, @NotNull List<RestingAnswer> rests) {}
 
-    record SlipRecord(@NotNull String slip, @NotNull String name, @NotNull String say, @NotNull boolean fading,
+    record SlipRecord(@NotNull String slip, @NotNull String operation, @NotNull String name, @NotNull String say, @NotNull boolean fading,
                       @NotNull String help, @NotNull List<WeekView> weeks) {}
 
     record FactRecord(@NotNull String fact, @NotNull int missed, @NotNull LocalDate last) {}

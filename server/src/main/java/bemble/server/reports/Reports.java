@@ -2,27 +2,31 @@ package bemble.server.reports;
 
 import bemble.core.diagnosis.Remedy;
 import bemble.core.hand.KnownSlip;
+import bemble.core.order.WorkOrder;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.print.HowWeWriteIt;
+import bemble.core.print.OwnWork;
 import bemble.core.print.Page;
-import bemble.core.print.TextPages;
+import bemble.core.print.TextPages.Drawing;
 import bemble.core.print.TextPages.Heading;
 import bemble.core.print.TextPages.Paragraph;
 import bemble.core.print.TextPages.Part;
 import bemble.core.print.TextPages.Row;
+import bemble.core.print.TextPages;
 import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.progress.State;
-import bemble.core.slip.Slips;
+import bemble.core.writing.WritingPaper;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.log.PupilPapers;
 import bemble.server.marking.MarkedWork.Answer;
-import bemble.server.plan.PlanService;
 import bemble.server.plan.PlanService.DayView;
 import bemble.server.plan.PlanService.GroupView;
+import bemble.server.plan.PlanService;
 import bemble.server.progress.PupilWork;
 import bemble.server.progress.RecordService;
 import bemble.server.style.PreferencesService;
@@ -51,8 +55,11 @@ class Reports {
     private final PlanService plans;
     private final StyleService styles;
     private final PreferencesService preferences;
+    private final PupilPapers papers;
 
-    Reports(RecordService records, ClassService classes, PlanService plans, StyleService styles, PreferencesService preferences) {
+    Reports(RecordService records, ClassService classes, PlanService plans, StyleService styles, PreferencesService preferences,
+            PupilPapers papers) {
+        this.papers = papers;
         this.records = records;
         this.classes = classes;
         this.plans = plans;
@@ -75,7 +82,7 @@ class Reports {
         rungs(pupil, parts, false);
         confirmed(List.of(pupil)).forEach((slip, count) -> parts.add(new Row(List.of("Seen and talked about", slip.name()), TWO_CELLS)));
         parts.add(new Heading("From " + name + "’s own work"));
-        ownWork(pupil, parts);
+        ownWork(teacherId, pupil, parts);
         parts.add(new Heading("One thing to try at home"));
         parts.add(new Paragraph(atHome(pupil)));
         return new Report(name, TextPages.of(name, known.schoolClass().name() + ", " + DAY.format(records.today()), parts));
@@ -93,31 +100,37 @@ class Reports {
 
     /** The causes that a teacher confirmed, with how often. */
     private static Map<KnownSlip, Long> confirmed(List<PupilWork> pupils) {
-        Map<String, Long> counts = pupils.stream().flatMap(pupil -> pupil.answers().stream())
-                .filter(answer -> answer.confirmed() && answer.cause() != null)
-                .collect(Collectors.groupingBy(Answer::cause, LinkedHashMap::new, Collectors.counting()));
-        Map<KnownSlip, Long> found = new LinkedHashMap<>();
-        counts.forEach((cause, count) -> Slips.find(cause).ifPresent(slip -> found.put(slip, count)));
-        return found;
+        return pupils.stream().flatMap(Reports::confirmed)
+                .collect(Collectors.groupingBy(slip -> slip, LinkedHashMap::new, Collectors.counting()));
     }
 
-    private static void ownWork(PupilWork pupil, List<Part> parts) {
-        Stream<Answer> right = pupil.answers().stream().filter(answer -> answer.right() && answer.alone());
-        List<Answer> last = right.toList();
-        if (last.isEmpty()) {
+    private static Stream<KnownSlip> confirmed(PupilWork pupil) {
+        return pupil.answers().stream().filter(Answer::confirmed).map(pupil::knownSlip).flatMap(Optional::stream);
+    }
+
+    /** As the pupil wrote it where that was at a screen; of a sheet on paper only the answer is known. */
+    private void ownWork(long teacherId, PupilWork pupil, List<Part> parts) {
+        Optional<PupilPapers.Own> written = papers.lastRight(teacherId, pupil.pupil().id());
+        Optional<Answer> marked = pupil.answers().stream().filter(answer -> answer.right() && answer.alone())
+                .reduce((one, other) -> other);
+        if (written.isPresent()) {
+            parts.add(new Paragraph(DAY.format(written.get().day()) + ": worked alone, as it was written at the screen."));
+            parts.add(new Drawing(written.get().work()));
+        } else if (marked.isPresent()) {
+            parts.add(new Paragraph(DAY.format(marked.get().day()) + ": worked alone and right. The working stands in the book."));
+            parts.add(new Drawing(OwnWork.answerOnly(WritingPaper.of(new WorkOrder(ProblemText.read(marked.get().problem(), 0,
+                    Punctuation.POINT), null, styles.of(teacherId), null), false, false))));
+        } else {
             parts.add(new Paragraph("No work of their own is marked yet."));
             return;
         }
-        Answer example = last.get(last.size() - 1);
-        parts.add(new Row(List.of(DAY.format(example.day()), example.problem() + ", worked alone and right"), TWO_CELLS));
         pupil.answers().stream().filter(answer -> !answer.correction().isEmpty()).reduce((one, other) -> other)
                 .ifPresent(answer -> parts.add(new Row(List.of(DAY.format(answer.day()),
                         answer.problem() + ": first " + answer.given() + ", then put right to " + answer.correction()), TWO_CELLS)));
     }
 
     private static String atHome(PupilWork pupil) {
-        Optional<KnownSlip> slip = pupil.answers().stream().filter(answer -> answer.confirmed() && answer.cause() != null)
-                .reduce((one, other) -> other).flatMap(answer -> Slips.find(answer.cause()));
+        Optional<KnownSlip> slip = confirmed(pupil).reduce((one, other) -> other);
         if (slip.isPresent()) {
             return Remedy.of(slip.get()).words();
         }
@@ -155,8 +168,7 @@ class Reports {
     }
 
     private static String children(List<PupilWork> all, KnownSlip slip) {
-        long count = all.stream().filter(pupil -> pupil.answers().stream()
-                .anyMatch(answer -> answer.confirmed() && slip.id().equals(answer.cause()))).count();
+        long count = all.stream().filter(pupil -> confirmed(pupil).anyMatch(slip::equals)).count();
         return count == 1 ? "one child" : count + " children";
     }
 

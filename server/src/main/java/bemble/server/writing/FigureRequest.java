@@ -30,7 +30,7 @@ public record FigureRequest(
     private static final Set<MarkKind> KINDS = Set.of(MarkKind.DIGIT, MarkKind.NUMBER, MarkKind.STRIKE);
 
     /** @throws Refusal where there is no such kind or part of a square */
-    PaperFigure figure() {
+    public PaperFigure figure() {
         return new PaperFigure(block, line, place, anchor == null ? null : anchorOf(), kindOf(),
                 Objects.requireNonNullElse(text, "").strip());
     }

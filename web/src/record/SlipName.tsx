@@ -1,0 +1,12 @@
+import { Box } from '@mui/material';
+import { ink } from '../app/theme';
+
+/** A slip with the operation it was made in, since several operations may have one of that name. */
+export function SlipName({ slip }: { slip: { name: string; operation: string } }) {
+  return (
+    <Box>
+      <b>{slip.name}</b>
+      <Box sx={{ color: ink.faint, fontSize: 14 }}>{slip.operation.replace('-', ' ')}</Box>
+    </Box>
+  );
+}
