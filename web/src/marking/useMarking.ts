@@ -1,10 +1,12 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useIsMutating, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 
 export type Marking = Schemas['MarkingView'];
 export type Paper = Schemas['MarkedPaperView'];
 export type Answer = Schemas['PaperAnswerView'];
 export type AnswerContent = Schemas['AnswerContent'];
+
+const scopeOf = (id: number) => `marking ${id}`;
 
 const path = (id: number) => ({ params: { path: { id } } });
 
@@ -27,14 +29,20 @@ export function useDayOfWork(id: number) {
   const queries = useQueryClient();
   return useMutation<Marking, Refused, string>({
     mutationFn: (workedOn) => ask(api.PUT('/api/markings/{id}/day', { ...path(id), body: { workedOn } })),
-    onSuccess: (marking) => queries.setQueryData(['marking', id], marking),
+    onSuccess: (marking) => {
+      queries.setQueryData(['marking', id], marking);
+      void queries.invalidateQueries({ predicate: (query) => follows(query.queryKey) });
+    },
   });
 }
 
+/** What the papers show; asked for once all that was typed is saved, since an answer under way would be older than that. */
 export function useClassPicture(id: number) {
+  const saving = useIsMutating({ predicate: (mutation) => mutation.options.scope?.id === scopeOf(id) });
   return useQuery<Schemas['ClassView'], Refused>({
     queryKey: ['marking', id, 'class'],
     queryFn: () => ask(api.GET('/api/markings/{id}/class', path(id))),
+    enabled: saving === 0,
     staleTime: 0,
   });
 }
@@ -59,7 +67,7 @@ function useListChange<R, V>(change: (values: V) => Promise<R>) {
   const queries = useQueryClient();
   return useMutation<R, Refused, V>({
     mutationFn: change,
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['markings'] }),
+    onSuccess: () => queries.invalidateQueries({ predicate: (query) => follows(query.queryKey) }),
   });
 }
 
@@ -117,11 +125,17 @@ async function send(id: number, change: Change): Promise<Paper> {
   }
 }
 
+/** What is worked out from marked papers; it is asked for anew where it is seen next. */
+const following = ['record', 'plan', 'term', 'today', 'report', 'pieces', 'markings', 'what goes'];
+
+const follows = ([first, , part]: readonly unknown[]) =>
+  following.includes(first as string) || (first === 'marking' && part !== undefined);
+
 /** Keeps changes one after the other, and shows each paper as it is judged. */
 export function useKeepPaper(id: number) {
   const queries = useQueryClient();
   return useMutation<Paper, Refused, Change>({
-    scope: { id: `marking ${id}` },
+    scope: { id: scopeOf(id) },
     mutationFn: (change) => send(id, change),
     onSuccess: (paper, change) => {
       queries.setQueryData<Marking>(
@@ -132,6 +146,7 @@ export function useKeepPaper(id: number) {
             papers: marking.papers.map((each) => (each.pupil.id === paper.pupil.id ? paper : each)),
           },
       );
+      void queries.invalidateQueries({ predicate: (query) => follows(query.queryKey) });
       if (change.kind === 'paper' && change.sheet) {
         void queries.invalidateQueries({ queryKey: ['marking', id], exact: true });
       }

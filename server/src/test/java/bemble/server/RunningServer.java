@@ -8,29 +8,38 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import javax.sql.DataSource;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 
 /** The real application on a free port; it can be stopped and started again on the same data. */
 public final class RunningServer implements AutoCloseable {
     private final Path data;
     private final List<String> arguments;
+    private final Clock clock;
     private ConfigurableApplicationContext context;
 
-    private RunningServer(Path data, List<String> arguments) {
+    private RunningServer(Path data, List<String> arguments, Clock clock) {
         this.data = data;
         this.arguments = arguments;
+        this.clock = clock;
     }
 
     /** Starts on an empty data directory. */
     static RunningServer start(String... more) {
+        return start(Clock.systemDefaultZone(), more);
+    }
+
+    /** Starts on an empty data directory, by a clock of the test's own. */
+    static RunningServer start(Clock clock, String... more) {
         try {
             List<String> arguments = new ArrayList<>(List.of("--server.port=0", "--spring.main.banner-mode=off"));
             arguments.addAll(List.of(more));
-            RunningServer server = new RunningServer(Files.createTempDirectory("bemble-test"), arguments);
+            RunningServer server = new RunningServer(Files.createTempDirectory("bemble-test"), arguments, clock);
             server.begin();
             return server;
         } catch (IOException exception) {
@@ -41,7 +50,8 @@ public final class RunningServer implements AutoCloseable {
     private void begin() {
         List<String> all = new ArrayList<>(arguments);
         all.add("--bemble.data=" + data);
-        context = new SpringApplicationBuilder(App.class).run(all.toArray(String[]::new));
+        context = new SpringApplicationBuilder(App.class).initializers(empty -> ((GenericApplicationContext) empty)
+                .registerBean("clockOfTheTest", Clock.class, () -> clock, bean -> bean.setPrimary(true))).run(all.toArray(String[]::new));
     }
 
     void restart() {
