@@ -36,6 +36,7 @@ export function PupilList({ papers, at, onGo }: { papers: Paper[]; at: number; o
             px: 1,
             py: 0.5,
             font: 'inherit',
+            lineHeight: 1.3,
             fontSize: 16,
             bgcolor: i === at ? ink.amber : 'transparent',
             color: ink.ink,

@@ -50,7 +50,7 @@ function Form({ classId, term, onDone }: Props) {
       <Box sx={{ display: 'flex', gap: 4, flexWrap: 'wrap' }}>
         <Box sx={{ maxWidth: 480 }}>
           <Box sx={{ color: ink.faint, fontSize: 14 }}>
-            Topics in your order; nobody is led past one that is not secure
+            Topics in your order; nobody is led past one that is neither secure nor passed
           </Box>
           <Box component="ol" sx={{ m: '4px 0', pl: 3, maxHeight: 250, overflow: 'auto' }}>
             {topics.map((topic, index) => (
@@ -133,7 +133,7 @@ function Form({ classId, term, onDone }: Props) {
           />
         </Box>
       </Box>
-      <Box sx={{ display: 'flex', gap: 1 }}>
+      <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
         <Button
           variant="contained"
           disabled={keep.isPending}
