@@ -66,6 +66,16 @@ class OwnWorkTest {
     }
 
     @Test
+    void aLongDivisionOfALongNumberStaysOnItsPage() {
+        WritingPaper paper = paper(new Problem.Division(Numeral.of("98765432109876543210987654321098765432"), Numeral.of("37")),
+                MethodName.LONG_DIVISION);
+        List<PaperFigure> written = paper.path().stream().map(mark -> new PaperFigure(mark.block(), mark.line(), mark.place(),
+                mark.anchor(), mark.kind(), mark.text())).toList();
+        assertThat(texts(new OwnWork(paper, written))).hasSizeGreaterThan(200)
+                .allMatch(text -> text.x() > 15 && text.x() < 195 && text.y() > 15 && text.y() < 280);
+    }
+
+    @Test
     void whatStandsInNoSquareIsLeftOut() {
         WritingPaper paper = paper(new Problem.Division(Numeral.of("96"), Numeral.of("4")),
                 MethodName.LONG_DIVISION);

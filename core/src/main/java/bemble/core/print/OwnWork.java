@@ -20,6 +20,8 @@ import java.util.Optional;
  */
 public record OwnWork(WritingPaper paper, List<PaperFigure> written) {
     private static final int MARGIN = 1;
+    /** What is written below it is to stand on the same page. */
+    private static final double MOST_HEIGHT = 110;
 
     /** All that is known of a right answer of which nobody copied the working: the problem set out, and its answer line. */
     public static OwnWork answerOnly(WritingPaper paper) {
@@ -30,7 +32,8 @@ public record OwnWork(WritingPaper paper, List<PaperFigure> written) {
     /**
      * Draws it as large as it may be.
      *
-     * @param side the side of a square, in millimetres, unless the paper would be wider than there is room
+     * @param room how wide it may be, in millimetres
+     * @param side the side of a square, unless the whole would be too wide or too high then
      */
     Panel draw(double room, double side) {
         List<SheetMark> marks = new ArrayList<>(paper.printed());
@@ -39,7 +42,7 @@ public record OwnWork(WritingPaper paper, List<PaperFigure> written) {
         int top = marks.stream().mapToInt(SheetMark::row).min().orElse(0);
         int columns = marks.stream().mapToInt(SheetMark::lastColumn).max().orElse(0) + 1 + MARGIN - left;
         int rows = marks.stream().mapToInt(SheetMark::lastRow).max().orElse(0) + 1 - top;
-        double square = Math.min(side, room / columns);
+        double square = Math.min(side, Math.min(room / columns, MOST_HEIGHT / rows));
         SheetInk grid = new SheetInk(0, 0, square);
         grid.grid(columns, rows);
         SheetInk ink = new SheetInk(-left * square, -top * square, square);
