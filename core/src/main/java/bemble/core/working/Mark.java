@@ -1,5 +1,6 @@
 package bemble.core.working;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -31,6 +32,12 @@ public record Mark(int step, Integer until, MarkKind kind, Spot at, Spot to, Str
 
     /** The keys that a class presses to answer it: its digits, whatever stands round or between them. */
     public List<String> keys() {
-        return text.codePoints().filter(Character::isDigit).mapToObj(Character::toString).toList();
+        List<String> keys = new ArrayList<>(text.length());
+        for (int i = 0; i < text.length(); i++) {
+            if (Character.isDigit(text.charAt(i))) {
+                keys.add(text.substring(i, i + 1));
+            }
+        }
+        return keys;
     }
 }

@@ -142,20 +142,32 @@ public record WorkResponse(
     }
 
     private static StepView view(Step step, Working working, List<SheetMark> marks, List<Integer> mine, Mark broken) {
-        List<Integer> asked = mine.stream().filter(i -> marks.get(i).mark().isAsked()).toList();
-        List<Integer> small = asked.stream().filter(i -> marks.get(i).role() == Role.CARRY
-                || marks.get(i).role() == Role.EXCHANGE).toList();
-        List<Integer> answers = asked.stream().filter(i -> working.isInAnswer(marks.get(i).mark())).toList();
-        Integer ring = mine.stream().filter(i -> marks.get(i).mark() == broken).findFirst().orElse(null);
+        List<String> expects = new ArrayList<>();
+        List<AskedView> asked = new ArrayList<>();
+        List<AskedView> small = new ArrayList<>();
+        List<AskedView> answers = new ArrayList<>();
+        Integer ring = null;
+        for (int place : mine) {
+            Mark mark = marks.get(place).mark();
+            if (mark == broken) {
+                ring = place;
+            }
+            if (mark.isAsked()) {
+                AskedView view = new AskedView(place, mark.keys());
+                expects.add(mark.text());
+                asked.add(view);
+                if (mark.role() == Role.CARRY || mark.role() == Role.EXCHANGE) {
+                    small.add(view);
+                }
+                if (working.isInAnswer(mark)) {
+                    answers.add(view);
+                }
+            }
+        }
         Spoken spoken = step.spoken();
         Fact fact = spoken.fact();
         return new StepView(step.n(), step.kind().id(), step.part().id(), spoken.title(), step.place(), fact.text(),
                 fact.asked(), fact.sign() == 0 ? null : new FindView(String.valueOf(fact.sign()), fact.numbers()),
-                spoken.say(), spoken.ask(), asked.stream().map(i -> marks.get(i).text()).toList(), mine, views(asked, marks),
-                views(small, marks), views(answers, marks), ring);
-    }
-
-    private static List<AskedView> views(List<Integer> places, List<SheetMark> marks) {
-        return places.stream().map(place -> new AskedView(place, marks.get(place).mark().keys())).toList();
+                spoken.say(), spoken.ask(), expects, mine, asked, small, answers, ring);
     }
 }
