@@ -1,6 +1,7 @@
 import { Box, Button } from '@mui/material';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
+import { FileButton } from '../app/FileButton';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { ClassForm } from './ClassForm';
@@ -18,7 +19,6 @@ export function ClassesScreen() {
   const remove = useDeleteClass();
   const restore = useRestoreClass();
   const takeOver = useTakeClassOver();
-  const file = useRef<HTMLInputElement>(null);
   const [edited, setEdited] = useState<SchoolClass | 'new'>();
   return (
     <Box sx={{ p: { xs: '10px 12px', md: '20px 32px' }, maxWidth: 980 }}>
@@ -37,22 +37,13 @@ export function ClassesScreen() {
           <Button variant="contained" onClick={() => setEdited('new')}>
             New class
           </Button>
-          <Button variant="outlined" onClick={() => file.current?.click()} disabled={takeOver.isPending}>
-            Take a class over from JSON
-          </Button>
-          <input
-            ref={file}
-            type="file"
+          <FileButton
+            variant="outlined"
+            text="Take a class over from JSON"
+            label="Class as JSON"
             accept=".json,application/json"
-            aria-label="Class as JSON"
-            hidden
-            onChange={(event) => {
-              const chosen = event.target.files?.[0];
-              if (chosen) {
-                takeOver.mutate(chosen);
-              }
-              event.target.value = '';
-            }}
+            disabled={takeOver.isPending}
+            onFile={(file) => takeOver.mutate(file)}
           />
         </Box>
       )}

@@ -1,5 +1,6 @@
 import { Box, Button } from '@mui/material';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
+import { FileButton } from '../app/FileButton';
 import { Select } from '../app/Select';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -54,13 +55,17 @@ export function NamesPanel({ classId }: { classId: number }) {
 
 function Files({ of }: { of: SchoolClass }) {
   const takeIn = useTakeListIn(of.id);
-  const file = useRef<HTMLInputElement>(null);
   return (
     <>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-        <Button variant="outlined" onClick={() => file.current?.click()} disabled={takeIn.isPending}>
-          Add names from CSV
-        </Button>
+        <FileButton
+          variant="outlined"
+          text="Add names from CSV"
+          label="Class list as CSV"
+          accept=".csv,text/csv"
+          disabled={takeIn.isPending}
+          onFile={(file) => takeIn.mutate(file)}
+        />
         <Button variant="outlined" component="a" href={`/api/classes/${of.id}/list.csv`}>
           List as CSV
         </Button>
@@ -71,20 +76,6 @@ function Files({ of }: { of: SchoolClass }) {
           Everything as JSON
         </Button>
       </Box>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,text/csv"
-        aria-label="Class list as CSV"
-        hidden
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          if (chosen) {
-            takeIn.mutate(chosen);
-          }
-          event.target.value = '';
-        }}
-      />
       {takeIn.error?.faults.map((fault) => (
         <Trouble key={fault.field + fault.message} message={fault.message} />
       ))}

@@ -1,6 +1,7 @@
 import { Box, Button, Typography } from '@mui/material';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Field } from '../app/Field';
+import { FileButton } from '../app/FileButton';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { LogTable } from './LogTable';
@@ -18,7 +19,6 @@ export function LogScreen() {
   const tidy = useTidy();
   const restore = useRestore();
   const takeIn = useImport();
-  const chooser = useRef<HTMLInputElement>(null);
   const nothing = log.data?.total === 0 && search === '';
   const failed = log.error ?? remove.error ?? tidy.error ?? restore.error;
   return (
@@ -49,23 +49,14 @@ export function LogScreen() {
           <a href="/api/log/bemble-log.json" download>
             Export JSON
           </a>
-          <input
-            ref={chooser}
-            type="file"
+          <FileButton
+            variant="outlined"
+            text="Read JSON in"
+            label="A log to read in"
             accept=".json,application/json"
-            aria-label="A log to read in"
-            hidden
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              if (file) {
-                takeIn.mutate(file);
-              }
-              event.target.value = '';
-            }}
+            disabled={takeIn.isPending}
+            onFile={(file) => takeIn.mutate(file)}
           />
-          <Button variant="outlined" onClick={() => chooser.current?.click()} disabled={takeIn.isPending}>
-            Read JSON in
-          </Button>
           <Button
             variant="outlined"
             disabled={nothing || tidy.isPending}

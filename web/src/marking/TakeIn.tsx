@@ -1,33 +1,19 @@
-import { Box, Button } from '@mui/material';
-import { useRef } from 'react';
+import { Box } from '@mui/material';
+import { FileButton } from '../app/FileButton';
 import { Trouble } from '../app/Trouble';
 import { useTakeAnswersIn } from './useMarking';
 
 /** Answers from a CSV file, a line a pupil: all of them or none. */
 export function TakeIn({ id }: { id: number }) {
-  const file = useRef<HTMLInputElement>(null);
   const takeIn = useTakeAnswersIn(id);
   return (
     <Box>
-      <Button
-        onClick={() => file.current?.click()}
-        sx={{ p: 0, fontWeight: 400, textDecoration: 'underline' }}
-      >
-        Read answers from CSV
-      </Button>
-      <input
-        ref={file}
-        type="file"
+      <FileButton
+        text="Read answers from CSV"
+        label="File with answers"
         accept=".csv,text/csv"
-        hidden
-        aria-label="File with answers"
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          if (chosen) {
-            takeIn.mutate(chosen);
-          }
-          event.target.value = '';
-        }}
+        sx={{ p: 0, fontWeight: 400, textDecoration: 'underline' }}
+        onFile={(file) => takeIn.mutate(file)}
       />
       {takeIn.isSuccess && <span role="status"> {takeIn.data.answers} answers taken in.</span>}
       {takeIn.isError && (

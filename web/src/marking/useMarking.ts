@@ -1,4 +1,10 @@
-import { useIsMutating, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  type QueryClient,
+  useIsMutating,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 
 export type Marking = Schemas['MarkingView'];
@@ -9,6 +15,16 @@ export type AnswerContent = Schemas['AnswerContent'];
 const scopeOf = (id: number) => `marking ${id}`;
 
 const path = (id: number) => ({ params: { path: { id } } });
+
+/** What is worked out from marked papers. */
+const following = ['record', 'plan', 'term', 'today', 'report', 'pieces', 'markings', 'what goes'];
+
+/** Has what is worked out from marked papers asked for anew where it is seen next. */
+const askAnew = (queries: QueryClient) =>
+  queries.invalidateQueries({
+    predicate: ({ queryKey: [first, , part] }) =>
+      following.includes(first as string) || (first === 'marking' && part !== undefined),
+  });
 
 export function useMarkings() {
   return useQuery<Schemas['MarkingLine'][], Refused>({
@@ -31,7 +47,7 @@ export function useDayOfWork(id: number) {
     mutationFn: (workedOn) => ask(api.PUT('/api/markings/{id}/day', { ...path(id), body: { workedOn } })),
     onSuccess: (marking) => {
       queries.setQueryData(['marking', id], marking);
-      void queries.invalidateQueries({ predicate: (query) => follows(query.queryKey) });
+      void askAnew(queries);
     },
   });
 }
@@ -67,7 +83,7 @@ function useListChange<R, V>(change: (values: V) => Promise<R>) {
   const queries = useQueryClient();
   return useMutation<R, Refused, V>({
     mutationFn: change,
-    onSuccess: () => queries.invalidateQueries({ predicate: (query) => follows(query.queryKey) }),
+    onSuccess: () => askAnew(queries),
   });
 }
 
@@ -125,12 +141,6 @@ async function send(id: number, change: Change): Promise<Paper> {
   }
 }
 
-/** What is worked out from marked papers; it is asked for anew where it is seen next. */
-const following = ['record', 'plan', 'term', 'today', 'report', 'pieces', 'markings', 'what goes'];
-
-const follows = ([first, , part]: readonly unknown[]) =>
-  following.includes(first as string) || (first === 'marking' && part !== undefined);
-
 /** Keeps changes one after the other, and shows each paper as it is judged. */
 export function useKeepPaper(id: number) {
   const queries = useQueryClient();
@@ -146,7 +156,7 @@ export function useKeepPaper(id: number) {
             papers: marking.papers.map((each) => (each.pupil.id === paper.pupil.id ? paper : each)),
           },
       );
-      void queries.invalidateQueries({ predicate: (query) => follows(query.queryKey) });
+      void askAnew(queries);
       if (change.kind === 'paper' && change.sheet) {
         void queries.invalidateQueries({ queryKey: ['marking', id], exact: true });
       }

@@ -1,7 +1,8 @@
 import { Box, Button } from '@mui/material';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Field } from '../app/Field';
+import { FileButton } from '../app/FileButton';
 import { ink } from '../app/theme';
 import { Tick } from '../app/Tick';
 import { Trouble } from '../app/Trouble';
@@ -19,7 +20,6 @@ export function SetsScreen() {
   const remove = useDeleteSet();
   const restore = useRestoreSet();
   const navigate = useNavigate();
-  const file = useRef<HTMLInputElement>(null);
   const open = (id: number) => navigate(`/sets/${id}`);
   const begin = () => make.mutate(emptySet(), { onSuccess: (made) => open(made.id) });
   const fault = sets.error ?? make.error ?? takeIn.error ?? remove.error ?? restore.error;
@@ -33,22 +33,12 @@ export function SetsScreen() {
         <Button variant="contained" onClick={begin}>
           New set
         </Button>
-        <Button variant="outlined" onClick={() => file.current?.click()}>
-          Read CSV or JSON in
-        </Button>
-        <input
-          ref={file}
-          type="file"
+        <FileButton
+          variant="outlined"
+          text="Read CSV or JSON in"
+          label="File with questions"
           accept=".csv,.json,text/csv,application/json"
-          hidden
-          aria-label="File with questions"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0];
-            if (chosen) {
-              takeIn.mutate(chosen, { onSuccess: (taken) => open(taken.id) });
-            }
-            event.target.value = '';
-          }}
+          onFile={(file) => takeIn.mutate(file, { onSuccess: (taken) => open(taken.id) })}
         />
         <Box sx={{ width: 260, ml: { md: 'auto' }, '& > div': { mb: 0 } }}>
           <Field label="Search title, class or problem" value={search} onChange={setSearch} />

@@ -140,11 +140,7 @@ class ClassJourneyTest {
     void aListWithALineThatIsNoNameIsRefusedAndAPupilIsDeletedAfterBeingTold(Browser browser, RunningServer server) {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
             Page page = teacher.page();
-            teacher.open("Class");
-            teacher.press("New class");
-            page.getByLabel("Name of the class").fill("Oystercatchers");
-            page.getByLabel("Pupils, a short name a line").fill("Ida M\nTom B");
-            teacher.press("Make the class");
+            teacher.makeClass("Oystercatchers", "Ida M", "Tom B");
             openClass(teacher, "Oystercatchers", "Who can do what");
             teacher.see("Nothing of this class is marked yet");
             button(page, "Names").click();

@@ -7,7 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
-import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -19,13 +18,6 @@ import tools.jackson.databind.JsonNode;
 /** Thirty books and a cup of tea: a class marked by keyboard, and what its papers show. */
 @ExtendWith(DemoServer.class)
 class MarkingJourneyTest {
-    private static void enter(Page page, String line) {
-        Locator field = page.getByLabel("Question and what stands there");
-        field.fill(line);
-        field.press("Enter");
-        page.waitForCondition(() -> field.inputValue().isEmpty());
-    }
-
     private static Locator row(Page page, int question) {
         return page.locator("tbody tr").nth(question - 1);
     }
@@ -38,20 +30,8 @@ class MarkingJourneyTest {
     }
 
     private static void begin(TeacherAtScreen teacher, String className, String... names) {
-        Page page = teacher.page();
-        teacher.open("Class");
-        teacher.press("New class");
-        page.getByLabel("Name of the class").fill(className);
-        page.getByLabel("Pupils, a short name a line").fill(String.join("\n", names));
-        teacher.press("Make the class");
-        teacher.see(names.length + " pupils");
-        teacher.open("Marking");
-        page.getByLabel("Class", new Page.GetByLabelOptions().setExact(true)).selectOption(
-                new SelectOption().setLabel(className));
-        page.getByLabel("or a set as it is now").selectOption(
-                new SelectOption().setLabel("Exchange across a zero"));
-        teacher.press("Mark this pile");
-        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(names[0])).waitFor();
+        teacher.makeClass(className, names);
+        teacher.beginPile(className, "Exchange across a zero", names[0]);
     }
 
     @Test
@@ -61,24 +41,24 @@ class MarkingJourneyTest {
             begin(teacher, "Razorbills", "Ida M", "Tom B", "Sana K");
             teacher.assertAccessible();
             for (int question = 1; question <= 3; question++) {
-                enter(page, question + " " + slipped(server, page, question, "smaller-from-larger"));
+                teacher.enter(question + " " + slipped(server, page, question, "smaller-from-larger"));
             }
             row(page, 3).getByText("column turned round").first().waitFor();
             row(page, 3).getByText("all but sure").waitFor();
-            enter(page, "4 ?");
+            teacher.enter("4 ?");
             row(page, 4).getByText("unclear").waitFor();
-            enter(page, "5 -");
+            teacher.enter("5 -");
             row(page, 5).getByText("left blank").waitFor();
             page.getByLabel("Question and what stands there").press("Control+z");
             page.waitForCondition(() -> !row(page, 5).innerText().contains("left blank"));
-            enter(page, "6 7");
+            teacher.enter("6 7");
             page.getByLabel("Question and what stands there").fill("99 7");
             page.getByLabel("Question and what stands there").press("Enter");
             teacher.see("no question 99");
             assertThat(page.getByLabel("Question and what stands there").inputValue()).isEqualTo("99 7");
-            enter(page, "=");
+            teacher.enter("=");
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tom B")).waitFor();
-            enter(page, "!");
+            teacher.enter("!");
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sana K")).waitFor();
             page.reload();
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ida M")).waitFor();

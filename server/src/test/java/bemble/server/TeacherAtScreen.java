@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -72,6 +73,33 @@ final class TeacherAtScreen implements AutoCloseable {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(screen).setExact(true)).click();
     }
 
+    /** Makes a class under Class, and stays there. */
+    void makeClass(String name, String... pupils) {
+        open("Class");
+        press("New class");
+        page.getByLabel("Name of the class").fill(name);
+        page.getByLabel("Pupils, a short name a line").fill(String.join("\n", pupils));
+        press("Make the class");
+        see(pupils.length + " pupils");
+    }
+
+    /** Begins to mark a class's papers of a set, with those of its first pupil before one. */
+    void beginPile(String className, String set, String first) {
+        open("Marking");
+        page.getByLabel("or a set as it is now").selectOption(new SelectOption().setLabel(set));
+        page.getByLabel("Class", new Page.GetByLabelOptions().setExact(true)).selectOption(new SelectOption().setLabel(className));
+        press("Mark this pile");
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(first)).waitFor();
+    }
+
+    /** Types into the line of the pile, and sees it taken. */
+    void enter(String line) {
+        Locator field = page.getByLabel("Question and what stands there");
+        field.fill(line);
+        field.press("Enter");
+        page.waitForCondition(() -> field.inputValue().isEmpty());
+    }
+
     void choose(String choice, String option) {
         page.getByLabel(choice).selectOption(option);
     }
@@ -103,6 +131,9 @@ final class TeacherAtScreen implements AutoCloseable {
         } catch (IOException exception) {
             throw new UncheckedIOException(exception);
         }
+        // A button that has just been enabled is judged by the colour it comes to, not by one on the way.
+        page.evaluate("() => Promise.allSettled(document.getAnimations()"
+                + ".filter(each => each.effect.getComputedTiming().endTime !== Infinity).map(each => each.finished))");
         @SuppressWarnings("unchecked")
         List<Object> faults = (List<Object>) page.evaluate("async () => (await axe.run()).violations"
                 + ".filter(v => v.impact === 'serious' || v.impact === 'critical')"

@@ -6,7 +6,6 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.SelectOption;
 import java.time.LocalDate;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -29,25 +28,13 @@ class WeekJourneyTest {
         return page.getByText(reason).locator("xpath=..").first();
     }
 
-    private static void enter(Page page, String line) {
-        Locator field = page.getByLabel("Question and what stands there");
-        field.fill(line);
-        field.press("Enter");
-        page.waitForCondition(() -> field.inputValue().isEmpty());
-    }
-
     @Test
     void fromMondaysQuizToFridaysPlanAndWhatComesBackAWeekLater(Browser browser) {
         MovedClock clock = new MovedClock(MONDAY);
         try (RunningServer server = RunningServer.start(clock, "--bemble.demo=true");
                 TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
             Page page = teacher.page();
-            teacher.open("Class");
-            teacher.press("New class");
-            page.getByLabel("Name of the class").fill("Avocets");
-            page.getByLabel("Pupils, a short name a line").fill("Ida M\nTom B\nSana K");
-            teacher.press("Make the class");
-            teacher.see("3 pupils");
+            teacher.makeClass("Avocets", "Ida M", "Tom B", "Sana K");
 
             openWeek(teacher);
             teacher.see("is next in your order");
@@ -59,18 +46,13 @@ class WeekJourneyTest {
             page.getByLabel("Pass mark").fill("10");
             page.waitForResponse(response -> response.request().method().equals("PUT"), () -> page.getByLabel("Pass mark").press("Enter"));
 
-            teacher.open("Marking");
-            page.getByLabel("or a set as it is now").waitFor();
-            page.getByLabel("Class", new Page.GetByLabelOptions().setExact(true)).selectOption(new SelectOption().setLabel("Avocets"));
-            page.getByLabel("or a set as it is now").selectOption(new SelectOption().setLabel(title));
-            teacher.press("Mark this pile");
-            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ida M")).waitFor();
-            enter(page, "=");
+            teacher.beginPile("Avocets", title, "Ida M");
+            teacher.enter("=");
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tom B")).waitFor();
-            enter(page, "1 1");
-            enter(page, "=");
+            teacher.enter("1 1");
+            teacher.enter("=");
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sana K")).waitFor();
-            enter(page, "!");
+            teacher.enter("!");
             teacher.press("What it shows");
             teacher.see("10 right, 0 wrong; quiz passed, 10 are enough");
             teacher.see("9 right, 1 wrong; quiz not passed, 10 are enough");

@@ -65,15 +65,7 @@ public class MarkedWork {
     }
 
     /** @param answers in the order of their days; what was blank, not reached or unclear is none */
-    public record Marked(List<Answer> answers, List<QuizTaken> quizzes) {
-        public List<Answer> answersOf(long pupilId) {
-            return answers.stream().filter(answer -> answer.pupilId() == pupilId).toList();
-        }
-
-        public List<QuizTaken> quizzesOf(long pupilId) {
-            return quizzes.stream().filter(quiz -> quiz.pupilId() == pupilId).toList();
-        }
-    }
+    public record Marked(List<Answer> answers, List<QuizTaken> quizzes) {}
 
     /** @param pupilIds pupils whom the teacher may see */
     public Marked of(long teacherId, Collection<Long> pupilIds) {

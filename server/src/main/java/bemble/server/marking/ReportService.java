@@ -209,8 +209,7 @@ class ReportService {
     /** The key to mark books by, away from any screen. */
     MarkingKey key(long teacherId, long id) {
         Open open = markings.open(teacherId, id);
-        return markings.reading(() -> 
-                MarkingKey.of(markings.answersOf(open.sheets().get(0).read(), open.style())));
+        return markings.reading(() -> MarkingKey.of(markings.answersOf(open.sheets().get(0).read(), open.style())));
     }
 
     /** A strip for each pupil whose paper had something wrong. */

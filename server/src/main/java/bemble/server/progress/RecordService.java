@@ -16,6 +16,7 @@ import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.Marked;
+import bemble.server.marking.MarkedWork.QuizTaken;
 import bemble.server.marking.MarkedWork;
 import bemble.server.progress.PupilWork.SlipSeen;
 import bemble.server.progress.RecordViews.CellView;
@@ -69,9 +70,11 @@ public class RecordService {
     public List<PupilWork> work(long teacherId, SchoolClass schoolClass) {
         List<Long> ids = schoolClass.pupils().stream().map(Pupil::id).toList();
         Marked marked = work.of(teacherId, ids);
+        Map<Long, List<Answer>> answers = marked.answers().stream().collect(Collectors.groupingBy(Answer::pupilId));
+        Map<Long, List<QuizTaken>> quizzes = marked.quizzes().stream().collect(Collectors.groupingBy(QuizTaken::pupilId));
         Map<Long, List<Ruling>> ruled = ids.isEmpty() ? Map.of()
                 : rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
-        return schoolClass.pupils().stream().map(pupil -> new PupilWork(pupil, marked.answersOf(pupil.id()), marked.quizzesOf(pupil.id()),
+        return schoolClass.pupils().stream().map(pupil -> new PupilWork(pupil, answers.getOrDefault(pupil.id(), List.of()), quizzes.getOrDefault(pupil.id(), List.of()),
                 ruled.getOrDefault(pupil.id(), List.of()), rungs, today())).toList();
     }
 
