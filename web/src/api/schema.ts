@@ -1252,6 +1252,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pupils/{id}/work/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["toJudge"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/work.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["toJudgeFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pupils/{id}/report": {
         parameters: {
             query?: never;
@@ -1364,7 +1396,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/markings/{id}/strips": {
+    "/api/markings/{id}/strips/pages": {
         parameters: {
             query?: never;
             header?: never;
@@ -1372,6 +1404,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["strips"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/strips.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stripsFile"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1388,6 +1436,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["key"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/key/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["keyPages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/key.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["keyFile"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2981,13 +3061,6 @@ export interface components {
         ReportView: {
             title: string;
             pages: string[];
-        };
-        Strip: {
-            pupil: string;
-            problem: string;
-            begun: string;
-            telling?: string;
-            help: string;
         };
         KeyAnswerView: {
             answer: string;
@@ -5569,6 +5642,52 @@ export interface operations {
             };
         };
     };
+    toJudge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportView"];
+                };
+            };
+        };
+    };
+    toJudgeFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     ofPupil: {
         parameters: {
             query?: never;
@@ -5789,7 +5908,31 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Strip"][];
+                    "application/json": components["schemas"]["ReportView"];
+                };
+            };
+        };
+    };
+    stripsFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -5812,6 +5955,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeyView"];
+                };
+            };
+        };
+    };
+    keyPages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportView"];
+                };
+            };
+        };
+    };
+    keyFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

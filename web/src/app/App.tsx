@@ -25,7 +25,6 @@ const AskScreen = lazy(async () => ({ default: (await import('../marking/AskScre
 const ClassesScreen = lazy(async () => ({
   default: (await import('../classes/ClassesScreen')).ClassesScreen,
 }));
-const KeyScreen = lazy(async () => ({ default: (await import('../marking/KeyScreen')).KeyScreen }));
 const MarkingScreen = lazy(async () => ({
   default: (await import('../marking/MarkingScreen')).MarkingScreen,
 }));
@@ -39,7 +38,6 @@ const WatchScreen = lazy(async () => ({ default: (await import('../screens/Watch
 const InScreen = lazy(async () => ({ default: (await import('../screens/InScreen')).InScreen }));
 const ReportScreen = lazy(async () => ({ default: (await import('../reports/ReportScreen')).ReportScreen }));
 const PiecesScreen = lazy(async () => ({ default: (await import('../reports/PiecesScreen')).PiecesScreen }));
-const StripsScreen = lazy(async () => ({ default: (await import('../marking/StripsScreen')).StripsScreen }));
 
 export function App() {
   const { pathname } = useLocation();
@@ -99,8 +97,8 @@ function Screens() {
           <Route path="/write/:id" element={<WriteScreen />} />
           <Route path="/marking" element={<MarkingsScreen />} />
           <Route path="/marking/:id" element={<MarkingScreen />} />
-          <Route path="/marking/:id/key" element={<KeyScreen />} />
-          <Route path="/marking/:id/strips" element={<StripsScreen />} />
+          <Route path="/marking/:id/key" element={<ReportScreen kind="key" />} />
+          <Route path="/marking/:id/strips" element={<ReportScreen kind="strips" />} />
           <Route path="/ask" element={<AskScreen />} />
           <Route path="/classes" element={<ClassesScreen />} />
           <Route path="/classes/:id" element={<ClassScreen />} />
@@ -109,6 +107,7 @@ function Screens() {
           <Route path="/pupils/:id" element={<PupilScreen />} />
           <Route path="/pupils/:id/report" element={<ReportScreen kind="pupil" />} />
           <Route path="/pupils/:id/work" element={<PiecesScreen />} />
+          <Route path="/pupils/:id/work/pages" element={<ReportScreen kind="work" />} />
           <Route path="/screens/:id" element={<WatchScreen />} />
           <Route path="/style" element={<StyleScreen />} />
           <Route path="/log" element={<LogScreen />} />

@@ -23,7 +23,7 @@ export function PagesPreview({ pages, name }: { pages: string[]; name: string })
       {pages.map((page, i) => (
         <div key={i} style={{ width: '100%', display: 'grid', justifyItems: 'center' }}>
           <div
-            role="img"
+            role="group"
             aria-label={`Page ${i + 1}`}
             style={{ width: '100%', maxWidth: 620 }}
             dangerouslySetInnerHTML={{ __html: page }}

@@ -71,14 +71,6 @@ export function useMarkingKey(id: number, wanted = true) {
   });
 }
 
-export function useStrips(id: number) {
-  return useQuery<Schemas['Strip'][], Refused>({
-    queryKey: ['marking', id, 'strips'],
-    queryFn: () => ask(api.GET('/api/markings/{id}/strips', path(id))),
-    staleTime: 0,
-  });
-}
-
 function useListChange<R, V>(change: (values: V) => Promise<R>) {
   const queries = useQueryClient();
   return useMutation<R, Refused, V>({

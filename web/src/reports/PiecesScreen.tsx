@@ -36,6 +36,8 @@ export function PiecesScreen() {
       <Box sx={{ color: ink.faint, mb: 1.5 }}>
         Unaided first answers, the latest last. Two colleagues judge each apart from one another; where they
         differ, both stay. <Link to={`/pupils/${id}`}>To the record</Link>
+        {' · '}
+        <Link to={`/pupils/${id}/work/pages`}>To print, or keep as PDF</Link>
       </Box>
       {pieces.data.pieces.length === 0 && <Box sx={{ color: ink.faint }}>No unaided work is marked yet.</Box>}
       {pieces.data.pieces.map((piece) => (

@@ -38,11 +38,13 @@ class AccessTest {
             "GET /api/classes/{id}/answers.csv", "GET /api/classes/{id}/class.json", "POST /api/classes/{id}/move",
             "GET /api/pupils/{id}", "DELETE /api/pupils/{id}", "GET /api/pupils/{id}/record", "PUT /api/pupils/{id}/rungs/{rung}",
             "DELETE /api/pupils/{id}/rungs/{rung}", "GET /api/pupils/{id}/report", "GET /api/pupils/{id}/report.pdf",
-            "GET /api/pupils/{id}/work", "POST /api/pupils/{id}/work",
+            "GET /api/pupils/{id}/work", "POST /api/pupils/{id}/work", "GET /api/pupils/{id}/work/pages", "GET /api/pupils/{id}/work.pdf",
             "GET /api/markings/{id}", "DELETE /api/markings/{id}", "POST /api/markings/{id}/restore", "PUT /api/markings/{id}/day",
             "PUT /api/markings/{id}/papers/{pupil}/answers/{question}", "DELETE /api/markings/{id}/papers/{pupil}/answers/{question}",
             "POST /api/markings/{id}/papers/{pupil}/rest", "PUT /api/markings/{id}/papers/{pupil}", "POST /api/markings/{id}/import",
-            "GET /api/markings/{id}/class", "POST /api/markings/{id}/set", "GET /api/markings/{id}/key", "GET /api/markings/{id}/strips",
+            "GET /api/markings/{id}/class", "POST /api/markings/{id}/set", "GET /api/markings/{id}/key",
+            "GET /api/markings/{id}/key/pages", "GET /api/markings/{id}/key.pdf", "GET /api/markings/{id}/strips/pages",
+            "GET /api/markings/{id}/strips.pdf",
             "GET /api/screens/{id}", "GET /api/screens/{id}/live", "POST /api/screens/{id}/end",
             "POST /api/screens/{id}/pupils/{pupil}/back"));
     /** What is not a class's or a pupil's; its owner is asked in the tests of its feature. */

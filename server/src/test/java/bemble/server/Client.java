@@ -9,7 +9,11 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
+import org.springframework.web.util.HtmlUtils;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.json.JsonMapper;
@@ -120,5 +124,13 @@ final class Client {
         } catch (InterruptedException exception) {
             throw new IllegalStateException(exception);
         }
+    }
+
+    /** What is printed on pages that are to be looked at, in the order in which it is drawn. */
+    static List<String> printed(JsonNode report) {
+        List<String> texts = new ArrayList<>();
+        report.get("pages").forEach(page -> Pattern.compile(">([^<]*)</text>").matcher(page.asString()).results()
+                .forEach(text -> texts.add(HtmlUtils.htmlUnescape(text.group(1)))));
+        return texts;
     }
 }

@@ -171,9 +171,14 @@ class MarkingApiTest {
         JsonNode key = teacher.get("/api/markings/" + id + "/key").json();
         assertThat(key.get("lines").size()).isEqualTo(questions.size());
         assertThat(key.get("lines").get(0).get("wrong").get(0).get("codes").size()).isPositive();
-        JsonNode strips = teacher.get("/api/markings/" + id + "/strips").json();
-        assertThat(all(strips, "pupil")).containsExactly("Ida M");
-        assertThat(strips.get(0).get("problem").asString()).isNotEqualTo(questions.get(0).get("problem").asString());
+        String first = questions.get(0).get("problem").asString();
+        assertThat(Client.printed(teacher.get("/api/markings/" + id + "/key/pages").json()))
+                .contains("a", "1.", first, questions.get(0).get("answer").asString());
+        List<String> strips = Client.printed(teacher.get("/api/markings/" + id + "/strips/pages").json());
+        assertThat(strips).contains("Ida M", "Once more, with other numbers:", "And then this one:").doesNotContain("Tom B");
+        assertThat(String.join("", strips)).matches(".*\\d{4}.*").doesNotContain(first.replaceAll("\\D", ""));
+        assertThat(new String(teacher.file("/api/markings/" + id + "/strips.pdf"), 0, 5)).isEqualTo("%PDF-");
+        assertThat(new String(teacher.file("/api/markings/" + id + "/key.pdf"), 0, 5)).isEqualTo("%PDF-");
     }
 
     @Test

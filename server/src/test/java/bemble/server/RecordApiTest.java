@@ -232,6 +232,11 @@ class RecordApiTest {
                 "judge", "Mr Plover", "says", "Right, but by rote.");
         JsonNode judged = teacher.post(work, second).json().get("pieces").get(0).get("judgements");
         assertThat(all(judged, "says")).containsExactly("Knows why a ten is exchanged.", "Right, but by rote.");
+        List<String> page = Client.printed(teacher.get(work + "/pages").json());
+        assertThat(String.join(" ", page)).contains("Ms Sandpiper: Knows why a ten is exchanged.", "Mr Plover: Right, but by rote.",
+                piece.get("problem").asString());
+        assertThat(page).anyMatch(text -> text.startsWith("____"));
+        assertThat(new String(teacher.file(work + ".pdf"), 0, 5)).isEqualTo("%PDF-");
     }
 
     @Test

@@ -21,7 +21,7 @@ public final class TextPages {
     private TextPages() {}
 
     /** One part of a text. */
-    public sealed interface Part {}
+    public sealed interface Part permits Heading, Paragraph, Row, Drawing, CutStrip {}
 
     /** A heading with a line under it. */
     public record Heading(String text) implements Part {}
@@ -81,11 +81,16 @@ public final class TextPages {
         } else if (part instanceof Row row) {
             row(row);
         } else if (part instanceof Drawing drawing) {
-            Panel panel = drawing.work().draw(room(), SQUARE);
-            need(panel.height() + TEXT);
-            inks.addAll(panel.at(MARGIN, y - TEXT * 0.6));
-            y += panel.height() + TEXT;
+            panel(drawing.work().draw(room(), SQUARE));
+        } else if (part instanceof CutStrip strip) {
+            panel(strip.draw(room(), TEXT));
         }
+    }
+
+    private void panel(Panel panel) {
+        need(panel.height() + TEXT);
+        inks.addAll(panel.at(MARGIN, y - TEXT * 0.6));
+        y += panel.height() + TEXT;
     }
 
     private void row(Row row) {

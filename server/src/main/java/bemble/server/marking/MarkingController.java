@@ -6,13 +6,15 @@ import bemble.server.marking.Views.KeyView;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.MarkingLine;
 import bemble.server.marking.Views.MarkingView;
-import bemble.server.marking.Views.Strip;
+import bemble.server.print.ReportView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,6 +23,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -30,10 +33,12 @@ import org.springframework.web.bind.annotation.RestController;
 class MarkingController {
     private final MarkingService markings;
     private final ReportService reports;
+    private final PilePages pages;
 
-    MarkingController(MarkingService markings, ReportService reports) {
+    MarkingController(MarkingService markings, ReportService reports, PilePages pages) {
         this.markings = markings;
         this.reports = reports;
+        this.pages = pages;
     }
 
     /**
@@ -159,8 +164,26 @@ class MarkingController {
         return KeyView.of(reports.key(teacher.id(), id));
     }
 
-    @GetMapping("/{id}/strips")
-    List<Strip> strips(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return reports.strips(teacher.id(), id);
+    @GetMapping("/{id}/key/pages")
+    ReportView keyPages(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return pages.key(teacher.id(), id).view();
+    }
+
+    @GetMapping(value = "/{id}/key.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> keyFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @RequestParam(defaultValue = "false") boolean inline) {
+        return pages.key(teacher.id(), id).pdf("bemble-key.pdf", inline);
+    }
+
+    /** Strips to cut off, one for each child who needs one. */
+    @GetMapping("/{id}/strips/pages")
+    ReportView strips(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return pages.strips(teacher.id(), id).view();
+    }
+
+    @GetMapping(value = "/{id}/strips.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> stripsFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @RequestParam(defaultValue = "false") boolean inline) {
+        return pages.strips(teacher.id(), id).pdf("bemble-strips.pdf", inline);
     }
 }

@@ -7,8 +7,6 @@ import bemble.core.diagnosis.DiagnosisWords;
 import bemble.core.diagnosis.Judged;
 import bemble.core.diagnosis.MarkingKey;
 import bemble.core.diagnosis.Writer;
-import bemble.core.hand.Hand;
-import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Features;
@@ -16,11 +14,8 @@ import bemble.core.practice.Question;
 import bemble.core.practice.Targets;
 import bemble.core.practice.Wishes;
 import bemble.core.problem.Problem;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
-import bemble.core.style.HouseStyle;
 import bemble.server.classes.Pupil;
 import bemble.server.marking.MarkedWork.QuizTaken;
 import bemble.server.marking.MarkingService.Open;
@@ -31,7 +26,6 @@ import bemble.server.marking.Views.MissedFact;
 import bemble.server.marking.Views.PupilView;
 import bemble.server.marking.Views.QuestionCount;
 import bemble.server.marking.Views.SlipGroup;
-import bemble.server.marking.Views.Strip;
 import bemble.server.sets.PrintedSheets;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -212,6 +206,14 @@ class ReportService {
         return markings.reading(() -> MarkingKey.of(markings.answersOf(open.sheets().get(0).read(), open.style())));
     }
 
+    /**
+     * What a pupil who had something wrong is to work next.
+     *
+     * @param problem a question of theirs again, with other numbers
+     * @param telling one that tells how they go on, or null
+     */
+    record Strip(String pupil, String problem, String telling, String help) {}
+
     /** A strip for each pupil whose paper had something wrong. */
     List<Strip> strips(long teacherId, long id) {
         Open open = markings.open(teacherId, id);
@@ -238,7 +240,7 @@ class ReportService {
         String slip = judgement.slips().isEmpty() ? null : judgement.slips().get(0);
         List<String> telling = slip == null ? List.of() : telling(open, slip, 2, pupil.id());
         String again = telling.isEmpty() ? again(wrong, pupil.id()) : telling.get(0);
-        return Optional.of(new Strip(pupil.name(), again, begun(again, open.style()), telling.size() < 2 ? null : telling.get(1),
+        return Optional.of(new Strip(pupil.name(), again, telling.size() < 2 ? null : telling.get(1),
                 slip == null ? "" : Causes.words(slip, wrong)));
     }
 
@@ -248,16 +250,5 @@ class ReportService {
         } catch (Refusal noneLikeThis) {
             return wrong.text();
         }
-    }
-
-    /** The first figure of the answer in the order of writing, so that one can go on from there. */
-    private static String begun(String problem, HouseStyle style) {
-        Problem read = ProblemText.read(problem, 0, Punctuation.POINT);
-        String answer = Written.answerBy(Hand.CAREFUL, read, Methods.find(read, null, style), style).answer().value();
-        boolean fromLeft = switch (read.operation()) {
-            case DIVISION, SQUARE_ROOT -> true;
-            default -> false;
-        };
-        return fromLeft ? answer.charAt(0) + " …" : "… " + answer.charAt(answer.length() - 1);
     }
 }

@@ -85,9 +85,6 @@ final class Views {
     /** A fact that pupils missed. */
     record ClassFact(@NotNull String fact, @NotNull List<String> pupils) {}
 
-    /** A strip to cut out: the question again with other numbers, the first figures given, a telling question after it. */
-    record Strip(@NotNull String pupil, @NotNull String problem, @NotNull String begun, String telling, @NotNull String help) {}
-
     /** A code to write beside a wrong answer. */
     record KeyCodeView(@NotNull String code, @NotNull List<String> slips, @NotNull String name) {}
 

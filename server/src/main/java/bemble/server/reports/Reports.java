@@ -27,8 +27,11 @@ import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.plan.PlanService.DayView;
 import bemble.server.plan.PlanService.GroupView;
 import bemble.server.plan.PlanService;
+import bemble.server.print.Report;
 import bemble.server.progress.PupilWork;
 import bemble.server.progress.RecordService;
+import bemble.server.reports.PiecesController.PieceView;
+import bemble.server.reports.PiecesController.PiecesView;
 import bemble.server.style.PreferencesService;
 import bemble.server.style.StyleService;
 import java.time.LocalDate;
@@ -48,6 +51,8 @@ import org.springframework.stereotype.Service;
 class Reports {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
     private static final List<Double> TWO_CELLS = List.of(0.42, 0.58);
+    private static final List<Double> THREE_CELLS = List.of(0.4, 0.3, 0.3);
+    private static final String TO_WRITE_ON = "_".repeat(16);
     private static final List<Double> FOUR_CELLS = List.of(0.46, 0.18, 0.18, 0.18);
 
     private final RecordService records;
@@ -56,19 +61,18 @@ class Reports {
     private final StyleService styles;
     private final PreferencesService preferences;
     private final PupilPapers papers;
+    private final Pieces pieces;
 
     Reports(RecordService records, ClassService classes, PlanService plans, StyleService styles, PreferencesService preferences,
-            PupilPapers papers) {
+            PupilPapers papers, Pieces pieces) {
         this.papers = papers;
+        this.pieces = pieces;
         this.records = records;
         this.classes = classes;
         this.plans = plans;
         this.styles = styles;
         this.preferences = preferences;
     }
-
-    /** A page with the name it is kept under. */
-    record Report(String title, List<Page> pages) {}
 
     /** For a talk with parents: what is secure, what is being learnt, the pupil's own work, and one thing to try at home. */
     Report ofPupil(long teacherId, long pupilId) {
@@ -138,6 +142,32 @@ class Reports {
         return fact.map(each -> "Ask " + each.replace("x", " × ").replace("+", " + ").replace("-", " − ")
                         + " now and then, and how one can find it from a fact that is sure.")
                 .orElse("Let " + pupil.pupil().name() + " work one of these aloud and say why each step is done.");
+    }
+
+    /** For colleagues who judge together: dated pieces, what was said of each, and lines to write on where nothing was. */
+    Report toJudge(long teacherId, long pupilId) {
+        PiecesView work = pieces.of(teacherId, pupilId);
+        List<Part> parts = new ArrayList<>();
+        parts.add(new Paragraph("Unaided first answers, the latest last. Two colleagues judge each apart from one another; where they "
+                + "differ, both stay."));
+        if (work.pieces().isEmpty()) {
+            parts.add(new Paragraph("No unaided work is marked yet."));
+        }
+        LocalDate day = null;
+        for (PieceView piece : work.pieces()) {
+            if (!piece.day().equals(day)) {
+                day = piece.day();
+                parts.add(new Heading(DAY.format(day) + ", " + piece.title()));
+            }
+            parts.add(new Row(List.of(piece.problem() + (piece.right() ? ", right" : ", wrote " + piece.given()),
+                    judgement(piece, 0), judgement(piece, 1)), THREE_CELLS));
+        }
+        return new Report(work.pupil(), TextPages.of("Work of " + work.pupil(), DAY.format(records.today()), parts));
+    }
+
+    private static String judgement(PieceView piece, int place) {
+        return place < piece.judgements().size() ? piece.judgements().get(place).judge() + ": " + piece.judgements().get(place).says()
+                : TO_WRITE_ON;
     }
 
     /** For the head: how many children are where; no child is named. */

@@ -1,0 +1,77 @@
+package bemble.server.marking;
+
+import bemble.core.diagnosis.MarkingKey;
+import bemble.core.print.CutStrip;
+import bemble.core.print.TextPages.Heading;
+import bemble.core.print.TextPages.Paragraph;
+import bemble.core.print.TextPages.Part;
+import bemble.core.print.TextPages.Row;
+import bemble.core.print.TextPages;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.server.marking.MarkingService.Open;
+import bemble.server.marking.ReportService.Strip;
+import bemble.server.print.Report;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** What goes with a pile on paper: the key to mark books by, and strips to cut off. */
+@Service
+class PilePages {
+    private static final List<Double> CODES = List.of(0.05, 0.45, 0.05, 0.45);
+    private static final List<Double> QUESTIONS = List.of(0.06, 0.22, 0.14, 0.58);
+    /** An answer and its letters stay on one line. */
+    private static final String NO_BREAK = "\u00a0";
+
+    private final MarkingService markings;
+    private final ReportService reports;
+
+    PilePages(MarkingService markings, ReportService reports) {
+        this.markings = markings;
+        this.reports = reports;
+    }
+
+    /** To each question the answer and the likeliest wrong ones with the letters of their causes. */
+    Report key(long teacherId, long id) {
+        Open open = markings.open(teacherId, id);
+        MarkingKey key = reports.key(teacherId, id);
+        List<Part> parts = new ArrayList<>();
+        parts.add(new Paragraph("Write the letter beside a wrong answer in the book; type it later as 7 b. The words are for you, "
+                + "not for the book."));
+        parts.add(new Heading("Letters"));
+        for (int i = 0; i < key.codes().size(); i += 2) {
+            List<String> cells = new ArrayList<>();
+            key.codes().subList(i, Math.min(i + 2, key.codes().size())).forEach(code -> cells.addAll(List.of(code.code(), code.name())));
+            parts.add(new Row(cells, CODES));
+        }
+        parts.add(new Heading("Answers"));
+        parts.add(new Row(List.of("", "question", "right", "wrong, with its letters"), QUESTIONS));
+        for (int i = 0; i < key.lines().size(); i++) {
+            MarkingKey.KeyLine line = key.lines().get(i);
+            parts.add(new Row(List.of(i + 1 + ".", line.problem(), line.answer(), line.wrong().stream()
+                    .map(wrong -> wrong.answer() + NO_BREAK + String.join(NO_BREAK, wrong.codes())).collect(Collectors.joining(", "))), QUESTIONS));
+        }
+        return new Report(open.stored().title(), TextPages.of("Key: " + open.stored().title(), open.schoolClass().name(), parts));
+    }
+
+    /** A strip for each child who needs one. */
+    Report strips(long teacherId, long id) {
+        Open open = markings.open(teacherId, id);
+        List<Part> parts = new ArrayList<>();
+        for (Strip strip : reports.strips(teacherId, id)) {
+            parts.add(new CutStrip(strip.pupil(), read(strip.problem()), strip.telling() == null ? null : read(strip.telling()),
+                    strip.help(), open.style()));
+        }
+        if (parts.isEmpty()) {
+            parts.add(new Paragraph("Nobody needs a strip: no answer in this pile is wrong yet."));
+        }
+        return new Report(open.stored().title(), TextPages.of("Strips: " + open.stored().title(), open.schoolClass().name(), parts));
+    }
+
+    private static Problem read(String problem) {
+        return ProblemText.read(problem, 0, Punctuation.POINT);
+    }
+}

@@ -1,0 +1,11 @@
+package bemble.server.print;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+
+/**
+ * Pages to look at.
+ *
+ * @param pages each as SVG
+ */
+public record ReportView(@NotNull String title, @NotNull List<String> pages) {}

@@ -1,0 +1,64 @@
+import { api, ask, type Schemas } from '../api/client';
+
+export type ReportKind = 'pupil' | 'class' | 'stand-in' | 'work' | 'key' | 'strips';
+
+type Report = {
+  title: string;
+  says: string;
+  pages: (id: number) => Promise<Schemas['ReportView']>;
+  file: (id: number) => string;
+  /** Where one came from. */
+  back: (id: number) => string;
+  backTo?: string;
+};
+
+const of = (id: number) => ({ params: { path: { id } } });
+
+/** What can be printed of a pupil, a class or a pile. */
+export const reports: Record<ReportKind, Report> = {
+  pupil: {
+    title: 'For a talk with parents',
+    says: 'What is secure and what is being learnt. A cause stands here only where you confirmed it when marking.',
+    pages: (id) => ask(api.GET('/api/pupils/{id}/report', of(id))),
+    file: (id) => `/api/pupils/${id}/report.pdf`,
+    back: (id) => `/pupils/${id}`,
+  },
+  work: {
+    title: 'To judge together',
+    says: 'Unaided work with two judgements side by side, and lines to write on where one is missing.',
+    pages: (id) => ask(api.GET('/api/pupils/{id}/work/pages', of(id))),
+    file: (id) => `/api/pupils/${id}/work.pdf`,
+    back: (id) => `/pupils/${id}/work`,
+    backTo: 'Back to the work',
+  },
+  class: {
+    title: 'For the head',
+    says: 'How many children are where. No child is named.',
+    pages: (id) => ask(api.GET('/api/classes/{id}/report', of(id))),
+    file: (id) => `/api/classes/${id}/report.pdf`,
+    back: (id) => `/classes/${id}`,
+  },
+  'stand-in': {
+    title: 'For a stand-in, today',
+    says: 'Which sheet for whom, what to watch for, and the way you write it. Nothing of anybody’s past.',
+    pages: (id) => ask(api.GET('/api/classes/{id}/stand-in', of(id))),
+    file: (id) => `/api/classes/${id}/stand-in.pdf`,
+    back: (id) => `/classes/${id}`,
+  },
+  key: {
+    title: 'Marking key',
+    says: 'For the books and a red pen: write the letter beside a wrong answer, and type it later as 7 b.',
+    pages: (id) => ask(api.GET('/api/markings/{id}/key/pages', of(id))),
+    file: (id) => `/api/markings/${id}/key.pdf`,
+    back: (id) => `/marking/${id}`,
+    backTo: 'Back to the pile',
+  },
+  strips: {
+    title: 'Strips to cut off',
+    says: 'One for each child with something wrong: a question begun for them, and one that tells how they go on.',
+    pages: (id) => ask(api.GET('/api/markings/{id}/strips/pages', of(id))),
+    file: (id) => `/api/markings/${id}/strips.pdf`,
+    back: (id) => `/marking/${id}`,
+    backTo: 'Back to the pile',
+  },
+};
