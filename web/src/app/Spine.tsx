@@ -1,7 +1,10 @@
 import { Box, Button } from '@mui/material';
-import { NavLink } from 'react-router';
+import { NavLink, useLocation } from 'react-router';
 import { useSignOut } from '../account/useAccount';
 import { ink } from './theme';
+
+/** What belongs to a screen without standing below its address. */
+const beside: Record<string, string[]> = { '/marking': ['/ask'], '/classes': ['/pupils/', '/screens/'] };
 
 const screens = [
   { to: '/today', name: 'Today' },
@@ -17,6 +20,7 @@ const screens = [
 /** The spine at the left, like a book's binding: the screens, and who is signed in. */
 export function Spine(props: { teacher: string }) {
   const signOut = useSignOut();
+  const { pathname } = useLocation();
   return (
     <Box
       component="nav"
@@ -65,7 +69,11 @@ export function Spine(props: { teacher: string }) {
         Bemble
       </Box>
       {screens.map((screen) => (
-        <NavLink key={screen.to} to={screen.to}>
+        <NavLink
+          key={screen.to}
+          to={screen.to}
+          className={beside[screen.to]?.some((part) => pathname.startsWith(part)) ? 'active' : undefined}
+        >
           {screen.name}
         </NavLink>
       ))}

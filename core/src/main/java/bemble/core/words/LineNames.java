@@ -14,7 +14,7 @@ public final class LineNames {
             Map.entry("answer", "answer line"), Map.entry("carries", "line of small figures"),
             Map.entry("on-rule", "on the rule"), Map.entry("under", "under the answer"),
             Map.entry("top", "upper number"), Map.entry("bottom", "lower number"),
-            Map.entry("edge", "edge of the box"), Map.entry("ticks", "stops"), Map.entry("sizes", "jumps"));
+            Map.entry("edge", "edge of the box"), Map.entry("ticks", "stop"), Map.entry("sizes", "jump"));
     private static final Map<String, String> NUMBERED = Map.of("row-carries-", "small figures of row ", "addend-", "row ",
             "exchanged-", "exchanged above ", "product-", "product ", "difference-", "what is left ", "row-",
             "box, row ", "total-", "total beside ");
@@ -31,12 +31,13 @@ public final class LineNames {
         String check = Part.CHECK.id() + ".";
         String name = block.startsWith(check) ? block.substring(check.length()) : block;
         String line = name.equals("divisors") ? "divisor, " + line(spot.line()) : line(spot.line());
-        String place = SLOTS.contains(withoutNumber(name)) ? "" : words.places(spot.place()) + ", ";
+        String place = isSlot(spot) ? "" : words.places(spot.place()) + ", ";
         return (block.equals(name) ? "" : "check, ") + place + line;
     }
 
-    private static String withoutNumber(String block) {
-        return block.replaceAll("-[0-9]+$", "");
+    /** Whether its place is only the next one in a row, and no place value. */
+    public static boolean isSlot(Spot spot) {
+        return SLOTS.contains(spot.block().id().replaceAll("^" + Part.CHECK.id() + "\\.|-[0-9]+$", ""));
     }
 
     private static String line(String line) {

@@ -83,11 +83,6 @@ public final class Words {
         return String.join(", ", items.subList(0, items.size() - 1)) + " and " + items.get(items.size() - 1);
     }
 
-    /** {@code 1 + 3 + 6 = 10}. */
-    public static String sum(List<Integer> terms, int total) {
-        return String.join(" + ", terms.stream().map(String::valueOf).toList()) + " = " + total;
-    }
-
     /** The terms of a column with its carry, 0 left out, in the order in which this teacher adds. */
     public List<Integer> inOrder(List<Integer> digits, int carryIn) {
         List<Integer> terms = new ArrayList<>(digits);

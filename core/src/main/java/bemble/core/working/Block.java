@@ -36,12 +36,11 @@ public final class Block {
         return this;
     }
 
-    /** Adds a line just above another; returns this block. */
-    public Block lineAbove(String below, String line) {
+    /** Adds a line just above another, unless it is there. */
+    public void lineAbove(String below, String line) {
         if (!lines.contains(line)) {
             lines.add(rowOf(below), line);
         }
-        return this;
     }
 
     public Spot at(String line, int place) {

@@ -16,6 +16,11 @@ import bemble.core.working.Spot;
  */
 public record Square(Spot spot, int row, int column, int toColumn, String given, boolean full, Anchor small, boolean number,
                      Integer smallAt, String name) {
+    /** The same with its number from the left in its name, where its line has no place values to name it by. */
+    Square numbered(int number) {
+        return new Square(spot, row, column, toColumn, given, full, small, this.number, smallAt, name + ", " + number);
+    }
+
     Square withSmallAt(Integer square) {
         return new Square(spot, row, column, toColumn, given, full, small, number, square, name);
     }

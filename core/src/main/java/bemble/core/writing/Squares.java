@@ -78,10 +78,14 @@ final class Squares {
         List<Square> squares = new ArrayList<>();
         for (int row = 0; row < layout.rows(); row++) {
             int free = 0;
+            Map<Spot, Integer> slots = new HashMap<>();
             for (int column = 0; column < layout.columns(); column++) {
                 Spot spot = column < free ? null : layout.spot(row, column).orElse(null);
                 if (spot != null && (byLine.containsKey(line(spot)) || CARRIES.containsKey(spot.line()))) {
                     Square square = square(spot, row, column);
+                    if (LineNames.isSlot(spot)) {
+                        square = square.numbered(slots.merge(line(spot), 1, Integer::sum));
+                    }
                     squares.add(square);
                     free = square.toColumn() + 1;
                 }
