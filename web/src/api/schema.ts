@@ -4476,6 +4476,7 @@ export interface operations {
         parameters: {
             query?: {
                 search?: string;
+                pupils?: boolean;
                 offset?: number;
                 most?: number;
             };

@@ -2,6 +2,7 @@ import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Field } from '../app/Field';
 import { FileButton } from '../app/FileButton';
+import { Select } from '../app/Select';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { LogTable } from './LogTable';
@@ -9,17 +10,24 @@ import { useDelete, useImport, useLog, useRestore, useTidy } from './useLog';
 
 const page = 100;
 
+const whose = [
+  { id: '', label: 'everything' },
+  { id: 'false', label: 'your own' },
+  { id: 'true', label: 'papers of pupils' },
+];
+
 /** Every worked problem, newest first. */
 export function LogScreen() {
   const [search, setSearch] = useState('');
+  const [pupils, setPupils] = useState('');
   const [most, setMost] = useState(page);
   const [deleted, setDeleted] = useState<number[]>([]);
-  const log = useLog(search, most);
+  const log = useLog(search, pupils === '' ? undefined : pupils === 'true', most);
   const remove = useDelete();
   const tidy = useTidy();
   const restore = useRestore();
   const takeIn = useImport();
-  const nothing = log.data?.total === 0 && search === '';
+  const nothing = log.data?.total === 0 && search === '' && pupils === '';
   const failed = log.error ?? remove.error ?? tidy.error ?? restore.error;
   return (
     <Box sx={{ p: { xs: '10px 12px', md: '18px 28px 28px 26px' }, maxWidth: 1240 }}>
@@ -32,6 +40,9 @@ export function LogScreen() {
             onChange={setSearch}
             type="search"
           />
+        </Box>
+        <Box sx={{ width: 170, pb: 2.5 }}>
+          <Select label="Show" value={pupils} options={whose} onChange={setPupils} />
         </Box>
         <Box
           sx={{
@@ -98,9 +109,13 @@ export function LogScreen() {
           Nothing here yet. Type a problem on Paper and work it to its end: it comes here by itself.
         </Box>
       )}
-      {log.data?.total === 0 && search !== '' && (
+      {log.data?.total === 0 && !nothing && (
         <Box sx={{ color: ink.faint, fontSize: 19, mt: 3 }}>
-          Nothing in the log has “{search}”. Type less of it, or clear the search.
+          {search !== ''
+            ? `Nothing in the log has “${search}”. Type less of it, or clear the search.`
+            : pupils === 'true'
+              ? 'No pupil has written at a screen yet. Open a set for a class, and their papers come here.'
+              : 'Nothing of your own yet. Type a problem on Paper and work it to its end: it comes here by itself.'}
         </Box>
       )}
       {log.data && log.data.total > 0 && (

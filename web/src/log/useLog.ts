@@ -3,10 +3,11 @@ import { api, ask, type Refused, type Schemas } from '../api/client';
 
 export type Entry = Schemas['EntryView'];
 
-export function useLog(search: string, most: number) {
+/** @param pupils only what pupils wrote at screens, or none of it */
+export function useLog(search: string, pupils: boolean | undefined, most: number) {
   return useQuery<Schemas['LogPage'], Refused>({
-    queryKey: ['log', 'list', search, most],
-    queryFn: () => ask(api.GET('/api/log', { params: { query: { search, most } } })),
+    queryKey: ['log', 'list', search, pupils, most],
+    queryFn: () => ask(api.GET('/api/log', { params: { query: { search, pupils, most } } })),
     placeholderData: keepPreviousData,
   });
 }

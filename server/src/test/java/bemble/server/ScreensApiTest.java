@@ -108,6 +108,23 @@ class ScreensApiTest {
     }
 
     @Test
+    void theTeachersOwnWorkIsFoundAmongPapersOfPupils() {
+        JsonNode mine = teacher.post("/api/log", Map.of("work", Map.of("problem", "6021 − 3987"))).json();
+        JsonNode session = open(false, false);
+        for (int i = 0; i < 3; i++) {
+            child().post("/api/in", Map.of("code", session.get("code").asString(), "pupilId", pupil(session, i)));
+        }
+        JsonNode own = teacher.get("/api/log?pupils=false&most=500").json();
+        JsonNode theirs = teacher.get("/api/log?pupils=true&most=500").json();
+        assertThat(own.get("total").asInt() + theirs.get("total").asInt()).isEqualTo(teacher.get("/api/log").json().get("total").asInt());
+        assertThat(own.get("entries")).extracting(entry -> entry.get("id")).contains(mine.get("id"));
+        assertThat(theirs.get("entries")).extracting(entry -> entry.get("written").asString()).hasSizeGreaterThan(20).contains("open");
+        assertThat(teacher.get("/api/today").json().get("last").get("problem").asString()).isEqualTo("6021 − 3987");
+        teacher.post("/api/screens/" + session.get("id").asLong() + "/end", Map.of());
+        teacher.send("DELETE", "/api/log/" + mine.get("id").asLong(), null);
+    }
+
+    @Test
     void aTalkWithParentsShowsThePaperAsTheChildWroteIt() {
         JsonNode dunlins = teacher.post("/api/classes", Map.of("name", "Dunlins", "pupils", List.of("Ida M"))).json();
         JsonNode session = teacher.post("/api/screens", Map.of("classId", dunlins.get("id").asLong(), "setId", set, "led", false,

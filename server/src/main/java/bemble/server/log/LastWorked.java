@@ -16,7 +16,6 @@ public class LastWorked {
     public record Worked(String problem, String answer, String label) {}
 
     public Optional<Worked> of(long teacherId) {
-        return log.search(teacherId, "%", 0, 20).stream().filter(entry -> entry.written() == null).findFirst()
-                .map(entry -> new Worked(entry.problem(), entry.answer(), entry.label()));
+        return log.lastWorked(teacherId).map(entry -> new Worked(entry.problem(), entry.answer(), entry.label()));
     }
 }

@@ -60,12 +60,13 @@ class LogController {
     record Deleted(@NotNull(message = "Say which entries.") @Size(max = 50_000, message = "These are more entries than a log has.")
             List<@NotNull(message = "An entry is missing.") Long> ids) {}
 
+    /** @param pupils only what pupils wrote at screens, or none of it; everything where it is left out */
     @GetMapping
     LogPage list(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
-            @RequestParam(defaultValue = "0") @Min(0) int offset,
+            @RequestParam(required = false) Boolean pupils, @RequestParam(defaultValue = "0") @Min(0) int offset,
             @RequestParam(defaultValue = "100") @Min(1) @Max(500) int most) {
-        return new LogPage(log.search(teacher.id(), search, offset, most).stream().map(this::view).toList(),
-                log.count(teacher.id(), search));
+        return new LogPage(log.search(teacher.id(), search, pupils, offset, most).stream().map(this::view).toList(),
+                log.count(teacher.id(), search, pupils));
     }
 
     @GetMapping("/{id}")

@@ -18,14 +18,20 @@ interface LogMapper {
             + "check_statement, check_holds, label, note, kept, explanation, revision, written";
     String MATCHES = "teacher_id = #{teacherId} and deleted_at is null and (lower(problem) like #{pattern} escape '!' "
             + "or lower(answer) like #{pattern} escape '!' or lower(label) like #{pattern} escape '!' "
-            + "or lower(note) like #{pattern} escape '!' or lower(working) like #{pattern} escape '!')";
+            + "or lower(note) like #{pattern} escape '!' or lower(working) like #{pattern} escape '!') "
+            + "<if test='pupils != null'> and <if test='!pupils'>not</if> exists (select 1 from attempt "
+            + "where entry_id = log_entry.id and pupil_id is not null)</if>";
 
-    @Select("select " + COLUMNS + " from log_entry where " + MATCHES
-            + " order by worked_at desc, id desc offset #{offset} rows fetch first #{most} rows only")
-    List<LogEntry> search(long teacherId, String pattern, int offset, int most);
+    @Select("<script>select " + COLUMNS + " from log_entry where " + MATCHES
+            + " order by worked_at desc, id desc offset #{offset} rows fetch first #{most} rows only</script>")
+    List<LogEntry> search(long teacherId, String pattern, Boolean pupils, int offset, int most);
 
-    @Select("select count(*) from log_entry where " + MATCHES)
-    int count(long teacherId, String pattern);
+    @Select("select " + COLUMNS + " from log_entry where teacher_id = #{teacherId} and written is null and deleted_at is null "
+            + "order by worked_at desc, id desc fetch first row only")
+    Optional<LogEntry> lastWorked(long teacherId);
+
+    @Select("<script>select count(*) from log_entry where " + MATCHES + "</script>")
+    int count(long teacherId, String pattern, Boolean pupils);
 
     @Select("select " + COLUMNS + " from log_entry where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
     Optional<LogEntry> find(long teacherId, long id);

@@ -43,18 +43,18 @@ class LogService {
     /** What an import came to. */
     record Imported(int added, int alreadyThere) {}
 
-    List<LogEntry> search(long teacherId, String words, int offset, int most) {
-        return log.search(teacherId, SearchWords.pattern(words), offset, most);
+    List<LogEntry> search(long teacherId, String words, Boolean pupils, int offset, int most) {
+        return log.search(teacherId, SearchWords.pattern(words), pupils, offset, most);
     }
 
-    int count(long teacherId, String words) {
-        return log.count(teacherId, SearchWords.pattern(words));
+    int count(long teacherId, String words, Boolean pupils) {
+        return log.count(teacherId, SearchWords.pattern(words), pupils);
     }
 
     /** Every entry, newest first, read a few at a time. */
     Iterable<LogEntry> all(long teacherId) {
         return () -> Stream.iterate(0, from -> from + READ_AT_ONCE)
-                .map(from -> search(teacherId, "", from, READ_AT_ONCE))
+                .map(from -> search(teacherId, "", null, from, READ_AT_ONCE))
                 .takeWhile(some -> !some.isEmpty()).flatMap(List::stream).iterator();
     }
 
