@@ -2841,6 +2841,8 @@ export interface components {
             alone: boolean;
             cause?: string;
             confirmed: boolean;
+            fact?: string;
+            judgements?: components["schemas"]["JudgementInFile"][];
         };
         ClassFile: {
             format: string;
@@ -2849,10 +2851,25 @@ export interface components {
             written?: string;
             pupils: components["schemas"]["PupilInFile"][];
         };
+        JudgementInFile: {
+            /** Format: date */
+            day: string;
+            judge: string;
+            says: string;
+        };
         PupilInFile: {
             name: string;
             answers: components["schemas"]["AnswerInFile"][];
             rungs: components["schemas"]["RungInFile"][];
+            quizzes?: components["schemas"]["QuizInFile"][];
+        };
+        QuizInFile: {
+            /** Format: date */
+            day: string;
+            sheet: string;
+            /** Format: int32 */
+            passMark: number;
+            problems: string[];
         };
         RungInFile: {
             rung: string;

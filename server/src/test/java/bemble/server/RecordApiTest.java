@@ -272,6 +272,9 @@ class RecordApiTest {
         JsonNode curlews = teacher.schoolClass("Curlews");
         long pupil = curlews.get("pupils").get(1).get("id").asLong();
         put("/api/pupils/" + pupil + "/rungs/division-three-digits", Map.of("state", "secure", "reason", "Worked it aloud."));
+        JsonNode piece = teacher.get("/api/pupils/" + pupil + "/work").json().get("pieces").get(0);
+        teacher.post("/api/pupils/" + pupil + "/work", Map.of("marking", piece.get("marking").asLong(), "question",
+                piece.get("question").asInt(), "judge", "Mr Plover", "says", "Set out with care."));
         String file = new String(teacher.file("/api/classes/" + curlews.get("id").asLong() + "/class.json"));
         Client.Reply taken = teacher.post("/api/classes/file", file.replace("\"name\":\"Curlews\"", "\"name\":\"Curlews, next year\""));
         assertThat(taken.status()).as(taken.text()).isEqualTo(200);
@@ -281,6 +284,9 @@ class RecordApiTest {
         for (int i = 0; i < before.get("pupils").size(); i++) {
             assertThat(after.get("pupils").get(i).get("cells")).isEqualTo(before.get("pupils").get(i).get("cells"));
         }
+        assertThat(file).contains("\"passMark\":", "\"judge\":\"Mr Plover\"", "\"fact\":");
+        String again = new String(teacher.file("/api/classes/" + taken.json().get("id").asLong() + "/class.json"));
+        assertThat(again.replace("Curlews, next year", "Curlews")).as("nothing is lost on the way").isEqualTo(file);
         int classes = teacher.get("/api/classes").json().size();
         assertThat(teacher.post("/api/classes/file", file.replace("bemble-class-1", "bemble-class-9")).message()).contains("Everything as JSON");
         Client.Reply unreadable = teacher.post("/api/classes/file", file.replaceFirst("\"problem\":\"[^\"]*\"", "\"problem\":\"many\""));

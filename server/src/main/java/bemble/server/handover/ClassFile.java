@@ -1,5 +1,6 @@
 package bemble.server.handover;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -15,13 +16,32 @@ record ClassFile(@NotNull(message = "This is no class of Bemble’s: its format 
                  List<@Valid @NotNull(message = "A pupil is missing.") PupilInFile> pupils) {
     static final String FORMAT = "bemble-class-1";
 
+    /** @param quizzes may be left out, as files written before have none */
     record PupilInFile(@NotNull(message = "A pupil has no name.") String name,
                        @NotNull(message = "The answers are missing; there may be none.")
                        @Size(max = 20_000, message = "These are more answers than anybody writes.")
                        List<@Valid @NotNull(message = "An answer is missing.") AnswerInFile> answers,
                        @NotNull(message = "The rungs are missing; there may be none.") @Size(max = 100, message = "These are more rungs than there are.")
-                       List<@Valid @NotNull(message = "A rung is missing.") RungInFile> rungs) {}
+                       List<@Valid @NotNull(message = "A rung is missing.") RungInFile> rungs,
+                       @JsonInclude(JsonInclude.Include.NON_EMPTY) @Size(max = 1000, message = "These are more quizzes than anybody writes.")
+                       List<@Valid @NotNull(message = "A quiz is missing.") QuizInFile> quizzes) {
+        PupilInFile {
+            quizzes = quizzes == null ? List.of() : quizzes;
+        }
+    }
 
+    /** A sheet that a pupil worked as a quiz; its answers stand among the others, what was left blank is not right. */
+    record QuizInFile(@NotNull(message = "A quiz has no day.") LocalDate day,
+                      @NotNull(message = "A quiz has no sheet.") @Size(max = 180, message = "A sheet’s title is too long.") String sheet,
+                      @Min(value = 1, message = "A quiz is passed with one right answer at least.")
+                      @Max(value = 200, message = "A sheet has 200 questions at most.") @NotNull int passMark,
+                      @NotNull(message = "A quiz has no problems.") @Size(min = 1, max = 200, message = "A sheet has 1 to 200 questions.")
+                      List<@NotNull(message = "A problem is missing.") @Size(max = 700, message = "A problem is too long.") String> problems) {}
+
+    /**
+     * @param fact the fact missed where the cause is one
+     * @param judgements what colleagues said of it; may be left out
+     */
     record AnswerInFile(@NotNull(message = "An answer has no day.") LocalDate day,
                         @NotNull(message = "An answer has no sheet.") @Size(max = 180, message = "A sheet’s title is too long.") String sheet,
                         @Min(value = 1, message = "Questions are counted from 1.") @Max(value = 200, message = "A sheet has 200 questions at most.")
@@ -31,7 +51,18 @@ record ClassFile(@NotNull(message = "This is no class of Bemble’s: its format 
                         @NotNull(message = "What was given is missing; it may be empty.") @Size(max = 120, message = "An answer is too long.") String given,
                         @NotNull(message = "The correction is missing; it may be empty.") @Size(max = 120, message = "A correction is too long.")
                         String correction,
-                        @NotNull boolean alone, String cause, @NotNull boolean confirmed) {}
+                        @NotNull boolean alone, String cause, @NotNull boolean confirmed,
+                        @Size(max = 40, message = "A fact is too long.") String fact,
+                        @JsonInclude(JsonInclude.Include.NON_EMPTY) @Size(max = 2, message = "A piece has two judgements at most.")
+                        List<@Valid @NotNull(message = "A judgement is missing.") JudgementInFile> judgements) {
+        AnswerInFile {
+            judgements = judgements == null ? List.of() : judgements;
+        }
+    }
+
+    record JudgementInFile(@NotNull(message = "A judgement has no day.") LocalDate day,
+                           @NotNull(message = "A judgement is nobody’s.") @Size(max = 60, message = "A judge’s name is too long.") String judge,
+                           @NotNull(message = "A judgement says nothing.") @Size(max = 400, message = "A judgement is too long.") String says) {}
 
     /** @param ruled whether the teacher said so */
     record RungInFile(@NotNull(message = "A rung has no name.") String rung, @NotNull(message = "A rung has no state.") String state,

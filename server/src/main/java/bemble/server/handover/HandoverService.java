@@ -8,10 +8,16 @@ import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.log.PupilPapers;
 import bemble.server.marking.MarkedWork.Answer;
+import bemble.server.marking.MarkedWork.QuizTaken;
 import bemble.server.marking.MarkedWork;
 import bemble.server.marking.TakenPapers.Past;
+import bemble.server.marking.TakenPapers.PastPile;
+import bemble.server.marking.TakenPapers.PastQuiz;
 import bemble.server.marking.TakenPapers;
+import bemble.server.progress.PupilWork;
 import bemble.server.progress.RecordService;
+import bemble.server.reports.Pieces.Said;
+import bemble.server.reports.Pieces;
 import bemble.server.web.SpreadsheetText;
 import java.io.IOException;
 import java.io.StringReader;
@@ -21,6 +27,7 @@ import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -35,14 +42,17 @@ class HandoverService {
     private final PupilPapers papers;
     private final RecordService records;
     private final TakenPapers taken;
+    private final Pieces pieces;
     private final Clock clock;
 
-    HandoverService(ClassService classes, MarkedWork work, PupilPapers papers, RecordService records, TakenPapers taken, Clock clock) {
+    HandoverService(ClassService classes, MarkedWork work, PupilPapers papers, RecordService records, TakenPapers taken,
+            Pieces pieces, Clock clock) {
         this.classes = classes;
         this.work = work;
         this.papers = papers;
         this.records = records;
         this.taken = taken;
+        this.pieces = pieces;
         this.clock = clock;
     }
 
@@ -129,12 +139,21 @@ class HandoverService {
     /** A class with all that is known of it, as docs/formats/class.md describes it. */
     ClassFile file(long teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
+        List<QuizTaken> quizzes = work.of(teacherId, schoolClass.pupils().stream().map(Pupil::id).toList()).quizzes();
         return new ClassFile(ClassFile.FORMAT, schoolClass.name(), records.today(), records.work(teacherId, schoolClass).stream()
-                .map(pupil -> new ClassFile.PupilInFile(pupil.pupil().name(), pupil.answers().stream()
-                        .map(answer -> new ClassFile.AnswerInFile(answer.day(), answer.title(), answer.question(), answer.problem(), answer.right(),
-                                answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed())).toList(),
-                        pupil.standings().entrySet().stream().map(each -> new ClassFile.RungInFile(each.getKey(), each.getValue().state().id(),
-                                each.getValue().say(), pupil.isRuled(each.getKey()))).toList())).toList());
+                .map(pupil -> inFile(pupil, quizzes.stream().filter(quiz -> quiz.pupilId() == pupil.pupil().id()).toList())).toList());
+    }
+
+    private ClassFile.PupilInFile inFile(PupilWork pupil, List<QuizTaken> quizzes) {
+        List<Said> said = pieces.saidOf(pupil.pupil().id());
+        return new ClassFile.PupilInFile(pupil.pupil().name(), pupil.answers().stream()
+                .map(answer -> new ClassFile.AnswerInFile(answer.day(), answer.title(), answer.question(), answer.problem(), answer.right(),
+                        answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed(), answer.fact(), said.stream()
+                                .filter(each -> each.marking() == answer.marking() && each.question() == answer.question())
+                                .map(each -> new ClassFile.JudgementInFile(each.day(), each.judge(), each.says())).toList())).toList(),
+                pupil.standings().entrySet().stream().map(each -> new ClassFile.RungInFile(each.getKey(), each.getValue().state().id(),
+                        each.getValue().say(), pupil.isRuled(each.getKey()))).toList(),
+                quizzes.stream().map(quiz -> new ClassFile.QuizInFile(quiz.day(), quiz.title(), quiz.passMark(), quiz.problems())).toList());
     }
 
     /**
@@ -149,17 +168,32 @@ class HandoverService {
         }
         SchoolClass made = classes.add(teacherId, file.name(), file.pupils().stream().map(ClassFile.PupilInFile::name).toList());
         List<Past> answers = new ArrayList<>();
+        List<PastQuiz> quizzes = new ArrayList<>();
+        List<Long> ids = new ArrayList<>();
         for (ClassFile.PupilInFile pupil : file.pupils()) {
             long id = made.pupils().stream().filter(each -> each.name().equals(pupil.name().strip())).findFirst()
                     .orElseThrow(() -> Refusal.of("pupils", "A pupil in the file has no name.")).id();
-            pupil.answers().forEach(answer -> answers.add(new Past(id, answer.day(), answer.sheet(), answer.question(),
-                    ProblemText.read(answer.problem(), 0, Punctuation.POINT).text(), answer.right(), answer.given(), answer.correction(),
-                    answer.alone(), answer.cause(), answer.confirmed())));
+            ids.add(id);
+            pupil.answers().forEach(answer -> answers.add(new Past(id, new PastPile(answer.day(), answer.sheet()), answer.question(),
+                    read(answer.problem()), answer.right(), answer.given(), answer.correction(),
+                    answer.alone(), answer.cause(), answer.confirmed(), answer.fact())));
+            pupil.quizzes().forEach(quiz -> quizzes.add(new PastQuiz(id, new PastPile(quiz.day(), quiz.sheet()), quiz.passMark(),
+                    quiz.problems().stream().map(HandoverService::read).toList())));
             pupil.rungs().stream().filter(ClassFile.RungInFile::ruled)
                     .forEach(rung -> records.rule(teacherId, id, rung.rung(), rung.state(), rung.say()));
         }
-        taken.takeOver(teacherId, made.id(), answers, OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS));
+        Map<PastPile, Long> piles = taken.takeOver(teacherId, made.id(), answers, quizzes,
+                OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS));
+        for (int i = 0; i < file.pupils().size(); i++) {
+            long id = ids.get(i);
+            file.pupils().get(i).answers().forEach(answer -> answer.judgements().forEach(said -> pieces.keep(id,
+                    new Said(piles.get(new PastPile(answer.day(), answer.sheet())), answer.question(), said.judge(), said.says(), said.day()))));
+        }
         return made;
+    }
+
+    private static String read(String problem) {
+        return ProblemText.read(problem, 0, Punctuation.POINT).text();
     }
 
     /** Moves pupils to another class of the teacher; their history goes with them. */

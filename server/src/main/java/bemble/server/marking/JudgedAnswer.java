@@ -3,8 +3,8 @@ package bemble.server.marking;
 /**
  * An answer with how it was judged, to be put into a new pile as it is.
  *
- * @param state right or given
- * @param verdict right or wrong
+ * @param state right, given or blank
+ * @param verdict right, wrong or blank
  * @param presumed the likeliest slip, or null
  * @param fact the fact that may have been missed, or null
  */

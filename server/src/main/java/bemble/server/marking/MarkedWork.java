@@ -53,7 +53,7 @@ public class MarkedWork {
      * @param right how many answers were right without help
      * @param causes what its wrong answers are put down to, in their order; an answer of which nothing is known has none
      */
-    public record QuizTaken(long pupilId, long marking, LocalDate day, List<String> problems, int passMark, int right,
+    public record QuizTaken(long pupilId, long marking, LocalDate day, String title, List<String> problems, int passMark, int right,
                             List<String> causes) {
         /** The quiz as it counts; with the slip seen most of those that its operation has. */
         public Quiz counted(Operation operation) {
@@ -105,8 +105,8 @@ public class MarkedWork {
             MarkingService.Sheet sheet = sheet(sheets.get(on.get(0).markingId()), on.get(0));
             if (sheet.passMark() != null && on.size() == sheet.problems().size() && counted.containsKey(paper)) {
                 List<Answer> here = counted.get(paper);
-                quizzes.add(new QuizTaken(here.get(0).pupilId(), here.get(0).marking(), here.get(0).day(), sheet.problems(), sheet.passMark(),
-                        (int) here.stream().filter(answer -> answer.right() && answer.alone()).count(),
+                quizzes.add(new QuizTaken(here.get(0).pupilId(), here.get(0).marking(), here.get(0).day(), here.get(0).title(),
+                        sheet.problems(), sheet.passMark(), (int) here.stream().filter(answer -> answer.right() && answer.alone()).count(),
                         here.stream().map(Answer::cause).filter(Objects::nonNull).toList()));
             }
         });

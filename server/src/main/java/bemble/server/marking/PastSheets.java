@@ -2,28 +2,44 @@ package bemble.server.marking;
 
 import bemble.server.marking.MarkingService.Sheet;
 import bemble.server.marking.TakenPapers.Past;
+import bemble.server.marking.TakenPapers.PastQuiz;
 import bemble.server.sets.PrintedSheets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /** The sheets behind answers of the past: pupils whose questions agree share one, others had a sheet of their own. */
 final class PastSheets {
     private final List<Map<Integer, String>> sheets = new ArrayList<>();
+    /** The pass mark of each sheet, or null where it is no quiz. */
+    private final List<Integer> passMarks = new ArrayList<>();
     private final Map<Long, Integer> byPupil = new LinkedHashMap<>();
+    private final List<JudgedAnswer> blank = new ArrayList<>();
 
-    PastSheets(List<Past> pile) {
+    PastSheets(List<Past> pile, List<PastQuiz> quizzes) {
         Map<Long, Map<Integer, String>> papers = new LinkedHashMap<>();
         pile.forEach(answer -> papers.computeIfAbsent(answer.pupilId(), any -> new HashMap<>()).put(answer.question(), answer.problem()));
+        Map<Long, Integer> passMarkOf = new HashMap<>();
+        quizzes.stream().filter(quiz -> papers.containsKey(quiz.pupilId())).forEach(quiz -> {
+            passMarkOf.put(quiz.pupilId(), quiz.passMark());
+            for (int question = 1; question <= quiz.problems().size(); question++) {
+                if (papers.get(quiz.pupilId()).putIfAbsent(question, quiz.problems().get(question - 1)) == null) {
+                    blank.add(new JudgedAnswer(quiz.pupilId(), question, "blank", "", "", "", null, "blank", null, null));
+                }
+            }
+        });
         papers.forEach((pupil, questions) -> {
+            Integer passMark = passMarkOf.get(pupil);
             int sheet = 0;
-            while (sheet < sheets.size() && !agree(sheets.get(sheet), questions)) {
+            while (sheet < sheets.size() && !(Objects.equals(passMarks.get(sheet), passMark) && agree(sheets.get(sheet), questions))) {
                 sheet++;
             }
             if (sheet == sheets.size()) {
                 sheets.add(new HashMap<>());
+                passMarks.add(passMark);
             }
             sheets.get(sheet).putAll(questions);
             byPupil.put(pupil, sheet);
@@ -48,9 +64,14 @@ final class PastSheets {
             for (int question = 1; question <= most; question++) {
                 problems.add(questions.getOrDefault(question, any));
             }
-            all.add(new Sheet(code(all.size()), problems, null));
+            all.add(new Sheet(code(all.size()), problems, passMarks.get(all.size())));
         }
         return all;
+    }
+
+    /** What was left blank in quizzes. */
+    List<JudgedAnswer> blank() {
+        return blank;
     }
 
     /** The code of each pupil's sheet; null stands for the first. */

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.ObjectMapper;
@@ -75,29 +76,42 @@ public class TakenPapers {
      * An answer of the past, from a file.
      *
      * @param cause what a teacher decided where it is confirmed, else what was presumed; null where nothing is known
+     * @param fact the fact missed where the cause is one
      */
-    public record Past(long pupilId, LocalDate day, String sheet, int question, String problem, boolean right, String given,
-                       String correction, boolean alone, String cause, boolean confirmed) {}
+    public record Past(long pupilId, PastPile pile, int question, String problem, boolean right, String given,
+                       String correction, boolean alone, String cause, boolean confirmed, String fact) {}
 
-    /** Puts answers of the past into piles, one for each day and sheet, as they were judged then. */
+    /** A day's work on a sheet. */
+    public record PastPile(LocalDate day, String sheet) {}
+
+    /** A quiz of the past, with all its problems. */
+    public record PastQuiz(long pupilId, PastPile pile, int passMark, List<String> problems) {}
+
+    /**
+     * Puts answers of the past into piles, one for each day and sheet, as they were judged then.
+     *
+     * @return the piles' ids
+     */
     @Transactional
-    public void takeOver(long teacherId, long classId, List<Past> answers, OffsetDateTime now) {
+    public Map<PastPile, Long> takeOver(long teacherId, long classId, List<Past> answers, List<PastQuiz> quizzes, OffsetDateTime now) {
         String helped = helped(teacherId);
-        Map<List<Object>, List<Past>> piles = answers.stream().collect(Collectors.groupingBy(
-                answer -> List.<Object>of(answer.day(), answer.sheet()), LinkedHashMap::new, Collectors.toList()));
-        piles.values().forEach(pile -> {
-            PastSheets sheets = new PastSheets(pile);
-            long id = mapper.add(teacherId, classId, pile.get(0).sheet(), now, pile.get(0).day(), json.writeValueAsString(sheets.sheets())).id();
+        Map<PastPile, List<Past>> piles = answers.stream().collect(Collectors.groupingBy(Past::pile, LinkedHashMap::new, Collectors.toList()));
+        Map<PastPile, Long> ids = new LinkedHashMap<>();
+        piles.forEach((pile, written) -> {
+            PastSheets sheets = new PastSheets(written, quizzes.stream().filter(quiz -> quiz.pile().equals(pile)).toList());
+            long id = mapper.add(teacherId, classId, pile.sheet(), now, pile.day(), json.writeValueAsString(sheets.sheets())).id();
             sheets.byPupil().forEach((pupilId, code) -> mapper.keepPaper(id, new StoredPaper(pupilId, code, false)));
-            mapper.keepJudged(id, pile.stream().map(answer -> judged(answer, helped)).toList());
+            mapper.keepJudged(id, Stream.concat(written.stream().map(answer -> judged(answer, helped)), sheets.blank().stream()).toList());
+            ids.put(pile, id);
         });
+        return ids;
     }
 
     private static JudgedAnswer judged(Past answer, String helped) {
         String cause = Causes.checked(answer.cause());
         return new JudgedAnswer(answer.pupilId(), answer.question(), answer.right() ? "right" : "given", answer.given(), answer.correction(),
                 answer.alone() ? "" : helped, answer.confirmed() ? cause : null, answer.right() ? "right" : "wrong",
-                answer.confirmed() ? null : cause, null);
+                answer.confirmed() ? null : cause, answer.fact());
     }
 
     private String helped(long teacherId) {

@@ -9,6 +9,7 @@ import bemble.server.reports.PiecesController.JudgementView;
 import bemble.server.reports.PiecesController.NewJudgement;
 import bemble.server.reports.PiecesController.PieceView;
 import bemble.server.reports.PiecesController.PiecesView;
+import java.time.LocalDate;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
  * else, and where they differ both are kept.
  */
 @Service
-class Pieces {
+public class Pieces {
     private static final int MOST_PIECES = 40;
     private static final int JUDGEMENTS = 2;
 
@@ -28,6 +29,20 @@ class Pieces {
     Pieces(RecordService records, JudgementMapper judgements) {
         this.records = records;
         this.judgements = judgements;
+    }
+
+    /** What somebody said of an answer of a pupil. */
+    public record Said(long marking, int question, String judge, String says, LocalDate day) {}
+
+    /** Everything that was said of a pupil's work. */
+    public List<Said> saidOf(long pupilId) {
+        return judgements.of(pupilId).stream()
+                .map(each -> new Said(each.markingId(), each.question(), each.judge(), each.says(), each.judgedOn())).toList();
+    }
+
+    /** Keeps what was said elsewhere. */
+    public void keep(long pupilId, Said said) {
+        judgements.add(new Judgement(pupilId, said.marking(), said.question(), said.judge(), said.says(), said.day()));
     }
 
     /** The latest pieces of a pupil, the last of them last. */
