@@ -41,7 +41,7 @@ export function LogScreen() {
             type="search"
           />
         </Box>
-        <Box sx={{ width: 170, pb: 2.5 }}>
+        <Box sx={{ width: 170, pb: 2 }}>
           <Select label="Show" value={pupils} options={whose} onChange={setPupils} />
         </Box>
         <Box

@@ -22,6 +22,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.random.RandomGenerator;
 import org.junit.jupiter.api.Test;
@@ -136,5 +137,21 @@ class FactsTest {
         Problem problem = ProblemText.read("123456789012 ÷ 2", 0, Punctuation.POINT);
         Worked worked = Worked.from(new WorkOrder(problem, null, HouseStyle.USUAL, null));
         assertThat(worked.record().inShort(new Words(HouseStyle.USUAL))).doesNotEndWith("…");
+    }
+
+    /** As one learns them: the larger addend first, the smaller factor first, and what is not learnt as it stands. */
+    @ParameterizedTest
+    @CsvSource({
+        "47 + 85, COLUMN, 7+5 8+4+1",
+        "199 + 203 + 305, COLUMN, 9+5+3 9+1 3+2+1+1",
+        "58 − 29, EQUAL_ADDITIONS, 18-9 5-3",
+        "84 × 6, LONG_MULTIPLICATION, 4x6 6x8 48+2",
+        "7506 ÷ 25, LONG_DIVISION, 3x25 75-75",
+        "438 ÷ 7, LONG_DIVISION, 6x7 43-42 2x7 18-14",
+    })
+    void factsAreNamedAsOneLearnsThem(String problem, MethodName method, String named) {
+        assertThat(Written.answerBy(Hand.CAREFUL, ProblemText.read(problem, 0, Punctuation.POINT), Methods.of(method), HouseStyle.USUAL)
+                .decisions().stream().filter(decision -> decision.asked() instanceof FactQuestion<?> fact && fact.isWorked())
+                .map(decision -> ((FactQuestion<?>) decision.asked()).fact()).filter(Objects::nonNull)).containsExactly(named.split(" "));
     }
 }

@@ -2,14 +2,18 @@ package bemble.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.hand.Decision;
 import bemble.core.hand.Hand;
+import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
 import bemble.core.hand.Reading;
 import bemble.core.hand.ReadingHand;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
+import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
+import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.working.Anchor;
@@ -20,6 +24,7 @@ import bemble.core.working.Spot;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.random.RandomGenerator;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -27,6 +32,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** What a hand has written is read back as it was decided. */
 class ReadingHandTest {
     private static final int PROBLEMS = 60;
+    private static final Set<String> READ_BACK = Set.of("LineUp", "InFront");
 
     private record Square(Spot spot, Anchor anchor) {}
 
@@ -83,5 +89,37 @@ class ReadingHandTest {
                 // No careful hand goes on from there, which is as good as found.
             }
         }
+    }
+
+    /** However somebody has set the numbers out, they are read where they stand; so is what stands in front of an answer. */
+    @ParameterizedTest
+    @EnumSource(value = MethodName.class, names = {"COLUMN", "DECOMPOSITION", "EQUAL_ADDITIONS"})
+    void numbersSetOutOtherwiseAreReadWhereTheyStand(MethodName name) {
+        RandomGenerator random = RandomNumbers.seeded(7000 + name.ordinal());
+        int otherwise = 0;
+        for (int i = 0; i < PROBLEMS / 2; i++) {
+            Problem problem = EveryMethodTest.problem(name.operation(), random, 5);
+            // 05 may be a turned 50 or one moved to the right, where it has decimals to stand above.
+            if (!problem.operands().stream().allMatch(Numeral::isWhole)) {
+                continue;
+            }
+            for (KnownSlip slip : Slips.of(problem, name)) {
+                Written written;
+                try {
+                    written = Written.by(slip.slip().over(Hand.CAREFUL), problem, Methods.of(name), HouseStyle.USUAL);
+                } catch (Stuck noWayOn) {
+                    continue;
+                }
+                Reading paper = paperOf(written);
+                for (Decision<?> decision : written.decisions()) {
+                    if (READ_BACK.contains(decision.asked().getClass().getSimpleName()) && !decision.decided().equals(0)) {
+                        assertThat(decision.asked().read(paper)).as(name + " " + problem.text() + " " + slip.id())
+                                .satisfies(read -> assertThat(String.valueOf(read)).isEqualTo(String.valueOf(decision.decided())));
+                        otherwise += decision.decided().equals(decision.asked().careful()) ? 0 : 1;
+                    }
+                }
+            }
+        }
+        assertThat(otherwise).as("set out otherwise").isPositive();
     }
 }

@@ -54,6 +54,9 @@ public record Total(int place, List<Integer> digits, int carryIn, Spot jot, bool
             terms.add(carryIn);
         }
         terms.sort(Comparator.reverseOrder());
+        while (terms.size() > 2 && terms.get(terms.size() - 1) == 0) {
+            terms.remove(terms.size() - 1);
+        }
         return terms.size() < 2 ? null : String.join("+", terms.stream().map(String::valueOf).toList());
     }
 
