@@ -1236,6 +1236,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/screens/address": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["address"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pupils/{id}": {
         parameters: {
             query?: never;
@@ -3066,6 +3082,9 @@ export interface components {
             handedIn: number;
             /** Format: int32 */
             of: number;
+        };
+        PupilsAddress: {
+            address?: string;
         };
         WhatGoesView: {
             pupil: components["schemas"]["Pupil"];
@@ -5614,6 +5633,26 @@ export interface operations {
                 };
                 content: {
                     "text/event-stream": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    address: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PupilsAddress"];
                 };
             };
         };

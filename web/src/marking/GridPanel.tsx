@@ -12,6 +12,7 @@ export function GridPanel({ marking }: { marking: Marking }) {
   const keep = useKeepPaper(marking.id);
   const [fault, setFault] = useState<string>();
   const most = Math.max(...marking.sheets.map((sheet) => sheet.questions.length));
+  const widths = Array.from({ length: most }, (_, i) => width(marking, i));
   const take = (event: FocusEvent<HTMLInputElement>, paper: Paper, question: number) => {
     const typed = event.target.value.trim();
     if (typed === shown(paper, question) || (typed === '' && shown(paper, question) === '')) {
@@ -78,8 +79,9 @@ export function GridPanel({ marking }: { marking: Marking }) {
                         disabled={paper.absent}
                         aria-label={`${paper.pupil.name}, question ${i + 1}${wrong ? ', wrong' : ''}`}
                         autoComplete="off"
+                        title={answer?.given}
                         sx={{
-                          width: 62,
+                          width: `${widths[i]}em`,
                           font: `${wrong ? 700 : 400} 15px ${digits}`,
                           textAlign: 'center',
                           color: wrong ? ink.wrong : ink.ink,
@@ -101,6 +103,13 @@ export function GridPanel({ marking }: { marking: Marking }) {
       </Box>
     </Box>
   );
+}
+
+/** How wide a column of the grid is, in letters' heights: as its longest answer, unless that is very long. */
+function width(marking: Marking, question: number) {
+  const right = marking.sheets.map((sheet) => sheet.questions[question]?.answer.length ?? 0);
+  const given = marking.papers.map((paper) => shown(paper, question + 1).length);
+  return 0.62 * Math.min(24, Math.max(6, ...right, ...given)) + 0.4;
 }
 
 /** What stands in a square of the grid. */

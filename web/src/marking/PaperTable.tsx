@@ -48,13 +48,18 @@ export function PaperTable({ marking, paper, onChange, onOpen }: Props) {
               <Box component="td" sx={{ color: ink.faint, width: 34 }}>
                 {i + 1}
               </Box>
-              <Box component="td" sx={{ font: `400 17px ${digits}`, whiteSpace: 'nowrap' }}>
+              <Box
+                component="td"
+                sx={{ font: `400 17px ${digits}`, overflowWrap: 'anywhere', minWidth: 150 }}
+              >
                 {question.problem}{' '}
                 <Box component="span" sx={{ color: ink.faint }}>
                   = {question.answer}
                 </Box>
               </Box>
-              <td>{answer && <Standing answer={answer} />}</td>
+              <Box component="td" sx={{ overflowWrap: 'anywhere', minWidth: 90 }}>
+                {answer && <Standing answer={answer} />}
+              </Box>
               <td>
                 {answer && answer.verdict === 'wrong' && (
                   <Fitting
@@ -85,7 +90,7 @@ export function PaperTable({ marking, paper, onChange, onOpen }: Props) {
 function Standing({ answer }: { answer: Answer }) {
   const verdict = verdicts[answer.verdict] ?? verdicts.unclear;
   return (
-    <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
+    <span>
       <Box component="span" sx={{ color: verdict?.colour, fontWeight: 700, mr: 1 }}>
         <span aria-hidden>{verdict?.sign}</span>
         {!answer.given && (
@@ -114,7 +119,7 @@ function Standing({ answer }: { answer: Answer }) {
           {answer.how}
         </Box>
       )}
-    </Box>
+    </span>
   );
 }
 

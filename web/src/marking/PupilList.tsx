@@ -42,7 +42,9 @@ export function PupilList({ papers, at, onGo }: { papers: Paper[]; at: number; o
             color: ink.ink,
           }}
         >
-          <span>{paper.pupil.name}</span>
+          <Box component="span" sx={{ textAlign: 'left' }}>
+            {paper.pupil.name}
+          </Box>
           <Box component="span" sx={{ color: ink.faint, fontSize: 14, whiteSpace: 'nowrap' }}>
             {standing(paper)}
           </Box>

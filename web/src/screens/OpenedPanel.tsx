@@ -7,6 +7,7 @@ import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useClasses } from '../classes/useClasses';
 import { useSetList } from '../sets/useSets';
+import { PupilsAddress } from './PupilsAddress';
 import { useOpenAtScreens, useSessions } from './useScreens';
 
 /** Opens a set for the class at screens, and lists what was opened. */
@@ -23,8 +24,8 @@ export function OpenedPanel({ classId }: { classId: number }) {
   return (
     <Box sx={{ maxWidth: 900 }}>
       <Box component="p" sx={{ m: '0 0 8px', maxWidth: 720 }}>
-        Pupils open <b>{`${window.location.origin}/in`}</b> on any device of the school’s network, type the
-        code and pick their name. They see their own questions and nothing else.
+        Pupils type the set’s code and pick their name; they see their own questions and nothing else.{' '}
+        <PupilsAddress then="on any device of the school’s network." />
       </Box>
       <Box sx={{ display: 'flex', gap: 3, alignItems: 'flex-end', flexWrap: 'wrap' }}>
         <Box sx={{ width: 320 }}>

@@ -2,6 +2,7 @@ import { Box, Button } from '@mui/material';
 import { Link, useParams } from 'react-router';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { PupilsAddress } from './PupilsAddress';
 import { useSession, useSessionChange, type Session } from './useScreens';
 
 /** Who is where in a set that is open at screens, live. */
@@ -30,7 +31,7 @@ export function WatchScreen() {
       <Box sx={{ display: 'flex', gap: 5, alignItems: 'center', flexWrap: 'wrap', my: 1.5 }}>
         <Box>
           <Box sx={{ color: ink.faint }}>
-            {data.ended ? 'The code has ended' : `Open ${window.location.origin}/in and type`}
+            {data.ended ? 'The code has ended' : <PupilsAddress then="and type" />}
           </Box>
           <Box
             data-testid="code"

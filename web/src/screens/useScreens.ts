@@ -15,6 +15,14 @@ export function useSessions() {
   });
 }
 
+/** Where pupils' devices find Bemble, if they do. */
+export function usePupilsAddress() {
+  return useQuery<Schemas['PupilsAddress'], Refused>({
+    queryKey: ['screens', 'address'],
+    queryFn: () => ask(api.GET('/api/screens/address')),
+  });
+}
+
 /** Opens a set for a class, or for some of its pupils. */
 export function useOpenAtScreens() {
   const queries = useQueryClient();

@@ -50,7 +50,8 @@ class AccessTest {
     /** What is not a class's or a pupil's; its owner is asked in the tests of its feature. */
     private static final Set<String> OTHERS = new TreeSet<>(List.of(
             "GET /api/attempts", "POST /api/attempts", "POST /api/attempts/run", "GET /api/classes", "POST /api/classes", "POST /api/classes/file",
-            "GET /api/markings", "POST /api/markings", "GET /api/screens", "POST /api/screens", "GET /api/today", "POST /api/rehearse", "POST /api/rehearse/papers"));
+            "GET /api/markings", "POST /api/markings", "GET /api/screens", "GET /api/screens/address", "POST /api/screens",
+            "GET /api/today", "POST /api/rehearse", "POST /api/rehearse/papers"));
     /** Older features, which are asked in their own tests. */
     private static final List<String> ELSEWHERE = List.of("/api/calculator", "/api/estimate", "/api/explanation",
             "/api/facts", "/api/how-we-write-it", "/api/log", "/api/pictures", "/api/preferences", "/api/prints",

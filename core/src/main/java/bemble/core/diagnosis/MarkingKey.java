@@ -1,7 +1,6 @@
 package bemble.core.diagnosis;
 
 import bemble.core.hand.KnownSlip;
-import bemble.core.slip.Slips;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -40,8 +39,11 @@ public record MarkingKey(List<KeyCode> codes, List<KeyLine> lines) {
     public static MarkingKey of(List<Answers> sheet) {
         Map<String, List<String>> vectors = new LinkedHashMap<>();
         Map<String, Double> weights = new LinkedHashMap<>();
+        // Two operations may have a slip of one name, each in words of its own.
+        Map<String, Set<String>> words = new LinkedHashMap<>();
         for (Answers answers : sheet) {
             for (KnownSlip slip : answers.slips()) {
+                words.computeIfAbsent(slip.id(), any -> new LinkedHashSet<>()).add(slip.name());
                 vectors.computeIfAbsent(slip.id(), any -> new ArrayList<>());
                 weights.merge(slip.id(), answers.hasChance(slip.id()) ? Model.prior(slip.met()) : 0, Double::sum);
             }
@@ -55,7 +57,7 @@ public record MarkingKey(List<KeyCode> codes, List<KeyLine> lines) {
         List<KeyCode> codes = new ArrayList<>();
         for (List<String> group : groups) {
             Set<String> names = new LinkedHashSet<>();
-            group.forEach(slip -> names.add(Slips.name(slip, sheet.get(0).problem())));
+            group.forEach(slip -> names.addAll(words.get(slip)));
             codes.add(new KeyCode(LETTERS.substring(codes.size(), codes.size() + 1), group, String.join(", or ", names)));
         }
         return new MarkingKey(codes, sheet.stream().map(answers -> line(answers, codes)).toList());

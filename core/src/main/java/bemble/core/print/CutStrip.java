@@ -25,7 +25,7 @@ public record CutStrip(String name, Problem begun, Problem telling, String help,
         List<Ink> inks = new ArrayList<>();
         double top = letter * LEADING;
         inks.add(new Ink.Text(0, letter, letter * 1.2, Ink.Align.START, true, name));
-        double half = room / 2 - letter;
+        double half = telling == null ? room : room / 2 - letter;
         double end = column(inks, 0, top, half, letter, "Once more, with other numbers:", begun, LessonPart.TOGETHER);
         if (telling != null) {
             end = Math.max(end, column(inks, room / 2, top, half, letter, "And then this one:", telling, LessonPart.ALONE));

@@ -26,10 +26,12 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class ScreenController {
     private final ScreenService screens;
     private final Watching watching;
+    private final SchoolNetwork network;
 
-    ScreenController(ScreenService screens, Watching watching) {
+    ScreenController(ScreenService screens, Watching watching, SchoolNetwork network) {
         this.screens = screens;
         this.watching = watching;
+        this.network = network;
     }
 
     /**
@@ -40,6 +42,14 @@ class ScreenController {
     record OpenedSet(@NotNull(message = "Choose a class.") Long classId, @NotNull(message = "Choose a set.") Long setId,
                      @Size(max = 60, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
                      @NotNull boolean led, @NotNull boolean asksDigits) {}
+
+    /** @param address what pupils open on their devices; left out where only this computer reaches Bemble */
+    record PupilsAddress(String address) {}
+
+    @GetMapping("/address")
+    PupilsAddress address() {
+        return new PupilsAddress(network.address().orElse(null));
+    }
 
     @GetMapping
     List<SessionLine> all(@AuthenticationPrincipal SignedIn teacher) {

@@ -1,0 +1,24 @@
+import { Box } from '@mui/material';
+import { ink } from '../app/theme';
+import { usePupilsAddress } from './useScreens';
+
+/** What pupils open on their devices, or why they cannot yet. */
+export function PupilsAddress({ then }: { then: string }) {
+  const known = usePupilsAddress();
+  if (!known.data) {
+    return null;
+  }
+  const here = !['localhost', '127.0.0.1', '[::1]'].includes(window.location.hostname);
+  const address = here ? `${window.location.origin}/in` : known.data.address;
+  return address ? (
+    <span>
+      Open <b>{address}</b> {then}
+    </span>
+  ) : (
+    <Box sx={{ color: ink.wrong, maxWidth: 480 }}>
+      Only this computer reaches Bemble now, at <b>{`${window.location.origin}/in`}</b>. To let other devices
+      of the school’s network in, end it and start it with{' '}
+      <b style={{ whiteSpace: 'nowrap' }}>--address 0.0.0.0</b>.
+    </Box>
+  );
+}
