@@ -2,6 +2,7 @@ import { Box, Button } from '@mui/material';
 import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
 import { digits, ink, stackedOnPhone } from '../app/theme';
+import { momentInWords } from '../app/timeInWords';
 import { RemarksForm } from './RemarksForm';
 import type { Entry } from './useLog';
 
@@ -50,7 +51,9 @@ export function LogTable({ entries, onDelete }: Props) {
         {entries.map((entry) => (
           <Fragment key={entry.id}>
             <tr>
-              <td style={{ whiteSpace: 'nowrap', color: ink.faint, fontSize: 14 }}>{when(entry.workedAt)}</td>
+              <td style={{ whiteSpace: 'nowrap', color: ink.faint, fontSize: 14 }}>
+                {momentInWords(entry.workedAt)}
+              </td>
               <td style={{ fontFamily: digits, fontSize: 17 }}>
                 <Link to={entry.written ? `/write/${entry.id}` : `/paper?entry=${entry.id}`}>
                   {entry.problem}
@@ -119,11 +122,3 @@ function RowButton(props: { label: string; onClick: () => void; children: string
     </Button>
   );
 }
-
-const when = (time: string) =>
-  new Date(time).toLocaleString(undefined, {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  });

@@ -6,7 +6,7 @@ import { Select } from '../app/Select';
 import { ink, stackedOnPhone } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useClasses } from '../classes/useClasses';
-import { dayInWords } from '../record/dayInWords';
+import { dayOfMomentInWords } from '../app/timeInWords';
 import { useSetList } from '../sets/useSets';
 import { useBeginMarking, useDeleteMarking, useMarkings, useRestoreMarking } from './useMarking';
 
@@ -58,7 +58,7 @@ export function MarkingsScreen() {
                 <td>
                   {each.marked} of {each.papers} begun
                 </td>
-                <td>{dayInWords(each.begunAt.slice(0, 10))}</td>
+                <td>{dayOfMomentInWords(each.begunAt)}</td>
                 <Box component="td" sx={{ textAlign: 'right' }}>
                   <Button
                     onClick={() => {

@@ -1,5 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { ink } from '../app/theme';
+import { momentInWords } from '../app/timeInWords';
 import { Trouble } from '../app/Trouble';
 import { RemarksForm } from '../log/RemarksForm';
 import type { useLogging } from './useLogging';
@@ -11,9 +12,7 @@ export function LogPanel({ logging, finished }: { logging: Logging; finished: bo
   if (logging.entry) {
     return (
       <>
-        <Box sx={{ color: ink.faint, mb: 2 }}>
-          In the log since {new Date(logging.entry.workedAt).toLocaleString()}.
-        </Box>
+        <Box sx={{ color: ink.faint, mb: 2 }}>In the log since {momentInWords(logging.entry.workedAt)}.</Box>
         <RemarksForm key={logging.entry.id} entry={logging.entry} />
       </>
     );

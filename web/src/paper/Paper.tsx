@@ -4,6 +4,7 @@ import { useLocation, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
 import { Tabs } from '../app/Tabs';
 import { digits, ink } from '../app/theme';
+import { dayOfMomentInWords } from '../app/timeInWords';
 import type { BoardState } from '../board/BoardScreen';
 import type { Entry } from '../log/useLog';
 import { SheetPainter } from '../sheet/SheetPainter';
@@ -102,7 +103,7 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
         }}
         beside={beside}
         onBeside={setBeside}
-        note={opened && `From the log, as it was on ${new Date(opened.workedAt).toLocaleDateString()}.`}
+        note={opened && `From the log, as it was on ${dayOfMomentInWords(opened.workedAt)}.`}
       />
       {data && !worked.isError ? (
         <>

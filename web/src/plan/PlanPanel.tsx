@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Select } from '../app/Select';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { dayInWords } from '../record/dayInWords';
+import { dayInWords } from '../app/timeInWords';
 import { intoGroup, toDay, withoutPupil, type Taken } from './byHand';
 import { GroupLine } from './GroupLine';
 import { TermForm } from './TermForm';

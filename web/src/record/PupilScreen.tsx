@@ -6,7 +6,7 @@ import { Field } from '../app/Field';
 import { Select } from '../app/Select';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { dayInWords } from './dayInWords';
+import { dayInWords } from '../app/timeInWords';
 import { factInWords } from './factInWords';
 import { StateSign } from './StateSign';
 import { usePupilRecord, useRuling, type PupilRecord } from './useRecords';

@@ -6,7 +6,7 @@ import { api, ask, type Refused, type Schemas } from '../api/client';
 import { Field } from '../app/Field';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { dayInWords } from '../record/dayInWords';
+import { dayInWords } from '../app/timeInWords';
 
 type Piece = Schemas['PieceView'];
 

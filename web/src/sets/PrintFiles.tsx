@@ -2,6 +2,7 @@ import { Box, Button } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { sendToPrinter } from '../app/sendToPrinter';
 import { ink } from '../app/theme';
+import { momentInWords } from '../app/timeInWords';
 import type { usePrinting } from './usePrinting';
 
 type Props = { printing: ReturnType<typeof usePrinting>; prints: Schemas['PrintView'][] };
@@ -36,7 +37,7 @@ export function PrintFiles({ printing, prints }: Props) {
           <Box key={print.code} sx={{ borderTop: `1px solid ${ink.hair}`, py: 1 }}>
             <b>{print.code}</b>{' '}
             <Box component="span" sx={{ color: ink.faint, fontSize: 14 }}>
-              {new Date(print.printedAt).toLocaleString()}
+              {momentInWords(print.printedAt)}
             </Box>
             {kinds.map(([kind, label]) => (
               <Box key={kind} sx={{ display: 'flex', gap: 1.5, fontSize: 15 }}>

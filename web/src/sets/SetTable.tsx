@@ -2,6 +2,7 @@ import { Box, Button } from '@mui/material';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
 import { digits, ink, stackedOnPhone } from '../app/theme';
+import { dayOfMomentInWords } from '../app/timeInWords';
 import { useArchiveSet, useCopySet } from './useSets';
 
 type Props = { sets: Schemas['SetLine'][]; onDelete: (id: number) => void };
@@ -42,7 +43,7 @@ export function SetTable({ sets, onDelete }: Props) {
             </td>
             <td>{set.tag}</td>
             <td>{set.count}</td>
-            <td>{new Date(set.changedAt).toLocaleDateString()}</td>
+            <td>{dayOfMomentInWords(set.changedAt)}</td>
             <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
               <Button onClick={() => again(set.id, true)}>New numbers</Button>
               <Button onClick={() => again(set.id, false)}>Copy</Button>

@@ -7,7 +7,7 @@ import { Field } from '../app/Field';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { GroupLine } from '../plan/GroupLine';
-import { dayInWords } from '../record/dayInWords';
+import { dayInWords } from '../app/timeInWords';
 
 /** The first screen: the day's plan, what waits, and a line to work a problem at once. */
 export function TodayScreen() {
