@@ -35,13 +35,16 @@ export function ClassScreen() {
   if (!record.data) {
     return <Box sx={{ p: 4 }}>Working the record out …</Box>;
   }
+  const nobody = record.data.pupils.length === 0;
   return (
     <Box sx={{ p: { xs: '10px 12px', md: '16px 28px' } }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', columnGap: 2.5, flexWrap: 'wrap', mb: 1.25 }}>
         <Box component="h1" sx={{ m: 0 }}>
           {record.data.name}
         </Box>
-        <Box sx={{ color: ink.faint }}>{record.data.pupils.length} pupils</Box>
+        <Box sx={{ color: ink.faint }}>
+          {record.data.pupils.length === 1 ? '1 pupil' : `${record.data.pupils.length} pupils`}
+        </Box>
         <Link to={`/classes/${id}/report`}>Report</Link>
         <Link to={`/classes/${id}/stand-in`}>Page for a stand-in</Link>
         <Box sx={{ ml: 'auto' }}>
@@ -53,10 +56,15 @@ export function ClassScreen() {
           />
         </Box>
       </Box>
-      {part === 'picture' && <ClassPicture record={record.data} />}
-      {part === 'slips' && <SlipsAndFacts record={record.data} />}
-      {part === 'plan' && <PlanPanel classId={id} />}
-      {part === 'screens' && <OpenedPanel classId={id} />}
+      {nobody && part !== 'names' && (
+        <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
+          Nobody is in this class yet. First <Link to="?part=names">type the short names of its pupils</Link>.
+        </Box>
+      )}
+      {!nobody && part === 'picture' && <ClassPicture record={record.data} />}
+      {!nobody && part === 'slips' && <SlipsAndFacts record={record.data} />}
+      {!nobody && part === 'plan' && <PlanPanel classId={id} />}
+      {!nobody && part === 'screens' && <OpenedPanel classId={id} />}
       {part === 'names' && <NamesPanel classId={id} />}
     </Box>
   );

@@ -53,7 +53,12 @@ export function OwnQuestions({ own }: { own: OwnSet }) {
                   {question.problem}
                   <Box
                     component="span"
-                    sx={{ ml: 'auto', color: question.begun ? ink.right : ink.faint, fontSize: 17 }}
+                    sx={{
+                      ml: 'auto',
+                      color: question.begun ? ink.right : ink.faint,
+                      fontSize: 17,
+                      whiteSpace: 'nowrap',
+                    }}
                   >
                     {question.begun ? '✓ begun' : 'to do'}
                   </Box>

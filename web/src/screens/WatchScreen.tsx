@@ -30,7 +30,7 @@ export function WatchScreen() {
       </Box>
       <Box sx={{ display: 'flex', gap: 5, alignItems: 'center', flexWrap: 'wrap', my: 1.5 }}>
         <Box>
-          <Box sx={{ color: ink.faint }}>
+          <Box sx={{ color: ink.faint, maxWidth: 480 }}>
             {data.ended ? 'The code has ended' : <PupilsAddress then="and type" />}
           </Box>
           <Box
