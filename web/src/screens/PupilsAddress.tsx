@@ -15,8 +15,8 @@ export function PupilsAddress({ then }: { then: string }) {
       Open <b>{address}</b> {then}
     </span>
   ) : (
-    <Box sx={{ color: ink.wrong, maxWidth: 720 }}>
-      Only this computer reaches Bemble now, at <b>{`${window.location.origin}/in`}</b>. To let other devices
+    <Box sx={{ color: ink.faint, maxWidth: 720 }}>
+      For now only this computer reaches Bemble, at <b>{`${window.location.origin}/in`}</b>. To let other devices
       of the school’s network in, end it and start it with{' '}
       <b style={{ whiteSpace: 'nowrap' }}>--address 0.0.0.0</b>.
     </Box>

@@ -53,8 +53,7 @@ public class ClassService {
 
     /** A pupil in whichever class of the teacher they are; nothing where they are in none. */
     public Optional<Pupil> pupil(long teacherId, long pupilId) {
-        return classes.ofPupil(teacherId, pupilId).stream().flatMap(stored -> classes.pupils(stored.id()).stream())
-                .filter(pupil -> pupil.id() == pupilId).findFirst();
+        return classes.ofPupil(teacherId, pupilId).flatMap(stored -> withPupils(stored).pupil(pupilId));
     }
 
     private SchoolClass withPupils(StoredClass stored) {

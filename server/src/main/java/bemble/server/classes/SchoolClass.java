@@ -2,6 +2,12 @@ package bemble.server.classes;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Optional;
 
 /** A class with its pupils in the order of the list. */
-public record SchoolClass(@NotNull long id, @NotNull String name, @NotNull List<Pupil> pupils) {}
+public record SchoolClass(@NotNull long id, @NotNull String name, @NotNull List<Pupil> pupils) {
+    /** The pupil of that number; nothing where somebody else is meant. */
+    public Optional<Pupil> pupil(long pupilId) {
+        return pupils.stream().filter(pupil -> pupil.id() == pupilId).findFirst();
+    }
+}

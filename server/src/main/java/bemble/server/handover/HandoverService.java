@@ -61,7 +61,7 @@ class HandoverService {
 
     WhatGoes whatGoes(long teacherId, long pupilId) {
         SchoolClass schoolClass = classes.ofPupil(teacherId, pupilId);
-        Pupil pupil = schoolClass.pupils().stream().filter(each -> each.id() == pupilId).findFirst().orElseThrow();
+        Pupil pupil = schoolClass.pupil(pupilId).orElseThrow();
         return new WhatGoes(pupil, schoolClass.name(), work.count(pupilId), papers.count(pupilId));
     }
 

@@ -376,7 +376,7 @@ class MarkingService {
     }
 
     static Pupil pupil(Open open, long pupilId) {
-        return open.schoolClass().pupils().stream().filter(pupil -> pupil.id() == pupilId).findFirst().orElseThrow(() ->
+        return open.schoolClass().pupil(pupilId).orElseThrow(() ->
                 new Missing("This pupil is not in " + open.schoolClass().name() + " any more."));
     }
 

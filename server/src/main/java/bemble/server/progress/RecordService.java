@@ -151,7 +151,7 @@ public class RecordService {
     /** @throws Missing where the teacher has no such pupil */
     public Known pupil(long teacherId, long pupilId) {
         SchoolClass schoolClass = classes.ofPupil(teacherId, pupilId);
-        Pupil pupil = schoolClass.pupils().stream().filter(each -> each.id() == pupilId).findFirst().orElseThrow();
+        Pupil pupil = schoolClass.pupil(pupilId).orElseThrow();
         return new Known(schoolClass, work(teacherId, new SchoolClass(schoolClass.id(), schoolClass.name(), List.of(pupil))).get(0));
     }
 

@@ -188,9 +188,7 @@ class ScreenService {
         }
         String run = place.run();
         if (run == null) {
-            SessionView view = view(session);
-            String name = view.places().stream().map(PlaceView::pupil).filter(pupil -> pupil.id() == pupilId).findFirst()
-                    .orElseThrow(ScreenService::gone).name();
+            String name = classes.find(session.teacherId(), session.classId()).pupil(pupilId).orElseThrow(ScreenService::gone).name();
             run = papers.begin(session.teacherId(), pupilId, name + ", " + session.title(), problems(session).stream()
                     .map(text -> ProblemText.read(text, 0, Punctuation.POINT)).toList(), styles.of(session.teacherId()), session.led())
                     .toString();
@@ -211,8 +209,7 @@ class ScreenService {
         StoredSession session = screens.byId(visitor.sessionId()).orElseThrow(ScreenService::gone);
         StoredPlace place = screens.place(visitor.sessionId(), visitor.pupilId()).filter(each -> each.run() != null)
                 .orElseThrow(ScreenService::gone);
-        Pupil pupil = classes.find(session.teacherId(), session.classId()).pupils().stream()
-                .filter(each -> each.id() == visitor.pupilId()).findFirst().orElseThrow(ScreenService::gone);
+        Pupil pupil = classes.find(session.teacherId(), session.classId()).pupil(visitor.pupilId()).orElseThrow(ScreenService::gone);
         return new In(session, place, pupil);
     }
 
