@@ -16,8 +16,8 @@ export function PupilsAddress({ then }: { then: string }) {
     </span>
   ) : (
     <Box sx={{ color: ink.faint, maxWidth: 720 }}>
-      For now only this computer reaches Bemble, at <b>{`${window.location.origin}/in`}</b>. To let other devices
-      of the school’s network in, end it and start it with{' '}
+      For now only this computer reaches Bemble, at <b>{`${window.location.origin}/in`}</b>. To let other
+      devices of the school’s network in, end it and start it with{' '}
       <b style={{ whiteSpace: 'nowrap' }}>--address 0.0.0.0</b>.
     </Box>
   );
