@@ -3112,9 +3112,13 @@ export interface components {
             answer: string;
             wrong: components["schemas"]["KeyAnswerView"][];
         };
+        KeySheetView: {
+            code: string;
+            lines: components["schemas"]["KeyLineView"][];
+        };
         KeyView: {
             codes: components["schemas"]["KeyCodeView"][];
-            lines: components["schemas"]["KeyLineView"][];
+            sheets: components["schemas"]["KeySheetView"][];
         };
         CauseLine: {
             slip: string;

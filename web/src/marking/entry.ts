@@ -68,7 +68,7 @@ export function readEntry(line: string, paper: Paper, marking: Marking, key?: Sc
       };
     default:
       return /^[a-z]$/i.test(rest)
-        ? byCode(rest.toLowerCase(), question, answer, key)
+        ? byCode(rest.toLowerCase(), paper.sheet, question, answer, key)
         : written(rest, answer);
   }
 }
@@ -86,11 +86,13 @@ function written(rest: string, answer: (content: Partial<AnswerContent>) => Entr
 
 function byCode(
   code: string,
+  sheet: string,
   question: number,
   answer: (content: Partial<AnswerContent>) => Entry,
   key?: Schemas['KeyView'],
 ): Entry {
-  const wrong = key?.lines[question - 1]?.wrong.find((each) => each.codes.includes(code));
+  const lines = key?.sheets.find((each) => each.code === sheet)?.lines;
+  const wrong = lines?.[question - 1]?.wrong.find((each) => each.codes.includes(code));
   const cause = key?.codes.find((each) => each.code === code)?.slips[0];
   return wrong && cause
     ? answer({ state: 'given', given: wrong.answer, cause })

@@ -150,7 +150,7 @@ export function useKeepPaper(id: number) {
       );
       void askAnew(queries);
       if (change.kind === 'paper' && change.sheet) {
-        void queries.invalidateQueries({ queryKey: ['marking', id], exact: true });
+        void queries.invalidateQueries({ queryKey: ['marking', id] });
       }
     },
   });

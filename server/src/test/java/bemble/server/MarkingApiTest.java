@@ -169,8 +169,8 @@ class MarkingApiTest {
         long set = teacher.post("/api/markings/" + id + "/set", Map.of("slip", "smaller-from-larger")).json().get("id").asLong();
         assertThat(teacher.get("/api/sets/" + set).json().get("content").get("questions").size()).isEqualTo(8);
         JsonNode key = teacher.get("/api/markings/" + id + "/key").json();
-        assertThat(key.get("lines").size()).isEqualTo(questions.size());
-        assertThat(key.get("lines").get(0).get("wrong").get(0).get("codes").size()).isPositive();
+        assertThat(key.get("sheets").get(0).get("lines").size()).isEqualTo(questions.size());
+        assertThat(key.get("sheets").get(0).get("lines").get(0).get("wrong").get(0).get("codes").size()).isPositive();
         String first = questions.get(0).get("problem").asString();
         assertThat(Client.printed(teacher.get("/api/markings/" + id + "/key/pages").json()))
                 .contains("a", "1.", first, questions.get(0).get("answer").asString());
@@ -179,6 +179,30 @@ class MarkingApiTest {
         assertThat(String.join("", strips)).matches(".*\\d{4}.*").doesNotContain(first.replaceAll("\\D", ""));
         assertThat(new String(teacher.file("/api/markings/" + id + "/strips.pdf"), 0, 5)).isEqualTo("%PDF-");
         assertThat(new String(teacher.file("/api/markings/" + id + "/key.pdf"), 0, 5)).isEqualTo("%PDF-");
+    }
+
+    @Test
+    void aChildWithAnotherVersionIsMarkedByTheLettersOfTheSameKey() {
+        JsonNode prints = teacher.post("/api/sets/" + teacher.demoSet() + "/prints", Map.of("versions", List.of("A", "B"))).json().get("prints");
+        String a = prints.get(0).get("code").asString();
+        String b = prints.get(1).get("code").asString();
+        long id = teacher.post("/api/markings", Map.of("classId", made("Dotterels", "Ida M", "Tom B"), "code", a)).json().get("id").asLong();
+        JsonNode before = teacher.get("/api/markings/" + id + "/key").json();
+        long tom = teacher.get("/api/markings/" + id).json().get("papers").get(1).get("pupil").get("id").asLong();
+        assertThat(put("/api/markings/" + id + "/papers/" + tom, Map.of("sheet", b, "absent", false)).status()).isEqualTo(200);
+        JsonNode key = teacher.get("/api/markings/" + id + "/key").json();
+        assertThat(key.get("codes")).as("what stands in the books stays true").isEqualTo(before.get("codes"));
+        assertThat(all(key.get("sheets"), "code")).containsExactly(a, b);
+        assertThat(key.get("sheets").get(0)).isEqualTo(before.get("sheets").get(0));
+        JsonNode line = key.get("sheets").get(1).get("lines").get(0);
+        JsonNode wrong = line.get("wrong").get(0);
+        JsonNode code = null;
+        for (JsonNode each : key.get("codes")) {
+            code = each.get("code").equals(wrong.get("codes").get(0)) ? each : code;
+        }
+        assertThat(line.get("problem")).isNotEqualTo(key.get("sheets").get(0).get("lines").get(0).get("problem"));
+        assertThat(wrong.get("answer").asString()).isEqualTo(work(line.get("problem").asString(), code.get("slips").get(0).asString()));
+        assertThat(Client.printed(teacher.get("/api/markings/" + id + "/key/pages").json())).contains("Answers, sheet " + a, "Answers, sheet " + b);
     }
 
     @Test

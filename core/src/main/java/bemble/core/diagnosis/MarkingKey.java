@@ -63,6 +63,11 @@ public record MarkingKey(List<KeyCode> codes, List<KeyLine> lines) {
         return new MarkingKey(codes, sheet.stream().map(answers -> line(answers, codes)).toList());
     }
 
+    /** The lines of another sheet under the same letters, so that what stands in the books already stays true. */
+    public List<KeyLine> linesOf(List<Answers> sheet) {
+        return sheet.stream().map(answers -> line(answers, codes)).toList();
+    }
+
     private static KeyLine line(Answers answers, List<KeyCode> codes) {
         Map<String, List<String>> wrong = new LinkedHashMap<>();
         Map<String, Double> weights = new LinkedHashMap<>();

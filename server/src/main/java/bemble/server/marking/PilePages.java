@@ -1,6 +1,6 @@
 package bemble.server.marking;
 
-import bemble.core.diagnosis.MarkingKey;
+import bemble.core.diagnosis.MarkingKey.KeyLine;
 import bemble.core.print.CutStrip;
 import bemble.core.print.TextPages.Heading;
 import bemble.core.print.TextPages.Paragraph;
@@ -11,6 +11,8 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.server.marking.MarkingService.Open;
+import bemble.server.marking.ReportService.PileKey;
+import bemble.server.marking.ReportService.SheetLines;
 import bemble.server.marking.ReportService.Strip;
 import bemble.server.print.Report;
 import java.util.ArrayList;
@@ -37,7 +39,7 @@ class PilePages {
     /** To each question the answer and the likeliest wrong ones with the letters of their causes. */
     Report key(long teacherId, long id) {
         Open open = markings.open(teacherId, id);
-        MarkingKey key = reports.key(teacherId, id);
+        PileKey key = reports.key(teacherId, id);
         List<Part> parts = new ArrayList<>();
         parts.add(new Paragraph("Write the letter beside a wrong answer in the book; type it later as 7 b. The words are for you, "
                 + "not for the book."));
@@ -47,12 +49,15 @@ class PilePages {
             key.codes().subList(i, Math.min(i + 2, key.codes().size())).forEach(code -> cells.addAll(List.of(code.code(), code.name())));
             parts.add(new Row(cells, CODES));
         }
-        parts.add(new Heading("Answers"));
-        parts.add(new Row(List.of("", "question", "right", "wrong, with its letters"), QUESTIONS));
-        for (int i = 0; i < key.lines().size(); i++) {
-            MarkingKey.KeyLine line = key.lines().get(i);
-            parts.add(new Row(List.of(i + 1 + ".", line.problem(), line.answer(), line.wrong().stream()
-                    .map(wrong -> wrong.answer() + NO_BREAK + String.join(NO_BREAK, wrong.codes())).collect(Collectors.joining(", "))), QUESTIONS));
+        for (SheetLines sheet : key.sheets()) {
+            parts.add(new Heading(key.sheets().size() == 1 ? "Answers" : "Answers, sheet " + sheet.code()));
+            parts.add(new Row(List.of("", "question", "right", "wrong, with its letters"), QUESTIONS));
+            for (int i = 0; i < sheet.lines().size(); i++) {
+                KeyLine line = sheet.lines().get(i);
+                parts.add(new Row(List.of(i + 1 + ".", line.problem(), line.answer(), line.wrong().stream()
+                        .map(wrong -> wrong.answer() + NO_BREAK + String.join(NO_BREAK, wrong.codes()))
+                        .collect(Collectors.joining(", "))), QUESTIONS));
+            }
         }
         return new Report(open.stored().title(), TextPages.of("Key: " + open.stored().title(), open.schoolClass().name(), parts));
     }

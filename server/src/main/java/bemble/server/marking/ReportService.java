@@ -5,6 +5,8 @@ import bemble.core.diagnosis.Cause;
 import bemble.core.diagnosis.Diagnosis;
 import bemble.core.diagnosis.DiagnosisWords;
 import bemble.core.diagnosis.Judged;
+import bemble.core.diagnosis.MarkingKey.KeyCode;
+import bemble.core.diagnosis.MarkingKey.KeyLine;
 import bemble.core.diagnosis.MarkingKey;
 import bemble.core.diagnosis.Writer;
 import bemble.core.method.Methods;
@@ -200,10 +202,20 @@ class ReportService {
         return sheets.keep(teacherId, "For " + Causes.name(slip, model), open.schoolClass().name(), model.operation().id(), questions);
     }
 
+    /** The key to a pile; a sheet that only some have goes under the letters of the first. */
+    record PileKey(List<KeyCode> codes, List<SheetLines> sheets) {}
+
+    /** The lines for a sheet of that code. */
+    record SheetLines(String code, List<KeyLine> lines) {}
+
     /** The key to mark books by, away from any screen. */
-    MarkingKey key(long teacherId, long id) {
+    PileKey key(long teacherId, long id) {
         Open open = markings.open(teacherId, id);
-        return markings.reading(() -> MarkingKey.of(markings.answersOf(open.sheets().get(0).read(), open.style())));
+        return markings.reading(() -> {
+            MarkingKey key = MarkingKey.of(markings.answersOf(open.sheets().get(0).read(), open.style()));
+            return new PileKey(key.codes(), open.sheets().stream().map(sheet -> new SheetLines(sheet.code(),
+                    key.linesOf(markings.answersOf(sheet.read(), open.style())))).toList());
+        });
     }
 
     /**

@@ -1,7 +1,8 @@
 package bemble.server.marking;
 
-import bemble.core.diagnosis.MarkingKey;
 import bemble.server.classes.Pupil;
+import bemble.server.marking.ReportService.PileKey;
+import bemble.server.marking.ReportService.SheetLines;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -93,12 +94,19 @@ final class Views {
 
     record KeyLineView(@NotNull String problem, @NotNull String answer, @NotNull List<KeyAnswerView> wrong) {}
 
-    /** The key to mark books by. */
-    record KeyView(@NotNull List<KeyCodeView> codes, @NotNull List<KeyLineView> lines) {
-        static KeyView of(MarkingKey key) {
+    /** A sheet of the pile, question by question. */
+    record KeySheetView(@NotNull String code, @NotNull List<KeyLineView> lines) {
+        static KeySheetView of(SheetLines sheet) {
+            return new KeySheetView(sheet.code(), sheet.lines().stream().map(line -> new KeyLineView(line.problem(), line.answer(),
+                    line.wrong().stream().map(wrong -> new KeyAnswerView(wrong.answer(), wrong.codes())).toList())).toList());
+        }
+    }
+
+    /** The key to mark books by; the letters are the same on all sheets of the pile. */
+    record KeyView(@NotNull List<KeyCodeView> codes, @NotNull List<KeySheetView> sheets) {
+        static KeyView of(PileKey key) {
             return new KeyView(key.codes().stream().map(code -> new KeyCodeView(code.code(), code.slips(), code.name())).toList(),
-                    key.lines().stream().map(line -> new KeyLineView(line.problem(), line.answer(), line.wrong().stream()
-                            .map(wrong -> new KeyAnswerView(wrong.answer(), wrong.codes())).toList())).toList());
+                    key.sheets().stream().map(KeySheetView::of).toList());
         }
     }
 }
