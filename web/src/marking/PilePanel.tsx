@@ -45,14 +45,16 @@ export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (open
     papersNow.current = new Map(marking.papers.map((each) => [each.pupil.id, each]));
   }, [marking.papers]);
 
-  const take = () => {
-    const entry = readEntry(typed, paper, marking, key.data);
+  const take = async () => {
+    // A letter typed before the key has come waits for it.
+    const known = byCode && !key.data ? (await key.refetch()).data : key.data;
+    const entry = readEntry(typed, paper, marking, known);
     if ('fault' in entry) {
       setFault(entry.fault);
       return;
     }
     setFault(undefined);
-    setTyped('');
+    setTyped((now) => (now === typed ? '' : now));
     send(entry.changes, true).catch(() => setTyped(typed));
     if (entry.next) {
       setAt(Math.min(at + 1, papers - 1));
@@ -74,7 +76,7 @@ export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (open
   const onKey = (event: KeyboardEvent) => {
     if (event.key === 'Enter') {
       event.preventDefault();
-      take();
+      void take();
     } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
       event.preventDefault();
       setAt(Math.max(0, Math.min(papers - 1, at + (event.key === 'ArrowDown' ? 1 : -1))));

@@ -3,6 +3,7 @@ package bemble.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -60,6 +61,15 @@ class MarkingJourneyTest {
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tom B")).waitFor();
             teacher.enter("!");
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sana K")).waitFor();
+            String key = "/api/markings/" + page.url().replaceAll(".*/", "") + "/key";
+            JsonNode likely = Client.demo(server).get(key).json().get("sheets").get(0).get("lines").get(0).get("wrong").get(0);
+            teacher.enter("1 " + likely.get("codes").get(0).asString());
+            row(page, 1).getByText(likely.get("answer").asString(), new Locator.GetByTextOptions().setExact(true)).first().waitFor();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Key to print")).click();
+            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page 1")).getByText("wrong, with its letters").waitFor();
+            Download file = page.waitForDownload(() -> teacher.press(AriaRole.LINK, "Keep as PDF"));
+            assertThat(file.suggestedFilename()).isEqualTo("bemble-key.pdf");
+            page.goBack();
             page.reload();
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ida M")).waitFor();
             row(page, 4).getByText("unclear").waitFor();
