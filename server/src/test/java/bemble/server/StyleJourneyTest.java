@@ -3,6 +3,7 @@ package bemble.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
@@ -75,8 +76,9 @@ class StyleJourneyTest {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
             teacher.open("House style");
             teacher.press("Own words and keys");
-            teacher.page().waitForResponse("**/api/preferences",
-                    () -> teacher.page().getByLabel("Keys of a single letter").uncheck());
+            Locator keys = teacher.page().getByLabel("Keys of a single letter");
+            teacher.page().waitForResponse("**/api/preferences", keys::click);
+            teacher.page().waitForCondition(() -> !keys.isChecked());
             teacher.open("Paper");
             teacher.type("58 + 67");
             teacher.waitForSentence("Set out 58");
