@@ -67,6 +67,7 @@ class MarkingJourneyTest {
             row(page, 1).getByText(likely.get("answer").asString(), new Locator.GetByTextOptions().setExact(true)).first().waitFor();
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Key to print")).click();
             page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page 1")).getByText("wrong, with its letters").waitFor();
+            teacher.assertAccessible();
             Download file = page.waitForDownload(() -> teacher.press(AriaRole.LINK, "Keep as PDF"));
             assertThat(file.suggestedFilename()).isEqualTo("bemble-key.pdf");
             page.goBack();
