@@ -3,16 +3,14 @@ import { NavLink, useLocation } from 'react-router';
 import { useSignOut } from '../account/useAccount';
 import { ink } from './theme';
 
-/** What belongs to a screen without standing below its address. */
-const beside: Record<string, string[]> = { '/marking': ['/ask'], '/classes': ['/pupils/', '/screens/'] };
-
-const screens = [
+/** The screens; `beside` is what belongs to one without standing below its address. */
+const screens: { to: string; name: string; beside?: string[] }[] = [
   { to: '/today', name: 'Today' },
   { to: '/paper', name: 'Paper' },
   { to: '/write', name: 'Write' },
   { to: '/sets', name: 'Sets' },
-  { to: '/marking', name: 'Marking' },
-  { to: '/classes', name: 'Class' },
+  { to: '/marking', name: 'Marking', beside: ['/ask'] },
+  { to: '/classes', name: 'Class', beside: ['/pupils/', '/screens/'] },
   { to: '/log', name: 'Log' },
   { to: '/style', name: 'House style' },
 ];
@@ -72,7 +70,7 @@ export function Spine(props: { teacher: string }) {
         <NavLink
           key={screen.to}
           to={screen.to}
-          className={beside[screen.to]?.some((part) => pathname.startsWith(part)) ? 'active' : undefined}
+          className={screen.beside?.some((part) => pathname.startsWith(part)) ? 'active' : undefined}
         >
           {screen.name}
         </NavLink>

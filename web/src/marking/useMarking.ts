@@ -63,7 +63,7 @@ export function useClassPicture(id: number) {
   });
 }
 
-export function useMarkingKey(id: number, wanted = true) {
+export function useMarkingKey(id: number, wanted: boolean) {
   return useQuery<Schemas['KeyView'], Refused>({
     queryKey: ['marking', id, 'key'],
     queryFn: () => ask(api.GET('/api/markings/{id}/key', path(id))),
@@ -150,7 +150,7 @@ export function useKeepPaper(id: number) {
       );
       void askAnew(queries);
       if (change.kind === 'paper' && change.sheet) {
-        void queries.invalidateQueries({ queryKey: ['marking', id] });
+        void queries.invalidateQueries({ queryKey: ['marking', id], exact: true });
       }
     },
   });

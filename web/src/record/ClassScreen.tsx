@@ -35,7 +35,7 @@ export function ClassScreen() {
   if (!record.data) {
     return <Box sx={{ p: 4 }}>Working the record out …</Box>;
   }
-  const nobody = record.data.pupils.length === 0;
+  const shown = record.data.pupils.length === 0 && part !== 'names' ? 'nobody' : part;
   return (
     <Box sx={{ p: { xs: '10px 12px', md: '16px 28px' } }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', columnGap: 2.5, flexWrap: 'wrap', mb: 1.25 }}>
@@ -56,16 +56,16 @@ export function ClassScreen() {
           />
         </Box>
       </Box>
-      {nobody && part !== 'names' && (
+      {shown === 'nobody' && (
         <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
           Nobody is in this class yet. First <Link to="?part=names">type the short names of its pupils</Link>.
         </Box>
       )}
-      {!nobody && part === 'picture' && <ClassPicture record={record.data} />}
-      {!nobody && part === 'slips' && <SlipsAndFacts record={record.data} />}
-      {!nobody && part === 'plan' && <PlanPanel classId={id} />}
-      {!nobody && part === 'screens' && <OpenedPanel classId={id} />}
-      {part === 'names' && <NamesPanel classId={id} />}
+      {shown === 'picture' && <ClassPicture record={record.data} />}
+      {shown === 'slips' && <SlipsAndFacts record={record.data} />}
+      {shown === 'plan' && <PlanPanel classId={id} />}
+      {shown === 'screens' && <OpenedPanel classId={id} />}
+      {shown === 'names' && <NamesPanel classId={id} />}
     </Box>
   );
 }

@@ -23,7 +23,7 @@ export function OpenedPanel({ classId }: { classId: number }) {
   const own = sessions.data?.filter((each) => each.className === name) ?? [];
   return (
     <Box sx={{ maxWidth: 900 }}>
-      <Box component="p" sx={{ m: '0 0 8px', maxWidth: 720 }}>
+      <Box sx={{ m: '0 0 8px', maxWidth: 720 }}>
         Pupils type the set’s code and pick their name; they see their own questions and nothing else.{' '}
         <PupilsAddress then="on any device of the school’s network." />
       </Box>

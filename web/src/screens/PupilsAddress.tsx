@@ -8,8 +8,8 @@ export function PupilsAddress({ then }: { then: string }) {
   if (!known.data) {
     return null;
   }
-  const here = !['localhost', '127.0.0.1', '[::1]'].includes(window.location.hostname);
-  const address = here ? `${window.location.origin}/in` : known.data.address;
+  const here = ['localhost', '127.0.0.1', '[::1]'].includes(window.location.hostname);
+  const address = here ? known.data.address : `${window.location.origin}/in`;
   return address ? (
     <span>
       Open <b>{address}</b> {then}

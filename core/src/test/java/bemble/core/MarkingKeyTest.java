@@ -56,17 +56,19 @@ class MarkingKeyTest {
     })
     void everyLetterStandsForWhatLeadsToTheAnswerItIsWrittenBeside(String sheet) {
         List<Problem> problems = problems(sheet);
-        MarkingKey key = MarkingKey.of(problems.stream().map(problem -> Answers.of(problem, null)).toList());
+        List<Answers> answers = problems.stream().map(problem -> Answers.of(problem, null)).toList();
+        MarkingKey key = MarkingKey.of(answers);
+        List<KeyLine> lines = key.linesOf(answers);
         assertThat(key.codes()).isNotEmpty().extracting(KeyCode::code).doesNotHaveDuplicates();
         assertThat(key.codes()).allSatisfy(code -> assertThat(code.slips()).allSatisfy(slip -> {
             List<String> names = Slips.ALL.stream().filter(known -> known.id().equals(slip)).map(known -> known.name()).toList();
             assertThat(names).as(slip + " in words").anyMatch(code.name()::contains);
             assertThat(code.name()).doesNotContain(slip);
         }));
-        assertThat(key.lines()).hasSameSizeAs(problems);
+        assertThat(lines).hasSameSizeAs(problems);
         for (int i = 0; i < problems.size(); i++) {
-            KeyLine line = key.lines().get(i);
-            Answers known = Answers.of(problems.get(i), null);
+            KeyLine line = lines.get(i);
+            Answers known = answers.get(i);
             assertThat(Diagnosis.verdict(known, line.answer(), Punctuation.POINT)).isEqualTo(Judged.Verdict.CORRECT);
             for (KeyAnswer wrong : line.wrong()) {
                 assertThat(Diagnosis.verdict(known, wrong.answer(), Punctuation.POINT)).as(line + " " + wrong).isEqualTo(Judged.Verdict.WRONG);

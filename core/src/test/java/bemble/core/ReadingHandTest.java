@@ -37,7 +37,7 @@ class ReadingHandTest {
     private record Square(Spot spot, Anchor anchor) {}
 
     /** The paper that a hand leaves behind, with what was written last in each square and not rubbed out. */
-    private static Reading paperOf(Written written) {
+    static Reading paperOf(Written written) {
         Map<Square, String> texts = new HashMap<>();
         for (Mark mark : written.working().marks()) {
             if (mark.role() != Role.MISSING && mark.until() == null && !mark.text().isEmpty()) {

@@ -3,7 +3,6 @@ package bemble.core;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.hand.Hand;
-import bemble.core.hand.Reading;
 import bemble.core.hand.ReadingHand;
 import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
@@ -15,15 +14,10 @@ import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
-import bemble.core.working.Figure;
 import bemble.core.working.Mark;
-import bemble.core.working.MarkKind;
-import bemble.core.working.Role;
 import bemble.core.working.Spoken;
 import bemble.core.working.Working;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.random.RandomGenerator;
 import org.junit.jupiter.api.Test;
@@ -49,13 +43,9 @@ class WrittenTest {
         return Slips.find(id, problem(text).operation()).orElseThrow().slip();
     }
 
-    private static Figure.Key key(Mark mark) {
-        return new Figure.Key(mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor(), mark.kind() == MarkKind.STRIKE);
-    }
-
     private static String rule(Written written) {
         Mark broken = written.working().firstBroken().orElseThrow();
-        return written.ruleFirstBroken(key(broken)).map(Spoken::say).orElse("");
+        return written.ruleFirstBroken(broken.key()).map(Spoken::say).orElse("");
     }
 
     @ParameterizedTest
@@ -76,7 +66,7 @@ class WrittenTest {
         Written written = write("687 + 58", Slip.nearMiss(0, 1));
         assertThat(rule(written)).startsWith("Ones: 7 ones and 8 ones are 15 ones.");
         Written careful = write("687 + 58", null);
-        assertThat(careful.ruleFirstBroken(key(written.working().firstBroken().orElseThrow()))).isEmpty();
+        assertThat(careful.ruleFirstBroken(written.working().firstBroken().orElseThrow().key())).isEmpty();
         assertThat(careful.brokenPlaces()).isEmpty();
     }
 
@@ -108,26 +98,16 @@ class WrittenTest {
         }
     }
 
-    private static Reading paperOf(Written written) {
-        Map<Figure.Key, String> texts = new HashMap<>();
-        for (Mark mark : written.working().marks()) {
-            if (mark.role() != Role.MISSING && mark.until() == null && mark.kind() == MarkKind.DIGIT) {
-                texts.put(key(mark), mark.text());
-            }
-        }
-        return (spot, anchor) -> texts.get(new Figure.Key(spot.block().id(), spot.line(), spot.place(), anchor, false));
-    }
-
     @ParameterizedTest
     // The second fact missed makes a carry too: it shows in two figures.
     @CsvSource({"0, 0, 1", "1, 1, 2", "2, 2, 1", "3, 3, 1"})
     void whatAPaperSaysOtherwiseIsCountedFromWhereItDeparts(int fact, int place, int departures) {
         String problem = "4738 + 1956";
-        ReadingHand reading = new ReadingHand(paperOf(write(problem, Slip.nearMiss(fact, 1))), Hand.CAREFUL);
+        ReadingHand reading = new ReadingHand(ReadingHandTest.paperOf(write(problem, Slip.nearMiss(fact, 1))), Hand.CAREFUL);
         Written read = Written.by(reading, problem(problem), Methods.usual(problem(problem)), HouseStyle.USUAL);
         assertThat(read.answer().text()).isEqualTo(write(problem, Slip.nearMiss(fact, 1)).answer().text());
         assertThat(List.of(reading.departures(), reading.firstMissed(), reading.firstPlace())).containsExactly(departures, fact, place);
-        ReadingHand right = new ReadingHand(paperOf(write(problem, null)), Hand.CAREFUL);
+        ReadingHand right = new ReadingHand(ReadingHandTest.paperOf(write(problem, null)), Hand.CAREFUL);
         Written.by(right, problem(problem), Methods.usual(problem(problem)), HouseStyle.USUAL);
         assertThat(List.of(right.departures(), right.firstMissed())).containsExactly(0, -1);
     }

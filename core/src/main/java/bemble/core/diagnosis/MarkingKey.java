@@ -14,9 +14,8 @@ import java.util.Set;
  * cause. Causes that no question tells apart share a code.
  *
  * @param codes the codes, the likeliest cause first
- * @param lines a line for each question
  */
-public record MarkingKey(List<KeyCode> codes, List<KeyLine> lines) {
+public record MarkingKey(List<KeyCode> codes) {
     private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz";
     private static final int MOST_CODES = 14;
     private static final int MOST_WRONG = 6;
@@ -35,7 +34,7 @@ public record MarkingKey(List<KeyCode> codes, List<KeyLine> lines) {
     /** A question with its answer and the likeliest wrong ones. */
     public record KeyLine(String problem, String answer, List<KeyAnswer> wrong) {}
 
-    /** Reads the key off the answers that hands come to. */
+    /** Reads the codes off the answers that hands come to. */
     public static MarkingKey of(List<Answers> sheet) {
         Map<String, List<String>> vectors = new LinkedHashMap<>();
         Map<String, Double> weights = new LinkedHashMap<>();
@@ -60,15 +59,18 @@ public record MarkingKey(List<KeyCode> codes, List<KeyLine> lines) {
             group.forEach(slip -> names.addAll(words.get(slip)));
             codes.add(new KeyCode(LETTERS.substring(codes.size(), codes.size() + 1), group, String.join(", or ", names)));
         }
-        return new MarkingKey(codes, sheet.stream().map(answers -> line(answers, codes)).toList());
+        return new MarkingKey(codes);
     }
 
-    /** The lines of another sheet under the same letters, so that what stands in the books already stays true. */
+    /**
+     * A line for each question of a sheet, be it the one that the codes are read off or another: what stands in the
+     * books already stays true.
+     */
     public List<KeyLine> linesOf(List<Answers> sheet) {
-        return sheet.stream().map(answers -> line(answers, codes)).toList();
+        return sheet.stream().map(this::line).toList();
     }
 
-    private static KeyLine line(Answers answers, List<KeyCode> codes) {
+    private KeyLine line(Answers answers) {
         Map<String, List<String>> wrong = new LinkedHashMap<>();
         Map<String, Double> weights = new LinkedHashMap<>();
         for (KeyCode coded : codes) {

@@ -58,9 +58,9 @@ final class Verdicts {
     Marked marked(List<Marked.Explained> explained) {
         Map<Figure.Key, Mark> last = lastMarks();
         for (Mark mark : working.marks()) {
-            if (last.get(key(mark)) == mark && mark.step() > working.lastOfWork()) {
+            if (last.get(mark.key()) == mark && mark.step() > working.lastOfWork()) {
                 judgeCheck(mark);
-            } else if (last.get(key(mark)) == mark) {
+            } else if (last.get(mark.key()) == mark) {
                 judge(mark);
             } else if (mark.role() == Role.MISSING) {
                 // Something else came to stand there later.
@@ -81,8 +81,8 @@ final class Verdicts {
     }
 
     private void judgeCheck(Mark mark) {
-        PaperFigure there = paper.at(key(mark));
-        String should = wrongInCheck.get(key(mark));
+        PaperFigure there = paper.at(mark.key());
+        String should = wrongInCheck.get(mark.key());
         if (there == null) {
             boolean full = mark.size() == Size.FULL && mark.kind() != MarkKind.STRIKE && mark.kind() != MarkKind.POINT;
             if (mark.kind() != MarkKind.POINT && mark.role() != Role.MISSING) {
@@ -112,7 +112,7 @@ final class Verdicts {
         Map<Figure.Key, Mark> last = new LinkedHashMap<>();
         for (Mark mark : working.marks()) {
             if (mark.until() == null && isFigure(mark)) {
-                last.put(key(mark), mark);
+                last.put(mark.key(), mark);
             }
         }
         return last;
@@ -123,16 +123,11 @@ final class Verdicts {
         boolean figure = mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE
                 || mark.kind() == MarkKind.POINT;
         boolean checking = mark.at().block().id().startsWith(CHECK);
-        return figure && mark.role() != Role.FRAME && (checking || order.settingOut() || !given || paper.at(key(mark)) != null);
-    }
-
-    private static Figure.Key key(Mark mark) {
-        return new Figure.Key(mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor(),
-                mark.kind() == MarkKind.STRIKE);
+        return figure && mark.role() != Role.FRAME && (checking || order.settingOut() || !given || paper.at(mark.key()) != null);
     }
 
     private void judge(Mark mark) {
-        PaperFigure there = paper.at(key(mark));
+        PaperFigure there = paper.at(mark.key());
         if (there == null) {
             absent(mark);
             return;
@@ -167,7 +162,7 @@ final class Verdicts {
     }
 
     private void put(Mark mark, String text, Verdict verdict, String should) {
-        figures.add(new MarkedFigure(key(mark), mark.kind(), text, verdict, should));
+        figures.add(new MarkedFigure(mark.key(), mark.kind(), text, verdict, should));
     }
 
     /** A figure that belongs to nothing; in the answer's line it makes another number, unless it is a 0 in front. */

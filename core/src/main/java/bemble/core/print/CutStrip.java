@@ -15,7 +15,6 @@ import java.util.List;
 public record CutStrip(String name, Problem begun, Problem telling, String help, HouseStyle style) implements TextPages.Part {
     private static final double DASH = 2;
     private static final double LINE = 0.2;
-    private static final double LEADING = 1.42;
 
     /**
      * @param room how wide it may be, in millimetres
@@ -23,7 +22,7 @@ public record CutStrip(String name, Problem begun, Problem telling, String help,
      */
     Panel draw(double room, double letter) {
         List<Ink> inks = new ArrayList<>();
-        double top = letter * LEADING;
+        double top = letter * TextPages.LEADING;
         inks.add(new Ink.Text(0, letter, letter * 1.2, Ink.Align.START, true, name));
         double half = telling == null ? room : room / 2 - letter;
         double end = column(inks, 0, top, half, letter, "Once more, with other numbers:", begun, LessonPart.TOGETHER);
@@ -31,7 +30,7 @@ public record CutStrip(String name, Problem begun, Problem telling, String help,
             end = Math.max(end, column(inks, room / 2, top, half, letter, "And then this one:", telling, LessonPart.ALONE));
         }
         for (String line : help.isEmpty() ? List.<String>of() : Letters.lines(help, letter, room)) {
-            end += letter * LEADING;
+            end += letter * TextPages.LEADING;
             inks.add(new Ink.Text(0, end - letter * 0.4, letter, Ink.Align.START, false, line));
         }
         end += letter;

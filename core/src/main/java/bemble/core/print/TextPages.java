@@ -9,7 +9,7 @@ public final class TextPages {
     private static final double TITLE = 8;
     private static final double HEADING = 5.4;
     private static final double TEXT = 4.4;
-    private static final double LEADING = 1.42;
+    static final double LEADING = 1.42;
     private static final double RULE = 0.3;
     private static final double SQUARE = 6;
 

@@ -5,11 +5,14 @@ import bemble.core.working.Part;
 import bemble.core.working.Spot;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** What the squares of a paper are called, for whoever does not see them. */
 public final class LineNames {
     /** Blocks whose squares are slots in a row and no place-value columns. */
     private static final Set<String> SLOTS = Set.of("box", "line", "totals");
+    /** What a block's name has round it: whether it is of the check, and its number. */
+    private static final Pattern ROUND_NAME = Pattern.compile("^" + Part.CHECK.id() + "\\.|-[0-9]+$");
     private static final Map<String, String> LINES = Map.ofEntries(
             Map.entry("answer", "answer line"), Map.entry("carries", "line of small figures"),
             Map.entry("on-rule", "on the rule"), Map.entry("under", "under the answer"),
@@ -37,7 +40,7 @@ public final class LineNames {
 
     /** Whether its place is only the next one in a row, and no place value. */
     public static boolean isSlot(Spot spot) {
-        return SLOTS.contains(spot.block().id().replaceAll("^" + Part.CHECK.id() + "\\.|-[0-9]+$", ""));
+        return SLOTS.contains(ROUND_NAME.matcher(spot.block().id()).replaceAll(""));
     }
 
     private static String line(String line) {

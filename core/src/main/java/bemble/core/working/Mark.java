@@ -30,6 +30,11 @@ public record Mark(int step, Integer until, MarkKind kind, Spot at, Spot to, Str
         return (kind == MarkKind.DIGIT || kind == MarkKind.NUMBER) && role.isAsked();
     }
 
+    /** Where it stands and what sort it is, as of the figure that it shows. */
+    public Figure.Key key() {
+        return new Figure.Key(at.block().id(), at.line(), at.place(), anchor, kind == MarkKind.STRIKE);
+    }
+
     /** The keys that a class presses to answer it: its digits, whatever stands round or between them. */
     public List<String> keys() {
         List<String> keys = new ArrayList<>(text.length());

@@ -5,6 +5,7 @@ import bemble.core.marking.MarkedFigure;
 import bemble.core.marking.Verdict;
 import bemble.core.order.WorkOrder;
 import bemble.core.working.Figure;
+import bemble.core.working.Mark;
 import bemble.core.working.Step;
 import bemble.core.working.Working;
 import java.util.List;
@@ -29,7 +30,7 @@ public record Nudge(Figure.Key at, String ask, String text, String kind) {
 
     /** The step in which a careful hand writes there. */
     private static Optional<Step> step(Working working, Figure.Key at) {
-        return working.marks().stream().filter(mark -> WritingPaper.isWritten(mark) && Squares.key(mark).equals(at)).findFirst()
+        return working.marks().stream().filter(mark -> WritingPaper.isWritten(mark) && mark.key().equals(at)).findFirst()
                 .map(mark -> working.steps().get(mark.step() - 1));
     }
 
@@ -39,7 +40,7 @@ public record Nudge(Figure.Key at, String ask, String text, String kind) {
         List<Figure.Key> missing = figures.stream().filter(figure -> figure.verdict() == next.verdict()
                 && figure.at().line().equals(next.at().line())).map(MarkedFigure::at).toList();
         return WritingPaper.way(working).stream().filter(mark -> step.isPresent() && mark.step() == step.get().n())
-                .map(Squares::key).filter(missing::contains).findFirst()
+                .map(Mark::key).filter(missing::contains).findFirst()
                 .flatMap(key -> figures.stream().filter(figure -> figure.at().equals(key)).findFirst()).orElse(next);
     }
 

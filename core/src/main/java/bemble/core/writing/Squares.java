@@ -5,7 +5,6 @@ import bemble.core.stack.Lines;
 import bemble.core.style.HouseStyle;
 import bemble.core.words.LineNames;
 import bemble.core.working.Anchor;
-import bemble.core.working.Figure;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
@@ -62,11 +61,6 @@ final class Squares {
                 }
             }
         }
-    }
-
-    static Figure.Key key(Mark mark) {
-        return new Figure.Key(mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor(),
-                mark.kind() == MarkKind.STRIKE);
     }
 
     private static Spot line(Spot spot) {

@@ -8,7 +8,6 @@ import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.log.PupilPapers;
 import bemble.server.marking.MarkedWork.Answer;
-import bemble.server.marking.MarkedWork.QuizTaken;
 import bemble.server.marking.MarkedWork;
 import bemble.server.marking.TakenPapers.Past;
 import bemble.server.marking.TakenPapers.PastPile;
@@ -16,7 +15,7 @@ import bemble.server.marking.TakenPapers.PastQuiz;
 import bemble.server.marking.TakenPapers;
 import bemble.server.progress.PupilWork;
 import bemble.server.progress.RecordService;
-import bemble.server.reports.Pieces.Said;
+import bemble.server.reports.Judgement;
 import bemble.server.reports.Pieces;
 import bemble.server.web.SpreadsheetText;
 import java.io.IOException;
@@ -139,21 +138,20 @@ class HandoverService {
     /** A class with all that is known of it, as docs/formats/class.md describes it. */
     ClassFile file(long teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
-        List<QuizTaken> quizzes = work.of(teacherId, schoolClass.pupils().stream().map(Pupil::id).toList()).quizzes();
-        return new ClassFile(ClassFile.FORMAT, schoolClass.name(), records.today(), records.work(teacherId, schoolClass).stream()
-                .map(pupil -> inFile(pupil, quizzes.stream().filter(quiz -> quiz.pupilId() == pupil.pupil().id()).toList())).toList());
+        return new ClassFile(ClassFile.FORMAT, schoolClass.name(), records.today(),
+                records.work(teacherId, schoolClass).stream().map(this::inFile).toList());
     }
 
-    private ClassFile.PupilInFile inFile(PupilWork pupil, List<QuizTaken> quizzes) {
-        List<Said> said = pieces.saidOf(pupil.pupil().id());
+    private ClassFile.PupilInFile inFile(PupilWork pupil) {
+        List<Judgement> judgements = pieces.judgementsOf(pupil.pupil().id());
         return new ClassFile.PupilInFile(pupil.pupil().name(), pupil.answers().stream()
                 .map(answer -> new ClassFile.AnswerInFile(answer.day(), answer.title(), answer.question(), answer.problem(), answer.right(),
-                        answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed(), answer.fact(), said.stream()
-                                .filter(each -> each.marking() == answer.marking() && each.question() == answer.question())
-                                .map(each -> new ClassFile.JudgementInFile(each.day(), each.judge(), each.says())).toList())).toList(),
+                        answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed(), answer.fact(), judgements.stream()
+                                .filter(each -> each.markingId() == answer.marking() && each.question() == answer.question())
+                                .map(each -> new ClassFile.JudgementInFile(each.judgedOn(), each.judge(), each.says())).toList())).toList(),
                 pupil.standings().entrySet().stream().map(each -> new ClassFile.RungInFile(each.getKey(), each.getValue().state().id(),
                         each.getValue().say(), pupil.isRuled(each.getKey()))).toList(),
-                quizzes.stream().map(quiz -> new ClassFile.QuizInFile(quiz.day(), quiz.title(), quiz.passMark(), quiz.problems())).toList());
+                pupil.quizzes().stream().map(quiz -> new ClassFile.QuizInFile(quiz.day(), quiz.title(), quiz.passMark(), quiz.problems())).toList());
     }
 
     /**
@@ -186,8 +184,8 @@ class HandoverService {
                 OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS));
         for (int i = 0; i < file.pupils().size(); i++) {
             long id = ids.get(i);
-            file.pupils().get(i).answers().forEach(answer -> answer.judgements().forEach(said -> pieces.keep(id,
-                    new Said(piles.get(new PastPile(answer.day(), answer.sheet())), answer.question(), said.judge(), said.says(), said.day()))));
+            file.pupils().get(i).answers().forEach(answer -> answer.judgements().forEach(said -> pieces.keep(new Judgement(id,
+                    piles.get(new PastPile(answer.day(), answer.sheet())), answer.question(), said.judge(), said.says(), said.day()))));
         }
         return made;
     }

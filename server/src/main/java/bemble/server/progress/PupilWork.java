@@ -30,6 +30,7 @@ import java.util.stream.Collectors;
 public final class PupilWork {
     private final Pupil pupil;
     private final List<Answer> answers;
+    private final List<QuizTaken> quizzes;
     private final Map<String, Standing> byRule = new LinkedHashMap<>();
     private final Map<String, Ruling> rulings;
     private final RungFinder rungs;
@@ -38,6 +39,7 @@ public final class PupilWork {
     PupilWork(Pupil pupil, List<Answer> answers, List<QuizTaken> quizzes, List<Ruling> rulings, RungFinder rungs, LocalDate today) {
         this.pupil = pupil;
         this.answers = answers;
+        this.quizzes = quizzes;
         this.rungs = rungs;
         this.today = today;
         this.rulings = rulings.stream().collect(Collectors.toMap(Ruling::rung, ruling -> ruling));
@@ -77,6 +79,10 @@ public final class PupilWork {
 
     public List<Answer> answers() {
         return answers;
+    }
+
+    public List<QuizTaken> quizzes() {
+        return quizzes;
     }
 
     /** Where they stand by the rule alone; rungs that were never tried are left out. */

@@ -1,6 +1,5 @@
 package bemble.server.reports;
 
-import java.time.LocalDate;
 import java.util.List;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -9,9 +8,6 @@ import org.apache.ibatis.annotations.Select;
 /** What colleagues say of pieces of work; whose pupil it is is asked of the classes. */
 @Mapper
 interface JudgementMapper {
-    /** One judgement of one piece. */
-    record Judgement(long pupilId, long markingId, int question, String judge, String says, LocalDate judgedOn) {}
-
     @Select("select pupil_id, marking_id, question, judge, says, judged_on from judgement where pupil_id = #{pupilId} order by id")
     List<Judgement> of(long pupilId);
 

@@ -4,12 +4,10 @@ import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.progress.RecordService;
-import bemble.server.reports.JudgementMapper.Judgement;
 import bemble.server.reports.PiecesController.JudgementView;
 import bemble.server.reports.PiecesController.NewJudgement;
 import bemble.server.reports.PiecesController.PieceView;
 import bemble.server.reports.PiecesController.PiecesView;
-import java.time.LocalDate;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,18 +29,14 @@ public class Pieces {
         this.judgements = judgements;
     }
 
-    /** What somebody said of an answer of a pupil. */
-    public record Said(long marking, int question, String judge, String says, LocalDate day) {}
-
     /** Everything that was said of a pupil's work. */
-    public List<Said> saidOf(long pupilId) {
-        return judgements.of(pupilId).stream()
-                .map(each -> new Said(each.markingId(), each.question(), each.judge(), each.says(), each.judgedOn())).toList();
+    public List<Judgement> judgementsOf(long pupilId) {
+        return judgements.of(pupilId);
     }
 
-    /** Keeps what was said elsewhere. */
-    public void keep(long pupilId, Said said) {
-        judgements.add(new Judgement(pupilId, said.marking(), said.question(), said.judge(), said.says(), said.day()));
+    /** Keeps what was said in another Bemble. */
+    public void keep(Judgement judgement) {
+        judgements.add(judgement);
     }
 
     /** The latest pieces of a pupil, the last of them last. */
