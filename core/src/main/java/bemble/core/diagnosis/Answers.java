@@ -17,7 +17,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * The answers that the known hands come to in one question, each worked out once: single slips, made everywhere or in one
@@ -35,8 +34,7 @@ public final class Answers {
     private final Method<?> method;
     private final List<KnownSlip> slips;
     private final Written careful;
-    private final Set<String> right;
-    private final String rightKey;
+    private final RightAnswer right;
     private final int facts;
     private final Map<String, List<Path>> paths = new HashMap<>();
     private final Map<String, Outcomes> bySlip = new LinkedHashMap<>();
@@ -51,10 +49,7 @@ public final class Answers {
         this.method = method;
         this.slips = Slips.met(problem, method.name());
         this.careful = Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL);
-        this.rightKey = GivenAnswer.of(careful.answer()).key();
-        String rounded = careful.answer().rounded();
-        this.right = rounded == null ? Set.of(rightKey)
-                : Set.of(rightKey, rounded.equals(careful.answer().value()) ? rightKey + "." : rounded);
+        this.right = RightAnswer.of(careful);
         this.facts = careful.factsWorked().size();
         slips.forEach(slip -> bySlip.put(slip.id(), new Outcomes()));
         singles(HouseStyle.USUAL, 1);
@@ -118,7 +113,7 @@ public final class Answers {
     }
 
     private void note(String slip, String key, double weight) {
-        String reached = key == null ? rightKey : key;
+        String reached = key == null ? right.key() : key;
         bySlip.get(slip).add(reached, weight, !isRight(reached));
     }
 
@@ -137,7 +132,7 @@ public final class Answers {
     }
 
     private void add(Map<String, List<Path>> paths, Path path, String key) {
-        if (key != null && !right.contains(key)) {
+        if (key != null && !right.is(key)) {
             paths.computeIfAbsent(key, any -> new ArrayList<>(2)).add(path);
         }
     }
@@ -206,20 +201,25 @@ public final class Answers {
 
     /** The answer that a slip leads to most likely; the right one where it changes nothing. */
     public String likeliest(String slip) {
-        return outcomes(slip).weights().entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(rightKey);
+        return outcomes(slip).weights().entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(right.key());
+    }
+
+    /** What is right here. */
+    RightAnswer rightAnswer() {
+        return right;
     }
 
     boolean isRight(String key) {
-        return right.contains(key);
+        return right.is(key);
     }
 
     String right() {
-        return rightKey;
+        return right.key();
     }
 
     /** The right answer as it is written in the usual style. */
     public String rightText() {
-        return text(rightKey);
+        return text(right.key());
     }
 
     /** An answer's key as one reads it. */
@@ -279,7 +279,7 @@ public final class Answers {
             for (Slip with : second) {
                 for (Slip together : List.of(hand.and(with), with.and(hand))) {
                     String key = keyOf(together, HouseStyle.USUAL);
-                    answers.merge(key == null ? rightKey : key, share, Double::sum);
+                    answers.merge(key == null ? right.key() : key, share, Double::sum);
                 }
             }
         }

@@ -39,8 +39,7 @@ public final class Diagnosis {
 
     /** What an answer is, without looking for what fits it. */
     public static Verdict verdict(Answers answers, String given, Punctuation punctuation) {
-        return GivenAnswer.read(given, punctuation)
-                .map(read -> answers.isRight(read.key()) ? Verdict.CORRECT : Verdict.WRONG).orElse(Verdict.UNREADABLE);
+        return answers.rightAnswer().verdict(given, punctuation);
     }
 
     private static List<Finding> findings(Answers answers, String key, Weights weights) {

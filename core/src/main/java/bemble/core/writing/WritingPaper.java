@@ -36,6 +36,7 @@ public final class WritingPaper {
     private final Working working;
     private final Layout layout;
     private final List<Square> squares;
+    private final List<Course> courses;
 
     private WritingPaper(WorkOrder order, boolean settingOut, boolean check) {
         this.settingOut = settingOut;
@@ -59,8 +60,16 @@ public final class WritingPaper {
             }
         }
         workings.add(written(Hand.CAREFUL, problem, method, thorough, kind).workingAsItLooks());
+        // All problems of a shape have room for the widest, so that nobody reads from the room how long the answer is.
+        Working widest = written(Hand.CAREFUL, Shape.widest(problem), method, thorough, kind).workingAsItLooks();
+        workings.add(widest);
         this.layout = Layout.of(workings);
         this.squares = new Squares(layout, workings, this::isPrinted, order.style()).all();
+        this.courses = new Courses(problem, squares, unprinted(way(working)), unprinted(way(widest)), working).all();
+    }
+
+    private List<Mark> unprinted(List<Mark> marks) {
+        return marks.stream().filter(mark -> !isPrinted(mark)).toList();
     }
 
     /** What a careful hand writes, with its check where that is asked for. */
@@ -133,9 +142,9 @@ public final class WritingPaper {
         return other.workingAsItLooks().marks().stream().filter(mark -> isWritten(mark) && !isPrinted(mark)).toList();
     }
 
-    /** The way through the squares of full figures. */
-    public List<SheetMark> way() {
-        return way(working).stream().filter(mark -> !isPrinted(mark)).map(layout::lay).toList();
+    /** The lines that a pen follows, in the order in which they are begun. */
+    public List<Course> courses() {
+        return courses;
     }
 
     /**

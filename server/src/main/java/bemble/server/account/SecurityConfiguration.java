@@ -2,6 +2,7 @@ package bemble.server.account;
 
 import bemble.core.problem.Fault;
 import bemble.server.faults.FaultResponse;
+import bemble.server.web.OwnComputer;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -11,6 +12,8 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authorization.AuthenticatedAuthorizationManager;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.authentication.configuration.AuthenticationConfiguration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer.FrameOptionsConfig;
@@ -18,6 +21,7 @@ import org.springframework.security.config.annotation.web.configurers.LogoutConf
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
@@ -29,26 +33,33 @@ import tools.jackson.databind.ObjectMapper;
 /** Who may ask for what. */
 @Configuration
 class SecurityConfiguration {
-    /** What stores nothing and is open to everybody. */
-    private static final String[] OPEN = {"/api/work", "/api/paper", "/api/mark", "/api/nudge", "/api/sets/draft", "/api/diagnose",
-            "/api/diagnose/set", "/api/diagnose/next", "/api/geometry"};
+    /**
+     * What stores nothing: at this computer it is open to everybody, from other devices to teachers alone, since to a pupil
+     * answers would be a tab away.
+     */
+    private static final String[] COMPUTING = {"/api/work", "/api/paper", "/api/mark", "/api/nudge", "/api/sets/draft", "/api/diagnose",
+            "/api/diagnose/set", "/api/diagnose/next"};
+    /** What screens draw with. */
+    private static final String GEOMETRY = "/api/geometry";
     private static final String[] SIGN_IN = {"/api/account", "/api/account/**"};
     /** Pupils have no account: what they may see is asked there, of the code and the name they came in with. */
     private static final String[] PUPILS = {"/api/in", "/api/in/**"};
 
     @Bean
     SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens,
-            ObjectMapper json)
-            throws Exception {
+            ObjectMapper json, OwnComputer here) throws Exception {
+        AuthenticatedAuthorizationManager<RequestAuthorizationContext> teacher = AuthenticatedAuthorizationManager.authenticated();
         http.authorizeHttpRequests(requests -> requests
-                .requestMatchers(OPEN).permitAll()
+                .requestMatchers(COMPUTING).access((who, context) -> here.asks(context.getRequest())
+                        ? new AuthorizationDecision(true) : teacher.authorize(who, context))
+                .requestMatchers(GEOMETRY).permitAll()
                 .requestMatchers(SIGN_IN).permitAll()
                 .requestMatchers(PUPILS).permitAll()
                 .dispatcherTypeMatchers(DispatcherType.ASYNC).permitAll()
                 .requestMatchers("/api/**").authenticated()
                 .anyRequest().permitAll());
         http.csrf(csrf -> csrf.spa().csrfTokenRepository(tokens));
-        http.csrf(csrf -> csrf.ignoringRequestMatchers(OPEN));
+        http.csrf(csrf -> csrf.ignoringRequestMatchers(COMPUTING));
         http.logout(LogoutConfigurer::disable);
         http.securityContext(context -> context.securityContextRepository(contexts));
         // The browser prints a PDF of ours from a frame that is not seen.

@@ -34,6 +34,19 @@ class ClassController {
             @NotNull(message = "Give the pupils' short names; there may be none.")
             @Size(max = 500, message = "These are more lines than a class has pupils.") List<String> pupils) {}
 
+    /**
+     * A class as it shall be.
+     *
+     * @param pupils a line each, in the order of the list; blank ones are nobody
+     * @param revision the one that was changed
+     */
+    record ChangedClass(
+            @NotNull(message = "Give the class a name of 1 to 40 letters.")
+            @Size(max = 200, message = "Give the class a name of 1 to 40 letters.") String name,
+            @NotNull(message = "Give the pupils' short names; there may be none.")
+            @Size(max = 500, message = "These are more lines than a class has pupils.") List<@Valid ListedPupil> pupils,
+            @NotNull(message = "Say which revision of the list was changed.") Integer revision) {}
+
     @GetMapping
     List<SchoolClass> all(@AuthenticationPrincipal SignedIn teacher) {
         return classes.all(teacher.id());
@@ -51,8 +64,14 @@ class ClassController {
 
     @PutMapping("/{id}")
     SchoolClass change(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
-            @Valid @RequestBody ClassContent content) {
-        return classes.change(teacher.id(), id, content.name(), content.pupils());
+            @Valid @RequestBody ChangedClass content) {
+        return classes.change(teacher.id(), id, content.revision(), content.name(), content.pupils());
+    }
+
+    /** Who was taken out of the class; what they did is kept, and they can come back. */
+    @GetMapping("/{id}/former")
+    List<FormerPupil> former(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return classes.former(teacher.id(), id);
     }
 
     @DeleteMapping("/{id}")

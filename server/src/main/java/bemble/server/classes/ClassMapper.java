@@ -12,28 +12,49 @@ import org.apache.ibatis.annotations.Update;
 /** Classes and pupils; every class has a teacher. */
 @Mapper
 interface ClassMapper {
-    @Select("select id, name from school_class where teacher_id = #{teacherId} and deleted_at is null order by name, id")
+    String COLUMNS = "id, name, revision";
+
+    @Select("select " + COLUMNS + " from school_class where teacher_id = #{teacherId} and deleted_at is null order by name, id")
     List<StoredClass> all(long teacherId);
 
-    @Select("select id, name from school_class where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
+    @Select("select " + COLUMNS + " from school_class where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
     Optional<StoredClass> find(long teacherId, long id);
 
-    @Select(value = "select id, name from final table (insert into school_class (teacher_id, name) values (#{teacherId}, #{name}))",
+    @Select(value = "select " + COLUMNS + " from final table (insert into school_class (teacher_id, name) values (#{teacherId}, #{name}))",
             affectData = true)
     StoredClass add(long teacherId, String name);
 
-    @Update("update school_class set name = #{name} where teacher_id = #{teacherId} and id = #{id}")
-    void rename(long teacherId, long id, String name);
+    /** Takes the next revision of a class's list, unless another window has taken it. */
+    @Update("update school_class set name = #{name}, revision = revision + 1 where teacher_id = #{teacherId} and id = #{id} "
+            + "and deleted_at is null and revision = #{revision}")
+    int change(long teacherId, long id, String name, int revision);
+
+    /** The list has changed by another way than the form. */
+    @Update("update school_class set revision = revision + 1 where id = #{id}")
+    void changed(long id);
 
     @Update("update school_class set deleted_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where teacher_id = #{teacherId} and id = #{id}")
     int delete(long teacherId, long id, OffsetDateTime at);
 
+    /** The codes under which pupils of a class write at screens just now. */
+    @Select("select code from live_session where class_id = #{id} and ended_at is null")
+    List<String> openAtScreens(long id);
+
     @Select("select id, name from pupil where class_id = #{classId} and deleted_at is null order by place, id")
     List<Pupil> pupils(long classId);
 
-    @Select("select c.id, c.name from pupil p join school_class c on c.id = p.class_id where c.teacher_id = #{teacherId} "
-            + "and p.id = #{pupilId} and p.deleted_at is null and c.deleted_at is null")
+    /** Who was taken out of a class, the latest first. */
+    @Select("select id, name, deleted_at as left_at from pupil where class_id = #{classId} and deleted_at is not null "
+            + "order by deleted_at desc, id desc")
+    List<FormerPupil> former(long classId);
+
+    /** The class that a pupil is in, or was taken out of. */
+    @Select("select c.id, c.name, c.revision from pupil p join school_class c on c.id = p.class_id where c.teacher_id = #{teacherId} "
+            + "and p.id = #{pupilId} and c.deleted_at is null")
     Optional<StoredClass> ofPupil(long teacherId, long pupilId);
+
+    @Select("select id, name from pupil where id = #{id}")
+    Pupil pupil(long id);
 
     @Insert("insert into pupil (class_id, name, place) values (#{classId}, #{name}, #{place})")
     void addPupil(long classId, String name, int place);

@@ -2,14 +2,13 @@ package bemble.server.classes;
 
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
+import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -19,8 +18,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps each teacher's classes. */
 @Service
 public class ClassService {
-    static final int MOST_PUPILS = 60;
-    private static final int MOST_NAME = 40;
     private static final int MOST_CLASSES = 60;
 
     private final ClassMapper classes;
@@ -42,7 +39,7 @@ public class ClassService {
     }
 
     /**
-     * The class that a pupil is in.
+     * The class that a pupil is in, or was taken out of.
      *
      * @throws Missing where the teacher has no such pupil
      */
@@ -51,13 +48,19 @@ public class ClassService {
                 new Missing("This pupil is in none of your classes. The class list shows who is there.")));
     }
 
-    /** A pupil in whichever class of the teacher they are; nothing where they are in none. */
+    /** A pupil in whichever class of the teacher they are or were; nothing where they are in none. */
     public Optional<Pupil> pupil(long teacherId, long pupilId) {
-        return classes.ofPupil(teacherId, pupilId).flatMap(stored -> withPupils(stored).pupil(pupilId));
+        return classes.ofPupil(teacherId, pupilId).map(any -> classes.pupil(pupilId));
+    }
+
+    /** Who was taken out of a class, the latest first. */
+    public List<FormerPupil> former(long teacherId, long id) {
+        find(teacherId, id);
+        return classes.former(id);
     }
 
     private SchoolClass withPupils(StoredClass stored) {
-        return new SchoolClass(stored.id(), stored.name(), classes.pupils(stored.id()));
+        return new SchoolClass(stored.id(), stored.name(), classes.pupils(stored.id()), stored.revision());
     }
 
     /**
@@ -71,7 +74,7 @@ public class ClassService {
         if (classes.all(teacherId).size() >= MOST_CLASSES) {
             throw Refusal.of("name", "You have " + MOST_CLASSES + " classes. Delete one first.");
         }
-        List<String> names = checked(pupils);
+        List<String> names = ClassList.checked(pupils).stream().filter(each -> !each.isEmpty()).toList();
         StoredClass stored = classes.add(teacherId, checked(name));
         for (int i = 0; i < names.size(); i++) {
             classes.addPupil(stored.id(), names.get(i), i);
@@ -80,29 +83,84 @@ public class ClassService {
     }
 
     /**
-     * Changes a class. A pupil whose name stays is the same pupil; one whose name is no longer there leaves the class,
-     * and what they wrote is kept.
+     * Changes a class. Who stands in no line of the list leaves the class, and what they wrote is kept.
+     *
+     * @param revision the one that was changed
+     * @throws Refusal naming each line that cannot be taken
+     * @throws bemble.server.faults.Unclear where it has to be said whose a line is
+     * @throws ChangedElsewhere with the class as it is now, where another window has changed it meanwhile
      */
     @Transactional
-    public SchoolClass change(long teacherId, long id, String name, List<String> pupils) {
+    public SchoolClass change(long teacherId, long id, int revision, String name, List<ListedPupil> listed) {
         SchoolClass before = find(teacherId, id);
-        List<String> names = checked(pupils);
-        classes.rename(teacherId, id, checked(name));
-        for (Pupil pupil : before.pupils()) {
-            if (!names.contains(pupil.name())) {
-                classes.deletePupil(id, pupil.id(), now());
-            }
+        if (before.revision() != revision) {
+            throw new ChangedElsewhere(before);
         }
-        for (int i = 0; i < names.size(); i++) {
-            String pupilName = names.get(i);
-            Pupil same = before.pupils().stream().filter(pupil -> pupil.name().equals(pupilName)).findFirst().orElse(null);
-            if (same == null) {
-                classes.addPupil(id, pupilName, i);
+        String className = checked(name);
+        List<ClassList.Line> lines = ClassList.of(listed, before.pupils(), classes.former(id));
+        if (classes.change(teacherId, id, className, revision) == 0) {
+            throw new ChangedElsewhere(find(teacherId, id));
+        }
+        Set<Long> stay = lines.stream().map(ClassList.Line::id).collect(Collectors.toSet());
+        before.pupils().stream().filter(pupil -> !stay.contains(pupil.id())).forEach(pupil -> classes.deletePupil(id, pupil.id(), now()));
+        for (int i = 0; i < lines.size(); i++) {
+            ClassList.Line line = lines.get(i);
+            if (line.id() == null) {
+                classes.addPupil(id, line.name(), i);
             } else {
-                classes.changePupil(id, same.id(), pupilName, i);
+                classes.changePupil(id, line.id(), line.name(), i);
             }
         }
         return find(teacherId, id);
+    }
+
+    /**
+     * Adds names to a class, after those that are there.
+     *
+     * @throws Refusal naming each line that cannot be taken; nobody is added then
+     */
+    @Transactional
+    public SchoolClass addNames(long teacherId, long id, List<String> names) {
+        SchoolClass before = find(teacherId, id);
+        Set<String> there = before.pupils().stream().map(pupil -> ClassList.key(pupil.name())).collect(Collectors.toSet());
+        List<ListedPupil> listed = new ArrayList<>(before.pupils().stream()
+                .map(pupil -> new ListedPupil(pupil.id(), pupil.name(), null)).toList());
+        List<String> checked = ClassList.checked(names);
+        List<String> former = classes.former(id).stream().map(each -> ClassList.key(each.name())).toList();
+        List<Fault> back = new ArrayList<>();
+        for (int i = 0; i < checked.size(); i++) {
+            String key = ClassList.key(checked.get(i));
+            if (former.contains(key) && !there.contains(key)) {
+                back.add(new Fault("line " + (i + 1), "Line " + (i + 1) + ": “" + checked.get(i) + "” was in this class before. Bring them "
+                        + "back under “Taken out of the class”, or type the name into the list if it is somebody new."));
+            } else if (!key.isEmpty() && !there.contains(key)) {
+                listed.add(ListedPupil.named(checked.get(i)));
+            }
+        }
+        if (!back.isEmpty()) {
+            throw Refusal.of(back);
+        }
+        return change(teacherId, id, before.revision(), before.name(), listed);
+    }
+
+    /**
+     * Brings somebody back who was taken out of a class.
+     *
+     * @throws Refusal where somebody there has the same name by now, or the class is full
+     */
+    @Transactional
+    public SchoolClass bringBack(long teacherId, long pupilId) {
+        SchoolClass there = ofPupil(teacherId, pupilId);
+        Pupil pupil = classes.pupil(pupilId);
+        if (there.pupil(pupilId).isPresent()) {
+            return there;
+        }
+        List<String> names = new ArrayList<>(there.pupils().stream().map(Pupil::name).toList());
+        names.add(pupil.name());
+        ClassList.checked(names);
+        classes.changePupil(there.id(), pupilId, pupil.name(), there.pupils().size());
+        classes.changed(there.id());
+        return find(teacherId, there.id());
     }
 
     /**
@@ -120,7 +178,9 @@ public class ClassService {
         List<Pupil> moved = from.pupils().stream().filter(pupil -> pupilIds.contains(pupil.id())).toList();
         List<String> names = new ArrayList<>(to.pupils().stream().map(Pupil::name).toList());
         moved.forEach(pupil -> names.add(pupil.name()));
-        checked(names);
+        ClassList.checked(names);
+        classes.changed(id);
+        classes.changed(toId);
         for (int i = 0; i < moved.size(); i++) {
             classes.movePupil(id, moved.get(i).id(), toId, to.pupils().size() + i);
         }
@@ -130,13 +190,19 @@ public class ClassService {
     /** Deletes a pupil and all that hangs on them; it cannot be undone. */
     @Transactional
     public void deleteForGood(long teacherId, long pupilId) {
-        ofPupil(teacherId, pupilId);
+        classes.changed(ofPupil(teacherId, pupilId).id());
         classes.deletePupilForGood(teacherId, pupilId);
     }
 
+    /** @throws Refusal where its pupils write at screens just now */
     @Transactional
     public void delete(long teacherId, long id) {
         find(teacherId, id);
+        List<String> codes = classes.openAtScreens(id);
+        if (!codes.isEmpty()) {
+            throw Refusal.of("", "Pupils of this class write at screens just now, under the code " + codes.get(0)
+                    + ". End the code first; then the class can be deleted.");
+        }
         classes.delete(teacherId, id, now());
     }
 
@@ -147,40 +213,10 @@ public class ClassService {
     }
 
     private static String checked(String name) {
-        if (name == null || name.isBlank() || name.strip().length() > MOST_NAME) {
-            throw Refusal.of("name", "Give the class a name of 1 to " + MOST_NAME + " letters.");
+        if (name == null || name.isBlank() || name.strip().length() > ClassList.MOST_NAME) {
+            throw Refusal.of("name", "Give the class a name of 1 to " + ClassList.MOST_NAME + " letters.");
         }
         return name.strip();
-    }
-
-    private static List<String> checked(List<String> pupils) {
-        List<Fault> faults = new ArrayList<>();
-        List<String> names = new ArrayList<>();
-        Set<String> seen = new HashSet<>();
-        for (int i = 0; i < pupils.size(); i++) {
-            String name = pupils.get(i) == null ? "" : pupils.get(i).strip();
-            if (name.isEmpty()) {
-                continue;
-            }
-            if (name.length() > MOST_NAME || name.codePoints().noneMatch(Character::isLetter)) {
-                faults.add(new Fault("pupils[" + i + "]", "Line " + (i + 1) + ", “" + shortened(name)
-                        + "”, is not a name. Type a short name of 1 to " + MOST_NAME + " letters, such as Ida M."));
-            } else if (!seen.add(name.toLowerCase(Locale.ROOT))) {
-                faults.add(new Fault("pupils[" + i + "]", "“" + name + "” stands there twice. Add an initial to tell them apart."));
-            }
-            names.add(name);
-        }
-        if (names.size() > MOST_PUPILS) {
-            faults.add(new Fault("pupils", "A class has " + MOST_PUPILS + " pupils at most. Make two of it."));
-        }
-        if (!faults.isEmpty()) {
-            throw Refusal.of(faults.stream().limit(20).collect(Collectors.toList()));
-        }
-        return names;
-    }
-
-    private static String shortened(String name) {
-        return name.length() > 30 ? name.substring(0, 30) + "…" : name;
     }
 
     private OffsetDateTime now() {

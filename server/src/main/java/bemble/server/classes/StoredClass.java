@@ -1,4 +1,4 @@
 package bemble.server.classes;
 
 /** A class as it is stored. */
-record StoredClass(long id, String name) {}
+record StoredClass(long id, String name, int revision) {}

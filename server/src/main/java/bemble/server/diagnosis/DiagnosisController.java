@@ -98,22 +98,20 @@ class DiagnosisController {
     DiagnoseResponse diagnose(@Valid @RequestBody DiagnoseRequest request) {
         WorkOrder order = request.order();
         Punctuation punctuation = order.style().point().punctuation();
-        Judged judged = known.read(() -> Diagnosis.of(answers(List.of(order)).get(0), request.given(), punctuation));
+        Judged judged = Diagnosis.of(answers(List.of(order)).get(0), request.given(), punctuation);
         return DiagnoseResponse.of(judged, order, true);
     }
 
     @PostMapping("/set")
     SetResponse set(@Valid @RequestBody SetRequest request) {
         List<WorkOrder> orders = orders(request.items());
-        return known.read(() -> {
-            Writer writer = writer(request.items(), orders);
-            List<Judged> judged = writer.items();
-            List<DiagnoseResponse> items = new ArrayList<>();
-            for (int i = 0; i < judged.size(); i++) {
-                items.add(DiagnoseResponse.of(judged.get(i), orders.get(i), false));
-            }
-            return new SetResponse(items, causes(writer, orders.get(0).problem()), facts(writer));
-        });
+        Writer writer = writer(request.items(), orders);
+        List<Judged> judged = writer.items();
+        List<DiagnoseResponse> items = new ArrayList<>();
+        for (int i = 0; i < judged.size(); i++) {
+            items.add(DiagnoseResponse.of(judged.get(i), orders.get(i), false));
+        }
+        return new SetResponse(items, causes(writer, orders.get(0).problem()), facts(writer));
     }
 
     @PostMapping("/next")
@@ -134,15 +132,13 @@ class DiagnosisController {
         boolean open = request.want() == null || request.want().isEmpty();
         List<Wishes> wishes = open ? NextQuestion.usual(operation) : List.of(WishesJson.read(operation, request.want()));
         long seed = request.seed() == null ? 1 : request.seed();
-        return known.read(() -> {
-            Problem model = new Draft(wishes.get(0), seed).draw(1).get(0).problem();
-            Method<?> method = Methods.find(model, request.method(), HouseStyle.USUAL);
-            Writer writer = given.isEmpty() ? null : writer(given, orders);
-            NextQuestion next = NextQuestion.after(writer, wishes, method,
-                    orders.stream().map(order -> Question.of(order.problem())).toList(), seed);
-            return new NextResponse(next.question() == null ? null : problem(next.question().problem()), next.why(),
-                    writer == null ? List.of() : causes(writer, model), writer == null ? List.of() : facts(writer), next.done());
-        });
+        Problem model = new Draft(wishes.get(0), seed).draw(1).get(0).problem();
+        Method<?> method = Methods.find(model, request.method(), HouseStyle.USUAL);
+        Writer writer = given.isEmpty() ? null : writer(given, orders);
+        NextQuestion next = NextQuestion.after(writer, wishes, method,
+                orders.stream().map(order -> Question.of(order.problem())).toList(), seed);
+        return new NextResponse(next.question() == null ? null : problem(next.question().problem()), next.why(),
+                writer == null ? List.of() : causes(writer, model), writer == null ? List.of() : facts(writer), next.done());
     }
 
     private static NextProblem problem(Problem problem) {

@@ -91,10 +91,8 @@ class RehearsalController {
     }
 
     private Rehearsal rehearsal(RehearsalRequest request, HouseStyle style) {
-        return known.read(() -> {
-            List<Answers> sheet = known.of(request.problems().stream().map(text ->
-                    new KnownAnswers.Wanted(ProblemText.read(text, 0, Punctuation.POINT), null, style)).toList());
-            return Rehearsal.of(sheet, style, request.seed() == null ? 1 : request.seed());
-        });
+        List<Answers> sheet = known.of(request.problems().stream().map(text ->
+                new KnownAnswers.Wanted(ProblemText.read(text, 0, Punctuation.POINT), null, style)).toList());
+        return Rehearsal.of(sheet, style, request.seed() == null ? 1 : request.seed());
     }
 }

@@ -56,6 +56,13 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<Object> unclear(Unclear unclear) {
+        ProblemDetail detail = FaultResponse.detail(HttpStatus.UNPROCESSABLE_CONTENT, "Say who is meant", unclear.faults());
+        detail.setProperty("questions", unclear.questions());
+        return FaultResponse.of(detail);
+    }
+
+    @ExceptionHandler
     ResponseEntity<Object> later(Busy busy) {
         ResponseEntity<Object> answer = FaultResponse.of(HttpStatus.TOO_MANY_REQUESTS, "Not now",
                 List.of(new Fault("", busy.getMessage())));

@@ -58,6 +58,12 @@ class HandoverController {
         handover.delete(teacher.id(), id);
     }
 
+    /** Brings a pupil back into the class that they were taken out of. */
+    @PostMapping("/api/pupils/{id}/back")
+    SchoolClass bringBack(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return handover.bringBack(teacher.id(), id);
+    }
+
     @GetMapping(value = "/api/classes/{id}/list.csv", produces = CSV)
     ResponseEntity<String> list(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return Download.of("bemble-class-list.csv", CSV + ";charset=UTF-8", handover.list(teacher.id(), id));
@@ -65,8 +71,9 @@ class HandoverController {
 
     /** Adds the names of a CSV to the class, all or none. */
     @PostMapping(value = "/api/classes/{id}/list", consumes = CSV)
-    SchoolClass takeList(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody String text) {
-        return handover.takeList(teacher.id(), id, text);
+    SchoolClass takeList(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @RequestBody(required = false) byte[] file) {
+        return handover.takeList(teacher.id(), id, file);
     }
 
     @GetMapping(value = "/api/classes/{id}/answers.csv", produces = CSV)

@@ -18,8 +18,8 @@ import bemble.server.progress.RecordService;
 import bemble.server.reports.Judgement;
 import bemble.server.reports.Pieces;
 import bemble.server.web.SpreadsheetText;
+import bemble.server.web.TableFile;
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -27,8 +27,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -60,7 +58,7 @@ class HandoverService {
 
     WhatGoes whatGoes(long teacherId, long pupilId) {
         SchoolClass schoolClass = classes.ofPupil(teacherId, pupilId);
-        Pupil pupil = schoolClass.pupil(pupilId).orElseThrow();
+        Pupil pupil = classes.pupil(teacherId, pupilId).orElseThrow();
         return new WhatGoes(pupil, schoolClass.name(), work.count(pupilId), papers.count(pupilId));
     }
 
@@ -70,6 +68,10 @@ class HandoverService {
         classes.ofPupil(teacherId, pupilId);
         papers.delete(pupilId);
         classes.deleteForGood(teacherId, pupilId);
+    }
+
+    SchoolClass bringBack(long teacherId, long pupilId) {
+        return classes.bringBack(teacherId, pupilId);
     }
 
     /** The class list as CSV: a heading, then a name a line. */
@@ -88,21 +90,18 @@ class HandoverService {
      * @throws Refusal naming each line that is not a name; nothing is taken then
      */
     @Transactional
-    SchoolClass takeList(long teacherId, long classId, String text) {
-        SchoolClass before = classes.find(teacherId, classId);
-        List<String> names = new ArrayList<>(before.pupils().stream().map(Pupil::name).toList());
-        try (CSVParser lines = CSVFormat.RFC4180.builder().setIgnoreEmptyLines(true).setTrim(true).get().parse(new StringReader(text))) {
-            lines.forEach(line -> {
-                String name = SpreadsheetText.typed(line.get(0));
-                boolean heading = line.getRecordNumber() == 1 && name.equalsIgnoreCase("name");
-                if (!heading && names.stream().noneMatch(name::equalsIgnoreCase)) {
-                    names.add(name);
-                }
-            });
-        } catch (IOException | RuntimeException unreadable) {
-            throw Refusal.of("file", "This is no CSV file: a short name a line, with “name” above them if you like.");
+    SchoolClass takeList(long teacherId, long classId, byte[] file) {
+        List<String> names = new ArrayList<>();
+        for (TableFile.Row row : TableFile.rows(file)) {
+            String name = SpreadsheetText.typed(row.field(0));
+            boolean heading = names.isEmpty() && name.equalsIgnoreCase("name");
+            // A name stands at the number of its line, so that a refusal names it.
+            while (!heading && names.size() < row.line() - 1) {
+                names.add("");
+            }
+            names.add(heading ? "" : name);
         }
-        return classes.change(teacherId, classId, before.name(), names);
+        return classes.addNames(teacherId, classId, names);
     }
 
     /** All marked answers of a class as CSV, a line each. */

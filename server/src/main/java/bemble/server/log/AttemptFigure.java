@@ -1,5 +1,6 @@
 package bemble.server.log;
 
+import bemble.core.problem.Refusal;
 import bemble.server.writing.FigureRequest;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -27,6 +28,7 @@ public record AttemptFigure(
                 message = "Only digits, numbers, strokes, nudges and marks are kept.") String kind,
         @Size(max = 60, message = "No block has so long a name.") String block,
         @Size(max = 60, message = "No line has so long a name.") String line,
+        @Min(value = -FigureRequest.FARTHEST, message = FigureRequest.FAR) @Max(value = FigureRequest.FARTHEST, message = FigureRequest.FAR)
         Integer place,
         @Size(max = 20, message = "A square has no such part.") String anchor,
         @Size(max = 100, message = "So many figures do not go into one square.") String text,
@@ -34,20 +36,53 @@ public record AttemptFigure(
 
     private record Square(String block, String line, Integer place, String anchor, boolean stroke) {}
 
+    /**
+     * What stands on a paper.
+     *
+     * @param unreadable how many things were saved that nobody can read, and are left out
+     */
+    record Standing(List<FigureRequest> figures, int unreadable) {}
+
+    /** Whether this is something that stands in a square, or is rubbed out of one. */
+    private boolean isInASquare() {
+        return block != null && line != null && place != null && !kind.matches("nudge|mark");
+    }
+
+    private FigureRequest written() {
+        return new FigureRequest(block, line, place, anchor, kind.equals("mirror") ? "digit" : kind, text);
+    }
+
+    /** @throws bemble.core.problem.Refusal where it could not be read again */
+    void requireReadable() {
+        if (isInASquare()) {
+            written().figure();
+        }
+    }
+
+    private boolean isReadable() {
+        try {
+            requireReadable();
+            return true;
+        } catch (Refusal unreadable) {
+            return false;
+        }
+    }
+
     /** What stands on the paper after all that was done, in the order of writing. */
-    static List<FigureRequest> standing(List<AttemptFigure> figures) {
+    static Standing standing(List<AttemptFigure> figures) {
         Map<Square, FigureRequest> standing = new LinkedHashMap<>();
+        int unreadable = 0;
         for (AttemptFigure figure : figures) {
-            if (figure.block == null || figure.line == null || figure.place == null || figure.kind.matches("nudge|mark")) {
-                continue;
-            }
-            Square square = new Square(figure.block, figure.line, figure.place, figure.anchor, figure.kind.equals("strike"));
-            standing.remove(square);
-            if (!figure.rubbed) {
-                standing.put(square, new FigureRequest(figure.block, figure.line, figure.place, figure.anchor,
-                        figure.kind.equals("mirror") ? "digit" : figure.kind, figure.text));
+            if (!figure.isReadable()) {
+                unreadable++;
+            } else if (figure.isInASquare()) {
+                Square square = new Square(figure.block, figure.line, figure.place, figure.anchor, figure.kind.equals("strike"));
+                standing.remove(square);
+                if (!figure.rubbed) {
+                    standing.put(square, figure.written());
+                }
             }
         }
-        return new ArrayList<>(standing.values());
+        return new Standing(new ArrayList<>(standing.values()), unreadable);
     }
 }

@@ -31,6 +31,9 @@ import tools.jackson.databind.ObjectMapper;
 class AttemptService {
     static final String OPEN = "open";
     private static final int MOST_FIGURES = 20_000;
+    /** What the column takes. */
+    static final int MOST_LETTERS = 4_000_000;
+    private static final int MOST_ANSWER = 200;
     private static final TypeReference<List<AttemptFigure>> FIGURES = new TypeReference<>() {};
 
     private final LogMapper log;
@@ -60,6 +63,7 @@ class AttemptService {
     /** Begins a paper; where somebody joins in at a step, what comes before stands there already. */
     @Transactional
     Attempt begin(long teacherId, ToBegin paper) {
+        order(paper.order().problem().text(), paper.order().method(), paper.order().style(), paper.order().check(), paper.settings());
         List<AttemptFigure> figures = paper.settings().joinedAt() == 0 ? List.of() : WritingPaper.of(paper.order(),
                         paper.settings().settingOut(), paper.settings().withCheck()).before(paper.settings().joinedAt()).stream()
                 .map(AttemptService::asWritten).toList();
@@ -133,11 +137,13 @@ class AttemptService {
         }
         List<AttemptFigure> all = new ArrayList<>(there);
         all.addAll(more.subList(known, more.size()));
-        if (all.size() > MOST_FIGURES) {
-            throw Refusal.of("figures", "This paper is full: " + MOST_FIGURES + " things were done on it. Hand it in.");
+        more.forEach(AttemptFigure::requireReadable);
+        String figures = all.size() == there.size() ? null : json.writeValueAsString(all);
+        if (all.size() > MOST_FIGURES || figures != null && figures.length() > MOST_LETTERS) {
+            throw Refusal.of("figures", "This paper is full: more was done on it than can be kept. Hand it in.");
         }
-        if (all.size() > there.size()) {
-            attempts.change(id, json.writeValueAsString(attempt.settings()), json.writeValueAsString(all));
+        if (figures != null) {
+            attempts.change(id, json.writeValueAsString(attempt.settings()), figures);
         }
         return all.size();
     }
@@ -155,38 +161,49 @@ class AttemptService {
     }
 
     /** Marks a paper and keeps how it came out. */
-    @Transactional
     MarkResponse mark(long teacherId, long id) {
-        Attempt attempt = find(teacherId, id);
-        MarkResponse marked = marked(attempt);
-        log.mark(teacherId, id, marked.verdict(), marked.answer().text(), found(marked));
+        MarkResponse marked = marked(find(teacherId, id));
+        keep(teacherId, id, marked);
         return marked;
     }
 
-    /** How a paper is marked as it stands. */
+    /** Keeps how a paper came out; marking it keeps nobody else from the log. */
+    @Transactional
+    void keep(long teacherId, long id, MarkResponse marked) {
+        String answer = marked.answer().text();
+        log.mark(teacherId, id, marked.verdict(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())), found(marked));
+    }
+
+    /** How a paper is marked as it stands; what cannot be read of it is left out. */
     MarkResponse marked(Attempt attempt) {
         WorkOrder order = order(attempt, attempt.settings());
-        return MarkRequest.of(order, AttemptFigure.standing(attempt.figures()), attempt.settings().settingOut(),
+        AttemptFigure.Standing standing = AttemptFigure.standing(attempt.figures());
+        MarkResponse marked = MarkRequest.of(order, standing.figures(), attempt.settings().settingOut(),
                 attempt.settings().ownWay(), attempt.settings().withCheck()).response();
+        return standing.unreadable() == 0 ? marked : marked.without(standing.unreadable());
     }
 
     /** A paper with what stands on it. */
     OwnWork work(Attempt attempt) {
         AttemptSettings settings = attempt.settings();
         return new OwnWork(WritingPaper.of(order(attempt, settings), settings.settingOut(), settings.withCheck()),
-                AttemptFigure.standing(attempt.figures()).stream().map(FigureRequest::figure).toList());
+                AttemptFigure.standing(attempt.figures()).figures().stream().map(FigureRequest::figure).toList());
     }
 
     private static String found(MarkResponse marked) {
-        return marked.first() == null ? "" : marked.first().say();
+        String first = marked.first() == null ? "" : marked.first().say();
+        return marked.leftOut() == null ? first : ("Some of what was saved of this paper could not be read and is left out. " + first).strip();
     }
 
     private WorkOrder order(Attempt attempt, AttemptSettings settings) {
         LogEntry entry = attempt.entry();
-        HouseStyle style = HouseStyle.USUAL.with(styles.read(entry.choices()));
-        String problem = settings.copiedAs() == null ? entry.problem() : settings.copiedAs();
-        return new WorkOrder(ProblemText.read(problem, 0, settings.copiedAs() == null ? Punctuation.POINT
-                : style.point().punctuation()), entry.method(), style, entry.checkKind());
+        return order(entry.problem(), entry.method(), HouseStyle.USUAL.with(styles.read(entry.choices())), entry.checkKind(), settings);
+    }
+
+    /** @throws Refusal where the problem that was copied instead cannot be worked */
+    private static WorkOrder order(String asked, String method, HouseStyle style, String check, AttemptSettings settings) {
+        return new WorkOrder(settings.copiedAs() == null ? ProblemText.read(asked, 0, Punctuation.POINT)
+                : ProblemText.read(settings.copiedAs(), 0, style.point().punctuation()), method, style, check);
     }
 
     private OffsetDateTime now() {

@@ -2,6 +2,7 @@ package bemble.server.log;
 
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
 import bemble.server.account.SignedIn;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.style.StyleText;
@@ -41,12 +42,14 @@ class LogController {
      *
      * @param work works it again exactly as it was
      * @param written of a paper that somebody wrote, {@code open} or how it was marked; left out where Bemble wrote
+     * @param deletedAt when it was deleted; left out where it was not
      */
     record EntryView(@NotNull long id, @NotNull OffsetDateTime workedAt, @NotNull String operation,
                      @NotNull String problem, @NotNull String method, @NotNull WorkRequest work,
                      @NotNull String answer, @NotNull String working,
                      @NotNull String checkStatement, @NotNull boolean checkHolds, @NotNull String label,
-                     @NotNull String note, @NotNull boolean kept, @NotNull String explanation, @NotNull int revision, String written) {}
+                     @NotNull String note, @NotNull boolean kept, @NotNull String explanation, @NotNull int revision, String written,
+                     OffsetDateTime deletedAt) {}
 
     record LogPage(@NotNull List<EntryView> entries, @NotNull int total) {}
 
@@ -57,8 +60,7 @@ class LogController {
      */
     record Finished(@NotNull(message = "Say which problem was worked.") @Valid WorkRequest work, Long replaces) {}
 
-    record Deleted(@NotNull(message = "Say which entries.") @Size(max = 50_000, message = "These are more entries than a log has.")
-            List<@NotNull(message = "An entry is missing.") Long> ids) {}
+    record Deleted(@NotNull List<Long> ids) {}
 
     /** @param pupils only what pupils wrote at screens, or none of it; everything where it is left out */
     @GetMapping
@@ -96,17 +98,51 @@ class LogController {
         return new Deleted(List.of(id));
     }
 
-    /** Deletes every entry that is not kept. */
+    /**
+     * Which part of the log is tidied: what the list shows.
+     *
+     * @param search the words searched for; left out where none are
+     * @param pupils only what pupils wrote at screens, or, where it is left out, none of it
+     */
+    record TidyWish(@Size(max = 200, message = "Search for fewer words.") String search, Boolean pupils) {}
+
+    /** @param inPiles how many papers stay since pupils are at them or they stand in a pile */
+    record TidiedAway(@NotNull List<Long> ids, @NotNull int inPiles) {}
+
+    /** Deletes what the list shows and is not kept. */
     @PostMapping("/tidy")
-    Deleted tidy(@AuthenticationPrincipal SignedIn teacher) {
-        return new Deleted(log.deleteAllNotKept(teacher.id()));
+    TidiedAway tidy(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody(required = false) TidyWish wish) {
+        LogService.Tidied tidied = log.deleteAllNotKept(teacher.id(), wish == null || wish.search() == null ? "" : wish.search(),
+                wish != null && Boolean.TRUE.equals(wish.pupils()));
+        return new TidiedAway(tidied.ids(), tidied.inPiles());
     }
+
+    /** What was deleted in the last month and can be brought back, the latest first. */
+    @GetMapping("/deleted")
+    LogPage deleted(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "0") @Min(0) int offset,
+            @RequestParam(defaultValue = "100") @Min(1) @Max(500) int most) {
+        return new LogPage(log.deleted(teacher.id(), offset, most).stream().map(this::view).toList(), log.countDeleted(teacher.id()));
+    }
+
+    /**
+     * What to bring back.
+     *
+     * @param ids the entries; may be left out
+     * @param deletedAt all that was deleted at this very time; may be left out
+     */
+    record BroughtBack(@Size(max = 50_000, message = "These are more entries than a log has.")
+                       List<@NotNull(message = "An entry is missing.") Long> ids, OffsetDateTime deletedAt) {}
+
+    record Restored(@NotNull int entries) {}
 
     /** Brings deleted entries back. */
     @PostMapping("/restore")
-    Deleted restore(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody Deleted deleted) {
-        log.restore(teacher.id(), deleted.ids());
-        return new Deleted(List.of());
+    Restored restore(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody BroughtBack back) {
+        if (back.ids() == null && back.deletedAt() == null) {
+            throw Refusal.of("ids", "Say which entries are to come back.");
+        }
+        return new Restored((back.ids() == null ? 0 : log.restore(teacher.id(), back.ids()))
+                + (back.deletedAt() == null ? 0 : log.restoreDeletedAt(teacher.id(), back.deletedAt())));
     }
 
     private EntryView view(LogEntry entry) {
@@ -114,6 +150,6 @@ class LogController {
                 WorkRequest.again(ProblemText.read(entry.problem(), 0, Punctuation.POINT), entry.method(),
                         styles.read(entry.choices()), entry.checkKind()), entry.answer(), entry.working(),
                 entry.checkStatement(), entry.checkHolds(), entry.label(), entry.note(), entry.kept(), entry.explanation(), entry.revision(),
-                entry.written());
+                entry.written(), entry.deletedAt());
     }
 }

@@ -12,9 +12,10 @@ import java.util.UUID;
  * @param working carries and the like, in a few words
  * @param revision how often its remarks were changed
  * @param written how a paper that somebody wrote stands: {@code open}, or how it was marked; null where Bemble wrote
+ * @param deletedAt when it was deleted, or null
  * @param explanation the working in whole sentences, where the teacher saved one
  */
 record LogEntry(long id, UUID reference, OffsetDateTime workedAt, String operation, String problem, String method,
                 String choices, String checkKind, String answer, String working, String checkStatement,
                 boolean checkHolds, String label, String note, boolean kept, String explanation, int revision,
-                String written) {}
+                String written, OffsetDateTime deletedAt) {}

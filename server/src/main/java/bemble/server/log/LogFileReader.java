@@ -133,11 +133,13 @@ class LogFileReader {
                 json.readerForListOf(AttemptFigure.class).readValue(node.required("figures")),
                 node.has("run") ? UUID.fromString(text(node, "run")) : null,
                 node.has("question") ? node.get("question").asInt() : null);
-        boolean wrong = !validator.validate(paper.settings()).isEmpty()
+        boolean wrong = paper.settings() == null || paper.figures() == null || !validator.validate(paper.settings()).isEmpty()
+                || node.get("figures").toString().length() > AttemptService.MOST_LETTERS
                 || paper.figures().stream().anyMatch(figure -> figure == null || !validator.validate(figure).isEmpty());
         if (wrong) {
             throw new IllegalArgumentException("not the figures of a paper");
         }
+        paper.figures().forEach(AttemptFigure::requireReadable);
         return new ReadEntry(entry.written(state, answer, found), paper);
     }
 

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Options.FlushCachePolicy;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
@@ -14,8 +16,10 @@ import org.apache.ibatis.annotations.Update;
 /** The rows of the log; every query names its teacher. */
 @Mapper
 interface LogMapper {
+    /** What pupils write under a code that has not ended, or have handed into a pile. */
+    String IN_A_PILE = "exists (select 1 from attempt a join screen_place p on p.run = a.run where a.entry_id = log_entry.id)";
     String COLUMNS = "id, reference, worked_at, operation, problem, method, choices, check_kind, answer, working, "
-            + "check_statement, check_holds, label, note, kept, explanation, revision, written";
+            + "check_statement, check_holds, label, note, kept, explanation, revision, written, deleted_at";
     String MATCHES = "teacher_id = #{teacherId} and deleted_at is null and (lower(problem) like #{pattern} escape '!' "
             + "or lower(answer) like #{pattern} escape '!' or lower(label) like #{pattern} escape '!' "
             + "or lower(note) like #{pattern} escape '!' or lower(working) like #{pattern} escape '!') "
@@ -69,9 +73,32 @@ interface LogMapper {
             + "and deleted_at is null")
     int delete(long teacherId, long id, OffsetDateTime now);
 
-    @Select(value = "select id from final table (update log_entry set deleted_at = #{now} "
-            + "where teacher_id = #{teacherId} and not kept and deleted_at is null)", affectData = true)
-    List<Long> deleteAllNotKept(long teacherId, OffsetDateTime now);
+    /** Deletes what a search shows, but what is kept or stands in a pile. */
+    @Select(value = "<script>select id from final table (update log_entry set deleted_at = #{now} where " + MATCHES
+            + " and not kept and not " + IN_A_PILE + ")</script>", affectData = true)
+    @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
+    List<Long> deleteAllNotKept(long teacherId, String pattern, Boolean pupils, OffsetDateTime now);
+
+    /** How many a search shows that stand in a pile, and so are not tidied away. */
+    @Select("<script>select count(*) from log_entry where " + MATCHES + " and not kept and " + IN_A_PILE + "</script>")
+    int countInPiles(long teacherId, String pattern, Boolean pupils);
+
+    /** The code under which a pupil writes this paper at a screen just now. */
+    @Select("select s.code from attempt a join screen_place p on p.run = a.run join live_session s on s.id = p.session_id "
+            + "where a.entry_id = #{id} and s.ended_at is null")
+    Optional<String> openAtScreens(long id);
+
+    /** What can be brought back, the latest deleted first. */
+    @Select("select " + COLUMNS + " from log_entry where teacher_id = #{teacherId} and deleted_at is not null "
+            + "order by deleted_at desc, worked_at desc, id desc offset #{offset} rows fetch first #{most} rows only")
+    List<LogEntry> deleted(long teacherId, int offset, int most);
+
+    @Select("select count(*) from log_entry where teacher_id = #{teacherId} and deleted_at is not null")
+    int countDeleted(long teacherId);
+
+    /** What was deleted together. */
+    @Select("select id from log_entry where teacher_id = #{teacherId} and deleted_at = #{at}")
+    List<Long> deletedAt(long teacherId, OffsetDateTime at);
 
     @Update("<script>update log_entry set deleted_at = null where teacher_id = #{teacherId} and id in "
             + "<foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach></script>")

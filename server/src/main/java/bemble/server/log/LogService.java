@@ -1,6 +1,7 @@
 package bemble.server.log;
 
 import bemble.core.order.WorkOrder;
+import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
 import bemble.server.style.StyleText;
 import bemble.server.web.SearchWords;
@@ -80,16 +81,45 @@ class LogService {
         return log.remark(teacherId, id, remarks) == 1;
     }
 
+    /** @throws Refusal where a pupil writes it at a screen just now */
     @Transactional
     void delete(long teacherId, long id) {
         find(teacherId, id);
+        log.openAtScreens(id).ifPresent(code -> {
+            throw Refusal.of("", "A pupil writes this paper at a screen just now, under the code " + code
+                    + ". End the code first; then it can be deleted.");
+        });
         log.delete(teacherId, id, now());
     }
 
-    /** Deletes what is not kept; the ids say what {@link #restore} would bring back. */
+    /**
+     * What was tidied away.
+     *
+     * @param ids what {@link #restore} would bring back
+     * @param inPiles how many papers stay since they stand in a pile
+     */
+    record Tidied(List<Long> ids, int inPiles) {}
+
+    /** Deletes what a search shows and is not kept; papers that pupils write or have handed in are never among it. */
     @Transactional
-    List<Long> deleteAllNotKept(long teacherId) {
-        return log.deleteAllNotKept(teacherId, now());
+    Tidied deleteAllNotKept(long teacherId, String words, Boolean pupils) {
+        String pattern = SearchWords.pattern(words);
+        return new Tidied(log.deleteAllNotKept(teacherId, pattern, pupils, now()), log.countInPiles(teacherId, pattern, pupils));
+    }
+
+    /** What was deleted in the last {@value #DAYS_TO_RESTORE} days, the latest first. */
+    List<LogEntry> deleted(long teacherId, int offset, int most) {
+        return log.deleted(teacherId, offset, most);
+    }
+
+    int countDeleted(long teacherId) {
+        return log.countDeleted(teacherId);
+    }
+
+    /** Brings back all that was deleted together, at that very time. */
+    @Transactional
+    int restoreDeletedAt(long teacherId, OffsetDateTime at) {
+        return restore(teacherId, log.deletedAt(teacherId, at));
     }
 
     @Transactional

@@ -17,6 +17,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Papers that pupils write at a screen; they stand in their teacher's log. */
 @Component
 public class PupilPapers {
+    /** What a pile takes of an answer; nobody means more. */
+    private static final int MOST_ANSWER = 120;
+
     private final AttemptService attempts;
     private final AttemptMapper mapper;
 
@@ -70,14 +73,14 @@ public class PupilPapers {
     }
 
     /** Marks the papers and gives what was answered; a paper on which nothing stands has an empty answer. */
-    @Transactional
     public List<Handed> handIn(long teacherId, UUID run) {
         List<Handed> handed = new ArrayList<>();
         for (Attempt attempt : attempts.ofRun(teacherId, run)) {
             MarkResponse marked = attempts.mark(teacherId, attempt.entry().id());
             boolean wrong = !marked.verdict().equals("right");
-            handed.add(new Handed(attempt.question(), marked.answer().text(), wrong && !marked.findings().isEmpty()
-                    ? marked.findings().get(0).slip() : null));
+            String answer = marked.answer().text();
+            handed.add(new Handed(attempt.question(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())),
+                    wrong && !marked.findings().isEmpty() ? marked.findings().get(0).slip() : null));
         }
         return handed;
     }

@@ -5,13 +5,10 @@ import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.Pupil;
 import bemble.server.marking.MarkingService.Open;
-import java.io.IOException;
-import java.io.StringReader;
+import bemble.server.web.SpreadsheetText;
+import bemble.server.web.TableFile;
 import java.util.ArrayList;
 import java.util.List;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
 
 /** Answers of a class as CSV, a line a pupil: the name, then an answer a question; docs/formats/answers.md describes it. */
 final class AnswersFile {
@@ -24,19 +21,14 @@ final class AnswersFile {
      *
      * @throws Refusal naming each line that cannot be read; nothing is taken then
      */
-    static List<MarkedAnswer> read(String text, Open open) {
+    static List<MarkedAnswer> read(List<TableFile.Row> rows, Open open) {
         List<MarkedAnswer> answers = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
-        try (CSVParser lines = CSVFormat.RFC4180.builder().setIgnoreEmptyLines(true).setTrim(true).get()
-                .parse(new StringReader(text))) {
-            for (CSVRecord line : lines) {
-                boolean head = line.getRecordNumber() == 1 && line.get(0).equalsIgnoreCase("name");
-                if (!head) {
-                    read(line, open, answers, faults);
-                }
+        for (TableFile.Row row : rows) {
+            boolean head = row == rows.get(0) && row.field(0).equalsIgnoreCase("name");
+            if (!head) {
+                read(row, open, answers, faults);
             }
-        } catch (IOException | RuntimeException unreadable) {
-            throw Refusal.of("file", "This is no CSV file: a line a pupil, the name first, then an answer a question, parted by commas.");
         }
         if (faults.size() > MOST_FAULTS) {
             int more = faults.size() - MOST_FAULTS;
@@ -52,32 +44,33 @@ final class AnswersFile {
         return answers;
     }
 
-    private static void read(CSVRecord line, Open open, List<MarkedAnswer> answers, List<Fault> faults) {
-        String where = "Line " + line.getRecordNumber();
-        Pupil pupil = open.schoolClass().pupils().stream().filter(each -> each.name().equalsIgnoreCase(line.get(0))).findFirst()
+    private static void read(TableFile.Row row, Open open, List<MarkedAnswer> answers, List<Fault> faults) {
+        String name = SpreadsheetText.typed(row.field(0));
+        String where = "Line " + row.line();
+        Pupil pupil = open.schoolClass().pupils().stream().filter(each -> each.name().equalsIgnoreCase(name)).findFirst()
                 .orElse(null);
         if (pupil == null) {
-            faults.add(new Fault("line[" + line.getRecordNumber() + "]", where + ": there is no “" + line.get(0) + "” in "
+            faults.add(new Fault("line[" + row.line() + "]", where + ": there is no “" + name + "” in "
                     + open.schoolClass().name() + ". Write the name as it stands in the class list."));
             return;
         }
         int questions = open.sheet(pupil.id()).problems().size();
-        if (line.size() - 1 > questions) {
-            faults.add(new Fault("line[" + line.getRecordNumber() + "]", where + ", " + pupil.name() + ": " + (line.size() - 1)
+        if (row.fields().size() - 1 > questions) {
+            faults.add(new Fault("line[" + row.line() + "]", where + ", " + pupil.name() + ": " + (row.fields().size() - 1)
                     + " answers, but the sheet has " + questions + " questions."));
             return;
         }
-        for (int i = 1; i < line.size(); i++) {
-            String given = line.get(i);
+        for (int i = 1; i < row.fields().size(); i++) {
+            String given = row.field(i);
             if (given.isEmpty()) {
-                answers.add(new MarkedAnswer(pupil.id(), i, "blank", "", "", "", null));
+                answers.add(MarkedAnswer.of(pupil.id(), i, "blank", "", "", "", null));
             } else if (given.equals("?")) {
-                answers.add(new MarkedAnswer(pupil.id(), i, "unclear", "", "", "", null));
+                answers.add(MarkedAnswer.of(pupil.id(), i, "unclear", "", "", "", null));
             } else if (GivenAnswer.read(given, open.style().point().punctuation()).isEmpty()) {
-                faults.add(new Fault("line[" + line.getRecordNumber() + "]", where + ", " + pupil.name() + ", question " + i + ": “"
+                faults.add(new Fault("line[" + row.line() + "]", where + ", " + pupil.name() + ", question " + i + ": “"
                         + given + "” is not a number. Write one, ? where it cannot be read, or nothing where it was left blank."));
             } else {
-                answers.add(new MarkedAnswer(pupil.id(), i, "given", given, "", "", null));
+                answers.add(MarkedAnswer.of(pupil.id(), i, "given", given, "", "", null));
             }
         }
     }

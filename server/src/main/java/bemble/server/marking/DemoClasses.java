@@ -71,9 +71,10 @@ class DemoClasses implements ApplicationRunner {
                 question++;
                 String answer = pupil.write(problem, Methods.usual(problem), HouseStyle.USUAL, random).answer().text();
                 boolean wrong = !answer.equals(MarkingService.right(problem, HouseStyle.USUAL));
-                mapper.keepAnswer(id, new MarkedAnswer(pupilId, question, wrong ? "given" : "right", wrong ? answer : "", "", "", null));
+                mapper.keepAnswer(id, MarkedAnswer.of(pupilId, question, wrong ? "given" : "right", wrong ? answer : "", "", "", null),
+                        wrong ? "wrong" : "right");
                 mapper.judge(id, pupilId, new MarkingMapper.Judgement(question, wrong ? "wrong" : "right",
-                        wrong && !habit.isEmpty() ? habit : null, null));
+                        wrong && !habit.isEmpty() ? habit : null, null, 1));
             }
         }
     }

@@ -9,5 +9,17 @@ package bemble.server.marking;
  * @param correction the pupil's own correction, kept beside it
  * @param how how it was done, in the teacher's own code
  * @param cause what the teacher decided it is, or null
+ * @param revision how often it was changed; 0 where it is not kept yet
  */
-record MarkedAnswer(long pupilId, int question, String state, String given, String correction, String how, String cause) {}
+record MarkedAnswer(long pupilId, int question, String state, String given, String correction, String how, String cause, int revision) {
+    /** An answer that is to be kept. */
+    static MarkedAnswer of(long pupilId, int question, String state, String given, String correction, String how, String cause) {
+        return new MarkedAnswer(pupilId, question, state, given, correction, how, cause, 0);
+    }
+
+    /** Whether the same stands there, however often it was changed. */
+    boolean saysTheSameAs(MarkedAnswer other) {
+        return of(pupilId, question, state, given, correction, how, cause)
+                .equals(of(other.pupilId, other.question, other.state, other.given, other.correction, other.how, other.cause));
+    }
+}

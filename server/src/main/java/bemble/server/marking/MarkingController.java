@@ -8,6 +8,8 @@ import bemble.server.marking.Views.MarkingLine;
 import bemble.server.marking.Views.MarkingView;
 import bemble.server.print.ReportView;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -32,11 +34,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/markings")
 class MarkingController {
     private final MarkingService markings;
+    private final Judging judging;
+    private final JudgingQueue queue;
     private final ReportService reports;
     private final PilePages pages;
 
-    MarkingController(MarkingService markings, ReportService reports, PilePages pages) {
+    MarkingController(MarkingService markings, Judging judging, JudgingQueue queue, ReportService reports, PilePages pages) {
         this.markings = markings;
+        this.judging = judging;
+        this.queue = queue;
         this.reports = reports;
         this.pages = pages;
     }
@@ -56,12 +62,15 @@ class MarkingController {
      * @param correction the pupil's own correction beside it
      * @param how how it was done, in the teacher's own code
      * @param cause what the teacher decided it is
+     * @param revision the revision of the answer over which this is written, 0 where none stood there; left out to keep this
+     *     whatever another window has kept meanwhile
      */
     record AnswerContent(@NotNull(message = "Say right, given, blank, not-reached or unclear.") String state,
                          @Size(max = 120, message = "This answer is too long to be one number.") String given,
                          @Size(max = 120, message = "This answer is too long to be one number.") String correction,
                          @Size(max = 20, message = "Use a code of 20 letters at most.") String how,
-                         @Size(max = 60, message = "This is not a cause.") String cause) {}
+                         @Size(max = 60, message = "This is not a cause.") String cause,
+                         @Min(value = 0, message = "Revisions are counted from 0.") Integer revision) {}
 
     /**
      * @param state right or not-reached
@@ -82,9 +91,11 @@ class MarkingController {
 
     record AnswersTaken(@NotNull int answers) {}
 
+    /** Newest first; how many there are in all stands in the header {@code X-Total-Count}. */
     @GetMapping
-    List<MarkingLine> all(@AuthenticationPrincipal SignedIn teacher) {
-        return markings.all(teacher.id());
+    ResponseEntity<List<MarkingLine>> all(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
+            @RequestParam(defaultValue = "0") @Min(0) int offset, @RequestParam(defaultValue = "100") @Min(1) @Max(500) int most) {
+        return markings.search(teacher.id(), search, offset, most).answer();
     }
 
     @PostMapping
@@ -94,7 +105,7 @@ class MarkingController {
 
     @GetMapping("/{id}")
     MarkingView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return markings.view(teacher.id(), id);
+        return judging.view(teacher.id(), id);
     }
 
     @DeleteMapping("/{id}")
@@ -105,14 +116,16 @@ class MarkingController {
 
     @PostMapping("/{id}/restore")
     MarkingView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return markings.restore(teacher.id(), id);
+        markings.restore(teacher.id(), id);
+        return judging.view(teacher.id(), id);
     }
 
     @PutMapping("/{id}/papers/{pupil}/answers/{question}")
     MarkedPaperView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @PathVariable int question, @Valid @RequestBody AnswerContent content) {
-        return markings.keep(teacher.id(), id, new MarkedAnswer(pupil, question, content.state(), plain(content.given()),
-                plain(content.correction()), plain(content.how()), Causes.checked(content.cause())));
+        markings.keep(teacher.id(), id, MarkedAnswer.of(pupil, question, content.state(), plain(content.given()),
+                plain(content.correction()), plain(content.how()), Causes.checked(content.cause())), content.revision());
+        return queue.soon(teacher.id(), id, pupil);
     }
 
     private static String plain(String text) {
@@ -121,32 +134,38 @@ class MarkingController {
 
     @DeleteMapping("/{id}/papers/{pupil}/answers/{question}")
     MarkedPaperView remove(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
-            @PathVariable int question) {
-        return markings.remove(teacher.id(), id, pupil, question);
+            @PathVariable int question, @RequestParam(required = false) Integer revision) {
+        markings.remove(teacher.id(), id, pupil, question, revision);
+        return queue.soon(teacher.id(), id, pupil);
     }
 
     @PostMapping("/{id}/papers/{pupil}/rest")
     MarkedPaperView rest(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @Valid @RequestBody RestOfPaper rest) {
-        return markings.rest(teacher.id(), id, pupil, rest.state(), plain(rest.how()));
+        markings.rest(teacher.id(), id, pupil, rest.state(), plain(rest.how()));
+        return queue.soon(teacher.id(), id, pupil);
     }
 
     @PutMapping("/{id}/day")
     MarkingView workedOn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody DayOfWork day) {
         markings.workedOn(teacher.id(), id, day.workedOn());
-        return markings.view(teacher.id(), id);
+        return judging.view(teacher.id(), id);
     }
 
     @PutMapping("/{id}/papers/{pupil}")
     MarkedPaperView paper(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @Valid @RequestBody PaperContent content) {
-        return markings.paper(teacher.id(), id, pupil, content.sheet(), content.absent());
+        markings.paper(teacher.id(), id, pupil, content.sheet(), content.absent());
+        return queue.soon(teacher.id(), id, pupil);
     }
 
     /** Takes answers in from CSV, all or none. */
     @PostMapping(value = "/{id}/import", consumes = "text/csv")
-    AnswersTaken takeIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody String text) {
-        return new AnswersTaken(markings.takeIn(teacher.id(), id, text));
+    AnswersTaken takeIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @RequestBody(required = false) byte[] file) {
+        List<MarkedAnswer> answers = markings.takeIn(teacher.id(), id, file);
+        queue.later(teacher.id(), id, answers.stream().map(MarkedAnswer::pupilId).distinct().toList());
+        return new AnswersTaken(answers.size());
     }
 
     @GetMapping("/{id}/class")

@@ -10,6 +10,8 @@ import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Options.FlushCachePolicy;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
@@ -19,12 +21,35 @@ import org.apache.ibatis.annotations.Update;
 interface MarkingMapper {
     String COLUMNS = "id, class_id, title, begun_at, worked_on, sheets";
 
-    @Select("select " + COLUMNS + " from marking where teacher_id = #{teacherId} and deleted_at is null "
-            + "order by begun_at desc, id desc fetch first 200 rows only")
-    List<StoredMarking> all(long teacherId);
+    String MATCHES = "teacher_id = #{teacherId} and (words like #{pattern} escape '!' or regexp_like(lower(sheets), #{code}))";
+    /** Papers on which anything is marked, or that are those of absent pupils. */
+    String MARKED = "(select count(*) from (select a.pupil_id from marked_answer a where a.marking_id = m.id union "
+            + "select p.pupil_id from marked_paper p where p.marking_id = m.id and p.absent))";
+    String PUPILS = "(select count(*) from pupil u where u.class_id = m.class_id and u.deleted_at is null)";
 
-    @Select("select " + COLUMNS + " from marking where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
+    /** A pile in the list of them. */
+    record Line(long id, String title, String className, OffsetDateTime begunAt, int pupils, int marked) {}
+
+    /** @param code finds the code at the foot of a sheet in the sheets’ JSON */
+    @Select("select id, title, class_name, begun_at, " + PUPILS + " as pupils, " + MARKED + " as marked from live_marking m where " + MATCHES
+            + " order by begun_at desc, id desc offset #{offset} rows fetch first #{most} rows only")
+    List<Line> search(long teacherId, String pattern, String code, int offset, int most);
+
+    @Select("select count(*) from live_marking where " + MATCHES)
+    int countMatching(long teacherId, String pattern, String code);
+
+    /** Piles with papers that wait, the newest first. */
+    @Select("select * from (select id, title, class_name, begun_at, " + PUPILS + " as pupils, " + MARKED + " as marked "
+            + "from live_marking m where teacher_id = #{teacherId}) where marked < pupils order by begun_at desc, id desc "
+            + "fetch first #{most} rows only")
+    List<Line> waiting(long teacherId, int most);
+
+    @Select("select " + COLUMNS + " from live_marking where teacher_id = #{teacherId} and id = #{id}")
     Optional<StoredMarking> find(long teacherId, long id);
+
+    /** The codes under which pupils write in a pile at screens just now. */
+    @Select("select code from live_session where marking_id = #{id} and ended_at is null")
+    List<String> openAtScreens(long id);
 
     @Select(value = "select " + COLUMNS + " from final table (insert into marking (teacher_id, class_id, title, begun_at, worked_on, "
             + "sheets) values (#{teacherId}, #{classId}, #{title}, #{at}, #{on}, #{sheets}))", affectData = true)
@@ -48,26 +73,40 @@ interface MarkingMapper {
     void keepPaper(@Param("markingId") long markingId, @Param("p") StoredPaper paper);
 
     String ANSWER = "pupil_id, question, state, given, correction, how, cause";
+    String READ_ANSWER = ANSWER + ", revision";
 
-    @Select("select " + ANSWER + " from marked_answer where marking_id = #{markingId} order by pupil_id, question")
+    @Select("select " + READ_ANSWER + " from marked_answer where marking_id = #{markingId} order by pupil_id, question")
     List<MarkedAnswer> answers(long markingId);
 
-    @Select("select " + ANSWER + " from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} "
+    @Select("select " + READ_ANSWER + " from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} "
             + "and question = #{question}")
     Optional<MarkedAnswer> answer(long markingId, long pupilId, int question);
 
-    /** How many papers of a pile have anything marked, or are those of absent pupils. */
-    @Select("select count(*) from (select pupil_id from marked_answer where marking_id = #{markingId} union "
-            + "select pupil_id from marked_paper where marking_id = #{markingId} and absent)")
-    int begun(long markingId);
+    /**
+     * Keeps an answer over what was there before; each change takes the next revision, and waits to be judged.
+     *
+     * @param verdict right, wrong, blank, not-reached or unclear
+     * @return the revision
+     */
+    @Select(value = "select revision from final table (merge into marked_answer a using (values (cast(#{markingId} as bigint), "
+            + "cast(#{a.pupilId} as bigint), cast(#{a.question} as int))) as at (marking_id, pupil_id, question) on "
+            + "a.marking_id = at.marking_id and a.pupil_id = at.pupil_id and a.question = at.question when matched then update set "
+            + "state = #{a.state}, given = #{a.given}, correction = #{a.correction}, how = #{a.how}, cause = #{a.cause,jdbcType=VARCHAR}, "
+            + "verdict = #{verdict}, presumed = null, fact = null, unjudged = true, revision = a.revision + 1 when not matched then insert "
+            + "(marking_id, " + ANSWER + ", verdict, unjudged, revision) values (#{markingId}, #{a.pupilId}, #{a.question}, #{a.state}, "
+            + "#{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, 1))", affectData = true)
+    @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
+    int keepAnswer(@Param("markingId") long markingId, @Param("a") MarkedAnswer answer, @Param("verdict") String verdict);
 
-    @Insert("merge into marked_answer (marking_id, " + ANSWER + ") key (marking_id, pupil_id, question) values (#{markingId}, "
-            + "#{a.pupilId}, #{a.question}, #{a.state}, #{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR})")
-    void keepAnswer(@Param("markingId") long markingId, @Param("a") MarkedAnswer answer);
+    /** The papers on which something waits to be judged. */
+    @Select("select distinct m.teacher_id, a.marking_id, a.pupil_id from marked_answer a join live_marking m on m.id = a.marking_id "
+            + "where a.unjudged order by a.marking_id, a.pupil_id")
+    List<JudgingQueue.Paper> unjudged();
 
-    /** Keeps how an answer was judged, beside what stands on the paper. */
+    /** Keeps how an answer was judged, beside what stands on the paper, unless that is another by now. */
     @Update("update marked_answer set verdict = #{j.verdict}, presumed = #{j.presumed,jdbcType=VARCHAR}, "
-            + "fact = #{j.fact,jdbcType=VARCHAR} where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{j.question}")
+            + "fact = #{j.fact,jdbcType=VARCHAR}, unjudged = false where marking_id = #{markingId} and pupil_id = #{pupilId} "
+            + "and question = #{j.question} and revision = #{j.revision}")
     void judge(@Param("markingId") long markingId, @Param("pupilId") long pupilId, @Param("j") Judgement judgement);
 
     /** The whole paper tells more than the answer: what fits it is presumed of a wrong answer. */
@@ -76,7 +115,7 @@ interface MarkingMapper {
     void presume(long markingId, long pupilId, int question, String slip);
 
     /** How an answer was judged in the light of the paper. */
-    record Judgement(int question, String verdict, String presumed, String fact) {}
+    record Judgement(int question, String verdict, String presumed, String fact, int revision) {}
 
     /** An answer with the sheets it may stand on. */
     record WorkRow(long pupilId, long markingId, String sheet, int question, String state, String given, String correction,

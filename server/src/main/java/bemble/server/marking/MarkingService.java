@@ -1,9 +1,6 @@
 package bemble.server.marking;
 
-import bemble.core.diagnosis.Answers;
-import bemble.core.diagnosis.Item;
-import bemble.core.diagnosis.Judged;
-import bemble.core.diagnosis.Writer;
+import bemble.core.diagnosis.RightAnswer;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
@@ -11,23 +8,20 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
-import bemble.server.diagnosis.KnownAnswers;
+import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
-import bemble.server.marking.Views.MarkedPaperView;
-import bemble.server.marking.Views.MarkedSheetView;
 import bemble.server.marking.Views.MarkingLine;
-import bemble.server.marking.Views.MarkingView;
-import bemble.server.marking.Views.PaperAnswerView;
-import bemble.server.marking.Views.QuestionLine;
 import bemble.server.sets.PrintedSheets;
 import bemble.server.style.HowCode;
 import bemble.server.style.PreferencesService;
 import bemble.server.style.StyleService;
+import bemble.server.web.Page;
+import bemble.server.web.SearchWords;
+import bemble.server.web.TableFile;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -35,9 +29,10 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Supplier;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -48,25 +43,22 @@ import tools.jackson.databind.ObjectMapper;
 @Service
 class MarkingService {
     private static final Set<String> STATES = Set.of("right", "given", "blank", "not-reached", "unclear");
-    private static final int MOST_PRESUMED = 4;
 
     private final MarkingMapper markings;
     private final ClassService classes;
     private final PrintedSheets sheets;
     private final StyleService styles;
     private final PreferencesService preferences;
-    private final KnownAnswers known;
     private final ObjectMapper json;
     private final Clock clock;
 
     MarkingService(MarkingMapper markings, ClassService classes, PrintedSheets sheets, StyleService styles,
-            PreferencesService preferences, KnownAnswers known, ObjectMapper json, Clock clock) {
+            PreferencesService preferences, ObjectMapper json, Clock clock) {
         this.markings = markings;
         this.classes = classes;
         this.sheets = sheets;
         this.styles = styles;
         this.preferences = preferences;
-        this.known = known;
         this.json = json;
         this.clock = clock;
     }
@@ -94,16 +86,40 @@ class MarkingService {
         List<MarkedAnswer> answers(long pupilId) {
             return answers.stream().filter(answer -> answer.pupilId() == pupilId).toList();
         }
+
+        /** What is kept for a question; null where nothing is. */
+        MarkedAnswer answer(long pupilId, int question) {
+            return answers(pupilId).stream().filter(answer -> answer.question() == question).findFirst().orElse(null);
+        }
+
+        /** What an answer is: right, wrong, blank, not-reached or unclear. */
+        String verdict(MarkedAnswer answer, Problem problem) {
+            if (!answer.state().equals("given")) {
+                return answer.state();
+            }
+            return switch (RightAnswer.of(problem, Methods.find(problem, null, style)).verdict(answer.given(), style.point().punctuation())) {
+                case CORRECT -> "right";
+                case WRONG -> "wrong";
+                case UNREADABLE -> "unclear";
+            };
+        }
     }
 
-    List<MarkingLine> all(long teacherId) {
-        Map<Long, SchoolClass> byId = new HashMap<>();
-        classes.all(teacherId).forEach(each -> byId.put(each.id(), each));
-        return markings.all(teacherId).stream().filter(each -> byId.containsKey(each.classId())).map(each -> {
-            SchoolClass schoolClass = byId.get(each.classId());
-            int begun = markings.begun(each.id());
-            return new MarkingLine(each.id(), each.title(), schoolClass.name(), each.begunAt(), Math.max(begun, schoolClass.pupils().size()), begun);
-        }).toList();
+    /** Piles newest first, those whose title, class or code has the words. */
+    Page<MarkingLine> search(long teacherId, String words, int offset, int most) {
+        String pattern = SearchWords.pattern(words);
+        String code = "\"code\":\"[^\"]*" + Pattern.quote(words.strip().toLowerCase(Locale.ROOT));
+        return new Page<>(markings.search(teacherId, pattern, code, offset, most).stream().map(MarkingService::line).toList(),
+                markings.countMatching(teacherId, pattern, code));
+    }
+
+    /** Piles with papers that wait to be marked, newest first. */
+    List<MarkingLine> waiting(long teacherId, int most) {
+        return markings.waiting(teacherId, most).stream().map(MarkingService::line).toList();
+    }
+
+    private static MarkingLine line(MarkingMapper.Line line) {
+        return new MarkingLine(line.id(), line.title(), line.className(), line.begunAt(), Math.max(line.marked(), line.pupils()), line.marked());
     }
 
     /**
@@ -145,118 +161,24 @@ class MarkingService {
         answers.stream().map(MarkedAnswer::pupilId).distinct()
                 .filter(pupilId -> now.pupils().stream().noneMatch(pupil -> pupil.id() == pupilId))
                 .forEach(pupilId -> classes.pupil(teacherId, pupilId).ifPresent(pupils::add));
-        return new SchoolClass(now.id(), now.name(), pupils);
-    }
-
-    MarkingView view(long teacherId, long id) {
-        Open open = open(teacherId, id);
-        List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.read().stream()).toList();
-        return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
-                open.stored().begunAt(), open.stored().workedOn(), open.sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
-                        .map(problem -> new QuestionLine(problem.text(), problem.operation().id(), right(problem, open.style()))).toList())).toList(),
-                open.schoolClass().pupils().stream().map(pupil -> paper(open, pupil)).toList(), Causes.of(problems));
+        return now.with(pupils);
     }
 
     static String right(Problem problem, HouseStyle style) {
         return Written.answerBy(Hand.CAREFUL, problem, Methods.find(problem, null, style), style).answer().text();
     }
 
-    /** A paper with the answers on it that can be read, judged together once. */
-    private record ReadPaper(List<MarkedAnswer> answers, Writer writer) {
-        Map<Integer, Judged> judged() {
-            Map<Integer, Judged> judged = new HashMap<>();
-            List<Judged> each = writer.items();
-            for (int i = 0; i < answers.size(); i++) {
-                judged.put(answers.get(i).question(), each.get(i));
-            }
-            return judged;
-        }
-
-        String factMissed(int question) {
-            return writer.factMissed(answers.stream().map(MarkedAnswer::question).toList().indexOf(question));
-        }
-    }
-
-    private ReadPaper read(Open open, long pupilId) {
-        List<MarkedAnswer> answers = readable(open.answers(pupilId));
-        return new ReadPaper(answers, writer(open, answers, open.sheet(pupilId).read()));
-    }
-
-    private MarkedPaperView paper(Open open, Pupil pupil) {
-        return known.read(() -> paper(open, pupil, read(open, pupil.id())));
-    }
-
-    /** A pupil's paper, each answer judged in the light of the others. */
-    private static MarkedPaperView paper(Open open, Pupil pupil, ReadPaper read) {
-        List<Problem> problems = open.sheet(pupil.id()).read();
-        Map<Integer, Judged> judged = read.judged();
-        boolean alone = judged.values().stream().filter(each -> each.verdict() == Judged.Verdict.WRONG).count() < 2;
-        StoredPaper paper = open.papers().get(pupil.id());
-        return new MarkedPaperView(pupil, open.sheet(pupil.id()).code(), paper != null && paper.absent(), open.answers(pupil.id()).stream()
-                .map(answer -> view(answer, problems.get(answer.question() - 1), judged.get(answer.question()), alone)).toList());
-    }
-
-    /** The answers that are judged: what is blank, not reached or unclear is none. */
-    static List<MarkedAnswer> readable(List<MarkedAnswer> answers) {
-        return answers.stream().filter(answer -> answer.state().equals("given") || answer.state().equals("right")).toList();
-    }
-
-    /** The paper as it is now, with how each answer was judged kept beside it. */
-    MarkedPaperView judgedAnew(long teacherId, long id, Pupil pupil) {
-        Open open = open(teacherId, id);
-        return known.read(() -> {
-            ReadPaper read = read(open, pupil.id());
-            MarkedPaperView paper = paper(open, pupil, read);
-            paper.answers().forEach(answer -> {
-                String presumed = answer.presumed().isEmpty() ? null : answer.presumed().get(0).slip();
-                markings.judge(id, pupil.id(), new MarkingMapper.Judgement(answer.question(), answer.verdict(), presumed,
-                        Slips.FACT_NEAR_MISS.equals(presumed) ? read.factMissed(answer.question()) : null));
-            });
-            return paper;
-        });
-    }
-
-    Writer writer(Open open, List<MarkedAnswer> answers, List<Problem> problems) {
-        List<Answers> known = answersOf(answers.stream().map(answer -> problems.get(answer.question() - 1)).toList(), open.style());
-        List<Item> items = new ArrayList<>();
-        for (int i = 0; i < answers.size(); i++) {
-            items.add(new Item(known.get(i), answers.get(i).state().equals("right") ? known.get(i).rightText()
-                    : answers.get(i).given()));
-        }
-        return Writer.of(items, open.style().point().punctuation());
-    }
-
-    /** The answers of each of some questions. */
-    List<Answers> answersOf(List<Problem> problems, HouseStyle style) {
-        return known.of(problems.stream().map(problem -> new KnownAnswers.Wanted(problem, null, style)).toList());
-    }
-
-    /** Runs what reads answers of questions, one at a time. */
-    <T> T reading(Supplier<T> reader) {
-        return known.read(reader);
-    }
-
-    private static PaperAnswerView view(MarkedAnswer answer, Problem problem, Judged judged, boolean alone) {
-        String verdict = judged == null ? answer.state() : switch (judged.verdict()) {
-            case CORRECT -> "right";
-            case WRONG -> "wrong";
-            case UNREADABLE -> "unclear";
-        };
-        return new PaperAnswerView(answer.question(), answer.state(), answer.given(), answer.correction(), answer.how(), verdict,
-                judged == null ? List.of() : judged.findings().stream().limit(MOST_PRESUMED)
-                        .map(finding -> Causes.presumed(finding, problem, alone)).toList(),
-                answer.cause(), Causes.name(answer.cause(), problem));
-    }
-
     /**
-     * Keeps what stands on a paper for a question; over what was there before.
+     * Keeps what stands on a paper for a question, over what was there before.
      *
-     * @return the pupil's paper, with all its answers judged anew
+     * @param seen the revision of the answer over which this was written, 0 where none stood there; null to keep this whatever
+     *     came between
+     * @throws ChangedElsewhere with the paper as it is now, where another window has changed the answer meanwhile
      */
     @Transactional
-    MarkedPaperView keep(long teacherId, long id, MarkedAnswer answer) {
+    void keep(long teacherId, long id, MarkedAnswer answer, Integer seen) {
         Open open = open(teacherId, id);
-        Pupil pupil = pupil(open, answer.pupilId());
+        pupil(open, answer.pupilId());
         requireQuestion(open, answer);
         if (!STATES.contains(answer.state())) {
             throw Refusal.of("state", "Say right, given, blank, not-reached or unclear.");
@@ -264,25 +186,43 @@ class MarkingService {
         if (answer.state().equals("given") && answer.given().isBlank()) {
             throw Refusal.of("given", "Type the answer that stands there, like 7 3152 for question 7.");
         }
-        Causes.checked(answer.cause());
         requireCode(teacherId, answer.how());
-        markings.keepAnswer(id, answer);
-        return judgedAnew(teacherId, id, pupil);
+        MarkedAnswer there = open.answer(answer.pupilId(), answer.question());
+        requireSeen(there, seen);
+        if (there == null || !there.saysTheSameAs(answer)) {
+            int revision = keep(open, answer);
+            // Somebody else’s save may have come in after this one looked.
+            if (seen != null && revision != seen + 1) {
+                throw new ChangedElsewhere(markings.answer(id, answer.pupilId(), answer.question()).orElse(null));
+            }
+        }
     }
 
+    private static void requireSeen(MarkedAnswer there, Integer seen) {
+        if (seen != null && seen != (there == null ? 0 : there.revision())) {
+            throw new ChangedElsewhere(there);
+        }
+    }
+
+    private int keep(Open open, MarkedAnswer answer) {
+        Problem problem = open.sheet(answer.pupilId()).read().get(answer.question() - 1);
+        return markings.keepAnswer(open.stored().id(), answer, open.verdict(answer, problem));
+    }
+
+    /** @param seen as in {@link #keep} */
     @Transactional
-    MarkedPaperView remove(long teacherId, long id, long pupilId, int question) {
+    void remove(long teacherId, long id, long pupilId, int question, Integer seen) {
         Open open = open(teacherId, id);
-        Pupil pupil = pupil(open, pupilId);
+        pupil(open, pupilId);
+        requireSeen(open.answer(pupilId, question), seen);
         markings.removeAnswer(id, pupilId, question);
-        return judgedAnew(teacherId, id, pupil);
     }
 
     /** Everything on a paper that has nothing yet is right, or was not reached. */
     @Transactional
-    MarkedPaperView rest(long teacherId, long id, long pupilId, String state, String how) {
+    void rest(long teacherId, long id, long pupilId, String state, String how) {
         Open open = open(teacherId, id);
-        Pupil pupil = pupil(open, pupilId);
+        pupil(open, pupilId);
         if (!Set.of("right", "not-reached").contains(state)) {
             throw Refusal.of("state", "The rest is right, or not-reached.");
         }
@@ -290,10 +230,21 @@ class MarkingService {
         List<Integer> there = open.answers(pupilId).stream().map(MarkedAnswer::question).toList();
         for (int question = 1; question <= open.sheet(pupilId).problems().size(); question++) {
             if (!there.contains(question)) {
-                markings.keepAnswer(id, new MarkedAnswer(pupilId, question, state, "", "", how, null));
+                keep(open, MarkedAnswer.of(pupilId, question, state, "", "", how, null));
             }
         }
-        return judgedAnew(teacherId, id, pupil);
+    }
+
+    /** Keeps how the answers of a paper were judged, but for those that have changed meanwhile. */
+    @Transactional
+    void keepJudged(long id, long pupilId, List<MarkingMapper.Judgement> judgements) {
+        judgements.forEach(judgement -> markings.judge(id, pupilId, judgement));
+    }
+
+    /** The whole paper tells more than its answers: what fits it is presumed of its wrong ones. */
+    @Transactional
+    void presume(long id, long pupilId, List<TakenPapers.Taken> answers) {
+        answers.forEach(taken -> markings.presume(id, pupilId, taken.question(), taken.slip()));
     }
 
     /**
@@ -302,22 +253,20 @@ class MarkingService {
      * @param code the sheet's printed code, or “set” for the one that was never printed; null leaves it as it is
      */
     @Transactional
-    MarkedPaperView paper(long teacherId, long id, long pupilId, String code, boolean absent) {
+    void paper(long teacherId, long id, long pupilId, String code, boolean absent) {
         Open open = open(teacherId, id);
-        Pupil pupil = pupil(open, pupilId);
+        pupil(open, pupilId);
         StoredPaper before = open.papers().get(pupilId);
         String sheet = before == null ? null : before.sheet();
         if (PrintedSheets.UNPRINTED.equals(code)) {
             sheet = null;
         } else if (code != null && !code.isBlank()) {
-            PrintedSheets.Sheet printed = addSheet(teacherId, open, code);
-            sheet = printed.code();
-            int questions = printed.problems().size();
-            open.answers(pupilId).stream().filter(answer -> answer.question() > questions)
-                    .forEach(answer -> markings.removeAnswer(id, pupilId, answer.question()));
+            sheet = addSheet(teacherId, open, code).code();
         }
         markings.keepPaper(id, new StoredPaper(pupilId, sheet, absent));
-        return judgedAnew(teacherId, id, pupil);
+        int questions = open(teacherId, id).sheet(pupilId).problems().size();
+        open.answers(pupilId).stream().filter(answer -> answer.question() > questions)
+                .forEach(answer -> markings.removeAnswer(id, pupilId, answer.question()));
     }
 
     private PrintedSheets.Sheet addSheet(long teacherId, Open open, String code) {
@@ -330,18 +279,13 @@ class MarkingService {
         return printed;
     }
 
-    /** @return how many answers were taken in, all of them or none */
+    /** @return the answers that were taken in, all of them or none */
     @Transactional
-    int takeIn(long teacherId, long id, String text) {
-        List<MarkedAnswer> answers = AnswersFile.read(text, open(teacherId, id));
-        keepAll(teacherId, id, answers);
-        return answers.size();
-    }
-
-    private void keepAll(long teacherId, long id, List<MarkedAnswer> answers) {
-        answers.forEach(answer -> markings.keepAnswer(id, answer));
+    List<MarkedAnswer> takeIn(long teacherId, long id, byte[] file) {
         Open open = open(teacherId, id);
-        answers.stream().map(MarkedAnswer::pupilId).distinct().forEach(pupilId -> judgedAnew(teacherId, id, pupil(open, pupilId)));
+        List<MarkedAnswer> answers = AnswersFile.read(TableFile.rows(file), open);
+        answers.forEach(answer -> keep(open, answer));
+        return answers;
     }
 
     /** Says on which day the papers were written, where it was not the day they were begun to be marked. */
@@ -354,16 +298,21 @@ class MarkingService {
         markings.changeDay(teacherId, id, day);
     }
 
+    /** @throws Refusal where pupils write in it just now */
     @Transactional
     void delete(long teacherId, long id) {
         open(teacherId, id);
+        List<String> codes = markings.openAtScreens(id);
+        if (!codes.isEmpty()) {
+            throw Refusal.of("", "Pupils write these papers at screens just now, under the code " + codes.get(0)
+                    + ". End the code first; then the pile can be deleted.");
+        }
         markings.delete(teacherId, id, now());
     }
 
     @Transactional
-    MarkingView restore(long teacherId, long id) {
+    void restore(long teacherId, long id) {
         markings.delete(teacherId, id, null);
-        return view(teacherId, id);
     }
 
     private void requireCode(long teacherId, String how) {

@@ -2,9 +2,7 @@ package bemble.server.marking;
 
 import bemble.core.diagnosis.Answers;
 import bemble.core.diagnosis.Cause;
-import bemble.core.diagnosis.Diagnosis;
 import bemble.core.diagnosis.DiagnosisWords;
-import bemble.core.diagnosis.Judged;
 import bemble.core.diagnosis.MarkingKey.KeyCode;
 import bemble.core.diagnosis.MarkingKey.KeyLine;
 import bemble.core.diagnosis.MarkingKey;
@@ -45,11 +43,13 @@ class ReportService {
     private static final int SET_QUESTIONS = 8;
 
     private final MarkingService markings;
+    private final Judging judging;
     private final MarkedWork work;
     private final PrintedSheets sheets;
 
-    ReportService(MarkingService markings, MarkedWork work, PrintedSheets sheets) {
+    ReportService(MarkingService markings, Judging judging, MarkedWork work, PrintedSheets sheets) {
         this.markings = markings;
+        this.judging = judging;
         this.work = work;
         this.sheets = sheets;
     }
@@ -60,11 +60,9 @@ class ReportService {
     ClassView ofClass(long teacherId, long id) {
         Open open = markings.open(teacherId, id);
         List<QuizTaken> quizzes = quizzes(teacherId, open);
-        return markings.reading(() -> {
-            List<Judgement> judgements = open.schoolClass().pupils().stream().map(pupil -> judge(open, pupil, quizzes)).toList();
-            return new ClassView(questions(open), groups(open, judgements), facts(judgements),
-                    judgements.stream().map(Judgement::view).toList());
-        });
+        List<Judgement> judgements = open.schoolClass().pupils().stream().map(pupil -> judge(open, pupil, quizzes)).toList();
+        return new ClassView(questions(open), groups(open, judgements), facts(judgements),
+                judgements.stream().map(Judgement::view).toList());
     }
 
     private List<QuizTaken> quizzes(long teacherId, Open open) {
@@ -75,15 +73,15 @@ class ReportService {
 
     private Judgement judge(Open open, Pupil pupil, List<QuizTaken> quizzes) {
         List<Problem> problems = open.sheet(pupil.id()).read();
-        List<MarkedAnswer> read = MarkingService.readable(open.answers(pupil.id()));
-        Writer writer = markings.writer(open, read, problems);
+        List<MarkedAnswer> read = Judging.readable(open.answers(pupil.id()));
+        Writer writer = judging.writer(open, read, problems);
         int right = 0;
         int wrong = 0;
         List<String> decided = new ArrayList<>();
         for (MarkedAnswer answer : read) {
-            switch (verdict(open, answer, problems)) {
-                case CORRECT -> right++;
-                case WRONG -> wrong++;
+            switch (open.verdict(answer, problems.get(answer.question() - 1))) {
+                case "right" -> right++;
+                case "wrong" -> wrong++;
                 default -> { }
             }
             if (answer.cause() != null && !decided.contains(answer.cause())) {
@@ -106,13 +104,6 @@ class ReportService {
                 slips, problems.get(0));
     }
 
-    /** What an answer is, without looking for what fits it. */
-    private Judged.Verdict verdict(Open open, MarkedAnswer answer, List<Problem> problems) {
-        return answer.state().equals("right") ? Judged.Verdict.CORRECT : answer.state().equals("given")
-                ? Diagnosis.verdict(markings.answersOf(List.of(problems.get(answer.question() - 1)), open.style()).get(0), answer.given(),
-                        open.style().point().punctuation()) : Judged.Verdict.UNREADABLE;
-    }
-
     private static CauseLine line(Cause cause, Problem problem) {
         String name = Slips.name(cause.slip(), problem) + (cause.with() == null ? "" : ", " + Slips.name(cause.with(), problem));
         return new CauseLine(cause.slip(), cause.with(), name, cause.say(),
@@ -122,7 +113,7 @@ class ReportService {
 
     private List<QuestionCount> questions(Open open) {
         List<Problem> problems = open.sheets().get(0).read();
-        List<Answers> known = markings.answersOf(problems, open.style());
+        List<Answers> known = judging.answersOf(problems, open.style());
         List<QuestionCount> counts = new ArrayList<>();
         for (int i = 0; i < problems.size(); i++) {
             int question = i + 1;
@@ -133,7 +124,7 @@ class ReportService {
                         && open.sheet(answer.pupilId()).code().equals(open.sheets().get(0).code());
                 if (here && (answer.state().equals("given") || answer.state().equals("right"))) {
                     of++;
-                    if (verdict(open, answer, problems) == Judged.Verdict.WRONG) {
+                    if (open.verdict(answer, problems.get(i)).equals("wrong")) {
                         wrong.merge(answer.given(), 1, Integer::sum);
                     }
                 }
@@ -211,11 +202,9 @@ class ReportService {
     /** The key to mark books by, away from any screen. */
     PileKey key(long teacherId, long id) {
         Open open = markings.open(teacherId, id);
-        return markings.reading(() -> {
-            MarkingKey key = MarkingKey.of(markings.answersOf(open.sheets().get(0).read(), open.style()));
-            return new PileKey(key.codes(), open.sheets().stream().map(sheet -> new SheetLines(sheet.code(),
-                    key.linesOf(markings.answersOf(sheet.read(), open.style())))).toList());
-        });
+        MarkingKey key = MarkingKey.of(judging.answersOf(open.sheets().get(0).read(), open.style()));
+        return new PileKey(key.codes(), open.sheets().stream().map(sheet -> new SheetLines(sheet.code(),
+                key.linesOf(judging.answersOf(sheet.read(), open.style())))).toList());
     }
 
     /**
@@ -229,22 +218,20 @@ class ReportService {
     /** A strip for each pupil whose paper had something wrong. */
     List<Strip> strips(long teacherId, long id) {
         Open open = markings.open(teacherId, id);
-        return markings.reading(() -> {
-            List<Strip> strips = new ArrayList<>();
-            for (Pupil pupil : open.schoolClass().pupils()) {
-                Judgement judgement = judge(open, pupil, List.of());
-                if (judgement.view().wrong() > 0) {
-                    strip(open, pupil, judgement).ifPresent(strips::add);
-                }
+        List<Strip> strips = new ArrayList<>();
+        for (Pupil pupil : open.schoolClass().pupils()) {
+            Judgement judgement = judge(open, pupil, List.of());
+            if (judgement.view().wrong() > 0) {
+                strip(open, pupil, judgement).ifPresent(strips::add);
             }
-            return strips;
-        });
+        }
+        return strips;
     }
 
     private Optional<Strip> strip(Open open, Pupil pupil, Judgement judgement) {
         List<Problem> problems = open.sheet(pupil.id()).read();
         Problem wrong = open.answers(pupil.id()).stream()
-                .filter(answer -> verdict(open, answer, problems) == Judged.Verdict.WRONG)
+                .filter(answer -> open.verdict(answer, problems.get(answer.question() - 1)).equals("wrong"))
                 .map(answer -> problems.get(answer.question() - 1)).findFirst().orElse(null);
         if (wrong == null) {
             return Optional.empty();

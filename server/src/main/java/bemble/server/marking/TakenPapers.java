@@ -18,12 +18,14 @@ import tools.jackson.databind.ObjectMapper;
 @Component
 public class TakenPapers {
     private final MarkingService markings;
+    private final Judging judging;
     private final MarkingMapper mapper;
     private final PreferencesService preferences;
     private final ObjectMapper json;
 
-    TakenPapers(MarkingService markings, MarkingMapper mapper, PreferencesService preferences, ObjectMapper json) {
+    TakenPapers(MarkingService markings, Judging judging, MarkingMapper mapper, PreferencesService preferences, ObjectMapper json) {
         this.markings = markings;
+        this.judging = judging;
         this.mapper = mapper;
         this.preferences = preferences;
         this.json = json;
@@ -63,13 +65,15 @@ public class TakenPapers {
         Open open = markings.open(teacherId, markingId);
         String how = helped ? helped(teacherId) : "";
         for (Taken taken : answers) {
-            MarkedAnswer before = open.answers(pupilId).stream().filter(answer -> answer.question() == taken.question())
-                    .findFirst().orElse(null);
-            mapper.keepAnswer(markingId, merged(pupilId, before, taken, how));
+            MarkedAnswer answer = merged(pupilId, open.answer(pupilId, taken.question()), taken, how);
+            mapper.keepAnswer(markingId, answer, open.verdict(answer, open.sheet(pupilId).read().get(taken.question() - 1)));
         }
-        markings.judgedAnew(teacherId, markingId, MarkingService.pupil(open, pupilId));
-        answers.stream().filter(taken -> taken.slip() != null && !taken.given().isEmpty())
-                .forEach(taken -> mapper.presume(markingId, pupilId, taken.question(), taken.slip()));
+    }
+
+    /** Judges what was taken in; what fits the paper as it was written stands over what fits its answers. */
+    public void judge(long teacherId, long markingId, long pupilId, List<Taken> answers) {
+        judging.judge(teacherId, markingId, pupilId);
+        markings.presume(markingId, pupilId, answers.stream().filter(taken -> taken.slip() != null && !taken.given().isEmpty()).toList());
     }
 
     /**
@@ -120,9 +124,9 @@ public class TakenPapers {
 
     private static MarkedAnswer merged(long pupilId, MarkedAnswer before, Taken taken, String how) {
         if (before == null || before.state().equals("blank")) {
-            return new MarkedAnswer(pupilId, taken.question(), taken.given().isEmpty() ? "blank" : "given", taken.given(), "", how, null);
+            return MarkedAnswer.of(pupilId, taken.question(), taken.given().isEmpty() ? "blank" : "given", taken.given(), "", how, null);
         }
         String correction = before.given().equals(taken.given()) || taken.given().isEmpty() ? before.correction() : taken.given();
-        return new MarkedAnswer(pupilId, taken.question(), before.state(), before.given(), correction, before.how(), before.cause());
+        return MarkedAnswer.of(pupilId, taken.question(), before.state(), before.given(), correction, before.how(), before.cause());
     }
 }

@@ -36,13 +36,19 @@ final class Views {
      * @param presumed what fits a wrong answer, likeliest first
      * @param cause what the teacher decided, or left out
      * @param causeName the same in a few words
+     * @param revision how often it was changed
      */
     record PaperAnswerView(@NotNull int question, @NotNull String state, @NotNull String given, @NotNull String correction,
                       @NotNull String how, @NotNull String verdict, @NotNull List<Presumed> presumed, String cause,
-                      String causeName) {}
+                      String causeName, @NotNull int revision) {}
 
-    /** A pupil's paper. */
-    record MarkedPaperView(@NotNull Pupil pupil, @NotNull String sheet, @NotNull boolean absent, @NotNull List<PaperAnswerView> answers) {}
+    /**
+     * A pupil's paper.
+     *
+     * @param judged whether what fits its wrong answers is among them; else that follows
+     */
+    record MarkedPaperView(@NotNull Pupil pupil, @NotNull String sheet, @NotNull boolean absent, @NotNull List<PaperAnswerView> answers,
+                           @NotNull boolean judged) {}
 
     /** A marking with all its papers. */
     record MarkingView(@NotNull long id, @NotNull String title, @NotNull long classId, @NotNull String className,

@@ -6,6 +6,7 @@ import org.springframework.stereotype.Component;
 /** Piles with papers that still wait to be marked. */
 @Component
 public class WaitingPiles {
+    private static final int MOST = 50;
     private final MarkingService markings;
 
     WaitingPiles(MarkingService markings) {
@@ -16,7 +17,6 @@ public class WaitingPiles {
     public record Pile(long id, String title, String className, int waiting, int papers) {}
 
     public List<Pile> of(long teacherId) {
-        return markings.all(teacherId).stream().filter(each -> each.marked() < each.papers())
-                .map(each -> new Pile(each.id(), each.title(), each.className(), each.papers() - each.marked(), each.papers())).toList();
+        return markings.waiting(teacherId, MOST).stream().map(each -> new Pile(each.id(), each.title(), each.className(), each.papers() - each.marked(), each.papers())).toList();
     }
 }

@@ -40,9 +40,11 @@ class PlanController {
         return plans.term(teacher.id(), id);
     }
 
+    /** @param revision the revision that was changed; 0 where nothing was chosen yet */
     @PutMapping("/term")
-    TermView keepTerm(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody Term term) {
-        return plans.keepTerm(teacher.id(), id, term);
+    TermView keepTerm(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @RequestParam @Min(value = 0, message = "Revisions are counted from 0.") int revision, @Valid @RequestBody Term term) {
+        return plans.keepTerm(teacher.id(), id, term, revision);
     }
 
     @GetMapping("/plan")

@@ -14,11 +14,18 @@ interface PlanMapper {
     /** A plan as it was changed by hand. */
     record StoredPlan(String content, int revision) {}
 
-    @Select("select content from class_term where class_id = #{classId}")
-    Optional<String> term(long classId);
+    /** A term’s wishes as they were kept. */
+    record StoredTerm(String content, int revision) {}
 
-    @Update("merge into class_term (class_id, content) key (class_id) values (#{classId}, #{content})")
-    void keepTerm(long classId, String content);
+    @Select("select content, revision from class_term where class_id = #{classId}")
+    Optional<StoredTerm> term(long classId);
+
+    @Insert("insert into class_term (class_id, content, revision) select #{classId}, #{content}, 1 "
+            + "where not exists (select 1 from class_term where class_id = #{classId})")
+    int beginTerm(long classId, String content);
+
+    @Update("update class_term set content = #{content}, revision = revision + 1 where class_id = #{classId} and revision = #{revision}")
+    int changeTerm(long classId, String content, int revision);
 
     @Select("select content, revision from class_plan where class_id = #{classId} and monday = #{monday}")
     Optional<StoredPlan> plan(long classId, LocalDate monday);

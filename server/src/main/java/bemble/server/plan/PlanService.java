@@ -82,11 +82,13 @@ public class PlanService {
 
     record TopicView(@NotNull String id, @NotNull String operation, @NotNull String title) {}
 
-    record TermView(@NotNull Term chosen, @NotNull List<TopicView> topics) {}
+    /** @param revision 0 while nothing was chosen by hand */
+    record TermView(@NotNull Term chosen, @NotNull List<TopicView> topics, @NotNull int revision) {}
 
     TermView term(long teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
-        return new TermView(termOf(classId, () -> records.work(teacherId, schoolClass)), allTopics());
+        return new TermView(termOf(classId, () -> records.work(teacherId, schoolClass)), allTopics(),
+                plans.term(classId).map(PlanMapper.StoredTerm::revision).orElse(0));
     }
 
     private static List<TopicView> allTopics() {
@@ -94,7 +96,7 @@ public class PlanService {
     }
 
     private Term termOf(long classId, Supplier<List<PupilWork>> work) {
-        return plans.term(classId).map(content -> json.readValue(content, Term.class)).orElseGet(() -> usual(work.get()));
+        return plans.term(classId).map(stored -> json.readValue(stored.content(), Term.class)).orElseGet(() -> usual(work.get()));
     }
 
     /** Until a teacher chooses: the ladders of the operations the class is at, from the first rung that was tried. */
@@ -116,11 +118,21 @@ public class PlanService {
         return new Term(topics, List.of(1, 2, 3, 4, 5), USUAL_MINUTES, USUAL_GROUP, 3);
     }
 
+    /**
+     * Keeps what a teacher wants of a class's plans.
+     *
+     * @param revision the revision that was changed; 0 where nothing was chosen yet
+     * @throws ChangedElsewhere with what is wanted now, where another window has changed it meanwhile
+     */
     @Transactional
-    TermView keepTerm(long teacherId, long classId, Term term) {
+    TermView keepTerm(long teacherId, long classId, Term term, int revision) {
         classes.find(teacherId, classId);
         term.wishes(monday(null));
-        plans.keepTerm(classId, json.writeValueAsString(term));
+        String content = json.writeValueAsString(term);
+        int kept = revision == 0 ? plans.beginTerm(classId, content) : plans.changeTerm(classId, content, revision);
+        if (kept == 0) {
+            throw new ChangedElsewhere(term(teacherId, classId));
+        }
         return term(teacherId, classId);
     }
 

@@ -151,8 +151,8 @@ public class RecordService {
     /** @throws Missing where the teacher has no such pupil */
     public Known pupil(long teacherId, long pupilId) {
         SchoolClass schoolClass = classes.ofPupil(teacherId, pupilId);
-        Pupil pupil = schoolClass.pupil(pupilId).orElseThrow();
-        return new Known(schoolClass, work(teacherId, new SchoolClass(schoolClass.id(), schoolClass.name(), List.of(pupil))).get(0));
+        Pupil pupil = classes.pupil(teacherId, pupilId).orElseThrow();
+        return new Known(schoolClass, work(teacherId, schoolClass.with(List.of(pupil))).get(0));
     }
 
     PupilRecord ofPupil(long teacherId, long pupilId) {

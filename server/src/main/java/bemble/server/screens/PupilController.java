@@ -10,18 +10,30 @@ import bemble.server.screens.ScreenService.Visitor;
 import bemble.server.screens.ScreenViews.DoorView;
 import bemble.server.screens.ScreenViews.InView;
 import bemble.server.screens.ScreenViews.OwnSet;
+import bemble.server.writing.FigureRequest;
+import bemble.server.writing.MarkRequest;
+import bemble.server.writing.NudgeView;
+import bemble.server.writing.PaperView;
+import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
+import java.util.List;
+import java.util.UUID;
 import java.util.function.Supplier;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseCookie;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.util.WebUtils;
 
 /**
  * Where pupils come in and write. They have no account: the code and their name let them in, and this device is
@@ -31,11 +43,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/in")
 class PupilController {
     private static final String VISITOR = "pupil";
+    private static final String DEVICE = "bemble-device";
     private final ScreenService screens;
+    private final TakingIn taking;
     private final Attempts attempts;
 
-    PupilController(ScreenService screens, Attempts attempts) {
+    PupilController(ScreenService screens, TakingIn taking, Attempts attempts) {
         this.screens = screens;
+        this.taking = taking;
         this.attempts = attempts;
     }
 
@@ -63,11 +78,27 @@ class PupilController {
     }
 
     @PostMapping
-    InView comeIn(@Valid @RequestBody Came came, HttpServletRequest request) {
+    InView comeIn(@Valid @RequestBody Came came, HttpServletRequest request, HttpServletResponse response) {
+        String device = device(request, response);
         Visitor visitor = guarded(came.code() + " " + came.pupilId(), request,
-                () -> screens.comeIn(came.code(), came.pupilId(), came.digits()));
+                () -> screens.comeIn(came.code(), came.pupilId(), came.digits(), device));
+        // A session that somebody else may have begun on this device is not gone on with under its old number.
+        request.getSession();
+        request.changeSessionId();
         request.getSession().setAttribute(VISITOR, visitor);
         return new InView(screens.own(visitor));
+    }
+
+    /** A number by which a device is known again, also after Bemble was started anew. */
+    private static String device(HttpServletRequest request, HttpServletResponse response) {
+        Cookie known = WebUtils.getCookie(request, DEVICE);
+        if (known != null && known.getValue().matches("[0-9a-f-]{36}")) {
+            return known.getValue();
+        }
+        String made = UUID.randomUUID().toString();
+        response.addHeader(HttpHeaders.SET_COOKIE, ResponseCookie.from(DEVICE, made).path("/api/in").httpOnly(true).sameSite("Lax")
+                .maxAge(Duration.ofDays(365)).build().toString());
+        return made;
     }
 
     /** Wrong codes and digits are slowed down, as wrong passwords are. */
@@ -96,14 +127,42 @@ class PupilController {
         return screens.paper(visitor(session), id);
     }
 
+    /** The squares of an own paper. */
+    @GetMapping("/papers/{id}/squares")
+    PaperView squares(HttpSession session, @PathVariable long id) {
+        return PaperView.of(screens.paper(visitor(session), id).work().order(), false, false);
+    }
+
+    /** What stands on a paper so far. */
+    record SoFar(@NotNull(message = "Say what stands on the paper; an empty list where nothing does.")
+                 @Size(max = 5000, message = "So many figures do not stand on one paper; 5000 are taken at most.")
+                 List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written) {}
+
+    /** The square that comes next on an own paper, where the teacher wants pupils to be led. */
+    @PostMapping("/papers/{id}/next")
+    NudgeView next(HttpSession session, @PathVariable long id, @Valid @RequestBody SoFar soFar) {
+        AttemptView paper = screens.paper(visitor(session), id);
+        if (!paper.settings().led()) {
+            throw Refusal.of("", "On this paper nobody is led from square to square.");
+        }
+        return NudgeView.of(MarkRequest.soFar(paper.work().order(), soFar.written())).squareAlone();
+    }
+
     @PostMapping("/papers/{id}/figures")
     KeptFigures write(HttpSession session, @PathVariable long id, @Valid @RequestBody DoneFigures done) {
-        return new KeptFigures(screens.write(visitor(session), id, done));
+        try {
+            return new KeptFigures(screens.write(visitor(session), id, done));
+        } catch (OtherDevice other) {
+            throw Refusal.of("", other.getMessage());
+        }
     }
 
     @PostMapping("/hand-in")
     OwnSet handIn(HttpSession session) {
-        return screens.handIn(visitor(session));
+        Visitor visitor = visitor(session);
+        screens.handIn(visitor);
+        taking.soon(visitor.sessionId(), visitor.pupilId());
+        return screens.own(visitor);
     }
 
     private static Visitor visitor(HttpSession session) {

@@ -7,16 +7,20 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -37,11 +41,11 @@ class ScreenController {
     /**
      * @param pupils for whom; left out for the whole class
      * @param led whether the square that comes next is shown
-     * @param asksDigits whether a few digits go with each name
+     * @param asksDigits whether a few digits go with each name; left out, they do as soon as other devices reach Bemble
      */
     record OpenedSet(@NotNull(message = "Choose a class.") Long classId, @NotNull(message = "Choose a set.") Long setId,
                      @Size(max = 60, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
-                     @NotNull boolean led, @NotNull boolean asksDigits) {}
+                     @NotNull boolean led, Boolean asksDigits) {}
 
     /** @param address what pupils open on their devices; left out where only this computer reaches Bemble */
     record PupilsAddress(String address) {}
@@ -51,15 +55,17 @@ class ScreenController {
         return new PupilsAddress(network.address().orElse(null));
     }
 
+    /** Newest first; how many there are in all stands in the header {@code X-Total-Count}. */
     @GetMapping
-    List<SessionLine> all(@AuthenticationPrincipal SignedIn teacher) {
-        return screens.all(teacher.id());
+    ResponseEntity<List<SessionLine>> all(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
+            @RequestParam(defaultValue = "0") @Min(0) int offset, @RequestParam(defaultValue = "50") @Min(1) @Max(200) int most) {
+        return screens.search(teacher.id(), search, offset, most).answer();
     }
 
     @PostMapping
     SessionView open(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody OpenedSet opened) {
         return screens.open(teacher.id(), opened.classId(), opened.setId(), opened.pupils() == null ? List.of() : opened.pupils(),
-                opened.led(), opened.asksDigits());
+                opened.led(), opened.asksDigits() == null ? network.address().isPresent() : opened.asksDigits());
     }
 
     @GetMapping("/{id}")
@@ -80,6 +86,12 @@ class ScreenController {
     @PostMapping("/{id}/end")
     SessionView end(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return screens.end(teacher.id(), id);
+    }
+
+    /** Lets another device write under a pupil's name: the next that writes keeps it. */
+    @PostMapping("/{id}/pupils/{pupil}/device")
+    SessionView forAnyDevice(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil) {
+        return screens.forAnyDevice(teacher.id(), id, pupil);
     }
 
     /** Gives a paper that was handed in back. */

@@ -12,25 +12,40 @@ import org.apache.ibatis.annotations.Update;
 /** Sessions and places; a session has a teacher, and pupils come to it by its code. */
 @Mapper
 interface ScreenMapper {
-    String SESSION = "id, teacher_id, class_id, marking_id, code, title, problems, led, asks_digits, opened_at, ended_at";
-    String PLACE = "session_id, pupil_id, digits, run, seen_at, at_question, begun, handed_in_at";
+    String SESSION = "id, teacher_id, class_id, marking_id, code, title, problems, led, asks_digits, opened_at, ended_at, set_id";
+    String PLACE = "session_id, pupil_id, digits, run, seen_at, at_question, begun, handed_in_at, device, other_device_at";
 
-    @Select("select " + SESSION + " from screen_session where teacher_id = #{teacherId} order by opened_at desc, id desc "
-            + "fetch first 50 rows only")
-    List<StoredSession> all(long teacherId);
+    String MATCHES = "teacher_id = #{teacherId} and words like #{pattern} escape '!'";
 
-    @Select("select " + SESSION + " from screen_session where teacher_id = #{teacherId} and id = #{id}")
+    /** A session in the list of them, with how many have come in, handed in, and places there are. */
+    record Line(long id, String title, String className, String code, OffsetDateTime openedAt, OffsetDateTime endedAt, int cameIn,
+                int handedIn, int places) {}
+
+    @Select("select id, title, class_name, code, opened_at, ended_at, "
+            + "(select count(*) from screen_place p where p.session_id = live_session.id and p.run is not null) as came_in, "
+            + "(select count(*) from screen_place p where p.session_id = live_session.id and p.handed_in_at is not null) as handed_in, "
+            + "(select count(*) from screen_place p where p.session_id = live_session.id) as places "
+            + "from live_session where " + MATCHES + " order by opened_at desc, id desc offset #{offset} rows fetch first #{most} rows only")
+    List<Line> search(long teacherId, String pattern, int offset, int most);
+
+    @Select("select count(*) from live_session where " + MATCHES)
+    int count(long teacherId, String pattern);
+
+    @Select("select count(*) from live_session where teacher_id = #{teacherId} and ended_at is null")
+    int countOpen(long teacherId);
+
+    @Select("select " + SESSION + " from live_session where teacher_id = #{teacherId} and id = #{id}")
     Optional<StoredSession> find(long teacherId, long id);
 
     @Select("select " + SESSION + " from screen_session where id = #{id}")
     Optional<StoredSession> byId(long id);
 
-    @Select("select " + SESSION + " from screen_session where code = #{code} and ended_at is null")
+    @Select("select " + SESSION + " from live_session where code = #{code} and ended_at is null")
     Optional<StoredSession> open(String code);
 
     @Select(value = "select " + SESSION + " from final table (insert into screen_session (teacher_id, class_id, marking_id, code, title, "
-            + "problems, led, asks_digits, opened_at) values (#{teacherId}, #{classId}, #{markingId}, #{code}, #{title}, #{problems}, "
-            + "#{led}, #{asksDigits}, #{openedAt}))", affectData = true)
+            + "problems, led, asks_digits, opened_at, set_id) values (#{teacherId}, #{classId}, #{markingId}, #{code}, #{title}, #{problems}, "
+            + "#{led}, #{asksDigits}, #{openedAt}, #{setId,jdbcType=BIGINT}))", affectData = true)
     StoredSession add(StoredSession session);
 
     @Update("update screen_session set ended_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where teacher_id = #{teacherId} and id = #{id}")
@@ -45,24 +60,36 @@ interface ScreenMapper {
     @Select("select " + PLACE + " from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId} for update")
     Optional<StoredPlace> take(long sessionId, long pupilId);
 
-    /** A pupil's place with what matters of its session. */
-    record Seat(long teacherId, String run, String digits, String begun, OffsetDateTime handedInAt, OffsetDateTime endedAt) {}
+    /** What matters of a session to who writes in it. */
+    record OpenTo(long teacherId, OffsetDateTime endedAt) {}
 
-    @Select("select s.teacher_id, p.run, p.digits, p.begun, p.handed_in_at, s.ended_at from screen_place p join screen_session s "
-            + "on s.id = p.session_id where p.session_id = #{sessionId} and p.pupil_id = #{pupilId} and p.run is not null")
-    Optional<Seat> seat(long sessionId, long pupilId);
+    @Select("select teacher_id, ended_at from live_session where id = #{sessionId}")
+    Optional<OpenTo> openTo(long sessionId);
 
-    @Update("update screen_place set seen_at = #{seenAt}, at_question = #{question}, begun = #{begun} "
-            + "where session_id = #{sessionId} and pupil_id = #{pupilId}")
-    void wrote(@Param("sessionId") long sessionId, @Param("pupilId") long pupilId, @Param("seenAt") OffsetDateTime seenAt,
-            @Param("question") int question, @Param("begun") String begun);
+    /** Another device tried to write under a name. */
+    @Update("update screen_place set other_device_at = #{at} where session_id = #{sessionId} and pupil_id = #{pupilId}")
+    void otherDevice(long sessionId, long pupilId, OffsetDateTime at);
+
+    /** A place whose papers are handed in and not in their pile yet. */
+    record Handed(long sessionId, long pupilId) {}
+
+    @Select("select session_id, pupil_id from screen_place where handed_in_at is not null and taken_at is null")
+    List<Handed> toTakeIn();
+
+    @Select("select count(*) > 0 from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId} and taken_at is not null")
+    boolean isTaken(long sessionId, long pupilId);
+
+    @Update("update screen_place set taken_at = #{at} where session_id = #{sessionId} and pupil_id = #{pupilId} and handed_in_at is not null")
+    void taken(long sessionId, long pupilId, OffsetDateTime at);
 
     @Insert("insert into screen_place (session_id, pupil_id, digits, begun) values (#{sessionId}, #{pupilId}, #{digits}, '')")
     void addPlace(long sessionId, long pupilId, String digits);
 
     @Update("update screen_place set run = #{p.run,jdbcType=VARCHAR}, seen_at = #{p.seenAt,jdbcType=TIMESTAMP_WITH_TIMEZONE}, "
             + "at_question = #{p.atQuestion,jdbcType=INTEGER}, begun = #{p.begun}, "
-            + "handed_in_at = #{p.handedInAt,jdbcType=TIMESTAMP_WITH_TIMEZONE} "
+            + "taken_at = case when handed_in_at = #{p.handedInAt,jdbcType=TIMESTAMP_WITH_TIMEZONE} then taken_at end, "
+            + "handed_in_at = #{p.handedInAt,jdbcType=TIMESTAMP_WITH_TIMEZONE}, device = #{p.device,jdbcType=VARCHAR}, "
+            + "other_device_at = #{p.otherDeviceAt,jdbcType=TIMESTAMP_WITH_TIMEZONE} "
             + "where session_id = #{p.sessionId} and pupil_id = #{p.pupilId}")
     void change(@Param("p") StoredPlace place);
 }

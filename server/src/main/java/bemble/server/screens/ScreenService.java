@@ -11,7 +11,6 @@ import bemble.server.log.AttemptView;
 import bemble.server.log.DoneFigures;
 import bemble.server.log.PupilPapers;
 import bemble.server.marking.TakenPapers;
-import bemble.server.marking.TakenPapers.Taken;
 import bemble.server.screens.ScreenViews.DoorView;
 import bemble.server.screens.ScreenViews.OwnQuestion;
 import bemble.server.screens.ScreenViews.OwnSet;
@@ -19,6 +18,8 @@ import bemble.server.screens.ScreenViews.PlaceView;
 import bemble.server.screens.ScreenViews.SessionLine;
 import bemble.server.screens.ScreenViews.SessionView;
 import bemble.server.style.StyleService;
+import bemble.server.web.Page;
+import bemble.server.web.SearchWords;
 import java.io.Serializable;
 import java.security.SecureRandom;
 import java.time.Clock;
@@ -27,9 +28,9 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -66,16 +67,14 @@ class ScreenService {
     }
 
     /** A pupil who has come in at a device. */
-    record Visitor(long sessionId, long pupilId) implements Serializable {}
+    record Visitor(long sessionId, long pupilId, String device) implements Serializable {}
 
-    List<SessionLine> all(long teacherId) {
-        Map<Long, String> names = classes.all(teacherId).stream().collect(Collectors.toMap(SchoolClass::id, SchoolClass::name));
-        return screens.all(teacherId).stream().filter(each -> names.containsKey(each.classId())).map(each -> {
-            List<StoredPlace> places = screens.places(each.id());
-            return new SessionLine(each.id(), each.title(), names.get(each.classId()), each.code(), each.endedAt() != null, each.openedAt(),
-                    (int) places.stream().filter(place -> place.run() != null).count(),
-                    (int) places.stream().filter(place -> place.handedInAt() != null).count(), places.size());
-        }).toList();
+    /** Sessions newest first, those whose title, class or code has the words. */
+    Page<SessionLine> search(long teacherId, String words, int offset, int most) {
+        String pattern = SearchWords.pattern(words);
+        return new Page<>(screens.search(teacherId, pattern, offset, most).stream().map(each -> new SessionLine(each.id(), each.title(),
+                each.className(), each.code(), each.endedAt() != null, each.openedAt(), each.cameIn(), each.handedIn(), each.places())).toList(),
+                screens.count(teacherId, pattern));
     }
 
     /**
@@ -85,7 +84,7 @@ class ScreenService {
      */
     @Transactional
     SessionView open(long teacherId, long classId, long setId, List<Long> pupilIds, boolean led, boolean asksDigits) {
-        if (screens.all(teacherId).stream().filter(each -> each.endedAt() == null).count() >= MOST_OPEN) {
+        if (screens.countOpen(teacherId) >= MOST_OPEN) {
             throw Refusal.of("setId", "You have " + MOST_OPEN + " sets open at screens. End one of them first.");
         }
         SchoolClass schoolClass = classes.find(teacherId, classId);
@@ -95,7 +94,7 @@ class ScreenService {
         }
         TakenPapers.Pile pile = piles.begin(teacherId, classId, setId);
         StoredSession session = screens.add(new StoredSession(0, teacherId, classId, pile.id(), newCode(), pile.title(),
-                json.writeValueAsString(pile.problems()), led, asksDigits, now(), null));
+                json.writeValueAsString(pile.problems()), led, asksDigits, now(), null, setId));
         pupils.forEach(pupil -> screens.addPlace(session.id(), pupil.id(), digits()));
         return view(session);
     }
@@ -123,13 +122,17 @@ class ScreenService {
                 .collect(Collectors.toMap(StoredPlace::pupilId, Function.identity()));
         return new SessionView(session.id(), session.title(), session.classId(), schoolClass.name(), session.markingId(), session.code(),
                 session.led(), session.asksDigits(), problems(session).size(), session.openedAt(), session.endedAt() != null,
-                schoolClass.pupils().stream().filter(pupil -> places.containsKey(pupil.id()))
+                Stream.concat(schoolClass.pupils().stream().filter(pupil -> places.containsKey(pupil.id())),
+                        // Who has left the class since and has written is still there to be seen.
+                        places.values().stream().filter(place -> place.run() != null && schoolClass.pupil(place.pupilId()).isEmpty())
+                                .flatMap(place -> classes.pupil(session.teacherId(), place.pupilId()).stream()))
                         .map(pupil -> view(pupil, places.get(pupil.id()))).toList());
     }
 
     private static PlaceView view(Pupil pupil, StoredPlace place) {
         String state = place.handedInAt() != null ? "handed-in" : place.run() != null ? "writing" : "away";
-        return new PlaceView(pupil, place.digits(), state, place.atQuestion(), place.begunQuestions().size(), place.seenAt(), place.run());
+        return new PlaceView(pupil, place.digits(), state, place.atQuestion(), place.begunQuestions().size(), place.seenAt(), place.run(),
+                place.otherDeviceAt());
     }
 
     private List<String> problems(StoredSession session) {
@@ -150,7 +153,16 @@ class ScreenService {
     SessionView giveBack(long teacherId, long id, long pupilId) {
         view(teacherId, id);
         StoredPlace place = screens.take(id, pupilId).orElseThrow(ScreenService::gone);
-        screens.change(new StoredPlace(id, pupilId, place.digits(), place.run(), place.seenAt(), place.atQuestion(), place.begun(), null));
+        screens.change(place.handedIn(null));
+        watching.changed(id);
+        return view(teacherId, id);
+    }
+
+    /** Lets another device write under a name: the next that writes keeps it. */
+    @Transactional
+    SessionView forAnyDevice(long teacherId, long id, long pupilId) {
+        view(teacherId, id);
+        screens.change(screens.take(id, pupilId).orElseThrow(ScreenService::gone).forAnyDevice());
         watching.changed(id);
         return view(teacherId, id);
     }
@@ -179,7 +191,7 @@ class ScreenService {
      * @throws Refusal where the code, the name or the digits do not belong together
      */
     @Transactional
-    Visitor comeIn(String code, long pupilId, String digits) {
+    Visitor comeIn(String code, long pupilId, String digits, String device) {
         StoredSession session = byCode(code);
         StoredPlace place = screens.take(session.id(), pupilId).orElseThrow(() ->
                 Refusal.of("pupilId", "This name is not on the list. Pick yours from it."));
@@ -193,10 +205,9 @@ class ScreenService {
                     .map(text -> ProblemText.read(text, 0, Punctuation.POINT)).toList(), styles.of(session.teacherId()), session.led())
                     .toString();
         }
-        screens.change(new StoredPlace(session.id(), pupilId, place.digits(), run, now(), place.atQuestion(), place.begun(),
-                place.handedInAt()));
+        screens.change(place.cameIn(run, now()));
         watching.changed(session.id());
-        return new Visitor(session.id(), pupilId);
+        return new Visitor(session.id(), pupilId, device);
     }
 
     private static Missing gone() {
@@ -209,7 +220,7 @@ class ScreenService {
         StoredSession session = screens.byId(visitor.sessionId()).orElseThrow(ScreenService::gone);
         StoredPlace place = screens.place(visitor.sessionId(), visitor.pupilId()).filter(each -> each.run() != null)
                 .orElseThrow(ScreenService::gone);
-        Pupil pupil = classes.find(session.teacherId(), session.classId()).pupil(visitor.pupilId()).orElseThrow(ScreenService::gone);
+        Pupil pupil = classes.pupil(session.teacherId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
         return new In(session, place, pupil);
     }
 
@@ -221,58 +232,65 @@ class ScreenService {
                         .map(paper -> new OwnQuestion(paper.id(), paper.question(), paper.problem(), begun.contains(paper.question()))).toList());
     }
 
-    private ScreenMapper.Seat seat(Visitor visitor) {
-        return screens.seat(visitor.sessionId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
+    private StoredPlace place(Visitor visitor) {
+        return screens.place(visitor.sessionId(), visitor.pupilId()).filter(each -> each.run() != null).orElseThrow(ScreenService::gone);
     }
 
-    private int question(ScreenMapper.Seat seat, long paperId) {
-        return papers.question(paperId, seat.run()).orElseThrow(() ->
+    private ScreenMapper.OpenTo session(Visitor visitor) {
+        return screens.openTo(visitor.sessionId()).orElseThrow(ScreenService::gone);
+    }
+
+    private int question(StoredPlace place, long paperId) {
+        return papers.question(paperId, place.run()).orElseThrow(() ->
                 new Missing("This paper is not yours. Go back to your questions."));
     }
 
     AttemptView paper(Visitor visitor, long paperId) {
-        ScreenMapper.Seat seat = seat(visitor);
-        question(seat, paperId);
-        return papers.one(seat.teacherId(), paperId);
+        question(place(visitor), paperId);
+        return papers.one(session(visitor).teacherId(), paperId);
     }
 
-    /** Keeps what was done on a paper; this is asked for with every figure, so it reads no more than it must. */
-    @Transactional
+    /**
+     * Keeps what was done on a paper; this is asked for with every figure, so it reads no more than it must.
+     *
+     * @throws Refusal where the papers are handed in, the set has been ended, or another device writes under this name
+     */
+    @Transactional(noRollbackFor = OtherDevice.class)
     int write(Visitor visitor, long paperId, DoneFigures done) {
-        ScreenMapper.Seat seat = seat(visitor);
-        requireOpen(seat);
-        int question = question(seat, paperId);
-        int count = papers.add(seat.teacherId(), paperId, done);
-        Set<Integer> begun = StoredPlace.questions(seat.begun());
-        begun.add(question);
-        screens.wrote(visitor.sessionId(), visitor.pupilId(), now(), question,
-                begun.stream().map(String::valueOf).collect(Collectors.joining(",")));
+        ScreenMapper.OpenTo session = session(visitor);
+        StoredPlace before = place(visitor);
+        requireOpen(before, session);
+        int question = question(before, paperId);
+        // Kept from others for as short as can be: papers written at the same time wait for each other here.
+        StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
+        if (place.device() != null && !place.device().equals(visitor.device())) {
+            screens.otherDevice(visitor.sessionId(), visitor.pupilId(), now());
+            watching.changed(visitor.sessionId());
+            throw new OtherDevice();
+        }
+        int count = papers.add(session.teacherId(), paperId, done);
+        screens.change(place.wrote(question, visitor.device(), now()));
         watching.changed(visitor.sessionId());
         return count;
     }
 
-    private static void requireOpen(ScreenMapper.Seat seat) {
-        if (seat.handedInAt() != null) {
+    private static void requireOpen(StoredPlace place, ScreenMapper.OpenTo session) {
+        if (place.handedInAt() != null) {
             throw Refusal.of("", "This was handed in already. Ask for it back if you want to go on.");
         }
-        if (seat.endedAt() != null) {
+        if (session.endedAt() != null) {
             throw Refusal.of("", "This set has been ended. What you wrote is kept.");
         }
     }
 
-    /** Hands a pupil's papers in: they are marked and stand in the teacher's pile. */
+    /** Hands a pupil's papers in: what stands on them is kept, and they are on their way to the teacher's pile. */
     @Transactional
-    OwnSet handIn(Visitor visitor) {
-        In in = in(visitor);
-        requireOpen(seat(visitor));
+    void handIn(Visitor visitor) {
+        in(visitor);
         StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
-        List<Taken> answers = papers.handIn(in.session().teacherId(), UUID.fromString(place.run())).stream()
-                .map(handed -> new Taken(handed.question(), handed.given(), handed.slip())).toList();
-        piles.take(in.session().teacherId(), in.session().markingId(), visitor.pupilId(), answers, in.session().led());
-        screens.change(new StoredPlace(place.sessionId(), place.pupilId(), place.digits(), place.run(), now(), place.atQuestion(),
-                place.begun(), now()));
+        requireOpen(place, session(visitor));
+        screens.change(place.handedIn(now()));
         watching.changed(visitor.sessionId());
-        return own(visitor);
     }
 
     private OffsetDateTime now() {

@@ -16,9 +16,10 @@ final class ScreenViews {
      * @param at the question they wrote on last, or left out
      * @param begun how many questions are begun
      * @param run names their papers, once they have come in
+     * @param otherDeviceAt when a second device last tried to write under this name; left out where none did
      */
     record PlaceView(@NotNull Pupil pupil, @NotNull String digits, @NotNull String state, Integer at, @NotNull int begun,
-                     OffsetDateTime seenAt, String run) {}
+                     OffsetDateTime seenAt, String run, OffsetDateTime otherDeviceAt) {}
 
     /** @param ended whether the code has ended */
     record SessionView(@NotNull long id, @NotNull String title, @NotNull long classId, @NotNull String className, @NotNull long markingId,

@@ -13,15 +13,35 @@ import java.util.stream.Collectors;
  * @param run names their papers once they have come in, or null
  * @param atQuestion where they wrote last, or null
  * @param begun the numbers of the questions begun, parted by commas
+ * @param device the device that writes under this name, or null
+ * @param otherDeviceAt when another device last tried to, or null
  */
 record StoredPlace(long sessionId, long pupilId, String digits, String run, OffsetDateTime seenAt, Integer atQuestion, String begun,
-                   OffsetDateTime handedInAt) {
-
-    Set<Integer> begunQuestions() {
-        return questions(begun);
+                   OffsetDateTime handedInAt, String device, OffsetDateTime otherDeviceAt) {
+    /** The place of who came in just now, with the papers that are theirs. */
+    StoredPlace cameIn(String papers, OffsetDateTime now) {
+        return new StoredPlace(sessionId, pupilId, digits, papers, now, atQuestion, begun, handedInAt, device, otherDeviceAt);
     }
 
-    static Set<Integer> questions(String begun) {
+    /** The place after something was written on a question. */
+    StoredPlace wrote(int question, String writer, OffsetDateTime now) {
+        Set<Integer> all = begunQuestions();
+        all.add(question);
+        return new StoredPlace(sessionId, pupilId, digits, run, now, question,
+                all.stream().map(String::valueOf).collect(Collectors.joining(",")), handedInAt, writer, otherDeviceAt);
+    }
+
+    /** The place after its papers were handed in, or given back where that is null. */
+    StoredPlace handedIn(OffsetDateTime at) {
+        return new StoredPlace(sessionId, pupilId, digits, run, at == null ? seenAt : at, atQuestion, begun, at, device, otherDeviceAt);
+    }
+
+    /** The place at which any device may write, and the next that does keeps the name. */
+    StoredPlace forAnyDevice() {
+        return new StoredPlace(sessionId, pupilId, digits, run, seenAt, atQuestion, begun, handedInAt, null, null);
+    }
+
+    Set<Integer> begunQuestions() {
         return Arrays.stream(begun.split(",")).filter(each -> !each.isEmpty()).map(Integer::valueOf)
                 .collect(Collectors.toCollection(TreeSet::new));
     }

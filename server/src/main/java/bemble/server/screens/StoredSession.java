@@ -8,6 +8,8 @@ import java.time.OffsetDateTime;
  * @param problems its questions, as JSON
  * @param led whether the square that comes next is shown
  * @param endedAt when the teacher ended it, or null
+ * @param setId the set it was opened with, or null where that was not kept
  */
 record StoredSession(long id, long teacherId, long classId, long markingId, String code, String title, String problems, boolean led,
-                     boolean asksDigits, OffsetDateTime openedAt, OffsetDateTime endedAt) {}
+                     boolean asksDigits, OffsetDateTime openedAt, OffsetDateTime endedAt,
+                     Long setId) {}

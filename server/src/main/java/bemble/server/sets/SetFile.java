@@ -6,19 +6,16 @@ import bemble.core.problem.Refusal;
 import bemble.server.faults.FileFaults;
 import bemble.server.sets.SetContent.SetQuestion;
 import bemble.server.web.SpreadsheetText;
+import bemble.server.web.TableFile;
 import jakarta.validation.Validator;
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -70,40 +67,30 @@ class SetFile {
      *
      * @throws FileFaults naming each line at fault; then nothing of the file is to be taken
      */
-    List<SetQuestion> readCsv(String text) {
+    List<SetQuestion> readCsv(byte[] table) {
         List<SetQuestion> questions = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
-        String clean = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        char separator = clean.lines().findFirst().orElse("").indexOf(';') >= 0 ? ';' : ',';
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator).setIgnoreEmptyLines(true)
-                .setIgnoreSurroundingSpaces(true).get();
-        try (CSVParser rows = CSVParser.parse(new StringReader(clean), format)) {
-            List<String> header = List.of("problem");
-            for (CSVRecord row : rows) {
-                if (row.getRecordNumber() == 1 && row.stream().anyMatch("problem"::equalsIgnoreCase)) {
-                    header = row.stream().map(String::toLowerCase).toList();
-                } else {
-                    read(row, header, (int) rows.getCurrentLineNumber(), questions, faults);
-                }
+        List<String> header = List.of("problem");
+        List<TableFile.Row> rows = TableFile.rows(table);
+        for (TableFile.Row row : rows) {
+            if (row == rows.get(0) && row.fields().stream().anyMatch(each -> each.strip().equalsIgnoreCase("problem"))) {
+                header = row.fields().stream().map(each -> each.strip().toLowerCase()).toList();
+            } else {
+                read(row, header, questions, faults);
             }
-        } catch (IOException | UncheckedIOException broken) {
-            throw new FileFaults(List.of(new Fault("line 1",
-                    "This table cannot be read: a quotation mark is not closed. Save it as CSV again.")));
         }
         return checked(questions, faults);
     }
 
-    private static void read(CSVRecord row, List<String> header, int line, List<SetQuestion> questions,
-            List<Fault> faults) {
+    private static void read(TableFile.Row row, List<String> header, List<SetQuestion> questions, List<Fault> faults) {
         try {
-            String part = field(row, header, "part").strip();
-            SetQuestion question = new SetQuestion(
-                    SetReading.question(field(row, header, "problem")).problem().text(),
-                    SpreadsheetText.typed(field(row, header, "story")), part.isBlank() ? LessonPart.ALONE.id() : part);
+            String part = field(row, header, "part");
+            SetQuestion question = new SetQuestion(SetReading.question(field(row, header, "problem")).problem().text(),
+                    SpreadsheetText.typed(field(row, header, "story")), part.isEmpty() ? LessonPart.ALONE.id() : part);
             check(question);
             questions.add(question);
         } catch (Refusal refusal) {
-            faults.add(new Fault("line " + line, "Line " + line + ": " + refusal.getMessage()));
+            faults.add(new Fault("line " + row.line(), "Line " + row.line() + ": " + refusal.getMessage()));
         }
     }
 
@@ -114,9 +101,9 @@ class SetFile {
         }
     }
 
-    private static String field(CSVRecord row, List<String> header, String name) {
+    private static String field(TableFile.Row row, List<String> header, String name) {
         int at = header.indexOf(name);
-        return at >= 0 && at < row.size() ? row.get(at) : "";
+        return at >= 0 ? row.field(at) : "";
     }
 
     private static List<SetQuestion> checked(List<SetQuestion> questions, List<Fault> faults) {

@@ -46,9 +46,8 @@ class SetFileController {
     /** A new set from a table, one problem on each line. */
     @PostMapping(value = "/import", consumes = "text/csv")
     TakenIn takeCsv(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String name,
-            @RequestBody(required = false) String sent) {
-        String text = sent == null ? "" : sent;
-        List<SetContent.SetQuestion> questions = file.readCsv(text);
+            @RequestBody(required = false) byte[] table) {
+        List<SetContent.SetQuestion> questions = file.readCsv(table);
         String title = name.isBlank() ? "A set from a table" : name.substring(0, Math.min(MOST_TITLE, name.length()));
         SetContent content = new SetContent(title, "", null, null, null, 1L, null, questions, USUAL_LAYOUT);
         return new TakenIn(sets.add(teacher.id(), content).id(), questions.size());

@@ -32,6 +32,10 @@ interface SetMapper {
     @Update("update practice_set set archived = #{archived}" + MINE + " and id = #{id}")
     int archive(long teacherId, long id, boolean archived);
 
+    /** The codes under which pupils write a set at screens just now. */
+    @Select("select code from live_session where set_id = #{id} and ended_at is null")
+    List<String> openAtScreens(long id);
+
     @Update("update practice_set set deleted_at = #{now}" + MINE + " and id = #{id}")
     int delete(long teacherId, long id, OffsetDateTime now);
 

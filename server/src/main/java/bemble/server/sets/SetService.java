@@ -2,6 +2,7 @@ package bemble.server.sets;
 
 import bemble.core.practice.Question;
 import bemble.core.practice.Versions;
+import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.web.SearchWords;
@@ -84,9 +85,15 @@ class SetService {
         return find(teacherId, id);
     }
 
+    /** @throws Refusal where pupils write it at screens just now */
     @Transactional
     void delete(long teacherId, long id) {
         find(teacherId, id);
+        List<String> codes = sets.openAtScreens(id);
+        if (!codes.isEmpty()) {
+            throw Refusal.of("", "Pupils write this set at screens just now, under the code " + codes.get(0)
+                    + ". End the code first; then the set can be deleted.");
+        }
         sets.delete(teacherId, id, now());
     }
 

@@ -4,6 +4,8 @@ import bemble.core.marking.PaperFigure;
 import bemble.core.problem.Refusal;
 import bemble.core.working.Anchor;
 import bemble.core.working.MarkKind;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Arrays;
@@ -23,10 +25,14 @@ public record FigureRequest(
         String block,
         @NotNull(message = "Say in which line the figure stands.") @Size(max = 60, message = "No line has so long a name.")
         String line,
-        @NotNull(message = "Say in which column the figure stands.") Integer place,
-        String anchor,
-        String kind,
+        @NotNull(message = "Say in which column the figure stands.")
+        @Min(value = -FARTHEST, message = FAR) @Max(value = FARTHEST, message = FAR) Integer place,
+        @Size(max = 20, message = "A square has no such part.") String anchor,
+        @Size(max = 20, message = "This is nothing that is written.") String kind,
         @Size(max = 100, message = "So many figures do not go into one square.") String text) {
+    /** No paper reaches farther from the ones. */
+    public static final int FARTHEST = 200;
+    public static final String FAR = "No paper has a column so far from the ones.";
     private static final Set<MarkKind> KINDS = Set.of(MarkKind.DIGIT, MarkKind.NUMBER, MarkKind.STRIKE);
 
     /** @throws Refusal where there is no such kind or part of a square */

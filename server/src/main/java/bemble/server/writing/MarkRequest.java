@@ -49,6 +49,13 @@ public record MarkRequest(
                 order.style().ids(), withCheck ? order.check() : null, written, settingOut, false, ownWay);
     }
 
+    /** The request of who is still at a paper of that order, with its numbers printed. */
+    public static MarkRequest soFar(WorkOrder order, List<FigureRequest> written) {
+        MarkRequest whole = of(order, written, false, false, false);
+        return new MarkRequest(whole.problem, whole.operation, whole.operands, whole.decimals, whole.method, whole.style, whole.check,
+                whole.written, false, true, false);
+    }
+
     /** @throws bemble.core.problem.Refusal where the paper cannot be marked */
     public MarkResponse response() {
         WorkOrder order = order();

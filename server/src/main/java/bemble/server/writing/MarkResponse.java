@@ -12,14 +12,23 @@ import bemble.server.work.WorkResponse;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 
-/** A paper as it is marked. */
+/**
+ * A paper as it is marked.
+ *
+ * @param leftOut how many figures were saved that cannot be read; left out where all can
+ */
 public record MarkResponse(
         @NotNull String verdict,
         @NotNull List<MarkedView> figures,
         @NotNull MarkedAnswerView answer,
         FirstView first,
         MarkedCheckView check,
-        @NotNull List<FindingView> findings) {
+        @NotNull List<FindingView> findings,
+        Integer leftOut) {
+    /** The same of a paper of which so many figures cannot be read. */
+    public MarkResponse without(int figures) {
+        return new MarkResponse(verdict, this.figures, answer, first, check, findings, figures);
+    }
 
     /**
      * A figure that stands there or that is not there yet.
@@ -59,7 +68,7 @@ public record MarkResponse(
                 marked.first() == null ? null : first(marked.first()),
                 marked.check() == null ? null : new MarkedCheckView(marked.check().statement(), marked.check().agrees(),
                         marked.check().verdict().id()),
-                marked.slips().stream().map(slip -> finding(slip, order)).toList());
+                marked.slips().stream().map(slip -> finding(slip, order)).toList(), null);
     }
 
     private static FirstView first(Marked.FirstWrong first) {

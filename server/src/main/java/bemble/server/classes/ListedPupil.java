@@ -1,0 +1,27 @@
+package bemble.server.classes;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import jakarta.validation.constraints.Size;
+
+/**
+ * A line of a class's list.
+ *
+ * @param id whose line it is; left out where a name was only typed or pasted, and then it is compared with who is known
+ * @param name the short name that stands there; a blank line is nobody
+ * @param newcomer whether it is somebody new, though a name like it is known or somebody leaves
+ */
+public record ListedPupil(Long id, @Size(max = 200, message = "This is too long for a short name.") String name, Boolean newcomer) {
+    /** A name alone, as it stands in a pasted list. */
+    @JsonCreator
+    public static ListedPupil named(String name) {
+        return new ListedPupil(null, name, null);
+    }
+
+    /** Without this the form of names alone would hide the whole one. */
+    @JsonCreator
+    public ListedPupil {}
+
+    boolean isNewcomer() {
+        return Boolean.TRUE.equals(newcomer);
+    }
+}

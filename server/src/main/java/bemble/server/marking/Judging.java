@@ -1,0 +1,125 @@
+package bemble.server.marking;
+
+import bemble.core.diagnosis.Answers;
+import bemble.core.diagnosis.Item;
+import bemble.core.diagnosis.Judged;
+import bemble.core.diagnosis.Writer;
+import bemble.core.problem.Problem;
+import bemble.core.slip.Slips;
+import bemble.core.style.HouseStyle;
+import bemble.server.classes.Pupil;
+import bemble.server.diagnosis.KnownAnswers;
+import bemble.server.marking.MarkingService.Open;
+import bemble.server.marking.Views.MarkedPaperView;
+import bemble.server.marking.Views.MarkedSheetView;
+import bemble.server.marking.Views.MarkingView;
+import bemble.server.marking.Views.PaperAnswerView;
+import bemble.server.marking.Views.QuestionLine;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Judges pupils' papers, each answer in the light of the others, and shows them. */
+@Component
+class Judging {
+    private static final int MOST_PRESUMED = 4;
+
+    private final MarkingService markings;
+    private final MarkingMapper mapper;
+    private final KnownAnswers known;
+
+    Judging(MarkingService markings, MarkingMapper mapper, KnownAnswers known) {
+        this.markings = markings;
+        this.mapper = mapper;
+        this.known = known;
+    }
+
+    MarkingView view(long teacherId, long id) {
+        Open open = markings.open(teacherId, id);
+        List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.read().stream()).toList();
+        return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
+                open.stored().begunAt(), open.stored().workedOn(), open.sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
+                        .map(problem -> new QuestionLine(problem.text(), problem.operation().id(), MarkingService.right(problem, open.style()))).toList())).toList(),
+                open.schoolClass().pupils().stream().map(pupil -> view(open, pupil, read(open, pupil.id()).judged(), true)).toList(), Causes.of(problems));
+    }
+
+    /** A paper with the answers on it that can be read, judged together once. */
+    private record ReadPaper(List<MarkedAnswer> answers, Writer writer) {
+        Map<Integer, Judged> judged() {
+            Map<Integer, Judged> judged = new HashMap<>();
+            List<Judged> each = writer.items();
+            for (int i = 0; i < answers.size(); i++) {
+                judged.put(answers.get(i).question(), each.get(i));
+            }
+            return judged;
+        }
+
+        String factMissed(int question) {
+            return writer.factMissed(answers.stream().map(MarkedAnswer::question).toList().indexOf(question));
+        }
+    }
+
+    private ReadPaper read(Open open, long pupilId) {
+        List<MarkedAnswer> answers = readable(open.answers(pupilId));
+        return new ReadPaper(answers, writer(open, answers, open.sheet(pupilId).read()));
+    }
+
+    /** The answers that are judged: what is blank, not reached or unclear is none. */
+    static List<MarkedAnswer> readable(List<MarkedAnswer> answers) {
+        return answers.stream().filter(answer -> answer.state().equals("given") || answer.state().equals("right")).toList();
+    }
+
+    /** A paper as it is now, each answer right or wrong, without what fits the wrong ones. */
+    MarkedPaperView unjudged(long teacherId, long id, long pupilId) {
+        Open open = markings.open(teacherId, id);
+        return view(open, MarkingService.pupil(open, pupilId), Map.of(), false);
+    }
+
+    /** Judges a paper as it is now and keeps how each answer was judged beside it, unless that has changed meanwhile. */
+    MarkedPaperView judge(long teacherId, long id, long pupilId) {
+        Open open = markings.open(teacherId, id);
+        Pupil pupil = MarkingService.pupil(open, pupilId);
+        ReadPaper read = read(open, pupilId);
+        MarkedPaperView paper = view(open, pupil, read.judged(), true);
+        List<MarkingMapper.Judgement> judgements = paper.answers().stream().map(answer -> {
+            String presumed = answer.presumed().isEmpty() ? null : answer.presumed().get(0).slip();
+            return new MarkingMapper.Judgement(answer.question(), answer.verdict(), presumed,
+                    Slips.FACT_NEAR_MISS.equals(presumed) ? read.factMissed(answer.question()) : null, answer.revision());
+        }).toList();
+        markings.keepJudged(id, pupilId, judgements);
+        return paper;
+    }
+
+    Writer writer(Open open, List<MarkedAnswer> answers, List<Problem> problems) {
+        List<Answers> known = answersOf(answers.stream().map(answer -> problems.get(answer.question() - 1)).toList(), open.style());
+        List<Item> items = new ArrayList<>();
+        for (int i = 0; i < answers.size(); i++) {
+            items.add(new Item(known.get(i), answers.get(i).state().equals("right") ? known.get(i).rightText()
+                    : answers.get(i).given()));
+        }
+        return Writer.of(items, open.style().point().punctuation());
+    }
+
+    /** The answers of each of some questions. */
+    List<Answers> answersOf(List<Problem> problems, HouseStyle style) {
+        return known.of(problems.stream().map(problem -> new KnownAnswers.Wanted(problem, null, style)).toList());
+    }
+
+    private static MarkedPaperView view(Open open, Pupil pupil, Map<Integer, Judged> judged, boolean isJudged) {
+        List<Problem> problems = open.sheet(pupil.id()).read();
+        boolean alone = judged.values().stream().filter(each -> each.verdict() == Judged.Verdict.WRONG).count() < 2;
+        StoredPaper paper = open.papers().get(pupil.id());
+        return new MarkedPaperView(pupil, open.sheet(pupil.id()).code(), paper != null && paper.absent(), open.answers(pupil.id()).stream()
+                .map(answer -> view(open, answer, problems.get(answer.question() - 1), judged.get(answer.question()), alone)).toList(), isJudged);
+    }
+
+    private static PaperAnswerView view(Open open, MarkedAnswer answer, Problem problem, Judged judged, boolean alone) {
+        return new PaperAnswerView(answer.question(), answer.state(), answer.given(), answer.correction(), answer.how(),
+                open.verdict(answer, problem),
+                judged == null ? List.of() : judged.findings().stream().limit(MOST_PRESUMED)
+                        .map(finding -> Causes.presumed(finding, problem, alone)).toList(),
+                answer.cause(), Causes.name(answer.cause(), problem), answer.revision());
+    }
+}

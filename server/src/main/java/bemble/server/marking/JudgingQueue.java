@@ -1,0 +1,100 @@
+package bemble.server.marking;
+
+import bemble.server.faults.Missing;
+import bemble.server.marking.Views.MarkedPaperView;
+import jakarta.annotation.PreDestroy;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Judges papers after what stands on them was kept, one after the other, so that no save waits for it. What was not judged
+ * when Bemble stopped is judged when it is up again.
+ */
+@Component
+class JudgingQueue {
+    private static final Logger LOG = LoggerFactory.getLogger(JudgingQueue.class);
+    /** A paper is mostly judged by then, and whoever saved it sees what fits with the same answer. */
+    private static final long PATIENCE_MILLISECONDS = 300;
+
+    /** A pupil's paper in a pile. */
+    record Paper(long teacherId, long markingId, long pupilId) {}
+
+    private final Judging judging;
+    private final MarkingMapper mapper;
+    private final Map<Paper, CompletableFuture<MarkedPaperView>> waiting = new ConcurrentHashMap<>();
+    private final ExecutorService judge = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "judging");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    JudgingQueue(Judging judging, MarkingMapper mapper) {
+        this.judging = judging;
+        this.mapper = mapper;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void goOn() {
+        mapper.unjudged().forEach(this::add);
+    }
+
+    /** A paper that waits already is judged once, as it is when its turn comes. */
+    private CompletableFuture<MarkedPaperView> add(Paper paper) {
+        return waiting.computeIfAbsent(paper, any -> {
+            CompletableFuture<MarkedPaperView> judged = new CompletableFuture<>();
+            try {
+                judge.execute(() -> judge(paper, judged));
+            } catch (RejectedExecutionException stopping) {
+                // It is judged at the next start.
+                judged.completeExceptionally(stopping);
+            }
+            return judged;
+        });
+    }
+
+    private void judge(Paper paper, CompletableFuture<MarkedPaperView> judged) {
+        waiting.remove(paper);
+        try {
+            judged.complete(judging.judge(paper.teacherId(), paper.markingId(), paper.pupilId()));
+        } catch (Missing deleted) {
+            judged.completeExceptionally(deleted);
+        } catch (RuntimeException failure) {
+            LOG.warn("A paper could not be judged", failure);
+            judged.completeExceptionally(failure);
+        }
+    }
+
+    /** The paper as it is now; with what fits its wrong answers, where that is known soon enough, else that follows. */
+    MarkedPaperView soon(long teacherId, long markingId, long pupilId) {
+        try {
+            return add(new Paper(teacherId, markingId, pupilId)).get(PATIENCE_MILLISECONDS, TimeUnit.MILLISECONDS);
+        } catch (TimeoutException | ExecutionException later) {
+            return judging.unjudged(teacherId, markingId, pupilId);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            return judging.unjudged(teacherId, markingId, pupilId);
+        }
+    }
+
+    /** Has papers judged when their turn comes. */
+    void later(long teacherId, long markingId, Iterable<Long> pupilIds) {
+        pupilIds.forEach(pupilId -> add(new Paper(teacherId, markingId, pupilId)));
+    }
+
+    @PreDestroy
+    void stop() {
+        judge.shutdownNow();
+    }
+}

@@ -1,0 +1,43 @@
+package bemble.server.screens;
+
+import bemble.server.log.PupilPapers;
+import bemble.server.marking.TakenPapers;
+import bemble.server.marking.TakenPapers.Taken;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Marks what a pupil handed in and puts it into the teacher's pile. */
+@Component
+class HandedIn {
+    private final ScreenMapper screens;
+    private final PupilPapers papers;
+    private final TakenPapers piles;
+    private final Watching watching;
+    private final Clock clock;
+
+    HandedIn(ScreenMapper screens, PupilPapers papers, TakenPapers piles, Watching watching, Clock clock) {
+        this.screens = screens;
+        this.papers = papers;
+        this.piles = piles;
+        this.watching = watching;
+        this.clock = clock;
+    }
+
+    /** Takes a pupil's papers in, unless that was done already; what is read is not kept from others meanwhile. */
+    void take(long sessionId, long pupilId) {
+        StoredPlace place = screens.place(sessionId, pupilId).orElse(null);
+        StoredSession session = screens.byId(sessionId).orElse(null);
+        if (place == null || session == null || place.run() == null || place.handedInAt() == null || screens.isTaken(sessionId, pupilId)) {
+            return;
+        }
+        List<Taken> answers = papers.handIn(session.teacherId(), UUID.fromString(place.run())).stream()
+                .map(handed -> new Taken(handed.question(), handed.given(), handed.slip())).toList();
+        piles.take(session.teacherId(), session.markingId(), pupilId, answers, session.led());
+        screens.taken(sessionId, pupilId, OffsetDateTime.now(clock));
+        piles.judge(session.teacherId(), session.markingId(), pupilId, answers);
+        watching.changed(sessionId);
+    }
+}

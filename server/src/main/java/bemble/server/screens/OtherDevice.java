@@ -1,0 +1,8 @@
+package bemble.server.screens;
+
+/** A second device would write under a name under which another has written; the teacher sees that. */
+final class OtherDevice extends RuntimeException {
+    OtherDevice() {
+        super("Somebody writes under this name on another device. Ask your teacher; what you wrote here is still on this device.");
+    }
+}

@@ -1,0 +1,76 @@
+package bemble.server.screens;
+
+import jakarta.annotation.PreDestroy;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Marks papers that were handed in and takes them into their pile, one pupil after the other: a class that hands in with the
+ * bell waits for nothing. What was not taken in when Bemble stopped is taken in when it is up again.
+ */
+@Component
+class TakingIn {
+    private static final Logger LOG = LoggerFactory.getLogger(TakingIn.class);
+    /** Where few hand in, the pile has the paper before the pupil is answered. */
+    private static final long PATIENCE_MILLISECONDS = 400;
+
+    private final HandedIn handed;
+    private final ScreenMapper screens;
+    private final ExecutorService taker = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "taking in");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    TakingIn(HandedIn handed, ScreenMapper screens) {
+        this.handed = handed;
+        this.screens = screens;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void goOn() {
+        screens.toTakeIn().forEach(place -> begin(place.sessionId(), place.pupilId()));
+    }
+
+    private CompletableFuture<Void> begin(long sessionId, long pupilId) {
+        try {
+            return CompletableFuture.runAsync(() -> take(sessionId, pupilId), taker);
+        } catch (RejectedExecutionException stopping) {
+            return new CompletableFuture<>();
+        }
+    }
+
+    private void take(long sessionId, long pupilId) {
+        try {
+            handed.take(sessionId, pupilId);
+        } catch (RuntimeException failure) {
+            LOG.warn("A paper that was handed in could not be taken into its pile; it is tried again at the next start", failure);
+        }
+    }
+
+    /** Takes a pupil's papers in; returns as soon as they are, or when it is not worth waiting any longer. */
+    void soon(long sessionId, long pupilId) {
+        try {
+            begin(sessionId, pupilId).get(PATIENCE_MILLISECONDS, TimeUnit.MILLISECONDS);
+        } catch (TimeoutException | ExecutionException later) {
+            // It is done when its turn comes.
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        taker.shutdownNow();
+    }
+}

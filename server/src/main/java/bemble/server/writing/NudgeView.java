@@ -1,0 +1,37 @@
+package bemble.server.writing;
+
+import bemble.core.order.WorkOrder;
+import bemble.core.working.Figure;
+import bemble.core.writing.Nudge;
+import jakarta.validation.constraints.NotNull;
+
+/**
+ * What comes next on a paper.
+ *
+ * @param done whether nothing is left to write
+ * @param ask the question that the figure answers; left out where only the square is asked for
+ * @param text the figure; left out unless it is asked for
+ */
+public record NudgeView(@NotNull boolean done, String block, String line, Integer place, String anchor, String kind, String ask, String text) {
+    private static final NudgeView NOTHING_LEFT = new NudgeView(true, null, null, null, null, null, null, null);
+
+    /** @throws bemble.core.problem.Refusal where the paper cannot be read */
+    public static NudgeView of(MarkRequest paper) {
+        WorkOrder order = paper.order();
+        return Nudge.next(order, paper.check() != null, paper.marked(order)).map(NudgeView::of).orElse(NOTHING_LEFT);
+    }
+
+    private static NudgeView of(Nudge next) {
+        Figure.Key at = next.at();
+        return new NudgeView(false, at.block(), at.line(), at.place(), at.anchor().id(), next.kind(), next.ask(), next.text());
+    }
+
+    NudgeView withoutFigure() {
+        return new NudgeView(done, block, line, place, anchor, kind, ask, null);
+    }
+
+    /** Where something comes, and not what. */
+    public NudgeView squareAlone() {
+        return new NudgeView(done, block, line, place, anchor, kind, null, null);
+    }
+}
