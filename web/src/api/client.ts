@@ -12,6 +12,8 @@ export class Refused extends Error {
     readonly offer?: string,
     /** What stands there now, where another window changed it. */
     readonly current?: unknown,
+    /** What has to be said before it can be done. */
+    readonly questions?: unknown,
   ) {
     super(faults[0]?.message ?? 'This did not work. Try again.');
   }
@@ -35,7 +37,7 @@ const echoToken: Middleware = {
 export const api = createClient<paths>({ baseUrl: '/' });
 api.use(echoToken);
 
-type Problem = { errors?: Fault[]; offer?: string; current?: unknown };
+type Problem = { errors?: Fault[]; offer?: string; current?: unknown; questions?: unknown };
 
 /** The data of an answer, or {@link Refused}. */
 export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
@@ -51,5 +53,11 @@ export async function ask<T>(answer: Promise<{ data?: T; error?: unknown; respon
     return result.data as T;
   }
   const problem = (result.error ?? {}) as Problem;
-  throw new Refused(result.response.status, problem.errors ?? [], problem.offer, problem.current);
+  throw new Refused(
+    result.response.status,
+    problem.errors ?? [],
+    problem.offer,
+    problem.current,
+    problem.questions,
+  );
 }

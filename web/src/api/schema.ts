@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/{id}/papers/{pupil}/cause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["decide"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/markings/{id}/papers/{pupil}/answers/{question}": {
         parameters: {
             query?: never;
@@ -356,6 +372,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/screens/{id}/pupils/{pupil}/device": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forAnyDevice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/screens/{id}/pupils/{pupil}/back": {
         parameters: {
             query?: never;
@@ -430,6 +462,22 @@ export interface paths {
         get: operations["pieces"];
         put?: never;
         post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -660,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/in/papers/{id}/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["next"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/in/papers/{id}/figures": {
         parameters: {
             query?: never;
@@ -797,7 +861,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["next"];
+        post: operations["next_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1508,6 +1572,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/log/deleted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["deleted"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log/bemble-log.json": {
         parameters: {
             query?: never;
@@ -1540,6 +1620,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_5"];
+        put?: never;
+        post?: never;
+        delete: operations["stop_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/in/papers/{id}": {
         parameters: {
             query?: never;
@@ -1548,6 +1644,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["paper_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/papers/{id}/squares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["squares"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1732,6 +1844,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/former": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["former"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/class.json": {
         parameters: {
             query?: never;
@@ -1771,7 +1899,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_5"];
+        get: operations["one_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1951,6 +2079,7 @@ export interface components {
             sheet: string;
             absent: boolean;
             answers: components["schemas"]["PaperAnswerView"][];
+            judged: boolean;
         };
         PaperAnswerView: {
             /** Format: int32 */
@@ -1963,6 +2092,8 @@ export interface components {
             presumed: components["schemas"]["Presumed"][];
             cause?: string;
             causeName?: string;
+            /** Format: int32 */
+            revision: number;
         };
         Presumed: {
             slip: string;
@@ -1971,12 +2102,18 @@ export interface components {
             label: string;
             sureness: string;
         };
+        CauseOfSeveral: {
+            cause: string;
+            questions: number[];
+        };
         AnswerContent: {
             state: string;
             given?: string;
             correction?: string;
             how?: string;
             cause?: string;
+            /** Format: int32 */
+            revision?: number;
         };
         DayOfWork: {
             /** Format: date */
@@ -1985,6 +2122,7 @@ export interface components {
         CauseChoice: {
             id: string;
             name: string;
+            operation?: string;
         };
         MarkedSheetView: {
             code: string;
@@ -2010,15 +2148,25 @@ export interface components {
             operation: string;
             answer: string;
         };
-        ClassContent: {
+        ChangedClass: {
             name: string;
-            pupils: string[];
+            pupils: components["schemas"]["ListedPupil"][];
+            /** Format: int32 */
+            revision: number;
+        };
+        ListedPupil: {
+            /** Format: int64 */
+            id?: number;
+            name?: string;
+            newcomer?: boolean;
         };
         SchoolClass: {
             /** Format: int64 */
             id: number;
             name: string;
             pupils: components["schemas"]["Pupil"][];
+            /** Format: int32 */
+            revision: number;
         };
         Term: {
             topics: string[];
@@ -2033,6 +2181,8 @@ export interface components {
         TermView: {
             chosen: components["schemas"]["Term"];
             topics: components["schemas"]["TopicView"][];
+            /** Format: int32 */
+            revision: number;
         };
         TopicView: {
             id: string;
@@ -2358,7 +2508,7 @@ export interface components {
             setId: number;
             pupils?: number[];
             led: boolean;
-            asksDigits: boolean;
+            asksDigits?: boolean;
         };
         PlaceView: {
             pupil: components["schemas"]["Pupil"];
@@ -2371,6 +2521,8 @@ export interface components {
             /** Format: date-time */
             seenAt?: string;
             run?: string;
+            /** Format: date-time */
+            otherDeviceAt?: string;
         };
         SessionView: {
             /** Format: int64 */
@@ -2497,6 +2649,18 @@ export interface components {
             settingOut?: boolean;
             withCheck?: boolean;
         };
+        CourseView: {
+            squares: number[];
+            /** Format: int32 */
+            start: number;
+            /** Format: int32 */
+            span: number;
+            under: boolean;
+            home: boolean;
+            back: boolean;
+            /** Format: int32 */
+            step: number;
+        };
         JoinView: {
             /** Format: int32 */
             step: number;
@@ -2511,7 +2675,7 @@ export interface components {
             columns: number;
             marks: components["schemas"]["MarkView"][];
             squares: components["schemas"]["SquareView"][];
-            way: components["schemas"]["WayView"][];
+            courses: components["schemas"]["CourseView"][];
             joins: components["schemas"]["JoinView"][];
         };
         SquareView: {
@@ -2532,12 +2696,6 @@ export interface components {
             /** Format: int32 */
             smallAt?: number;
             name: string;
-        };
-        WayView: {
-            /** Format: int32 */
-            square: number;
-            /** Format: int32 */
-            step: number;
         };
         FigureRequest: {
             block: string;
@@ -2634,6 +2792,8 @@ export interface components {
             first?: components["schemas"]["FirstView"];
             check?: components["schemas"]["MarkedCheckView"];
             findings: components["schemas"]["FindingView"][];
+            /** Format: int32 */
+            leftOut?: number;
         };
         MarkedAnswerView: {
             text: string;
@@ -2680,15 +2840,48 @@ export interface components {
             /** Format: int32 */
             revision: number;
             written?: string;
+            /** Format: date-time */
+            deletedAt?: string;
         };
-        Deleted: {
+        TidyWish: {
+            search?: string;
+            pupils?: boolean;
+        };
+        TidiedAway: {
             ids: number[];
+            /** Format: int32 */
+            inPiles: number;
+        };
+        BroughtBack: {
+            ids?: number[];
+            /** Format: date-time */
+            deletedAt?: string;
+        };
+        Restored: {
+            /** Format: int32 */
+            entries: number;
         };
         Imported: {
             /** Format: int32 */
             added?: number;
             /** Format: int32 */
             alreadyThere?: number;
+        };
+        Fault: {
+            field?: string;
+            message?: string;
+        };
+        UnderWay: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            state: "WAITING" | "RUNNING" | "DONE" | "STOPPED" | "REFUSED";
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            of: number;
+            errors?: components["schemas"]["Fault"][];
+            result?: unknown;
         };
         Came: {
             code: string;
@@ -2714,6 +2907,9 @@ export interface components {
             handedIn: boolean;
             ended: boolean;
             questions: components["schemas"]["OwnQuestion"][];
+        };
+        SoFar: {
+            written: components["schemas"]["FigureRequest"][];
         };
         DoneFigures: {
             /** Format: int32 */
@@ -2835,6 +3031,10 @@ export interface components {
             facts: components["schemas"]["FactView"][];
             done: boolean;
         };
+        ClassContent: {
+            name: string;
+            pupils: string[];
+        };
         MadeFor: {
             /** Format: int64 */
             setId: number;
@@ -2878,6 +3078,7 @@ export interface components {
             answers: components["schemas"]["AnswerInFile"][];
             rungs: components["schemas"]["RungInFile"][];
             quizzes?: components["schemas"]["QuizInFile"][];
+            left?: boolean;
         };
         QuizInFile: {
             /** Format: date */
@@ -3292,6 +3493,16 @@ export interface components {
             say: string;
             fading: boolean;
         };
+        FormerPupil: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** Format: date-time */
+            leftAt: string;
+        };
+        Deleted: {
+            ids: number[];
+        };
     };
     responses: never;
     parameters: never;
@@ -3448,6 +3659,33 @@ export interface operations {
             };
         };
     };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CauseOfSeveral"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedPaperView"];
+                };
+            };
+        };
+    };
     keep: {
         parameters: {
             query?: never;
@@ -3478,7 +3716,9 @@ export interface operations {
     };
     remove: {
         parameters: {
-            query?: never;
+            query?: {
+                revision?: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -3559,7 +3799,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ClassContent"];
+                "application/json": components["schemas"]["ChangedClass"];
             };
         };
         responses: {
@@ -3618,7 +3858,9 @@ export interface operations {
     };
     keepTerm: {
         parameters: {
-            query?: never;
+            query: {
+                revision: number;
+            };
             header?: never;
             path: {
                 id: number;
@@ -4086,7 +4328,12 @@ export interface operations {
     };
     all: {
         parameters: {
-            query?: never;
+            query?: {
+                classId?: number;
+                search?: string;
+                offset?: number;
+                most?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4116,6 +4363,29 @@ export interface operations {
                 "application/json": components["schemas"]["OpenedSet"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    forAnyDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -4269,6 +4539,28 @@ export interface operations {
             };
         };
     };
+    bringBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+        };
+    };
     pictures: {
         parameters: {
             query?: never;
@@ -4345,7 +4637,11 @@ export interface operations {
     };
     all_1: {
         parameters: {
-            query?: never;
+            query?: {
+                search?: string;
+                offset?: number;
+                most?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4471,7 +4767,7 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: {
+        requestBody?: {
             content: {
                 "text/csv": string;
             };
@@ -4568,7 +4864,11 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["TidyWish"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -4576,7 +4876,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Deleted"];
+                    "application/json": components["schemas"]["TidiedAway"];
                 };
             };
         };
@@ -4590,7 +4890,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Deleted"];
+                "application/json": components["schemas"]["BroughtBack"];
             };
         };
         responses: {
@@ -4600,7 +4900,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Deleted"];
+                    "application/json": components["schemas"]["Restored"];
                 };
             };
         };
@@ -4612,19 +4912,28 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody: {
+        requestBody?: {
             content: {
-                "application/json": string;
+                "application/json": Record<string, never>;
             };
         };
         responses: {
-            /** @description OK */
+            /** @description What came of it, where it is done already */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": components["schemas"]["Imported"];
+                };
+            };
+            /** @description It is under way */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnderWay"];
                 };
             };
         };
@@ -4669,6 +4978,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InView"];
+                };
+            };
+        };
+    };
+    next: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SoFar"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NudgeView"];
                 };
             };
         };
@@ -4859,7 +5194,7 @@ export interface operations {
             };
         };
     };
-    next: {
+    next_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5009,7 +5344,7 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: {
+        requestBody?: {
             content: {
                 "text/csv": string;
             };
@@ -5033,19 +5368,28 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody: {
+        requestBody?: {
             content: {
                 "application/json": components["schemas"]["ClassFile"];
             };
         };
         responses: {
-            /** @description OK */
+            /** @description The class, where it is here already */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+            /** @description It is on its way */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnderWay"];
                 };
             };
         };
@@ -6088,6 +6432,29 @@ export interface operations {
             };
         };
     };
+    deleted: {
+        parameters: {
+            query?: {
+                offset?: number;
+                most?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPage"];
+                };
+            };
+        };
+    };
     json_1: {
         parameters: {
             query?: never;
@@ -6128,6 +6495,50 @@ export interface operations {
             };
         };
     };
+    one_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnderWay"];
+                };
+            };
+        };
+    };
+    stop_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnderWay"];
+                };
+            };
+        };
+    };
     paper_2: {
         parameters: {
             query?: never;
@@ -6146,6 +6557,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+        };
+    };
+    squares: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
                 };
             };
         };
@@ -6397,6 +6830,28 @@ export interface operations {
             };
         };
     };
+    former: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormerPupil"][];
+                };
+            };
+        };
+    };
     file: {
         parameters: {
             query?: never;
@@ -6441,7 +6896,7 @@ export interface operations {
             };
         };
     };
-    one_5: {
+    one_6: {
         parameters: {
             query?: never;
             header?: never;

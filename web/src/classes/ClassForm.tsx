@@ -1,24 +1,73 @@
-import { Box, Button } from '@mui/material';
+import { Box, Button, InputBase } from '@mui/material';
 import { useId, useState } from 'react';
 import { Field } from '../app/Field';
 import { Lines } from '../app/Lines';
-import { ink } from '../app/theme';
+import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { useKeepClass, type SchoolClass } from './useClasses';
+import { ListOfAnotherWindow } from './ListOfAnotherWindow';
+import { namesIn } from './NewClass';
+import { useKeepClass, type Listed, type SchoolClass, type WhoIsMeant } from './useClasses';
+import { WhoQuestions } from './WhoQuestions';
 
-/** A class's name and the short names of its pupils, a line each. */
-export function ClassForm({ of, onDone }: { of?: SchoolClass; onDone: () => void }) {
-  const [name, setName] = useState(of?.name ?? '');
-  const [pupils, setPupils] = useState(of?.pupils.map((pupil) => pupil.name).join('\n') ?? '');
-  const keep = useKeepClass();
+type Line = { id: number; name: string; out: boolean };
+
+const linesOf = (of: SchoolClass): Line[] => of.pupils.map((pupil) => ({ ...pupil, out: false }));
+
+/** A class's list: each line knows whose it is, so that a name is corrected and nobody is lost. */
+export function ClassForm({ of, onDone }: { of: SchoolClass; onDone: () => void }) {
+  const [base, setBase] = useState(of);
+  const [name, setName] = useState(of.name);
+  const [lines, setLines] = useState(() => linesOf(of));
+  const [more, setMore] = useState('');
+  /** A whole list pasted in the place of the lines; it is compared with who is known. */
+  const [pasted, setPasted] = useState<string>();
+  const [answers, setAnswers] = useState(new Map<string, Listed>());
+  const [kept, setKept] = useState(false);
+  const keep = useKeepClass(of.id);
   const id = useId();
-  const faults = keep.error?.faults.filter((fault) => fault.field !== 'name') ?? [];
+
+  const become = (now: SchoolClass) => {
+    setBase(now);
+    setName(now.name);
+    setLines(linesOf(now));
+    setMore('');
+    setPasted(undefined);
+    setAnswers(new Map());
+  };
+  const typed = (text: string): Listed[] =>
+    namesIn(text).map((each) => answers.get(each.trim()) ?? { name: each });
+  const listed: Listed[] =
+    pasted === undefined
+      ? [
+          ...lines.filter((line) => !line.out).map((line) => ({ id: line.id, name: line.name })),
+          ...typed(more),
+        ]
+      : typed(pasted);
+  const send = (pupils: Listed[], revision: number) => {
+    setKept(false);
+    keep.mutate(
+      { name, pupils, revision },
+      {
+        onSuccess: (now) => {
+          become(now);
+          setKept(true);
+          onDone();
+        },
+      },
+    );
+  };
+  const set = (index: number, change: Partial<Line>) =>
+    setLines(lines.map((line, i) => (i === index ? { ...line, ...change } : line)));
+  const questions = (keep.error?.questions ?? []) as WhoIsMeant[];
+  const theirs = keep.error?.status === 409 ? (keep.error.current as SchoolClass) : undefined;
+  const faults =
+    questions.length > 0 || theirs ? [] : (keep.error?.faults.filter(({ field }) => field !== 'name') ?? []);
   return (
     <Box
       component="form"
       onSubmit={(event) => {
         event.preventDefault();
-        keep.mutate({ id: of?.id, name, pupils: pupils.split(/[\n\t;,]/) }, { onSuccess: onDone });
+        send(listed, base.revision);
       }}
       sx={{ maxWidth: 420, my: 1.5 }}
     >
@@ -29,32 +78,121 @@ export function ClassForm({ of, onDone }: { of?: SchoolClass; onDone: () => void
         fault={keep.error?.about('name')}
         autoFocus
       />
-      <Box component="label" htmlFor={id} sx={{ color: ink.faint, fontSize: 14 }}>
-        Pupils, a short name a line
-      </Box>
-      <Lines
-        id={id}
-        value={pupils}
-        onChange={(event) => setPupils(event.target.value)}
-        minRows={8}
-        maxRows={20}
-        error={faults.length > 0}
-        placeholder={'Ida M\nTom B\nSana K'}
-      />
+      {pasted === undefined ? (
+        <>
+          <Box component="ol" aria-label="Pupils" sx={{ m: 0, pl: 3.5, color: ink.faint }}>
+            {lines.map((line, index) => (
+              <Box component="li" key={line.id} sx={{ py: 0.125 }}>
+                <Box sx={{ display: 'flex', alignItems: 'center' }}>
+                  <InputBase
+                    value={line.name}
+                    disabled={line.out}
+                    onChange={(event) => set(index, { name: event.target.value })}
+                    inputProps={{ 'aria-label': `Name of pupil ${index + 1}`, autoComplete: 'off' }}
+                    sx={{
+                      flex: 1,
+                      font: `400 17px ${digits}`,
+                      borderBottom: `1px solid ${ink.hair}`,
+                      '& input': { p: '1px 0' },
+                      textDecoration: line.out ? 'line-through' : undefined,
+                    }}
+                  />
+                  <Button
+                    onClick={() => set(index, { out: !line.out })}
+                    aria-label={line.out ? `Leave ${line.name} in` : `Take ${line.name} out`}
+                    sx={{ p: '0 6px', minWidth: 76, fontSize: 14, fontWeight: 400 }}
+                  >
+                    {line.out ? 'Leave in' : 'Take out'}
+                  </Button>
+                </Box>
+              </Box>
+            ))}
+          </Box>
+          <Box
+            component="label"
+            htmlFor={id}
+            sx={{ display: 'block', color: ink.faint, fontSize: 14, mt: 1 }}
+          >
+            More pupils, a short name a line
+          </Box>
+          <Lines
+            id={id}
+            value={more}
+            onChange={(event) => setMore(event.target.value)}
+            minRows={2}
+            maxRows={20}
+          />
+        </>
+      ) : (
+        <>
+          <Box component="label" htmlFor={id} sx={{ color: ink.faint, fontSize: 14 }}>
+            The whole list, a short name a line
+          </Box>
+          <Lines
+            id={id}
+            value={pasted}
+            onChange={(event) => setPasted(event.target.value)}
+            minRows={8}
+            maxRows={24}
+            autoFocus
+          />
+        </>
+      )}
       {faults.map((fault) => (
         <Trouble key={fault.field + fault.message} message={fault.message} />
       ))}
-      <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
-        <Button type="submit" variant="contained" disabled={keep.isPending}>
-          {of ? 'Keep' : 'Make the class'}
-        </Button>
-        <Button onClick={onDone}>Leave it</Button>
-      </Box>
-      {of && (
-        <Box sx={{ color: ink.faint, fontSize: 14, mt: 1 }}>
-          Whose name is taken away leaves the class; their papers are kept.
-        </Box>
+      {questions.length > 0 && (
+        <WhoQuestions
+          questions={questions}
+          onSay={(said) => {
+            const all = new Map([...answers, ...said]);
+            setAnswers(all);
+            send(
+              listed.map((line) => all.get((line.name ?? '').trim()) ?? line),
+              base.revision,
+            );
+          }}
+        />
       )}
+      {theirs && (
+        <ListOfAnotherWindow
+          base={base}
+          theirs={theirs}
+          onTheirs={() => {
+            become(theirs);
+            keep.reset();
+          }}
+          onBoth={(there) => send([...listed, ...there], theirs.revision)}
+        />
+      )}
+      <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
+        <Button type="submit" variant="contained" disabled={keep.isPending}>
+          Keep
+        </Button>
+        <Button
+          onClick={() => {
+            become(base);
+            keep.reset();
+            onDone();
+          }}
+        >
+          Leave it
+        </Button>
+        <Button
+          onClick={() =>
+            setPasted(pasted === undefined ? lines.map((line) => line.name).join('\n') : undefined)
+          }
+        >
+          {pasted === undefined ? 'Paste a whole list' : 'Back to the lines'}
+        </Button>
+      </Box>
+      <Box role="status" sx={{ color: ink.right, minHeight: 24 }}>
+        {kept && '✓ Kept.'}
+      </Box>
+      <Box sx={{ color: ink.faint, fontSize: 14 }}>
+        A corrected name keeps all that is the child’s. Who is taken out leaves the class; what they did is
+        kept, and they can come back.
+      </Box>
     </Box>
   );
 }

@@ -2,9 +2,11 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { FileButton } from '../app/FileButton';
+import { HowFar } from '../app/HowFar';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { ClassForm } from './ClassForm';
+import { NewClass } from './NewClass';
 import {
   useClasses,
   useDeleteClass,
@@ -47,6 +49,7 @@ export function ClassesScreen() {
           />
         </Box>
       )}
+      <HowFar job={takeOver.job} what="Taking the class over" />
       {takeOver.error?.faults.map((fault) => (
         <Trouble key={fault.field + fault.message} message={fault.message} />
       ))}
@@ -55,12 +58,9 @@ export function ClassesScreen() {
           {takeOver.data.name} is here, with what its pupils did.
         </Box>
       )}
-      {edited !== undefined && (
-        <ClassForm
-          key={edited === 'new' ? 'new' : edited.id}
-          of={edited === 'new' ? undefined : edited}
-          onDone={() => setEdited(undefined)}
-        />
+      {edited === 'new' && <NewClass onDone={() => setEdited(undefined)} />}
+      {edited !== undefined && edited !== 'new' && (
+        <ClassForm key={edited.id} of={edited} onDone={() => setEdited(undefined)} />
       )}
       {classes.data?.length === 0 && edited === undefined && (
         <Box component="p" sx={{ color: ink.faint, mt: 4, fontSize: 18 }}>

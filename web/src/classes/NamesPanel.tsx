@@ -1,13 +1,17 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { FileButton } from '../app/FileButton';
 import { Select } from '../app/Select';
 import { ink } from '../app/theme';
+import { dayOfMomentInWords } from '../app/timeInWords';
 import { Trouble } from '../app/Trouble';
 import { ClassForm } from './ClassForm';
 import {
+  useBringBack,
   useClasses,
   useDeletePupil,
+  useFormer,
   useMovePupils,
   useTakeListIn,
   useWhatGoes,
@@ -33,7 +37,7 @@ export function NamesPanel({ classId }: { classId: number }) {
         <Box component="h2" sx={head}>
           The list
         </Box>
-        <ClassForm key={of.pupils.map((pupil) => pupil.id).join()} of={of} onDone={() => undefined} />
+        <ClassForm key={of.id} of={of} onDone={() => undefined} />
       </Box>
       <Box>
         <Box component="h2" sx={head}>
@@ -44,6 +48,10 @@ export function NamesPanel({ classId }: { classId: number }) {
           To another class
         </Box>
         <MoveOn of={of} classes={classes.data ?? []} />
+        <Box component="h2" sx={{ ...head, mt: 3 }}>
+          Taken out of the class
+        </Box>
+        <Former of={of} />
         <Box component="h2" sx={{ ...head, mt: 3 }}>
           Delete a pupil for good
         </Box>
@@ -149,7 +157,35 @@ function MoveOn({ of, classes }: { of: SchoolClass; classes: SchoolClass[] }) {
   );
 }
 
+/** Who was taken out; what they did is kept, and they can come back. */
+function Former({ of }: { of: SchoolClass }) {
+  const former = useFormer(of.id);
+  const back = useBringBack();
+  return (
+    <>
+      {former.data?.length === 0 && <Box sx={{ color: ink.faint }}>Nobody.</Box>}
+      {former.data?.map((pupil) => (
+        <Box key={pupil.id} sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline' }}>
+          <Link to={`/pupils/${pupil.id}`}>{pupil.name}</Link>
+          <Box sx={{ color: ink.faint, fontSize: 14 }}>left {dayOfMomentInWords(pupil.leftAt)}</Box>
+          <Button
+            sx={{ p: '0 6px', fontWeight: 400, textDecoration: 'underline' }}
+            disabled={back.isPending}
+            onClick={() => back.mutate(pupil.id)}
+            aria-label={`Bring ${pupil.name} back`}
+          >
+            Bring back
+          </Button>
+        </Box>
+      ))}
+      <Trouble message={former.error?.message ?? back.error?.message} />
+      {back.isSuccess && <Box role="status">Back in the class, with all they did.</Box>}
+    </>
+  );
+}
+
 function ForGood({ of }: { of: SchoolClass }) {
+  const former = useFormer(of.id);
   const [pupil, setPupil] = useState('');
   const goes = useWhatGoes(pupil ? Number(pupil) : undefined);
   const remove = useDeletePupil();
@@ -162,6 +198,7 @@ function ForGood({ of }: { of: SchoolClass }) {
           options={[
             { id: '', label: 'Choose a pupil' },
             ...of.pupils.map((each) => ({ id: String(each.id), label: each.name })),
+            ...(former.data ?? []).map((each) => ({ id: String(each.id), label: `${each.name}, taken out` })),
           ]}
           onChange={setPupil}
         />

@@ -1,7 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { untilDone, type UnderWay } from '../app/underWay';
 
 export type SchoolClass = Schemas['SchoolClass'];
+export type Listed = Schemas['ListedPupil'];
+
+/** A line of which the server cannot tell whose it is. */
+export type WhoIsMeant = { line: number; name: string; candidates: { id: number; name: string }[] };
 
 const path = (id: number) => ({ params: { path: { id } } });
 
@@ -23,13 +29,26 @@ function useClassChange<R, V>(change: (values: V) => Promise<R>) {
   });
 }
 
-/** Makes a class, or changes the one with that id. */
-export const useKeepClass = () =>
-  useClassChange(({ id, ...body }: { id?: number; name: string; pupils: string[] }) =>
-    id === undefined
-      ? ask(api.POST('/api/classes', { body }))
-      : ask(api.PUT('/api/classes/{id}', { ...path(id), body })),
-  );
+/** Makes a class of names. */
+export const useMakeClass = () =>
+  useClassChange((body: { name: string; pupils: string[] }) => ask(api.POST('/api/classes', { body })));
+
+/** Changes a class's list: whose each line is goes with it. */
+export const useKeepClass = (id: number) =>
+  useClassChange((body: Schemas['ChangedClass']) => ask(api.PUT('/api/classes/{id}', { ...path(id), body })));
+
+/** Who was taken out of a class. */
+export function useFormer(id: number) {
+  return useQuery<Schemas['FormerPupil'][], Refused>({
+    queryKey: ['classes', id, 'former'],
+    queryFn: () => ask(api.GET('/api/classes/{id}/former', path(id))),
+    staleTime: 0,
+  });
+}
+
+/** Brings somebody back into the class they were taken out of. */
+export const useBringBack = () =>
+  useClassChange((id: number) => ask(api.POST('/api/pupils/{id}/back', path(id))));
 
 export const useDeleteClass = () =>
   useClassChange((id: number) => ask(api.DELETE('/api/classes/{id}', path(id))));
@@ -38,22 +57,29 @@ export const useRestoreClass = () =>
   useClassChange((id: number) => ask(api.POST('/api/classes/{id}/restore', path(id))));
 
 /** Makes a class from a file that another Bemble wrote. */
-export const useTakeClassOver = () =>
-  useClassChange(async (file: File) =>
-    ask(
-      api.POST('/api/classes/file', {
-        body: (await file.text()) as unknown as Schemas['ClassFile'],
-        bodySerializer: (body) => body as unknown as string,
-      }),
+export function useTakeClassOver() {
+  const [job, setJob] = useState<UnderWay>();
+  const takeOver = useClassChange(async (file: File) =>
+    untilDone<SchoolClass>(
+      await ask(
+        api.POST('/api/classes/file', {
+          body: file as unknown as Schemas['ClassFile'],
+          bodySerializer: (body) => body as unknown as Blob,
+          headers: { 'Content-Type': 'application/json' },
+        }),
+      ),
+      setJob,
     ),
   );
+  return { ...takeOver, job };
+}
 
 export const useTakeListIn = (id: number) =>
-  useClassChange(async (file: File) =>
+  useClassChange((file: File) =>
     ask(
       api.POST('/api/classes/{id}/list', {
         ...path(id),
-        body: await file.text(),
+        body: file as unknown as string,
         bodySerializer: (body) => body,
         headers: { 'Content-Type': 'text/csv' },
       }),

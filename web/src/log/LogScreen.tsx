@@ -2,9 +2,12 @@ import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Field } from '../app/Field';
 import { FileButton } from '../app/FileButton';
+import { HowFar } from '../app/HowFar';
 import { Select } from '../app/Select';
+import { ShowMore } from '../app/ShowMore';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { DeletedEntries } from './DeletedEntries';
 import { LogTable } from './LogTable';
 import { useDelete, useImport, useLog, useRestore, useTidy } from './useLog';
 
@@ -14,6 +17,7 @@ const whose = [
   { id: '', label: 'everything' },
   { id: 'false', label: 'your own' },
   { id: 'true', label: 'papers of pupils' },
+  { id: 'deleted', label: 'what was deleted' },
 ];
 
 /** Every worked problem, newest first. */
@@ -22,7 +26,10 @@ export function LogScreen() {
   const [pupils, setPupils] = useState('');
   const [most, setMost] = useState(page);
   const [deleted, setDeleted] = useState<number[]>([]);
-  const log = useLog(search, pupils === '' ? undefined : pupils === 'true', most);
+  /** How many papers were not tidied away, since they stand in a pile. */
+  const [stay, setStay] = useState(0);
+  const showsDeleted = pupils === 'deleted';
+  const log = useLog(search, pupils === '' || showsDeleted ? undefined : pupils === 'true', most);
   const remove = useDelete();
   const tidy = useTidy();
   const restore = useRestore();
@@ -70,10 +77,20 @@ export function LogScreen() {
           />
           <Button
             variant="outlined"
-            disabled={nothing || tidy.isPending}
-            onClick={() => tidy.mutate(undefined, { onSuccess: (gone) => setDeleted(gone.ids) })}
+            disabled={nothing || showsDeleted || tidy.isPending}
+            onClick={() =>
+              tidy.mutate(
+                { search, pupils: pupils === 'true' },
+                {
+                  onSuccess: (gone) => {
+                    setDeleted(gone.ids);
+                    setStay(gone.inPiles);
+                  },
+                },
+              )
+            }
           >
-            Delete all not kept
+            {pupils === 'true' ? 'Delete pupils’ papers not kept' : 'Delete your own not kept'}
           </Button>
         </Box>
       </Box>
@@ -83,10 +100,18 @@ export function LogScreen() {
             {deleted.length === 1 ? '1 entry was deleted.' : `${deleted.length} entries were deleted.`}
             <Button
               sx={{ ml: 1.5, p: '0 6px', textDecoration: 'underline' }}
-              onClick={() => restore.mutate(deleted, { onSuccess: () => setDeleted([]) })}
+              onClick={() =>
+                restore.mutate({ ids: deleted.slice(0, 5000) }, { onSuccess: () => setDeleted([]) })
+              }
             >
               Undo
             </Button>
+          </Box>
+        )}
+        {stay > 0 && (
+          <Box sx={{ mb: 1 }}>
+            {stay === 1 ? 'One paper stays' : `${stay} papers stay`}: pupils are at it, or it stands in a
+            pile.
           </Box>
         )}
         {takeIn.data && (
@@ -104,12 +129,14 @@ export function LogScreen() {
         </Box>
       )}
       <Trouble message={failed?.message} />
+      <HowFar job={takeIn.job} what="Reading the log in" />
+      {showsDeleted && <DeletedEntries />}
       {nothing && (
         <Box sx={{ color: ink.faint, fontSize: 19, maxWidth: 560, mt: 3 }}>
           Nothing here yet. Type a problem on Paper and work it to its end: it comes here by itself.
         </Box>
       )}
-      {log.data?.total === 0 && !nothing && (
+      {log.data?.total === 0 && !nothing && !showsDeleted && (
         <Box sx={{ color: ink.faint, fontSize: 19, mt: 3 }}>
           {search !== ''
             ? `Nothing in the log has “${search}”. Type less of it, or clear the search.`
@@ -118,20 +145,17 @@ export function LogScreen() {
               : 'Nothing of your own yet. Type a problem on Paper and work it to its end: it comes here by itself.'}
         </Box>
       )}
-      {log.data && log.data.total > 0 && (
+      {log.data && log.data.total > 0 && !showsDeleted && (
         <>
           <LogTable
             entries={log.data.entries}
             onDelete={(id) => remove.mutate(id, { onSuccess: (gone) => setDeleted(gone.ids) })}
           />
-          <Box sx={{ color: ink.faint, mt: 1.5 }}>
-            {log.data.entries.length} of {log.data.total}
-            {log.data.entries.length < log.data.total && (
-              <Button onClick={() => setMost(most + page)} sx={{ ml: 1, textDecoration: 'underline' }}>
-                Show more
-              </Button>
-            )}
-          </Box>
+          <ShowMore
+            shown={log.data.entries.length}
+            total={log.data.total}
+            more={log.data.entries.length < log.data.total ? () => setMost(most + page) : undefined}
+          />
         </>
       )}
     </Box>

@@ -1,5 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { untilDone, type UnderWay } from '../app/underWay';
 
 export type Entry = Schemas['EntryView'];
 
@@ -40,16 +42,40 @@ export const useRemark = () =>
 export const useDelete = () =>
   useLogChange((id: number) => ask(api.DELETE('/api/log/{id}', { params: { path: { id } } })));
 
-export const useTidy = () => useLogChange(() => ask(api.POST('/api/log/tidy')));
+/** Deletes what the list shows and is not kept. */
+export const useTidy = () =>
+  useLogChange((body: Schemas['TidyWish']) => ask(api.POST('/api/log/tidy', { body })));
 
+/** Brings entries back: some, or all that were deleted at one time. */
 export const useRestore = () =>
-  useLogChange((ids: number[]) => ask(api.POST('/api/log/restore', { body: { ids } })));
+  useLogChange((body: Schemas['BroughtBack']) => ask(api.POST('/api/log/restore', { body })));
 
-export const useImport = () =>
-  useLogChange(async (file: File) => {
-    const text = await file.text();
-    return ask(api.POST('/api/log/import', { body: text, bodySerializer: (body) => body }));
+/** What was deleted and can be brought back, the latest first. */
+export function useDeleted(most: number) {
+  return useQuery<Schemas['LogPage'], Refused>({
+    queryKey: ['log', 'deleted', most],
+    queryFn: () => ask(api.GET('/api/log/deleted', { params: { query: { most } } })),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
   });
+}
+
+export function useImport() {
+  const [job, setJob] = useState<UnderWay>();
+  const takeIn = useLogChange(async (file: File) =>
+    untilDone<Schemas['Imported']>(
+      await ask(
+        api.POST('/api/log/import', {
+          body: file as never,
+          bodySerializer: (body) => body as never,
+          headers: { 'Content-Type': 'application/json' },
+        }),
+      ),
+      setJob,
+    ),
+  );
+  return { ...takeIn, job };
+}
 
 /** Reads the log again. */
 export function useFreshLog() {

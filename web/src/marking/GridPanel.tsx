@@ -3,6 +3,7 @@ import { useState, type FocusEvent, type KeyboardEvent } from 'react';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { readEntry } from './entry';
+import { OtherWindow } from './OtherWindow';
 import { useKeepPaper, type Marking, type Paper } from './useMarking';
 
 const signs: Record<string, string> = { right: '✓', blank: '–', 'not-reached': '/', unclear: '?' };
@@ -37,7 +38,18 @@ export function GridPanel({ marking }: { marking: Marking }) {
       <Box sx={{ color: ink.faint, fontSize: 14, mb: 1 }}>
         Type the wrong answers; = is right, - left blank, ? unclear, / not reached. Arrows and Enter move on.
       </Box>
-      <Trouble message={fault ?? keep.error?.message} />
+      <Trouble message={fault ?? (keep.conflict ? undefined : keep.error?.message)} />
+      {keep.conflict && (
+        <OtherWindow
+          marking={marking}
+          conflict={keep.conflict}
+          onMine={(change) => {
+            keep.settle();
+            keep.mutate(change);
+          }}
+          onTheirs={keep.settle}
+        />
+      )}
       <Box sx={{ overflow: 'auto', maxHeight: 'calc(100dvh - 150px)' }} onKeyDown={move}>
         <Box
           component="table"

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Field } from '../app/Field';
 import { Select } from '../app/Select';
+import { ShowMore } from '../app/ShowMore';
 import { ink, stackedOnPhone } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useClasses } from '../classes/useClasses';
@@ -12,7 +13,8 @@ import { useBeginMarking, useDeleteMarking, useMarkings, useRestoreMarking } fro
 
 /** The piles of papers: those being marked, and a new one begun. */
 export function MarkingsScreen() {
-  const markings = useMarkings();
+  const [search, setSearch] = useState('');
+  const markings = useMarkings(search);
   const remove = useDeleteMarking();
   const restore = useRestoreMarking();
   return (
@@ -31,8 +33,16 @@ export function MarkingsScreen() {
           The pile is deleted. <Button onClick={() => restore.mutate(remove.variables)}>Bring it back</Button>
         </Box>
       )}
-      {markings.data && markings.data.length > 0 && (
-        <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', mt: 3, ...stackedOnPhone }}>
+      {(search !== '' || (markings.lines && markings.lines.length > 0)) && (
+        <Box sx={{ maxWidth: 320, mt: 3 }}>
+          <Field label="Search sheets, classes and codes" value={search} onChange={setSearch} type="search" />
+        </Box>
+      )}
+      {search !== '' && markings.lines?.length === 0 && (
+        <Box sx={{ color: ink.faint }}>No pile has “{search}”. Type less of it, or clear the search.</Box>
+      )}
+      {markings.lines && markings.lines.length > 0 && (
+        <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', ...stackedOnPhone }}>
           <Box component="thead" sx={{ textAlign: 'left', color: ink.faint, fontSize: 14 }}>
             <tr>
               <th>Sheet</th>
@@ -43,7 +53,7 @@ export function MarkingsScreen() {
             </tr>
           </Box>
           <tbody>
-            {markings.data.map((each) => (
+            {markings.lines.map((each) => (
               <Box
                 component="tr"
                 key={each.id}
@@ -74,6 +84,9 @@ export function MarkingsScreen() {
             ))}
           </tbody>
         </Box>
+      )}
+      {markings.lines && markings.lines.length > 0 && (
+        <ShowMore shown={markings.lines.length} total={markings.total} more={markings.more} />
       )}
     </Box>
   );

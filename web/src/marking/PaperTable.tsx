@@ -65,6 +65,7 @@ export function PaperTable({ marking, paper, onChange, onOpen }: Props) {
                   <Fitting
                     key={answer.given}
                     problem={question.problem}
+                    operation={question.operation}
                     answer={answer}
                     marking={marking}
                     onDecide={(cause) =>
@@ -123,8 +124,21 @@ function Standing({ answer }: { answer: Answer }) {
   );
 }
 
+function Causes({ label, causes }: { label: string; causes: { id: string; name: string }[] }) {
+  return causes.length === 0 ? null : (
+    <optgroup label={label}>
+      {causes.map((cause) => (
+        <option key={cause.id} value={cause.id}>
+          {cause.name}
+        </option>
+      ))}
+    </optgroup>
+  );
+}
+
 type FittingProps = {
   problem: string;
+  operation: string;
   answer: Answer;
   marking: Marking;
   onDecide: (cause: string | undefined) => void;
@@ -132,9 +146,14 @@ type FittingProps = {
 };
 
 /** What fits a wrong answer: the likeliest, the next likeliest, and what the teacher decides. */
-function Fitting({ problem, answer, marking, onDecide, onOpen }: FittingProps) {
+function Fitting({ problem, operation, answer, marking, onDecide, onOpen }: FittingProps) {
   const [rank, setRank] = useState(0);
   const presumed = answer.presumed[rank % Math.max(1, answer.presumed.length)];
+  const fitting = answer.presumed.map((each) => ({ id: each.slip, name: each.name }));
+  const others = marking.causes.filter(
+    (cause) =>
+      (!cause.operation || cause.operation === operation) && !fitting.some((each) => each.id === cause.id),
+  );
   return (
     <Box
       sx={{
@@ -203,11 +222,9 @@ function Fitting({ problem, answer, marking, onDecide, onOpen }: FittingProps) {
         }}
       >
         <option value="">{answer.cause ? 'take back' : 'another cause …'}</option>
-        {marking.causes.map((cause) => (
-          <option key={cause.id} value={cause.id}>
-            {cause.name}
-          </option>
-        ))}
+        <Causes label="Fits this answer" causes={fitting} />
+        <Causes label="In the order of the working" causes={others.filter((each) => each.operation)} />
+        <Causes label="Seen in the book" causes={others.filter((each) => !each.operation)} />
       </Box>
     </Box>
   );

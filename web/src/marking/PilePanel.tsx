@@ -1,13 +1,16 @@
 import { Box, Button } from '@mui/material';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
+import { Refused } from '../api/client';
 import { Field } from '../app/Field';
 import { ink } from '../app/theme';
 import type { AskState } from './AskScreen';
 import { readEntry, inverse } from './entry';
 import type { Opened } from './FindingDialog';
+import { OtherWindow } from './OtherWindow';
 import { PaperTable } from './PaperTable';
 import { PupilList } from './PupilList';
+import { SharedCauses } from './SharedCauses';
 import { useKeepPaper, useMarkingKey, type Change, type Marking, type Paper } from './useMarking';
 
 /** The pile one paper after the other: what is wrong is typed, the rest is right. */
@@ -55,7 +58,12 @@ export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (open
     }
     setFault(undefined);
     setTyped((now) => (now === typed ? '' : now));
-    send(entry.changes, true).catch(() => setTyped(typed));
+    send(entry.changes, true).catch((refused: unknown) => {
+      // What another window has changed is asked about beside it.
+      if (!(refused instanceof Refused && refused.status === 409)) {
+        setTyped(typed);
+      }
+    });
     if (entry.next) {
       setAt(Math.min(at + 1, papers - 1));
     }
@@ -114,7 +122,7 @@ export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (open
                 setTyped(value);
                 setFault(undefined);
               }}
-              fault={fault ?? keep.error?.message}
+              fault={fault ?? (keep.conflict ? undefined : keep.error?.message)}
               autoFocus
               autoComplete="off"
               spellCheck={false}
@@ -123,6 +131,17 @@ export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (open
           </Box>
           <KeysOfTheLine />
         </Box>
+        {keep.conflict && (
+          <OtherWindow
+            marking={marking}
+            conflict={keep.conflict}
+            onMine={(change) => {
+              keep.settle();
+              send([change], true).catch(() => undefined);
+            }}
+            onTheirs={keep.settle}
+          />
+        )}
         <Box sx={{ display: 'flex', gap: 1, mb: 1, flexWrap: 'wrap' }}>
           <Button
             variant="contained"
@@ -146,10 +165,14 @@ export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (open
             Ask one more
           </Button>
         </Box>
+        <SharedCauses
+          paper={paper}
+          onConfirm={(change) => void send([change], true).catch(() => undefined)}
+        />
         <PaperTable
           marking={marking}
           paper={paper}
-          onChange={(change) => void send([change], true)}
+          onChange={(change) => void send([change], true).catch(() => undefined)}
           onOpen={onOpen}
         />
       </Box>

@@ -5,7 +5,9 @@ import {
   useQuery,
   useQueryClient,
 } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { usePages } from '../app/usePages';
 
 export type Marking = Schemas['MarkingView'];
 export type Paper = Schemas['MarkedPaperView'];
@@ -26,17 +28,21 @@ const askAnew = (queries: QueryClient) =>
       following.includes(first as string) || (first === 'marking' && part !== undefined),
   });
 
-export function useMarkings() {
-  return useQuery<Schemas['MarkingLine'][], Refused>({
-    queryKey: ['markings'],
-    queryFn: () => ask(api.GET('/api/markings')),
-  });
-}
+/** The piles, newest first; those whose title, class or code has the words. */
+export const useMarkings = (search: string) =>
+  usePages<Schemas['MarkingLine']>(['markings', search], (offset) =>
+    api.GET('/api/markings', { params: { query: { search, offset } } }),
+  );
+
+const askAgainAfter = 1000;
 
 export function useMarking(id: number) {
   return useQuery<Marking, Refused>({
     queryKey: ['marking', id],
     queryFn: () => ask(api.GET('/api/markings/{id}', path(id))),
+    // What fits a paper follows where many are judged at once.
+    refetchInterval: (query) =>
+      query.state.data?.papers.some((paper) => !paper.judged) ? askAgainAfter : false,
   });
 }
 
@@ -97,23 +103,36 @@ export const useSetForGroup = (id: number) =>
 export type Change =
   | { kind: 'answer'; pupil: number; question: number; content: AnswerContent }
   | { kind: 'remove'; pupil: number; question: number }
+  | { kind: 'cause'; pupil: number; cause: string; questions: number[] }
   | { kind: 'rest'; pupil: number; state: 'right' | 'not-reached'; how?: string }
   | { kind: 'paper'; pupil: number; sheet?: string; absent: boolean };
 
-async function send(id: number, change: Change): Promise<Paper> {
+/**
+ * Sends a change.
+ *
+ * @param seen the revision of the answer that this is written over
+ */
+async function send(id: number, change: Change, seen: number | undefined): Promise<Paper> {
   const { pupil } = change;
   switch (change.kind) {
     case 'answer':
       return ask(
         api.PUT('/api/markings/{id}/papers/{pupil}/answers/{question}', {
           params: { path: { id, pupil, question: change.question } },
-          body: change.content,
+          body: { ...change.content, revision: seen },
         }),
       );
     case 'remove':
       return ask(
         api.DELETE('/api/markings/{id}/papers/{pupil}/answers/{question}', {
-          params: { path: { id, pupil, question: change.question } },
+          params: { path: { id, pupil, question: change.question }, query: { revision: seen } },
+        }),
+      );
+    case 'cause':
+      return ask(
+        api.PUT('/api/markings/{id}/papers/{pupil}/cause', {
+          params: { path: { id, pupil } },
+          body: { cause: change.cause, questions: change.questions },
         }),
       );
     case 'rest':
@@ -133,12 +152,23 @@ async function send(id: number, change: Change): Promise<Paper> {
   }
 }
 
+/** What another window has kept of an answer, beside what was to be kept here. */
+export type Conflict = { change: Change; theirs: AnswerContent | undefined };
+
 /** Keeps changes one after the other, and shows each paper as it is judged. */
 export function useKeepPaper(id: number) {
   const queries = useQueryClient();
-  return useMutation<Paper, Refused, Change>({
+  const [conflict, setConflict] = useState<Conflict>();
+  const keep = useMutation<Paper, Refused, Change>({
     scope: { id: scopeOf(id) },
-    mutationFn: (change) => send(id, change),
+    mutationFn: (change) => {
+      const paper = queries
+        .getQueryData<Marking>(['marking', id])
+        ?.papers.find((each) => each.pupil.id === change.pupil);
+      const question = change.kind === 'answer' || change.kind === 'remove' ? change.question : undefined;
+      const there = paper?.answers.find((answer) => answer.question === question);
+      return send(id, change, paper && question !== undefined ? (there?.revision ?? 0) : undefined);
+    },
     onSuccess: (paper, change) => {
       queries.setQueryData<Marking>(
         ['marking', id],
@@ -153,23 +183,28 @@ export function useKeepPaper(id: number) {
         void queries.invalidateQueries({ queryKey: ['marking', id], exact: true });
       }
     },
+    onError: (refused, change) => {
+      if (refused.status === 409) {
+        setConflict({ change, theirs: refused.current as AnswerContent | undefined });
+        void queries.invalidateQueries({ queryKey: ['marking', id], exact: true });
+      }
+    },
   });
+  return { ...keep, conflict, settle: () => setConflict(undefined) };
 }
 
 export const useTakeAnswersIn = (id: number) => {
   const queries = useQueryClient();
   return useMutation<Schemas['AnswersTaken'], Refused, File>({
-    mutationFn: async (file) => {
-      const text = await file.text();
-      return ask(
+    mutationFn: (file) =>
+      ask(
         api.POST('/api/markings/{id}/import', {
           ...path(id),
-          body: text,
+          body: file as unknown as string,
           bodySerializer: (body) => body,
           headers: { 'Content-Type': 'text/csv' },
         }),
-      );
-    },
+      ),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['marking', id] }),
   });
 };

@@ -34,7 +34,6 @@ export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
             setId,
             pupils: group.pupils.map((pupil) => pupil.id),
             led: false,
-            asksDigits: false,
           },
           { onSuccess: (session) => navigate(`/screens/${session.id}`) },
         ),

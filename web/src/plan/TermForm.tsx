@@ -5,24 +5,40 @@ import { Select } from '../app/Select';
 import { Tick } from '../app/Tick';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { useKeepTerm, useTerm, type Term } from './usePlan';
+import { useKeepTerm, useTerm, type Term, type TermView } from './usePlan';
 
 const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
 /** The teacher's order of topics for the term, and how much time there is. */
 export function TermForm({ classId, onDone }: { classId: number; onDone: () => void }) {
   const term = useTerm(classId);
+  const [taken, setTaken] = useState<TermView>();
   return term.data ? (
-    <Form term={term.data} classId={classId} onDone={onDone} />
+    <Form
+      key={taken?.revision ?? 'first'}
+      term={taken ?? term.data}
+      classId={classId}
+      onDone={onDone}
+      onTaken={setTaken}
+    />
   ) : (
     <Trouble message={term.error?.message} />
   );
 }
 
-type Props = { classId: number; term: NonNullable<ReturnType<typeof useTerm>['data']>; onDone: () => void };
+type Props = {
+  classId: number;
+  term: TermView;
+  onDone: () => void;
+  /** What another window has kept is taken in the place of what is here. */
+  onTaken: (theirs: TermView) => void;
+};
 
-function Form({ classId, term, onDone }: Props) {
+function Form({ classId, term: now, onDone, onTaken }: Props) {
   const keep = useKeepTerm(classId);
+  // What was there when the form was opened: what is typed does not change under the hand.
+  const [term] = useState(now);
+  const theirs = keep.error?.status === 409 ? (keep.error.current as TermView) : undefined;
   const [topics, setTopics] = useState(term.chosen.topics);
   const [days, setDays] = useState(term.chosen.weekdays);
   const [minutes, setMinutes] = useState(String(term.chosen.minutes));
@@ -133,11 +149,32 @@ function Form({ classId, term, onDone }: Props) {
           />
         </Box>
       </Box>
+      {theirs ? (
+        <Box role="alert" sx={{ border: `2px solid ${ink.wrong}`, bgcolor: ink.sheet, p: 1.5, mt: 1 }}>
+          <b>This was changed in another window.</b> There it has {theirs.chosen.topics.length} topics, from{' '}
+          {title(theirs.chosen.topics[0] ?? '')}; {theirs.chosen.minutes} minutes a day,{' '}
+          {theirs.chosen.groupMost} pupils a group at most, lessons on{' '}
+          {theirs.chosen.weekdays.map((day) => weekdays[day - 1]).join(', ')}. What you chose is still here.
+          <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
+            <Button
+              variant="outlined"
+              onClick={() => keep.mutate({ term: chosen, revision: theirs.revision }, { onSuccess: onDone })}
+            >
+              Keep what is here
+            </Button>
+            <Button variant="outlined" onClick={() => onTaken(theirs)}>
+              Take the other window’s
+            </Button>
+          </Box>
+        </Box>
+      ) : (
+        <Trouble message={keep.error && keep.error.status !== 422 ? keep.error.message : undefined} />
+      )}
       <Box sx={{ display: 'flex', gap: 1, mt: 1.5 }}>
         <Button
           variant="contained"
           disabled={keep.isPending}
-          onClick={() => keep.mutate(chosen, { onSuccess: onDone })}
+          onClick={() => keep.mutate({ term: chosen, revision: term.revision }, { onSuccess: onDone })}
         >
           Keep
         </Button>

@@ -4,6 +4,7 @@ import { api, ask, type Refused, type Schemas } from '../api/client';
 export type Plan = Schemas['PlanView'];
 export type Group = Schemas['GroupView'];
 export type Term = Schemas['Term'];
+export type TermView = Schemas['TermView'];
 
 const at = (id: number, week?: string) => ({ params: { path: { id }, query: { week } } });
 
@@ -24,8 +25,9 @@ export function useTerm(id: number) {
 
 export function useKeepTerm(id: number) {
   const queries = useQueryClient();
-  return useMutation<Schemas['TermView'], Refused, Term>({
-    mutationFn: (body) => ask(api.PUT('/api/classes/{id}/term', { params: { path: { id } }, body })),
+  return useMutation<Schemas['TermView'], Refused, { term: Term; revision: number }>({
+    mutationFn: ({ term, revision }) =>
+      ask(api.PUT('/api/classes/{id}/term', { params: { path: { id }, query: { revision } }, body: term })),
     onSuccess: (term) => {
       queries.setQueryData(['term', id], term);
       void queries.invalidateQueries({ queryKey: ['plan', id] });

@@ -2,25 +2,27 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Select } from '../app/Select';
+import { ShowMore } from '../app/ShowMore';
 import { Tick } from '../app/Tick';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { useClasses } from '../classes/useClasses';
 import { useSetList } from '../sets/useSets';
 import { PupilsAddress } from './PupilsAddress';
-import { useOpenAtScreens, useSessions } from './useScreens';
+import { useOpenAtScreens, usePupilsAddress, useSessions } from './useScreens';
 
 /** Opens a set for the class at screens, and lists what was opened. */
 export function OpenedPanel({ classId }: { classId: number }) {
-  const name = useClasses().data?.find((each) => each.id === classId)?.name;
   const sets = useSetList('', false);
-  const sessions = useSessions();
+  const sessions = useSessions(classId);
+  const address = usePupilsAddress();
   const open = useOpenAtScreens();
   const navigate = useNavigate();
   const [setId, setSetId] = useState('');
   const [led, setLed] = useState(false);
-  const [asksDigits, setAsksDigits] = useState(false);
-  const own = sessions.data?.filter((each) => each.className === name) ?? [];
+  const [chosenDigits, setAsksDigits] = useState<boolean>();
+  // As soon as other devices reach Bemble somebody else could pick a name.
+  const asksDigits = chosenDigits ?? address.data?.address !== undefined;
+  const own = sessions.lines ?? [];
   return (
     <Box sx={{ maxWidth: 900 }}>
       <Box sx={{ m: '0 0 8px', maxWidth: 720 }}>
@@ -76,6 +78,7 @@ export function OpenedPanel({ classId }: { classId: number }) {
           </Box>
         </Box>
       ))}
+      {own.length > 0 && <ShowMore shown={own.length} total={sessions.total} more={sessions.more} />}
     </Box>
   );
 }

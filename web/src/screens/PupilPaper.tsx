@@ -9,11 +9,11 @@ import { inSquare } from '../write/figures';
 import { heard } from '../write/marksOfPaper';
 import { NumberPad } from '../write/NumberPad';
 import { useAttempt } from '../write/useAttempt';
-import { useNext, usePaperToWriteOn, type AttemptView, type Paper } from '../write/useAttempts';
+import type { AttemptView, Paper } from '../write/useAttempts';
 import { usePen } from '../write/usePen';
 import { writeKeys } from '../write/writeKeys';
 import { WritingSheet } from '../write/WritingSheet';
-import type { OwnSet } from './useScreens';
+import { useOwnNext, useOwnPaper, type OwnSet } from './useScreens';
 
 /** One of a pupil's questions, to be written. */
 export function PupilPaper({ own }: { own: OwnSet }) {
@@ -25,7 +25,7 @@ export function PupilPaper({ own }: { own: OwnSet }) {
     gcTime: 0,
     refetchOnWindowFocus: false,
   });
-  const paper = usePaperToWriteOn(attempt.data?.work, { settingOut: false, withCheck: false });
+  const paper = useOwnPaper(id);
   const fault = attempt.error ?? paper.error;
   if (fault || !attempt.data || !paper.data) {
     return (
@@ -40,7 +40,7 @@ export function PupilPaper({ own }: { own: OwnSet }) {
 function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; own: OwnSet }) {
   const keeping = useAttempt(attempt, 'in');
   const pen = usePen(paper, keeping.figures, Date.parse(attempt.begunAt), keeping.add);
-  const led = useNext(attempt, attempt.settings, keeping.figures);
+  const led = useOwnNext(attempt, keeping.figures);
   const next = led && !led.done ? paper.squares.findIndex((square) => inSquare(led, square)) : -1;
   const sheet = useRef<HTMLDivElement>(null);
   const { goTo } = pen;
@@ -81,8 +81,15 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
               : ''
             : keeping.saving === 'saving'
               ? 'saving …'
-              : '… kept on this device'}
+              : keeping.refused
+                ? ''
+                : '… kept on this device'}
         </Box>
+        {keeping.refused && (
+          <Box sx={{ width: '100%' }}>
+            <Trouble message={`${keeping.refused} What you wrote is kept on this device.`} />
+          </Box>
+        )}
       </Box>
       <Box ref={sheet} sx={{ display: 'grid', minHeight: 0 }}>
         <WritingSheet
@@ -109,7 +116,10 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
         </Box>
       </Box>
       <Box>
-        <Box sx={{ color: ink.faint, fontSize: 14, minHeight: 22 }}>{pen.square?.name}</Box>
+        <Box sx={{ color: ink.faint, fontSize: 14, minHeight: 22 }}>
+          {pen.square?.name}
+          {pen.atEnd && ': the line is full here'}
+        </Box>
         {!frozen && (
           <>
             <NumberPad pen={pen} />

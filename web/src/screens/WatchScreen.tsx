@@ -9,7 +9,7 @@ import { useSession, useSessionChange, type Session } from './useScreens';
 export function WatchScreen() {
   const id = Number(useParams().id);
   const session = useSession(id);
-  const { end, giveBack } = useSessionChange(id);
+  const { end, giveBack, anyDevice } = useSessionChange(id);
   if (!session.data) {
     return (
       <Box sx={{ p: 4 }}>
@@ -54,7 +54,7 @@ export function WatchScreen() {
           </Button>
         )}
       </Box>
-      <Trouble message={end.error?.message ?? giveBack.error?.message} />
+      <Trouble message={end.error?.message ?? giveBack.error?.message ?? anyDevice.error?.message} />
       <Box
         component="ul"
         aria-label="Pupils"
@@ -73,6 +73,7 @@ export function WatchScreen() {
             place={place}
             session={data}
             onBack={() => giveBack.mutate(place.pupil.id)}
+            onAnyDevice={() => anyDevice.mutate(place.pupil.id)}
           />
         ))}
       </Box>
@@ -80,9 +81,14 @@ export function WatchScreen() {
   );
 }
 
-type PlaceProps = { place: Session['places'][number]; session: Session; onBack: () => void };
+type PlaceProps = {
+  place: Session['places'][number];
+  session: Session;
+  onBack: () => void;
+  onAnyDevice: () => void;
+};
 
-function Place({ place, session, onBack }: PlaceProps) {
+function Place({ place, session, onBack, onAnyDevice }: PlaceProps) {
   const where =
     place.state === 'away'
       ? 'not here yet'
@@ -110,6 +116,18 @@ function Place({ place, session, onBack }: PlaceProps) {
           </Button>
         )}
       </Box>
+      {place.otherDeviceAt && !session.ended && (
+        <Box sx={{ color: ink.wrong, fontSize: 15 }}>
+          ▲ a second device writes under this name{' '}
+          <Button
+            onClick={onAnyDevice}
+            aria-label={`Let another device write as ${place.pupil.name}`}
+            sx={{ p: '0 6px', fontSize: 14 }}
+          >
+            Let it write
+          </Button>
+        </Box>
+      )}
       <Squares filled={place.begun} of={session.questions} done={place.state === 'handed-in'} />
     </Box>
   );

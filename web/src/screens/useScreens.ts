@@ -1,19 +1,20 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { usePages } from '../app/usePages';
+import { standing, written, type Figure } from '../write/figures';
+import type { Paper } from '../write/useAttempts';
 
 export type Session = Schemas['SessionView'];
 export type OwnSet = Schemas['OwnSet'];
 
 const path = (id: number) => ({ params: { path: { id } } });
 
-export function useSessions() {
-  return useQuery<Schemas['SessionLine'][], Refused>({
-    queryKey: ['screens'],
-    queryFn: () => ask(api.GET('/api/screens')),
-    staleTime: 0,
-  });
-}
+/** What was opened for a class, the latest first. */
+export const useSessions = (classId: number) =>
+  usePages<Schemas['SessionLine']>(['screens', 'of class', classId], (offset) =>
+    api.GET('/api/screens', { params: { query: { classId, offset } } }),
+  );
 
 /** Where pupils' devices find Bemble, if they do. */
 export function usePupilsAddress() {
@@ -69,7 +70,12 @@ export function useSessionChange(id: number) {
       ask(api.POST('/api/screens/{id}/pupils/{pupil}/back', { params: { path: { id, pupil } } })),
     onSuccess,
   });
-  return { end, giveBack };
+  const anyDevice = useMutation<Session, Refused, number>({
+    mutationFn: (pupil) =>
+      ask(api.POST('/api/screens/{id}/pupils/{pupil}/device', { params: { path: { id, pupil } } })),
+    onSuccess,
+  });
+  return { end, giveBack, anyDevice };
 }
 
 /** What the pupil at this device sees; nothing while nobody has come in. */
@@ -79,6 +85,27 @@ export function useIn() {
     queryFn: () => ask(api.GET('/api/in')),
     staleTime: 0,
   });
+}
+
+/** The squares of an own paper. */
+export function useOwnPaper(id: number) {
+  return useQuery<Paper, Refused>({
+    queryKey: ['in', id, 'squares'],
+    queryFn: () => ask(api.GET('/api/in/papers/{id}/squares', path(id))),
+    staleTime: Infinity,
+  });
+}
+
+/** The square that comes next on an own paper, where pupils are led. */
+export function useOwnNext(attempt: Schemas['AttemptView'], figures: Figure[]) {
+  const body = { written: written(standing(figures)) };
+  return useQuery<Schemas['NudgeView'], Refused>({
+    queryKey: ['in', attempt.id, 'next', body],
+    queryFn: () => ask(api.POST('/api/in/papers/{id}/next', { ...path(attempt.id), body })),
+    enabled: attempt.settings.led,
+    staleTime: Infinity,
+    gcTime: 10_000,
+  }).data;
 }
 
 export const useDoor = () =>

@@ -63,13 +63,12 @@ export const useRestoreSet = () =>
   useSetChange((id: number) => ask(api.POST('/api/sets/{id}/restore', path(id))));
 
 export const useTakeSetIn = () =>
-  useSetChange(async (file: File) => {
-    const text = await file.text();
+  useSetChange((file: File) => {
     const isJson = file.name.toLowerCase().endsWith('.json');
     return ask(
       api.POST('/api/sets/import', {
         params: { query: { name: file.name.replace(/\.[^.]*$/, '') } },
-        body: text,
+        body: file as unknown as string,
         bodySerializer: (body) => body,
         headers: { 'Content-Type': isJson ? 'application/json' : 'text/csv' },
       }),

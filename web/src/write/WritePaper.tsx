@@ -93,7 +93,9 @@ export function WritePaper({ attempt, paper }: Props) {
               : ''
             : keeping.saving === 'saving'
               ? 'saving …'
-              : '… not saved yet: kept on this device until Bemble answers'}
+              : keeping.refused
+                ? `Not saved: ${keeping.refused} It is kept on this device.`
+                : '… not saved yet: kept on this device until Bemble answers'}
         </Box>
       </Box>
       <Box ref={sheet} sx={{ display: 'grid', minHeight: 0 }}>
@@ -125,6 +127,7 @@ export function WritePaper({ attempt, paper }: Props) {
               <Box sx={{ color: ink.faint, fontSize: 14, mb: 1, minHeight: 22 }} data-testid="here">
                 {pen.square?.name}
                 {pen.small && ', small figure'}
+                {pen.atEnd && ': the line is full here'}
               </Box>
               <NumberPad pen={pen} />
               <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
@@ -192,9 +195,9 @@ function Keys() {
         lineHeight: 1.7,
       }}
     >
-      Digits write and go on · arrows move · <b>Enter</b> goes on · <b>.</b> small figure · <b>-</b> strikes
-      out · <b>Backspace</b> rubs out · <b>Ctrl+Z</b>, <b>Ctrl+Y</b> undo, redo · <b>?</b> unclear · <b>!</b>{' '}
-      mirrored · <b>h</b> help
+      Digits write along a line · arrows move · <b>Enter</b> goes to the next line · <b>.</b> small figure ·{' '}
+      <b>-</b> strikes out · <b>Backspace</b> rubs out · <b>Ctrl+Z</b>, <b>Ctrl+Y</b> undo, redo · <b>?</b>{' '}
+      unclear · <b>!</b> mirrored · <b>h</b> help
     </Box>
   );
 }

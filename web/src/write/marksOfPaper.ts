@@ -40,12 +40,14 @@ export function reached(paper: Paper, there: Map<string, Figure>): number {
   const figures = [...there.values()];
   return Math.max(
     1,
-    ...paper.way
-      .filter((each) => {
-        const square = paper.squares[each.square];
-        return square && figures.some((figure) => inSquare(figure, square));
-      })
-      .map((each) => each.step),
+    ...paper.courses
+      .filter((course) =>
+        course.squares.some((index) => {
+          const square = paper.squares[index];
+          return square && figures.some((figure) => inSquare(figure, square));
+        }),
+      )
+      .map((course) => course.step),
   );
 }
 

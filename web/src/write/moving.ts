@@ -32,29 +32,65 @@ export function toward(squares: Square[], from: number, direction: Direction): n
 const gap = (from: number, to: number, nowFrom: number, nowTo: number) =>
   from > nowTo ? from - nowTo : to < nowFrom ? to - nowFrom : 0;
 
-/** Where a hand goes on after writing: to the next square on its way that is still empty. */
-export function nextOnTheWay(paper: Schemas['PaperView'], from: number, there: Map<string, Figure>): number {
-  const empty = (index: number) => {
-    const square = paper.squares[index];
-    return ![...there.values()].some(
-      (figure) =>
-        figure.kind !== 'strike' && figure.anchor === 'middle' && square && inSquare(figure, square),
-    );
-  };
-  const on = paper.way.findIndex((each) => each.square === from);
-  if (on < 0) {
-    return toward(paper.squares, from, runsRight(paper, from) ? 'right' : 'left');
+type Course = Schemas['CourseView'];
+
+const isEmpty = (paper: Schemas['PaperView'], index: number, there: Map<string, Figure>) => {
+  const square = paper.squares[index];
+  return ![...there.values()].some(
+    (figure) => figure.kind !== 'strike' && figure.anchor === 'middle' && square && inSquare(figure, square),
+  );
+};
+
+const courseOf = (paper: Schemas['PaperView'], square: number) =>
+  paper.courses.find((course) => course.squares.includes(square));
+
+/** Where the pen is before anything is written. */
+export const beginning = (paper: Schemas['PaperView']) => {
+  const first = paper.courses[0];
+  return first?.squares[first.start] ?? 0;
+};
+
+/** The square in which a figure goes after one was written: the next empty one of its line, or none at the line's end. */
+export const alongTheLine = (paper: Schemas['PaperView'], from: number, there: Map<string, Figure>) => {
+  const line = courseOf(paper, from)?.squares ?? [];
+  return line.slice(line.indexOf(from) + 1).find((square) => isEmpty(paper, square, there));
+};
+
+/** Where a hand goes on when a line is done: to the next line that is to be written. */
+export function nextLine(paper: Schemas['PaperView'], from: number, there: Map<string, Figure>): number {
+  const { courses } = paper;
+  const now = courses.findIndex((course) => course.squares.includes(from));
+  const course = courses[now];
+  const unwritten = (each: Course) => each.squares.every((square) => isEmpty(paper, square, there));
+  const home = courses.find((each) => each.home);
+  if (course?.back && home) {
+    const goOn = home.squares
+      .slice(home.start, home.start + home.span)
+      .find((square) => isEmpty(paper, square, there));
+    if (goOn !== undefined) {
+      return goOn;
+    }
   }
-  const next = paper.way.slice(on + 1).find((each) => each.square !== from && empty(each.square));
-  return next?.square ?? from;
+  const others = course?.home ? courses.filter((each) => !each.home) : courses.slice(now + 1);
+  const next =
+    others.find((each) => unwritten(each) && !(course?.back && each.under)) ?? others.find(unwritten);
+  return next ? start(paper, next, there) : from;
 }
 
-/** Whether the figures of a square's line are written from left to right, as given numbers and quotients are. */
-function runsRight(paper: Schemas['PaperView'], from: number) {
-  const line = paper.squares[from];
-  const columns = paper.way
-    .map((each) => paper.squares[each.square])
-    .filter((square) => square?.block === line?.block && square?.line === line?.line)
-    .map((square) => square?.column ?? 0);
-  return columns.length > 1 && (columns[1] ?? 0) > (columns[0] ?? 0);
+/** Where one begins a line: what is taken away stands under the first figure of what it is taken from. */
+function start(paper: Schemas['PaperView'], course: Course, there: Map<string, Figure>): number {
+  const first = course.squares[course.start] ?? 0;
+  const its = paper.squares[first];
+  if (!course.under || !its) {
+    return first;
+  }
+  const above = paper.squares.filter(
+    (square, index) =>
+      square.block === its.block &&
+      square.row < its.row &&
+      (square.given !== undefined || (square.full && !isEmpty(paper, index, there))),
+  );
+  const nearest = Math.max(...above.map((square) => square.row));
+  const column = Math.min(...above.filter((square) => square.row === nearest).map((square) => square.column));
+  return course.squares.find((square) => paper.squares[square]?.column === column) ?? first;
 }

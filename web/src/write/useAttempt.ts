@@ -15,6 +15,8 @@ export function useAttempt(attempt: Schemas['AttemptView'], owner: Owner = 'atte
   const { id } = attempt;
   const [state, setState] = useState(() => merged(attempt.figures, id));
   const [saving, setSaving] = useState<Saving>('saved');
+  /** Why the server does not take what is written; asking again would change nothing. */
+  const [refused, setRefused] = useState<string>();
   const now = useRef(state);
   const sending = useRef<Promise<void>>(undefined);
 
@@ -29,13 +31,15 @@ export function useAttempt(attempt: Schemas['AttemptView'], owner: Owner = 'atte
 
   /** Sends what the server does not have yet; ends when it has all, or does not answer. */
   const flush = useCallback((): Promise<void> => {
-    sending.current ??= send(id, owner, now, become, setSaving).finally(() => (sending.current = undefined));
+    sending.current ??= send(id, owner, now, become, setSaving)
+      .then(setRefused)
+      .finally(() => (sending.current = undefined));
     return sending.current;
   }, [id, owner, become]);
 
   useEffect(() => {
     const again = () => {
-      if (now.current.sent < now.current.figures.length) {
+      if (refused === undefined && now.current.sent < now.current.figures.length) {
         void flush();
       }
     };
@@ -46,7 +50,7 @@ export function useAttempt(attempt: Schemas['AttemptView'], owner: Owner = 'atte
       clearInterval(timer);
       window.removeEventListener('online', again);
     };
-  }, [flush]);
+  }, [flush, refused]);
 
   useEffect(
     () =>
@@ -69,7 +73,7 @@ export function useAttempt(attempt: Schemas['AttemptView'], owner: Owner = 'atte
     [become, flush],
   );
 
-  return { figures: state.figures, add, flush, saving };
+  return { figures: state.figures, add, flush, saving, refused };
 }
 
 /** What the server has, and after it what only this device has. */
@@ -85,7 +89,7 @@ async function send(
   now: React.RefObject<{ figures: Figure[]; sent: number }>,
   become: (figures: Figure[], sent: number) => void,
   setSaving: (saving: Saving) => void,
-) {
+): Promise<string | undefined> {
   while (now.current.sent < now.current.figures.length) {
     const { figures, sent } = now.current;
     try {
@@ -103,9 +107,13 @@ async function send(
         become([...theirs, ...now.current.figures.slice(sent)], theirs.length);
       } else {
         setSaving('waiting');
-        return;
+        return refusal instanceof Refused && isFinal(refusal.status) ? refusal.message : undefined;
       }
     }
   }
   setSaving('saved');
+  return undefined;
 }
+
+/** Whether a refusal will not change by itself: neither no answer, nor signed out, nor too busy, nor a fault or a full disk. */
+const isFinal = (status: number) => status >= 400 && status < 500 && ![401, 403, 408, 429].includes(status);

@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
 import type { Schemas } from '../api/client';
 import { inSquare, keyOf, partOf, standing, type Figure, type Part, type Square } from './figures';
-import { nextOnTheWay, toward, type Direction } from './moving';
+import { alongTheLine, beginning, nextLine, toward, type Direction } from './moving';
 
 type Paper = Schemas['PaperView'];
 const mostInSmall = 3;
@@ -9,7 +9,9 @@ const mostInSmall = 3;
 /** The pen on a paper: where it is, and what it writes there. Undoing writes what stood there before. */
 export function usePen(paper: Paper, figures: Figure[], begun: number, add: (more: Figure[]) => void) {
   const there = useMemo(() => standing(figures), [figures]);
-  const [at, setAt] = useState(() => paper.way[0]?.square ?? 0);
+  const [at, setAt] = useState(() => beginning(paper));
+  /** Whether the pen has come to the end of its line by itself; only who goes there means to write over what stands there. */
+  const [atEnd, setAtEnd] = useState(false);
   const [small, setSmall] = useState(false);
   const history = useRef<History>(undefined);
   const past = useCallback(() => (history.current ??= historyOf(figures)), [figures]);
@@ -35,9 +37,10 @@ export function usePen(paper: Paper, figures: Figure[], begun: number, add: (mor
   const goTo = useCallback((to: number) => {
     setAt(to);
     setSmall(false);
+    setAtEnd(false);
   }, []);
 
-  const onwards = useCallback(() => goTo(nextOnTheWay(paper, at, there)), [goTo, paper, at, there]);
+  const onwards = useCallback(() => goTo(nextLine(paper, at, there)), [goTo, paper, at, there]);
 
   /** A digit, where it goes from here. */
   const digit = (typed: string) => {
@@ -55,8 +58,16 @@ export function usePen(paper: Paper, figures: Figure[], begun: number, add: (mor
     }
     const part = partIn(target, anchor);
     if (anchor === 'middle' && target.full) {
+      if (atEnd) {
+        return;
+      }
       put(part, 'digit', typed);
-      onwards();
+      const next = alongTheLine(paper, at, there);
+      if (next === undefined) {
+        setAtEnd(true);
+      } else {
+        goTo(next);
+      }
       return;
     }
     const before = small ? '' : (here(target, anchor)?.text ?? '');
@@ -75,6 +86,7 @@ export function usePen(paper: Paper, figures: Figure[], begun: number, add: (mor
   };
 
   const rub = () => {
+    setAtEnd(false);
     let on = square;
     let found = on && topmost(on);
     if (!found) {
@@ -157,6 +169,7 @@ export function usePen(paper: Paper, figures: Figure[], begun: number, add: (mor
     at,
     square,
     small,
+    atEnd,
     there,
     goTo,
     onwards,

@@ -29,3 +29,6 @@ create view live_session as
     select s.*, c.name as class_name, lower(translate(s.title || ' ' || c.name || ' ' || s.code, '-*/', '−×÷')) as words
     from screen_session s join school_class c on c.id = s.class_id
     where c.deleted_at is null;
+
+-- A class on its way in from a file: nobody sees it until it is whole.
+alter table school_class add column arriving boolean not null default false;

@@ -52,7 +52,7 @@ public final class AdditionSlips {
             slip("needless-carry", "needless carry", "carries 1 where there is nothing to carry", Met.SOMETIMES,
                     "Ten frames: only a full frame is traded.",
                     at(Carry.class, (q, hand) -> q.total() < 10 ? 1 : null)),
-            slip("lone-digit-dropped", "stopped at shorter number", "stops where the shorter number ends", Met.OFTEN, EMPTY,
+            slip("lone-digit-dropped", "stopped at the shorter number", "stops where the shorter number ends", Met.OFTEN, EMPTY,
                     at(LastColumn.class, (q, hand) -> shorter(q.numbers()).highest()).and(at(InFront.class, (q, hand) -> 0))),
             any("carry-one-only", "carried 1, not 2", "carries 1 where 2 are to be carried", Met.OFTEN, TENS_AND_ONES,
                     at(Carry.class, (q, hand) -> q.total() >= 20 ? 1 : null)),
@@ -70,7 +70,7 @@ public final class AdditionSlips {
                     "Number line: the jump begins at the number itself; the first count lands on the next one.",
                     at(Total.class, (q, hand) -> q.digits().size() < 2 ? null
                             : Math.max(0, hand.decide(q) - (q.digits().size() - 1)))),
-            any("digits-turned", "digits copied turned", "copies two digits of a number the other way round", Met.OFTEN,
+            any("digits-turned", "two digits swapped in copying", "copies two digits of a number the other way round", Met.OFTEN,
                     CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
             any("lined-up-right", "points not lined up", "lines numbers with decimals up at the right", Met.OFTEN,
                     CopySlips.HEADS, CopySlips.linedUpRight()).in(Numbers.WITH_DECIMALS),
@@ -98,11 +98,11 @@ public final class AdditionSlips {
             any("all-digits-added", "all digits added", "adds all digits together", Met.RARE,
                     "Expand the numbers first: 43 is 40 and 3.", at(ChosenMethod.class, (q, hand) -> new AllDigitsAdded()))
                     .in(Numbers.WHOLE),
-            any("last-carry-added-in", "last carry added in", "adds the last carry to the last digit", Met.RARE,
+            any("last-carry-added-in", "last carry added to the last digit", "adds the last carry to the last digit", Met.RARE,
                     "Estimate first: the sum needs a new place.",
                     at(Digit.class, (q, hand) -> q.last() && hasTwoDigits(q.total()) ? q.total() / 10 + q.total() % 10 : null)
                             .and(at(InFront.class, (q, hand) -> 0))),
-            any("tens-digit-written", "tens digit written", "writes the tens digit of a total and carries nothing",
+            any("tens-digit-written", "tens digit written, nothing carried", "writes the tens digit of a total and carries nothing",
                     Met.RARE, TENS_AND_ONES,
                     at(Digit.class, (q, hand) -> !q.last() && hasTwoDigits(q.total()) ? q.total() / 10 : null)
                             .and(at(Carry.class, (q, hand) -> 0))),

@@ -69,7 +69,7 @@ public final class MultiplicationSlips {
                             .and(at(InFront.class, (q, hand) -> q.ofProduct() ? 0 : null))),
             slip(LONG, "carry-lost-over-zero", "carry lost over 0", "loses the carry where the digit above is 0", Met.OFTEN,
                     FIRST_MULTIPLY, at(WithCarry.class, (q, hand) -> q.top() == 0 ? q.product() : null)),
-            slip(LONG, "old-carry-again", "old carry again", "adds a carry of the row before again", Met.SOMETIMES, STRIKE,
+            slip(LONG, "old-carry-again", "carry of the row before used again", "adds a carry of the row before again", Met.SOMETIMES, STRIKE,
                     at(WithCarry.class, (q, hand) -> q.carryBefore() > 0 ? hand.decide(q) + q.carryBefore() : null)),
             slip(LONG, "carry-swapped", "digit and carry swapped", "writes the tens digit and carries the ones digit",
                     Met.SOMETIMES, "Say each product as tens and ones before writing: 42 are 4 tens and 2 ones.",
@@ -77,7 +77,7 @@ public final class MultiplicationSlips {
                             .and(at(Carry.class, (q, hand) -> q.ofProduct() && q.total() > 9 ? q.total() % 10 : null))),
             slip(LONG, "later-row-one-product", "only tens by tens", "multiplies only tens by tens in the second row",
                     Met.SOMETIMES, EVERY_PART, at(Product.class, (q, hand) -> q.row() > 0 && q.place() != 2 * q.row() ? 0 : null)),
-            slip(LONG, "added-instead", "added", "adds", Met.SOMETIMES, "Read the sign aloud before beginning.",
+            slip(LONG, "added-instead", "added instead of multiplied", "adds", Met.SOMETIMES, "Read the sign aloud before beginning.",
                     at(ChosenMethod.class, (q, hand) -> new AddedInstead())),
             slip(LONG, "last-row-only", "rows not added", "does not add the rows and writes one of them for the answer",
                     Met.SOMETIMES, BOX_BESIDE, Taken.onlyOne(-1))
@@ -100,11 +100,11 @@ public final class MultiplicationSlips {
                     at(Product.class, (q, hand) -> q.factor() > 0 && q.top() > 0 && (q.factor() == 1 || q.top() == 1) ? 1 : null)),
             slip(LONG, "row-missed", "row left out of sum", "leaves one row out when adding them", Met.SOMETIMES, BOX_BESIDE,
                     Taken.without(-1)).ways(problem -> Taken.withoutEach(rows(problem))),
-            slip(LONG, "product-added", "factors added", "adds two digits instead of multiplying them", Met.RARE,
+            slip(LONG, "product-added", "two digits added, not multiplied", "adds two digits instead of multiplying them", Met.RARE,
                     "Say it as groups: 4 times 3 is 3 and 3 and 3 and 3.", at(Product.class, (q, hand) -> q.factor() + q.top())),
             slip(LONG, "sum-carry-twice", "rows: carry twice", "adds a carry twice when adding the rows", Met.RARE, OWN_SUM,
                     at(Total.class, (q, hand) -> q.carryIn() > 0 ? hand.decide(q) + q.carryIn() : null)),
-            slip(LONG, "digits-turned", "digits copied turned", "copies two digits of a number the other way round", Met.OFTEN,
+            slip(LONG, "digits-turned", "two digits swapped in copying", "copies two digits of a number the other way round", Met.OFTEN,
                     CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
             slip(BOX, "cell-zero-missed", "a zero too few", "writes a zero too few in a cell", Met.OFTEN, COUNT_ZEROS,
                     cells((across, down) -> true, BigInteger.ONE, BigInteger.TEN))
@@ -112,7 +112,7 @@ public final class MultiplicationSlips {
             slip(BOX, "two-cells-only", "only matching parts", "fills only the cells of parts that match", Met.OFTEN,
                     EVERY_PART, at(Cell.class, (q, hand) -> matches(q) ? null : BigInteger.ZERO)
                             .and(unwritten(Cell.class, (q, product) -> !matches(q)))),
-            slip(BOX, "bare-digits-at-edges", "bare digits at edges", "writes bare digits at the edges", Met.SOMETIMES,
+            slip(BOX, "bare-digits-at-edges", "edges written without zeros", "writes bare digits at the edges", Met.SOMETIMES,
                     "Say what each digit is worth: 4 tens are 40.",
                     at(Parts.class, (q, hand) -> hand.decide(q).stream().map(MultiplicationSlips::firstDigit).toList())),
             slip(BOX, "cell-missed", "a cell missed", "leaves a cell empty", Met.SOMETIMES, EVERY_PART, emptyCell(0, 0))

@@ -1,6 +1,7 @@
 package bemble.core.practice;
 
 import bemble.core.problem.Refusal;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -23,6 +24,7 @@ public final class Draft {
     private final Wishes wishes;
     private final Random random;
     private final Grower grower;
+    private long deadline = Long.MAX_VALUE;
 
     /**
      * @param seed the same wishes and seed give the same questions, on any machine
@@ -32,6 +34,16 @@ public final class Draft {
         this.wishes = wishes;
         this.random = new Random(seed);
         this.grower = Sizes.settled(wishes).orElseThrow(() -> Conflict.in(wishes));
+    }
+
+    /** Looks for so long at the most; what has been found by then is the same as without a bound. */
+    public Draft within(Duration longest) {
+        deadline = System.nanoTime() + longest.toNanos();
+        return this;
+    }
+
+    private boolean isTimeUp() {
+        return deadline != Long.MAX_VALUE && System.nanoTime() - deadline > 0;
     }
 
     /**
@@ -58,7 +70,7 @@ public final class Draft {
             if (question.isPresent() && taken.add(question.get().likeness())) {
                 drawn.add(question.get());
                 misses = 0;
-            } else if (++misses > patience() * (1 + drawn.size() / 25)) {
+            } else if (++misses > patience() * (1 + drawn.size() / 25) || isTimeUp()) {
                 throw ranDry(drawn.size(), count);
             }
         }
@@ -73,7 +85,7 @@ public final class Draft {
     private Optional<Question> next() {
         Optional<Question> best = Optional.empty();
         int fewest = Integer.MAX_VALUE;
-        for (int i = 0; i < (wishes.targets().tells().isEmpty() ? 1 : TO_TELL_FROM) && fewest > 0; i++) {
+        for (int i = 0; i < (wishes.targets().tells().isEmpty() ? 1 : TO_TELL_FROM) && fewest > 0 && !isTimeUp(); i++) {
             Optional<Question> grown = grower.grow(random).map(Question::of)
                     .filter(question -> wishes.allow(question.features()) && wishes.targets().needsFact(question.problem()));
             int untold = grown.map(question -> wishes.targets().untold(question.problem())).orElse(Integer.MAX_VALUE);

@@ -7,13 +7,11 @@ import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
+import java.time.Duration;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * Questions chosen so that different slips lead to different answers on as many of them as possible.
@@ -28,21 +26,31 @@ public record TellingSet(List<Question> questions, Map<KnownSlip, List<String>> 
     private static final int MOST_DRAWN = 120;
     private static final List<KnownSlip> ALL = Slips.ALL;
 
-    private record Candidate(Question question, Map<KnownSlip, String> answers) {}
+    /** @param told the numbers of the pairs of slips that the question tells apart */
+    private record Candidate(Question question, Map<KnownSlip, String> answers, List<Integer> told) {}
 
-    private record Pair(KnownSlip one, KnownSlip other) {}
+    /** The number of a pair, by the places of its slips in the list of all. */
+    private static int pair(int one, int other) {
+        return one * ALL.size() + other;
+    }
 
     /** Draws questions to wishes and keeps the most telling. */
     public static TellingSet of(Wishes wishes, int count, long seed) {
-        Draft draft = new Draft(wishes, seed);
+        return of(wishes, count, seed, Duration.ofMinutes(1));
+    }
+
+    /** @param longest how long more questions than are wanted are looked for, to choose from */
+    public static TellingSet of(Wishes wishes, int count, long seed, Duration longest) {
+        Draft draft = new Draft(wishes, seed).within(longest.dividedBy(2));
         List<Question> drawn = new ArrayList<>(draft.draw(count));
+        long until = System.nanoTime() + longest.dividedBy(2).toNanos();
         int more = Math.min(MOST_DRAWN, count * TO_CHOOSE_FROM) - count;
-        for (int i = 0; i < more; i++) {
+        for (int i = 0; i < more && System.nanoTime() - until < 0; i++) {
             draft.oneMore(drawn).ifPresent(drawn::add);
         }
         List<Candidate> left = new ArrayList<>(drawn.stream().map(TellingSet::candidate).toList());
         List<Candidate> chosen = new ArrayList<>();
-        Map<Pair, Integer> told = new HashMap<>();
+        int[] told = new int[ALL.size() * ALL.size()];
         while (chosen.size() < count) {
             Candidate best = null;
             double most = -1;
@@ -55,9 +63,9 @@ public record TellingSet(List<Question> questions, Map<KnownSlip, List<String>> 
             }
             left.remove(best);
             chosen.add(best);
-            pairs(best).forEach(pair -> told.merge(pair, 1, Integer::sum));
+            best.told().forEach(pair -> told[pair]++);
         }
-        return assemble(chosen, told.keySet());
+        return assemble(chosen, told);
     }
 
     /** The slips there are but for the family of near misses, which can lead anywhere. */
@@ -70,30 +78,30 @@ public record TellingSet(List<Question> questions, Map<KnownSlip, List<String>> 
             Slipped.answer(slip.slip(), problem, method, HouseStyle.USUAL).filter(answer -> !answer.equals(right))
                     .ifPresent(answer -> answers.put(slip, answer));
         }
-        return new Candidate(question, answers);
+        return new Candidate(question, answers, pairs(answers));
     }
 
     /** A pair told apart for the first time counts most, then less and less. */
-    private static double gain(Candidate candidate, Map<Pair, Integer> told) {
-        return pairs(candidate).stream().mapToDouble(pair -> 1 / Math.pow(4, told.getOrDefault(pair, 0))).sum();
+    private static double gain(Candidate candidate, int[] told) {
+        return candidate.told().stream().mapToDouble(pair -> 1 / Math.pow(4, told[pair])).sum();
     }
 
-    /** The slips that this question tells apart; where only one of two can happen, it tells them too. */
-    private static Set<Pair> pairs(Candidate candidate) {
-        Set<Pair> pairs = new HashSet<>();
-        for (KnownSlip one : ALL) {
-            for (KnownSlip other : ALL) {
-                String first = candidate.answers().get(one);
-                String second = candidate.answers().get(other);
-                if (ALL.indexOf(one) < ALL.indexOf(other) && (first != null || second != null) && !String.valueOf(first).equals(second)) {
-                    pairs.add(new Pair(one, other));
+    /** The slips that these answers tell apart; where only one of two can happen, they tell them too. */
+    private static List<Integer> pairs(Map<KnownSlip, String> answers) {
+        List<Integer> pairs = new ArrayList<>();
+        for (int i = 0; i < ALL.size(); i++) {
+            String first = answers.get(ALL.get(i));
+            for (int j = i + 1; j < ALL.size(); j++) {
+                String second = answers.get(ALL.get(j));
+                if ((first != null || second != null) && !String.valueOf(first).equals(second)) {
+                    pairs.add(pair(i, j));
                 }
             }
         }
         return pairs;
     }
 
-    private static TellingSet assemble(List<Candidate> chosen, Set<Pair> told) {
+    private static TellingSet assemble(List<Candidate> chosen, int[] told) {
         Map<KnownSlip, List<String>> answers = new LinkedHashMap<>();
         for (KnownSlip slip : ALL) {
             List<String> row = new ArrayList<>();
@@ -105,7 +113,7 @@ public record TellingSet(List<Question> questions, Map<KnownSlip, List<String>> 
         List<List<KnownSlip>> untold = new ArrayList<>();
         for (KnownSlip one : answers.keySet()) {
             for (KnownSlip other : answers.keySet()) {
-                if (ALL.indexOf(one) < ALL.indexOf(other) && !told.contains(new Pair(one, other))) {
+                if (ALL.indexOf(one) < ALL.indexOf(other) && told[pair(ALL.indexOf(one), ALL.indexOf(other))] == 0) {
                     untold.add(List.of(one, other));
                 }
             }

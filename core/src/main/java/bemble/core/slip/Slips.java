@@ -29,7 +29,7 @@ public final class Slips {
     /** The family of near misses: one fact wrong by one group; which fact, and by how much, is tried in order. */
     public static final String FACT_NEAR_MISS = "fact-near-miss";
     private static final List<KnownSlip> ACROSS = List.of(
-            KnownSlip.of("subtracted-instead", Set.of(MethodName.COLUMN), "subtracted", "subtracts", Met.SOMETIMES,
+            KnownSlip.of("subtracted-instead", Set.of(MethodName.COLUMN), "subtracted instead of added", "subtracts", Met.SOMETIMES,
                     "Read the sign aloud before beginning.", at(ChosenMethod.class, (q, hand) -> subtracted(q))));
 
     /** Every slip there is but for the family of near misses, operation by operation. */

@@ -78,20 +78,19 @@ class AccountController {
     @PostMapping("/sign-in")
     AccountState signIn(@Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
         String name = credentials.login().strip().toLowerCase(Locale.ROOT);
-        String address = request.getRemoteAddr();
-        attempts.begin(name, address, "Too many sign-ins have failed here.", "look up the password");
+        Attempts.Try counted = attempts.signIn(name, request);
         Authentication result;
         try {
             result = authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(
                     credentials.login(), credentials.password()));
         } catch (InternalAuthenticationServiceException failure) {
             // The password was never looked at: the fault is the storage's, and is answered as such.
+            counted.untold();
             throw failure.getCause() instanceof RuntimeException cause ? cause : failure;
         } catch (AuthenticationException wrong) {
-            attempts.failed(name, address);
             throw Refusal.of("password", "This name and password do not belong together. Check both and try again.");
         }
-        attempts.succeeded(name, address);
+        counted.succeeded();
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }

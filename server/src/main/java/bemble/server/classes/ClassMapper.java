@@ -6,6 +6,8 @@ import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Options.FlushCachePolicy;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
@@ -40,6 +42,18 @@ interface ClassMapper {
     @Select("select code from live_session where class_id = #{id} and ended_at is null")
     List<String> openAtScreens(long id);
 
+    @Update("update school_class set arriving = #{arriving}, deleted_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where id = #{id}")
+    void arrive(long id, boolean arriving, OffsetDateTime at);
+
+    @Select("select id from school_class where arriving")
+    List<Long> arriving();
+
+    @Delete("delete from marking where class_id = #{id}")
+    void deletePiles(long id);
+
+    @Delete("delete from school_class where id = #{id}")
+    void deleteForGood(long id);
+
     @Select("select id, name from pupil where class_id = #{classId} and deleted_at is null order by place, id")
     List<Pupil> pupils(long classId);
 
@@ -58,6 +72,11 @@ interface ClassMapper {
 
     @Insert("insert into pupil (class_id, name, place) values (#{classId}, #{name}, #{place})")
     void addPupil(long classId, String name, int place);
+
+    @Select(value = "select id from final table (insert into pupil (class_id, name, place, deleted_at) values (#{classId}, #{name}, 0, #{leftAt}))",
+            affectData = true)
+    @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
+    long addFormer(long classId, String name, OffsetDateTime leftAt);
 
     @Update("update pupil set name = #{name}, place = #{place}, deleted_at = null where class_id = #{classId} and id = #{id}")
     void changePupil(long classId, long id, String name, int place);

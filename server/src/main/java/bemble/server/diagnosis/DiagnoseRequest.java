@@ -1,6 +1,8 @@
 package bemble.server.diagnosis;
 
 import bemble.core.order.WorkOrder;
+import bemble.server.load.Cost;
+import bemble.server.load.Dear;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -18,7 +20,15 @@ public record DiagnoseRequest(
         Integer decimals,
         String method,
         @Size(max = 100, message = "These are more choices than a house style has.") Map<String, String> style,
-        @Size(max = 300, message = "This answer is too long to be one number.") String given) {
+        @Size(max = 300, message = "This answer is too long to be one number.") String given) implements Dear {
+    private static final int HANDS = 3;
+
+    /** What all known hands come to is worked out. */
+    @Override
+    public int cost() {
+        return 1 + HANDS * Cost.ofProblem(problem, operation, operands, decimals);
+    }
+
     WorkOrder order() {
         return new WorkRequest(problem, operation, operands, decimals, method, style, null, null).order();
     }

@@ -21,6 +21,7 @@ import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
+import bemble.server.load.Dear;
 import bemble.server.sets.WishesJson;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
@@ -29,6 +30,7 @@ import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -40,6 +42,8 @@ import org.springframework.web.bind.annotation.RestController;
 class DiagnosisController {
     private static final int MOST_ITEMS = 200;
     private static final int MOST_DIGITS = 1500;
+    private static final int ITEMS_A_UNIT = 5;
+    private static final int OF_A_QUESTION = 3;
     private final KnownAnswers known;
 
     DiagnosisController(KnownAnswers known) {
@@ -50,7 +54,18 @@ class DiagnosisController {
     record SetRequest(
             @NotEmpty(message = "Give the answers to judge, one at least.")
             @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.")
-            List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items) {}
+            List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items) implements Dear {
+        @Override
+        public int cost() {
+            return cost(items);
+        }
+
+        /** A few together cost little more than one, since each is small. */
+        static int cost(List<DiagnoseRequest> items) {
+            int all = items == null ? 0 : items.stream().filter(Objects::nonNull).mapToInt(DiagnoseRequest::cost).sum();
+            return 1 + all / ITEMS_A_UNIT;
+        }
+    }
 
     /**
      * A slip, or two together, as the cause of several answers.
@@ -83,7 +98,12 @@ class DiagnosisController {
     record NextRequest(String operation, String method,
             @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.")
             List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items,
-            @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want, Long seed) {}
+            @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want, Long seed) implements Dear {
+        @Override
+        public int cost() {
+            return OF_A_QUESTION + SetRequest.cost(items);
+        }
+    }
 
     record NextProblem(@NotNull String operation, @NotNull List<String> operands, @NotNull int decimals, @NotNull String text) {}
 

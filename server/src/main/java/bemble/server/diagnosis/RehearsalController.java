@@ -7,6 +7,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.pupil.Rehearsal;
 import bemble.core.style.HouseStyle;
 import bemble.server.account.SignedIn;
+import bemble.server.load.Dear;
 import bemble.server.log.SimulatedPapers;
 import bemble.server.style.StyleService;
 import jakarta.validation.Valid;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RehearsalController {
     private static final int MOST = 40;
+    private static final int OF_A_REHEARSAL = 6;
     private final KnownAnswers known;
     private final StyleService styles;
     private final SimulatedPapers simulated;
@@ -38,7 +40,12 @@ class RehearsalController {
             @NotEmpty(message = "Draw or type questions first; then they can be rehearsed.")
             @Size(max = MOST, message = "A rehearsal takes 40 questions at most.")
             List<@NotNull(message = "A problem is missing.") @Size(max = 700, message = "This problem is too long.") String> problems,
-            Long seed) {}
+            Long seed) implements Dear {
+        @Override
+        public int cost() {
+            return OF_A_REHEARSAL;
+        }
+    }
 
     /** @param does the habit in a few words; empty of a careful pupil */
     record SimulatedView(@NotNull String pupil, @NotNull String does, @NotNull List<String> answers,
@@ -68,7 +75,12 @@ class RehearsalController {
 
     /** @param pupil which of the simulated pupils writes, from 0 */
     record SimulatedRequest(@NotNull(message = "Say what is rehearsed.") @Valid RehearsalRequest rehearsal,
-                            @NotNull(message = "Say which pupil writes.") Integer pupil) {}
+                            @NotNull(message = "Say which pupil writes.") Integer pupil) implements Dear {
+        @Override
+        public int cost() {
+            return OF_A_REHEARSAL;
+        }
+    }
 
     /** @param first the first of the papers in the log */
     record SimulatedRun(@NotNull long first) {}

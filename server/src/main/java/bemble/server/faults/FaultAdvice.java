@@ -3,7 +3,6 @@ package bemble.server.faults;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.storage.ClosedByFullDisk;
-import bemble.server.web.TooLarge;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
@@ -99,14 +98,23 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
                         "This is more than the " + tooLarge.kilobytes() + " kB that can be taken here. Send less at once, "
                                 + "or make two files of it.")));
             }
+            if (cause instanceof TooMany tooMany) {
+                return FaultResponse.of(HttpStatus.UNPROCESSABLE_CONTENT, "This is too much at once",
+                        List.of(new Fault(field(exception), tooMany.getMessage())));
+            }
         }
-        String field = exception.getCause() instanceof JacksonException json
-                ? json.getPath().stream().map(JacksonException.Reference::getPropertyName)
-                        .filter(name -> name != null).collect(Collectors.joining("."))
-                : "";
+        String field = field(exception);
         String message = field.isEmpty() ? "This is not readable JSON. Send an object with named fields."
                 : "“" + field + "” does not have the form it needs. Look it up in the description of the API.";
         return FaultResponse.of(HttpStatus.BAD_REQUEST, "This cannot be read", List.of(new Fault(field, message)));
+    }
+
+    /** The field at which reading a request ended, as far as it is known. */
+    private static String field(HttpMessageNotReadableException exception) {
+        return exception.getCause() instanceof JacksonException json
+                ? json.getPath().stream().map(JacksonException.Reference::getPropertyName)
+                        .filter(name -> name != null).collect(Collectors.joining("."))
+                : "";
     }
 
     @Override

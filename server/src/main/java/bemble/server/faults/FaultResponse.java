@@ -11,7 +11,7 @@ import org.springframework.http.ResponseEntity;
 
 /** An answer that says what is wrong, as RFC 9457 has it. */
 public final class FaultResponse {
-    private static final int MOST_FAULTS = 20;
+    static final int MOST_FAULTS = 20;
 
     private FaultResponse() {}
 

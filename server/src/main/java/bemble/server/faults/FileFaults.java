@@ -12,7 +12,7 @@ public final class FileFaults extends RuntimeException {
         this.faults = List.copyOf(faults);
     }
 
-    List<Fault> faults() {
+    public List<Fault> faults() {
         return faults;
     }
 }

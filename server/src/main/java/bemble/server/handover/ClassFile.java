@@ -12,11 +12,14 @@ import java.util.List;
 /** A class in a file of its own: everything that is known of it, as docs/formats/class.md describes it. */
 record ClassFile(@NotNull(message = "This is no class of Bemble’s: its format is missing.") String format,
                  @NotNull(message = "The class has no name.") String name, LocalDate written,
-                 @NotNull(message = "The pupils are missing.") @Size(max = 60, message = "These are more pupils than a class has.")
+                 @NotNull(message = "The pupils are missing.") @Size(max = 300, message = "These are more pupils than a class has.")
                  List<@Valid @NotNull(message = "A pupil is missing.") PupilInFile> pupils) {
     static final String FORMAT = "bemble-class-1";
 
-    /** @param quizzes may be left out, as files written before have none */
+    /**
+     * @param quizzes may be left out, as files written before have none
+     * @param left whether the pupil was taken out of the class; left out where they are in it
+     */
     record PupilInFile(@NotNull(message = "A pupil has no name.") String name,
                        @NotNull(message = "The answers are missing; there may be none.")
                        @Size(max = 20_000, message = "These are more answers than anybody writes.")
@@ -24,9 +27,13 @@ record ClassFile(@NotNull(message = "This is no class of Bemble’s: its format 
                        @NotNull(message = "The rungs are missing; there may be none.") @Size(max = 100, message = "These are more rungs than there are.")
                        List<@Valid @NotNull(message = "A rung is missing.") RungInFile> rungs,
                        @JsonInclude(JsonInclude.Include.NON_EMPTY) @Size(max = 1000, message = "These are more quizzes than anybody writes.")
-                       List<@Valid @NotNull(message = "A quiz is missing.") QuizInFile> quizzes) {
+                       List<@Valid @NotNull(message = "A quiz is missing.") QuizInFile> quizzes, Boolean left) {
         PupilInFile {
             quizzes = quizzes == null ? List.of() : quizzes;
+        }
+
+        boolean hasLeft() {
+            return Boolean.TRUE.equals(left);
         }
     }
 

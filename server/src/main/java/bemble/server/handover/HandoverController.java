@@ -3,7 +3,12 @@ package bemble.server.handover;
 import bemble.server.account.SignedIn;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.load.Jobs;
+import bemble.server.load.Jobs.UnderWay;
 import bemble.server.web.Download;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -26,9 +31,11 @@ import org.springframework.web.bind.annotation.RestController;
 class HandoverController {
     private static final String CSV = "text/csv";
     private final HandoverService handover;
+    private final Jobs jobs;
 
-    HandoverController(HandoverService handover) {
+    HandoverController(HandoverService handover, Jobs jobs) {
         this.handover = handover;
+        this.jobs = jobs;
     }
 
     /**
@@ -86,10 +93,15 @@ class HandoverController {
         return Download.of("bemble-class.json", MediaType.APPLICATION_JSON_VALUE, handover.file(teacher.id(), id));
     }
 
-    /** Makes a class from such a file, with the history of its pupils. */
-    @PostMapping("/api/classes/file")
-    SchoolClass takeOver(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody ClassFile file) {
-        return handover.takeOver(teacher.id(), file);
+    /** Makes a class from such a file, with the history of its pupils; where that takes long, tells how far it is. */
+    @PostMapping(value = "/api/classes/file", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @ApiResponse(responseCode = "200", description = "The class, where it is here already",
+            content = @Content(schema = @Schema(implementation = SchoolClass.class)))
+    @ApiResponse(responseCode = "202", description = "It is on its way", content = @Content(schema = @Schema(implementation = UnderWay.class)))
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(implementation = ClassFile.class)))
+    ResponseEntity<Object> takeOver(@AuthenticationPrincipal SignedIn teacher, @RequestBody(required = false) byte[] file) {
+        UnderWay job = jobs.begin(teacher.id(), progress -> handover.takeOver(teacher.id(), file, progress));
+        return job.state() == Jobs.State.DONE ? ResponseEntity.ok(job.result()) : ResponseEntity.accepted().body(job);
     }
 
     /** Moves pupils to another class; what they did goes with them. */

@@ -6,6 +6,7 @@ import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.load.Jobs.Progress;
 import bemble.server.log.PupilPapers;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork;
@@ -25,8 +26,14 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,16 +47,18 @@ class HandoverService {
     private final RecordService records;
     private final TakenPapers taken;
     private final Pieces pieces;
+    private final ClassFileReader files;
     private final Clock clock;
 
     HandoverService(ClassService classes, MarkedWork work, PupilPapers papers, RecordService records, TakenPapers taken,
-            Pieces pieces, Clock clock) {
+            Pieces pieces, ClassFileReader files, Clock clock) {
         this.classes = classes;
         this.work = work;
         this.papers = papers;
         this.records = records;
         this.taken = taken;
         this.pieces = pieces;
+        this.files = files;
         this.clock = clock;
     }
 
@@ -138,10 +147,18 @@ class HandoverService {
     ClassFile file(long teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         return new ClassFile(ClassFile.FORMAT, schoolClass.name(), records.today(),
-                records.work(teacherId, schoolClass).stream().map(this::inFile).toList());
+                Stream.concat(records.work(teacherId, schoolClass).stream().map(pupil -> inFile(pupil, null)),
+                        records.work(teacherId, schoolClass.with(former(teacherId, classId))).stream().map(pupil -> inFile(pupil, true))).toList());
     }
 
-    private ClassFile.PupilInFile inFile(PupilWork pupil) {
+    /** Who was taken out of the class; of two with one name the later, since in the file a name tells whose the answers are. */
+    private List<Pupil> former(long teacherId, long classId) {
+        Set<String> names = new HashSet<>(classes.find(teacherId, classId).pupils().stream().map(Pupil::name).toList());
+        return classes.former(teacherId, classId).stream().filter(pupil -> names.add(pupil.name()))
+                .map(pupil -> new Pupil(pupil.id(), pupil.name())).toList();
+    }
+
+    private ClassFile.PupilInFile inFile(PupilWork pupil, Boolean left) {
         List<Judgement> judgements = pieces.judgementsOf(pupil.pupil().id());
         return new ClassFile.PupilInFile(pupil.pupil().name(), pupil.answers().stream()
                 .map(answer -> new ClassFile.AnswerInFile(answer.day(), answer.title(), answer.question(), answer.problem(), answer.right(),
@@ -150,43 +167,60 @@ class HandoverService {
                                 .map(each -> new ClassFile.JudgementInFile(each.judgedOn(), each.judge(), each.says())).toList())).toList(),
                 pupil.standings().entrySet().stream().map(each -> new ClassFile.RungInFile(each.getKey(), each.getValue().state().id(),
                         each.getValue().say(), pupil.isRuled(each.getKey()))).toList(),
-                pupil.quizzes().stream().map(quiz -> new ClassFile.QuizInFile(quiz.day(), quiz.title(), quiz.passMark(), quiz.problems())).toList());
+                pupil.quizzes().stream().map(quiz -> new ClassFile.QuizInFile(quiz.day(), quiz.title(), quiz.passMark(), quiz.problems())).toList(), left);
     }
 
     /**
-     * Makes a class from a file that another Bemble wrote: its pupils with their history, all or nothing.
+     * Makes a class from a file that another Bemble wrote: its pupils with their history, all or nothing. Nobody sees the
+     * class before it is whole, so that what is kept of it need not be kept from everybody else meanwhile.
      *
      * @throws Refusal naming what cannot be read
      */
-    @Transactional
-    SchoolClass takeOver(long teacherId, ClassFile file) {
-        if (!ClassFile.FORMAT.equals(file.format())) {
-            throw Refusal.of("format", "This is no class of Bemble’s, or a newer one. Choose a file kept with “Everything as JSON”.");
+    SchoolClass takeOver(long teacherId, byte[] file, Progress progress) {
+        ClassFile read = files.read(file);
+        progress.of(read.pupils().stream().mapToInt(pupil -> pupil.answers().size()).sum());
+        SchoolClass made = classes.begin(teacherId, read.name(), read.pupils().stream().filter(pupil -> !pupil.hasLeft())
+                .map(ClassFile.PupilInFile::name).toList());
+        try {
+            fill(teacherId, made, read, progress);
+            return classes.arrived(teacherId, made.id());
+        } catch (RuntimeException stopped) {
+            classes.takeBack(made.id());
+            throw stopped;
         }
-        SchoolClass made = classes.add(teacherId, file.name(), file.pupils().stream().map(ClassFile.PupilInFile::name).toList());
-        List<Past> answers = new ArrayList<>();
-        List<PastQuiz> quizzes = new ArrayList<>();
-        List<Long> ids = new ArrayList<>();
+    }
+
+    private void fill(long teacherId, SchoolClass made, ClassFile file, Progress progress) {
+        Map<PastPile, List<Past>> answers = new LinkedHashMap<>();
+        Map<PastPile, List<PastQuiz>> quizzes = new HashMap<>();
+        Map<ClassFile.PupilInFile, Long> ids = new IdentityHashMap<>();
         for (ClassFile.PupilInFile pupil : file.pupils()) {
-            long id = made.pupils().stream().filter(each -> each.name().equals(pupil.name().strip())).findFirst()
+            long id = pupil.hasLeft() ? classes.addFormer(made.id(), pupil.name()) : made.pupils().stream().filter(each -> each.name().equals(pupil.name().strip())).findFirst()
                     .orElseThrow(() -> Refusal.of("pupils", "A pupil in the file has no name.")).id();
-            ids.add(id);
-            pupil.answers().forEach(answer -> answers.add(new Past(id, new PastPile(answer.day(), answer.sheet()), answer.question(),
-                    read(answer.problem()), answer.right(), answer.given(), answer.correction(),
-                    answer.alone(), answer.cause(), answer.confirmed(), answer.fact())));
-            pupil.quizzes().forEach(quiz -> quizzes.add(new PastQuiz(id, new PastPile(quiz.day(), quiz.sheet()), quiz.passMark(),
-                    quiz.problems().stream().map(HandoverService::read).toList())));
+            ids.put(pupil, id);
+            pupil.answers().forEach(answer -> {
+                PastPile pile = new PastPile(answer.day(), answer.sheet());
+                answers.computeIfAbsent(pile, any -> new ArrayList<>()).add(new Past(id, pile, answer.question(), read(answer.problem()),
+                        answer.right(), answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed(), answer.fact()));
+            });
+            pupil.quizzes().forEach(quiz -> {
+                PastPile pile = new PastPile(quiz.day(), quiz.sheet());
+                quizzes.computeIfAbsent(pile, any -> new ArrayList<>()).add(new PastQuiz(id, pile, quiz.passMark(),
+                        quiz.problems().stream().map(HandoverService::read).toList()));
+            });
             pupil.rungs().stream().filter(ClassFile.RungInFile::ruled)
-                    .forEach(rung -> records.rule(teacherId, id, rung.rung(), rung.state(), rung.say()));
+                    .forEach(rung -> records.keepRuling(id, rung.rung(), rung.state(), rung.say()));
         }
-        Map<PastPile, Long> piles = taken.takeOver(teacherId, made.id(), answers, quizzes,
-                OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS));
-        for (int i = 0; i < file.pupils().size(); i++) {
-            long id = ids.get(i);
-            file.pupils().get(i).answers().forEach(answer -> answer.judgements().forEach(said -> pieces.keep(new Judgement(id,
+        OffsetDateTime now = OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+        Map<PastPile, Long> piles = new HashMap<>();
+        answers.forEach((pile, written) -> {
+            piles.put(pile, taken.takeOver(teacherId, made.id(), pile, written, quizzes.getOrDefault(pile, List.of()), now));
+            progress.add(written.size());
+        });
+        for (ClassFile.PupilInFile pupil : file.pupils()) {
+            pupil.answers().forEach(answer -> answer.judgements().forEach(said -> pieces.keep(new Judgement(ids.get(pupil),
                     piles.get(new PastPile(answer.day(), answer.sheet())), answer.question(), said.judge(), said.says(), said.day()))));
         }
-        return made;
     }
 
     private static String read(String problem) {

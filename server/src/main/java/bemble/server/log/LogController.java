@@ -127,10 +127,10 @@ class LogController {
     /**
      * What to bring back.
      *
-     * @param ids the entries; may be left out
+     * @param ids the entries, some thousands at most; may be left out
      * @param deletedAt all that was deleted at this very time; may be left out
      */
-    record BroughtBack(@Size(max = 50_000, message = "These are more entries than a log has.")
+    record BroughtBack(@Size(max = 5000, message = "Bring back 5000 entries at most at once; or all that were deleted together.")
                        List<@NotNull(message = "An entry is missing.") Long> ids, OffsetDateTime deletedAt) {}
 
     record Restored(@NotNull int entries) {}

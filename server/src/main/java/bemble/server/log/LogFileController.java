@@ -1,7 +1,12 @@
 package bemble.server.log;
 
 import bemble.server.account.SignedIn;
+import bemble.server.load.Jobs;
+import bemble.server.load.Jobs.UnderWay;
 import bemble.server.web.Download;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.List;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.MediaType;
@@ -22,12 +27,14 @@ class LogFileController {
     private final LogFile file;
     private final LogFileReader reader;
     private final LogTable table;
+    private final Jobs jobs;
 
-    LogFileController(LogService log, LogFile file, LogFileReader reader, LogTable table) {
+    LogFileController(LogService log, LogFile file, LogFileReader reader, LogTable table, Jobs jobs) {
         this.log = log;
         this.file = file;
         this.reader = reader;
         this.table = table;
+        this.jobs = jobs;
     }
 
     @GetMapping(value = "/bemble-log.json", produces = MediaType.APPLICATION_JSON_VALUE)
@@ -40,14 +47,24 @@ class LogFileController {
         return Download.of("bemble-log.csv", "text/csv;charset=UTF-8", out -> table.write(log.all(teacher.id()), out));
     }
 
+    /** Takes a log in, all or none of it; where that takes long, tells how far it is. */
     @PostMapping(value = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
-    LogService.Imported take(@AuthenticationPrincipal SignedIn teacher, @RequestBody String text) {
-        List<ReadEntry> entries = reader.read(text);
+    @ApiResponse(responseCode = "200", description = "What came of it, where it is done already",
+            content = @Content(schema = @Schema(implementation = LogService.Imported.class)))
+    @ApiResponse(responseCode = "202", description = "It is under way", content = @Content(schema = @Schema(implementation = UnderWay.class)))
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(type = "object")))
+    ResponseEntity<Object> take(@AuthenticationPrincipal SignedIn teacher, @RequestBody(required = false) byte[] file) {
+        UnderWay job = jobs.begin(teacher.id(), progress -> take(teacher.id(), file == null ? new byte[0] : file, progress));
+        return job.state() == Jobs.State.DONE ? ResponseEntity.ok(job.result()) : ResponseEntity.accepted().body(job);
+    }
+
+    private LogService.Imported take(long teacherId, byte[] text, Jobs.Progress progress) {
+        List<ReadEntry> entries = reader.read(text, progress);
         try {
-            return log.take(teacher.id(), entries);
+            return log.take(teacherId, entries);
         } catch (DuplicateKeyException other) {
             // Another import took the same entries in meanwhile; now they are there already.
-            return log.take(teacher.id(), entries);
+            return log.take(teacherId, entries);
         }
     }
 }

@@ -7,12 +7,15 @@ import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.core.order.WorkOrder;
 import bemble.server.faults.FileFaults;
+import bemble.server.load.Jobs.Progress;
 import bemble.server.style.StyleText;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
+import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +33,7 @@ import tools.jackson.databind.ObjectMapper;
 @Component
 class LogFileReader {
     private static final int MOST_ENTRIES = 50_000;
+    private static final byte[] REFERENCE = "\"reference\"".getBytes(StandardCharsets.UTF_8);
     private static final int MOST_FOUND = 4000;
     private static final int MOST_ANSWER = 200;
     private static final int FIRST_YEAR = 1900;
@@ -49,7 +53,8 @@ class LogFileReader {
      *
      * @throws FileFaults naming each line at fault; then nothing of the file is to be taken
      */
-    List<ReadEntry> read(String text) {
+    List<ReadEntry> read(byte[] text, Progress progress) {
+        progress.of(countOf(REFERENCE, text));
         Map<UUID, ReadEntry> entries = new LinkedHashMap<>();
         List<Fault> faults = new ArrayList<>();
         boolean ours = false;
@@ -68,7 +73,7 @@ class LogFileReader {
                     throw new FileFaults(List.of(new Fault("line " + line,
                             "Line " + line + ": this log was written by another version of Bemble. Read it in there.")));
                 } else if (name.equals("entries") && value == JsonToken.START_ARRAY) {
-                    readEntries(parser, entries, faults);
+                    readEntries(parser, entries, faults, progress);
                 } else {
                     parser.skipChildren();
                 }
@@ -87,7 +92,16 @@ class LogFileReader {
         return List.copyOf(entries.values());
     }
 
-    private void readEntries(JsonParser parser, Map<UUID, ReadEntry> entries, List<Fault> faults) {
+    /** About how many entries there are, so that it can be told how far reading them is. */
+    private static int countOf(byte[] word, byte[] text) {
+        int count = 0;
+        for (int i = 0; i + word.length <= text.length; i++) {
+            count += Arrays.equals(text, i, i + word.length, word, 0, word.length) ? 1 : 0;
+        }
+        return count;
+    }
+
+    private void readEntries(JsonParser parser, Map<UUID, ReadEntry> entries, List<Fault> faults, Progress progress) {
         while (parser.nextToken() != JsonToken.END_ARRAY) {
             int line = parser.currentTokenLocation().getLineNr();
             JsonNode node = json.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).readTree(parser);
@@ -96,6 +110,7 @@ class LogFileReader {
                     throw new FileFaults(List.of(new Fault("line " + line, "Line " + line + ": a file can have "
                             + MOST_ENTRIES + " entries. Read this log in in parts.")));
                 }
+                progress.add(1);
                 ReadEntry read = entry(node);
                 entries.putIfAbsent(read.entry().reference(), read);
             } catch (Refusal | DateTimeException | IllegalArgumentException | JacksonException fault) {

@@ -3,6 +3,7 @@ package bemble.server.marking;
 import bemble.core.diagnosis.DiagnosisWords;
 import bemble.core.diagnosis.Finding;
 import bemble.core.diagnosis.Remedy;
+import bemble.core.diagnosis.WhereItHappens;
 import bemble.core.hand.KnownSlip;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
@@ -29,12 +30,13 @@ final class Causes {
 
     private Causes() {}
 
+    /** The slips of the sheet's operations in the order in which they happen in a working, then what only the book shows. */
     static List<CauseChoice> of(List<Problem> problems) {
-        Map<String, String> names = new LinkedHashMap<>(OF_THE_BOOK);
-        problems.stream().map(Problem::operation).distinct().forEach(operation -> Slips.ALL.stream()
-                .filter(slip -> slip.operation() == operation).forEach(slip -> names.putIfAbsent(slip.id(), slip.name())));
         List<CauseChoice> choices = new ArrayList<>();
-        names.forEach((id, name) -> choices.add(new CauseChoice(id, name)));
+        problems.stream().map(Problem::operation).distinct().forEach(operation -> WhereItHappens.inOrder(operation).stream()
+                .map(slip -> new CauseChoice(slip.id(), slip.name(), operation.id())).filter(choice -> !choices.contains(choice))
+                .forEach(choices::add));
+        OF_THE_BOOK.forEach((id, name) -> choices.add(new CauseChoice(id, name, null)));
         return choices;
     }
 

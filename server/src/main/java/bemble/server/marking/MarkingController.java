@@ -79,6 +79,11 @@ class MarkingController {
     record RestOfPaper(@NotNull(message = "Say right or not-reached.") String state,
                        @Size(max = 20, message = "Use a code of 20 letters at most.") String how) {}
 
+    /** @param questions the questions whose wrong answers are put down to it */
+    record CauseOfSeveral(@NotNull(message = "Say which cause.") @Size(max = 60, message = "This is not a cause.") String cause,
+                          @NotNull(message = "Say for which questions.") @Size(min = 1, max = 200, message = "A sheet has 1 to 200 questions.")
+                          List<@NotNull(message = "A question is missing.") Integer> questions) {}
+
     record DayOfWork(@NotNull(message = "Give the day on which the papers were written.") LocalDate workedOn) {}
 
     /** @param sheet the code of the sheet this pupil worked on; left out where it stays */
@@ -143,6 +148,14 @@ class MarkingController {
     MarkedPaperView rest(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @Valid @RequestBody RestOfPaper rest) {
         markings.rest(teacher.id(), id, pupil, rest.state(), plain(rest.how()));
+        return queue.soon(teacher.id(), id, pupil);
+    }
+
+    /** Decides on one cause for several answers of a paper. */
+    @PutMapping("/{id}/papers/{pupil}/cause")
+    MarkedPaperView decide(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+            @Valid @RequestBody CauseOfSeveral decided) {
+        markings.decide(teacher.id(), id, pupil, Causes.checked(decided.cause()), decided.questions());
         return queue.soon(teacher.id(), id, pupil);
     }
 

@@ -209,6 +209,16 @@ class MarkingService {
         return markings.keepAnswer(open.stored().id(), answer, open.verdict(answer, problem));
     }
 
+    /** Keeps what the teacher decided of several answers of a paper; those without an answer are passed over. */
+    @Transactional
+    void decide(long teacherId, long id, long pupilId, String cause, List<Integer> questions) {
+        Open open = open(teacherId, id);
+        pupil(open, pupilId);
+        open.answers(pupilId).stream().filter(answer -> questions.contains(answer.question()) && answer.state().equals("given"))
+                .forEach(answer -> keep(open, MarkedAnswer.of(pupilId, answer.question(), answer.state(), answer.given(), answer.correction(),
+                        answer.how(), cause)));
+    }
+
     /** @param seen as in {@link #keep} */
     @Transactional
     void remove(long teacherId, long id, long pupilId, int question, Integer seen) {

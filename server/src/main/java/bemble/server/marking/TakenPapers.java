@@ -5,10 +5,7 @@ import bemble.server.style.HowCode;
 import bemble.server.style.PreferencesService;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,6 +14,9 @@ import tools.jackson.databind.ObjectMapper;
 /** Papers that were written in Bemble, taken into a pile as if a teacher had typed them. */
 @Component
 public class TakenPapers {
+    /** A statement with more answers takes longer for each of them. */
+    private static final int KEPT_AT_ONCE = 100;
+
     private final MarkingService markings;
     private final Judging judging;
     private final MarkingMapper mapper;
@@ -92,23 +92,21 @@ public class TakenPapers {
     public record PastQuiz(long pupilId, PastPile pile, int passMark, List<String> problems) {}
 
     /**
-     * Puts answers of the past into piles, one for each day and sheet, as they were judged then.
+     * Puts a day's work on a sheet into a pile, as it was judged then.
      *
-     * @return the piles' ids
+     * @return the pile's id
      */
     @Transactional
-    public Map<PastPile, Long> takeOver(long teacherId, long classId, List<Past> answers, List<PastQuiz> quizzes, OffsetDateTime now) {
+    public long takeOver(long teacherId, long classId, PastPile pile, List<Past> written, List<PastQuiz> quizzes, OffsetDateTime now) {
         String helped = helped(teacherId);
-        Map<PastPile, List<Past>> piles = answers.stream().collect(Collectors.groupingBy(Past::pile, LinkedHashMap::new, Collectors.toList()));
-        Map<PastPile, Long> ids = new LinkedHashMap<>();
-        piles.forEach((pile, written) -> {
-            PastSheets sheets = new PastSheets(written, quizzes.stream().filter(quiz -> quiz.pile().equals(pile)).toList());
-            long id = mapper.add(teacherId, classId, pile.sheet(), now, pile.day(), json.writeValueAsString(sheets.sheets())).id();
-            sheets.byPupil().forEach((pupilId, code) -> mapper.keepPaper(id, new StoredPaper(pupilId, code, false)));
-            mapper.keepJudged(id, Stream.concat(written.stream().map(answer -> judged(answer, helped)), sheets.blank().stream()).toList());
-            ids.put(pile, id);
-        });
-        return ids;
+        PastSheets sheets = new PastSheets(written, quizzes);
+        long id = mapper.add(teacherId, classId, pile.sheet(), now, pile.day(), json.writeValueAsString(sheets.sheets())).id();
+        sheets.byPupil().forEach((pupilId, code) -> mapper.keepPaper(id, new StoredPaper(pupilId, code, false)));
+        List<JudgedAnswer> all = Stream.concat(written.stream().map(answer -> judged(answer, helped)), sheets.blank().stream()).toList();
+        for (int from = 0; from < all.size(); from += KEPT_AT_ONCE) {
+            mapper.keepJudged(id, all.subList(from, Math.min(all.size(), from + KEPT_AT_ONCE)));
+        }
+        return id;
     }
 
     private static JudgedAnswer judged(Past answer, String helped) {

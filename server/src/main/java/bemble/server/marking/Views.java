@@ -55,8 +55,12 @@ final class Views {
                        @NotNull OffsetDateTime begunAt, @NotNull LocalDate workedOn, @NotNull List<MarkedSheetView> sheets, @NotNull List<MarkedPaperView> papers,
                        @NotNull List<CauseChoice> causes) {}
 
-    /** A cause that a teacher may decide on. */
-    record CauseChoice(@NotNull String id, @NotNull String name) {}
+    /**
+     * A cause that a teacher may decide on.
+     *
+     * @param operation the operation whose slip it is; left out where only the book shows it
+     */
+    record CauseChoice(@NotNull String id, @NotNull String name, String operation) {}
 
     /** A cause of several answers with what it rests on. */
     record CauseLine(@NotNull String slip, String with, @NotNull String name, @NotNull String say, @NotNull String sureness,

@@ -3,6 +3,9 @@ package bemble.server.print;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
@@ -17,7 +20,11 @@ final class PageFonts {
     }
 
     private static PDType0Font load(PDDocument document, String name) {
-        try (InputStream font = PageFonts.class.getResourceAsStream(name)) {
+        try (InputStream file = PageFonts.class.getResourceAsStream(name)) {
+            TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(file.readAllBytes()));
+            // Letters joined in one sign have no text behind them: copied or read aloud, “left off” would be “left o”.
+            font.setEnableGsub(false);
+            document.registerTrueTypeFontForClosing(font);
             return PDType0Font.load(document, font, true);
         } catch (IOException exception) {
             throw new UncheckedIOException(exception);

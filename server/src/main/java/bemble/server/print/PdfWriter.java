@@ -6,11 +6,13 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 
 /** Writes pages as a PDF file with real text in embedded fonts. */
 public final class PdfWriter {
@@ -23,6 +25,10 @@ public final class PdfWriter {
         try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             document.getDocumentInformation().setTitle(title);
             document.getDocumentInformation().setCreator("Bemble");
+            document.getDocumentCatalog().setLanguage("en-GB");
+            PDViewerPreferences preferences = new PDViewerPreferences(new COSDictionary());
+            preferences.setDisplayDocTitle(true);
+            document.getDocumentCatalog().setViewerPreferences(preferences);
             PageFonts fonts = new PageFonts(document);
             for (Page page : pages) {
                 PDPage sheet = new PDPage(new PDRectangle((float) page.width() * POINTS, (float) page.height() * POINTS));

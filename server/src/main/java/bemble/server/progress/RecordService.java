@@ -205,8 +205,13 @@ public class RecordService {
      * @throws Refusal where the rung, the state or the reason is missing
      */
     @Transactional
-    public void rule(long teacherId, long pupilId, String rung, String state, String reason) {
+    void rule(long teacherId, long pupilId, String rung, String state, String reason) {
         pupil(teacherId, pupilId);
+        keepRuling(pupilId, rung, state, reason);
+    }
+
+    /** The same of a pupil who is on the way in; whose they are is known to who asks. */
+    public void keepRuling(long pupilId, String rung, String state, String reason) {
         Ladder.find(rung).orElseThrow(() -> new Missing("There is no such rung. The ladders show which there are."));
         State said = Arrays.stream(State.values()).filter(each -> each.id().equals(state)).findFirst()
                 .orElseThrow(() -> Refusal.of("state", "Say not-tried, learning, secure or due."));

@@ -23,6 +23,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Duration;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.http.HttpHeaders;
@@ -62,10 +64,9 @@ class PupilController {
                 @Size(max = 10, message = "These are more digits than anybody has.") String digits) {}
 
     @GetMapping
-    InView state(HttpSession session) {
-        Visitor visitor = (Visitor) session.getAttribute(VISITOR);
+    InView state(HttpServletRequest request) {
         try {
-            return new InView(visitor == null ? null : screens.own(visitor));
+            return new InView(known(request).map(screens::own).orElse(null));
         } catch (Missing gone) {
             return new InView(null);
         }
@@ -74,13 +75,14 @@ class PupilController {
     /** The names behind a code. */
     @PostMapping("/door")
     DoorView door(@Valid @RequestBody DoorCode door, HttpServletRequest request) {
-        return guarded(door.code(), request, () -> screens.door(door.code()));
+        return guarded(attempts.code(request), () -> screens.door(door.code()));
     }
 
     @PostMapping
     InView comeIn(@Valid @RequestBody Came came, HttpServletRequest request, HttpServletResponse response) {
         String device = device(request, response);
-        Visitor visitor = guarded(came.code() + " " + came.pupilId(), request,
+        guarded(attempts.code(request), () -> screens.requireOpen(came.code()));
+        Visitor visitor = guarded(attempts.digits(came.code().strip().toUpperCase(Locale.ROOT), came.pupilId(), request),
                 () -> screens.comeIn(came.code(), came.pupilId(), came.digits(), device));
         // A session that somebody else may have begun on this device is not gone on with under its old number.
         request.getSession();
@@ -102,35 +104,30 @@ class PupilController {
     }
 
     /** Wrong codes and digits are slowed down, as wrong passwords are. */
-    private <T> T guarded(String tried, HttpServletRequest request, Supplier<T> way) {
-        String name = "at the door " + tried.strip().toUpperCase();
-        String address = request.getRemoteAddr();
-        attempts.begin(name, address, "This was wrong too often.", "look at the board");
-        try {
-            T found = way.get();
-            attempts.succeeded(name, address);
-            return found;
-        } catch (Refusal wrong) {
-            attempts.failed(name, address);
-            throw wrong;
-        }
+    private static <T> T guarded(Attempts.Try counted, Supplier<T> way) {
+        T found = way.get();
+        counted.succeeded();
+        return found;
     }
 
     @PostMapping("/leave")
-    InView leave(HttpSession session) {
-        session.removeAttribute(VISITOR);
+    InView leave(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.removeAttribute(VISITOR);
+        }
         return new InView(null);
     }
 
     @GetMapping("/papers/{id}")
-    AttemptView paper(HttpSession session, @PathVariable long id) {
-        return screens.paper(visitor(session), id);
+    AttemptView paper(HttpServletRequest request, @PathVariable long id) {
+        return screens.paper(visitor(request), id);
     }
 
     /** The squares of an own paper. */
     @GetMapping("/papers/{id}/squares")
-    PaperView squares(HttpSession session, @PathVariable long id) {
-        return PaperView.of(screens.paper(visitor(session), id).work().order(), false, false);
+    PaperView squares(HttpServletRequest request, @PathVariable long id) {
+        return PaperView.of(screens.paper(visitor(request), id).work().order(), false, false);
     }
 
     /** What stands on a paper so far. */
@@ -140,8 +137,8 @@ class PupilController {
 
     /** The square that comes next on an own paper, where the teacher wants pupils to be led. */
     @PostMapping("/papers/{id}/next")
-    NudgeView next(HttpSession session, @PathVariable long id, @Valid @RequestBody SoFar soFar) {
-        AttemptView paper = screens.paper(visitor(session), id);
+    NudgeView next(HttpServletRequest request, @PathVariable long id, @Valid @RequestBody SoFar soFar) {
+        AttemptView paper = screens.paper(visitor(request), id);
         if (!paper.settings().led()) {
             throw Refusal.of("", "On this paper nobody is led from square to square.");
         }
@@ -149,27 +146,29 @@ class PupilController {
     }
 
     @PostMapping("/papers/{id}/figures")
-    KeptFigures write(HttpSession session, @PathVariable long id, @Valid @RequestBody DoneFigures done) {
+    KeptFigures write(HttpServletRequest request, @PathVariable long id, @Valid @RequestBody DoneFigures done) {
         try {
-            return new KeptFigures(screens.write(visitor(session), id, done));
+            return new KeptFigures(screens.write(visitor(request), id, done));
         } catch (OtherDevice other) {
             throw Refusal.of("", other.getMessage());
         }
     }
 
     @PostMapping("/hand-in")
-    OwnSet handIn(HttpSession session) {
-        Visitor visitor = visitor(session);
+    OwnSet handIn(HttpServletRequest request) {
+        Visitor visitor = visitor(request);
         screens.handIn(visitor);
         taking.soon(visitor.sessionId(), visitor.pupilId());
         return screens.own(visitor);
     }
 
-    private static Visitor visitor(HttpSession session) {
-        Visitor visitor = (Visitor) session.getAttribute(VISITOR);
-        if (visitor == null) {
-            throw new Missing("You are not in. Type the code on the board and pick your name.");
-        }
-        return visitor;
+    /** Who is in at this device; whoever only asks gets no session for it. */
+    private static Optional<Visitor> known(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        return session == null ? Optional.empty() : Optional.ofNullable((Visitor) session.getAttribute(VISITOR));
+    }
+
+    private static Visitor visitor(HttpServletRequest request) {
+        return known(request).orElseThrow(() -> new Missing("You are not in. Type the code on the board and pick your name."));
     }
 }

@@ -57,9 +57,10 @@ class ScreenController {
 
     /** Newest first; how many there are in all stands in the header {@code X-Total-Count}. */
     @GetMapping
-    ResponseEntity<List<SessionLine>> all(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
-            @RequestParam(defaultValue = "0") @Min(0) int offset, @RequestParam(defaultValue = "50") @Min(1) @Max(200) int most) {
-        return screens.search(teacher.id(), search, offset, most).answer();
+    ResponseEntity<List<SessionLine>> all(@AuthenticationPrincipal SignedIn teacher, @RequestParam(required = false) Long classId,
+            @RequestParam(defaultValue = "") String search, @RequestParam(defaultValue = "0") @Min(0) int offset,
+            @RequestParam(defaultValue = "50") @Min(1) @Max(200) int most) {
+        return screens.search(teacher.id(), classId, search, offset, most).answer();
     }
 
     @PostMapping

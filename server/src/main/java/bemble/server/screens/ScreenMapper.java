@@ -15,7 +15,7 @@ interface ScreenMapper {
     String SESSION = "id, teacher_id, class_id, marking_id, code, title, problems, led, asks_digits, opened_at, ended_at, set_id";
     String PLACE = "session_id, pupil_id, digits, run, seen_at, at_question, begun, handed_in_at, device, other_device_at";
 
-    String MATCHES = "teacher_id = #{teacherId} and words like #{pattern} escape '!'";
+    String MATCHES = "teacher_id = #{teacherId} and class_id = coalesce(#{classId,jdbcType=BIGINT}, class_id) and words like #{pattern} escape '!'";
 
     /** A session in the list of them, with how many have come in, handed in, and places there are. */
     record Line(long id, String title, String className, String code, OffsetDateTime openedAt, OffsetDateTime endedAt, int cameIn,
@@ -26,10 +26,10 @@ interface ScreenMapper {
             + "(select count(*) from screen_place p where p.session_id = live_session.id and p.handed_in_at is not null) as handed_in, "
             + "(select count(*) from screen_place p where p.session_id = live_session.id) as places "
             + "from live_session where " + MATCHES + " order by opened_at desc, id desc offset #{offset} rows fetch first #{most} rows only")
-    List<Line> search(long teacherId, String pattern, int offset, int most);
+    List<Line> search(long teacherId, Long classId, String pattern, int offset, int most);
 
     @Select("select count(*) from live_session where " + MATCHES)
-    int count(long teacherId, String pattern);
+    int count(long teacherId, Long classId, String pattern);
 
     @Select("select count(*) from live_session where teacher_id = #{teacherId} and ended_at is null")
     int countOpen(long teacherId);

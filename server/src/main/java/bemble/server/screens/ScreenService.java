@@ -69,12 +69,16 @@ class ScreenService {
     /** A pupil who has come in at a device. */
     record Visitor(long sessionId, long pupilId, String device) implements Serializable {}
 
-    /** Sessions newest first, those whose title, class or code has the words. */
-    Page<SessionLine> search(long teacherId, String words, int offset, int most) {
+    /**
+     * Sessions newest first, those whose title, class or code has the words.
+     *
+     * @param classId of this class alone; of all where it is null
+     */
+    Page<SessionLine> search(long teacherId, Long classId, String words, int offset, int most) {
         String pattern = SearchWords.pattern(words);
-        return new Page<>(screens.search(teacherId, pattern, offset, most).stream().map(each -> new SessionLine(each.id(), each.title(),
+        return new Page<>(screens.search(teacherId, classId, pattern, offset, most).stream().map(each -> new SessionLine(each.id(), each.title(),
                 each.className(), each.code(), each.endedAt() != null, each.openedAt(), each.cameIn(), each.handedIn(), each.places())).toList(),
-                screens.count(teacherId, pattern));
+                screens.count(teacherId, classId, pattern));
     }
 
     /**
@@ -177,6 +181,15 @@ class ScreenService {
         SessionView view = view(session);
         return new DoorView(session.code(), session.title(), view.className(), session.asksDigits(),
                 view.places().stream().map(PlaceView::pupil).toList());
+    }
+
+    /**
+     * Whether a set is open under a code.
+     *
+     * @throws Refusal where none is
+     */
+    boolean requireOpen(String code) {
+        return byCode(code).endedAt() == null;
     }
 
     private StoredSession byCode(String code) {

@@ -7,8 +7,10 @@ import bemble.core.practice.Wishes;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
+import bemble.server.load.Dear;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -26,12 +28,6 @@ class DesignController {
     private static final int MOST_LINES = 400;
     private static final int MOST_TELLING = 40;
 
-    private final DraftGate gate;
-
-    DesignController(DraftGate gate) {
-        this.gate = gate;
-    }
-
     record FeatureView(@NotNull String id, @NotNull String label, @NotNull boolean yesNo, @NotNull int least,
                        @NotNull int most) {}
 
@@ -48,7 +44,13 @@ class DesignController {
 
     record Telling(@NotNull List<QuestionView> problems, @NotNull List<SlipRow> slips, @NotNull String inWords) {}
 
-    record TellingRequest(@NotNull(message = "Say which operation.") String operation, Integer count, Long seed, Map<String, Object> want) {}
+    record TellingRequest(@NotNull(message = "Say which operation.") String operation, Integer count, Long seed,
+            @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want) implements Dear {
+        @Override
+        public int cost() {
+            return DraftController.OF_A_DRAFT;
+        }
+    }
 
     @GetMapping("/ladders")
     List<LadderView> ladders() {
@@ -94,7 +96,7 @@ class DesignController {
         }
         Wishes wishes = WishesJson.read(Operation.of(request.operation()), request.want());
         long seed = request.seed() == null ? 1 : request.seed();
-        TellingSet set = gate.through(() -> TellingSet.of(wishes, count, seed));
+        TellingSet set = TellingSet.of(wishes, count, seed, DraftController.LONGEST);
         return new Telling(set.questions().stream().map(QuestionView::of).toList(),
                 set.answers().entrySet().stream().map(row ->
                         new SlipRow(row.getKey().id(), row.getKey().label(), row.getValue())).toList(), set.inWords());

@@ -6,10 +6,12 @@ import bemble.core.practice.Wishes;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
+import bemble.server.load.Dear;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -23,11 +25,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/sets")
 class DraftController {
-    private final DraftGate gate;
-
-    DraftController(DraftGate gate) {
-        this.gate = gate;
-    }
+    static final int OF_A_DRAFT = 4;
+    /** Nobody waits longer for questions; until then those that were found might have been more. */
+    static final Duration LONGEST = Duration.ofMillis(1700);
 
     /**
      * What to draw.
@@ -39,7 +39,12 @@ class DraftController {
      */
     record DraftRequest(String operation, Integer count, Long seed,
             @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want,
-            Boolean easiestFirst) {}
+            Boolean easiestFirst) implements Dear {
+        @Override
+        public int cost() {
+            return OF_A_DRAFT;
+        }
+    }
 
     record Drawn(@NotNull List<QuestionView> problems) {}
 
@@ -50,7 +55,12 @@ class DraftController {
      */
     record AnotherRequest(
             @NotNull(message = "Say which problem another one is wanted for.") @Valid WorkRequest work,
-            @NotNull(message = "Give a seed, any number.") Long seed) {}
+            @NotNull(message = "Give a seed, any number.") Long seed) implements Dear {
+        @Override
+        public int cost() {
+            return OF_A_DRAFT;
+        }
+    }
 
     @PostMapping("/draft")
     Drawn draft(@Valid @RequestBody DraftRequest request) {
@@ -63,7 +73,7 @@ class DraftController {
         }
         Wishes wishes = WishesJson.read(Operation.of(request.operation()), request.want());
         long seed = request.seed() == null ? 1 : request.seed();
-        Stream<Question> drawn = gate.through(() -> new Draft(wishes, seed).draw(request.count())).stream();
+        Stream<Question> drawn = new Draft(wishes, seed).within(LONGEST).draw(request.count()).stream();
         Stream<Question> inOrder = Boolean.TRUE.equals(request.easiestFirst())
                 ? drawn.sorted(Comparator.comparingInt(question -> question.features().figures())) : drawn;
         return new Drawn(inOrder.map(QuestionView::of).toList());
@@ -76,7 +86,6 @@ class DraftController {
         if (problem.operands().stream().anyMatch(number -> !number.isWhole())) {
             throw Refusal.of("problem", "Another like this is drawn for whole numbers. Type another problem.");
         }
-        return QuestionView.of(gate.through(() ->
-                new Draft(Wishes.like(model.features()), request.seed()).draw(1, List.of(model)).get(0)));
+        return QuestionView.of(new Draft(Wishes.like(model.features()), request.seed()).within(LONGEST).draw(1, List.of(model)).get(0));
     }
 }

@@ -8,6 +8,8 @@ import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.core.order.WorkOrder;
+import bemble.server.load.Cost;
+import bemble.server.load.Dear;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +30,12 @@ public record WorkRequest(
         String method,
         @Size(max = 100, message = "These are more choices than a house style has.") Map<String, String> style,
         String check,
-        String slip) {
+        String slip) implements Dear {
+    @Override
+    public int cost() {
+        return Cost.ofProblem(problem, operation, operands, decimals);
+    }
+
     /** @throws Refusal where the request cannot be worked */
     public WorkOrder order() {
         HouseStyle houseStyle = houseStyle();

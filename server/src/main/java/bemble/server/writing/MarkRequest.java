@@ -6,6 +6,8 @@ import bemble.core.marking.Marking;
 import bemble.core.marking.PaperToMark;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Numeral;
+import bemble.server.load.Cost;
+import bemble.server.load.Dear;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -35,7 +37,16 @@ public record MarkRequest(
         List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written,
         Boolean settingOut,
         Boolean soFar,
-        Boolean ownWay) {
+        Boolean ownWay) implements Dear {
+    private static final int HANDS = 4;
+    private static final int FIGURES_A_UNIT = 500;
+
+    /** It is read as if each likely hand had written it. */
+    @Override
+    public int cost() {
+        return HANDS * Cost.ofProblem(problem, operation, operands, decimals) + (written == null ? 0 : written.size() / FIGURES_A_UNIT);
+    }
+
     /** What is asked, apart from what was written. */
     WorkOrder order() {
         return new WorkRequest(problem, operation, operands, decimals, method, style, check, null).order();

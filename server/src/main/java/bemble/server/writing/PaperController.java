@@ -1,5 +1,6 @@
 package bemble.server.writing;
 
+import bemble.server.load.Dear;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -10,12 +11,20 @@ import org.springframework.web.bind.annotation.RestController;
 /** The paper to write on, with its squares; for anybody, and nothing is stored. */
 @RestController
 class PaperController {
+    private static final int HANDS = 4;
+
     /**
      * @param settingOut whether the numbers are to be set out too
      * @param withCheck whether the check is to be written too
      */
     record PaperRequest(@NotNull(message = "Say which problem it is for.") @Valid WorkRequest work, Boolean settingOut,
-                        Boolean withCheck) {}
+                        Boolean withCheck) implements Dear {
+        /** Its squares are those of every slip. */
+        @Override
+        public int cost() {
+            return work == null ? 0 : HANDS * work.cost();
+        }
+    }
 
     @PostMapping("/api/paper")
     PaperView paper(@Valid @RequestBody PaperRequest request) {

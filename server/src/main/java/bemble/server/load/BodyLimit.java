@@ -1,5 +1,6 @@
-package bemble.server.web;
+package bemble.server.load;
 
+import bemble.server.faults.TooLarge;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;

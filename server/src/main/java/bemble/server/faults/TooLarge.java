@@ -1,4 +1,4 @@
-package bemble.server.web;
+package bemble.server.faults;
 
 import java.io.IOException;
 
@@ -6,13 +6,13 @@ import java.io.IOException;
 public final class TooLarge extends IOException {
     private final int kilobytes;
 
-    TooLarge(int kilobytes) {
+    public TooLarge(int kilobytes) {
         super("more than " + kilobytes + " kB");
         this.kilobytes = kilobytes;
     }
 
     /** What may be sent there at the most. */
-    public int kilobytes() {
+    int kilobytes() {
         return kilobytes;
     }
 }

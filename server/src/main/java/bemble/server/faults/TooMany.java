@@ -1,0 +1,8 @@
+package bemble.server.faults;
+
+/** A list in a request with more elements than its field takes; nothing after them was read. */
+public final class TooMany extends RuntimeException {
+    public TooMany(String message) {
+        super(message);
+    }
+}

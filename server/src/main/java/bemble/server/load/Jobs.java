@@ -1,0 +1,182 @@
+package bemble.server.load;
+
+import bemble.core.problem.Fault;
+import bemble.core.problem.Refusal;
+import bemble.server.faults.Busy;
+import bemble.server.faults.FileFaults;
+import bemble.server.faults.Missing;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
+import jakarta.validation.constraints.NotNull;
+import java.time.Duration;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+
+/**
+ * What takes longer than anybody should wait for: it is worked in the background, one after the other, tells how far it has
+ * come, and can be stopped. Nothing of it is kept over a restart; whoever works sees to it that a half of it is not either.
+ */
+@Component
+public class Jobs {
+    private static final Logger LOG = LoggerFactory.getLogger(Jobs.class);
+    private static final int MOST_WAITING = 4;
+    private static final int MOST_REMEMBERED = 100;
+    private static final long PATIENCE_MILLISECONDS = 1200;
+    private static final long ASK_AGAIN_SECONDS = 30;
+
+    /** How a job stands. */
+    public enum State {
+        WAITING, RUNNING, DONE, STOPPED, REFUSED
+    }
+
+    /**
+     * A job as it is told of.
+     *
+     * @param done how much of it is done
+     * @param of how much there is; 0 while that is not known
+     * @param errors why it was refused; left out where it was not
+     * @param result what came of it, once it is done
+     */
+    public record UnderWay(@NotNull UUID id, @NotNull State state, @NotNull int done, @NotNull int of, List<Fault> errors, Object result) {}
+
+    /** Told by who works how far it is; asked whether to go on. */
+    public static final class Progress {
+        private volatile int done;
+        private volatile int of;
+        private volatile boolean stopped;
+
+        public void of(int all) {
+            of = all;
+        }
+
+        /**
+         * Some more is done.
+         *
+         * @throws StoppedByHand where somebody has stopped it
+         */
+        public void add(int more) {
+            done += more;
+            if (stopped) {
+                throw new StoppedByHand();
+            }
+        }
+    }
+
+    /** Somebody has stopped a job; what was done of it is taken back. */
+    public static final class StoppedByHand extends RuntimeException {
+        private StoppedByHand() {
+            super("stopped");
+        }
+    }
+
+    private static final class Job {
+        private final UUID id = UUID.randomUUID();
+        private final long teacherId;
+        private final Progress progress = new Progress();
+        private final CountDownLatch ended = new CountDownLatch(1);
+        private volatile State state = State.WAITING;
+        private volatile List<Fault> errors;
+        private volatile Object result;
+
+        Job(long teacherId) {
+            this.teacherId = teacherId;
+        }
+
+        UnderWay view() {
+            return new UnderWay(id, state, progress.done, progress.of, errors, result);
+        }
+    }
+
+    private final Cache<UUID, Job> jobs = Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).expireAfterAccess(Duration.ofHours(2)).build();
+    private final ThreadPoolExecutor worker = new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING), work -> {
+        Thread thread = new Thread(work, "jobs");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        return thread;
+    });
+
+    /**
+     * Begins something; what is done quickly is done when this returns.
+     *
+     * @throws Refusal where it was refused by then
+     * @throws Busy where others wait already
+     */
+    public UnderWay begin(long teacherId, Function<Progress, Object> work) {
+        Job job = new Job(teacherId);
+        jobs.put(job.id, job);
+        try {
+            worker.execute(() -> run(job, work));
+        } catch (RejectedExecutionException full) {
+            throw new Busy("Other files are being taken in just now. Try again in half a minute.", ASK_AGAIN_SECONDS);
+        }
+        try {
+            job.ended.await(PATIENCE_MILLISECONDS, TimeUnit.MILLISECONDS);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+        if (job.state == State.REFUSED) {
+            throw Refusal.of(job.errors);
+        }
+        return job.view();
+    }
+
+    private static void run(Job job, Function<Progress, Object> work) {
+        try {
+            job.state = State.RUNNING;
+            job.progress.add(0);
+            job.result = work.apply(job.progress);
+            job.state = State.DONE;
+        } catch (StoppedByHand stopped) {
+            job.state = State.STOPPED;
+        } catch (Refusal refusal) {
+            refuse(job, refusal.faults());
+        } catch (FileFaults faults) {
+            refuse(job, faults.faults());
+        } catch (RuntimeException failure) {
+            LOG.error("A job failed", failure);
+            refuse(job, List.of(new Fault("", "Bemble met a fault of its own, and nothing was taken. Try again, or start Bemble anew.")));
+        } finally {
+            job.ended.countDown();
+        }
+    }
+
+    private static void refuse(Job job, List<Fault> faults) {
+        job.errors = faults;
+        job.state = State.REFUSED;
+    }
+
+    /** @throws Missing where the teacher has no such job */
+    public UnderWay view(long teacherId, UUID id) {
+        return find(teacherId, id).view();
+    }
+
+    /** Stops a job as soon as it can be; what was done of it is taken back. */
+    public UnderWay stop(long teacherId, UUID id) {
+        Job job = find(teacherId, id);
+        job.progress.stopped = true;
+        return job.view();
+    }
+
+    private Job find(long teacherId, UUID id) {
+        Job job = jobs.getIfPresent(id);
+        if (job == null || job.teacherId != teacherId) {
+            throw new Missing("This is not under way any more. Begin it again.");
+        }
+        return job;
+    }
+
+    @PreDestroy
+    void end() {
+        worker.shutdownNow();
+    }
+}

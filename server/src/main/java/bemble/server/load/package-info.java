@@ -1,0 +1,2 @@
+/** Limits by cost: how much is read of a request, how many dear ones are worked at once, and what takes long in the background. */
+package bemble.server.load;
