@@ -46,7 +46,7 @@ function Form({ classId, term: now, onDone, onTaken }: Props) {
   const [sheets, setSheets] = useState(String(term.chosen.sheets));
   const title = (id: string) => {
     const topic = term.topics.find((each) => each.id === id);
-    return topic ? `${topic.title} (${topic.operation.replace('-', ' ')})` : id;
+    return topic?.title ?? id;
   };
   const swap = (index: number, by: number) => {
     const next = [...topics];

@@ -194,6 +194,10 @@ final class SlipModels {
         };
     }
 
+    private static BigInteger taken(BigInteger doubled, int digit, boolean beside) {
+        return doubled.multiply(BigInteger.TEN).add(BigInteger.valueOf(beside ? digit : 0)).multiply(BigInteger.valueOf(digit));
+    }
+
     private static String root(String slip, String radicand) {
         String even = radicand.length() % 2 == 0 ? radicand : "0" + radicand;
         BigInteger left = BigInteger.ZERO;
@@ -202,14 +206,12 @@ final class SlipModels {
         for (int i = 0; i < even.length(); i += 2) {
             BigInteger current = left.multiply(BigInteger.valueOf(100)).add(new BigInteger(even.substring(i, i + 2)));
             BigInteger doubled = slip.equals("root-not-doubled") ? root : root.add(root);
+            boolean beside = i == 0 || !slip.equals("digit-not-set-beside");
             int digit = 9;
-            while (doubled.multiply(BigInteger.TEN).add(BigInteger.valueOf(digit)).multiply(BigInteger.valueOf(digit))
-                    .compareTo(current) > 0) {
+            while (taken(doubled, digit, beside).compareTo(current) > 0) {
                 digit--;
             }
-            boolean beside = i == 0 || !slip.equals("digit-not-set-beside");
-            left = current.subtract(doubled.multiply(BigInteger.TEN).add(BigInteger.valueOf(beside ? digit : 0))
-                    .multiply(BigInteger.valueOf(digit)));
+            left = current.subtract(taken(doubled, digit, beside));
             if (i == 0 || digit > 0 || !slip.equals("root-zero-forgotten")) {
                 written.append(digit);
                 root = root.multiply(BigInteger.TEN).add(BigInteger.valueOf(digit));

@@ -69,11 +69,11 @@ public record Need(Kind kind, String rung, String slip) {
     public String reason() {
         Rung step = Ladder.find(rung).orElseThrow();
         return switch (kind) {
-            case RETRY -> "“" + step.title() + "” was reached and comes back: " + Rule.USUAL.retry() + " questions show whether it is still there.";
-            case AGAIN -> "“" + slipName(step) + "” came more than once: “" + step.title() + "” again, " + turn() + ".";
-            case QUIZ -> "The quiz on “" + step.title() + "” was not passed" + (slip == null ? ": a shorter set, "
+            case RETRY -> "“" + step.fullTitle() + "” was reached and comes back: " + Rule.USUAL.retry() + " questions show whether it is still there.";
+            case AGAIN -> "“" + slipName(step) + "” came more than once: “" + step.fullTitle() + "” again, " + turn() + ".";
+            case QUIZ -> "The quiz on “" + step.fullTitle() + "” was not passed" + (slip == null ? ": a shorter set, "
                     + Rule.USUAL.again() + " questions." : "; “" + slipName(step) + "” was seen: a shorter set, " + turn() + ".");
-            case NEXT -> "“" + step.title() + "” is next in your order; what comes before it is secure or passed.";
+            case NEXT -> "“" + step.fullTitle() + "” is next in your order; what comes before it is secure or passed.";
         };
     }
 

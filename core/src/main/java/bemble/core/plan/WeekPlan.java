@@ -145,15 +145,17 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
         }
 
         private void put(LocalDate day, Need need, List<Long> ids) {
-            for (int from = 0; from < ids.size(); from += wishes.groupMost()) {
-                List<Long> group = List.copyOf(ids.subList(from, Math.min(ids.size(), from + wishes.groupMost())));
+            // Of two groups where one would be too large neither is a remnant.
+            int groups = (ids.size() + wishes.groupMost() - 1) / wishes.groupMost();
+            for (int i = 0; i < groups; i++) {
+                List<Long> group = List.copyOf(ids.subList(i * ids.size() / groups, (i + 1) * ids.size() / groups));
                 placed.get(day).add(new Group(need, questions.get(need), minutes.get(need), group));
                 group.forEach(pupil -> taken.get(day).merge(pupil, minutes.get(need), Integer::sum));
             }
         }
 
         private static String title(Need need) {
-            return Ladder.find(need.rung()).orElseThrow().title();
+            return Ladder.find(need.rung()).orElseThrow().fullTitle();
         }
     }
 }

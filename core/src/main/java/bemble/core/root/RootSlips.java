@@ -26,7 +26,8 @@ public final class RootSlips {
                     at(Doubled.class, (q, hand) -> q.root())),
             slip("digit-not-set-beside", "digit not set beside", "does not set the digit beside the doubled root", Met.SOMETIMES,
                     "The cut square: the small corner square belongs to the strips.",
-                    at(Beside.class, (q, hand) -> q.isFirst() ? null : 0)),
+                    at(RootDigit.class, (q, hand) -> q.first() ? null : withoutItsSquare(q))
+                            .and(at(Beside.class, (q, hand) -> q.isFirst() ? null : 0))),
             slip("root-zero-forgotten", "0 left out of the root", "leaves a 0 out of the root", Met.OFTEN,
                     "Count the pairs: each gives one digit of the root.",
                     unwritten(RootDigit.class, (q, digit) -> !q.first() && digit == 0)),
@@ -53,6 +54,12 @@ public final class RootSlips {
 
     private static KnownSlip slip(String id, String name, String label, Met met, String help, Slip slip) {
         return KnownSlip.of(id, Set.of(MethodName.DOUBLED_ROOT, MethodName.RUNNING_DIVISOR), name, label, met, help, slip);
+    }
+
+    /** The largest digit that fits where a 0 stands beside the doubled root; null where nothing is doubled. */
+    private static Integer withoutItsSquare(RootDigit q) {
+        BigInteger tens = q.doubled().multiply(BigInteger.TEN);
+        return tens.signum() == 0 ? null : q.current().divide(tens).min(BigInteger.valueOf(9)).intValue();
     }
 
     private static Integer oddLength(Numeral radicand) {

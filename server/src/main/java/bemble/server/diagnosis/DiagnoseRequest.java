@@ -4,6 +4,7 @@ import bemble.core.order.WorkOrder;
 import bemble.server.load.Cost;
 import bemble.server.load.Dear;
 import bemble.server.work.WorkRequest;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +21,7 @@ public record DiagnoseRequest(
         Integer decimals,
         String method,
         @Size(max = 100, message = "These are more choices than a house style has.") Map<String, String> style,
+        @NotBlank(message = "Say which answer was given, such as 3152 or 63 r 6.")
         @Size(max = 300, message = "This answer is too long to be one number.") String given) implements Dear {
     private static final int HANDS = 3;
 

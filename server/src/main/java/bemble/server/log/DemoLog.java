@@ -4,13 +4,16 @@ import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import bemble.core.order.WorkOrder;
+import bemble.server.account.DemoCalendar;
 import bemble.server.account.DemoTeacher;
 import bemble.server.style.StyleText;
 import java.time.Clock;
-import java.time.OffsetDateTime;
-import java.time.temporal.ChronoUnit;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -21,18 +24,17 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(2)
 class DemoLog implements ApplicationRunner {
-    /** Hours before the first start, the problem, and the remarks. */
-    private record Sample(int hoursAgo, String problem, Remarks remarks) {}
+    /** A lesson of the past, the problem worked in it, and a note. */
+    private record Sample(int weeksAgo, int weekday, String time, String problem, String schoolClass, String note, boolean kept) {}
 
     private static final List<Sample> SAMPLES = List.of(
-            new Sample(150, "36 + 48", new Remarks("Terns, Tuesday", "Crates of apples on the morning ferry.", false, "", null)),
-            new Sample(149, "257 + 168", new Remarks("Terns, Tuesday", "", false, "", null)),
-            new Sample(126, "86 + 947 + 58", new Remarks("Curlews, Wednesday", "Unlike lengths: ones under ones.", true, "", null)),
-            new Sample(125, "4738 + 1967", new Remarks("Curlews, Wednesday", "Roof slates for both boat sheds.", false, "", null)),
-            new Sample(78, "67.4 + 8.95", new Remarks("Curlews, Friday", "Metres of rope, point under point.", true, "", null)),
-            new Sample(5, "99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99",
-                    new Remarks("", "A carry above nine.", false, "", null)),
-            new Sample(4, "2075 + 9486", new Remarks("Terns, lamp oil", "", false, "", null)));
+            new Sample(2, 4, "09:15", "36 + 48", "Terns", "Crates of apples on the morning ferry.", false),
+            new Sample(2, 4, "09:25", "257 + 168", "Terns", "", false),
+            new Sample(2, 5, "10:40", "86 + 947 + 58", "Curlews", "Unlike lengths: ones under ones.", true),
+            new Sample(1, 1, "10:35", "4738 + 1967", "Curlews", "Roof slates for both boat sheds.", false),
+            new Sample(1, 3, "10:50", "67.4 + 8.95", "Curlews", "Metres of rope, point under point.", true),
+            new Sample(1, 3, "11:10", "99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99", "Curlews", "A carry above nine.", false),
+            new Sample(1, 5, "09:20", "2075 + 9486", "Terns", "Lamp oil.", false));
 
     private final DemoTeacher demo;
     private final LogService log;
@@ -52,13 +54,14 @@ class DemoLog implements ApplicationRunner {
     }
 
     private List<ReadEntry> entries() {
-        OffsetDateTime now = OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
         List<ReadEntry> entries = new ArrayList<>();
         for (Sample sample : SAMPLES) {
             WorkOrder order = new WorkOrder(ProblemText.read(sample.problem(), 0, Punctuation.POINT), null,
                     HouseStyle.USUAL, null);
-            entries.add(new ReadEntry(NewEntry.of(order, UUID.randomUUID(), now.minusHours(sample.hoursAgo()),
-                    sample.remarks(), styles), null));
+            LocalDate day = DemoCalendar.day(clock, sample.weeksAgo(), sample.weekday());
+            String label = sample.schoolClass() + ", " + day.getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+            entries.add(new ReadEntry(NewEntry.of(order, UUID.randomUUID(), DemoCalendar.at(clock, day, LocalTime.parse(sample.time())),
+                    new Remarks(label, sample.note(), sample.kept(), "", null), styles), null));
         }
         return entries;
     }

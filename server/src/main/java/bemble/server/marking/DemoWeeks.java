@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.server.account.DemoCalendar;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.sets.PrintedSheets;
@@ -9,8 +10,8 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -23,6 +24,7 @@ import tools.jackson.databind.ObjectMapper;
 @Component
 class DemoWeeks {
     private static final String FILE = "/demo/weeks.csv";
+    private static final LocalTime MARKED_AT = LocalTime.of(12, 40);
     private final MarkingMapper markings;
     private final ObjectMapper json;
     private final Clock clock;
@@ -48,7 +50,7 @@ class DemoWeeks {
                     schoolClass = classes.stream().filter(each -> each.name().equals(parts[1])).findFirst().orElseThrow();
                     List<String> problems = List.of(parts[4].split("\\|"));
                     questions = problems.size();
-                    marking = begin(teacherId, schoolClass, Integer.parseInt(parts[2]), parts[5], new MarkingService.Sheet(PrintedSheets.UNPRINTED,
+                    marking = begin(teacherId, schoolClass, parts[2], parts[5], new MarkingService.Sheet(PrintedSheets.UNPRINTED,
                             problems, parts[3].isEmpty() ? null : Integer.valueOf(parts[3])));
                 }
                 case "absent" -> markings.keepPaper(marking, new StoredPaper(pupil(schoolClass, parts[1]), null, true));
@@ -58,6 +60,8 @@ class DemoWeeks {
                         answers.add(new JudgedAnswer(pupil, question, "right", "", "", "", null, "right", null, null));
                     }
                 }
+                case "blank", "not-reached" -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1,
+                        new JudgedAnswer(pupil, Integer.parseInt(parts[2]), parts[0], "", "", "", null, parts[0], null, null));
                 default -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1, new JudgedAnswer(pupil,
                         Integer.parseInt(parts[2]), "given", parts[3], "", "", orNull(parts[6]), "wrong", orNull(parts[4]), orNull(parts[5])));
             }
@@ -73,9 +77,10 @@ class DemoWeeks {
         }
     }
 
-    private long begin(long teacherId, SchoolClass schoolClass, int daysAgo, String title, MarkingService.Sheet sheet) {
-        LocalDate day = LocalDate.now(clock).minusDays(daysAgo);
-        OffsetDateTime at = day.atTime(14, 0).atOffset(ZoneOffset.UTC);
+    /** @param when weeks ago and the weekday, such as {@code 6-2} */
+    private long begin(long teacherId, SchoolClass schoolClass, String when, String title, MarkingService.Sheet sheet) {
+        LocalDate day = DemoCalendar.day(clock, when.charAt(0) - '0', when.charAt(2) - '0');
+        OffsetDateTime at = DemoCalendar.at(clock, day, MARKED_AT);
         return markings.add(teacherId, schoolClass.id(), title, at, day,
                 json.writeValueAsString(List.of(sheet))).id();
     }

@@ -42,7 +42,7 @@ import tools.jackson.databind.ObjectMapper;
 @Service
 public class PlanService {
     private static final int USUAL_MINUTES = 20;
-    private static final int USUAL_GROUP = 8;
+    private static final int USUAL_GROUP = 60;
     private static final int MOST_QUESTIONS = 40;
     private final ClassService classes;
     private final RecordService records;
@@ -92,7 +92,7 @@ public class PlanService {
     }
 
     private static List<TopicView> allTopics() {
-        return Ladder.all().stream().map(rung -> new TopicView(rung.id(), rung.wishes().operation().id(), rung.title())).toList();
+        return Ladder.all().stream().map(rung -> new TopicView(rung.id(), rung.wishes().operation().id(), rung.fullTitle())).toList();
     }
 
     private Term termOf(long classId, Supplier<List<PupilWork>> work) {
@@ -179,17 +179,23 @@ public class PlanService {
     private static PlanView view(SchoolClass schoolClass, LocalDate monday, int revision, PlanContent content) {
         Map<Long, Pupil> byId = schoolClass.pupils().stream().collect(Collectors.toMap(Pupil::id, pupil -> pupil));
         List<DayView> days = content.days().stream().map(day -> new DayView(day.date(), day.groups().stream()
-                .map(group -> view(group, byId)).toList())).toList();
+                .map(group -> view(group, byId, part(group, day.groups()))).toList())).toList();
         List<Long> busy = content.days().stream().flatMap(day -> day.groups().stream()).flatMap(group -> group.pupils().stream()).toList();
         return new PlanView(schoolClass.id(), schoolClass.name(), monday, revision, days, content.conflicts(),
                 schoolClass.pupils().stream().filter(pupil -> !busy.contains(pupil.id())).toList());
     }
 
-    private static GroupView view(PlannedGroup group, Map<Long, Pupil> pupils) {
+    /** Which it is of several groups with the same sheet on a day; nothing where there is one. */
+    private static String part(PlannedGroup group, List<PlannedGroup> ofDay) {
+        List<PlannedGroup> same = ofDay.stream().filter(each -> need(each).equals(need(group))).toList();
+        return same.size() < 2 ? "" : ", group " + (same.indexOf(group) + 1) + " of " + same.size();
+    }
+
+    private static GroupView view(PlannedGroup group, Map<Long, Pupil> pupils, String part) {
         Need need = need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
         String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation()).map(slip -> slip.name() + ". " + slip.help()).orElse("");
-        return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation().id(), group.slip(), rung.title(),
+        return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation().id(), group.slip(), rung.fullTitle() + part,
                 need.reason(), watch, group.questions(), group.minutes(),
                 group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId());
     }
@@ -260,7 +266,7 @@ public class PlanService {
         Rung rung = Ladder.find(group.rung()).orElseThrow();
         List<String> problems = PlanSheet.draw(need, group.questions(), planned.date().toEpochDay() + key.hashCode()).stream()
                 .map(question -> question.problem().text()).toList();
-        long setId = sheets.keep(teacherId, schoolClass.name() + ", " + dayName(planned.date()) + ": " + rung.title(), schoolClass.name(),
+        long setId = sheets.keep(teacherId, schoolClass.name() + ", " + dayName(planned.date()) + ": " + rung.fullTitle(), schoolClass.name(),
                 rung.wishes().operation().id(), problems);
         UnaryOperator<PlannedGroup> with = each -> need(each).equals(need) && each.questions() == group.questions() ? each.withSet(setId) : each;
         PlanContent changed = new PlanContent(content.days().stream().map(each -> each.date().equals(planned.date())

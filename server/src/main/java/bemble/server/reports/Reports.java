@@ -49,6 +49,7 @@ import org.springframework.stereotype.Service;
 /** Writes the pages. Nobody is judged on them; causes stand there only where a teacher confirmed them. */
 @Service
 class Reports {
+    private static final int PIECES_TO_CHOOSE_FROM = 8;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
     private static final List<Double> TWO_CELLS = List.of(0.42, 0.58);
     private static final List<Double> THREE_CELLS = List.of(0.4, 0.3, 0.3);
@@ -95,7 +96,7 @@ class Reports {
     private static void rungs(PupilWork pupil, List<Part> parts, boolean reached) {
         List<Rung> rungs = Ladder.all().stream().filter(rung -> reached ? pupil.state(rung.id()).isReached()
                 : pupil.state(rung.id()) == State.LEARNING).toList();
-        rungs.forEach(rung -> parts.add(new Row(List.of(rung.wishes().operation().title() + ": " + rung.title(), rung.news()), TWO_CELLS)));
+        rungs.forEach(rung -> parts.add(new Row(List.of(rung.fullTitle(), rung.news()), TWO_CELLS)));
         if (rungs.isEmpty()) {
             parts.add(new Paragraph(reached ? "Nothing is secure yet by our rule; what is being learnt stands below."
                     : "Everything that was worked on is secure; new topics come next."));
@@ -115,8 +116,7 @@ class Reports {
     /** As the pupil wrote it where that was at a screen; of a sheet on paper only the answer is known. */
     private void ownWork(long teacherId, PupilWork pupil, List<Part> parts) {
         Optional<PupilPapers.Own> written = papers.lastRight(teacherId, pupil.pupil().id());
-        Optional<Answer> marked = pupil.answers().stream().filter(answer -> answer.right() && answer.alone())
-                .reduce((one, other) -> other);
+        Optional<Answer> marked = ownPiece(pupil);
         if (written.isPresent()) {
             parts.add(new Paragraph(DAY.format(written.get().day()) + ": worked alone, as it was written at the screen."));
             parts.add(new Drawing(written.get().work()));
@@ -131,6 +131,13 @@ class Reports {
         pupil.answers().stream().filter(answer -> !answer.correction().isEmpty()).reduce((one, other) -> other)
                 .ifPresent(answer -> parts.add(new Row(List.of(DAY.format(answer.day()),
                         answer.problem() + ": first " + answer.given() + ", then put right to " + answer.correction()), TWO_CELLS)));
+    }
+
+    /** One of the last answers that came out right alone; not the same question on the page of everybody. */
+    private static Optional<Answer> ownPiece(PupilWork pupil) {
+        List<Answer> right = pupil.answers().stream().filter(answer -> answer.right() && answer.alone()).toList();
+        List<Answer> last = right.subList(Math.max(0, right.size() - PIECES_TO_CHOOSE_FROM), right.size());
+        return last.isEmpty() ? Optional.empty() : Optional.of(last.get((int) (pupil.pupil().id() % last.size())));
     }
 
     private static String atHome(PupilWork pupil) {
@@ -186,7 +193,7 @@ class Reports {
         for (Rung rung : tried) {
             long reached = all.stream().filter(each -> each.state(rung.id()).isReached()).count();
             long learning = all.stream().filter(each -> each.state(rung.id()) == State.LEARNING).count();
-            parts.add(new Row(List.of(rung.wishes().operation().title() + ": " + rung.title(), String.valueOf(reached),
+            parts.add(new Row(List.of(rung.fullTitle(), String.valueOf(reached),
                     String.valueOf(learning), String.valueOf(all.size() - reached - learning)), FOUR_CELLS));
         }
         Map<KnownSlip, Long> confirmed = confirmed(all);

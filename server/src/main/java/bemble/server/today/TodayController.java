@@ -1,6 +1,7 @@
 package bemble.server.today;
 
 import bemble.core.practice.Ladder;
+import bemble.core.practice.Rung;
 import bemble.core.progress.State;
 import bemble.server.account.SignedIn;
 import bemble.server.classes.ClassService;
@@ -63,7 +64,7 @@ class TodayController {
             Stream.of(today, today.plusWeeks(1)).flatMap(week -> plans.plan(schoolClass, week, () -> work).days().stream())
                     .filter(day -> !day.date().isBefore(today)).findFirst().ifPresent(day -> lessons.add(lesson(schoolClass, day)));
             for (PupilWork pupil : work) {
-                List<String> rungs = Ladder.all().stream().filter(rung -> pupil.state(rung.id()) == State.DUE).map(rung -> rung.title()).toList();
+                List<String> rungs = Ladder.all().stream().filter(rung -> pupil.state(rung.id()) == State.DUE).map(Rung::fullTitle).toList();
                 if (!rungs.isEmpty()) {
                     due.add(new DuePupil(pupil.pupil(), schoolClass.name(), rungs));
                 }
