@@ -34,6 +34,15 @@ export function ClassForm({ of, onDone }: { of: SchoolClass; onDone: () => void 
     setPasted(undefined);
     setAnswers(new Map());
   };
+  const changed =
+    name !== base.name ||
+    more !== '' ||
+    pasted !== undefined ||
+    lines.some((line, index) => line.out || line.name !== base.pupils[index]?.name);
+  // What comes in by another way is shown at once; what is typed here stays, and Keep asks about both.
+  if (of.revision > base.revision && !changed) {
+    become(of);
+  }
   const typed = (text: string): Listed[] =>
     namesIn(text).map((each) => answers.get(each.trim()) ?? { name: each });
   const listed: Listed[] =

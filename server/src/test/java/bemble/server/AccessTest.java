@@ -19,39 +19,40 @@ import tools.jackson.databind.JsonNode;
  */
 @ExtendWith(DemoServer.class)
 class AccessTest {
-    /** Open to everybody, storing nothing. */
+    /** Open to everybody at this computer, storing nothing. */
     private static final Set<String> OPEN = Set.of("POST /api/work", "POST /api/paper", "POST /api/mark", "POST /api/nudge",
             "POST /api/sets/draft", "POST /api/diagnose", "POST /api/diagnose/set", "POST /api/diagnose/next", "GET /api/geometry");
     private static final Set<String> SIGN_IN = Set.of("GET /api/account", "POST /api/account/sign-in", "POST /api/account/first",
             "POST /api/account/sign-out");
     /** Open to whoever has come in with a code; to others they say that nobody is in. */
     private static final Set<String> PUPILS = Set.of("GET /api/in", "POST /api/in", "POST /api/in/door", "POST /api/in/leave",
-            "GET /api/in/papers/{id}", "POST /api/in/papers/{id}/figures", "POST /api/in/hand-in");
+            "GET /api/in/papers/{id}", "GET /api/in/papers/{id}/squares",
+            "POST /api/in/papers/{id}/next", "POST /api/in/papers/{id}/figures", "POST /api/in/hand-in");
     /** The teacher's own things by number: to another teacher they are not there. */
     private static final Set<String> BY_NUMBER = new TreeSet<>(List.of(
             "GET /api/attempts/{id}", "POST /api/attempts/{id}/figures", "PUT /api/attempts/{id}/settings", "POST /api/attempts/{id}/mark",
-            "GET /api/classes/{id}", "PUT /api/classes/{id}", "DELETE /api/classes/{id}", "POST /api/classes/{id}/restore",
+            "GET /api/classes/{id}", "GET /api/classes/{id}/former", "PUT /api/classes/{id}", "DELETE /api/classes/{id}", "POST /api/classes/{id}/restore",
             "GET /api/classes/{id}/record", "GET /api/classes/{id}/term", "PUT /api/classes/{id}/term", "GET /api/classes/{id}/plan",
             "PUT /api/classes/{id}/plan", "DELETE /api/classes/{id}/plan", "POST /api/classes/{id}/plan/groups/{key}/set",
             "GET /api/classes/{id}/report", "GET /api/classes/{id}/report.pdf", "GET /api/classes/{id}/stand-in",
             "GET /api/classes/{id}/stand-in.pdf", "GET /api/classes/{id}/list.csv", "POST /api/classes/{id}/list",
             "GET /api/classes/{id}/answers.csv", "GET /api/classes/{id}/class.json", "POST /api/classes/{id}/move",
-            "GET /api/pupils/{id}", "DELETE /api/pupils/{id}", "GET /api/pupils/{id}/record", "PUT /api/pupils/{id}/rungs/{rung}",
+            "GET /api/pupils/{id}", "POST /api/pupils/{id}/back", "DELETE /api/pupils/{id}", "GET /api/pupils/{id}/record", "PUT /api/pupils/{id}/rungs/{rung}",
             "DELETE /api/pupils/{id}/rungs/{rung}", "GET /api/pupils/{id}/report", "GET /api/pupils/{id}/report.pdf",
             "GET /api/pupils/{id}/work", "POST /api/pupils/{id}/work", "GET /api/pupils/{id}/work/pages", "GET /api/pupils/{id}/work.pdf",
             "GET /api/markings/{id}", "DELETE /api/markings/{id}", "POST /api/markings/{id}/restore", "PUT /api/markings/{id}/day",
             "PUT /api/markings/{id}/papers/{pupil}/answers/{question}", "DELETE /api/markings/{id}/papers/{pupil}/answers/{question}",
-            "POST /api/markings/{id}/papers/{pupil}/rest", "PUT /api/markings/{id}/papers/{pupil}", "POST /api/markings/{id}/import",
+            "POST /api/markings/{id}/papers/{pupil}/rest", "PUT /api/markings/{id}/papers/{pupil}/cause", "PUT /api/markings/{id}/papers/{pupil}", "POST /api/markings/{id}/import",
             "GET /api/markings/{id}/class", "POST /api/markings/{id}/set", "GET /api/markings/{id}/key",
             "GET /api/markings/{id}/key/pages", "GET /api/markings/{id}/key.pdf", "GET /api/markings/{id}/strips/pages",
             "GET /api/markings/{id}/strips.pdf",
             "GET /api/screens/{id}", "GET /api/screens/{id}/live", "POST /api/screens/{id}/end",
-            "POST /api/screens/{id}/pupils/{pupil}/back"));
+            "POST /api/screens/{id}/pupils/{pupil}/back", "POST /api/screens/{id}/pupils/{pupil}/device"));
     /** What is not a class's or a pupil's; its owner is asked in the tests of its feature. */
     private static final Set<String> OTHERS = new TreeSet<>(List.of(
             "GET /api/attempts", "POST /api/attempts", "POST /api/attempts/run", "GET /api/classes", "POST /api/classes", "POST /api/classes/file",
             "GET /api/markings", "POST /api/markings", "GET /api/screens", "GET /api/screens/address", "POST /api/screens",
-            "GET /api/today", "POST /api/rehearse", "POST /api/rehearse/papers"));
+            "GET /api/jobs/{id}", "DELETE /api/jobs/{id}", "GET /api/today", "POST /api/rehearse", "POST /api/rehearse/papers"));
     /** Older features, which are asked in their own tests. */
     private static final List<String> ELSEWHERE = List.of("/api/calculator", "/api/estimate", "/api/explanation",
             "/api/facts", "/api/how-we-write-it", "/api/log", "/api/pictures", "/api/preferences", "/api/prints",
@@ -101,7 +102,7 @@ class AccessTest {
     private static int status(Client who, String address) {
         String[] parts = address.split(" ");
         String kind = parts[1].split("/")[2];
-        String path = parts[1].replace("{id}", OWN.getOrDefault(kind, "1")).replace("{pupil}", OWN.get("pupils")).replace("{question}", "1")
+        String path = parts[1].replace("/term", parts[0].equals("PUT") ? "/term?revision=0" : "/term").replace("{id}", OWN.getOrDefault(kind, "1")).replace("{pupil}", OWN.get("pupils")).replace("{question}", "1")
                 .replace("{rung}", "addition-one-carry").replace("{key}", "g1").replaceAll("\\{[^}]*}", "1");
         String body = parts[0].equals("GET") || parts[0].equals("DELETE") ? null : BODIES.getOrDefault(address, "{}");
         String type = address.endsWith("/list") || address.endsWith("/import") ? "text/csv" : "application/json";
@@ -113,7 +114,7 @@ class AccessTest {
             Map.entry("POST /api/in/papers/{id}/figures", "{\"from\":0,\"figures\":[]}"),
             Map.entry("PUT /api/attempts/{id}/settings", "{\"settingOut\":false,\"withCheck\":false,\"led\":false,\"marking\":\"end\","
                     + "\"joinedAt\":0,\"ownWay\":false}"),
-            Map.entry("PUT /api/classes/{id}", "{\"name\":\"X\",\"pupils\":[]}"),
+            Map.entry("PUT /api/classes/{id}", "{\"name\":\"X\",\"pupils\":[],\"revision\":0}"),
             Map.entry("PUT /api/classes/{id}/term", "{\"topics\":[],\"weekdays\":[1],\"minutes\":10,\"groupMost\":5,\"sheets\":2}"),
             Map.entry("PUT /api/classes/{id}/plan", "{\"content\":{\"days\":[],\"conflicts\":[]},\"revision\":0}"),
             Map.entry("POST /api/classes/{id}/list", "Ida M\n"),
@@ -123,6 +124,7 @@ class AccessTest {
             Map.entry("PUT /api/markings/{id}/day", "{\"workedOn\":\"2026-01-05\"}"),
             Map.entry("PUT /api/markings/{id}/papers/{pupil}/answers/{question}", "{\"state\":\"right\"}"),
             Map.entry("POST /api/markings/{id}/papers/{pupil}/rest", "{\"state\":\"right\"}"),
+            Map.entry("PUT /api/markings/{id}/papers/{pupil}/cause", "{\"cause\":\"zeros-skipped\",\"questions\":[1]}"),
             Map.entry("PUT /api/markings/{id}/papers/{pupil}", "{\"absent\":true}"),
             Map.entry("POST /api/markings/{id}/import", "Ada F,1\n"),
             Map.entry("POST /api/markings/{id}/set", "{\"slip\":\"zeros-skipped\"}"),

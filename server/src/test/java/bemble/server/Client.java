@@ -76,6 +76,16 @@ final class Client {
         return send("POST", path, body instanceof String text ? text : JSON.writeValueAsString(body));
     }
 
+    Reply post(String path, String body, String type) {
+        return send("POST", path, body, type);
+    }
+
+    /** The value of a cookie; null where there is none. */
+    String cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream().filter(cookie -> cookie.getName().equals(name)).map(HttpCookie::getValue)
+                .findFirst().orElse(null);
+    }
+
     Reply work(Map<String, ?> request) {
         return post("/api/work", request);
     }
@@ -109,10 +119,15 @@ final class Client {
     }
 
     Reply send(String method, String path, String body, String type) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(server.address() + path))
-                .header("Content-Type", type)
-                .method(method, body == null ? HttpRequest.BodyPublishers.noBody()
-                        : HttpRequest.BodyPublishers.ofString(body));
+        return send(method, path, type, body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+    }
+
+    /** @param more headers and their values by turns */
+    Reply send(String method, String path, String type, HttpRequest.BodyPublisher body, String... more) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(server.address() + path)).header("Content-Type", type).method(method, body);
+        if (more.length > 0) {
+            request.headers(more);
+        }
         cookies.getCookieStore().getCookies().stream().filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
                 .map(HttpCookie::getValue).findFirst().ifPresent(token -> request.header("X-XSRF-TOKEN", token));
         try {

@@ -127,10 +127,10 @@ class CommandIT {
         return response.body();
     }
 
-    /** As Ctrl+C does. */
-    private void interrupt(Process process) throws Exception {
+    /** Asks it to end; Ctrl+C would do the same, but is ignored by whatever a background task starts. */
+    private void stop(Process process) throws Exception {
         long before = System.currentTimeMillis();
-        new ProcessBuilder("kill", "-INT", Long.toString(process.pid())).start().waitFor();
+        process.destroy();
         assertThat(process.waitFor(10, TimeUnit.SECONDS)).isTrue();
         assertThat(System.currentTimeMillis() - before).isLessThan(7_000);
         assertThat(terminal(process)).doesNotContain("Exception", "\tat ");
@@ -147,7 +147,7 @@ class CommandIT {
                 .POST(HttpRequest.BodyPublishers.ofString("{\"problem\": \"487 + 96\"}")).build())).contains("\"583\"");
         Ended second = run("demo", "--port", Integer.toString(freePort()));
         assertThat(second.text()).contains("Another Bemble is using the data").doesNotContain("\tat ");
-        interrupt(demo);
+        stop(demo);
     }
 
     @Test
@@ -163,7 +163,7 @@ class CommandIT {
         Ended taken = run("start", "--data", elsewhere.resolve("other").toString(), "--port", Integer.toString(port));
         assertThat(taken.code()).isEqualTo(1);
         assertThat(taken.text()).contains("Port " + port + " is taken", "--port").doesNotContain("\tat ");
-        interrupt(start);
+        stop(start);
         Ended demo = run("demo", "--data", data.toString());
         assertThat(demo.code()).isEqualTo(1);
         assertThat(demo.text()).contains("holds a school's own data");
@@ -175,7 +175,7 @@ class CommandIT {
         Process start = ready(port, "start");
         assertThat(get(port, "/")).contains("<title>Bemble</title>");
         assertThat(checkout.resolve("data/bemble.mv.db")).exists();
-        interrupt(start);
+        stop(start);
     }
 
     @Test

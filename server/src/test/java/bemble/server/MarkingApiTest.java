@@ -123,11 +123,12 @@ class MarkingApiTest {
         JsonNode kept = teacher.get("/api/classes/" + id).json();
         assertThat(all(kept.get("pupils"), "name")).containsExactly("Ida M", "Tom B");
         long ida = kept.get("pupils").get(0).get("id").asLong();
-        Client.Reply refused = put("/api/classes/" + id, Map.of("name", "Puffins", "pupils", List.of("Ida M", "4711", "ida m")));
+        Client.Reply refused = put("/api/classes/" + id, Map.of("name", "Puffins", "revision", 0, "pupils", List.of("Ida M", "4711", "ida m")));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(all(refused.json().get("errors"), "message")).anyMatch(message -> message.contains("“4711”, is not a name"))
                 .anyMatch(message -> message.contains("stands there twice"));
-        JsonNode changed = put("/api/classes/" + id, Map.of("name", "Puffins", "pupils", List.of("Sana K", "Ida M"))).json();
+        JsonNode changed = put("/api/classes/" + id, Map.of("name", "Puffins", "revision", 0, "pupils",
+                List.of(Map.of("name", "Sana K", "newcomer", true), "Ida M"))).json();
         assertThat(all(changed.get("pupils"), "name")).containsExactly("Sana K", "Ida M");
         assertThat(changed.get("pupils").get(1).get("id").asLong()).isEqualTo(ida);
         assertThat(teacher.send("DELETE", "/api/classes/" + id, null).status()).isEqualTo(204);

@@ -132,11 +132,11 @@ class RecordApiTest {
         assertThat(late.status()).as("another window has changed it").isEqualTo(409);
         assertThat(teacher.send("DELETE", week, null).json().get("days")).as("made from the record again").hasSize(5);
 
-        Client.Reply wrong = teacher.send("PUT", "/api/classes/" + terns + "/term",
+        Client.Reply wrong = teacher.send("PUT", "/api/classes/" + terns + "/term?revision=0",
                 "{\"topics\":[\"addition-one-carry\"],\"weekdays\":[],\"minutes\":0,\"groupMost\":3,\"sheets\":9}");
         assertThat(all(wrong.json().get("errors"), "field")).containsExactly("days", "minutes", "sheets");
         JsonNode before = teacher.get("/api/classes/" + terns + "/term").json().get("chosen");
-        put("/api/classes/" + terns + "/term", Map.of("topics", List.of("subtraction-across-a-zero"), "weekdays", List.of(2, 4),
+        put("/api/classes/" + terns + "/term?revision=0", Map.of("topics", List.of("subtraction-across-a-zero"), "weekdays", List.of(2, 4),
                 "minutes", 20, "groupMost", 30, "sheets", 3));
         JsonNode ordered = teacher.get(week).json();
         assertThat(ordered.get("days")).hasSize(2);
@@ -146,7 +146,7 @@ class RecordApiTest {
                 next.add(each.get("rung").asString());
             }
         }));
-        put("/api/classes/" + terns + "/term", before);
+        put("/api/classes/" + terns + "/term?revision=1", before);
         assertThat(next).as("the teacher's own order, never overruled").isNotEmpty().containsOnly("subtraction-across-a-zero");
     }
 

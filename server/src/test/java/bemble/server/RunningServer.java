@@ -2,6 +2,9 @@ package bemble.server;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.Socket;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -9,10 +12,13 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import javax.sql.DataSource;
+import org.springframework.boot.SpringApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
 
@@ -66,6 +72,20 @@ public final class RunningServer implements AutoCloseable {
             statement.execute("shutdown immediately");
         } catch (SQLException closed) {
             // The statement has no database any more to report to.
+        }
+    }
+
+    /** Has done what is done first after a start: what waited when Bemble stopped. */
+    void takeInWhatWaits() {
+        context.publishEvent(new ApplicationReadyEvent(new SpringApplication(App.class), new String[0], context, Duration.ZERO));
+    }
+
+    /** What comes back to a request that is sent letter by letter as it stands here. */
+    String raw(String request) throws IOException {
+        URI here = URI.create(address());
+        try (Socket socket = new Socket(here.getHost(), here.getPort())) {
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         }
     }
 

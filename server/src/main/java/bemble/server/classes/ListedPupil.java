@@ -12,13 +12,13 @@ import jakarta.validation.constraints.Size;
  */
 public record ListedPupil(Long id, @Size(max = 200, message = "This is too long for a short name.") String name, Boolean newcomer) {
     /** A name alone, as it stands in a pasted list. */
-    @JsonCreator
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
     public static ListedPupil named(String name) {
         return new ListedPupil(null, name, null);
     }
 
     /** Without this the form of names alone would hide the whole one. */
-    @JsonCreator
+    @JsonCreator(mode = JsonCreator.Mode.PROPERTIES)
     public ListedPupil {}
 
     boolean isNewcomer() {

@@ -28,6 +28,8 @@ class DemoClasses implements ApplicationRunner {
     static final List<String> HABITS = List.of("", "smaller-from-larger", "", "zeros-skipped", "exchange-not-paid", "",
             "smaller-from-larger", "zero-takes-the-digit", "", "zeros-skipped", "ten-stays-ten", "");
     private static final int MARKED = 14;
+    /** Last week, on Friday. */
+    private static final String LAST_LESSON = "1-5";
 
     private final DemoTeacher demo;
     private final ClassService classes;
@@ -58,7 +60,8 @@ class DemoClasses implements ApplicationRunner {
 
     /** The first papers of the pile as simulated pupils wrote them; the others wait to be marked. */
     private void mark(long teacherId, SchoolClass curlews, long setId) {
-        long id = markings.begin(teacherId, curlews.id(), null, setId).id();
+        PrintedSheets.Sheet sheet = sheets.ofSet(teacherId, setId);
+        long id = weeks.begin(teacherId, curlews, LAST_LESSON, sheet.title(), new MarkingService.Sheet(sheet.code(), sheet.problems(), null));
         MarkingService.Open open = markings.open(teacherId, id);
         Random random = new Random(setId);
         for (int i = 0; i < MARKED; i++) {

@@ -78,7 +78,7 @@ class DemoWeeks {
     }
 
     /** @param when weeks ago and the weekday, such as {@code 6-2} */
-    private long begin(long teacherId, SchoolClass schoolClass, String when, String title, MarkingService.Sheet sheet) {
+    long begin(long teacherId, SchoolClass schoolClass, String when, String title, MarkingService.Sheet sheet) {
         LocalDate day = DemoCalendar.day(clock, when.charAt(0) - '0', when.charAt(2) - '0');
         OffsetDateTime at = DemoCalendar.at(clock, day, MARKED_AT);
         return markings.add(teacherId, schoolClass.id(), title, at, day,

@@ -23,8 +23,9 @@ interface MarkingMapper {
 
     String MATCHES = "teacher_id = #{teacherId} and (words like #{pattern} escape '!' or regexp_like(lower(sheets), #{code}))";
     /** Papers on which anything is marked, or that are those of absent pupils. */
-    String MARKED = "(select count(*) from (select a.pupil_id from marked_answer a where a.marking_id = m.id union "
-            + "select p.pupil_id from marked_paper p where p.marking_id = m.id and p.absent))";
+    String MARKED = "((select count(distinct a.pupil_id) from marked_answer a where a.marking_id = m.id) "
+            + "+ (select count(*) from marked_paper p where p.marking_id = m.id and p.absent and not exists "
+            + "(select 1 from marked_answer a where a.marking_id = m.id and a.pupil_id = p.pupil_id)))";
     String PUPILS = "(select count(*) from pupil u where u.class_id = m.class_id and u.deleted_at is null)";
 
     /** A pile in the list of them. */
