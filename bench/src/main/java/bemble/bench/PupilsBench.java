@@ -1,10 +1,7 @@
 package bemble.bench;
 
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.HttpCookie;
 import java.net.URI;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
@@ -15,8 +12,6 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -36,54 +31,23 @@ final class PupilsBench {
         this.base = base;
     }
 
-    /** Somebody at a device of their own. */
-    private final class Device {
-        private final CookieManager cookies = new CookieManager();
-        private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
-
-        String send(String method, String path, String body) throws IOException, InterruptedException {
-            HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path)).header("Content-Type", "application/json")
-                    .method(method, body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
-            cookies.getCookieStore().getCookies().stream().filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
-                    .map(HttpCookie::getValue).findFirst().ifPresent(token -> request.header("X-XSRF-TOKEN", token));
-            HttpResponse<String> answer = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
-            if (answer.statusCode() >= 400) {
-                failures.incrementAndGet();
-            }
-            return answer.body();
-        }
-    }
-
-    private static List<String> all(String text, String pattern) {
-        List<String> found = new ArrayList<>();
-        Matcher matches = Pattern.compile(pattern).matcher(text);
-        while (matches.find()) {
-            found.add(matches.group(1));
-        }
-        return found;
-    }
-
     /** @param pupil their number in the class's list */
     private record Seat(String code, String pupil) {}
 
     void measure() throws Exception {
-        Device teacher = new Device();
+        Device teacher = new Device(base, failures);
         teacher.send("GET", "/api/account", null);
         teacher.send("POST", "/api/account/first", "{\"name\":\"Ms Bench\",\"login\":\"bench\",\"password\":\"long enough for a bench\"}");
-        String questions = IntStream.range(0, 10).mapToObj(i -> "{\"problem\":\"" + (4002 + 131 * i) + " − " + (1358 + 77 * i)
-                + "\",\"story\":\"\",\"part\":\"alone\"}").collect(Collectors.joining(","));
-        String set = all(teacher.send("POST", "/api/sets", "{\"title\":\"Bench\",\"tag\":\"\",\"seed\":1,\"questions\":[" + questions
-                + "],\"layout\":{\"paper\":\"a4\",\"columns\":2,\"square\":7,\"setOut\":true,\"carryBoxes\":false,\"checkRow\":false,"
-                + "\"nameLine\":true,\"largePrint\":false,\"sentences\":true}}"), "\"id\":(\\d+)").get(0);
+        String set = Device.newSet(teacher);
         List<Seat> seats = new ArrayList<>();
         for (int i = 0; i < CLASSES; i++) {
             String names = IntStream.range(0, PUPILS).mapToObj(pupil -> "\"Pupil " + pupil + "\"").collect(Collectors.joining(","));
-            String id = all(teacher.send("POST", "/api/classes", "{\"name\":\"Class " + i + "\",\"pupils\":[" + names + "]}"), "\"id\":(\\d+)").get(0);
+            String id = Device.all(teacher.send("POST", "/api/classes", "{\"name\":\"Class " + i + "\",\"pupils\":[" + names + "]}"), "\"id\":(\\d+)").get(0);
             String session = teacher.send("POST", "/api/screens", "{\"classId\":" + id + ",\"setId\":" + set + ",\"led\":false,\"asksDigits\":false}");
-            String code = all(session, "\"code\":\"([A-Z]+)\"").get(0);
-            all(session, "\"pupil\":\\{\"id\":(\\d+)").forEach(pupil -> seats.add(new Seat(code, pupil)));
-            HttpRequest live = HttpRequest.newBuilder(URI.create(base + "/api/screens/" + all(session, "\"id\":(\\d+)").get(0) + "/live")).build();
-            teacher.http.sendAsync(live, HttpResponse.BodyHandlers.discarding());
+            String code = Device.all(session, "\"code\":\"([A-Z]+)\"").get(0);
+            Device.all(session, "\"pupil\":\\{\"id\":(\\d+)").forEach(pupil -> seats.add(new Seat(code, pupil)));
+            HttpRequest live = HttpRequest.newBuilder(URI.create(base + "/api/screens/" + Device.all(session, "\"id\":(\\d+)").get(0) + "/live")).build();
+            teacher.http().sendAsync(live, HttpResponse.BodyHandlers.discarding());
         }
         ExecutorService pupils = Executors.newFixedThreadPool(seats.size());
         List<Callable<long[]>> all = new ArrayList<>();
@@ -104,11 +68,11 @@ final class PupilsBench {
     }
 
     private long[] write(Seat seat, long offset) throws IOException, InterruptedException {
-        Device device = new Device();
+        Device device = new Device(base, failures);
         device.send("GET", "/api/account", null);
         Thread.sleep(offset);
         String in = device.send("POST", "/api/in", "{\"code\":\"" + seat.code() + "\",\"pupilId\":" + seat.pupil() + "}");
-        List<String> papers = all(in, "\"paper\":(\\d+)");
+        List<String> papers = Device.all(in, "\"paper\":(\\d+)");
         long[] times = new long[FIGURES];
         for (int i = 0; i < FIGURES; i++) {
             Thread.sleep(PAUSE_MILLIS);

@@ -60,6 +60,7 @@ public final class ServerBench {
             longest();
             paper();
             new PupilsBench("http://127.0.0.1:" + PORT).measure();
+            new CrowdBench("http://127.0.0.1:" + PORT).measure();
             System.out.printf("server's memory afterwards: %d MB%n", residentKilobytes(server) / 1024);
         } finally {
             server.destroy();
