@@ -2958,7 +2958,7 @@ export interface components {
             style?: {
                 [key: string]: string;
             };
-            given?: string;
+            given: string;
         };
         DiagnoseResponse: {
             verdict: string;

@@ -108,7 +108,7 @@ export function ClassForm({ of, onDone }: { of: SchoolClass; onDone: () => void 
                   />
                   <Button
                     onClick={() => set(index, { out: !line.out })}
-                    aria-label={line.out ? `Leave ${line.name} in` : `Take ${line.name} out`}
+                    aria-label={line.out ? `Leave in ${line.name}` : `Take out ${line.name}`}
                     sx={{ p: '0 6px', minWidth: 76, fontSize: 14, fontWeight: 400 }}
                   >
                     {line.out ? 'Leave in' : 'Take out'}

@@ -172,7 +172,7 @@ function Former({ of }: { of: SchoolClass }) {
             sx={{ p: '0 6px', fontWeight: 400, textDecoration: 'underline' }}
             disabled={back.isPending}
             onClick={() => back.mutate(pupil.id)}
-            aria-label={`Bring ${pupil.name} back`}
+            aria-label={`Bring back ${pupil.name}`}
           >
             Bring back
           </Button>

@@ -36,7 +36,7 @@ export function DeletedEntries() {
               <Button
                 disabled={restore.isPending}
                 onClick={() => restore.mutate({ deletedAt: at })}
-                aria-label={`Bring back all deleted ${momentInWords(at)}`}
+                aria-label={`Bring all of these back, deleted ${momentInWords(at)}`}
                 sx={{ p: '0 6px', textDecoration: 'underline' }}
               >
                 Bring all of these back
@@ -63,7 +63,7 @@ export function DeletedEntries() {
               <Button
                 disabled={restore.isPending}
                 onClick={() => restore.mutate({ ids: [entry.id] })}
-                aria-label={`Bring ${entry.problem} back`}
+                aria-label={`Bring back ${entry.problem}`}
                 sx={{ p: '0 6px', fontWeight: 400, textDecoration: 'underline' }}
               >
                 Bring back

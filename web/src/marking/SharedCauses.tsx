@@ -28,7 +28,7 @@ export function SharedCauses({ paper, onConfirm }: Props) {
         variant="outlined"
         sx={{ p: '1px 10px' }}
         onClick={() => onConfirm({ kind: 'cause', pupil: paper.pupil.id, cause: slip, questions })}
-        aria-label={`Confirm ${name} for ${questions.length} answers`}
+        aria-label={`Confirm all ${questions.length}: ${name}`}
       >
         Confirm all {questions.length}
       </Button>

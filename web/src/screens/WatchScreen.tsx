@@ -121,7 +121,7 @@ function Place({ place, session, onBack, onAnyDevice }: PlaceProps) {
           ▲ a second device writes under this name{' '}
           <Button
             onClick={onAnyDevice}
-            aria-label={`Let another device write as ${place.pupil.name}`}
+            aria-label={`Let it write as ${place.pupil.name}`}
             sx={{ p: '0 6px', fontSize: 14 }}
           >
             Let it write

@@ -71,7 +71,7 @@ final class PaperWriter implements AutoCloseable {
         page().getByTestId("marked").getByText(words).first().waitFor();
     }
 
-    /** Types all full figures of the right working, along the way that the pen goes by itself. */
+    /** Types all full figures of the right working line by line: to a line by the arrows, and along it as the pen goes. */
     void writeAll(String problem, String method) {
         Client client = new Client(server);
         Map<String, Object> work = method == null ? Map.of("problem", problem) : Map.of("problem", problem, "method", method);
@@ -83,16 +83,50 @@ final class PaperWriter implements AutoCloseable {
                         mark.get("text").asString());
             }
         }
-        for (JsonNode way : paper.get("way")) {
-            JsonNode square = paper.get("squares").get(way.get("square").asInt());
-            hear(square.get("name").asString());
-            String text = texts.get(List.of(square.get("block").asString(), square.get("line").asString(),
-                    square.get("place").asInt()));
-            text.chars().filter(Character::isDigit).forEach(digit -> teacher.key(String.valueOf((char) digit)));
-            if (square.get("number").asBoolean()) {
-                teacher.key("Enter");
+        JsonNode squares = paper.get("squares");
+        for (JsonNode course : paper.get("courses")) {
+            boolean goesOn = false;
+            for (JsonNode index : course.get("squares")) {
+                JsonNode square = squares.get(index.asInt());
+                String text = texts.get(List.of(square.get("block").asString(), square.get("line").asString(), square.get("place").asInt()));
+                if (text != null) {
+                    goTo(squares, square, goesOn);
+                    text.chars().filter(Character::isDigit).forEach(digit -> teacher.key(String.valueOf((char) digit)));
+                }
+                goesOn = text != null;
             }
         }
+    }
+
+    /**
+     * Takes the pen to a square with the arrow keys.
+     *
+     * @param itself whether it has to have come there by itself
+     */
+    private void goTo(JsonNode squares, JsonNode to, boolean itself) {
+        for (int moves = 0; moves < 60; moves++) {
+            String heard = page().getByTestId("square").textContent();
+            if (heard.startsWith(to.get("name").asString() + ",")) {
+                return;
+            }
+            assertThat(itself).as("from %s to %s the pen goes by itself", heard, to.get("name")).isFalse();
+            JsonNode now = at(squares, heard);
+            int down = to.get("row").asInt() - now.get("row").asInt();
+            teacher.key(down > 0 ? "ArrowDown" : down < 0 ? "ArrowUp" : to.get("column").asInt() > now.get("column").asInt() ? "ArrowRight" : "ArrowLeft");
+        }
+        throw new AssertionError("no way to " + to.get("name"));
+    }
+
+    /** The square that is heard; of names that begin alike the longest. */
+    private static JsonNode at(JsonNode squares, String heard) {
+        JsonNode found = null;
+        for (JsonNode square : squares) {
+            String name = square.get("name").asString();
+            if (heard.startsWith(name + ",") && (found == null || name.length() > found.get("name").asString().length())) {
+                found = square;
+            }
+        }
+        return found;
     }
 
     /** How many figures are marked so. */

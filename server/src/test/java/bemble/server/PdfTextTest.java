@@ -54,8 +54,8 @@ class PdfTextTest {
                 ofPupil + "/report.pdf", ofPupil + "/work/pages", ofPupil + "/work.pdf", "/api/markings/" + pile + "/key/pages",
                 "/api/markings/" + pile + "/key.pdf", "/api/markings/" + pile + "/strips/pages", "/api/markings/" + pile + "/strips.pdf")
                 .forEach(PdfTextTest::assertReport);
-        for (String operation : List.of("addition", "subtraction", "multiplication", "division", "square-root")) {
-            String query = "?operation=" + operation;
+        for (String problem : List.of("4738%2B1967", "5002-1347", "347x26", "8412/24", "%E2%88%9A529")) {
+            String query = "?problem=" + problem;
             assertReads("/api/how-we-write-it/page.pdf" + query, texts(teacher.get("/api/how-we-write-it" + query).text()));
         }
     }

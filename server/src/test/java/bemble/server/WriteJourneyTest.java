@@ -31,8 +31,8 @@ class WriteJourneyTest {
             writer.keys("1");
             writer.hear("tens, answer line, empty");
             writer.keys(". 2 7 5");
-            writer.hear("hundreds, answer line, 5");
-            writer.keys("ArrowRight");
+            writer.hear("thousands, answer line, empty");
+            writer.keys("ArrowRight ArrowRight");
             writer.hear("tens, answer line, 7");
             writer.keys("ArrowUp ArrowUp ArrowUp ArrowUp");
             writer.hear("tens, line of small figures, small 2");
@@ -111,7 +111,9 @@ class WriteJourneyTest {
         try (PaperWriter writer = new PaperWriter(browser, server)) {
             writer.take("450 + 62", null, "Set the numbers out too");
             writer.hear("row 1, empty");
-            writer.keys("4 5 0");
+            writer.keys("4 5 0 7");
+            writer.hear("ones, row 1, 0");
+            writer.keys("Enter");
             writer.hear("tens, row 2, empty");
             writer.keys("ArrowLeft 6");
             writer.hear("tens, row 2, empty");
@@ -158,9 +160,9 @@ class WriteJourneyTest {
     void theCheckIsWrittenAndWhereItFailsIsAskedFirst() {
         try (PaperWriter writer = new PaperWriter(browser, server)) {
             writer.take("58 + 67", null, "Write the check too");
-            writer.keys("5 2 1");
+            writer.keys("5 2 1 Enter");
             writer.hear("check, ");
-            writer.keys("6 7 5 8 5 3 1");
+            writer.keys("6 7 Enter 5 8 Enter 5 3 1");
             writer.handIn();
             writer.see("The check does not agree. Where is it: in the sum, or in the check?");
             writer.teacher().press("In the check");
