@@ -80,7 +80,7 @@ export function LogScreen() {
             disabled={nothing || showsDeleted || tidy.isPending}
             onClick={() =>
               tidy.mutate(
-                { search, pupils: pupils === 'true' },
+                { search, pupils: pupils === '' ? undefined : pupils === 'true' },
                 {
                   onSuccess: (gone) => {
                     setDeleted(gone.ids);
@@ -90,7 +90,7 @@ export function LogScreen() {
               )
             }
           >
-            {pupils === 'true' ? 'Delete pupils’ papers not kept' : 'Delete your own not kept'}
+            Delete all not kept
           </Button>
         </Box>
       </Box>

@@ -102,7 +102,7 @@ class LogController {
      * Which part of the log is tidied: what the list shows.
      *
      * @param search the words searched for; left out where none are
-     * @param pupils only what pupils wrote at screens, or, where it is left out, none of it
+     * @param pupils only what pupils wrote at screens, or none of it; everything where it is left out, as in the list
      */
     record TidyWish(@Size(max = 200, message = "Search for fewer words.") String search, Boolean pupils) {}
 
@@ -113,7 +113,7 @@ class LogController {
     @PostMapping("/tidy")
     TidiedAway tidy(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody(required = false) TidyWish wish) {
         LogService.Tidied tidied = log.deleteAllNotKept(teacher.id(), wish == null || wish.search() == null ? "" : wish.search(),
-                wish != null && Boolean.TRUE.equals(wish.pupils()));
+                wish == null ? null : wish.pupils());
         return new TidiedAway(tidied.ids(), tidied.inPiles());
     }
 
