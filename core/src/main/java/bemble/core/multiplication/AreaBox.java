@@ -25,7 +25,7 @@ record AreaBox(Block block, int columns, int slot, HouseStyle style) {
 
     /** How wide a cell must be for a number of so many digits, which stand closer there than in squares. */
     static int slotFor(int digits) {
-        return 2 + digits / 2;
+        return 1 + (digits + 1) / 2;
     }
 
     /** The parts along the upper edge, the rows, and the line whose upper edge closes the box. */

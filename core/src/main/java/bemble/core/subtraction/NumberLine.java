@@ -21,9 +21,11 @@ record NumberLine(Block line, int slot, HouseStyle style) {
     static final String ARCS = "arcs";
     static final String TICKS = "ticks";
     private static final double SQUARES_PER_LETTER = 0.3;
+    private static final double GAP = 0.4;
 
     static NumberLine of(Block line, Numeral longest, HouseStyle style) {
-        return new NumberLine(line, 2 + (int) Math.ceil(style.number(longest).length() * SQUARES_PER_LETTER), style);
+        // An even number of squares: the size of a jump stands in the middle of it.
+        return new NumberLine(line, 2 * (int) Math.ceil((style.number(longest).length() * SQUARES_PER_LETTER + GAP) / 2), style);
     }
 
     /** Draws the line for so many jumps. */
