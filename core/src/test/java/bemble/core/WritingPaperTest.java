@@ -210,7 +210,19 @@ class WritingPaperTest {
     void theCheckHasItsSquaresWhereItIsToBeWritten() {
         WorkOrder order = new WorkOrder(ProblemText.read("4206 - 1358", 0, Punctuation.POINT), null, HouseStyle.USUAL, null);
         assertThat(WritingPaper.of(order, false, false).squares()).noneMatch(square -> square.name().startsWith("check, "));
-        assertThat(WritingPaper.of(order, false, true).squares()).anyMatch(square -> square.name().equals("check, ones, row 1"))
-                .anyMatch(square -> square.name().equals("check, ones, answer line"));
+        assertThat(WritingPaper.of(order, false, true).squares()).anyMatch(square -> square.name().equals("check, sum, ones, row 1"))
+                .anyMatch(square -> square.name().equals("check, sum, ones, answer line"));
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = MethodName.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
+    void noTwoSquaresHaveOneName(MethodName name) {
+        RandomGenerator random = RandomNumbers.seeded(5200 + name.ordinal());
+        for (int i = 0; i < PROBLEMS; i++) {
+            Problem problem = EveryMethodTest.problem(name.operation(), random, 5);
+            WorkOrder order = new WorkOrder(problem, name.id(), RandomStyles.next(random), null);
+            assertThat(WritingPaper.of(order, true, true).squares().stream().map(Square::name)).as("%s", problem)
+                    .doesNotHaveDuplicates();
+        }
     }
 }

@@ -7,8 +7,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import tools.jackson.databind.JsonNode;
 
 /** Somebody who writes on a paper in the browser, by its keys. */
@@ -104,6 +106,7 @@ final class PaperWriter implements AutoCloseable {
      * @param itself whether it has to have come there by itself
      */
     private void goTo(JsonNode squares, JsonNode to, boolean itself) {
+        Set<String> tried = new HashSet<>();
         for (int moves = 0; moves < 60; moves++) {
             String heard = page().getByTestId("square").textContent();
             if (heard.startsWith(to.get("name").asString() + ",")) {
@@ -112,7 +115,10 @@ final class PaperWriter implements AutoCloseable {
             assertThat(itself).as("from %s to %s the pen goes by itself", heard, to.get("name")).isFalse();
             JsonNode now = at(squares, heard);
             int down = to.get("row").asInt() - now.get("row").asInt();
-            teacher.key(down > 0 ? "ArrowDown" : down < 0 ? "ArrowUp" : to.get("column").asInt() > now.get("column").asInt() ? "ArrowRight" : "ArrowLeft");
+            String across = to.get("column").asInt() > now.get("column").asInt() ? "ArrowRight" : "ArrowLeft";
+            String along = down > 0 ? "ArrowDown" : down < 0 ? "ArrowUp" : across;
+            // Where the way up and down has been gone in vain, the columns come first.
+            teacher.key(tried.add(heard + along) ? along : across);
         }
         throw new AssertionError("no way to " + to.get("name"));
     }

@@ -60,8 +60,10 @@ public final class RunningServer implements AutoCloseable {
                 .registerBean("clockOfTheTest", Clock.class, () -> clock, bean -> bean.setPrimary(true))).run(all.toArray(String[]::new));
     }
 
-    void restart() {
+    /** Stops and starts again on the same data, with some more settings. */
+    void restart(String... more) {
         context.close();
+        arguments.addAll(List.of(more));
         begin();
     }
 

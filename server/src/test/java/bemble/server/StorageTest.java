@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 
 /** Saved is saved, whatever becomes of the database meanwhile. */
 class StorageTest {
@@ -51,6 +52,25 @@ class StorageTest {
             server.closeDatabase();
             Thread.sleep(600);
             assertThat(teacher.get("/api/log").json().get("total").asInt()).isEqualTo(before + 40);
+        }
+    }
+
+    @Test
+    void withoutRoomNothingIsSavedAndReadingAndSigningInGoOn() {
+        try (RunningServer server = RunningServer.start("--bemble.demo=true")) {
+            Client teacher = Client.demo(server);
+            String log = teacher.get("/api/log").text();
+            long pile = teacher.get("/api/markings").json().get(0).get("id").asLong();
+            server.restart("--bemble.room=1000000TB");
+            Client again = Client.demo(server);
+            Client.Reply refused = save(again, "58 + 67");
+            assertThat(refused.status()).isEqualTo(507);
+            assertThat(refused.json().get("errors").get(0).get("message").asString()).contains("Make room");
+            assertThat(again.get("/api/log").text()).isEqualTo(log);
+            for (JsonNode pupil : again.get("/api/markings/" + pile).json().get("pupils")) {
+                assertThat(again.get("/api/markings/" + pile + "/papers/" + pupil.get("id").asLong()).status()).isEqualTo(200);
+            }
+            assertThat(Client.demo(server).get("/api/classes").status()).isEqualTo(200);
         }
     }
 

@@ -56,7 +56,7 @@ class DearRequests extends OncePerRequestFilter {
         @Override
         public Object afterBodyRead(Object body, HttpInputMessage message, MethodParameter parameter, Type type,
                 Class<? extends HttpMessageConverter<?>> converter) {
-            int cost = ((Dear) body).cost();
+            int cost = body == null ? 0 : ((Dear) body).cost();
             if (cost > 0 && RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes now) {
                 now.getRequest().setAttribute(PLACE, gate.enter(cost));
             }

@@ -15,15 +15,19 @@ import bemble.server.marking.Views.MarkedSheetView;
 import bemble.server.marking.Views.MarkingView;
 import bemble.server.marking.Views.PaperAnswerView;
 import bemble.server.marking.Views.QuestionLine;
+import bemble.server.storage.DiskFull;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /** Judges pupils' papers, each answer in the light of the others, and shows them. */
 @Component
 class Judging {
+    private static final Logger LOG = LoggerFactory.getLogger(Judging.class);
     private static final int MOST_PRESUMED = 4;
 
     private final MarkingService markings;
@@ -88,7 +92,11 @@ class Judging {
             return new MarkingMapper.Judgement(answer.question(), answer.verdict(), presumed,
                     Slips.FACT_NEAR_MISS.equals(presumed) ? read.factMissed(answer.question()) : null, answer.revision());
         }).toList();
-        markings.keepJudged(id, pupilId, judgements);
+        try {
+            markings.keepJudged(id, pupilId, judgements);
+        } catch (DiskFull later) {
+            LOG.debug("No room to keep how a paper was judged; it is judged again when it is looked at", later);
+        }
         return paper;
     }
 

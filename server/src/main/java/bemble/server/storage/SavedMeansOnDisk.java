@@ -9,6 +9,7 @@ import javax.sql.DataSource;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 import org.springframework.jdbc.datasource.JdbcTransactionObjectSupport;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.TransactionSystemException;
 import org.springframework.transaction.support.DefaultTransactionStatus;
 
@@ -20,10 +21,20 @@ import org.springframework.transaction.support.DefaultTransactionStatus;
 class SavedMeansOnDisk extends DataSourceTransactionManager {
     private final AtomicLong asked = new AtomicLong();
     private final Object disk = new Object();
+    private final Room room;
     private long forced;
 
-    SavedMeansOnDisk(DataSource dataSource) {
+    SavedMeansOnDisk(DataSource dataSource, Room room) {
         super(dataSource);
+        this.room = room;
+    }
+
+    @Override
+    protected void doBegin(Object transaction, TransactionDefinition definition) {
+        if (!definition.isReadOnly()) {
+            room.isNeeded();
+        }
+        super.doBegin(transaction, definition);
     }
 
     @Override
