@@ -43,7 +43,8 @@ public final class RunningServer implements AutoCloseable {
     /** Starts on an empty data directory, by a clock of the test's own. */
     static RunningServer start(Clock clock, String... more) {
         try {
-            List<String> arguments = new ArrayList<>(List.of("--server.port=0", "--spring.main.banner-mode=off"));
+            List<String> arguments = new ArrayList<>(List.of("--server.port=0", "--spring.main.banner-mode=off", "--logging.level.root=error",
+                    "--logging.level.com.zaxxer.hikari=off"));
             arguments.addAll(List.of(more));
             RunningServer server = new RunningServer(Files.createTempDirectory("bemble-test"), arguments, clock);
             server.begin();

@@ -37,7 +37,8 @@ public final class Command {
         if (is("bemble.demo")) {
             folder.forDemo(is("bemble.demo-empty"));
         }
-        List<String> all = new ArrayList<>(arguments);
+        // Given twice an option would count as a list of both.
+        List<String> all = new ArrayList<>(arguments.stream().filter(each -> !each.startsWith("--bemble.data=")).toList());
         all.add("--bemble.data=" + folder.path());
         all.add("--bemble.database=" + folder.database());
         all.add("--logging.file.name=" + folder.path().resolve("bemble.log"));
