@@ -8,10 +8,14 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 
 /** A class and its record: a week from its plan to what comes next, pupils at screens, names in and out. */
 @ExtendWith(DemoServer.class)
@@ -51,6 +55,55 @@ class ClassJourneyTest {
             page.getByText("Take it back").click();
             page.waitForCondition(() -> page.getByText("as you said").count() == 0);
         }
+    }
+
+    @Test
+    void aNameIsCorrectedAndASecondWindowTakesNobodyAway(Browser browser, RunningServer server) {
+        Client client = Client.demo(server);
+        JsonNode petrels = client.post("/api/classes", Map.of("name", "Petrels", "pupils", List.of("Ada", "Ben"))).json();
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            Page page = teacher.page();
+            openClass(teacher, "Petrels", "Names");
+            Page second = page.context().newPage();
+            second.setDefaultTimeout(15_000);
+            second.navigate(page.url());
+            Locator ada = second.getByLabel("Name of pupil 1").first();
+            ada.fill("Ada M");
+
+            page.getByLabel("More pupils, a short name a line").fill("Cleo");
+            button(page, "Keep").click();
+            teacher.see("✓ Kept.");
+            button(second, "Keep").click();
+            second.getByText("Added there: Cleo").waitFor();
+            assertThat(ada.inputValue()).as("what was typed stays").isEqualTo("Ada M");
+            button(second, "Keep what is here, and who was added").click();
+            second.getByText("✓ Kept.").waitFor();
+            assertThat(names(client, petrels)).containsExactly("Ada M", "Ben", "Cleo");
+
+            button(second, "Take out Ben").click();
+            button(second, "Keep").click();
+            button(second, "Bring back Ben").waitFor();
+            second.getByLabel("More pupils, a short name a line").fill("Ben");
+            button(second, "Keep").click();
+            second.getByText("Nothing is kept yet").waitFor();
+            second.getByLabel("“Ben” is").selectOption(new SelectOption().setLabel("Ben who was here before"));
+            button(second, "Keep it so").click();
+            second.waitForCondition(() -> button(second, "Bring back Ben").count() == 0);
+            assertThat(names(client, petrels)).containsExactlyInAnyOrder("Ada M", "Ben", "Cleo");
+            assertThat(ids(client, petrels)).as("nobody was made anew").containsAll(ids(petrels)).hasSize(3);
+        }
+    }
+
+    private static List<String> names(Client client, JsonNode of) {
+        return client.get("/api/classes/" + of.get("id")).json().get("pupils").findValuesAsString("name");
+    }
+
+    private static List<String> ids(JsonNode of) {
+        return of.get("pupils").findValuesAsString("id");
+    }
+
+    private static List<String> ids(Client client, JsonNode of) {
+        return ids(client.get("/api/classes/" + of.get("id")).json());
     }
 
     @Test

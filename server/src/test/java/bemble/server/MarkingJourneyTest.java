@@ -82,7 +82,8 @@ class MarkingJourneyTest {
             dialog.getByText("Presumed: column turned round").waitFor();
             dialog.getByTestId("ring").waitFor();
             teacher.press("Close");
-            teacher.press("Confirm column turned round in question 1");
+            teacher.press("Confirm all 3: column turned round");
+            page.waitForCondition(() -> page.locator("[aria-label^='Confirm column turned round']").count() == 0);
             page.getByLabel("Cause seen in the book, question 2").selectOption("copied-wrongly");
             page.waitForCondition(() -> row(page, 2).locator("span").first().isVisible()
                     && row(page, 2).innerText().contains("copied wrongly"));
