@@ -245,6 +245,8 @@ class MarkingApiTest {
                 assertThat(written.get(i).get("figures").size()).isGreaterThan(1);
             }
         }
+        Map<String, Object> longest = Map.of("problems", List.of("9".repeat(40) + " × " + "9".repeat(40)));
+        assertThat(teacher.post("/api/rehearse/papers", Map.of("pupil", 0, "rehearsal", longest)).message()).contains("take too long");
         assertThat(teacher.post("/api/rehearse/papers", Map.of("pupil", 99, "rehearsal", Map.of("problems", problems))).message())
                 .contains("Choose one of them");
     }

@@ -29,7 +29,7 @@ public class Attempts {
 
     /** How many tries are free, and how long it takes until there is another. */
     private enum Limit {
-        PASSWORD_FROM_ADDRESS(6, Duration.ofSeconds(20), true),
+        PASSWORD_FROM_ADDRESS(10, Duration.ofSeconds(20), true),
         PASSWORD_FROM_ELSEWHERE(40, Duration.ofSeconds(20), true),
         SIGN_INS_OF_ADDRESS(60, Duration.ofSeconds(10), false),
         DIGITS_FROM_ADDRESS(5, Duration.ofSeconds(20), true),

@@ -7,6 +7,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.pupil.Rehearsal;
 import bemble.core.style.HouseStyle;
 import bemble.server.account.SignedIn;
+import bemble.server.load.Cost;
 import bemble.server.load.Dear;
 import bemble.server.log.SimulatedPapers;
 import bemble.server.style.StyleService;
@@ -25,6 +26,9 @@ import org.springframework.web.bind.annotation.RestController;
 class RehearsalController {
     private static final int MOST = 40;
     private static final int OF_A_REHEARSAL = 6;
+    /** What takes a second or so, in {@link Dear}’s unit: to rehearse questions, and to write their papers figure by figure. */
+    private static final int MOST_REHEARSED = 60;
+    private static final int MOST_WRITTEN = 7;
     private final KnownAnswers known;
     private final StyleService styles;
     private final SimulatedPapers simulated;
@@ -44,6 +48,12 @@ class RehearsalController {
         @Override
         public int cost() {
             return OF_A_REHEARSAL;
+        }
+
+        void isWithin(int most, String instead) {
+            if (problems.stream().mapToInt(problem -> Cost.ofProblem(problem, null, null, null)).sum() > most) {
+                throw Refusal.of("problems", "Numbers as long as these take too long here. " + instead);
+            }
         }
     }
 
@@ -87,12 +97,14 @@ class RehearsalController {
 
     @PostMapping("/api/rehearse")
     RehearsalView rehearse(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody RehearsalRequest request) {
+        request.isWithin(MOST_REHEARSED, "Rehearse fewer of them at once, or shorter ones.");
         return RehearsalView.of(rehearsal(request, styles.of(teacher.id())));
     }
 
     /** Has one of the simulated pupils write the same papers into the log, to be looked at figure by figure. */
     @PostMapping("/api/rehearse/papers")
     SimulatedRun write(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody SimulatedRequest request) {
+        request.rehearsal().isWithin(MOST_WRITTEN, "Have the papers of shorter ones written.");
         HouseStyle style = styles.of(teacher.id());
         List<Rehearsal.RehearsedPaper> papers = rehearsal(request.rehearsal(), style).papers();
         if (request.pupil() < 0 || request.pupil() >= papers.size()) {
