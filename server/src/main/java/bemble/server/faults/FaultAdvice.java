@@ -3,7 +3,6 @@ package bemble.server.faults;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.storage.ClosedByFullDisk;
-import bemble.server.storage.DiskFull;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
@@ -79,7 +78,7 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<Object> unforeseen(Exception exception) {
-        if (exception instanceof DiskFull || ClosedByFullDisk.isCause(exception)) {
+        if (ClosedByFullDisk.isCause(exception)) {
             LOG.error("The disk takes no more: {}", exception.toString());
             return FaultResponse.of(HttpStatus.INSUFFICIENT_STORAGE, "The disk is full", List.of(new Fault("",
                     "The disk of this computer is full, so nothing was saved. Make room on it and try again; what you "

@@ -31,12 +31,10 @@ class Judging {
     private static final int MOST_PRESUMED = 4;
 
     private final MarkingService markings;
-    private final MarkingMapper mapper;
     private final KnownAnswers known;
 
-    Judging(MarkingService markings, MarkingMapper mapper, KnownAnswers known) {
+    Judging(MarkingService markings, KnownAnswers known) {
         this.markings = markings;
-        this.mapper = mapper;
         this.known = known;
     }
 

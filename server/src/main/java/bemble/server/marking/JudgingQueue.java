@@ -1,6 +1,7 @@
 package bemble.server.marking;
 
 import bemble.server.faults.Missing;
+import bemble.server.load.DaemonThreads;
 import bemble.server.marking.Views.MarkedPaperView;
 import jakarta.annotation.PreDestroy;
 import java.util.Map;
@@ -34,11 +35,7 @@ class JudgingQueue {
     private final Judging judging;
     private final MarkingMapper mapper;
     private final Map<Paper, CompletableFuture<MarkedPaperView>> waiting = new ConcurrentHashMap<>();
-    private final ExecutorService judge = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "judging");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService judge = Executors.newSingleThreadExecutor(DaemonThreads.named("judging"));
 
     JudgingQueue(Judging judging, MarkingMapper mapper) {
         this.judging = judging;

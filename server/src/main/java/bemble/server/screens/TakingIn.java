@@ -1,5 +1,6 @@
 package bemble.server.screens;
 
+import bemble.server.load.DaemonThreads;
 import jakarta.annotation.PreDestroy;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
@@ -26,11 +27,7 @@ class TakingIn {
 
     private final HandedIn handed;
     private final ScreenMapper screens;
-    private final ExecutorService taker = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "taking in");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService taker = Executors.newSingleThreadExecutor(DaemonThreads.named("taking in"));
 
     TakingIn(HandedIn handed, ScreenMapper screens) {
         this.handed = handed;

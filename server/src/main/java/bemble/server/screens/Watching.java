@@ -1,5 +1,6 @@
 package bemble.server.screens;
 
+import bemble.server.load.DaemonThreads;
 import bemble.server.screens.ScreenViews.SessionView;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
@@ -27,11 +28,7 @@ class Watching {
 
     private final Map<Long, List<Watcher>> watchers = new ConcurrentHashMap<>();
     private final Set<Long> changed = ConcurrentHashMap.newKeySet();
-    private final ScheduledExecutorService sender = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "watching");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ScheduledExecutorService sender = Executors.newSingleThreadScheduledExecutor(DaemonThreads.named("watching"));
 
     SseEmitter watch(long sessionId, Supplier<SessionView> view) {
         SseEmitter emitter = new SseEmitter(LONGEST_MILLISECONDS);

@@ -18,10 +18,10 @@ public final class ClosedByFullDisk implements SQLExceptionOverride {
         return isCause(exception) ? Override.MUST_EVICT : Override.CONTINUE_EVICT;
     }
 
-    /** Whether a failure comes from a disk that takes no more, or from the database that closed for it. */
+    /** Whether a failure comes from a disk that takes no more, from the database that closed for it, or from {@link Room}. */
     public static boolean isCause(Throwable failure) {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
-            if (cause instanceof SQLException sql && CODES.contains(sql.getErrorCode())
+            if (cause instanceof DiskFull || cause instanceof SQLException sql && CODES.contains(sql.getErrorCode())
                     || cause instanceof IOException && String.valueOf(cause.getMessage()).contains("No space left")) {
                 return true;
             }

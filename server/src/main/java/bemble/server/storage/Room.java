@@ -1,8 +1,6 @@
 package bemble.server.storage;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.io.File;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.util.unit.DataSize;
@@ -13,22 +11,19 @@ import org.springframework.util.unit.DataSize;
  */
 @Component
 class Room {
-    private final Path folder;
+    private final File folder;
     private final long kept;
 
     Room(@Value("${bemble.data}") String folder, @Value("${bemble.room}") DataSize kept) {
-        this.folder = Path.of(folder);
+        this.folder = new File(folder);
         this.kept = kept.toBytes();
     }
 
-    /** @throws DiskFull when less room is left than is kept free */
+    /** @throws DiskFull when less room is left than is kept free, or the folder cannot be asked */
     void isNeeded() {
-        try {
-            if (Files.getFileStore(folder).getUsableSpace() < kept) {
-                throw new DiskFull();
-            }
-        } catch (IOException unknown) {
-            throw new DiskFull(unknown);
+        // Asked before every save: a FileStore would read the list of all mounts each time.
+        if (folder.getUsableSpace() < kept) {
+            throw new DiskFull();
         }
     }
 }
