@@ -46,8 +46,20 @@ public class ClassService {
      * @throws Missing where the teacher has no such pupil
      */
     public SchoolClass ofPupil(long teacherId, long pupilId) {
-        return withPupils(classes.ofPupil(teacherId, pupilId).orElseThrow(() ->
-                new Missing("This pupil is in none of your classes. The class list shows who is there.")));
+        return withPupils(classes.ofPupil(teacherId, pupilId).orElseThrow(ClassService::noSuchPupil));
+    }
+
+    /**
+     * A pupil in whichever class of the teacher they are or were; somebody else may delete them at any moment.
+     *
+     * @throws Missing where the teacher has no such pupil
+     */
+    public Pupil findPupil(long teacherId, long pupilId) {
+        return pupil(teacherId, pupilId).orElseThrow(ClassService::noSuchPupil);
+    }
+
+    private static Missing noSuchPupil() {
+        return new Missing("This pupil is in none of your classes. The class list shows who is there.");
     }
 
     /** A pupil in whichever class of the teacher they are or were; nothing where they are in none. */

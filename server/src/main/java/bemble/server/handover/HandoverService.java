@@ -67,7 +67,7 @@ class HandoverService {
 
     WhatGoes whatGoes(long teacherId, long pupilId) {
         SchoolClass schoolClass = classes.ofPupil(teacherId, pupilId);
-        Pupil pupil = classes.pupil(teacherId, pupilId).orElseThrow();
+        Pupil pupil = classes.findPupil(teacherId, pupilId);
         return new WhatGoes(pupil, schoolClass.name(), work.count(pupilId), papers.count(pupilId));
     }
 

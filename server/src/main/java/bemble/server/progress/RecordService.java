@@ -151,7 +151,7 @@ public class RecordService {
     /** @throws Missing where the teacher has no such pupil */
     public Known pupil(long teacherId, long pupilId) {
         SchoolClass schoolClass = classes.ofPupil(teacherId, pupilId);
-        Pupil pupil = classes.pupil(teacherId, pupilId).orElseThrow();
+        Pupil pupil = classes.findPupil(teacherId, pupilId);
         return new Known(schoolClass, work(teacherId, schoolClass.with(List.of(pupil))).get(0));
     }
 
