@@ -69,6 +69,11 @@ class WeekJourneyTest {
                     .doesNotContain("Ida M");
             teacher.assertAccessible();
 
+            clock.moveTo(MONDAY.plusDays(5));
+            page.reload();
+            openWeek(teacher);
+            teacher.see("Week of Mon 18 Jan");
+
             clock.moveTo(MONDAY.plusDays(7));
             page.reload();
             openWeek(teacher);

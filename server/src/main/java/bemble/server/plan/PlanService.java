@@ -41,6 +41,7 @@ import tools.jackson.databind.ObjectMapper;
 /** Makes the week's plan of a class and keeps what is changed in it by hand. */
 @Service
 public class PlanService {
+    private static final List<Integer> USUAL_WEEKDAYS = List.of(1, 2, 3, 4, 5);
     private static final int USUAL_MINUTES = 20;
     private static final int USUAL_GROUP = 60;
     private static final int MOST_QUESTIONS = 40;
@@ -115,7 +116,7 @@ public class PlanService {
         if (topics.isEmpty()) {
             Ladder.of(Operation.ADDITION).forEach(rung -> topics.add(rung.id()));
         }
-        return new Term(topics, List.of(1, 2, 3, 4, 5), USUAL_MINUTES, USUAL_GROUP, 3);
+        return new Term(topics, USUAL_WEEKDAYS, USUAL_MINUTES, USUAL_GROUP, 3);
     }
 
     /**
@@ -127,7 +128,7 @@ public class PlanService {
     @Transactional
     TermView keepTerm(long teacherId, long classId, Term term, int revision) {
         classes.find(teacherId, classId);
-        term.wishes(monday(null));
+        term.wishes(monday(records.today()));
         String content = json.writeValueAsString(term);
         int kept = revision == 0 ? plans.beginTerm(classId, content) : plans.changeTerm(classId, content, revision);
         if (kept == 0) {
@@ -136,11 +137,23 @@ public class PlanService {
         return term(teacherId, classId);
     }
 
-    private LocalDate monday(LocalDate day) {
-        return (day == null ? records.today() : day).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    private static LocalDate monday(LocalDate day) {
+        return day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
     }
 
-    /** The plan of the week in which a day lies; of this week where none is given. */
+    /** The Monday of the week that is meant: where no day is given, of the first week in which a lesson is still to come. */
+    private LocalDate week(long classId, LocalDate day) {
+        if (day != null) {
+            return monday(day);
+        }
+        LocalDate today = records.today();
+        List<Integer> weekdays = plans.term(classId).map(stored -> json.readValue(stored.content(), Term.class).weekdays())
+                .orElse(USUAL_WEEKDAYS);
+        boolean over = weekdays.stream().noneMatch(weekday -> weekday >= today.getDayOfWeek().getValue());
+        return monday(over ? today.plusWeeks(1) : today);
+    }
+
+    /** The plan of the week in which a day lies; of the week with the next lesson where none is given. */
     public PlanView plan(long teacherId, long classId, LocalDate day) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         return plan(schoolClass, day, () -> records.work(teacherId, schoolClass));
@@ -148,7 +161,7 @@ public class PlanService {
 
     /** The same for who knows already what the pupils have done. */
     public PlanView plan(SchoolClass schoolClass, LocalDate day, Supplier<List<PupilWork>> work) {
-        LocalDate monday = monday(day);
+        LocalDate monday = week(schoolClass.id(), day);
         Kept kept = kept(schoolClass, monday, work);
         return view(schoolClass, monday, kept.revision(), kept.content());
     }
@@ -222,7 +235,7 @@ public class PlanService {
     @Transactional
     PlanView keep(long teacherId, long classId, LocalDate day, PlanContent content, int revision) {
         classes.find(teacherId, classId);
-        LocalDate monday = monday(day);
+        LocalDate monday = week(classId, day);
         content.days().forEach(each -> each.groups().forEach(group -> {
             need(group);
             if (group.questions() < 1 || group.questions() > MOST_QUESTIONS) {
@@ -241,7 +254,7 @@ public class PlanService {
     @Transactional
     PlanView again(long teacherId, long classId, LocalDate day) {
         classes.find(teacherId, classId);
-        plans.remove(classId, monday(day));
+        plans.remove(classId, week(classId, day));
         return plan(teacherId, classId, day);
     }
 
@@ -253,7 +266,7 @@ public class PlanService {
     @Transactional
     public long setFor(long teacherId, long classId, LocalDate day, String key) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
-        LocalDate monday = monday(day);
+        LocalDate monday = week(classId, day);
         Kept kept = kept(schoolClass, monday, () -> records.work(teacherId, schoolClass));
         PlanContent content = kept.content();
         PlannedDay planned = content.days().stream().filter(each -> each.groups().stream().anyMatch(group -> group.key().equals(key)))
