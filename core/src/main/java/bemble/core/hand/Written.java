@@ -5,6 +5,7 @@ import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.working.Figure;
 import bemble.core.working.Spoken;
+import bemble.core.working.Spot;
 import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
@@ -104,6 +105,11 @@ public final class Written {
     /** The desk it was written at, to go on with a check. */
     public Desk desk() {
         return desk;
+    }
+
+    /** The line in which the answer stands, at its ones; null where the hand did not come so far. */
+    public Spot answerStands() {
+        return desk.answer();
     }
 
     /** The decisions of the work, in order. */

@@ -5,8 +5,11 @@ import bemble.core.stack.Lines;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.working.Role;
+import bemble.core.working.Size;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +20,10 @@ final class KnownSquares {
     private final Map<String, Set<Figure.Key>> bySquare = new HashMap<>();
     /** Where the carries of a block stand, by the block. */
     private final Map<String, Figure.Key> carries = new HashMap<>();
+    /** The lines in which digits of numbers stand. */
+    private final Set<String> numberLines = new HashSet<>();
+    /** The small figures that belong over or under a column, by block and column. */
+    private final Map<String, Map<Figure.Key, String>> small = new HashMap<>();
 
     /** Takes in what a hand has written. */
     void add(List<Decision<?>> decisions) {
@@ -25,8 +32,12 @@ final class KnownSquares {
         for (Figure figure : ink) {
             Figure.Key key = figure.key();
             bySquare.computeIfAbsent(square(key.block(), key.line(), key.place()), square -> new LinkedHashSet<>()).add(key);
+            if (figure.size() == Size.FULL && key.anchor() == Anchor.MIDDLE) {
+                numberLines.add(key.block() + " " + key.line());
+            }
             if (figure.role() == Role.CARRY) {
                 carries.putIfAbsent(key.block(), key);
+                small.computeIfAbsent(column(key.block(), key.place()), column -> new LinkedHashMap<>()).putIfAbsent(key, figure.text());
             }
         }
     }
@@ -35,6 +46,10 @@ final class KnownSquares {
     boolean know(PaperFigure figure) {
         Set<Figure.Key> known = bySquare.getOrDefault(square(figure.block(), figure.line(), figure.place()), Set.of());
         return figure.anchor() == null ? known.contains(key(figure, Anchor.MIDDLE)) : known.contains(key(figure, figure.anchor()));
+    }
+
+    private static String column(String block, int place) {
+        return block + " " + place;
     }
 
     private static String square(String block, String line, int place) {
@@ -58,9 +73,18 @@ final class KnownSquares {
 
     private Figure.Key asCarry(PaperFigure figure, Figure.Key key, Set<Figure.Key> taken) {
         Figure.Key carry = carries.get(figure.block());
-        if (carry == null || figure.isStroke() || !isCarryPlace(key) || key.line().equals(carry.line())
-                && key.anchor() == carry.anchor()) {
+        if (carry == null || figure.isStroke() || key.line().equals(carry.line()) && key.anchor() == carry.anchor()) {
             return key;
+        }
+        boolean amongNumbers = key.anchor() == Anchor.MIDDLE && numberLines.contains(key.block() + " " + key.line());
+        if (amongNumbers) {
+            return key;
+        }
+        if (!isCarryPlace(key)) {
+            // Somewhere else over or under its column it is a carry where it says what is carried there.
+            return small.getOrDefault(column(figure.block(), figure.place()), Map.of()).entrySet().stream()
+                    .filter(each -> each.getValue().equals(figure.text()) && !taken.contains(each.getKey()))
+                    .map(Map.Entry::getKey).findFirst().orElse(key);
         }
         Figure.Key other = new Figure.Key(carry.block(), carry.line(), figure.place(), carry.anchor(), false);
         return taken.contains(other) ? key : other;

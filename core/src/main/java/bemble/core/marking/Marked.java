@@ -11,14 +11,19 @@ import java.util.List;
  * @param answer the answer that stands on the paper
  * @param first where a rule was first broken, or null
  * @param check how the check came out, or null where none was asked for or the paper is not that far
+ * @param notShown lines of the working of which nothing stands although the answer does; a note, never a fault
  * @param slips the slips that the paper fits, the likeliest first
  */
 public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAnswer answer, FirstWrong first,
-                     MarkedCheck check, List<Explained> slips) {
+                     MarkedCheck check, List<Line> notShown, List<Explained> slips) {
     public Marked {
         figures = List.copyOf(figures);
+        notShown = List.copyOf(notShown);
         slips = List.copyOf(slips);
     }
+
+    /** A line of a block. */
+    public record Line(String block, String line) {}
 
     /** The answer as it stands on the paper, as far as it stands there. */
     public record MarkedAnswer(String text, PaperVerdict verdict) {}

@@ -2,7 +2,6 @@ package bemble.core.marking;
 
 import bemble.core.check.Check;
 import bemble.core.check.Checking;
-import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
 import bemble.core.hand.Stuck;
@@ -10,7 +9,6 @@ import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -31,8 +29,6 @@ public final class Marking {
     private final Method<?> method;
     private final HouseStyle style;
     private final PaperToMark paper;
-    private final List<KnownSlip> slips;
-    private final WrittenPaper written;
     private final List<Run> runs = new ArrayList<>();
     /** The cost of the reading that fits most nearly so far. */
     private double likeliest = Double.MAX_VALUE / 2;
@@ -42,22 +38,6 @@ public final class Marking {
         this.method = method;
         this.style = style;
         this.paper = paper;
-        this.slips = Slips.of(problem, method.name());
-        KnownSquares squares = new KnownSquares();
-        learn(squares, Hand.CAREFUL);
-        if (paper.check() != null) {
-            Written careful = Written.answerBy(Hand.CAREFUL, problem, method, style);
-            Checking.write(paper.check(), problem, careful.method(), careful.answer(), careful.desk());
-            squares.add(careful.decisionsOfCheck());
-        }
-        if (!paper.written().stream().allMatch(squares::know)) {
-            slips.forEach(slip -> learn(squares, slip.slip().over(Hand.CAREFUL)));
-        }
-        this.written = new WrittenPaper(paper.written(), squares);
-    }
-
-    private void learn(KnownSquares squares, Hand hand) {
-        squares.add(Written.asFarAs(hand, problem, method, style, false).decisions());
     }
 
     /**
@@ -71,30 +51,44 @@ public final class Marking {
     }
 
     private Marked marked() {
-        Written careful = Written.answerBy(Hand.CAREFUL, problem, method, style);
+        View house = new View(Way.ofTheHouse(problem, method, style, paper.written()), problem, paper);
         if (paper.ownWay()) {
-            return verdicts(read(Hypothesis.CAREFUL), careful).answerOnly();
+            return verdicts(read(house, Hypothesis.CAREFUL)).answerOnly();
         }
-        Run best = best();
+        List<Run> careful = Ways.of(problem, method, style, paper).stream()
+                .map(way -> read(way.equals(house.way()) ? house : new View(way, problem, paper), Hypothesis.CAREFUL)).toList();
+        Run fair = careful.stream().filter(run -> !run.contradicts() && run.view().answer().verdict() == PaperVerdict.RIGHT)
+                .min(Comparator.comparingInt(Run::strays)).orElse(null);
+        if (fair != null) {
+            return verdicts(fair).marked(List.of());
+        }
+        if (house.answer().isOtherwiseRight()) {
+            Run led = read(house.withoutAnswer(), Hypothesis.CAREFUL);
+            if (!led.contradicts()) {
+                return verdicts(led).markedRight();
+            }
+        }
+        Run best = best(careful);
         List<Marked.Explained> explained = explained(best);
-        Marked marked = verdicts(best, careful).marked(explained);
+        Marked marked = verdicts(best).marked(explained);
         boolean showsNothing = best.hypothesis().slips() > 0 && marked.verdict() != PaperVerdict.WRONG;
         // A slip that has left no trace explains nothing: what stands there besides is judged by the careful hand.
-        return !showsNothing ? marked : verdicts(runs.get(0), careful).marked(List.of());
+        return !showsNothing ? marked : verdicts(runs.get(0)).marked(List.of());
     }
 
-    private Verdicts verdicts(Run run, Written careful) {
-        Written drawn = run.drawn(written, method);
+    private Verdicts verdicts(Run run) {
+        View view = run.view();
+        Written drawn = run.drawn();
         Check check = null;
         if (paper.check() != null && drawn.isFinished()) {
-            drawn.desk().checkIsWrittenBy(Run.hand(Hypothesis.CAREFUL, written));
+            drawn.desk().checkIsWrittenBy(Run.hand(Hypothesis.CAREFUL, view.written()));
             try {
                 check = Checking.write(paper.check(), problem, drawn.method(), drawn.answer(), drawn.desk());
             } catch (Stuck | Refusal noCheck) {
                 // From such an answer no check can be worked; there is nothing in it to mark.
             }
         }
-        return new Verdicts(drawn, check, written, paper, careful);
+        return new Verdicts(drawn, check, view, paper);
     }
 
     private List<Marked.Explained> explained(Run best) {
@@ -106,16 +100,25 @@ public final class Marking {
     }
 
     /** The reading that fits most nearly; of two that fit alike the one with fewer slips, and the one that was tried first. */
-    private Run best() {
-        Run best = read(Hypothesis.CAREFUL);
-        if (written.figures().isEmpty() || best.essential() < Run.SLIP) {
+    private Run best(List<Run> careful) {
+        Run house = careful.get(0);
+        // More figures that belong to nothing: that way would explain away what stands there.
+        Run other = careful.stream().filter(run -> run != house && run.strays() <= house.strays() && run.cost() < house.cost() - 1e-9)
+                .min(Comparator.comparingDouble(Run::cost)).orElse(null);
+        Run best = bestIn(house);
+        return other == null ? best : better(best, bestIn(other));
+    }
+
+    private Run bestIn(Run careful) {
+        View view = careful.view();
+        Run best = careful;
+        if (paper.written().isEmpty() || best.essential() < Run.SLIP) {
             // No slip could explain it better than that there is none.
             return best;
         }
-        Run careful = best;
         List<KnownSlip> concerned = new ArrayList<>();
-        for (KnownSlip slip : slips) {
-            Run run = read(Hypothesis.of(slip));
+        for (KnownSlip slip : view.slips()) {
+            Run run = read(view, Hypothesis.of(slip));
             if (!run.readsLike(careful)) {
                 concerned.add(slip);
             }
@@ -125,12 +128,12 @@ public final class Marking {
             best = missing(once(best, concerned));
         }
         if (best.essential() > Run.SLIP && best.cost() > GOOD) {
-            List<Run> likely = runs.stream().filter(run -> run.hypothesis().slips() == 1)
+            List<Run> likely = runs.stream().filter(run -> run.view() == view && run.hypothesis().slips() == 1)
                     .sorted(Comparator.comparingDouble(Run::cost)).limit(MOST_TRIED_ON).toList();
             for (Run first : likely) {
                 for (KnownSlip second : concerned) {
                     if (!first.hypothesis().names().contains(second.id())) {
-                        best = better(best, read(first.hypothesis().and(second)));
+                        best = better(best, read(view, first.hypothesis().and(second)));
                     }
                 }
             }
@@ -144,7 +147,7 @@ public final class Marking {
         Run best = from;
         for (KnownSlip slip : concerned) {
             if (from.departs()) {
-                best = better(best, read(from.hypothesis().and(slip, from.firstPlace())));
+                best = better(best, read(from.view(), from.hypothesis().and(slip, from.firstPlace())));
             }
         }
         return best;
@@ -156,7 +159,7 @@ public final class Marking {
         for (int i = 0; i < MOST_MISSED && best.departs() && best.firstMissed() >= 0; i++) {
             Run before = best;
             for (int by : NEAR) {
-                best = better(best, read(before.hypothesis().missing(before.firstMissed(), by)));
+                best = better(best, read(before.view(), before.hypothesis().missing(before.firstMissed(), by)));
             }
             if (best == before) {
                 break;
@@ -169,8 +172,8 @@ public final class Marking {
         return other.cost() < best.cost() - 1e-9 ? other : best;
     }
 
-    private Run read(Hypothesis hypothesis) {
-        Run run = Run.of(hypothesis, written, paper.settingOut(), paper.soFar(), likeliest + NEARLY, problem, method, style);
+    private Run read(View view, Hypothesis hypothesis) {
+        Run run = Run.of(hypothesis, view, paper.settingOut(), paper.soFar(), likeliest + NEARLY);
         likeliest = Math.min(likeliest, run.cost());
         runs.add(run);
         return run;

@@ -2,16 +2,14 @@ package bemble.core.marking;
 
 import bemble.core.hand.Decision;
 import bemble.core.hand.Hand;
-import bemble.core.hand.Method;
 import bemble.core.hand.ReadingHand;
 import bemble.core.hand.Slip;
 import bemble.core.hand.Written;
-import bemble.core.problem.Problem;
-import bemble.core.style.HouseStyle;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
+import bemble.core.working.Spot;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -29,14 +27,19 @@ final class Run {
     private static final double LIKELIHOOD = 3;
 
     private final Hypothesis hypothesis;
+    private final View view;
     private final Written written;
     private final ReadingHand reader;
     private double cost;
+    /** How many figures stand there that say something else than this hand writes, the departures not counted. */
+    private int others;
+    private List<Figure.Key> strays = List.of();
     /** The cost without what is only small: carries kept in the head, and the like. */
     private double essential;
 
-    private Run(Hypothesis hypothesis, Written written, ReadingHand reader) {
+    private Run(Hypothesis hypothesis, View view, Written written, ReadingHand reader) {
         this.hypothesis = hypothesis;
+        this.view = view;
         this.written = written;
         this.reader = reader;
     }
@@ -44,17 +47,18 @@ final class Run {
     /**
      * Reads a paper.
      *
+     * @param view the way in which it is seen
      * @param given whether the numbers of the problem are among what was written
      * @param most a reading that must cost more than this is not weighed further
      */
-    static Run of(Hypothesis hypothesis, WrittenPaper paper, boolean given, boolean soFar, double most, Problem problem,
-            Method<?> method, HouseStyle style) {
-        ReadingHand reader = hand(hypothesis, paper);
-        Run run = new Run(hypothesis, Written.asFarAs(reader, problem, method, style, false), reader);
+    static Run of(Hypothesis hypothesis, View view, boolean given, boolean soFar, double most) {
+        ReadingHand reader = hand(hypothesis, view.written());
+        Way way = view.way();
+        Run run = new Run(hypothesis, view, Written.asFarAs(reader, way.problem(), way.method(), way.style(), false), reader);
         run.cost = run.least();
         run.essential = run.cost;
         if (run.cost <= most) {
-            run.cost = run.weigh(paper, given, soFar);
+            run.cost = run.weigh(view.written(), given, soFar);
         }
         return run;
     }
@@ -68,6 +72,7 @@ final class Run {
         double sum = least();
         double small = 0;
         Set<Figure.Key> expected = new HashSet<>();
+        Spot answer = written.answerStands();
         int absentSinceLast = 0;
         double smallSinceLast = 0;
         for (Decision<?> decision : written.decisions()) {
@@ -77,13 +82,16 @@ final class Run {
                 }
                 PaperFigure there = paper.at(figure.key());
                 if (there != null) {
-                    sum += figure.kind() == MarkKind.STRIKE || there.isUnclear() || there.says(figure.text()) ? 0 : DEPARTURE;
+                    boolean same = figure.kind() == MarkKind.STRIKE || there.isUnclear() || there.says(figure.text());
+                    sum += same ? 0 : DEPARTURE;
+                    others += same ? 0 : 1;
                     sum += ABSENT * absentSinceLast;
                     small += smallSinceLast;
                     absentSinceLast = 0;
                     smallSinceLast = 0;
                 } else if (figure.isFull() || figure.role() == Role.GIVEN) {
-                    absentSinceLast++;
+                    // A line of which nothing stands was worked in the head, whoever wrote the paper.
+                    absentSinceLast += paper.hasLineOf(figure.key()) || isAnswer(figure.key(), answer) ? 1 : 0;
                 } else if (figure.kind() != MarkKind.STRIKE && figure.kind() != MarkKind.POINT) {
                     smallSinceLast += ABSENT_SMALL;
                 }
@@ -91,15 +99,34 @@ final class Run {
         }
         // A paper that just ends is unfinished, however much is to come.
         sum += absentSinceLast > 0 && !soFar ? ABSENT : 0;
-        for (Figure.Key key : paper.strays(expected)) {
+        strays = paper.strays(expected);
+        NumberLines lines = new NumberLines(written.decisions());
+        for (Figure.Key key : strays) {
             if (key.stroke() || key.anchor() != Anchor.MIDDLE) {
                 small += STRAY_SMALL;
             } else {
                 sum += STRAY;
+                others += lines.contradicts(key, paper.at(key)) ? 1 : 0;
             }
         }
+        others += lines.holes(paper);
         essential = sum;
         return sum + small;
+    }
+
+    /** Whether something stands on the paper that this hand would not have written. */
+    boolean contradicts() {
+        return departs() || others > 0 || !written.isFinished();
+    }
+
+    /** How many figures stand where this hand has nothing to write. */
+    int strays() {
+        return (int) strays.stream().filter(key -> !key.block().startsWith("check.")).count();
+    }
+
+    private static boolean isAnswer(Figure.Key key, Spot answer) {
+        return key.block().equals("remainder") || answer != null && key.block().equals(answer.block().id())
+                && key.line().equals(answer.line());
     }
 
     private static boolean isOnPaper(Figure figure, boolean given) {
@@ -136,8 +163,12 @@ final class Run {
     }
 
     /** The same reading with what is drawn round the figures. */
-    Written drawn(WrittenPaper paper, Method<?> method) {
-        return Written.asFarAs(hand(hypothesis, paper), written.problem(), method, written.style(), true);
+    Written drawn() {
+        return Written.asFarAs(hand(hypothesis, view.written()), written.problem(), view.way().method(), written.style(), true);
+    }
+
+    View view() {
+        return view;
     }
 
     static ReadingHand hand(Hypothesis hypothesis, WrittenPaper paper) {

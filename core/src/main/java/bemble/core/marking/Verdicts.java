@@ -13,12 +13,11 @@ import bemble.core.working.Size;
 import bemble.core.working.Spoken;
 import bemble.core.working.Working;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
+import java.util.function.Predicate;
 
 /** What is said of each figure, from the reading of a paper that fits most nearly. */
 final class Verdicts {
@@ -27,6 +26,8 @@ final class Verdicts {
     private final Written read;
     private final Working working;
     private final WrittenPaper paper;
+    private final AnswerOnPaper answer;
+    private final NumberLines lines;
     private final PaperToMark order;
     private final Written careful;
     private final Check check;
@@ -34,12 +35,14 @@ final class Verdicts {
     private final Map<Figure.Key, String> wrongInCheck;
     private final List<MarkedFigure> figures = new ArrayList<>();
 
-    Verdicts(Written read, Check check, WrittenPaper paper, PaperToMark order, Written careful) {
+    Verdicts(Written read, Check check, View view, PaperToMark order) {
         this.read = read;
         this.working = read.working();
-        this.paper = paper;
+        this.paper = view.written();
+        this.answer = view.answer();
         this.order = order;
-        this.careful = careful;
+        this.careful = view.careful();
+        this.lines = new NumberLines(read.decisions());
         this.check = check;
         this.wrongInCheck = wrongIn(read.decisionsOfCheck());
     }
@@ -72,12 +75,49 @@ final class Verdicts {
                 figures.add(stray(each.getKey(), each.getValue()));
             }
         }
-        raiseFirst();
+        PaperVerdict ofAnswer = answer.verdict();
+        if (ofAnswer == PaperVerdict.RIGHT) {
+            figures.replaceAll(Verdicts::leftOut);
+        }
+        raiseFirst(ofAnswer);
         boolean wrong = figures.stream().anyMatch(figure -> figure.verdict() == Verdict.WRONG);
         boolean missing = figures.stream().anyMatch(figure -> figure.verdict() == Verdict.MISSING);
         Marked.FirstWrong first = wrong ? first() : null;
         PaperVerdict verdict = wrong ? PaperVerdict.WRONG : missing ? PaperVerdict.UNFINISHED : PaperVerdict.RIGHT;
-        return new Marked(verdict, figures, answer(last), first, order.check() == null || !read.isFinished() ? null : check(), explained);
+        return new Marked(verdict, whereTheyStand(), new Marked.MarkedAnswer(text(ofAnswer, last), ofAnswer), first,
+                order.check() == null || !read.isFinished() ? null : check(), notShown(), explained);
+    }
+
+    /** An answer that is right though not as a careful hand writes it, and nothing that contradicts it. */
+    Marked markedRight() {
+        Marked led = marked(List.of());
+        List<MarkedFigure> all = new ArrayList<>(led.figures().stream().filter(figure -> !answer.isOf(figure.at())).toList());
+        order.written().stream().map(figure -> new MarkedFigure(new Figure.Key(figure.block(), figure.line(), figure.place(),
+                figure.anchor() == null ? Anchor.MIDDLE : figure.anchor(), figure.isStroke()), figure.kind(), figure.text(), Verdict.RIGHT,
+                null)).filter(figure -> answer.leads(figure.at())).forEach(all::add);
+        return new Marked(PaperVerdict.RIGHT, all, new Marked.MarkedAnswer(answer.text(), PaperVerdict.RIGHT), null, led.check(),
+                led.notShown(), List.of());
+    }
+
+    /** Where the answer stands, what led to it may have been done in the head. */
+    private static MarkedFigure leftOut(MarkedFigure figure) {
+        return figure.verdict() != Verdict.MISSING || figure.at().block().startsWith(CHECK) ? figure
+                : new MarkedFigure(figure.at(), figure.kind(), figure.text(), Verdict.UNWRITTEN, figure.should());
+    }
+
+    private List<MarkedFigure> whereTheyStand() {
+        return figures.stream().map(figure -> figure.text().isEmpty() ? figure : new MarkedFigure(paper.origin(figure.at()), figure.kind(),
+                figure.text(), figure.verdict(), figure.should())).toList();
+    }
+
+    /** The lines of the working of which nothing stands though the answer does. */
+    private List<Marked.Line> notShown() {
+        if (answer.text().isEmpty()) {
+            return List.of();
+        }
+        return careful.decisions().stream().flatMap(decision -> decision.ink().stream()).filter(Figure::isFull).map(Figure::key)
+                .filter(key -> !answer.isOf(key) && !paper.hasLineOf(key)).map(key -> new Marked.Line(key.block(), key.line()))
+                .distinct().toList();
     }
 
     private void judgeCheck(Mark mark) {
@@ -137,6 +177,10 @@ final class Verdicts {
             return;
         }
         boolean same = mark.kind() == MarkKind.STRIKE || there.says(mark.text());
+        if (!same && answer.isOf(mark.key()) && answer.isOtherwiseRight()) {
+            put(mark, there.text(), Verdict.RIGHT, null);
+            return;
+        }
         String text = there.text().isEmpty() ? mark.text() : there.text();
         if (mark.role() == Role.WRONG && !text.equals(mark.should())) {
             put(mark, text, Verdict.WRONG, mark.should());
@@ -154,6 +198,8 @@ final class Verdicts {
             put(mark, "", Verdict.WRONG, mark.should());
         } else if (mark.kind() == MarkKind.POINT) {
             return;
+        } else if (lines.isHole(mark.key(), paper) && answer.verdict() == PaperVerdict.RIGHT) {
+            put(mark, "", Verdict.WRONG, mark.text());
         } else if (mark.size() == Size.FULL && mark.kind() != MarkKind.STRIKE && mark.role() != Role.PADDING) {
             put(mark, "", Verdict.MISSING, mark.text());
         } else {
@@ -178,7 +224,10 @@ final class Verdicts {
             return new MarkedFigure(key, figure.kind(), figure.text(), Verdict.WRONG, should);
         }
         boolean inAnswer = isAnswer(key);
-        boolean wrong = inAnswer && !figure.text().equals("0") || !read.isFinished() && inAnswer;
+        boolean wrong = lines.contradicts(key, figure) || inAnswer && !figure.text().equals("0") || !read.isFinished() && inAnswer;
+        if (inAnswer && answer.verdict() == PaperVerdict.RIGHT) {
+            return new MarkedFigure(key, figure.kind(), figure.text(), figure.text().equals("0") ? Verdict.EXTRA : Verdict.RIGHT, null);
+        }
         return new MarkedFigure(key, figure.kind(), figure.text(), wrong ? Verdict.WRONG : Verdict.EXTRA, wrong ? "" : null);
     }
 
@@ -186,37 +235,33 @@ final class Verdicts {
     Marked answerOnly() {
         paper.figures().forEach((key, figure) -> figures.add(new MarkedFigure(key, figure.kind(), figure.text(),
                 Verdict.EXTRA, null)));
-        String there = textOfAnswer();
-        PaperVerdict verdict = there.isEmpty() ? PaperVerdict.UNFINISHED
-                : there.equals(digits(careful.answer().text())) ? PaperVerdict.RIGHT : PaperVerdict.WRONG;
-        return new Marked(verdict, figures, new Marked.MarkedAnswer(there, verdict), null, null, List.of());
+        PaperVerdict verdict = answer.text().isEmpty() ? PaperVerdict.UNFINISHED
+                : answer.verdict() == PaperVerdict.RIGHT ? PaperVerdict.RIGHT : PaperVerdict.WRONG;
+        return new Marked(verdict, figures, new Marked.MarkedAnswer(answer.text(), verdict), null, null, List.of(), List.of());
     }
 
-    private static String digits(String text) {
-        return text.replaceAll("[^0-9]", "");
-    }
-
-    /** The figures in the answer's line from the left, and what is left over after them. */
-    private String textOfAnswer() {
-        return figures.stream().filter(figure -> !figure.text().isEmpty() && (isAnswer(figure.at())
-                        || figure.at().block().equals("remainder")))
-                .sorted(Comparator.comparing((MarkedFigure figure) -> !isAnswer(figure.at()))
-                        .thenComparing(figure -> -figure.at().place()))
-                .map(MarkedFigure::text).collect(Collectors.joining());
-    }
-
-    /** Where what is wrong was done in the head, it shows first in what follows from it. */
-    private void raiseFirst() {
-        if (figures.stream().anyMatch(figure -> figure.verdict() == Verdict.WRONG)) {
-            return;
+    /**
+     * Where what is wrong was done in the head, it shows first in what follows from it; an answer that is wrong has a figure
+     * that is.
+     */
+    private void raiseFirst(PaperVerdict ofAnswer) {
+        boolean nothingWrong = figures.stream().noneMatch(figure -> figure.verdict() == Verdict.WRONG
+                && !figure.at().block().startsWith(CHECK));
+        if (nothingWrong && !raise(figure -> figure.verdict() == Verdict.FOLLOWS) && ofAnswer == PaperVerdict.WRONG
+                && !raise(figure -> answer.isOf(figure.at()) && !figure.text().isEmpty() && !figure.text().equals(right(figure.at())))) {
+            raise(figure -> answer.isOf(figure.at()));
         }
+    }
+
+    private boolean raise(Predicate<MarkedFigure> which) {
         for (int i = 0; i < figures.size(); i++) {
             MarkedFigure figure = figures.get(i);
-            if (figure.verdict() == Verdict.FOLLOWS) {
+            if (which.test(figure)) {
                 figures.set(i, new MarkedFigure(figure.at(), figure.kind(), figure.text(), Verdict.WRONG, right(figure.at())));
-                return;
+                return true;
             }
         }
+        return false;
     }
 
     private String right(Figure.Key key) {
@@ -232,26 +277,20 @@ final class Verdicts {
 
     private Marked.FirstWrong first() {
         MarkedFigure first = figures.stream().filter(figure -> figure.verdict() == Verdict.WRONG).findFirst().orElseThrow();
-        boolean other = read.decisions().get(0).isBroken();
+        boolean other = !read.decisions().isEmpty() && read.decisions().get(0).isBroken();
         String rule = other ? "The sign is " + read.problem().operation().sign() + "."
                 : read.ruleFirstBroken(first.at()).map(Spoken::say).orElse("");
-        return new Marked.FirstWrong(first.at(), (new MarkWords(read.style()).stands(first) + " " + rule).strip());
+        return new Marked.FirstWrong(first.text().isEmpty() ? first.at() : paper.origin(first.at()), (new MarkWords(read.style()).stands(first) + " " + rule).strip());
     }
 
-    private Marked.MarkedAnswer answer(Map<Figure.Key, Mark> last) {
-        boolean all = read.isFinished();
-        boolean stray = false;
-        for (MarkedFigure figure : figures) {
-            if (isAnswer(figure.at())) {
-                all &= figure.verdict() != Verdict.MISSING;
-                stray |= !last.containsKey(figure.at()) && figure.verdict() == Verdict.WRONG;
-            }
+    /** The answer as the style writes it, where it can be made out; else its figures. */
+    private String text(PaperVerdict verdict, Map<Figure.Key, Mark> last) {
+        if (verdict == PaperVerdict.RIGHT && !answer.isOtherwiseRight()) {
+            return careful.answer().text();
         }
-        if (all && !stray) {
-            String text = read.answer().text();
-            return new Marked.MarkedAnswer(text, text.equals(careful.answer().text()) ? PaperVerdict.RIGHT : PaperVerdict.WRONG);
-        }
-        return new Marked.MarkedAnswer(textOfAnswer(), stray ? PaperVerdict.WRONG : PaperVerdict.UNFINISHED);
+        boolean all = read.isFinished() && figures.stream().filter(figure -> answer.isOf(figure.at()))
+                .noneMatch(figure -> figure.verdict() == Verdict.MISSING || !last.containsKey(figure.at()));
+        return all ? read.answer().text() : answer.text();
     }
 
     private boolean isAnswer(Figure.Key key) {

@@ -1,14 +1,17 @@
 package bemble.core.marking;
 
 import bemble.core.hand.Reading;
+import bemble.core.marking.Way.Read;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.working.Spot;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /** What stands on a paper, each figure in the part of its square that it can only mean. */
 final class WrittenPaper implements Reading {
@@ -16,16 +19,59 @@ final class WrittenPaper implements Reading {
     /** The lines in which anything stands. */
     private final Set<String> lines = new HashSet<>();
 
+    /** The lines of blocks in which any figure of a number stands. */
+    private final Set<String> numbers = new HashSet<>();
+    private final Map<Figure.Key, Figure.Key> stands = new HashMap<>();
+
     /** Of two figures in one part of a square the later one stands. */
-    WrittenPaper(List<PaperFigure> written, KnownSquares squares) {
-        for (PaperFigure figure : written) {
+    WrittenPaper(List<Read> written, KnownSquares squares) {
+        for (Read read : written) {
+            PaperFigure figure = read.as();
             Figure.Key key = squares.keyOf(figure, figures.keySet());
             figures.remove(key);
             if (figure.isStroke() || !figure.text().isEmpty()) {
                 figures.put(key, figure);
                 lines.add(key.line());
+                if (!key.stroke() && key.anchor() == Anchor.MIDDLE) {
+                    numbers.add(numberLine(key));
+                }
+                if (read.isMoved() || figure.anchor() != null) {
+                    PaperFigure there = read.stands();
+                    stands.put(key, new Figure.Key(there.block(), there.line(), there.place(),
+                            there.anchor() == null ? key.anchor() : there.anchor(), key.stroke()));
+                }
             }
         }
+    }
+
+    private WrittenPaper(WrittenPaper all, Predicate<Figure.Key> left) {
+        all.figures.forEach((key, figure) -> {
+            if (left.test(key)) {
+                figures.put(key, figure);
+                lines.add(key.line());
+            }
+        });
+        numbers.addAll(all.numbers);
+        stands.putAll(all.stands);
+    }
+
+    /** The same paper without some of its figures. */
+    WrittenPaper without(Predicate<Figure.Key> which) {
+        return new WrittenPaper(this, which.negate());
+    }
+
+    private static String numberLine(Figure.Key key) {
+        return key.block() + " " + key.line();
+    }
+
+    /** Whether any figure of a number stands in the line of that square. */
+    boolean hasLineOf(Figure.Key key) {
+        return numbers.contains(numberLine(key));
+    }
+
+    /** Where a figure really stands that is read as one of another square. */
+    Figure.Key origin(Figure.Key key) {
+        return stands.getOrDefault(key, key);
     }
 
     @Override

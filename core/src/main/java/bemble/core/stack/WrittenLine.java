@@ -5,7 +5,7 @@ import bemble.core.problem.Numeral;
 /** What a line reads, gathered while it is written from the right: each square with what stands in it. */
 public final class WrittenLine {
     private final StringBuilder digits = new StringBuilder();
-    private final int lowest;
+    private int lowest;
 
     /** @param lowest the place of its last digit */
     public WrittenLine(int lowest) {
@@ -18,6 +18,13 @@ public final class WrittenLine {
             digits.append((char) ('0' + figures));
         } else {
             digits.append(new StringBuilder(Integer.toString(figures)).reverse());
+        }
+    }
+
+    /** Leaves the next square empty: decimals end further left for it where nothing stands yet. */
+    public void leaveEmpty() {
+        if (digits.length() == 0 && lowest < 0) {
+            lowest++;
         }
     }
 

@@ -102,6 +102,8 @@ final class SubtractionPaper {
                 subtrahend.has(place), minuend.has(place), usedUpBeyond));
         if (decision.written()) {
             answer.put(decision.decided());
+        } else {
+            answer.leaveEmpty();
         }
         return decision.decided();
     }

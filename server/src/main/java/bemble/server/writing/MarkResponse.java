@@ -15,19 +15,21 @@ import java.util.List;
 /**
  * A paper as it is marked.
  *
+ * @param notShown lines of the working of which nothing stands although the answer does
  * @param leftOut how many figures were saved that cannot be read; left out where all can
  */
 public record MarkResponse(
         @NotNull String verdict,
         @NotNull List<MarkedView> figures,
         @NotNull MarkedAnswerView answer,
+        @NotNull List<LineView> notShown,
         FirstView first,
         MarkedCheckView check,
         @NotNull List<FindingView> findings,
         Integer leftOut) {
     /** The same of a paper of which so many figures cannot be read. */
     public MarkResponse without(int figures) {
-        return new MarkResponse(verdict, this.figures, answer, first, check, findings, figures);
+        return new MarkResponse(verdict, this.figures, answer, notShown, first, check, findings, figures);
     }
 
     /**
@@ -43,6 +45,9 @@ public record MarkResponse(
                     figure.verdict().id(), figure.should());
         }
     }
+
+    /** A line of a block. */
+    public record LineView(@NotNull String block, @NotNull String line) {}
 
     public record MarkedAnswerView(@NotNull String text, @NotNull String verdict) {}
 
@@ -65,6 +70,7 @@ public record MarkResponse(
     static MarkResponse of(Marked marked, WorkOrder order) {
         return new MarkResponse(marked.verdict().id(), marked.figures().stream().map(MarkedView::of).toList(),
                 new MarkedAnswerView(marked.answer().text(), marked.answer().verdict().id()),
+                marked.notShown().stream().map(line -> new LineView(line.block(), line.line())).toList(),
                 marked.first() == null ? null : first(marked.first()),
                 marked.check() == null ? null : new MarkedCheckView(marked.check().statement(), marked.check().agrees(),
                         marked.check().verdict().id()),

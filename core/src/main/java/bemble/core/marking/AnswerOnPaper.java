@@ -1,0 +1,154 @@
+package bemble.core.marking;
+
+import bemble.core.hand.Answer;
+import bemble.core.hand.Written;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
+import bemble.core.working.Anchor;
+import bemble.core.working.Figure;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Spot;
+import java.math.BigDecimal;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** The answer that stands on a paper, read off its own squares alone, whatever led to it. */
+final class AnswerOnPaper {
+    private static final String REMAINDER = "remainder";
+
+    private final Problem problem;
+    private final Answer right;
+    private final Spot where;
+    private final TreeMap<Integer, String> there = new TreeMap<>();
+    private final TreeMap<Integer, String> beside = new TreeMap<>();
+    private final TreeMap<Integer, String> belongs = new TreeMap<>();
+    private final TreeMap<Integer, String> belongsBeside = new TreeMap<>();
+    /** What stands in the answer's line and is none of it. */
+    private final Set<Figure.Key> given = new HashSet<>();
+    private boolean unclear;
+
+    /** @param careful what a careful hand writes */
+    AnswerOnPaper(Written careful, WrittenPaper paper) {
+        this.problem = careful.problem();
+        this.right = careful.answer();
+        this.where = careful.answerStands();
+        careful.decisions().stream().flatMap(decision -> decision.ink().stream())
+                .filter(figure -> figure.kind() == MarkKind.DIGIT || figure.kind() == MarkKind.NUMBER).forEach(this::belongs);
+        paper.figures().forEach((key, figure) -> {
+            put(key, figure.text(), there, beside);
+            unclear |= figure.isUnclear() && isOf(key);
+        });
+    }
+
+    private void belongs(Figure figure) {
+        if (figure.isFull()) {
+            put(figure.key(), figure.text(), belongs, belongsBeside);
+        } else {
+            given.add(figure.key());
+        }
+    }
+
+    private void put(Figure.Key key, String text, TreeMap<Integer, String> answer, TreeMap<Integer, String> remainder) {
+        String digits = text.replaceAll("[^0-9?]", "");
+        if (isIn(key) && !digits.isEmpty()) {
+            answer.put(key.place(), digits);
+        } else if (isBeside(key) && !digits.isEmpty()) {
+            remainder.put(key.place(), digits);
+        }
+    }
+
+    private boolean isIn(Figure.Key key) {
+        return !key.stroke() && key.anchor() == Anchor.MIDDLE && key.block().equals(where.block().id()) && key.line().equals(where.line())
+                && !given.contains(key);
+    }
+
+    private static boolean isBeside(Figure.Key key) {
+        return !key.stroke() && key.anchor() == Anchor.MIDDLE && key.block().equals(REMAINDER);
+    }
+
+    /** Whether a figure belongs to the answer. */
+    boolean isOf(Figure.Key key) {
+        return isIn(key) || isBeside(key);
+    }
+
+    /** Whether a figure belongs to the answer, or to the decimals with which a division goes on until nothing is left. */
+    boolean leads(Figure.Key key) {
+        return isOf(key) || isExact() && key.place() < 0;
+    }
+
+    /** The figures in the answer's line from the left, and what is left over after them. */
+    String text() {
+        return digits(there) + digits(beside);
+    }
+
+    private static String digits(TreeMap<Integer, String> figures) {
+        return figures.descendingMap().values().stream().collect(Collectors.joining());
+    }
+
+    /** Right or wrong where it stands; unfinished where figures of it are not there and those that are agree. */
+    PaperVerdict verdict() {
+        TreeMap<Integer, String> stands = withoutZerosOutside();
+        if (stands.equals(belongs) && isRemainder() || isRounded(stands) || isExact()) {
+            return PaperVerdict.RIGHT;
+        }
+        boolean agrees = agree(stands, belongs) && (agree(beside, belongsBeside) || isRemainder());
+        return agrees ? PaperVerdict.UNFINISHED : PaperVerdict.WRONG;
+    }
+
+    /** Whether it is right with other figures than a careful hand writes. */
+    boolean isOtherwiseRight() {
+        return isRounded(withoutZerosOutside()) || isExact() && belongsBeside.size() > 0;
+    }
+
+    private static boolean agree(TreeMap<Integer, String> stands, TreeMap<Integer, String> belongs) {
+        return stands.entrySet().stream().allMatch(each -> each.getValue().equals(PaperFigure.UNCLEAR)
+                || each.getValue().equals(belongs.get(each.getKey())));
+    }
+
+    /** What stands there without zeros in front, and with those at the end of decimals that need not be written. */
+    private TreeMap<Integer, String> withoutZerosOutside() {
+        TreeMap<Integer, String> stands = new TreeMap<>(there);
+        while (stands.size() > 1 && stands.lastKey() > belongs.lastKey() && stands.lastEntry().getValue().equals("0")) {
+            stands.pollLastEntry();
+        }
+        if (problem.operation() == Operation.ADDITION || problem.operation() == Operation.SUBTRACTION) {
+            for (Map.Entry<Integer, String> figure : belongs.entrySet()) {
+                if (figure.getKey() >= 0 || !figure.getValue().equals("0") || stands.containsKey(figure.getKey()) || stands.isEmpty()) {
+                    break;
+                }
+                stands.put(figure.getKey(), "0");
+            }
+        }
+        if (unclear) {
+            stands.replaceAll((place, text) -> text.equals(PaperFigure.UNCLEAR) ? belongs.getOrDefault(place, text) : text);
+        }
+        return stands;
+    }
+
+    private boolean isRemainder() {
+        String rest = digits(beside).replaceFirst("^0+(?=.)", "");
+        return rest.equals(digits(belongsBeside)) || belongsBeside.isEmpty() && rest.equals("0");
+    }
+
+    /** A root that is rounded is as right as one that is cut off. */
+    private boolean isRounded(TreeMap<Integer, String> stands) {
+        return right.rounded() != null && List.copyOf(stands.keySet()).equals(List.copyOf(belongs.keySet()))
+                && digits(stands).equals(right.rounded().replace(".", ""));
+    }
+
+    /** A quotient that goes on behind the point until nothing is left. */
+    private boolean isExact() {
+        boolean beyond = problem.operation() == Operation.DIVISION && !there.isEmpty() && there.firstKey() < 0 && beside.isEmpty();
+        if (!beyond || there.lastKey() - there.firstKey() + 1 != there.size() || there.lastKey() < 0
+                || there.values().stream().anyMatch(text -> !text.matches("[0-9]"))) {
+            return false;
+        }
+        BigDecimal quotient = new BigDecimal(digits(there)).movePointLeft(-there.firstKey());
+        return quotient.multiply(new BigDecimal(problem.operands().get(1).plain()))
+                .compareTo(new BigDecimal(problem.operands().get(0).plain())) == 0;
+    }
+}

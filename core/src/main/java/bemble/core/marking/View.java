@@ -1,0 +1,51 @@
+package bemble.core.marking;
+
+import bemble.core.check.Checking;
+import bemble.core.hand.Hand;
+import bemble.core.hand.KnownSlip;
+import bemble.core.hand.Written;
+import bemble.core.marking.Way.Read;
+import bemble.core.problem.Problem;
+import bemble.core.slip.Slips;
+import java.util.List;
+
+/**
+ * A paper as it is seen in one way.
+ *
+ * @param careful what a careful hand writes in this way
+ * @param answer the answer that stands on it
+ */
+record View(Way way, WrittenPaper written, Written careful, AnswerOnPaper answer, List<KnownSlip> slips) {
+    /** @param asked the problem as it was asked: what is checked is that, whatever the way */
+    View(Way way, Problem asked, PaperToMark paper) {
+        this(way, asked, Written.answerBy(Hand.CAREFUL, way.problem(), way.method(), way.style()), paper);
+    }
+
+    private View(Way way, Problem asked, Written careful, PaperToMark paper) {
+        this(way, written(way, asked, careful, paper), careful);
+    }
+
+    private View(Way way, WrittenPaper written, Written careful) {
+        this(way, written, careful, new AnswerOnPaper(careful, written), Slips.of(way.problem(), way.method().name()));
+    }
+
+    /** What led to an answer that is right, though not as a careful hand writes it, without that answer and what goes on to it. */
+    View withoutAnswer() {
+        return new View(way, written.without(answer::leads), careful, answer, slips);
+    }
+
+    private static WrittenPaper written(Way way, Problem asked, Written careful, PaperToMark paper) {
+        KnownSquares squares = new KnownSquares();
+        squares.add(careful.decisions());
+        if (paper.check() != null) {
+            Written checked = Written.answerBy(Hand.CAREFUL, way.problem(), way.method(), way.style());
+            Checking.write(paper.check(), asked, checked.method(), checked.answer(), checked.desk());
+            squares.add(checked.decisionsOfCheck());
+        }
+        if (!way.read().stream().map(Read::as).allMatch(squares::know)) {
+            Slips.of(way.problem(), way.method().name()).forEach(slip -> squares.add(Written.asFarAs(slip.slip().over(Hand.CAREFUL),
+                    way.problem(), way.method(), way.style(), false).decisions()));
+        }
+        return new WrittenPaper(way.read(), squares);
+    }
+}
