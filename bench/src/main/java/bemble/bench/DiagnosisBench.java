@@ -15,7 +15,6 @@ import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.practice.Question;
-import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slips;
@@ -37,12 +36,14 @@ public final class DiagnosisBench {
     private static final int BINS = 10;
 
     private final Random random;
+    private final Problems problems;
     private final Map<String, Integer> confused = new TreeMap<>();
     private final int[] said = new int[BINS];
     private final int[] held = new int[BINS];
 
     private DiagnosisBench(long seed) {
         this.random = new Random(seed);
+        this.problems = new Problems(random);
     }
 
     public static void main(String[] arguments) {
@@ -75,7 +76,7 @@ public final class DiagnosisBench {
         Share share = new Share();
         for (KnownSlip slip : slips(method)) {
             for (int i = 0; i < PAPERS_A_SLIP; i++) {
-                Problem problem = problem(method);
+                Problem problem = problems.next(method);
                 Optional<String> given = answer(slip, problem, method, 0);
                 Answers answers = Answers.of(problem, method.id());
                 if (given.isEmpty() || Diagnosis.of(answers, given.get(), Punctuation.POINT).verdict() != Judged.Verdict.WRONG) {
@@ -93,7 +94,7 @@ public final class DiagnosisBench {
     private void calibrate(MethodName method) {
         List<KnownSlip> slips = slips(method);
         for (int i = 0; i < 40 * PAPERS_A_SLIP; i++) {
-            Problem problem = problem(method);
+            Problem problem = problems.next(method);
             KnownSlip slip = drawn(slips);
             boolean miss = random.nextInt(3) == 0;
             Optional<String> given = miss ? missed(base -> base, problem, method) : answer(slip, problem, method, 0);
@@ -228,7 +229,7 @@ public final class DiagnosisBench {
     private List<Item> items(MethodName method, int count, java.util.function.Function<Problem, Optional<String>> pupil) {
         List<Item> items = new ArrayList<>();
         while (items.size() < count) {
-            Problem problem = problem(method);
+            Problem problem = problems.next(method);
             Optional<String> given = pupil.apply(problem).or(() -> written(base -> base, problem, method));
             items.add(new Item(Answers.of(problem, method.id()), given.orElseThrow()));
         }
@@ -273,32 +274,6 @@ public final class DiagnosisBench {
         } catch (Stuck stuck) {
             return Optional.empty();
         }
-    }
-
-    private Problem problem(MethodName method) {
-        return switch (method.operation()) {
-            case ADDITION -> new Problem.Addition(random.nextInt(3) == 0 ? List.of(whole(2, 3), whole(2, 3), whole(1, 3))
-                    : List.of(whole(3, 4), whole(2, 4)));
-            case SUBTRACTION -> {
-                Numeral one = whole(3, 4);
-                Numeral other = whole(2, 4);
-                yield new Problem.Subtraction(one.compareTo(other) < 0 ? other : one, one.compareTo(other) < 0 ? one : other);
-            }
-            case MULTIPLICATION -> new Problem.Multiplication(whole(2, 3), whole(1, 3));
-            case DIVISION -> new Problem.Division(whole(3, 4), method == MethodName.SHORT_DIVISION || random.nextBoolean()
-                    ? Numeral.of(Integer.toString(2 + random.nextInt(8))) : whole(2, 2));
-            case SQUARE_ROOT -> new Problem.SquareRoot(whole(3, 6), 0);
-        };
-    }
-
-    /** A number in which zeros and large digits are not rare. */
-    private Numeral whole(int least, int most) {
-        int length = least + random.nextInt(most - least + 1);
-        StringBuilder digits = new StringBuilder();
-        for (int i = 0; i < length; i++) {
-            digits.append(i > 0 && random.nextInt(6) == 0 ? 0 : 1 + random.nextInt(9));
-        }
-        return Numeral.of(digits.toString());
     }
 
     /** So many out of so many. */

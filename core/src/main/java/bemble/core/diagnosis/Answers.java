@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 
 /**
  * The answers that the known hands come to in one question, each worked out once: single slips, made everywhere or in one
@@ -26,7 +27,7 @@ import java.util.Map;
 public final class Answers {
     /** Decisions made before no further hand is tried, so that no question takes long. */
     private static final long MOST_DECISIONS = 300_000;
-    private static final int MOST_OF_A_FAMILY = 60;
+    private static final int MOST_OF_A_FAMILY = 160;
     private static final int SOME_OF_A_FAMILY = 8;
     private static final int FEW_OF_A_FAMILY = 4;
 
@@ -39,15 +40,20 @@ public final class Answers {
     private final Map<String, List<Path>> paths = new HashMap<>();
     private final Map<String, Outcomes> bySlip = new LinkedHashMap<>();
     private final Map<String, Map<String, Double>> missedAfter = new HashMap<>();
-    private final Map<Habit, Map<String, Double>> byPair = new HashMap<>();
+    private final Map<Hypothesis, Map<String, Double>> byPair = new HashMap<>();
+    /** What each slip comes to under a limit, or each member of a family, by the answer; worked out when it is first asked for. */
+    private Map<Hypothesis, String> limited;
+    private Map<String, Double> listed;
     private final Map<String, Integer> missed = new HashMap<>();
+    private final Map<String, Double> missedBy = new HashMap<>();
+    private final Map<String, Slip> missedHands = new HashMap<>();
     private long decisions;
     private Map<String, List<Path>> ofTwo;
 
-    private Answers(Problem problem, Method<?> method) {
+    private Answers(Problem problem, Method<?> method, Predicate<KnownSlip> listed) {
         this.problem = problem;
         this.method = method;
-        this.slips = Slips.met(problem, method.name());
+        this.slips = Slips.met(problem, method.name()).stream().filter(listed).toList();
         this.careful = Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL);
         this.right = RightAnswer.of(careful);
         this.facts = careful.factsWorked().size();
@@ -59,14 +65,18 @@ public final class Answers {
         }
         for (int which = 0; which < facts; which++) {
             for (int by : new int[] {1, -1}) {
-                Path path = new Path(List.of(Slips.FACT_NEAR_MISS), Slip.nearMiss(which, by), HouseStyle.USUAL,
-                        Model.FACT_MISSED / 2);
-                String key = keyOf(path.hand(), HouseStyle.USUAL);
-                if (key != null) {
-                    add(paths, path, key);
-                    missed.putIfAbsent(key, which);
-                }
+                missFact(which, Slip.nearMiss(which, by));
             }
+        }
+    }
+
+    /** Notes what somebody comes to who misses a fact by chance. */
+    private void missFact(int which, Slip miss) {
+        String key = keyOf(miss, HouseStyle.USUAL);
+        if (key != null && !right.is(key)) {
+            missedBy.merge(key, 1.0, Double::sum);
+            missedHands.putIfAbsent(key, miss);
+            missed.putIfAbsent(key, which);
         }
     }
 
@@ -77,7 +87,16 @@ public final class Answers {
      * @throws bemble.core.problem.Refusal where the operation has no such method
      */
     public static Answers of(Problem problem, String method) {
-        return new Answers(problem, Methods.find(problem, method, HouseStyle.USUAL));
+        return ofListed(problem, method, slip -> true);
+    }
+
+    /**
+     * The same as if only some of the slips were known: what is made of one that is on no list can be measured so.
+     *
+     * @param listed which slips are known
+     */
+    public static Answers ofListed(Problem problem, String method, Predicate<KnownSlip> listed) {
+        return new Answers(problem, Methods.find(problem, method, HouseStyle.USUAL), listed);
     }
 
     private void singles(HouseStyle style, double share) {
@@ -162,7 +181,7 @@ public final class Answers {
                 for (int which = 0; changes && which < facts; which++) {
                     for (int by : new int[] {1, -1}) {
                         addTogether(found, List.of(one.id(), Slips.FACT_NEAR_MISS), hand.and(Slip.nearMiss(which, by)),
-                                weight * Model.FACT_MISSED / 2);
+                                weight * Model.mean(Model.SLACK) * Model.FACTS_MISSED / (2 * facts));
                     }
                 }
             }
@@ -175,7 +194,12 @@ public final class Answers {
         return hands.subList(0, Math.min(hands.size(), FEW_OF_A_FAMILY));
     }
 
-    /** The hands of one slip, or none, that come to an answer; those of two where no other does. */
+    /** The hands of one slip that come to an answer. */
+    List<Path> singlesLeadingTo(String key) {
+        return paths.getOrDefault(key, List.of());
+    }
+
+    /** The hands of one slip that come to an answer; those of two where no other does. */
     synchronized List<Path> leadingTo(String key) {
         if (paths.containsKey(key)) {
             return paths.get(key);
@@ -242,15 +266,119 @@ public final class Answers {
         return outcomes(slip).changesAnswer();
     }
 
-    /** How likely an answer is, of somebody who misses just one fact and makes a slip, or none where it is null. */
-    synchronized double afterMiss(String slip, String key) {
-        return missedAfter.computeIfAbsent(slip == null ? "" : slip, this::missesAfter).getOrDefault(key, 0.0);
+    /** How likely somebody who misses just one fact comes to an answer. */
+    double afterMiss(String key) {
+        double all = 0;
+        for (double each : missedBy.values()) {
+            all += each;
+        }
+        return all == 0 ? 0 : missedBy.getOrDefault(key, 0.0) / all;
+    }
+
+    /** The hand that misses the fact which leads to an answer; null where none does. */
+    Slip missedHand(String key) {
+        return missedHands.get(key);
+    }
+
+    /** How likely a careless moment leads to a wrong answer: a fact is missed, or digits. */
+    double careless(String key) {
+        double facts = missedBy.isEmpty() ? 0 : Model.FACTS_MISSED;
+        return facts * afterMiss(key) + (1 - facts) * Scatter.OF_DIGITS.of(key, right.key());
+    }
+
+    /** The same of somebody with a habit: it may come to what the habit leads to, with a fact or a digit wrong besides. */
+    double carelessAfter(Hypothesis habit, String key, double careless) {
+        if (habit.isOfTwo() || habit.limit() != Limit.EVERYWHERE || habit.member() != null || !hasChance(habit.one())) {
+            return careless;
+        }
+        String likeliest = likeliest(habit.one());
+        double besides = key.equals(likeliest) ? 0 : Scatter.OF_DIGITS.of(key, likeliest);
+        return (careless + Model.FACTS_MISSED * afterMiss(habit.one(), key) + (1 - Model.FACTS_MISSED) * besides) / 2;
+    }
+
+    /** How likely somebody who makes some listed slip comes to an answer, where it makes the answer wrong. */
+    synchronized double listedShare(String key) {
+        if (listed == null) {
+            listed = new HashMap<>();
+            double all = 0;
+            for (KnownSlip slip : slips) {
+                for (Map.Entry<String, Double> each : outcomes(slip.id()).weights().entrySet()) {
+                    if (!isRight(each.getKey())) {
+                        listed.merge(each.getKey(), each.getValue(), Double::sum);
+                        all += each.getValue();
+                    }
+                }
+            }
+            double whole = all;
+            listed.replaceAll((answer, weight) -> weight / whole);
+        }
+        return listed.getOrDefault(key, 0.0);
+    }
+
+    /** How likely somebody with a habit, who makes it wherever they can and nothing else, comes to an answer. */
+    double made(Hypothesis habit, String key) {
+        double whole = isRight(key) ? 1 : 0;
+        if (habit.isOfTwo()) {
+            return both(habit, key, whole);
+        }
+        if (habit.limit() != Limit.EVERYWHERE || habit.member() != null) {
+            String comes = limited().get(habit);
+            return comes == null ? made(habit.limit() == Limit.EVERYWHERE ? null : Hypothesis.of(habit.one()), key, whole)
+                    : comes.equals(key) ? 1 : 0;
+        }
+        return made(habit, key, whole);
+    }
+
+    private double made(Hypothesis single, String key, double whole) {
+        Outcomes outcomes = single == null ? Outcomes.NONE : outcomes(single.one());
+        return outcomes.isEmpty() ? whole : outcomes.share(key);
+    }
+
+    private double both(Hypothesis habit, String key, double whole) {
+        if (!hasChance(habit.one()) && !hasChance(habit.other())) {
+            return whole;
+        }
+        return afterBoth(habit, key);
+    }
+
+    /** The limited habits and members of families that lead to an answer. */
+    List<Hypothesis> limitedTo(String key) {
+        return limited().entrySet().stream().filter(entry -> entry.getValue().equals(key)).map(Map.Entry::getKey).toList();
+    }
+
+    private synchronized Map<Hypothesis, String> limited() {
+        if (limited == null) {
+            limited = new HashMap<>();
+            for (KnownSlip slip : slips) {
+                if (slip.members() != null) {
+                    slip.members().apply(problem).forEach((member, hand) -> note(Hypothesis.of(slip.id(), member), hand));
+                } else if (slip.family() == null) {
+                    List<Integer> places = Written.asFarAs(slip.slip().over(Hand.CAREFUL), problem, method, HouseStyle.USUAL, false)
+                            .brokenPlaces();
+                    for (Limit limit : places.isEmpty() ? new Limit[0] : Limit.values()) {
+                        if (limit != Limit.EVERYWHERE) {
+                            note(Hypothesis.of(slip.id(), limit), limit.on(slip.slip(), places));
+                        }
+                    }
+                }
+            }
+        }
+        return limited;
+    }
+
+    private void note(Hypothesis hypothesis, Slip hand) {
+        String key = keyOf(hand, HouseStyle.USUAL);
+        limited.put(hypothesis, key == null ? right.key() : key);
+    }
+
+    private synchronized double afterMiss(String slip, String key) {
+        return missedAfter.computeIfAbsent(slip, this::missesAfter).getOrDefault(key, 0.0);
     }
 
     private Map<String, Double> missesAfter(String id) {
         Map<String, Double> answers = new HashMap<>();
-        KnownSlip slip = slips.stream().filter(each -> each.id().equals(id)).findFirst().orElse(null);
-        List<Slip> hands = slip == null ? List.of(base -> base) : few(slip);
+        KnownSlip slip = slips.stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow();
+        List<Slip> hands = few(slip);
         double share = 1.0 / Math.max(1, 2 * facts * hands.size());
         for (Slip hand : hands) {
             for (int which = 0; which < facts; which++) {
@@ -266,13 +394,19 @@ public final class Answers {
     }
 
     /** How likely somebody who makes both of two slips comes to an answer. */
-    synchronized double afterBoth(Habit both, String key) {
+    private synchronized double afterBoth(Hypothesis both, String key) {
         return byPair.computeIfAbsent(both, this::ofBoth).getOrDefault(key, 0.0);
     }
 
-    private Map<String, Double> ofBoth(Habit both) {
+    private Map<String, Double> ofBoth(Hypothesis both) {
         List<Slip> first = hands(both.one());
         List<Slip> second = hands(both.other());
+        if (first.isEmpty() || second.isEmpty()) {
+            Outcomes outcomes = outcomes(first.isEmpty() ? both.other() : both.one());
+            Map<String, Double> single = new HashMap<>();
+            outcomes.weights().keySet().forEach(key -> single.put(key, outcomes.share(key)));
+            return single;
+        }
         Map<String, Double> answers = new HashMap<>();
         double share = 0.5 / Math.max(1, first.size() * second.size());
         for (Slip hand : first) {

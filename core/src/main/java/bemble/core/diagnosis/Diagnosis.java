@@ -8,7 +8,6 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Punctuation;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -24,17 +23,24 @@ public final class Diagnosis {
 
     /** Judges one answer by itself. */
     public static Judged of(Answers answers, String given, Punctuation punctuation) {
-        return of(answers, given, punctuation, Weights.ALONE);
+        return of(answers, given, punctuation, null);
     }
 
-    /** Judges one answer of a writer of whom more is known. */
-    static Judged of(Answers answers, String given, Punctuation punctuation, Weights weights) {
+    /**
+     * Judges one answer of a writer of whom more is known.
+     *
+     * @param writer what is known of the writer; null where this answer is all
+     */
+    static Judged of(Answers answers, String given, Punctuation punctuation, Posterior writer) {
         Verdict verdict = verdict(answers, given, punctuation);
         if (verdict != Verdict.WRONG) {
-            return new Judged(verdict, null, List.of());
+            return new Judged(verdict, null, List.of(), 0, "");
         }
         GivenAnswer read = GivenAnswer.read(given, punctuation).orElseThrow();
-        return new Judged(verdict, firstWrongPlace(answers, read), findings(answers, read.key(), weights));
+        Shares alone = Shares.of(answers, read.key());
+        Shares shares = writer == null ? alone : alone.of(writer.owed(new Known(answers, read.key())), writer.of(Hypothesis.Kind.UNKNOWN));
+        return new Judged(verdict, firstWrongPlace(answers, read), findings(answers, shares), shares.unknown(),
+                DiagnosisWords.ofOne(shares));
     }
 
     /** What an answer is, without looking for what fits it. */
@@ -42,23 +48,12 @@ public final class Diagnosis {
         return answers.rightAnswer().verdict(given, punctuation);
     }
 
-    private static List<Finding> findings(Answers answers, String key, Weights weights) {
-        Map<List<String>, Double> sums = new LinkedHashMap<>();
-        Map<List<String>, Path> likeliest = new LinkedHashMap<>();
-        double all = Model.ANYTHING * Model.anything(key, answers.right());
-        for (Path path : answers.leadingTo(key)) {
-            double weight = weights.of(path);
-            List<String> names = path.slips().stream().sorted().toList();
-            sums.merge(names, weight, Double::sum);
-            likeliest.merge(names, path, (one, other) -> weights.of(other) > weights.of(one) ? other : one);
-            all += weight;
-        }
-        double total = all;
-        return sums.entrySet().stream().filter(entry -> entry.getValue() / total >= WORTH_SAYING)
-                .sorted(Comparator.<Map.Entry<List<String>, Double>>comparingLong(entry ->
-                        -Math.round(entry.getValue() / total * ALIKE)).thenComparing(entry -> likeliest.get(entry.getKey()).slip()))
+    private static List<Finding> findings(Answers answers, Shares shares) {
+        return shares.causes().entrySet().stream().filter(entry -> entry.getValue() >= WORTH_SAYING)
+                .sorted(Comparator.<Map.Entry<List<String>, Double>>comparingLong(entry -> -Math.round(entry.getValue() * ALIKE))
+                        .thenComparing(entry -> shares.likeliest().get(entry.getKey()).slip()))
                 .limit(MOST_FINDINGS)
-                .map(entry -> finding(answers, likeliest.get(entry.getKey()), entry.getValue() / total)).toList();
+                .map(entry -> finding(answers, shares.likeliest().get(entry.getKey()), entry.getValue())).toList();
     }
 
     private static Finding finding(Answers answers, Path path, double confidence) {

@@ -16,9 +16,38 @@ public final class DiagnosisWords {
         return confidence >= ALL_BUT_SURE ? "all but sure" : confidence >= LIKELY ? "likely" : "fits";
     }
 
+    /** What is said of a wrong answer by itself. */
+    static String ofOne(Shares shares) {
+        double best = shares.causes().values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        if (shares.unknown() >= Math.max(best, shares.careless())) {
+            return NOTHING_FITS;
+        }
+        return shares.careless() >= best ? BY_CHANCE : "Something fits this answer; one answer alone only fits.";
+    }
+
+    /** Said where neither a known habit nor chance explains what was answered. */
+    static final String NOTHING_FITS = "Nothing that is known fits. Look at the paper, or ask one more.";
+    static final String BY_CHANCE = "It may have gone wrong by chance: a digit or a fact, and no rule. Look at the paper, or ask one more.";
+
     static String fits(List<String> slips, Problem problem) {
         return "A hand that " + does(slips, problem) + " comes to this answer. "
                 + "One answer alone only fits: look at the paper.";
+    }
+
+    /** Where a hand makes its slip, where that is not everywhere. */
+    private static String where(Hypothesis habit) {
+        if (habit.member() != null) {
+            return " (" + habit.member().replace("x", " × ").replace("=", " = ") + ")";
+        }
+        return switch (habit.limit()) {
+            case EVERYWHERE -> "";
+            case FIRST -> ", only where it comes first,";
+            case NOT_FIRST -> ", but not where it comes first,";
+            case LAST -> ", only where it comes last,";
+            case ONES -> ", only in the ones column,";
+            case TENS -> ", only in the tens column,";
+            case HUNDREDS -> ", only in the hundreds column,";
+        };
     }
 
     /** What a hand with these slips does. */
@@ -26,10 +55,13 @@ public final class DiagnosisWords {
         return String.join(", and ", slips.stream().map(slip -> Slips.label(slip, problem)).toList());
     }
 
+    static final String NO_HABIT_FITS = "Nothing that is known fits these answers together. Look at the paper, or ask one more.";
+    static final String MISSES = "No rule is broken again and again: something was missed here and there.";
+
     /** What a cause of several answers rests on. */
-    static String rests(List<String> slips, Problem problem, int explains, int of, int chances, int answers, double confidence) {
+    static String rests(List<String> slips, Hypothesis likeliest, Problem problem, int explains, int of, int chances, int answers, double confidence) {
         int without = answers - chances;
-        return "A hand that " + does(slips, problem) + " explains " + explains + " of " + of + " wrong "
+        return "A hand that " + does(slips, problem) + where(likeliest) + " explains " + explains + " of " + of + " wrong "
                 + (of == 1 ? "answer" : "answers")
                 + (without > 0 ? "; " + without + (without == 1 ? " more question" : " more questions") + " gave it no chance" : "")
                 + ". " + (of == 1 ? "One answer alone only fits: look at the paper." : sureness(confidence).equals("fits")

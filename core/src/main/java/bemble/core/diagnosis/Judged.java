@@ -7,8 +7,10 @@ import java.util.List;
  *
  * @param firstWrongPlace the first place, in the order of writing, in which a wrong answer differs; else null
  * @param findings what fits it, likeliest first; none where it is right or cannot be read
+ * @param unknown how likely nothing that is known led to it, nor chance, from 0 to 1
+ * @param say what is to be said of it in a sentence; nothing of a right answer
  */
-public record Judged(Verdict verdict, Integer firstWrongPlace, List<Finding> findings) {
+public record Judged(Verdict verdict, Integer firstWrongPlace, List<Finding> findings, double unknown, String say) {
     /** What an answer is. */
     public enum Verdict {
         CORRECT, WRONG, UNREADABLE;

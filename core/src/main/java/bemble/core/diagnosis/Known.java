@@ -1,21 +1,21 @@
 package bemble.core.diagnosis;
 
-import java.util.Set;
-
-/** An answer that can be read, and how likely it is of writers with one habit or another. */
+/** An answer that can be read, as evidence of what its writer does. */
 final class Known {
     private final Answers answers;
     private final String key;
     private final boolean right;
-    private final double missing;
+    private final double careless;
     private final double anything;
+    private final double listed;
 
     Known(Answers answers, String key) {
         this.answers = answers;
         this.key = key;
         this.right = answers.isRight(key);
-        this.missing = Math.min(0.3, 2 * Model.FACT_MISSED * answers.facts());
-        this.anything = Model.ANYTHING * Model.anything(key, answers.right());
+        this.careless = right ? 0 : answers.careless(key);
+        this.anything = right ? 0 : Scatter.OF_ANYTHING.of(key, answers.right());
+        this.listed = right ? 0 : answers.listedShare(key);
     }
 
     Answers answers() {
@@ -31,53 +31,23 @@ final class Known {
         return right;
     }
 
-    boolean isReachedBy(String slip) {
-        return answers.outcomes(slip).has(key);
+    /** How likely a careless moment leads to this answer. */
+    double careless() {
+        return careless;
     }
 
-    /**
-     * How likely the answer is of a writer with a habit, as logarithms, one for each firmness.
-     *
-     * @param explaining the slips for which it is worth asking what a fact missed besides leads to
-     */
-    double[] logs(Habit habit, Set<String> explaining) {
-        double careful = right ? 0 : answers.afterMiss(null, key);
-        boolean missesToo = !right && habit.one() != null && habit.other() == null && explaining.contains(habit.one())
-                && answers.hasChance(habit.one());
-        double slipping = missesToo ? answers.afterMiss(habit.one(), key) : careful;
-        double[] logs = new double[Model.FIRMNESS.length];
-        for (int i = 0; i < logs.length; i++) {
-            double firmness = Model.FIRMNESS[i][0];
-            logs[i] = Math.log((1 - missing - Model.ANYTHING) * made(habit, firmness)
-                    + missing * (firmness * slipping + (1 - firmness) * careful) + anything);
-        }
-        return logs;
+    /** How likely a habit that is not known leads to this answer, where it leads to a wrong one. */
+    double unknown(double coincides) {
+        return (1 - coincides) * anything + coincides * listed;
     }
 
-    /** How likely the answer is of somebody who misses no fact. */
-    double made(Habit habit, double firmness) {
-        double whole = right ? 1 : 0;
-        if (habit.one() == null) {
-            return whole;
-        }
-        double one = share(habit.one());
-        if (habit.other() == null) {
-            return firmness * one + (1 - firmness) * whole;
-        }
-        double other = share(habit.other());
-        return firmness * firmness * both(habit, one, other) + firmness * (1 - firmness) * (one + other)
-                + (1 - firmness) * (1 - firmness) * whole;
+    /** How likely somebody with a known habit, who makes it wherever they can and nothing else, comes to this answer. */
+    double made(Hypothesis habit) {
+        return answers.made(habit, key);
     }
 
-    private double share(String slip) {
-        Outcomes outcomes = answers.outcomes(slip);
-        return outcomes.isEmpty() ? right ? 1 : 0 : outcomes.share(key);
-    }
-
-    private double both(Habit habit, double one, double other) {
-        if (!answers.hasChance(habit.one())) {
-            return other;
-        }
-        return answers.hasChance(habit.other()) ? answers.afterBoth(habit, key) : one;
+    /** How likely a careless moment leads to this answer in somebody with a known habit. */
+    double carelessBesides(Hypothesis habit) {
+        return right ? 0 : answers.carelessAfter(habit, key, careless);
     }
 }

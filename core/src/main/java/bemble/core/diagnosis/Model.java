@@ -3,25 +3,39 @@ package bemble.core.diagnosis;
 import bemble.core.hand.KnownSlip.Met;
 
 /**
- * The model by which causes are weighed: a pupil may have a habit, more or less common; makes it nearly always or half of
- * the time; misses a fact now and then; and once in a while writes anything. The figures are guesses from what teachers
- * call often, sometimes and rare, checked against simulated pupils in the bench, to be bettered by counting.
+ * The model by which causes are weighed: a writer may be careful, or careless, or have a habit: one that is listed, two of
+ * them, one under a limit, a rule worked out, or one that nobody knows. A habit is firm, or comes and goes; whoever writes
+ * misses something now and then besides. The figures are guesses from what teachers call often, sometimes and rare, held
+ * against simulated pupils of every kind in the bench, to be bettered by counting.
  */
 final class Model {
-    /** How likely one fact is missed by a group, by a pupil who knows most of them. */
-    static final double FACT_MISSED = 0.006;
-    /** The share of answers that come from no hand that is known. */
-    static final double ANYTHING = 0.004;
-    /** How much of a slip's weight goes to making it in one of its columns only. */
+    /** How likely a writer is careful, careless, or has a habit that is not known; the rest have habits that are. */
+    static final double CAREFUL = 0.55;
+    static final double CARELESS = 0.12;
+    static final double UNKNOWN = 0.09;
+    /** How often somebody with a habit, or a careful one, gets an answer wrong for another reason, and how common each share is. */
+    static final double[][] SLACK = {{0.01, 0.5}, {0.07, 0.35}, {0.2, 0.15}};
+    /** How often a careless writer gets an answer wrong. */
+    static final double[][] CARELESSNESS = {{0.1, 0.3}, {0.2, 0.3}, {0.35, 0.25}, {0.6, 0.15}};
+    /** How often a habit that is not known makes an answer wrong. */
+    static final double[][] UNKNOWN_RATES = {{0.2, 0.2}, {0.4, 0.2}, {0.6, 0.2}, {0.8, 0.2}, {0.97, 0.2}};
+    /**
+     * How often a habit that is not known comes to what some listed hand writes, and how common each share is: it may be
+     * close to one that is known.
+     */
+    static final double[][] COINCIDES = {{0, 0.5}, {0.4, 0.5}};
+    /** Habits are firm or come and go: how often each makes its slip where it can, and how common each is. */
+    static final double[][] FIRMNESS = {{0.97, 0.75}, {0.65, 0.25}};
+    /** The share of a careless writer's wrong answers in which one fact is missed by a group; the others are digits. */
+    static final double FACTS_MISSED = 0.25;
+    /** How much of a slip's weight goes to making it in one of its columns only, in an answer by itself. */
     static final double IN_ONE_PLACE = 0.25;
+    /** How much of a slip's weight goes to a writer who makes it under a limit, all limits together. */
+    static final double UNDER_A_LIMIT = 0.12;
     /** How likely somebody multiplies by the second number though it is the longer. */
     static final double OTHER_ORDER = 0.2;
     /** How much likelier a second habit is in somebody who has one. */
     static final double SLIPS_GO_TOGETHER = 2;
-    /** Habits are firm or come and go: how often each makes its slip where it can, and how common each is. */
-    static final double[][] FIRMNESS = {{0.97, 0.7}, {0.6, 0.3}};
-    /** A writer who is careful as likely as this is accused of nothing. */
-    static final double CAREFUL_ENOUGH = 0.45;
     /** How sure one must be to say so. */
     static final double SURE = 0.9;
 
@@ -36,18 +50,16 @@ final class Model {
         };
     }
 
-    /**
-     * How likely somebody who writes anything writes just this.
-     *
-     * @param right the right answer's key
-     */
-    static double anything(String given, String right) {
-        int different = 0;
-        boolean alike = given.length() == right.length();
-        for (int i = 0; alike && i < given.length(); i++) {
-            different += given.charAt(i) == right.charAt(i) ? 0 : 1;
+    /** How often somebody who is careful, or careless, gets one answer wrong by chance. */
+    static double wrongByChance() {
+        return CAREFUL * mean(SLACK) + CARELESS * mean(CARELESSNESS);
+    }
+
+    static double mean(double[][] shares) {
+        double sum = 0;
+        for (double[] share : shares) {
+            sum += share[0] * share[1];
         }
-        return alike && different == 1 ? 0.5 / (9 * right.length()) : 0.5 * Math.pow(10, -Math.max(1, given.length()))
-                * Math.pow(3, -Math.abs(given.length() - right.length()));
+        return sum;
     }
 }

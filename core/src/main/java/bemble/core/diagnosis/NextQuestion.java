@@ -32,6 +32,8 @@ public record NextQuestion(Question question, String why, boolean done) {
     private static final int CANDIDATES = 60;
     private static final int CAUSES = 60;
     private static final int LIKELY_ONLY = 14;
+    /** After so many questions it is said that nothing that is known fits. */
+    private static final int ENOUGH = 6;
     private static final double NEGLIGIBLE = 0.002;
     /** What a question tells at least, in bits, to be worth asking. */
     private static final double WORTH_ASKING = 0.02;
@@ -48,11 +50,11 @@ public record NextQuestion(Question question, String why, boolean done) {
     public static NextQuestion after(Writer writer, List<Wishes> wishes, Method<?> method, List<Question> asked, long seed) {
         Problem model = new Draft(wishes.get(0), seed).draw(1).get(0).problem();
         List<KnownSlip> slips = Slips.met(model, method.name());
-        Map<Habit, Double> habits = writer == null ? Writer.unknown(slips, null).habits() : writer.habits();
-        if (writer != null && writer.isSure()) {
+        Map<Hypothesis, Double> habits = (writer == null ? Writer.unknown(slips) : writer).posterior().weights();
+        if (writer != null && (writer.isSure() || asked.size() >= ENOUGH && writer.isLikelyUnknown())) {
             return new NextQuestion(null, sure(writer, model), true);
         }
-        Map<Habit, Double> likely = likely(habits, writer == null ? CAUSES : LIKELY_ONLY);
+        Map<Hypothesis, Double> likely = likely(habits, writer == null ? CAUSES : LIKELY_ONLY);
         Told best = null;
         for (int i = 0; i < wishes.size(); i++) {
             Draft draft = new Draft(wishes.get(i), seed + i);
@@ -91,18 +93,20 @@ public record NextQuestion(Question question, String why, boolean done) {
         return wanted.stream().map(each -> new Wishes(operation, each)).toList();
     }
 
-    private static Map<Habit, Double> likely(Map<Habit, Double> habits, int most) {
-        return habits.entrySet().stream().filter(entry -> entry.getValue() > NEGLIGIBLE)
-                .sorted(Map.Entry.<Habit, Double>comparingByValue().reversed()).limit(most)
+    /** The habits that a question can tell apart, and the writer without any. */
+    private static Map<Hypothesis, Double> likely(Map<Hypothesis, Double> habits, int most) {
+        return habits.entrySet().stream().filter(entry -> entry.getValue() > NEGLIGIBLE && (entry.getKey().isKnown()
+                        || entry.getKey().equals(Hypothesis.CAREFUL)))
+                .sorted(Map.Entry.<Hypothesis, Double>comparingByValue().reversed()).limit(most)
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one, LinkedHashMap::new));
     }
 
     /** How much the answer would tell: the entropy of the answers that the likely hands come to. */
-    private static Told told(Question question, Map<Habit, Double> likely, List<KnownSlip> slips, Method<?> method) {
+    private static Told told(Question question, Map<Hypothesis, Double> likely, List<KnownSlip> slips, Method<?> method) {
         Map<String, Double> share = new LinkedHashMap<>();
         Map<String, String> answers = new LinkedHashMap<>();
         double all = 0;
-        for (Map.Entry<Habit, Double> habit : likely.entrySet()) {
+        for (Map.Entry<Hypothesis, Double> habit : likely.entrySet()) {
             String answer = answer(habit.getKey(), question.problem(), slips, method);
             answers.put(String.join(" ", habit.getKey().slips()), answer);
             share.merge(answer, habit.getValue(), Double::sum);
@@ -115,17 +119,17 @@ public record NextQuestion(Question question, String why, boolean done) {
         return new Told(question, bits, answers);
     }
 
-    private static String answer(Habit habit, Problem problem, List<KnownSlip> slips, Method<?> method) {
+    private static String answer(Hypothesis habit, Problem problem, List<KnownSlip> slips, Method<?> method) {
         Slip hand = slips.stream().filter(slip -> habit.has(slip.id()))
                 .flatMap(slip -> slip.slips(problem).stream().limit(1)).reduce(base -> base, Slip::and);
         return Slipped.answer(hand, problem, method, HouseStyle.USUAL).orElseGet(() ->
                 Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL).answer().text());
     }
 
-    private static String why(Told told, Map<Habit, Double> likely, Problem model) {
+    private static String why(Told told, Map<Hypothesis, Double> likely, Problem model) {
         List<String> parts = new ArrayList<>();
         List<String> seen = new ArrayList<>();
-        for (Habit habit : likely.keySet()) {
+        for (Hypothesis habit : likely.keySet()) {
             String answer = told.answers().get(String.join(" ", habit.slips()));
             if (parts.size() < 3 && !seen.contains(answer)) {
                 seen.add(answer);
@@ -138,6 +142,9 @@ public record NextQuestion(Question question, String why, boolean done) {
     }
 
     private static String sure(Writer writer, Problem model) {
+        if (writer.isLikelyUnknown()) {
+            return "Enough was asked: nothing that is known fits. Look at how the answers were worked, or ask for it in words.";
+        }
         if (writer.causes().isEmpty()) {
             return "Enough was asked: no rule is broken again and again.";
         }
@@ -146,7 +153,7 @@ public record NextQuestion(Question question, String why, boolean done) {
         return "Enough was asked: all but sure, a hand that " + DiagnosisWords.does(slips, model) + ".";
     }
 
-    private static String names(Map<Habit, Double> likely, Problem model) {
+    private static String names(Map<Hypothesis, Double> likely, Problem model) {
         return String.join("; ", likely.keySet().stream().limit(4).map(habit -> habit.one() == null ? "a careful hand"
                 : "a hand that " + DiagnosisWords.does(habit.slips(), model)).toList());
     }

@@ -4,6 +4,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.style.MethodName;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -20,9 +21,11 @@ import java.util.function.Function;
  * @param slip the hand that makes it; of a family one of them
  * @param family the hands of a family in a problem, such as one for each addend that may be missed; null where it is
  *     one hand only
+ * @param members the hands of a family of which a writer has always the same, such as one fact known wrongly, each under
+ *     a name of its own; null where there is no such family
  */
 public record KnownSlip(String id, Operation operation, Set<MethodName> methods, String name, String label, Met met,
-                        String help, Numbers numbers, Slip slip, Function<Problem, List<Slip>> family) {
+                        String help, Numbers numbers, Slip slip, Function<Problem, List<Slip>> family, Function<Problem, Map<String, Slip>> members) {
     /** How common a slip is thought to be. */
     public enum Met {
         OFTEN, SOMETIMES, RARE
@@ -37,12 +40,12 @@ public record KnownSlip(String id, Operation operation, Set<MethodName> methods,
     public static KnownSlip of(String id, Set<MethodName> methods, String name, String label, Met met, String help,
             Slip slip) {
         return new KnownSlip(id, methods.iterator().next().operation(), methods, name, label, met, help, Numbers.WHOLE, slip,
-                null);
+                null, null);
     }
 
     /** The same for other numbers. */
     public KnownSlip in(Numbers more) {
-        return new KnownSlip(id, operation, methods, name, label, met, help, more, slip, family);
+        return new KnownSlip(id, operation, methods, name, label, met, help, more, slip, family, members);
     }
 
     /** The hands of this slip in a problem. */
@@ -50,8 +53,14 @@ public record KnownSlip(String id, Operation operation, Set<MethodName> methods,
         return family == null ? List.of(slip) : family.apply(problem);
     }
 
+    /** A slip of which each writer makes one member of a family, the same whenever it can be made. */
+    public KnownSlip members(Function<Problem, Map<String, Slip>> named) {
+        return new KnownSlip(id, operation, methods, name, label, met, help, numbers, slip,
+                problem -> List.copyOf(named.apply(problem).values()), named);
+    }
+
     /** A slip that can be made in one of several ways, as many as a problem offers. */
     public KnownSlip ways(Function<Problem, List<Slip>> ways) {
-        return new KnownSlip(id, operation, methods, name, label, met, help, numbers, slip, ways);
+        return new KnownSlip(id, operation, methods, name, label, met, help, numbers, slip, ways, null);
     }
 }

@@ -20,6 +20,11 @@ public interface Slip {
         return only((question, base) -> question.place() == place);
     }
 
+    /** This slip in every column but one. */
+    default Slip notAt(int place) {
+        return only((question, base) -> question.place() != place);
+    }
+
     /** This slip in a share of its chances. */
     default Slip chance(double share, RandomGenerator random) {
         return only((question, base) -> random.nextDouble() < share);

@@ -24,7 +24,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BiPredicate;
-import java.util.function.IntUnaryOperator;
 
 /** The slips of multiplication: each is a hand that decides one kind of thing otherwise. */
 public final class MultiplicationSlips {
@@ -62,7 +61,7 @@ public final class MultiplicationSlips {
                     Met.OFTEN, WORTH, at(Placeholders.class, (q, hand) -> Math.min(q.place(), 1))),
             slip(LONG, "fact-known-wrongly", "a fact known wrongly", "has one fact of the tables wrong each time it comes",
                     Met.OFTEN, "Find the fact from one that is sure: 8 × 7 is 4 × 7 twice.", wrongly(8, 7, -2))
-                    .ways(MultiplicationSlips::factsKnownWrongly),
+                    .members(MultiplicationSlips::factsKnownWrongly),
             slip(LONG, "every-product-whole", "products written whole", "writes every product whole", Met.OFTEN, ONE_DIGIT,
                     at(Digit.class, (q, hand) -> q.ofProduct() ? q.total() : null)
                             .and(at(Carry.class, (q, hand) -> q.ofProduct() ? 0 : null))
@@ -156,24 +155,18 @@ public final class MultiplicationSlips {
                 && Math.max(q.factor(), q.top()) == Math.max(factor, top) ? factor * top + by : null);
     }
 
-    /** Every fact that may come in a problem, missed in the ways in which facts are mixed up: by 1, 2, 10, or turned round. */
-    private static List<Slip> factsKnownWrongly(Problem problem) {
-        Map<Integer, int[]> facts = new LinkedHashMap<>();
+    /** Every fact that may come in a problem, missed in the ways in which facts are mixed up: by 1, 2, 10, a group, or turned round. */
+    private static Map<String, Slip> factsKnownWrongly(Problem problem) {
+        Map<String, Slip> slips = new LinkedHashMap<>();
         for (char one : problem.operands().get(0).digits().toCharArray()) {
             for (char other : problem.operands().get(1).digits().toCharArray()) {
-                int[] fact = {Math.min(one, other) - '0', Math.max(one, other) - '0'};
-                facts.put(10 * fact[0] + fact[1], fact);
-            }
-        }
-        List<Slip> slips = new ArrayList<>();
-        for (int[] fact : facts.values()) {
-            int product = fact[0] * fact[1];
-            if (fact[0] > 1) {
-                for (IntUnaryOperator missed : List.<IntUnaryOperator>of(p -> p - 1, p -> p + 1, p -> p - 2, p -> p + 2,
-                        p -> p - 10, p -> p + 10, p -> p % 10 * 10 + p / 10)) {
-                    int wrong = missed.applyAsInt(product);
+                int less = Math.min(one, other) - '0';
+                int more = Math.max(one, other) - '0';
+                int product = less * more;
+                for (int wrong : less < 2 ? new int[0] : new int[] {product - 1, product + 1, product - 2, product + 2, product - 10,
+                        product + 10, product - less, product + less, product - more, product + more, product % 10 * 10 + product / 10}) {
                     if (wrong >= 0 && wrong != product) {
-                        slips.add(wrongly(fact[0], fact[1], wrong - product));
+                        slips.put(less + "x" + more + "=" + wrong, wrongly(less, more, wrong - product));
                     }
                 }
             }

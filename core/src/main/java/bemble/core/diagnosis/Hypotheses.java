@@ -1,0 +1,103 @@
+package bemble.core.diagnosis;
+
+import bemble.core.hand.KnownSlip;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** What may be in the mind of those who work some questions, each with how likely it is before anything is seen. */
+final class Hypotheses {
+    private static final int SEEDS_OF_PAIRS = 8;
+    private static final int LOOKED_AT = 4;
+    /** Of the wrong answers a limited habit explains this share at least to be worth weighing. */
+    private static final double WORTH_WEIGHING = 0.3;
+
+    private final Map<String, Double> priors = new LinkedHashMap<>();
+
+    private Hypotheses(Collection<KnownSlip> slips) {
+        slips.forEach(slip -> priors.putIfAbsent(slip.id(), Model.prior(slip.met())));
+    }
+
+    static Hypotheses of(List<Answers> questions) {
+        return new Hypotheses(questions.stream().flatMap(question -> question.slips().stream()).toList());
+    }
+
+    static Hypotheses of(Collection<KnownSlip> slips) {
+        return new Hypotheses(slips);
+    }
+
+    /** How likely each listed slip is a writer's habit. */
+    Map<String, Double> priors() {
+        return priors;
+    }
+
+    /** The rivals that are always there, and every listed slip by itself. */
+    Map<Hypothesis, Double> always() {
+        Map<Hypothesis, Double> always = new LinkedHashMap<>();
+        always.put(Hypothesis.CAREFUL, Model.CAREFUL);
+        always.put(Hypothesis.CARELESS, Model.CARELESS);
+        always.put(Hypothesis.UNKNOWN, Model.UNKNOWN);
+        priors.forEach((slip, prior) -> always.put(Hypothesis.of(slip), prior * (1 - Model.UNDER_A_LIMIT)));
+        return always;
+    }
+
+    /** Slips under a limit and members of families, as far as they explain some of the wrong answers. */
+    Map<Hypothesis, Double> among(List<Known> wrong) {
+        Map<Hypothesis, Double> among = new LinkedHashMap<>();
+        if (wrong.size() < 2) {
+            return among;
+        }
+        Map<Hypothesis, Integer> explained = new HashMap<>();
+        for (Known each : wrong) {
+            each.answers().limitedTo(each.key()).forEach(hypothesis -> explained.merge(hypothesis, 1, Integer::sum));
+        }
+        explained.forEach((hypothesis, times) -> {
+            if (times >= 2 && times >= WORTH_WEIGHING * wrong.size()) {
+                double prior = priors.getOrDefault(hypothesis.one(), 0.0);
+                among.put(hypothesis, hypothesis.member() == null ? prior * Model.UNDER_A_LIMIT / (Limit.values().length - 1)
+                        : prior / FACTS_A_FAMILY);
+            }
+        });
+        return among;
+    }
+
+    /** Of how many members of a family a writer has one. */
+    private static final double FACTS_A_FAMILY = 60;
+
+    /** Two habits at once: the likeliest ones with each other one, and those that lead to an answer only together. */
+    Map<Hypothesis, Double> pairs(List<Hypothesis> singles, List<Known> wrong) {
+        List<Known> open = wrong.stream().filter(each -> singles.stream().limit(1).noneMatch(single -> explains(single, each))).toList();
+        Map<Hypothesis, Double> pairs = new LinkedHashMap<>();
+        if (open.isEmpty()) {
+            return pairs;
+        }
+        Set<Hypothesis> tried = new LinkedHashSet<>();
+        for (Hypothesis seed : singles.subList(0, Math.min(SEEDS_OF_PAIRS, singles.size()))) {
+            priors.keySet().stream().filter(other -> !seed.has(other)).forEach(other -> tried.add(Hypothesis.ofBoth(seed.one(), other)));
+        }
+        open.stream().filter(each -> singles.stream().noneMatch(single -> explains(single, each))).limit(LOOKED_AT)
+                .flatMap(each -> each.answers().leadingTo(each.key()).stream())
+                .filter(path -> path.with() != null && priors.containsKey(path.slip()) && priors.containsKey(path.with()))
+                .forEach(path -> tried.add(Hypothesis.ofBoth(path.slip(), path.with())));
+        List<Hypothesis> all = new ArrayList<>(tried);
+        List<Known> first = open.subList(0, Math.min(LOOKED_AT, open.size()));
+        boolean[] worth = new boolean[all.size()];
+        java.util.stream.IntStream.range(0, worth.length).parallel().forEach(i -> worth[i] = first.stream().anyMatch(each ->
+                explains(all.get(i), each)));
+        for (int i = 0; i < worth.length; i++) {
+            if (worth[i]) {
+                pairs.put(all.get(i), priors.get(all.get(i).one()) * priors.get(all.get(i).other()) * Model.SLIPS_GO_TOGETHER);
+            }
+        }
+        return pairs;
+    }
+
+    private static boolean explains(Hypothesis hypothesis, Known answer) {
+        return answer.made(hypothesis) > Posterior.EXPLAINS;
+    }
+}

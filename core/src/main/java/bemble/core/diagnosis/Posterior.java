@@ -1,0 +1,206 @@
+package bemble.core.diagnosis;
+
+import bemble.core.diagnosis.Hypothesis.Kind;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * How likely each hypothesis is of the writer of some answers: the one model by which a single answer, a paper, an interview
+ * and a record are judged. A habit pays for each wrong answer that it leaves and for each right one that it would have
+ * spoilt; a careful writer, a careless one and a habit that is not known are always among the rivals.
+ */
+final class Posterior {
+    /** A habit explains an answer that comes from it at least as likely as this. */
+    static final double EXPLAINS = 0.02;
+
+    private final List<Known> known;
+    private final Hypotheses hypotheses;
+    private final Map<Hypothesis, Double> logs = new LinkedHashMap<>();
+    private final Map<Hypothesis, Double> weights = new LinkedHashMap<>();
+
+    private Posterior(List<Known> known, Hypotheses hypotheses) {
+        this.known = known;
+        this.hypotheses = hypotheses;
+        weigh(hypotheses.always());
+        List<Known> wrong = known.stream().filter(each -> !each.isRight()).toList();
+        if (!wrong.isEmpty()) {
+            weigh(hypotheses.among(wrong));
+            weigh(hypotheses.pairs(likeliestSingles(), wrong));
+        }
+        normalize();
+    }
+
+    /** Weighs what may have been in the mind of the one who gave these answers. */
+    static Posterior of(List<Known> known, Hypotheses hypotheses) {
+        return new Posterior(known, hypotheses);
+    }
+
+    private void weigh(Map<Hypothesis, Double> priors) {
+        List<Map.Entry<Hypothesis, Double>> all = List.copyOf(priors.entrySet());
+        // Most of the work is to find what hands come to; no hypothesis needs another.
+        double[] found = all.parallelStream().mapToDouble(each -> Math.log(each.getValue()) + likelihood(each.getKey())).toArray();
+        for (int i = 0; i < found.length; i++) {
+            logs.put(all.get(i).getKey(), found[i]);
+        }
+    }
+
+    private List<Hypothesis> likeliestSingles() {
+        return logs.entrySet().stream().filter(entry -> entry.getKey().isKnown() && !entry.getKey().isOfTwo()
+                        && entry.getKey().limit() == Limit.EVERYWHERE && entry.getKey().member() == null)
+                .sorted(Map.Entry.<Hypothesis, Double>comparingByValue(Comparator.reverseOrder())).map(Map.Entry::getKey).toList();
+    }
+
+    private void normalize() {
+        double best = logs.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        double sum = logs.values().stream().mapToDouble(log -> Math.exp(log - best)).sum();
+        logs.forEach((hypothesis, log) -> weights.put(hypothesis, Math.exp(log - best) / sum));
+    }
+
+    /** How likely the answers are of such a writer, as a logarithm. */
+    private double likelihood(Hypothesis hypothesis) {
+        return switch (hypothesis.kind()) {
+            case CAREFUL -> chance(Model.SLACK);
+            case CARELESS -> chance(Model.CARELESSNESS);
+            case UNKNOWN -> unknown();
+            case KNOWN -> habit(hypothesis);
+        };
+    }
+
+    private double chance(double[][] rates) {
+        Mixture mixture = new Mixture();
+        for (double[] rate : rates) {
+            double sum = 0;
+            for (Known each : known) {
+                sum += Math.log(each.isRight() ? 1 - rate[0] : rate[0] * each.careless());
+            }
+            mixture.add(rate[1], sum);
+        }
+        return mixture.log();
+    }
+
+    private double unknown() {
+        Mixture mixture = new Mixture();
+        for (double[] rate : Model.UNKNOWN_RATES) {
+            for (double[] coincides : Model.COINCIDES) {
+                double sum = 0;
+                for (Known each : known) {
+                    sum += Math.log(each.isRight() ? 1 - rate[0] : rate[0] * each.unknown(coincides[0]));
+                }
+                mixture.add(rate[1] * coincides[1], sum);
+            }
+        }
+        return mixture.log();
+    }
+
+    private double habit(Hypothesis habit) {
+        double[] made = new double[known.size()];
+        double[] besides = new double[known.size()];
+        double[][] singly = new double[known.size()][];
+        for (int i = 0; i < made.length; i++) {
+            made[i] = known.get(i).made(habit);
+            besides[i] = known.get(i).carelessBesides(habit);
+            singly[i] = habit.isOfTwo() ? new double[] {known.get(i).made(Hypothesis.of(habit.one())),
+                    known.get(i).made(Hypothesis.of(habit.other()))} : null;
+        }
+        Mixture mixture = new Mixture();
+        for (double[] firmness : Model.FIRMNESS) {
+            for (double[] slack : Model.SLACK) {
+                double sum = 0;
+                for (int i = 0; i < made.length; i++) {
+                    double right = known.get(i).isRight() ? 1 : 0;
+                    double firm = firmness[0];
+                    double comes = singly[i] == null ? firm * made[i] + (1 - firm) * right
+                            : firm * firm * made[i] + firm * (1 - firm) * (singly[i][0] + singly[i][1]) + (1 - firm) * (1 - firm) * right;
+                    sum += Math.log((1 - slack[0]) * comes + slack[0] * besides[i] + TINY);
+                }
+                mixture.add(firmness[1] * slack[1], sum);
+            }
+        }
+        return mixture.log();
+    }
+
+    /** What no model comes to is not impossible. */
+    private static final double TINY = 1e-12;
+
+    /** A sum of likelihoods that are kept as logarithms. */
+    private static final class Mixture {
+        private final List<double[]> parts = new ArrayList<>();
+
+        void add(double share, double log) {
+            parts.add(new double[] {share, log});
+        }
+
+        double log() {
+            double best = parts.stream().mapToDouble(part -> part[1]).max().orElseThrow();
+            return best + Math.log(parts.stream().mapToDouble(part -> part[0] * Math.exp(part[1] - best)).sum());
+        }
+    }
+
+    /** How likely each hypothesis is. */
+    Map<Hypothesis, Double> weights() {
+        return weights;
+    }
+
+    double of(Kind kind) {
+        return weights.entrySet().stream().filter(entry -> entry.getKey().kind() == kind).mapToDouble(Map.Entry::getValue).sum();
+    }
+
+    /** The habits, each with its limits and members taken together, the likeliest first. */
+    List<Habit> habits() {
+        Map<List<String>, Habit> habits = new LinkedHashMap<>();
+        weights.forEach((hypothesis, weight) -> {
+            if (hypothesis.isKnown()) {
+                habits.merge(hypothesis.slips(), new Habit(hypothesis, weight, weight), Habit::with);
+            }
+        });
+        return habits.values().stream().sorted(Comparator.comparingDouble((Habit habit) -> -habit.weight())
+                .thenComparing(habit -> String.join(" ", habit.slips()))).toList();
+    }
+
+    /**
+     * Habits of one name.
+     *
+     * @param likeliest the likeliest of its limits and members
+     * @param best how likely that one is
+     * @param weight how likely they are together
+     */
+    record Habit(Hypothesis likeliest, double best, double weight) {
+        Habit with(Habit other) {
+            return new Habit(best >= other.best ? likeliest : other.likeliest, Math.max(best, other.best), weight + other.weight);
+        }
+
+        List<String> slips() {
+            return likeliest.slips();
+        }
+    }
+
+    /** How likely the writer makes a slip at all, be it with another one. */
+    double makes(String slip) {
+        return weights.entrySet().stream().filter(entry -> entry.getKey().has(slip)).mapToDouble(Map.Entry::getValue).sum();
+    }
+
+    /** How much of an answer is owed to each habit of the writer. */
+    Map<List<String>, Double> owed(Known answer) {
+        Map<List<String>, Double> owed = new LinkedHashMap<>();
+        weights.forEach((hypothesis, weight) -> {
+            if (hypothesis.isKnown() && weight > 1e-4) {
+                double made = answer.made(hypothesis);
+                double slack = Model.mean(Model.SLACK);
+                double all = (1 - slack) * made + slack * answer.carelessBesides(hypothesis);
+                if (made > 0 && all > 0) {
+                    owed.merge(hypothesis.slips(), weight * (1 - slack) * made / all, Double::sum);
+                }
+            }
+        });
+        return owed;
+    }
+
+    Set<String> slips() {
+        return new LinkedHashSet<>(hypotheses.priors().keySet());
+    }
+}

@@ -1,0 +1,71 @@
+package bemble.core.diagnosis;
+
+import bemble.core.slip.Slips;
+import bemble.core.style.HouseStyle;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How a wrong answer is shared out among what may have led to it.
+ *
+ * @param causes by the names of slips, each from 0 to 1
+ * @param likeliest the likeliest hand of each cause
+ * @param careless how likely digits went wrong by chance, with no fact missed and no rule broken
+ * @param unknown how likely a habit that is not known led to it
+ */
+record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likeliest, double careless, double unknown) {
+    /** Of an answer by itself. */
+    static Shares of(Answers answers, String key) {
+        Map<List<String>, Double> causes = new LinkedHashMap<>();
+        Map<List<String>, Path> likeliest = new LinkedHashMap<>();
+        double slack = 1 - Model.mean(Model.SLACK);
+        double firm = Model.mean(Model.FIRMNESS);
+        double chance = Model.wrongByChance();
+        Known known = new Known(answers, key);
+        if (answers.missedHand(key) != null) {
+            Path missed = new Path(List.of(Slips.FACT_NEAR_MISS), answers.missedHand(key), HouseStyle.USUAL,
+                    chance * Model.FACTS_MISSED * answers.afterMiss(key));
+            causes.put(missed.slips(), missed.weight());
+            likeliest.put(missed.slips(), missed);
+        }
+        // What one thing explains needs no two.
+        for (Path path : causes.isEmpty() ? answers.leadingTo(key) : answers.singlesLeadingTo(key)) {
+            List<String> names = path.slips().stream().sorted().toList();
+            causes.merge(names, path.weight() * slack * firm, Double::sum);
+            likeliest.merge(names, path, (one, other) -> other.weight() > one.weight() ? other : one);
+        }
+        double careless = Math.max(0, chance * (known.careless() - Model.FACTS_MISSED * answers.afterMiss(key)));
+        double unknown = 0;
+        for (double[] coincides : Model.COINCIDES) {
+            unknown += Model.UNKNOWN * Model.mean(Model.UNKNOWN_RATES) * coincides[1] * known.unknown(coincides[0]);
+        }
+        double all = careless + unknown + causes.values().stream().mapToDouble(Double::doubleValue).sum();
+        causes.replaceAll((names, weight) -> weight / all);
+        return new Shares(causes, likeliest, careless / all, unknown / all);
+    }
+
+    /**
+     * The same in the light of the writer's other answers.
+     *
+     * @param owed how much of this answer is owed to each habit of the writer
+     * @param habitUnknown how likely the writer has a habit that is not known
+     */
+    Shares of(Map<List<String>, Double> owed, double habitUnknown) {
+        Map<List<String>, Double> causes = new LinkedHashMap<>();
+        double sum = owed.entrySet().stream().filter(entry -> likeliest.containsKey(entry.getKey())).mapToDouble(Map.Entry::getValue).sum();
+        double left = Math.max(0, 1 - sum - habitUnknown);
+        // What no habit of the writer led to is judged by itself, and chance first: one thing now and then is no habit.
+        double once = left * (1 - unknown);
+        this.causes.forEach((names, share) -> causes.put(names, owed.getOrDefault(names, 0.0)
+                + once * (names.equals(List.of(Slips.FACT_NEAR_MISS)) ? share : share * SELDOM)));
+        double chance = careless * once;
+        double unknown = habitUnknown + left * this.unknown;
+        double all = unknown + chance + causes.values().stream().mapToDouble(Double::doubleValue).sum();
+        causes.replaceAll((names, share) -> share / all);
+        return new Shares(causes, likeliest, chance / all, unknown / all);
+    }
+
+    /** How much less likely a slip is made once by somebody who does not have it. */
+    private static final double SELDOM = 0.3;
+}
