@@ -145,6 +145,9 @@ public final class JudgeBench {
         }
         Writer writer = Writer.of(items, Punctuation.POINT);
         List<Cause> causes = writer.causes();
+        if (kind == Kind.LISTED && Boolean.getBoolean("bemble.tell") && (causes.isEmpty() || !causes.get(0).slip().equals(one.id()))) {
+            System.out.printf("      missed %s: %s, unknown %.2f, careful %.2f%n", one.id(), causes.isEmpty() ? "nothing" : causes.get(0), writer.unknownHabit(), writer.careful());
+        }
         if (kind == Kind.OWN_RULE && Boolean.getBoolean("bemble.tell") && !causes.isEmpty() && causes.get(0).confidence() > 0.8) {
             Cause first = causes.get(0);
             System.out.printf("      %s taken for %s + %s, %d of %d, %d chances, %.2f %s%n", one.id(), first.slip(), first.with(), first.explains(),

@@ -3,6 +3,7 @@ package bemble.core.diagnosis;
 import bemble.core.hand.FactQuestion;
 import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
+import bemble.core.hand.Limit;
 import bemble.core.hand.Method;
 import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
@@ -10,14 +11,17 @@ import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
+import bemble.core.slip.Rules;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * The answers that the known hands come to in one question, each worked out once: single slips, made everywhere or in one
@@ -41,8 +45,9 @@ public final class Answers {
     private final Map<String, Outcomes> bySlip = new LinkedHashMap<>();
     private final Map<String, Map<String, Double>> missedAfter = new HashMap<>();
     private final Map<Hypothesis, Map<String, Double>> byPair = new HashMap<>();
-    /** What each slip comes to under a limit, or each member of a family, by the answer; worked out when it is first asked for. */
-    private Map<Hypothesis, String> limited;
+    /** What each rule and each member of a family comes to, and which of them come to an answer; null until it is asked for. */
+    private Map<Hypothesis, String> byRule;
+    private Map<String, List<Hypothesis>> ruled;
     private Map<String, Double> listed;
     private final Map<String, Integer> missed = new HashMap<>();
     private final Map<String, Double> missedBy = new HashMap<>();
@@ -288,12 +293,10 @@ public final class Answers {
 
     /** The same of somebody with a habit: it may come to what the habit leads to, with a fact or a digit wrong besides. */
     double carelessAfter(Hypothesis habit, String key, double careless) {
-        if (habit.isOfTwo() || habit.limit() != Limit.EVERYWHERE || habit.member() != null || !hasChance(habit.one())) {
+        if (habit.isOfTwo() || habit.isRule() || habit.member() != null || !hasChance(habit.one())) {
             return careless;
         }
-        String likeliest = likeliest(habit.one());
-        double besides = key.equals(likeliest) ? 0 : Scatter.OF_DIGITS.of(key, likeliest);
-        return (careless + Model.FACTS_MISSED * afterMiss(habit.one(), key) + (1 - Model.FACTS_MISSED) * besides) / 2;
+        return (careless + Model.FACTS_MISSED * afterMiss(habit.one(), key)) / (1 + Model.FACTS_MISSED);
     }
 
     /** How likely somebody who makes some listed slip comes to an answer, where it makes the answer wrong. */
@@ -321,16 +324,15 @@ public final class Answers {
         if (habit.isOfTwo()) {
             return both(habit, key, whole);
         }
-        if (habit.limit() != Limit.EVERYWHERE || habit.member() != null) {
-            String comes = limited().get(habit);
-            return comes == null ? made(habit.limit() == Limit.EVERYWHERE ? null : Hypothesis.of(habit.one()), key, whole)
-                    : comes.equals(key) ? 1 : 0;
+        if (habit.isRule() || habit.member() != null) {
+            String comes = ofOne(habit);
+            return (comes == null ? right.key() : comes).equals(key) ? 1 : 0;
         }
         return made(habit, key, whole);
     }
 
     private double made(Hypothesis single, String key, double whole) {
-        Outcomes outcomes = single == null ? Outcomes.NONE : outcomes(single.one());
+        Outcomes outcomes = outcomes(single.one());
         return outcomes.isEmpty() ? whole : outcomes.share(key);
     }
 
@@ -341,34 +343,39 @@ public final class Answers {
         return afterBoth(habit, key);
     }
 
-    /** The limited habits and members of families that lead to an answer. */
-    List<Hypothesis> limitedTo(String key) {
-        return limited().entrySet().stream().filter(entry -> entry.getValue().equals(key)).map(Map.Entry::getKey).toList();
+    /** The rules, and the members of families, that lead to an answer. */
+    List<Hypothesis> rulesLeadingTo(String key) {
+        return worked().getOrDefault(key, List.of());
     }
 
-    private synchronized Map<Hypothesis, String> limited() {
-        if (limited == null) {
-            limited = new HashMap<>();
-            for (KnownSlip slip : slips) {
-                if (slip.members() != null) {
-                    slip.members().apply(problem).forEach((member, hand) -> note(Hypothesis.of(slip.id(), member), hand));
-                } else if (slip.family() == null) {
-                    List<Integer> places = Written.asFarAs(slip.slip().over(Hand.CAREFUL), problem, method, HouseStyle.USUAL, false)
-                            .brokenPlaces();
-                    for (Limit limit : places.isEmpty() ? new Limit[0] : Limit.values()) {
-                        if (limit != Limit.EVERYWHERE) {
-                            note(Hypothesis.of(slip.id(), limit), limit.on(slip.slip(), places));
-                        }
-                    }
-                }
-            }
+    /** What every rule and every member of a family comes to, each worked out once, when it is first asked for. */
+    private synchronized Map<String, List<Hypothesis>> worked() {
+        if (byRule == null) {
+            byRule = new HashMap<>();
+            Map<String, List<Hypothesis>> found = new HashMap<>();
+            Stream<KnownSlip> limited = slips.stream().filter(slip -> slip.family() == null)
+                    .flatMap(slip -> Arrays.stream(Limit.values()).map(limit -> Rules.limited(slip, limit)));
+            Stream.concat(Rules.of(method.name()).stream(), limited)
+                    .forEach(rule -> note(Hypothesis.of(rule.id()), rule.slip(), found));
+            slips.stream().filter(slip -> slip.members() != null).forEach(slip -> slip.members().apply(problem)
+                    .forEach((member, hand) -> note(Hypothesis.of(slip.id(), member), hand, found)));
+            ruled = found;
         }
-        return limited;
+        return ruled;
     }
 
-    private void note(Hypothesis hypothesis, Slip hand) {
+    private void note(Hypothesis hypothesis, Slip hand, Map<String, List<Hypothesis>> found) {
         String key = keyOf(hand, HouseStyle.USUAL);
-        limited.put(hypothesis, key == null ? right.key() : key);
+        if (key != null && !right.is(key)) {
+            byRule.put(hypothesis, key);
+            found.computeIfAbsent(key, any -> new ArrayList<>()).add(hypothesis);
+        }
+    }
+
+    /** What a rule or a member comes to; null where that is the right answer. */
+    private synchronized String ofOne(Hypothesis hypothesis) {
+        worked();
+        return byRule.get(hypothesis);
     }
 
     private synchronized double afterMiss(String slip, String key) {

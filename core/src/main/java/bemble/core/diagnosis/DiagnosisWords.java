@@ -39,15 +39,7 @@ public final class DiagnosisWords {
         if (habit.member() != null) {
             return " (" + habit.member().replace("x", " × ").replace("=", " = ") + ")";
         }
-        return switch (habit.limit()) {
-            case EVERYWHERE -> "";
-            case FIRST -> ", only where it comes first,";
-            case NOT_FIRST -> ", but not where it comes first,";
-            case LAST -> ", only where it comes last,";
-            case ONES -> ", only in the ones column,";
-            case TENS -> ", only in the tens column,";
-            case HUNDREDS -> ", only in the hundreds column,";
-        };
+        return "";
     }
 
     /** What a hand with these slips does. */

@@ -1,6 +1,8 @@
 package bemble.core.diagnosis;
 
 import bemble.core.hand.KnownSlip;
+import bemble.core.hand.Limit;
+import bemble.core.slip.Rules;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -14,7 +16,9 @@ import java.util.Set;
 final class Hypotheses {
     private static final int SEEDS_OF_PAIRS = 8;
     private static final int LOOKED_AT = 4;
-    /** Of the wrong answers a limited habit explains this share at least to be worth weighing. */
+    /** From one answer no rule is worked out. */
+    private static final int LEAST_FOR_A_RULE = 2;
+    /** Of the wrong answers a rule explains this share at least to be worth weighing. */
     private static final double WORTH_WEIGHING = 0.3;
 
     private final Map<String, Double> priors = new LinkedHashMap<>();
@@ -46,28 +50,30 @@ final class Hypotheses {
         return always;
     }
 
-    /** Slips under a limit and members of families, as far as they explain some of the wrong answers. */
+    /** Rules worked out and members of families, as far as they explain some of the wrong answers. */
     Map<Hypothesis, Double> among(List<Known> wrong) {
         Map<Hypothesis, Double> among = new LinkedHashMap<>();
-        if (wrong.size() < 2) {
-            return among;
-        }
         Map<Hypothesis, Integer> explained = new HashMap<>();
-        for (Known each : wrong) {
-            each.answers().limitedTo(each.key()).forEach(hypothesis -> explained.merge(hypothesis, 1, Integer::sum));
+        for (Known each : wrong.size() < LEAST_FOR_A_RULE ? List.<Known>of() : wrong) {
+            each.answers().rulesLeadingTo(each.key()).forEach(hypothesis -> explained.merge(hypothesis, 1, Integer::sum));
         }
         explained.forEach((hypothesis, times) -> {
-            if (times >= 2 && times >= WORTH_WEIGHING * wrong.size()) {
-                double prior = priors.getOrDefault(hypothesis.one(), 0.0);
-                among.put(hypothesis, hypothesis.member() == null ? prior * Model.UNDER_A_LIMIT / (Limit.values().length - 1)
-                        : prior / FACTS_A_FAMILY);
+            if (times >= LEAST_FOR_A_RULE && times >= WORTH_WEIGHING * wrong.size()) {
+                among.put(hypothesis, prior(hypothesis));
             }
         });
         return among;
     }
 
-    /** Of how many members of a family a writer has one. */
-    private static final double FACTS_A_FAMILY = 60;
+    private double prior(Hypothesis hypothesis) {
+        if (hypothesis.member() != null) {
+            return priors.getOrDefault(hypothesis.one(), 0.0) / Model.MEMBERS_OF_A_FAMILY;
+        }
+        String text = hypothesis.one().substring(Rules.PREFIX.length());
+        int at = text.indexOf('@');
+        Double listed = at < 0 ? null : priors.get(text.substring(0, at));
+        return listed != null ? listed * Model.UNDER_A_LIMIT / Limit.values().length : at < 0 ? Model.RULE : Model.GUARDED_RULE;
+    }
 
     /** Two habits at once: the likeliest ones with each other one, and those that lead to an answer only together. */
     Map<Hypothesis, Double> pairs(List<Hypothesis> singles, List<Known> wrong) {

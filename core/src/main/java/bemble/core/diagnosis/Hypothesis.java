@@ -1,5 +1,6 @@
 package bemble.core.diagnosis;
 
+import bemble.core.slip.Rules;
 import java.util.List;
 
 /**
@@ -7,10 +8,9 @@ import java.util.List;
  *
  * @param slips the names of the slips, or the text of a rule worked out, one or two; none where it is no known habit
  * @param member which of a family it is, such as the fact that is known wrongly; null where any of it may be met
- * @param limit where the slip is made: everywhere, or under a limit that holds for the writer
  * @param kind what sort of writer
  */
-record Hypothesis(List<String> slips, String member, Limit limit, Kind kind) {
+record Hypothesis(List<String> slips, String member, Kind kind) {
     /** What sort of writer. */
     enum Kind {
         /** Misses something now and then. */
@@ -23,28 +23,29 @@ record Hypothesis(List<String> slips, String member, Limit limit, Kind kind) {
         KNOWN
     }
 
-    static final Hypothesis CAREFUL = new Hypothesis(List.of(), null, Limit.EVERYWHERE, Kind.CAREFUL);
-    static final Hypothesis CARELESS = new Hypothesis(List.of(), null, Limit.EVERYWHERE, Kind.CARELESS);
-    static final Hypothesis UNKNOWN = new Hypothesis(List.of(), null, Limit.EVERYWHERE, Kind.UNKNOWN);
+    static final Hypothesis CAREFUL = new Hypothesis(List.of(), null, Kind.CAREFUL);
+    static final Hypothesis CARELESS = new Hypothesis(List.of(), null, Kind.CARELESS);
+    static final Hypothesis UNKNOWN = new Hypothesis(List.of(), null, Kind.UNKNOWN);
 
     static Hypothesis of(String slip) {
-        return of(slip, Limit.EVERYWHERE);
-    }
-
-    static Hypothesis of(String slip, Limit limit) {
-        return new Hypothesis(List.of(slip), null, limit, Kind.KNOWN);
+        return new Hypothesis(List.of(slip), null, Kind.KNOWN);
     }
 
     static Hypothesis of(String slip, String member) {
-        return new Hypothesis(List.of(slip), member, Limit.EVERYWHERE, Kind.KNOWN);
+        return new Hypothesis(List.of(slip), member, Kind.KNOWN);
     }
 
     static Hypothesis ofBoth(String one, String other) {
-        return new Hypothesis(one.compareTo(other) < 0 ? List.of(one, other) : List.of(other, one), null, Limit.EVERYWHERE, Kind.KNOWN);
+        return new Hypothesis(one.compareTo(other) < 0 ? List.of(one, other) : List.of(other, one), null, Kind.KNOWN);
     }
 
     boolean isKnown() {
         return kind == Kind.KNOWN;
+    }
+
+    /** Whether it is a rule worked out, on no list. */
+    boolean isRule() {
+        return !slips.isEmpty() && Rules.isRule(slips.get(0));
     }
 
     boolean isOfTwo() {

@@ -15,7 +15,7 @@ final class Known {
         this.right = answers.isRight(key);
         this.careless = right ? 0 : answers.careless(key);
         this.anything = right ? 0 : Scatter.OF_ANYTHING.of(key, answers.right());
-        this.listed = right ? 0 : answers.listedShare(key);
+        this.listed = right ? 0 : Model.LIKE_LISTED * answers.listedShare(key) + (1 - Model.LIKE_LISTED) * answers.afterMiss(key);
     }
 
     Answers answers() {

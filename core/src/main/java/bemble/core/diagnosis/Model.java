@@ -14,7 +14,7 @@ final class Model {
     static final double CARELESS = 0.12;
     static final double UNKNOWN = 0.09;
     /** How often somebody with a habit, or a careful one, gets an answer wrong for another reason, and how common each share is. */
-    static final double[][] SLACK = {{0.01, 0.5}, {0.07, 0.35}, {0.2, 0.15}};
+    static final double[][] SLACK = {{0.01, 0.6}, {0.07, 0.3}, {0.2, 0.1}};
     /** How often a careless writer gets an answer wrong. */
     static final double[][] CARELESSNESS = {{0.1, 0.3}, {0.2, 0.3}, {0.35, 0.25}, {0.6, 0.15}};
     /** How often a habit that is not known makes an answer wrong. */
@@ -23,7 +23,9 @@ final class Model {
      * How often a habit that is not known comes to what some listed hand writes, and how common each share is: it may be
      * close to one that is known.
      */
-    static final double[][] COINCIDES = {{0, 0.5}, {0.4, 0.5}};
+    static final double[][] COINCIDES = {{0, 0.4}, {0.4, 0.4}, {0.8, 0.2}};
+    /** Where a habit that is not known comes to what somebody else writes, how often that is what a listed slip leads to, not a fact missed. */
+    static final double LIKE_LISTED = 0.75;
     /** Habits are firm or come and go: how often each makes its slip where it can, and how common each is. */
     static final double[][] FIRMNESS = {{0.97, 0.75}, {0.65, 0.25}};
     /** The share of a careless writer's wrong answers in which one fact is missed by a group; the others are digits. */
@@ -32,6 +34,15 @@ final class Model {
     static final double IN_ONE_PLACE = 0.25;
     /** How much of a slip's weight goes to a writer who makes it under a limit, all limits together. */
     static final double UNDER_A_LIMIT = 0.12;
+    /** The share of wrong answers that a habit leads to at least, be it listed, a rule worked out, or two at once. */
+    static final double EXPLAINED = 0.34;
+    static final double EXPLAINED_BY_A_RULE = 0.5;
+    static final double EXPLAINED_BY_TWO = 0.6;
+    /** How likely each rule worked out is a writer's habit: one that always holds, and one under some circumstance. */
+    static final double RULE = 0.0006;
+    static final double GUARDED_RULE = 0.0002;
+    /** Of how many members of a family a writer has one, such as a fact known wrongly. */
+    static final double MEMBERS_OF_A_FAMILY = 60;
     /** How likely somebody multiplies by the second number though it is the longer. */
     static final double OTHER_ORDER = 0.2;
     /** How much likelier a second habit is in somebody who has one. */

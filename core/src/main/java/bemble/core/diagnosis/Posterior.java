@@ -22,6 +22,7 @@ final class Posterior {
     private final Hypotheses hypotheses;
     private final Map<Hypothesis, Double> logs = new LinkedHashMap<>();
     private final Map<Hypothesis, Double> weights = new LinkedHashMap<>();
+    private final List<Habit> habits;
 
     private Posterior(List<Known> known, Hypotheses hypotheses) {
         this.known = known;
@@ -33,6 +34,7 @@ final class Posterior {
             weigh(hypotheses.pairs(likeliestSingles(), wrong));
         }
         normalize();
+        habits = gathered();
     }
 
     /** Weighs what may have been in the mind of the one who gave these answers. */
@@ -51,7 +53,7 @@ final class Posterior {
 
     private List<Hypothesis> likeliestSingles() {
         return logs.entrySet().stream().filter(entry -> entry.getKey().isKnown() && !entry.getKey().isOfTwo()
-                        && entry.getKey().limit() == Limit.EVERYWHERE && entry.getKey().member() == null)
+                        && entry.getKey().member() == null && !entry.getKey().isRule())
                 .sorted(Map.Entry.<Hypothesis, Double>comparingByValue(Comparator.reverseOrder())).map(Map.Entry::getKey).toList();
     }
 
@@ -107,6 +109,9 @@ final class Posterior {
             singly[i] = habit.isOfTwo() ? new double[] {known.get(i).made(Hypothesis.of(habit.one())),
                     known.get(i).made(Hypothesis.of(habit.other()))} : null;
         }
+        if (!explainsEnough(habit, made)) {
+            return -Double.MAX_VALUE / 2;
+        }
         Mixture mixture = new Mixture();
         for (double[] firmness : Model.FIRMNESS) {
             for (double[] slack : Model.SLACK) {
@@ -122,6 +127,18 @@ final class Posterior {
             }
         }
         return mixture.log();
+    }
+
+    /** A habit that leaves most of the wrong answers to chance is none. */
+    private boolean explainsEnough(Hypothesis habit, double[] made) {
+        int wrong = 0;
+        int explained = 0;
+        for (int i = 0; i < made.length; i++) {
+            wrong += known.get(i).isRight() ? 0 : 1;
+            explained += !known.get(i).isRight() && made[i] > EXPLAINS ? 1 : 0;
+        }
+        double least = habit.isOfTwo() ? Model.EXPLAINED_BY_TWO : habit.isRule() ? Model.EXPLAINED_BY_A_RULE : Model.EXPLAINED;
+        return wrong == 0 || explained >= least * wrong;
     }
 
     /** What no model comes to is not impossible. */
@@ -150,16 +167,22 @@ final class Posterior {
         return weights.entrySet().stream().filter(entry -> entry.getKey().kind() == kind).mapToDouble(Map.Entry::getValue).sum();
     }
 
-    /** The habits, each with its limits and members taken together, the likeliest first. */
+    static final Comparator<Habit> LIKELIEST = Comparator.comparingDouble((Habit habit) -> -habit.weight())
+            .thenComparing(habit -> String.join(" ", habit.slips()));
+
+    /** The habits, those of one name and those that come to the same taken together, the likeliest first. */
     List<Habit> habits() {
-        Map<List<String>, Habit> habits = new LinkedHashMap<>();
+        return habits;
+    }
+
+    private List<Habit> gathered() {
+        Map<List<String>, Habit> byName = new LinkedHashMap<>();
         weights.forEach((hypothesis, weight) -> {
             if (hypothesis.isKnown()) {
-                habits.merge(hypothesis.slips(), new Habit(hypothesis, weight, weight), Habit::with);
+                byName.merge(hypothesis.slips(), new Habit(hypothesis, weight, weight), Habit::with);
             }
         });
-        return habits.values().stream().sorted(Comparator.comparingDouble((Habit habit) -> -habit.weight())
-                .thenComparing(habit -> String.join(" ", habit.slips()))).toList();
+        return Alike.together(byName.values().stream().sorted(LIKELIEST).toList(), known.stream().map(Known::answers).toList());
     }
 
     /**

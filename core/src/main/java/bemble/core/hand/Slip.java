@@ -2,6 +2,7 @@ package bemble.core.hand;
 
 import java.util.function.BiFunction;
 import java.util.function.BiPredicate;
+import java.util.function.Function;
 import java.util.random.RandomGenerator;
 
 /** A rule broken: a hand over another hand, which decides one kind of thing otherwise. Any two go together. */
@@ -57,6 +58,26 @@ public interface Slip {
                 boolean makes = chance.test(question, hand) && chances[0]++ > 0 && chances[0] - 2 < most;
                 return makes ? answer.apply(question, hand) : null;
             }).over(base);
+        };
+    }
+
+    /** A slip that depends on what is worked, and how; told when that is begun. */
+    static Slip in(Function<ChosenMethod, Slip> slip) {
+        return base -> new Hand() {
+            private Hand now = base;
+
+            @Override
+            public <A> A decide(Question<A> question) {
+                if (question instanceof ChosenMethod chosen) {
+                    now = slip.apply(chosen).over(base);
+                }
+                return now.decide(question);
+            }
+
+            @Override
+            public <A> boolean writes(Question<A> question, A answer) {
+                return now.writes(question, answer);
+            }
         };
     }
 

@@ -24,7 +24,7 @@ public final class Slipped {
     public static Optional<Slip> find(String id, Problem problem, Method<?> method, HouseStyle style) {
         String right = Written.answerBy(Hand.CAREFUL, problem, method, style).answer().text();
         if (!id.equals(Slips.FACT_NEAR_MISS)) {
-            return Slips.of(problem, method.name()).stream().filter(slip -> slip.id().equals(id))
+            return Slips.named(id, problem, method.name()).stream()
                     .flatMap(slip -> slip.slips(problem).stream())
                     .filter(slip -> changes(slip, problem, method, style, right)).findFirst();
         }

@@ -18,6 +18,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.root.RootSlips;
 import bemble.core.style.MethodName;
 import bemble.core.subtraction.SubtractionSlips;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -61,6 +62,12 @@ public final class Slips {
         return under(problem, method).filter(slip -> !whole || slip.numbers() != Numbers.WITH_DECIMALS).toList();
     }
 
+    /** The slip of that name, or the rule of that text, where it is defined for a problem worked by a method. */
+    static Optional<KnownSlip> named(String id, Problem problem, MethodName method) {
+        return Rules.isRule(id) ? Rules.find(id, problem.operation()).filter(rule -> rule.methods().contains(method))
+                : of(problem, method).stream().filter(slip -> slip.id().equals(id)).findFirst();
+    }
+
     private static boolean isWhole(Problem problem) {
         return problem.decimals() == 0 && problem.operands().stream().allMatch(Numeral::isWhole);
     }
@@ -71,12 +78,14 @@ public final class Slips {
 
     /** The slip of that name in an operation; nothing where it has none. */
     public static Optional<KnownSlip> find(String id, Operation operation) {
-        return ALL.stream().filter(slip -> slip.id().equals(id) && slip.operation() == operation).findFirst();
+        return Rules.isRule(id) ? Rules.find(id, operation)
+                : ALL.stream().filter(slip -> slip.id().equals(id) && slip.operation() == operation).findFirst();
     }
 
     /** The slip of that name in whichever operation has one. */
     public static Optional<KnownSlip> find(String id) {
-        return ALL.stream().filter(slip -> slip.id().equals(id)).findFirst();
+        return Rules.isRule(id) ? Arrays.stream(Operation.values()).flatMap(operation -> Rules.find(id, operation).stream()).findFirst()
+                : ALL.stream().filter(slip -> slip.id().equals(id)).findFirst();
     }
 
     /** A slip's name in a few words. */
@@ -98,7 +107,7 @@ public final class Slips {
     /** @throws Refusal where no operation has a slip of that name */
     public static void requireKnown(String id) {
         List<String> ids = Stream.concat(ALL.stream().map(KnownSlip::id), Stream.of(FACT_NEAR_MISS)).distinct().toList();
-        if (!ids.contains(id)) {
+        if (!ids.contains(id) && find(id).isEmpty()) {
             throw Refusal.of("slip", "There is no slip called “" + id + "”. Choose one of: "
                     + ids.stream().collect(Collectors.joining(", ")) + ".");
         }

@@ -1,0 +1,131 @@
+package bemble.core.diagnosis;
+
+import bemble.core.diagnosis.Posterior.Habit;
+import bemble.core.hand.KnownSlip;
+import bemble.core.hand.Slip;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem;
+import bemble.core.slip.Slipped;
+import bemble.core.slip.Slips;
+import bemble.core.style.HouseStyle;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+
+/**
+ * Habits that come to the same in nearly every question are one cause, and as sure as all of them together: the likeliest ones
+ * are tried on questions with the same digits in another order.
+ */
+final class Alike {
+    private static final int MOST_COMPARED = 7;
+    private static final int QUESTIONS = 24;
+    private static final int LEAST_SHOWN = 4;
+    private static final double WORTH_COMPARING = 0.01;
+    /** Of the questions in which either shows, so many have one answer. */
+    private static final double ALIKE = 0.8;
+
+    private final List<Answers> questions;
+    private final Map<Problem, Answers> shuffled = new LinkedHashMap<>();
+
+    private Alike(List<Answers> questions) {
+        this.questions = questions;
+        Random random = new Random(questions.size());
+        for (int i = 0; i < QUESTIONS && !questions.isEmpty(); i++) {
+            Answers question = questions.get(i % questions.size());
+            shuffle(question.problem(), random).ifPresent(problem -> shuffled.put(problem, question));
+        }
+    }
+
+    /** The habits, those that are alike taken together under the name of a listed one, the likeliest first. */
+    static List<Habit> together(List<Habit> habits, List<Answers> questions) {
+        List<Habit> compared = habits.stream().filter(habit -> habit.weight() >= WORTH_COMPARING).limit(MOST_COMPARED).toList();
+        if (compared.stream().noneMatch(habit -> habit.likeliest().isRule())) {
+            return habits;
+        }
+        Alike alike = new Alike(questions);
+        Map<Habit, List<String>> outcomes = new LinkedHashMap<>();
+        compared.forEach(habit -> outcomes.put(habit, alike.answers(habit.likeliest())));
+        List<String> right = alike.answers(Hypothesis.CAREFUL);
+        List<Habit> together = new ArrayList<>();
+        for (Habit habit : compared) {
+            int same = -1;
+            for (int i = 0; i < together.size() && same < 0; i++) {
+                same = agree(outcomes.get(together.get(i)), outcomes.get(habit), right) ? i : -1;
+            }
+            if (same < 0) {
+                together.add(habit);
+            } else {
+                Habit both = named(together.get(same), habit);
+                outcomes.put(both, outcomes.get(together.get(same)));
+                together.set(same, both);
+            }
+        }
+        together.addAll(habits.subList(compared.size(), habits.size()));
+        return together.stream().sorted(Posterior.LIKELIEST).toList();
+    }
+
+    /** Under the name of what is listed, else of the likelier one. */
+    private static Habit named(Habit one, Habit other) {
+        Habit name = one.likeliest().isRule() && !other.likeliest().isRule() ? other : one;
+        return new Habit(name.likeliest(), name.best(), one.weight() + other.weight());
+    }
+
+    private static boolean agree(List<String> one, List<String> other, List<String> right) {
+        int shown = 0;
+        int same = 0;
+        for (int i = 0; i < right.size(); i++) {
+            if (!one.get(i).equals(right.get(i)) || !other.get(i).equals(right.get(i))) {
+                shown++;
+                same += one.get(i).equals(other.get(i)) ? 1 : 0;
+            }
+        }
+        return shown >= LEAST_SHOWN && same >= ALIKE * shown;
+    }
+
+    private List<String> answers(Hypothesis habit) {
+        List<String> answers = new ArrayList<>();
+        shuffled.forEach((problem, question) -> answers.add(answer(habit, problem, question)));
+        questions.forEach(question -> answers.add(answer(habit, question.problem(), question)));
+        return answers;
+    }
+
+    private static String answer(Hypothesis habit, Problem problem, Answers question) {
+        Slip hand = habit.slips().stream().flatMap(name -> Slips.find(name, problem.operation()).stream())
+                .flatMap(slip -> hand(slip, habit.member(), problem).stream()).reduce(base -> base, Slip::and);
+        return Slipped.answer(hand, problem, question.method(), HouseStyle.USUAL).orElseGet(() ->
+                Slipped.answer(base -> base, problem, question.method(), HouseStyle.USUAL).orElseThrow());
+    }
+
+    private static List<Slip> hand(KnownSlip slip, String member, Problem problem) {
+        if (member != null) {
+            Slip hand = slip.members().apply(problem).get(member);
+            return hand == null ? List.of() : List.of(hand);
+        }
+        return slip.slips(problem).stream().limit(1).toList();
+    }
+
+    private static Optional<Problem> shuffle(Problem problem, Random random) {
+        List<Numeral> numbers = problem.operands().stream().map(number -> shuffled(number, random)).toList();
+        return switch (problem.operation()) {
+            case ADDITION -> Optional.of(new Problem.Addition(numbers));
+            case SUBTRACTION -> Optional.of(numbers.get(0).compareTo(numbers.get(1)) >= 0
+                    ? new Problem.Subtraction(numbers.get(0), numbers.get(1)) : new Problem.Subtraction(numbers.get(1), numbers.get(0)));
+            case MULTIPLICATION -> Optional.of(new Problem.Multiplication(numbers.get(0), numbers.get(1)));
+            case DIVISION -> numbers.get(1).isZero() ? Optional.empty()
+                    : Optional.of(new Problem.Division(numbers.get(0), numbers.get(1)));
+            case SQUARE_ROOT -> Optional.of(new Problem.SquareRoot(numbers.get(0), problem.decimals()));
+        };
+    }
+
+    private static Numeral shuffled(Numeral number, Random random) {
+        List<Integer> digits = new ArrayList<>(number.digits().chars().mapToObj(digit -> digit - '0').toList());
+        Collections.shuffle(digits, random);
+        StringBuilder text = new StringBuilder();
+        digits.forEach(text::append);
+        return Numeral.ofDigits(text.toString(), number.decimals());
+    }
+}

@@ -1,0 +1,27 @@
+package bemble.core.rule;
+
+import bemble.core.hand.Hand;
+import bemble.core.hand.Question;
+import bemble.core.hand.Slip;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.Predicate;
+
+/**
+ * What a decision becomes.
+ *
+ * @param id its name in the text of a rule
+ * @param words what the hand does, to follow “the hand …”
+ * @param slip the hand that does it wherever the question is one of those
+ * @param <Q> the kind of question that the guards look at
+ */
+public record Turn<Q>(String id, String words, Function<Predicate<Q>, Slip> slip) {
+    /**
+     * Another answer to one kind of question.
+     *
+     * @param answer what is decided instead; null where there is nothing to decide otherwise
+     */
+    public static <A, Q extends Question<A>> Turn<Q> of(String id, String words, Class<Q> kind, BiFunction<Q, Hand, A> answer) {
+        return new Turn<>(id, words, here -> Slip.at(kind, (question, hand) -> here.test(question) ? answer.apply(question, hand) : null));
+    }
+}

@@ -1,0 +1,5 @@
+/**
+ * The small language of rules worked out: a decision of some kind, under some circumstance, decided otherwise. Each room says
+ * in its own words what its decisions may become; a rule is made of these parts and is a slip like any other.
+ */
+package bemble.core.rule;
