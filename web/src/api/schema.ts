@@ -2785,10 +2785,15 @@ export interface components {
             kind: string;
             say: string;
         };
+        LineView: {
+            block: string;
+            line: string;
+        };
         MarkResponse: {
             verdict: string;
             figures: components["schemas"]["MarkedView"][];
             answer: components["schemas"]["MarkedAnswerView"];
+            notShown: components["schemas"]["LineView"][];
             first?: components["schemas"]["FirstView"];
             check?: components["schemas"]["MarkedCheckView"];
             findings: components["schemas"]["FindingView"][];
@@ -2965,11 +2970,15 @@ export interface components {
             /** Format: int32 */
             firstWrongPlace?: number;
             findings: components["schemas"]["DiagnosedView"][];
+            /** Format: double */
+            unknown: number;
+            say: string;
         };
         DiagnosedView: {
             slip: string;
             with?: string;
             name: string;
+            label: string;
             places: number[];
             /** Format: double */
             confidence: number;
@@ -2984,6 +2993,8 @@ export interface components {
             slip: string;
             with?: string;
             name: string;
+            label: string;
+            fact?: string;
             /** Format: int32 */
             explains: number;
             /** Format: int32 */
@@ -3006,6 +3017,9 @@ export interface components {
             items: components["schemas"]["DiagnoseResponse"][];
             slips: components["schemas"]["CauseView"][];
             facts: components["schemas"]["FactView"][];
+            /** Format: double */
+            unknown: number;
+            say: string;
         };
         NextRequest: {
             operation?: string;
@@ -3029,6 +3043,8 @@ export interface components {
             why: string;
             slips: components["schemas"]["CauseView"][];
             facts: components["schemas"]["FactView"][];
+            /** Format: double */
+            unknown: number;
             done: boolean;
         };
         ClassContent: {

@@ -1,6 +1,7 @@
 package bemble.core.diagnosis;
 
 import bemble.core.problem.Problem;
+import bemble.core.slip.Rules;
 import bemble.core.slip.Slips;
 import java.util.List;
 
@@ -40,6 +41,16 @@ public final class DiagnosisWords {
             return " (" + habit.member().replace("x", " × ").replace("=", " = ") + ")";
         }
         return "";
+    }
+
+    /** Causes in a few words. */
+    public static String name(List<String> slips, Problem problem) {
+        return String.join(", ", slips.stream().map(slip -> Slips.name(slip, problem)).toList());
+    }
+
+    /** What a hand with these slips does, and of a rule that is on no list that it was worked out. */
+    public static String label(List<String> slips, Problem problem) {
+        return does(slips, problem) + (slips.stream().anyMatch(Rules::isRule) ? " (a rule worked out)" : "");
     }
 
     /** What a hand with these slips does. */

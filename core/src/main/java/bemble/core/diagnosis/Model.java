@@ -29,7 +29,7 @@ final class Model {
     /** Habits are firm or come and go: how often each makes its slip where it can, and how common each is. */
     static final double[][] FIRMNESS = {{0.97, 0.75}, {0.65, 0.25}};
     /** The share of a careless writer's wrong answers in which one fact is missed by a group; the others are digits. */
-    static final double FACTS_MISSED = 0.25;
+    static final double FACTS_MISSED = 0.4;
     /** How much of a slip's weight goes to making it in one of its columns only, in an answer by itself. */
     static final double IN_ONE_PLACE = 0.25;
     /** How much of a slip's weight goes to a writer who makes it under a limit, all limits together. */

@@ -97,7 +97,7 @@ public final class Writer {
         int wrong = (int) known.stream().filter(each -> !each.isRight()).count();
         int explains = (int) known.stream().filter(each -> !each.isRight() && each.made(habit.likeliest()) > Posterior.EXPLAINS).count();
         int chances = (int) known.stream().filter(each -> slips.stream().anyMatch(each.answers()::hasChance)).count();
-        return new Cause(slips.get(0), slips.size() > 1 ? slips.get(1) : null, explains, wrong, chances, habit.weight(),
+        return new Cause(slips.get(0), slips.size() > 1 ? slips.get(1) : null, habit.likeliest().member(), explains, wrong, chances, habit.weight(),
                 DiagnosisWords.rests(slips, habit.likeliest(), first, explains, wrong, chances, known.size(), habit.weight()));
     }
 

@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -42,7 +43,7 @@ public record Targets(List<String> facts, List<String> tells) {
         }
         List<String> read = facts.stream().map(Targets::fact).toList();
         for (String slip : tells) {
-            if (Slips.ALL.stream().noneMatch(known -> known.operation() == operation && known.id().equals(slip))) {
+            if (Slips.find(slip, operation).isEmpty()) {
                 throw Refusal.of("want.tells", "There is no slip called “" + slip + "” in this operation. Choose another.");
             }
         }
@@ -84,8 +85,8 @@ public record Targets(List<String> facts, List<String> tells) {
         String right = Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL).answer().text();
         answers.add(right);
         for (String wanted : tells) {
-            List<KnownSlip> slips = Slips.of(problem, method.name()).stream().filter(slip -> slip.id().equals(wanted)).toList();
-            answers.add(slips.stream().flatMap(slip -> slip.slips(problem).stream().limit(1)).findFirst()
+            Optional<KnownSlip> named = Slips.named(wanted, problem, method.name());
+            answers.add(named.stream().flatMap(slip -> slip.slips(problem).stream().limit(1)).findFirst()
                     .flatMap(slip -> Slipped.answer(slip, problem, method, HouseStyle.USUAL)).orElse(right));
         }
         int alike = 0;

@@ -58,8 +58,8 @@ public record Pupil(String name, List<Habit> habits, double missRate, Set<String
     private Hand hand(Problem problem, Method<?> method, RandomGenerator random) {
         Hand hand = new UnsureHand(Hand.CAREFUL, missRate, shaky, random);
         for (Habit habit : habits) {
-            for (KnownSlip slip : Slips.met(problem, method.name())) {
-                List<Slip> hands = slip.id().equals(habit.slip()) ? slip.slips(problem) : List.of();
+            for (KnownSlip slip : Slips.metAs(habit.slip(), problem, method.name())) {
+                List<Slip> hands = slip.slips(problem);
                 if (!hands.isEmpty() && random.nextDouble() < habit.share()) {
                     hand = hands.get(random.nextInt(hands.size())).over(hand);
                 }

@@ -63,9 +63,15 @@ public final class Slips {
     }
 
     /** The slip of that name, or the rule of that text, where it is defined for a problem worked by a method. */
-    static Optional<KnownSlip> named(String id, Problem problem, MethodName method) {
+    public static Optional<KnownSlip> named(String id, Problem problem, MethodName method) {
         return Rules.isRule(id) ? Rules.find(id, problem.operation()).filter(rule -> rule.methods().contains(method))
                 : of(problem, method).stream().filter(slip -> slip.id().equals(id)).findFirst();
+    }
+
+    /** The slips of that name, or the rule of that text, that somebody may have who works a problem. */
+    public static List<KnownSlip> metAs(String id, Problem problem, MethodName method) {
+        return Rules.isRule(id) ? named(id, problem, method).stream().toList()
+                : met(problem, method).stream().filter(slip -> slip.id().equals(id)).toList();
     }
 
     private static boolean isWhole(Problem problem) {

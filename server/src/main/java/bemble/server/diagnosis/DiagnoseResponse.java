@@ -7,18 +7,24 @@ import bemble.core.hand.Stuck;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.server.work.WorkResponse;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
 
-/** An answer as it is judged. */
+/**
+ * An answer as it is judged.
+ *
+ * @param unknown how likely neither what is found nor chance led to it, from 0 to 1
+ * @param say what is to be said of it in a sentence; nothing of an answer that is right
+ */
 public record DiagnoseResponse(
         @NotNull String verdict,
         Integer firstWrongPlace,
-        @NotNull List<DiagnosedView> findings) {
+        @NotNull List<DiagnosedView> findings,
+        @NotNull double unknown,
+        @NotNull String say) {
     /** Of numbers longer than this only the likeliest cause is sent with its working. */
     private static final int LONG_NUMBER = 12;
 
@@ -27,11 +33,12 @@ public record DiagnoseResponse(
      *
      * @param with the second slip, where there are two
      * @param name the cause in a few words
+     * @param label what the hand does, and of a rule worked out that it was
      * @param sureness how sure it is, in a word: fits, likely, all but sure; of one answer alone it only fits
      * @param places where the rule itself was broken
      * @param working the presumed writing, slip and all
      */
-    public record DiagnosedView(@NotNull String slip, String with, @NotNull String name, @NotNull List<Integer> places,
+    public record DiagnosedView(@NotNull String slip, String with, @NotNull String name, @NotNull String label, @NotNull List<Integer> places,
                                 @NotNull double confidence, @NotNull String sureness, @NotNull String say,
                                 WorkResponse working) {}
 
@@ -40,16 +47,15 @@ public record DiagnoseResponse(
         List<DiagnosedView> views = new ArrayList<>();
         for (Finding finding : judged.findings()) {
             boolean shown = workings && (views.isEmpty() || !large);
-            views.add(new DiagnosedView(finding.slip(), finding.with(), name(finding, order), finding.places(),
+            views.add(new DiagnosedView(finding.slip(), finding.with(), name(finding, order), DiagnosisWords.label(finding.slips(), order.problem()), finding.places(),
                     finding.confidence(), workings ? "fits" : DiagnosisWords.sureness(finding.confidence()), finding.say(),
                     shown ? working(finding, order) : null));
         }
-        return new DiagnoseResponse(judged.verdict().id(), judged.firstWrongPlace(), views);
+        return new DiagnoseResponse(judged.verdict().id(), judged.firstWrongPlace(), views, judged.unknown(), judged.say());
     }
 
     private static String name(Finding finding, WorkOrder order) {
-        String first = Slips.name(finding.slip(), order.problem());
-        return finding.with() == null ? first : first + ", " + Slips.name(finding.with(), order.problem());
+        return DiagnosisWords.name(finding.slips(), order.problem());
     }
 
     private static WorkResponse working(Finding finding, WorkOrder order) {

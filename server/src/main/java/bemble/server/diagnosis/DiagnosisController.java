@@ -19,7 +19,6 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.server.load.Dear;
 import bemble.server.sets.WishesJson;
@@ -70,15 +69,16 @@ class DiagnosisController {
     /**
      * A slip, or two together, as the cause of several answers.
      *
+     * @param label what the hand does, and of a rule worked out that it was
+     * @param fact of a fact known wrongly, that fact and what it is taken for, such as {@code 7x8=54}
      * @param explains how many of the {@code of} wrong answers it explains
      * @param chances on how many questions it would have changed the answer
      */
-    record CauseView(@NotNull String slip, String with, @NotNull String name, @NotNull int explains, @NotNull int of,
+    record CauseView(@NotNull String slip, String with, @NotNull String name, @NotNull String label, String fact, @NotNull int explains, @NotNull int of,
                      @NotNull int chances, @NotNull double confidence, @NotNull String sureness, @NotNull String say) {
         static CauseView of(Cause cause, Problem problem) {
-            String first = Slips.name(cause.slip(), problem);
-            return new CauseView(cause.slip(), cause.with(), cause.with() == null ? first
-                    : first + ", " + Slips.name(cause.with(), problem), cause.explains(), cause.of(), cause.chances(),
+            return new CauseView(cause.slip(), cause.with(), DiagnosisWords.name(cause.slips(), problem),
+                    DiagnosisWords.label(cause.slips(), problem), cause.fact(), cause.explains(), cause.of(), cause.chances(),
                     cause.confidence(), DiagnosisWords.sureness(cause.confidence()), cause.say());
         }
     }
@@ -86,7 +86,14 @@ class DiagnosisController {
     /** A fact that was missed by a group, in so many of the questions in which it comes. */
     record FactView(@NotNull String fact, @NotNull int missed, @NotNull int of) {}
 
-    record SetResponse(@NotNull List<DiagnoseResponse> items, @NotNull List<CauseView> slips, @NotNull List<FactView> facts) {}
+    /**
+     * Answers of one writer as they are judged together.
+     *
+     * @param unknown how likely the writer has a habit that is not known, from 0 to 1
+     * @param say what is to be said of the writer in a sentence; nothing where all is right
+     */
+    record SetResponse(@NotNull List<DiagnoseResponse> items, @NotNull List<CauseView> slips, @NotNull List<FactView> facts,
+                       @NotNull double unknown, @NotNull String say) {}
 
     /**
      * What the next question is wanted for.
@@ -112,7 +119,7 @@ class DiagnosisController {
      * @param done whether one is sure, or can never be
      */
     record NextResponse(NextProblem problem, @NotNull String why, @NotNull List<CauseView> slips,
-                        @NotNull List<FactView> facts, @NotNull boolean done) {}
+                        @NotNull List<FactView> facts, @NotNull double unknown, @NotNull boolean done) {}
 
     @PostMapping
     DiagnoseResponse diagnose(@Valid @RequestBody DiagnoseRequest request) {
@@ -131,7 +138,7 @@ class DiagnosisController {
         for (int i = 0; i < judged.size(); i++) {
             items.add(DiagnoseResponse.of(judged.get(i), orders.get(i), false));
         }
-        return new SetResponse(items, causes(writer, orders.get(0).problem()), facts(writer));
+        return new SetResponse(items, causes(writer, orders.get(0).problem()), facts(writer), writer.unknownHabit(), writer.say());
     }
 
     @PostMapping("/next")
@@ -158,7 +165,8 @@ class DiagnosisController {
         NextQuestion next = NextQuestion.after(writer, wishes, method,
                 orders.stream().map(order -> Question.of(order.problem())).toList(), seed);
         return new NextResponse(next.question() == null ? null : problem(next.question().problem()), next.why(),
-                writer == null ? List.of() : causes(writer, model), writer == null ? List.of() : facts(writer), next.done());
+                writer == null ? List.of() : causes(writer, model), writer == null ? List.of() : facts(writer),
+                writer == null ? 0 : writer.unknownHabit(), next.done());
     }
 
     private static NextProblem problem(Problem problem) {
