@@ -10,6 +10,7 @@ import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
+import bemble.core.stack.AnswerSlips;
 import bemble.core.stack.Carry;
 import bemble.core.stack.CopySlips;
 import bemble.core.stack.Digit;
@@ -17,6 +18,7 @@ import bemble.core.stack.GoesTo;
 import bemble.core.stack.InFront;
 import bemble.core.stack.LastColumn;
 import bemble.core.stack.Placed;
+import bemble.core.stack.PointGoes;
 import bemble.core.stack.Taken;
 import bemble.core.stack.Total;
 import bemble.core.style.MethodName;
@@ -30,6 +32,7 @@ public final class AdditionSlips {
     private static final String ONE_DIGIT = "Blocks beside the paper: one digit a square; ten of a place do not fit and go "
             + "to the next.";
     private static final String TENS_AND_ONES = "Say each total as tens and ones before writing: 15 ones are 1 ten and 5 ones.";
+    private static final String POINT = "Estimate first; and set the point before the digits: point under point.";
     private static final String EMPTY = "Write a 0 into the empty places for a while.";
     private static final String RIGHT_TO_LEFT = "Begin at the ones and point to the next column before going on; a ten goes "
             + "to the left, where tens are.";
@@ -108,6 +111,23 @@ public final class AdditionSlips {
                             .and(at(Carry.class, (q, hand) -> 0))),
             any("later-carry-forgotten", "later carry not added", "adds the first carry and no later one", Met.SOMETIMES,
                     "Tick each small figure as it is added.", later()),
+            any("sides-apart", "each side of the point alone", "works each side of the point by itself", Met.OFTEN,
+                    "Column heads over the squares: tenths under tenths; ten tenths are 1 one.",
+                    CopySlips.decimalsAsWhole(false).and(at(Digit.class, (q, hand) -> q.at().place() == -1 && q.total() > 9 ? q.total() : null))
+                            .and(at(Carry.class, (q, hand) -> q.place() == -1 ? 0 : null))).in(Numbers.WITH_DECIMALS),
+            any("point-left-out", "point left out", "leaves the point out of the answer", Met.SOMETIMES, POINT, PointGoes.leftOut())
+                    .in(Numbers.WITH_DECIMALS),
+            any("point-moved", "point in the wrong place", "writes the point a place too far", Met.SOMETIMES, POINT, PointGoes.moved().get(0))
+                    .in(Numbers.WITH_DECIMALS).ways(problem -> PointGoes.moved()),
+            any("first-column-only", "one column only", "works the first column and no other", Met.RARE,
+                    "Point to each column in turn until none is left.",
+                    at(LastColumn.class, (q, hand) -> q.numbers().stream().mapToInt(Placed::lowest).min().orElseThrow())),
+            any("answer-reversed", "answer's digits reversed", "writes the answer's digits in the opposite order", Met.RARE,
+                    AnswerSlips.SAY_IT, AnswerSlips.reversed()),
+            any("answer-digits-turned", "two digits of the answer turned", "writes two digits of the answer the other way round", Met.SOMETIMES,
+                    AnswerSlips.SAY_IT, AnswerSlips.turned(null).get(0)).ways(AnswerSlips::turned),
+            any("digit-misread", "a digit misread", "reads a digit as one that looks like it", Met.SOMETIMES, CopySlips.READ_BACK,
+                    CopySlips.misreadFirst()).ways(CopySlips::misread),
             under(Set.of(MethodName.PARTIAL_SUMS, MethodName.RUNNING), "carry-forgotten", "carry not added",
                     "never adds a carry", Met.OFTEN, TRADE, at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))),
             under(Set.of(MethodName.PARTIAL_SUMS), "part-missed", "part missed", "leaves out one of the parts", Met.OFTEN,

@@ -34,6 +34,7 @@ public final class Answers {
     private static final int MOST_OF_A_FAMILY = 160;
     private static final int SOME_OF_A_FAMILY = 8;
     private static final int FEW_OF_A_FAMILY = 4;
+    private static final int NO_FACT = -1;
 
     private final Problem problem;
     private final Method<?> method;
@@ -73,6 +74,7 @@ public final class Answers {
                 missFact(which, Slip.nearMiss(which, by));
             }
         }
+        Slips.missedFacts(problem, method.name()).forEach(miss -> missFact(NO_FACT, miss));
     }
 
     /** Notes what somebody comes to who misses a fact by chance. */
@@ -441,7 +443,7 @@ public final class Answers {
     /** The fact that was missed by a group in that answer; null where none was. */
     FactQuestion<?> factMissed(String key) {
         Integer which = missed.get(key);
-        return which == null ? null : careful.factsWorked().get(which);
+        return which == null || which == NO_FACT ? null : careful.factsWorked().get(which);
     }
 
     /** The facts worked here by a careful hand. */

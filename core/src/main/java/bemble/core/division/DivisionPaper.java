@@ -27,6 +27,7 @@ final class DivisionPaper {
     private final Desk desk;
     private final Division division;
     private final StringBuilder quotient = new StringBuilder();
+    private int zerosInside;
 
     private DivisionPaper(Block block, Desk desk, Division division) {
         this.block = block;
@@ -98,6 +99,9 @@ final class DivisionPaper {
             quotient.append(digit.decided());
         }
         desk.ask(new TooBig(digit.decided() + 1, divisor));
+        zerosInside += !first && place > 0 && digit.decided() == 0 ? 1 : 0;
+        int zeros = desk.ask(new ZerosBehind(block.at(QUOTIENT, place), first, place == 0, zerosInside));
+        quotient.append("0".repeat(zeros));
         return digit.decided();
     }
 

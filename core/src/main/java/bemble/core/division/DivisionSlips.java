@@ -4,6 +4,7 @@ import static bemble.core.hand.Slip.at;
 import static bemble.core.hand.Slip.unwritten;
 
 import bemble.core.hand.ChosenMethod;
+import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.KnownSlip.Met;
 import bemble.core.hand.Slip;
@@ -15,8 +16,10 @@ import bemble.core.stack.Left;
 import bemble.core.stack.LineUp;
 import bemble.core.stack.Placed;
 import bemble.core.stack.Taken;
+import bemble.core.stack.Times;
 import bemble.core.style.MethodName;
 import java.math.BigInteger;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -91,6 +94,19 @@ public final class DivisionSlips {
                     Met.RARE, TRADE, at(Joined.class, (q, hand) -> q.left())),
             slip(EVERY, "digits-turned", "two digits swapped in copying", "copies two digits of a number the other way round", Met.OFTEN,
                     CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
+            slip(BOTH, "quotient-zero-moved", "0 of the quotient at its end", "writes a 0 of the quotient at its end", Met.SOMETIMES,
+                    HOW_MANY_DIGITS, unwritten(Goes.class, (q, digit) -> !q.first() && !q.isLast() && digit == 0)
+                            .and(at(ZerosBehind.class, (q, hand) -> q.last() ? q.zerosInside() : null))),
+            slip(BOTH, "quotient-zero-too-many", "a 0 too many in the quotient", "writes a 0 too many between two digits", Met.SOMETIMES,
+                    HOW_MANY_DIGITS, at(ZerosBehind.class, (q, hand) -> q.first() && !q.last() ? 1 : null)),
+            slip(BOTH, "quotient-zero-at-end", "a 0 too many at the end", "writes a 0 too many at the end of the quotient", Met.SOMETIMES,
+                    HOW_MANY_DIGITS, at(ZerosBehind.class, (q, hand) -> q.last() ? 1 : null)),
+            slip(BOTH, "rounded-up", "rounded up", "takes one more where something is left, and leaves nothing over", Met.SOMETIMES,
+                    LEFT_OVER, roundedUp()),
+            slip(BOTH, "stopped-with-the-rest", "stopped, the rest as remainder", "stops before the last digit and writes all that is left as remainder",
+                    Met.SOMETIMES, LESS, stopped(1)).ways(problem -> List.of(stopped(1), stopped(2))),
+            slip(EVERY, "digit-misread", "a digit misread", "reads a digit as one that looks like it", Met.SOMETIMES, CopySlips.READ_BACK,
+                    CopySlips.misreadFirst()).ways(CopySlips::misread),
             slip(CHUNKS, "chunk-zero-lost", "a 0 lost from a chunk", "leaves a 0 off a chunk at the side", Met.SOMETIMES,
                     "Say the chunk aloud: 20 times, not 2 times.", at(ChunkNoted.class, (q, hand) -> withoutZero(q.chunk()))),
             slip(CHUNKS, "chunk-missed", "a chunk not counted", "leaves a chunk out when adding them", Met.OFTEN,
@@ -103,6 +119,52 @@ public final class DivisionSlips {
     private static KnownSlip slip(Set<MethodName> methods, String id, String name, String label, Met met, String help,
             Slip slip) {
         return KnownSlip.of(id, methods, name, label, met, help, slip);
+    }
+
+    /** One more is taken at the last place, and all that is there goes into it. */
+    private static Slip roundedUp() {
+        return base -> {
+            BigInteger[] all = new BigInteger[1];
+            return at(Goes.class, (Goes q, Hand hand) -> {
+                boolean more = q.isLast() && q.partial().mod(q.divisor()).signum() > 0 && q.careful() != null && q.careful() < 9;
+                all[0] = more ? q.partial() : null;
+                return more ? q.careful() + 1 : null;
+            }).and(at(Times.class, (Times q, Hand hand) -> all[0])).over(base);
+        };
+    }
+
+    /** So many digits of the dividend are not divided any more; with what is left they are the remainder. */
+    private static Slip stopped(int digits) {
+        return Slip.in(chosen -> {
+            String dividend = chosen.problem().operands().get(0).digits();
+            return at(LowestPlace.class, (LowestPlace q, Hand hand) -> {
+                if (q.first() < digits) {
+                    throw new Stuck("there are not so many digits left");
+                }
+                return digits;
+            }).and(at(Remainder.class, (Remainder q, Hand hand) -> new BigInteger(q.left() + dividend.substring(dividend.length() - digits))));
+        });
+    }
+
+    /**
+     * A digit of the quotient that is missed, and taken for right: what it is multiplied to is what was there. So 532 ÷ 7 comes
+     * to 75.
+     */
+    public static List<Slip> missedDigits(Problem problem) {
+        List<Slip> slips = new ArrayList<>();
+        for (int place = 0; place < problem.operands().get(0).length(); place++) {
+            for (int by : new int[] {-1, 1, -2, 2}) {
+                slips.add(missedDigit(place, by));
+            }
+        }
+        return slips;
+    }
+
+    private static Slip missedDigit(int place, int by) {
+        return at(Goes.class, (Goes q, Hand hand) -> q.at().place() != place || q.careful() == null || q.careful() == 0
+                        || q.careful() + by < 0 || q.careful() + by > 9 ? null : q.careful() + by)
+                .and(at(Times.class, (Times q, Hand hand) -> q.place() == place && q.digit() - by > 0
+                        ? q.divisor().multiply(BigInteger.valueOf(q.digit() - by)) : null));
     }
 
     private static int longest(Problem problem) {

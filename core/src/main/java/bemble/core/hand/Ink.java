@@ -43,6 +43,11 @@ public interface Ink {
 
     /** The point after the ones of a line. */
     default void point(Block block, String line, char sign, Role role) {
-        put(new Figure(MarkKind.POINT, block.at(line, 0), null, String.valueOf(sign), role, Size.FULL, Anchor.AFTER, false));
+        point(block, line, 0, sign, role);
+    }
+
+    /** A point after a place of a line. */
+    default void point(Block block, String line, int place, char sign, Role role) {
+        put(new Figure(MarkKind.POINT, block.at(line, place), null, String.valueOf(sign), role, Size.FULL, Anchor.AFTER, false));
     }
 }

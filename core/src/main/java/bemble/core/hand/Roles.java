@@ -119,7 +119,9 @@ final class Roles {
             for (; atHere < endHere; atHere++) {
                 Figure figure = figures.get(atHere);
                 String other = should.getOrDefault(figure.key(), "");
-                if (figure.role() != Role.GIVEN && !other.equals(figure.text())) {
+                // Set out as for another procedure, the numbers themselves stand elsewhere.
+                boolean elsewhere = figure.role() == Role.GIVEN && figure.kind() == MarkKind.DIGIT && !should.containsKey(figure.key());
+                if ((elsewhere || figure.role() != Role.GIVEN) && !other.equals(figure.text())) {
                     markWrong(figure, other);
                     found = true;
                 }
@@ -146,7 +148,7 @@ final class Roles {
     }
 
     private boolean markMissing(int entry, Figure figure) {
-        if (!figure.isAsked() && figure.kind() != MarkKind.STRIKE && figure.role() != Role.GIVEN) {
+        if (!figure.isAsked() && figure.kind() != MarkKind.STRIKE && figure.kind() != MarkKind.POINT && figure.role() != Role.GIVEN) {
             return false;
         }
         Optional<Spot> here = onThisPaper(figure.at());

@@ -10,6 +10,7 @@ import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** A problem written by a hand: the answer at once, everything else when it is read. */
 public final class Written {
@@ -168,7 +169,9 @@ public final class Written {
                         return new Assembly(careful, Roles.NONE).wordsOf(i + j);
                     }
                 }
-                return new Assembly(careful, Roles.NONE).wordsOf(i);
+                Assembly assembly = new Assembly(careful, Roles.NONE);
+                return IntStream.range(i, careful.mark()).mapToObj(assembly::wordsOf).flatMap(Optional::stream)
+                        .filter(words -> !words.say().isBlank()).findFirst();
             }
         }
         return Optional.empty();

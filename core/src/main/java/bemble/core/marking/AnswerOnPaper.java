@@ -40,6 +40,9 @@ final class AnswerOnPaper {
                 .filter(figure -> figure.kind() == MarkKind.DIGIT || figure.kind() == MarkKind.NUMBER).forEach(this::belongs);
         paper.figures().forEach((key, figure) -> {
             put(key, figure.text(), there, beside);
+            if (isBehind(key)) {
+                there.merge(key.place(), figure.text(), String::concat);
+            }
             unclear |= figure.isUnclear() && isOf(key);
         });
     }
@@ -64,6 +67,11 @@ final class AnswerOnPaper {
     private boolean isIn(Figure.Key key) {
         return !key.stroke() && key.anchor() == Anchor.MIDDLE && key.block().equals(where.block().id()) && key.line().equals(where.line())
                 && !given.contains(key);
+    }
+
+    /** Whether a figure is squeezed in behind a digit of the answer. */
+    private boolean isBehind(Figure.Key key) {
+        return !key.stroke() && key.anchor() == Anchor.AFTER && key.block().equals(where.block().id()) && key.line().equals(where.line());
     }
 
     private static boolean isBeside(Figure.Key key) {
@@ -144,7 +152,7 @@ final class AnswerOnPaper {
     private boolean isExact() {
         boolean beyond = problem.operation() == Operation.DIVISION && !there.isEmpty() && there.firstKey() < 0 && beside.isEmpty();
         if (!beyond || there.lastKey() - there.firstKey() + 1 != there.size() || there.lastKey() < 0
-                || there.values().stream().anyMatch(text -> !text.matches("[0-9]"))) {
+                || there.firstEntry().getValue().equals("0") || there.values().stream().anyMatch(text -> !text.matches("[0-9]"))) {
             return false;
         }
         BigDecimal quotient = new BigDecimal(digits(there)).movePointLeft(-there.firstKey());

@@ -10,6 +10,7 @@ import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
+import bemble.core.stack.AnswerSlips;
 import bemble.core.stack.Carry;
 import bemble.core.stack.CopySlips;
 import bemble.core.stack.Digit;
@@ -105,6 +106,14 @@ public final class MultiplicationSlips {
                     at(Total.class, (q, hand) -> q.carryIn() > 0 ? hand.decide(q) + q.carryIn() : null)),
             slip(LONG, "digits-turned", "two digits swapped in copying", "copies two digits of a number the other way round", Met.OFTEN,
                     CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
+            slip(LONG, "last-zero-lost", "last 0 lost", "leaves a 0 off the end of the answer", Met.SOMETIMES,
+                    "Estimate first: how many digits has the answer?", AnswerSlips.lastZeroLost()),
+            slip(LONG, "answer-reversed", "answer's digits reversed", "writes the answer's digits in the opposite order", Met.RARE,
+                    AnswerSlips.SAY_IT, AnswerSlips.reversed()),
+            slip(LONG, "answer-digits-turned", "two digits of the answer turned", "writes two digits of the answer the other way round", Met.SOMETIMES,
+                    AnswerSlips.SAY_IT, AnswerSlips.turned(null).get(0)).ways(AnswerSlips::turned),
+            slip(LONG, "digit-misread", "a digit misread", "reads a digit as one that looks like it", Met.SOMETIMES, CopySlips.READ_BACK,
+                    CopySlips.misreadFirst()).ways(CopySlips::misread),
             slip(BOX, "cell-zero-missed", "a zero too few", "writes a zero too few in a cell", Met.OFTEN, COUNT_ZEROS,
                     cells((across, down) -> true, BigInteger.ONE, BigInteger.TEN))
                     .ways(problem -> eachCell(problem, BigInteger.ONE, BigInteger.TEN)),

@@ -9,6 +9,7 @@ import bemble.core.hand.KnownSlip.Met;
 import bemble.core.hand.KnownSlip.Numbers;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
+import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.multiplication.MultiplicationSlips;
 import bemble.core.problem.Numeral;
@@ -29,9 +30,22 @@ import java.util.stream.Stream;
 public final class Slips {
     /** The family of near misses: one fact wrong by one group; which fact, and by how much, is tried in order. */
     public static final String FACT_NEAR_MISS = "fact-near-miss";
+    private static final String READ_THE_SIGN = "Read the sign aloud before beginning.";
+    /** One operation taken for another. */
     private static final List<KnownSlip> ACROSS = List.of(
             KnownSlip.of("subtracted-instead", Set.of(MethodName.COLUMN), "subtracted instead of added", "subtracts", Met.SOMETIMES,
-                    "Read the sign aloud before beginning.", at(ChosenMethod.class, (q, hand) -> subtracted(q))));
+                    READ_THE_SIGN, at(ChosenMethod.class, (q, hand) -> subtracted(q))),
+            instead("multiplied-instead", MethodName.COLUMN, "multiplied instead of added", "multiplies", Operation.MULTIPLICATION),
+            instead("multiplied-instead", MethodName.DECOMPOSITION, "multiplied instead of subtracted", "multiplies", Operation.MULTIPLICATION),
+            instead("subtracted-instead", MethodName.LONG_MULTIPLICATION, "subtracted instead of multiplied", "subtracts", Operation.SUBTRACTION),
+            instead("multiplied-instead", MethodName.LONG_DIVISION, "multiplied instead of divided", "multiplies", Operation.MULTIPLICATION),
+            instead("subtracted-instead", MethodName.LONG_DIVISION, "subtracted instead of divided", "subtracts", Operation.SUBTRACTION),
+            instead("added-instead", MethodName.LONG_DIVISION, "added instead of divided", "adds", Operation.ADDITION));
+
+    private static KnownSlip instead(String id, MethodName method, String name, String label, Operation other) {
+        return KnownSlip.of(id, Set.of(method), name, label, Met.RARE, READ_THE_SIGN, at(ChosenMethod.class, (q, hand) ->
+                OtherOperation.of(q.problem(), other)));
+    }
 
     /** Every slip there is but for the family of near misses, operation by operation. */
     public static final List<KnownSlip> ALL = Stream.of(AdditionSlips.ALL, ACROSS, SubtractionSlips.ALL,
@@ -80,6 +94,11 @@ public final class Slips {
 
     private static Stream<KnownSlip> under(Problem problem, MethodName method) {
         return ALL.stream().filter(slip -> slip.operation() == problem.operation() && slip.methods().contains(method));
+    }
+
+    /** Facts missed that are more than a near miss: digits of a quotient that are taken for right. */
+    public static List<Slip> missedFacts(Problem problem, MethodName method) {
+        return method == MethodName.LONG_DIVISION || method == MethodName.SHORT_DIVISION ? DivisionSlips.missedDigits(problem) : List.of();
     }
 
     /** The slip of that name in an operation; nothing where it has none. */

@@ -2,7 +2,6 @@ package bemble.core.stack;
 
 import bemble.core.hand.Desk;
 import bemble.core.working.Block;
-import bemble.core.working.Role;
 import bemble.core.working.StepKind;
 import java.util.List;
 
@@ -32,7 +31,7 @@ public final class ColumnAdder {
                 desk.figure(StepKind.DIGIT, block, place, AddingWords::last);
                 int inFront = desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total,
                         carried[place + 1 - lowest], false));
-                point(place, lowest, block, desk);
+                point(place, lowest, block, answer, desk);
                 answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, true, false, false)));
                 if (inFront > 0) {
                     answer.put(inFront);
@@ -40,7 +39,7 @@ public final class ColumnAdder {
                 break;
             }
             desk.figure(StepKind.DIGIT, block, place, AddingWords::digit);
-            point(place, lowest, block, desk);
+            point(place, lowest, block, answer, desk);
             answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false, false)));
             int next = total < 10 ? place + 1 : desk.ask(new GoesTo(place));
             int out = desk.ask(new Carry(carries, place, next, total, carry, false));
@@ -52,9 +51,9 @@ public final class ColumnAdder {
         return new ColumnSum(answer.read(), desk, from, desk.mark());
     }
 
-    private static void point(int place, int lowest, Block block, Desk desk) {
+    private static void point(int place, int lowest, Block block, WrittenLine answer, Desk desk) {
         if (place == 0 && lowest < 0) {
-            desk.point(block, Lines.ANSWER, Role.WRITTEN);
+            answer.pointAfter(desk.ask(new PointGoes(block, Lines.ANSWER, desk.style().point().punctuation().point(), lowest)));
         }
     }
 }

@@ -7,6 +7,7 @@ import bemble.core.hand.Stuck;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -51,6 +52,66 @@ public final class CopySlips {
     /** One number copied with two digits the other way round. */
     private static Slip turned(Numeral number, int place) {
         return copied(given -> given.equals(number) ? swapped(given, place) : given);
+    }
+
+    /** Digits that are taken for one another, either way. */
+    private static final List<String> LOOK_ALIKE = List.of("69", "17", "38", "06", "49", "56");
+
+    /** One digit of a number read as one that looks like it: a hand for every such digit. */
+    public static List<Slip> misread(Problem problem) {
+        List<Slip> slips = new ArrayList<>();
+        for (Numeral number : problem.operands()) {
+            for (int i = 0; i < number.digits().length(); i++) {
+                for (String pair : LOOK_ALIKE) {
+                    int which = pair.indexOf(number.digits().charAt(i));
+                    boolean front = i == 0 && which >= 0 && pair.charAt(1 - which) == '0';
+                    if (which >= 0 && !front) {
+                        Numeral other = Numeral.ofDigits(number.digits().substring(0, i) + pair.charAt(1 - which)
+                                + number.digits().substring(i + 1), number.decimals());
+                        slips.add(copied(given -> given.equals(number) ? other : given));
+                    }
+                }
+            }
+        }
+        return slips;
+    }
+
+    /** The first 6 of a number read as 9, or what looks like another digit in it. */
+    public static Slip misreadFirst() {
+        return at(LineUp.class, (q, hand) -> {
+            for (Numeral number : q.numbers()) {
+                int six = number.digits().indexOf('6');
+                if (six >= 0) {
+                    Numeral other = Numeral.ofDigits(number.digits().replaceFirst("6", "9"), number.decimals());
+                    return q.numbers().stream().map(given -> new Placed(given.equals(number) ? other : given, 0)).toList();
+                }
+            }
+            throw new Stuck("no digit looks like another");
+        });
+    }
+
+    /** Decimals set behind the point like whole numbers: the last digits under each other. */
+    public static Slip decimalsAsWhole(boolean largerOnTop) {
+        return at(LineUp.class, (q, hand) -> {
+            int most = q.numbers().stream().mapToInt(Numeral::decimals).max().orElseThrow();
+            if (q.numbers().size() != 2 || q.numbers().stream().anyMatch(Numeral::isWhole)) {
+                throw new Stuck("there are no decimals on both sides");
+            }
+            if (q.numbers().stream().allMatch(number -> number.decimals() == most) && !largerOnTop) {
+                return null;
+            }
+            List<String> wholes = q.numbers().stream().map(number -> number.digits().substring(0, number.length() - number.decimals())).toList();
+            List<String> parts = new ArrayList<>(q.numbers().stream().map(number -> "0".repeat(most - number.decimals())
+                    + number.digits().substring(number.length() - number.decimals())).toList());
+            if (largerOnTop) {
+                parts.sort(Comparator.reverseOrder());
+            }
+            List<Placed> placed = new ArrayList<>();
+            for (int i = 0; i < wholes.size(); i++) {
+                placed.add(new Placed(Numeral.ofDigits(wholes.get(i) + parts.get(i), most), 0));
+            }
+            return placed;
+        });
     }
 
     /** The last two digits of the first number copied the other way round. */

@@ -76,11 +76,32 @@ public record LineUp(Block block, List<String> lines, List<Numeral> numbers, boo
         return any ? read : null;
     }
 
-    /** A number in its right place with the same digits in another order, or without its zeros; null where none stands there. */
+    /**
+     * A number in its right place with the same digits in another order, with or without zeros, with one digit read as another,
+     * or with other decimals; null where none stands there.
+     */
     private Placed miscopied(Reading paper, int i) {
         Numeral number = numbers.get(i);
-        Numeral there = PaperNumbers.read(paper, block, lines.get(i), number.lowest());
-        return there != null && sorted(there).equals(sorted(number)) ? new Placed(there, 0) : null;
+        int lowest = number.lowest();
+        while (lowest > number.lowest() - MOST_SHIFT && paper.at(block.at(lines.get(i), lowest - 1), Anchor.MIDDLE) != null) {
+            lowest--;
+        }
+        Numeral there = PaperNumbers.read(paper, block, lines.get(i), lowest);
+        boolean like = there != null && (sorted(there).equals(sorted(number)) || isMisread(there, number)
+                || number.decimals() > 0 && whole(there).equals(whole(number)));
+        return like ? new Placed(there, 0) : null;
+    }
+
+    private static boolean isMisread(Numeral there, Numeral number) {
+        int different = 0;
+        for (int i = 0; i < number.length() && there.length() == number.length(); i++) {
+            different += there.digits().charAt(i) == number.digits().charAt(i) ? 0 : 1;
+        }
+        return different == 1;
+    }
+
+    private static String whole(Numeral number) {
+        return number.digits().substring(0, number.length() - number.decimals());
     }
 
     private static String sorted(Numeral number) {

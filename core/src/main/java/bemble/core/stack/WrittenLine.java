@@ -6,6 +6,10 @@ import bemble.core.problem.Numeral;
 public final class WrittenLine {
     private final StringBuilder digits = new StringBuilder();
     private int lowest;
+    private int squares;
+    private int point;
+    /** Digits that stand behind the point beside others in one square. */
+    private int crowded;
 
     /** @param lowest the place of its last digit */
     public WrittenLine(int lowest) {
@@ -17,8 +21,16 @@ public final class WrittenLine {
         if (figures < 10) {
             digits.append((char) ('0' + figures));
         } else {
-            digits.append(new StringBuilder(Integer.toString(figures)).reverse());
+            String both = Integer.toString(figures);
+            digits.append(new StringBuilder(both).reverse());
+            crowded += lowest + squares < 0 ? both.length() - 1 : 0;
         }
+        squares++;
+    }
+
+    /** The point is written after another place than the ones, or nowhere. */
+    public void pointAfter(int place) {
+        point = place;
     }
 
     /** Leaves the next square empty: decimals end further left for it where nothing stands yet. */
@@ -32,6 +44,7 @@ public final class WrittenLine {
     public Numeral read() {
         String text = digits.reverse().toString();
         digits.reverse();
-        return text.isEmpty() ? Numeral.ZERO : Numeral.ofDigits(text, Math.max(0, -lowest));
+        int decimals = point == PointGoes.NOWHERE ? 0 : Math.max(0, Math.max(0, -lowest) + crowded + point);
+        return text.isEmpty() ? Numeral.ZERO : Numeral.ofDigits(text, Math.min(decimals, text.length() - 1));
     }
 }

@@ -10,10 +10,10 @@ import bemble.core.stack.Lines;
 import bemble.core.stack.Placed;
 import bemble.core.stack.Stack;
 import bemble.core.stack.StackPaper;
+import bemble.core.stack.PointGoes;
 import bemble.core.stack.WrittenLine;
 import bemble.core.words.Words;
 import bemble.core.working.Block;
-import bemble.core.working.Role;
 import bemble.core.working.Spoken;
 import bemble.core.working.StepKind;
 import java.util.List;
@@ -96,7 +96,7 @@ final class SubtractionPaper {
     /** Asks what a column leaves, writes it, and keeps it for the answer. */
     int difference(int place, int top, int bottom, int payBack, int away, boolean untouched, boolean usedUpBeyond) {
         if (place == 0 && lowest() < 0) {
-            desk.point(block, Lines.ANSWER, Role.WRITTEN);
+            answer.pointAfter(desk.ask(new PointGoes(block, Lines.ANSWER, desk.style().point().punctuation().point(), lowest())));
         }
         var decision = desk.decide(new Difference(block.at(Lines.ANSWER, place), top, bottom, payBack, away, untouched,
                 subtrahend.has(place), minuend.has(place), usedUpBeyond));

@@ -4,18 +4,24 @@ import static bemble.core.hand.Slip.at;
 import static bemble.core.hand.Slip.unwritten;
 
 import bemble.core.hand.ChosenMethod;
+import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.KnownSlip.Met;
 import bemble.core.hand.KnownSlip.Numbers;
 import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
+import bemble.core.problem.Numeral;
+import bemble.core.stack.AnswerSlips;
 import bemble.core.stack.CopySlips;
 import bemble.core.stack.GoesTo;
+import bemble.core.stack.PointGoes;
 import bemble.core.stack.Taken;
 import bemble.core.stack.Total;
 import bemble.core.style.MethodName;
 import java.util.List;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /** The slips of subtraction: each is a hand that decides one kind of thing otherwise. */
 public final class SubtractionSlips {
@@ -28,6 +34,7 @@ public final class SubtractionSlips {
     private static final String PLACE_BY_PLACE = "Exchange one place at a time with blocks: a hundred first becomes ten tens.";
     private static final String SAME_ON_BOTH = "Two bars: both grow by ten, and the difference stays. Ten above, one of the "
             + "next place below, always together.";
+    private static final String POINT = "Estimate first; and set the point before the digits: point under point.";
     private static final String EMPTY = "Write a 0 into the empty places for a while.";
 
     private static final Slip TURNED_ROUND = at(NeedsTen.class, (q, hand) -> false)
@@ -107,6 +114,22 @@ public final class SubtractionSlips {
                     PLACE_BY_PLACE, at(Raised.class, (q, hand) -> q.place() == q.needing() && q.across() ? q.before() + 9 : null)),
             any(BOTH, "digits-turned", "two digits swapped in copying", "copies two digits of a number the other way round", Met.OFTEN,
                     CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
+            any(BOTH, "sides-apart", "each side of the point alone", "works each side of the point by itself", Met.OFTEN,
+                    "Column heads over the squares: tenths under tenths, and a 0 where a place is empty.",
+                    CopySlips.decimalsAsWhole(true)).in(Numbers.WITH_DECIMALS),
+            any(BOTH, "point-left-out", "point left out", "leaves the point out of the answer", Met.SOMETIMES, POINT, PointGoes.leftOut())
+                    .in(Numbers.WITH_DECIMALS),
+            any(BOTH, "point-moved", "point in the wrong place", "writes the point a place too far", Met.SOMETIMES, POINT, PointGoes.moved().get(0))
+                    .in(Numbers.WITH_DECIMALS).ways(problem -> PointGoes.moved()),
+            any(BOTH, "first-column-only", "one column only", "works the first column and no other", Met.RARE,
+                    "Point to each column in turn until none is left.", firstOnly()),
+            any(BOTH, "answer-reversed", "answer's digits reversed", "writes the answer's digits in the opposite order", Met.RARE,
+                    AnswerSlips.SAY_IT, answered(digits -> new StringBuilder(digits).reverse().toString())),
+            any(BOTH, "answer-digits-turned", "two digits of the answer turned", "writes two digits of the answer the other way round", Met.SOMETIMES,
+                    AnswerSlips.SAY_IT, answered(digits -> AnswerSlips.swapped(digits, 0))).ways(problem -> IntStream.range(0, 8)
+                            .mapToObj(right -> answered(digits -> AnswerSlips.swapped(digits, right))).toList()),
+            any(BOTH, "digit-misread", "a digit misread", "reads a digit as one that looks like it", Met.SOMETIMES, CopySlips.READ_BACK,
+                    CopySlips.misreadFirst()).ways(CopySlips::misread),
             any(EQUAL, "empty-place-not-paid", "1 not added below an empty place", "adds nothing below where the place is empty", Met.OFTEN,
                     SAME_ON_BOTH, at(OneBelow.class, (q, hand) -> q.empty() ? 0 : null)),
             any(EQUAL, "schools-mixed", "two ways of exchanging mixed", "adds one below and lowers the digit above too", Met.SOMETIMES,
@@ -138,6 +161,19 @@ public final class SubtractionSlips {
     private static KnownSlip any(Set<MethodName> methods, String id, String name, String label, Met met, String help,
             Slip slip) {
         return slip(methods, id, name, label, met, help, slip).in(Numbers.ANY);
+    }
+
+    /** Another number in the answer's squares than the one that was worked. */
+    private static Slip answered(UnaryOperator<String> otherwise) {
+        return AnswerSlips.otherwise(otherwise, (other, lowest) -> at(Difference.class, (Difference q, Hand hand) ->
+                AnswerSlips.digit(other, q.at().place() - lowest)));
+    }
+
+    private static Slip firstOnly() {
+        return Slip.in(chosen -> {
+            int lowest = chosen.problem().operands().stream().mapToInt(Numeral::lowest).min().orElseThrow();
+            return unwritten(Difference.class, (q, digit) -> q.at().place() > lowest);
+        });
     }
 
     private static int less(int figure, int by) {

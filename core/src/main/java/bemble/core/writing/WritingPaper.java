@@ -53,7 +53,11 @@ public final class WritingPaper {
         for (KnownSlip slip : Slips.of(problem, method.name())) {
             for (HouseStyle style : exchanges ? List.of(order.style(), thorough) : List.of(order.style())) {
                 try {
-                    workings.add(written(slip.slip().over(Hand.CAREFUL), problem, method, style, kind).workingAsItLooks());
+                    Working slipped = written(slip.slip().over(Hand.CAREFUL), problem, method, style, kind).workingAsItLooks();
+                    // Who takes one operation for another sets it out elsewhere; on this paper its answer has its line.
+                    if (slipped.blocks().get(0).id().equals(working.blocks().get(0).id())) {
+                        workings.add(slipped);
+                    }
                 } catch (Stuck | Refusal nowhere) {
                     // A hand that cannot go on needs no square, nor does one whose answer no check goes with.
                 }
