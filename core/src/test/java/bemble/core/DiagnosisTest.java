@@ -106,6 +106,12 @@ class DiagnosisTest {
         "7506 ÷ 25   |       | 300r6    | CORRECT    |",
         "7506 ÷ 25   |       | 300 R 6  | CORRECT    |",
         "7506 ÷ 25   |       | 300      | WRONG      |",
+        "7506 ÷ 25   |       | 300.24   | CORRECT    |",
+        "7506 ÷ 25   |       | 300 6/25 | CORRECT    |",
+        "7506 ÷ 25   |       | 300 7/25 | WRONG      |",
+        "7506 ÷ 25   |       | 300 6/0  | WRONG      |",
+        "7506 ÷ 25   |       | 300.6    | WRONG      | -1",
+        "7 ÷ 2       |       | 3 1/2    | CORRECT    |",
         "1.25 + 0.75 |       | 2        | CORRECT    |",
         "4738 + 1967 |       | 6,705    | CORRECT    |",
         "4738 + 1967 |       | 6,70     | UNREADABLE |",
@@ -121,6 +127,26 @@ class DiagnosisTest {
         Judged judged = judge(problem, method, given);
         assertThat(judged.verdict()).isEqualTo(verdict);
         assertThat(judged.firstWrongPlace()).isEqualTo(firstWrong);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"3.7 + 0.45, 3.52, sides-apart", "8.2 − 3.75, 5.73, sides-apart", "346 × 205, 7093, last-zero-lost",
+        "812 ÷ 4, 230, quotient-zero-moved", "85 ÷ 5, 107, quotient-zero-too-many", "4056 ÷ 13, 3120, quotient-zero-at-end",
+        "532 ÷ 7, 75, fact-near-miss", "532 ÷ 7, 74, fact-near-miss", "72 − 38, 43, answer-reversed", "144 ÷ 6, 2 r 24, stopped-with-the-rest",
+        "936 ÷ 9, 10 r 36, stopped-with-the-rest", "97 ÷ 4, 25, rounded-up", "1.25 + 0.5, 17.5, point-moved", "1.25 + 0.5, 175, point-left-out",
+        "69 + 25, 124, digit-misread", "47 + 35, 1645, multiplied-instead", "96 ÷ 4, 92, subtracted-instead", "3.47 + 2.85, 5.22, carry-forgotten"})
+    void whatAClassMeetsEveryWeekIsFirst(String problem, String given, String slip) {
+        Finding first = judge(problem, null, given).findings().get(0);
+        assertThat(first.slip()).isEqualTo(slip);
+        assertThat(first.with()).isNull();
+    }
+
+    @Test
+    void whereNothingFitsItIsSaid() {
+        Judged judged = judge("487 + 96", null, "8888");
+        assertThat(judged.unknown()).isGreaterThan(0.5);
+        assertThat(judged.say()).contains("Nothing that is known fits");
+        assertThat(judged.findings()).noneMatch(finding -> finding.confidence() > 0.3);
     }
 
     @Test

@@ -59,7 +59,7 @@ public final class Answers {
     private Answers(Problem problem, Method<?> method, Predicate<KnownSlip> listed) {
         this.problem = problem;
         this.method = method;
-        this.slips = Slips.met(problem, method.name()).stream().filter(listed).toList();
+        this.slips = Hypotheses.listed(problem, method.name()).stream().filter(listed).toList();
         this.careful = Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL);
         this.right = RightAnswer.of(careful);
         this.facts = careful.factsWorked().size();

@@ -27,8 +27,9 @@ public final class DiagnosisWords {
     }
 
     /** Said where neither a known habit nor chance explains what was answered. */
-    static final String NOTHING_FITS = "Nothing that is known fits. Look at the paper, or ask one more.";
-    static final String BY_CHANCE = "It may have gone wrong by chance: a digit or a fact, and no rule. Look at the paper, or ask one more.";
+    public static final String NOTHING_FITS = "Nothing that is known fits. Look at the paper, or ask one more.";
+    /** Said where a single figure or fact is the likeliest. */
+    public static final String BY_CHANCE = "It may have gone wrong by chance: a digit or a fact, and no rule. Look at the paper, or ask one more.";
 
     static String fits(List<String> slips, Problem problem) {
         return "A hand that " + does(slips, problem) + " comes to this answer. "

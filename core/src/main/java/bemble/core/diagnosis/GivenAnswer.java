@@ -13,11 +13,13 @@ import java.util.regex.Pattern;
  * An answer as somebody gave it.
  *
  * @param remainder what they said is left over; null where they said nothing
+ * @param fraction what they wrote beside the whole as a fraction, such as {@code 6/25}; null where there is none
  */
-public record GivenAnswer(Numeral value, Numeral remainder) {
+public record GivenAnswer(Numeral value, Numeral remainder, String fraction) {
+    private static final Pattern WITH_FRACTION = Pattern.compile("([0-9][0-9,. ']*?)(?:\\s+|\\s*[+]\\s*)([0-9]{1,40})\\s*/\\s*([0-9]{1,40})");
     private static final Pattern WITH_REMAINDER = Pattern.compile("(?i)(.+?)\\s*r(?:em(?:ainder)?)?\\.?\\s*([0-9].*)");
 
-    /** Reads {@code 3152}, {@code 3,152}, {@code 63 r 6}, {@code 63r6}; nothing where that is no number. */
+    /** Reads {@code 3152}, {@code 3,152}, {@code 63 r 6}, {@code 63r6}, {@code 63 6/25}; nothing where that is no number. */
     public static Optional<GivenAnswer> read(String text, Punctuation punctuation) {
         if (text == null) {
             return Optional.empty();
@@ -26,21 +28,26 @@ public record GivenAnswer(Numeral value, Numeral remainder) {
         try {
             if (parts.matches()) {
                 return Optional.of(new GivenAnswer(ProblemText.number(parts.group(1), punctuation),
-                        ProblemText.number(parts.group(2), punctuation)));
+                        ProblemText.number(parts.group(2), punctuation), null));
             }
-            return Optional.of(new GivenAnswer(ProblemText.number(text.strip(), punctuation), null));
+            Matcher broken = WITH_FRACTION.matcher(text.strip());
+            if (broken.matches()) {
+                return Optional.of(new GivenAnswer(ProblemText.number(broken.group(1).strip(), punctuation), null,
+                        broken.group(2) + "/" + broken.group(3)));
+            }
+            return Optional.of(new GivenAnswer(ProblemText.number(text.strip(), punctuation), null, null));
         } catch (Refusal notANumber) {
             return Optional.empty();
         }
     }
 
     static GivenAnswer of(Answer answer) {
-        return new GivenAnswer(Numeral.of(answer.value()), answer.remainder() == null ? null : Numeral.of(answer.remainder()));
+        return new GivenAnswer(Numeral.of(answer.value()), answer.remainder() == null ? null : Numeral.of(answer.remainder()), null);
     }
 
     /** The same for answers that say the same: {@code 2} and {@code 2.00}, {@code 63 r 0} and {@code 63}. */
     String key() {
-        return plain(value) + (remainder == null || remainder.isZero() ? "" : "r" + plain(remainder));
+        return plain(value) + (fraction == null ? "" : " " + fraction) + (remainder == null || remainder.isZero() ? "" : "r" + plain(remainder));
     }
 
     private static String plain(Numeral number) {
@@ -49,6 +56,6 @@ public record GivenAnswer(Numeral value, Numeral remainder) {
 
     /** What was given, as plain digits. */
     public String text() {
-        return value.plain() + (remainder == null ? "" : " r " + remainder.plain());
+        return value.plain() + (fraction == null ? "" : " " + fraction) + (remainder == null ? "" : " r " + remainder.plain());
     }
 }

@@ -2,7 +2,10 @@ package bemble.core.diagnosis;
 
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Limit;
+import bemble.core.problem.Problem;
 import bemble.core.slip.Rules;
+import bemble.core.slip.Slips;
+import bemble.core.style.MethodName;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -11,9 +14,13 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
-/** What may be in the mind of those who work some questions, each with how likely it is before anything is seen. */
-final class Hypotheses {
+/**
+ * What may be in the mind of those who work some questions, each with how likely it is before anything is seen. Whoever judges,
+ * an answer, a paper or a writer, asks here: there is no other list.
+ */
+public final class Hypotheses {
     private static final int SEEDS_OF_PAIRS = 8;
     private static final int LOOKED_AT = 4;
     /** From one answer no rule is worked out. */
@@ -25,6 +32,30 @@ final class Hypotheses {
 
     private Hypotheses(Collection<KnownSlip> slips) {
         slips.forEach(slip -> priors.putIfAbsent(slip.id(), Model.prior(slip.met())));
+    }
+
+    /** The listed slips that may be met in a problem worked by a method. */
+    public static List<KnownSlip> listed(Problem problem, MethodName method) {
+        return Slips.met(problem, method);
+    }
+
+    /** How likely somebody has listed slips, all of them at once; nothing listed is as likely as being careful. */
+    public static double prior(List<KnownSlip> slips) {
+        double prior = slips.isEmpty() ? Model.CAREFUL : slips.size() > 1 ? Model.SLIPS_GO_TOGETHER : 1;
+        for (KnownSlip slip : slips) {
+            prior *= Model.prior(slip.met());
+        }
+        return prior;
+    }
+
+    /** How likely something goes wrong by chance in one answer, and what share of it is a fact that is missed. */
+    public static double chance(boolean fact) {
+        return Model.wrongByChance() * (fact ? Model.FACTS_MISSED : 1 - Model.FACTS_MISSED);
+    }
+
+    /** How likely one answer is led wrong by a habit that is not known. */
+    public static double unknown() {
+        return Model.UNKNOWN * Model.mean(Model.UNKNOWN_RATES);
     }
 
     static Hypotheses of(List<Answers> questions) {
@@ -93,7 +124,7 @@ final class Hypotheses {
         List<Hypothesis> all = new ArrayList<>(tried);
         List<Known> first = open.subList(0, Math.min(LOOKED_AT, open.size()));
         boolean[] worth = new boolean[all.size()];
-        java.util.stream.IntStream.range(0, worth.length).parallel().forEach(i -> worth[i] = first.stream().anyMatch(each ->
+        IntStream.range(0, worth.length).parallel().forEach(i -> worth[i] = first.stream().anyMatch(each ->
                 explains(all.get(i), each)));
         for (int i = 0; i < worth.length; i++) {
             if (worth[i]) {

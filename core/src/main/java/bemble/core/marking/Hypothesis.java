@@ -1,5 +1,6 @@
 package bemble.core.marking;
 
+import bemble.core.diagnosis.Hypotheses;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Slip;
 import bemble.core.slip.Slips;
@@ -10,37 +11,61 @@ import java.util.List;
  * A hand that may have written a paper.
  *
  * @param slip what it does otherwise than a careful one, or null
- * @param names the names of its slips, the first one first
+ * @param listed its listed slips, the first one first
+ * @param missed how many facts it misses besides
  */
-record Hypothesis(Slip slip, List<String> names) {
-    static final Hypothesis CAREFUL = new Hypothesis(null, List.of());
+record Hypothesis(Slip slip, List<KnownSlip> listed, int missed) {
+    static final Hypothesis CAREFUL = new Hypothesis(null, List.of(), 0);
+    /** How likely one fact among those of a working is the one that is missed, and in just that way. */
+    private static final double OF_THE_FACTS = 0.05;
 
-    static Hypothesis of(KnownSlip slip) {
-        return CAREFUL.and(slip);
+    /** The hands of a listed slip, each member of its family by itself. */
+    static List<Hypothesis> of(KnownSlip slip, List<Slip> members) {
+        return members.stream().map(member -> CAREFUL.with(member, slip)).toList();
     }
 
     /** The same hand with one more slip. */
     Hypothesis and(KnownSlip more) {
-        return with(more.slip(), more.id());
+        return with(more.slip(), more);
     }
 
     /** The same hand with one more slip, made in one column only. */
     Hypothesis and(KnownSlip more, int place) {
-        return with(more.slip().at(place), more.id());
+        return with(more.slip().at(place), more);
     }
 
     /** The same hand with one more fact missed. */
     Hypothesis missing(int fact, int by) {
-        return with(Slip.nearMiss(fact, by), Slips.FACT_NEAR_MISS);
+        Slip miss = Slip.nearMiss(fact, by);
+        return new Hypothesis(slip == null ? miss : miss.and(slip), listed, missed + 1);
     }
 
-    private Hypothesis with(Slip more, String name) {
-        List<String> all = new ArrayList<>(names);
-        all.add(name);
-        return new Hypothesis(slip == null ? more : more.and(slip), List.copyOf(all));
+    private Hypothesis with(Slip more, KnownSlip known) {
+        List<KnownSlip> all = new ArrayList<>(listed);
+        all.add(known);
+        return new Hypothesis(slip == null ? more : more.and(slip), List.copyOf(all), missed);
+    }
+
+    boolean has(KnownSlip known) {
+        return listed.contains(known);
     }
 
     int slips() {
-        return names.size();
+        return listed.size() + missed;
+    }
+
+    /** The names of its slips, the first one first. */
+    List<String> names() {
+        List<String> names = new ArrayList<>(listed.stream().map(KnownSlip::id).toList());
+        for (int i = 0; i < missed; i++) {
+            names.add(Slips.FACT_NEAR_MISS);
+        }
+        return names;
+    }
+
+    /** How likely a writer has such a hand, before anything is seen. */
+    double prior() {
+        double facts = Math.pow(Hypotheses.chance(true) * OF_THE_FACTS, missed);
+        return listed.isEmpty() ? facts : Hypotheses.prior(listed) * facts;
     }
 }

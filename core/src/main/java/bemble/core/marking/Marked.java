@@ -12,14 +12,29 @@ import java.util.List;
  * @param first where a rule was first broken, or null
  * @param check how the check came out, or null where none was asked for or the paper is not that far
  * @param notShown lines of the working of which nothing stands although the answer does; a note, never a fault
- * @param slips the slips that the paper fits, the likeliest first
+ * @param causes what may have led to it, where it is wrong
  */
 public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAnswer answer, FirstWrong first,
-                     MarkedCheck check, List<Line> notShown, List<Explained> slips) {
+                     MarkedCheck check, List<Line> notShown, Causes causes) {
     public Marked {
         figures = List.copyOf(figures);
         notShown = List.copyOf(notShown);
-        slips = List.copyOf(slips);
+    }
+
+    /** The slips that the paper fits, the likeliest first. */
+    public List<Explained> slips() {
+        return causes.slips();
+    }
+
+    /**
+     * What may have led to a paper that is wrong.
+     *
+     * @param slips the hands that the paper fits, the likeliest first
+     * @param unknown how likely it is a habit that is not known, from 0 to 1
+     * @param say a sentence where no slip is likely; else nothing
+     */
+    public record Causes(List<Explained> slips, double unknown, String say) {
+        static final Causes NONE = new Causes(List.of(), 0, "");
     }
 
     /** A line of a block. */

@@ -2,8 +2,11 @@ package bemble.core.marking;
 
 import bemble.core.check.Check;
 import bemble.core.check.Checking;
+import bemble.core.diagnosis.DiagnosisWords;
+import bemble.core.diagnosis.Hypotheses;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
+import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
@@ -12,12 +15,18 @@ import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Marks a paper: of the careful hand and the hands that slip, the one that would have written it most nearly says what is right. */
 public final class Marking {
     /** A fit as good as this needs no further slip to explain it. */
     private static final double GOOD = 0.85;
+    private static final int MOST_OF_A_FAMILY = 12;
+    /** How likely just one figure is written of those that may be written there. */
+    private static final double ONE_FIGURE = 0.1;
+    private static final double LEAST = 1e-3;
     private static final int MOST_TRIED_ON = 3;
     private static final int MOST_MISSED = 3;
     private static final int MOST_EXPLAINED = 3;
@@ -60,7 +69,7 @@ public final class Marking {
         Run fair = careful.stream().filter(run -> !run.contradicts() && run.view().answer().verdict() == PaperVerdict.RIGHT)
                 .min(Comparator.comparingInt(Run::strays)).orElse(null);
         if (fair != null) {
-            return verdicts(fair).marked(List.of());
+            return verdicts(fair).marked(Marked.Causes.NONE);
         }
         if (house.answer().isOtherwiseRight()) {
             Run led = read(house.withoutAnswer(), Hypothesis.CAREFUL);
@@ -69,11 +78,10 @@ public final class Marking {
             }
         }
         Run best = best(careful);
-        List<Marked.Explained> explained = explained(best);
-        Marked marked = verdicts(best).marked(explained);
+        Marked marked = verdicts(best).marked(explained(best));
         boolean showsNothing = best.hypothesis().slips() > 0 && marked.verdict() != PaperVerdict.WRONG;
         // A slip that has left no trace explains nothing: what stands there besides is judged by the careful hand.
-        return !showsNothing ? marked : verdicts(runs.get(0)).marked(List.of());
+        return !showsNothing ? marked : verdicts(runs.get(0)).marked(Marked.Causes.NONE);
     }
 
     private Verdicts verdicts(Run run) {
@@ -91,12 +99,28 @@ public final class Marking {
         return new Verdicts(drawn, check, view, paper);
     }
 
-    private List<Marked.Explained> explained(Run best) {
-        double all = runs.stream().mapToDouble(Run::likelihood).sum();
-        return runs.stream().filter(run -> run.hypothesis().slips() > 0 && run.cost() <= best.cost() + NEARLY
-                        && run.cost() < runs.get(0).cost())
-                .sorted(Comparator.comparingDouble(Run::cost)).limit(MOST_EXPLAINED)
-                .map(run -> run.explained(run.likelihood() / all)).toList();
+    /** What may have led to the paper, by the same priors as an answer by itself is judged by. */
+    private Marked.Causes explained(Run best) {
+        Run careful = runs.get(0);
+        double chance = Hypotheses.chance(false) * ONE_FIGURE * Math.exp(-Run.LIKELIHOOD * Math.max(0, careful.essential() - 1));
+        double unknown = Hypotheses.unknown() * Math.max(LEAST, Math.pow(ONE_FIGURE, careful.essential()));
+        Map<List<String>, Double> weights = new LinkedHashMap<>();
+        Map<List<String>, Run> likeliest = new LinkedHashMap<>();
+        double all = chance + unknown;
+        for (Run run : runs) {
+            if (run.hypothesis().slips() > 0 && run.cost() <= best.cost() + NEARLY && run.cost() < careful.cost()) {
+                double weight = run.weight();
+                all += weight;
+                weights.merge(run.hypothesis().names(), weight, Double::sum);
+                likeliest.merge(run.hypothesis().names(), run, (one, other) -> other.cost() < one.cost() ? other : one);
+            }
+        }
+        double whole = all;
+        List<Marked.Explained> explained = weights.entrySet().stream()
+                .sorted(Map.Entry.<List<String>, Double>comparingByValue(Comparator.reverseOrder())).limit(MOST_EXPLAINED)
+                .map(each -> likeliest.get(each.getKey()).explained(each.getValue() / whole)).toList();
+        return new Marked.Causes(explained, unknown / whole, explained.isEmpty() || explained.get(0).confidence() < unknown / whole
+                ? DiagnosisWords.NOTHING_FITS : explained.get(0).confidence() < chance / whole ? DiagnosisWords.BY_CHANCE : "");
     }
 
     /** The reading that fits most nearly; of two that fit alike the one with fewer slips, and the one that was tried first. */
@@ -118,11 +142,14 @@ public final class Marking {
         }
         List<KnownSlip> concerned = new ArrayList<>();
         for (KnownSlip slip : view.slips()) {
-            Run run = read(view, Hypothesis.of(slip));
-            if (!run.readsLike(careful)) {
-                concerned.add(slip);
+            List<Slip> members = slip.slips(view.way().problem());
+            for (Hypothesis hypothesis : Hypothesis.of(slip, members.subList(0, Math.min(MOST_OF_A_FAMILY, members.size())))) {
+                Run run = read(view, hypothesis);
+                if (!run.readsLike(careful) && !concerned.contains(slip)) {
+                    concerned.add(slip);
+                }
+                best = better(best, run);
             }
-            best = better(best, run);
         }
         if (best.essential() > Run.SLIP) {
             best = missing(once(best, concerned));
@@ -132,7 +159,7 @@ public final class Marking {
                     .sorted(Comparator.comparingDouble(Run::cost)).limit(MOST_TRIED_ON).toList();
             for (Run first : likely) {
                 for (KnownSlip second : concerned) {
-                    if (!first.hypothesis().names().contains(second.id())) {
+                    if (!first.hypothesis().has(second)) {
                         best = better(best, read(view, first.hypothesis().and(second)));
                     }
                 }

@@ -24,7 +24,7 @@ final class Run {
     static final double SLIP = 0.5;
     private static final double STUCK = 3;
     /** A departure makes a hand about twenty times less likely. */
-    private static final double LIKELIHOOD = 3;
+    static final double LIKELIHOOD = 3;
 
     private final Hypothesis hypothesis;
     private final View view;
@@ -147,9 +147,9 @@ final class Run {
                 && firstMissed() == other.firstMissed();
     }
 
-    /** How likely it is that this hand would have left this paper, up to a factor that is alike for all hands. */
-    double likelihood() {
-        return Math.exp(-LIKELIHOOD * cost);
+    /** How likely somebody has this hand and leaves this paper, up to a factor that is alike for all hands. */
+    double weight() {
+        return hypothesis.prior() * Math.exp(-LIKELIHOOD * (cost - SLIP * hypothesis.slips()));
     }
 
     Marked.Explained explained(double confidence) {

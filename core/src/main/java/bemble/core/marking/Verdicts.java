@@ -58,7 +58,7 @@ final class Verdicts {
         return wrong;
     }
 
-    Marked marked(List<Marked.Explained> explained) {
+    Marked marked(Marked.Causes causes) {
         Map<Figure.Key, Mark> last = lastMarks();
         for (Mark mark : working.marks()) {
             if (last.get(mark.key()) == mark && mark.step() > working.lastOfWork()) {
@@ -85,18 +85,18 @@ final class Verdicts {
         Marked.FirstWrong first = wrong ? first() : null;
         PaperVerdict verdict = wrong ? PaperVerdict.WRONG : missing ? PaperVerdict.UNFINISHED : PaperVerdict.RIGHT;
         return new Marked(verdict, whereTheyStand(), new Marked.MarkedAnswer(text(ofAnswer, last), ofAnswer), first,
-                order.check() == null || !read.isFinished() ? null : check(), notShown(), explained);
+                order.check() == null || !read.isFinished() ? null : check(), notShown(), causes);
     }
 
     /** An answer that is right though not as a careful hand writes it, and nothing that contradicts it. */
     Marked markedRight() {
-        Marked led = marked(List.of());
+        Marked led = marked(Marked.Causes.NONE);
         List<MarkedFigure> all = new ArrayList<>(led.figures().stream().filter(figure -> !answer.isOf(figure.at())).toList());
         order.written().stream().map(figure -> new MarkedFigure(new Figure.Key(figure.block(), figure.line(), figure.place(),
                 figure.anchor() == null ? Anchor.MIDDLE : figure.anchor(), figure.isStroke()), figure.kind(), figure.text(), Verdict.RIGHT,
                 null)).filter(figure -> answer.leads(figure.at())).forEach(all::add);
         return new Marked(PaperVerdict.RIGHT, all, new Marked.MarkedAnswer(answer.text(), PaperVerdict.RIGHT), null, led.check(),
-                led.notShown(), List.of());
+                led.notShown(), Marked.Causes.NONE);
     }
 
     /** Where the answer stands, what led to it may have been done in the head. */
@@ -237,7 +237,7 @@ final class Verdicts {
                 Verdict.EXTRA, null)));
         PaperVerdict verdict = answer.text().isEmpty() ? PaperVerdict.UNFINISHED
                 : answer.verdict() == PaperVerdict.RIGHT ? PaperVerdict.RIGHT : PaperVerdict.WRONG;
-        return new Marked(verdict, figures, new Marked.MarkedAnswer(answer.text(), verdict), null, null, List.of(), List.of());
+        return new Marked(verdict, figures, new Marked.MarkedAnswer(answer.text(), verdict), null, null, List.of(), Marked.Causes.NONE);
     }
 
     /**

@@ -1,12 +1,12 @@
 package bemble.core.marking;
 
 import bemble.core.check.Checking;
+import bemble.core.diagnosis.Hypotheses;
 import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Written;
 import bemble.core.marking.Way.Read;
 import bemble.core.problem.Problem;
-import bemble.core.slip.Slips;
 import java.util.List;
 
 /**
@@ -26,7 +26,7 @@ record View(Way way, WrittenPaper written, Written careful, AnswerOnPaper answer
     }
 
     private View(Way way, WrittenPaper written, Written careful) {
-        this(way, written, careful, new AnswerOnPaper(careful, written), Slips.of(way.problem(), way.method().name()));
+        this(way, written, careful, new AnswerOnPaper(careful, written), Hypotheses.listed(way.problem(), way.method().name()));
     }
 
     /** What led to an answer that is right, though not as a careful hand writes it, without that answer and what goes on to it. */
@@ -43,7 +43,7 @@ record View(Way way, WrittenPaper written, Written careful, AnswerOnPaper answer
             squares.add(checked.decisionsOfCheck());
         }
         if (!way.read().stream().map(Read::as).allMatch(squares::know)) {
-            Slips.of(way.problem(), way.method().name()).forEach(slip -> squares.add(Written.asFarAs(slip.slip().over(Hand.CAREFUL),
+            Hypotheses.listed(way.problem(), way.method().name()).forEach(slip -> squares.add(Written.asFarAs(slip.slip().over(Hand.CAREFUL),
                     way.problem(), way.method(), way.style(), false).decisions()));
         }
         return new WrittenPaper(way.read(), squares);

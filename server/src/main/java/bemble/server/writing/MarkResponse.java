@@ -1,12 +1,12 @@
 package bemble.server.writing;
 
+import bemble.core.diagnosis.DiagnosisWords;
 import bemble.core.hand.Stuck;
 import bemble.core.marking.Marked;
 import bemble.core.marking.MarkedFigure;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.Slips;
 import bemble.core.working.Figure;
 import bemble.server.work.WorkResponse;
 import jakarta.validation.constraints.NotNull;
@@ -16,6 +16,8 @@ import java.util.List;
  * A paper as it is marked.
  *
  * @param notShown lines of the working of which nothing stands although the answer does
+ * @param unknown how likely a habit that is not known led to it, from 0 to 1
+ * @param say a sentence where no slip is likely; else nothing
  * @param leftOut how many figures were saved that cannot be read; left out where all can
  */
 public record MarkResponse(
@@ -26,10 +28,12 @@ public record MarkResponse(
         FirstView first,
         MarkedCheckView check,
         @NotNull List<FindingView> findings,
+        @NotNull double unknown,
+        @NotNull String say,
         Integer leftOut) {
     /** The same of a paper of which so many figures cannot be read. */
     public MarkResponse without(int figures) {
-        return new MarkResponse(verdict, this.figures, answer, notShown, first, check, findings, figures);
+        return new MarkResponse(verdict, this.figures, answer, notShown, first, check, findings, unknown, say, figures);
     }
 
     /**
@@ -74,7 +78,8 @@ public record MarkResponse(
                 marked.first() == null ? null : first(marked.first()),
                 marked.check() == null ? null : new MarkedCheckView(marked.check().statement(), marked.check().agrees(),
                         marked.check().verdict().id()),
-                marked.slips().stream().map(slip -> finding(slip, order)).toList(), null);
+                marked.slips().stream().map(slip -> finding(slip, order)).toList(),
+                marked.causes().unknown(), marked.causes().say(), null);
     }
 
     private static FirstView first(Marked.FirstWrong first) {
@@ -83,8 +88,7 @@ public record MarkResponse(
     }
 
     private static FindingView finding(Marked.Explained slip, WorkOrder order) {
-        String label = Slips.label(slip.slip(), order.problem());
-        String both = slip.with() == null ? label : label + ", and " + Slips.label(slip.with(), order.problem());
+        String both = DiagnosisWords.label(slip.with() == null ? List.of(slip.slip()) : List.of(slip.slip(), slip.with()), order.problem());
         return new FindingView(slip.slip(), slip.with(), slip.places(), slip.confidence(), "Fits this paper: the hand " + both + ".",
                 working(slip, order));
     }
