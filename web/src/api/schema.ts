@@ -2090,6 +2090,7 @@ export interface components {
             how: string;
             verdict: string;
             presumed: components["schemas"]["Presumed"][];
+            say: string;
             cause?: string;
             causeName?: string;
             /** Format: int32 */
@@ -2797,6 +2798,9 @@ export interface components {
             first?: components["schemas"]["FirstView"];
             check?: components["schemas"]["MarkedCheckView"];
             findings: components["schemas"]["FindingView"][];
+            /** Format: double */
+            unknown: number;
+            say: string;
             /** Format: int32 */
             leftOut?: number;
         };
@@ -3376,6 +3380,7 @@ export interface components {
             others: number;
             causes: components["schemas"]["CauseLine"][];
             facts: components["schemas"]["MissedFact"][];
+            say: string;
             quiz?: string;
         };
         QuestionCount: {

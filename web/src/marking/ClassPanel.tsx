@@ -7,6 +7,28 @@ import { useStyle } from '../paper/usePaper';
 import { factInWords } from '../record/factInWords';
 import { useClassPicture, useSetForGroup, type Marking } from './useMarking';
 
+type Pupils = NonNullable<ReturnType<typeof useClassPicture>['data']>['pupils'];
+
+/** Pupils of whom nothing that is known explains what they answered; said as it is, with what helps. */
+function Unexplained({ pupils }: { pupils: Pupils }) {
+  const unexplained = pupils.filter((pupil) => pupil.say);
+  return (
+    unexplained.length > 0 && (
+      <>
+        <h2>Not explained by one cause</h2>
+        {unexplained.map(({ pupil, wrong, say }) => (
+          <Box key={pupil.id} sx={{ borderTop: `1px solid ${ink.hair}`, py: 0.75 }}>
+            <b>{pupil.name}</b>, {wrong} wrong.{' '}
+            <Box component="span" sx={{ color: ink.faint }}>
+              {say}
+            </Box>
+          </Box>
+        ))}
+      </>
+    )
+  );
+}
+
 /** What a class's papers show together, and what to do about it tomorrow. */
 export function ClassPanel({ marking }: { marking: Marking }) {
   const picture = useClassPicture(marking.id);
@@ -83,6 +105,7 @@ export function ClassPanel({ marking }: { marking: Marking }) {
           </Box>
         </Box>
       ))}
+      <Unexplained pupils={pupils} />
       <h2>Questions that went wrong most</h2>
       {questions.length === 0 && <Box sx={{ color: ink.faint }}>Every answer so far is right.</Box>}
       <Box component="table" sx={{ borderCollapse: 'collapse', '& td': { pr: 3, py: 0.25 } }}>

@@ -148,7 +148,9 @@ type FittingProps = {
 /** What fits a wrong answer: the likeliest, the next likeliest, and what the teacher decides. */
 function Fitting({ problem, operation, answer, marking, onDecide, onOpen }: FittingProps) {
   const [rank, setRank] = useState(0);
-  const presumed = answer.presumed[rank % Math.max(1, answer.presumed.length)];
+  // Where nothing is likely that is said first; what fits a little comes after it.
+  const ranked = answer.say ? [undefined, ...answer.presumed] : answer.presumed;
+  const presumed = ranked[rank % Math.max(1, ranked.length)];
   const fitting = answer.presumed.map((each) => ({ id: each.slip, name: each.name }));
   const others = marking.causes.filter(
     (cause) =>
@@ -177,7 +179,7 @@ function Fitting({ problem, operation, answer, marking, onDecide, onOpen }: Fitt
         </span>
       ) : (
         <Box component="span" sx={{ color: ink.faint }}>
-          nothing known fits; look at the paper
+          {answer.say || 'nothing known fits; look at the paper'}
         </Box>
       )}
       {presumed && !answer.cause && (
@@ -188,7 +190,7 @@ function Fitting({ problem, operation, answer, marking, onDecide, onOpen }: Fitt
           Confirm
         </Button>
       )}
-      {answer.presumed.length > 1 && !answer.cause && (
+      {ranked.length > 1 && !answer.cause && (
         <Button
           onClick={() => setRank(rank + 1)}
           aria-label={`Next likeliest in question ${answer.question}`}

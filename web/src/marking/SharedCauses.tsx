@@ -9,7 +9,7 @@ export function SharedCauses({ paper, onConfirm }: Props) {
   const causes = new Map<string, { name: string; questions: number[] }>();
   for (const answer of paper.answers) {
     const presumed = answer.presumed[0];
-    if (answer.verdict === 'wrong' && !answer.cause && presumed) {
+    if (answer.verdict === 'wrong' && !answer.cause && !answer.say && presumed) {
       const known = causes.get(presumed.slip) ?? { name: presumed.name, questions: [] };
       known.questions.push(answer.question);
       causes.set(presumed.slip, known);

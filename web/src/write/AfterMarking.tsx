@@ -46,8 +46,8 @@ export function AfterMarking({ marked, whole, attempt }: Props) {
           {marked.first.say}
         </Box>
       )}
-      {marked.findings[0] && (
-        <Box sx={{ color: ink.plum, fontSize: 15.5, mt: 0.5 }}>{marked.findings[0].say}</Box>
+      {(marked.say || marked.findings[0]) && (
+        <Box sx={{ color: ink.plum, fontSize: 15.5, mt: 0.5 }}>{marked.say || marked.findings[0]?.say}</Box>
       )}
       {whole && marked.check && <WhereItFails marked={marked} />}
     </Box>

@@ -23,7 +23,7 @@ public final class Diagnosis {
 
     /** Judges one answer by itself. */
     public static Judged of(Answers answers, String given, Punctuation punctuation) {
-        return of(answers, given, punctuation, null);
+        return of(new Item(answers, given), punctuation, null);
     }
 
     /**
@@ -31,14 +31,17 @@ public final class Diagnosis {
      *
      * @param writer what is known of the writer; null where this answer is all
      */
-    static Judged of(Answers answers, String given, Punctuation punctuation, Posterior writer) {
+    static Judged of(Item item, Punctuation punctuation, Posterior writer) {
+        Answers answers = item.answers();
+        String given = item.given();
         Verdict verdict = verdict(answers, given, punctuation);
         if (verdict != Verdict.WRONG) {
             return new Judged(verdict, null, List.of(), 0, "");
         }
         GivenAnswer read = GivenAnswer.read(given, punctuation).orElseThrow();
-        Shares alone = Shares.of(answers, read.key());
-        Shares shares = writer == null ? alone : alone.of(writer.owed(new Known(answers, read.key())), writer.of(Hypothesis.Kind.UNKNOWN));
+        Known known = new Known(answers, read.key(), item.paper());
+        Shares alone = Shares.of(known, item.paper());
+        Shares shares = writer == null ? alone : alone.of(writer.owed(known), writer.of(Hypothesis.Kind.UNKNOWN));
         return new Judged(verdict, firstWrongPlace(answers, read), findings(answers, shares), shares.unknown(),
                 DiagnosisWords.ofOne(shares));
     }

@@ -17,13 +17,13 @@ public final class DiagnosisWords {
         return confidence >= ALL_BUT_SURE ? "all but sure" : confidence >= LIKELY ? "likely" : "fits";
     }
 
-    /** What is said of a wrong answer by itself. */
+    /** What is said of a wrong answer where no finding is likely; else nothing. */
     static String ofOne(Shares shares) {
         double best = shares.causes().values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
         if (shares.unknown() >= Math.max(best, shares.careless())) {
             return NOTHING_FITS;
         }
-        return shares.careless() >= best ? BY_CHANCE : "Something fits this answer; one answer alone only fits.";
+        return shares.careless() >= best ? BY_CHANCE : "";
     }
 
     /** Said where neither a known habit nor chance explains what was answered. */

@@ -1,6 +1,7 @@
 package bemble.core.diagnosis;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * An answer as it is judged.
@@ -8,9 +9,14 @@ import java.util.List;
  * @param firstWrongPlace the first place, in the order of writing, in which a wrong answer differs; else null
  * @param findings what fits it, likeliest first; none where it is right or cannot be read
  * @param unknown how likely nothing that is known led to it, nor chance, from 0 to 1
- * @param say what is to be said of it in a sentence; nothing of a right answer
+ * @param say where no finding is likely, a sentence that tells so; else nothing
  */
 public record Judged(Verdict verdict, Integer firstWrongPlace, List<Finding> findings, double unknown, String say) {
+    /** What led to it most likely; nothing where that is chance, or nothing that is known. */
+    public Optional<Finding> likeliest() {
+        return say.isEmpty() ? findings.stream().findFirst() : Optional.empty();
+    }
+
     /** What an answer is. */
     public enum Verdict {
         CORRECT, WRONG, UNREADABLE;

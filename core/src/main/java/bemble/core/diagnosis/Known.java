@@ -1,19 +1,29 @@
 package bemble.core.diagnosis;
 
-/** An answer that can be read, as evidence of what its writer does. */
+import bemble.core.slip.Slips;
+
+/** An answer that can be read, with what is known of its working, as evidence of what its writer does. */
 final class Known {
     private final Answers answers;
     private final String key;
+    private final String paper;
     private final boolean right;
     private final double careless;
     private final double anything;
     private final double listed;
 
     Known(Answers answers, String key) {
+        this(answers, key, null);
+    }
+
+    /** @param paper the slip that the paper fits on which it was worked; null where none is at hand */
+    Known(Answers answers, String key, String paper) {
         this.answers = answers;
+        this.paper = paper;
         this.key = key;
         this.right = answers.isRight(key);
-        this.careless = right ? 0 : answers.careless(key);
+        boolean chance = paper == null || paper.equals(Slips.FACT_NEAR_MISS);
+        this.careless = right ? 0 : answers.careless(key) * (chance ? 1 : Model.AGAINST_THE_PAPER);
         this.anything = right ? 0 : Scatter.OF_ANYTHING.of(key, answers.right());
         this.listed = right ? 0 : Model.LIKE_LISTED * answers.listedShare(key) + (1 - Model.LIKE_LISTED) * answers.afterMiss(key);
     }
@@ -38,12 +48,12 @@ final class Known {
 
     /** How likely a habit that is not known leads to this answer, where it leads to a wrong one. */
     double unknown(double coincides) {
-        return (1 - coincides) * anything + coincides * listed;
+        return ((1 - coincides) * anything + coincides * listed) * (paper == null ? 1 : Model.UNKNOWN_AGAINST_THE_PAPER);
     }
 
     /** How likely somebody with a known habit, who makes it wherever they can and nothing else, comes to this answer. */
     double made(Hypothesis habit) {
-        return answers.made(habit, key);
+        return answers.made(habit, key) * (right || paper == null || habit.has(paper) ? 1 : Model.AGAINST_THE_PAPER);
     }
 
     /** How likely a careless moment leads to this answer in somebody with a known habit. */

@@ -34,6 +34,9 @@ final class Model {
     static final double IN_ONE_PLACE = 0.25;
     /** How much of a slip's weight goes to a writer who makes it under a limit, all limits together. */
     static final double UNDER_A_LIMIT = 0.12;
+    /** How much less likely what led to an answer is where the paper fits something else, and where that is not known. */
+    static final double AGAINST_THE_PAPER = 0.05;
+    static final double UNKNOWN_AGAINST_THE_PAPER = 0.2;
     /** The share of wrong answers that a habit leads to at least, be it listed, a rule worked out, or two at once. */
     static final double EXPLAINED = 0.34;
     static final double EXPLAINED_BY_A_RULE = 0.5;

@@ -15,14 +15,19 @@ import java.util.Map;
  * @param unknown how likely a habit that is not known led to it
  */
 record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likeliest, double careless, double unknown) {
-    /** Of an answer by itself. */
-    static Shares of(Answers answers, String key) {
+    /**
+     * Of an answer by itself.
+     *
+     * @param paper the slip that its paper fits; null where none is at hand
+     */
+    static Shares of(Known known, String paper) {
+        Answers answers = known.answers();
+        String key = known.key();
         Map<List<String>, Double> causes = new LinkedHashMap<>();
         Map<List<String>, Path> likeliest = new LinkedHashMap<>();
         double slack = 1 - Model.mean(Model.SLACK);
         double firm = Model.mean(Model.FIRMNESS);
         double chance = Model.wrongByChance();
-        Known known = new Known(answers, key);
         if (answers.missedHand(key) != null) {
             Path missed = new Path(List.of(Slips.FACT_NEAR_MISS), answers.missedHand(key), HouseStyle.USUAL,
                     chance * Model.FACTS_MISSED * answers.afterMiss(key));
@@ -34,6 +39,9 @@ record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likelies
             List<String> names = path.slips().stream().sorted().toList();
             causes.merge(names, path.weight() * slack * firm, Double::sum);
             likeliest.merge(names, path, (one, other) -> other.weight() > one.weight() ? other : one);
+        }
+        if (paper != null) {
+            causes.replaceAll((names, weight) -> names.contains(paper) ? weight : weight * Model.AGAINST_THE_PAPER);
         }
         double careless = Math.max(0, chance * (known.careless() - Model.FACTS_MISSED * answers.afterMiss(key)));
         double unknown = 0;

@@ -33,7 +33,7 @@ public final class Writer {
         this.punctuation = punctuation;
         for (Item item : items) {
             GivenAnswer.read(item.given(), punctuation).map(GivenAnswer::key)
-                    .ifPresent(key -> known.add(new Known(item.answers(), key)));
+                    .ifPresent(key -> known.add(new Known(item.answers(), key, item.paper())));
         }
         this.posterior = Posterior.of(known, hypotheses);
         this.first = items.isEmpty() ? null : items.get(0).answers().problem();
@@ -121,7 +121,7 @@ public final class Writer {
     /** Each answer judged in the light of the others. */
     public List<Judged> items() {
         Posterior writer = known.size() < 2 ? null : posterior;
-        return items.parallelStream().map(item -> Diagnosis.of(item.answers(), item.given(), punctuation, writer)).toList();
+        return items.parallelStream().map(item -> Diagnosis.of(item, punctuation, writer)).toList();
     }
 
     /**

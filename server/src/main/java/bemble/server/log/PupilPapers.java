@@ -80,7 +80,7 @@ public class PupilPapers {
             boolean wrong = !marked.verdict().equals("right");
             String answer = marked.answer().text();
             handed.add(new Handed(attempt.question(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())),
-                    wrong && !marked.findings().isEmpty() ? marked.findings().get(0).slip() : null));
+                    wrong && !marked.findings().isEmpty() && marked.say().isEmpty() ? marked.findings().get(0).slip() : null));
         }
         return handed;
     }

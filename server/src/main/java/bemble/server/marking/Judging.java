@@ -29,6 +29,7 @@ import org.springframework.stereotype.Component;
 class Judging {
     private static final Logger LOG = LoggerFactory.getLogger(Judging.class);
     private static final int MOST_PRESUMED = 4;
+    private static final double WORTH_SHOWING = 0.02;
 
     private final MarkingService markings;
     private final KnownAnswers known;
@@ -86,7 +87,8 @@ class Judging {
         ReadPaper read = read(open, pupilId);
         MarkedPaperView paper = view(open, pupil, read.judged(), true);
         List<MarkingMapper.Judgement> judgements = paper.answers().stream().map(answer -> {
-            String presumed = answer.presumed().isEmpty() ? null : answer.presumed().get(0).slip();
+            // What is not likely is not kept as if it were.
+            String presumed = answer.presumed().isEmpty() || !answer.say().isEmpty() ? null : answer.presumed().get(0).slip();
             return new MarkingMapper.Judgement(answer.question(), answer.verdict(), presumed,
                     Slips.FACT_NEAR_MISS.equals(presumed) ? read.factMissed(answer.question()) : null, answer.revision());
         }).toList();
@@ -103,7 +105,7 @@ class Judging {
         List<Item> items = new ArrayList<>();
         for (int i = 0; i < answers.size(); i++) {
             items.add(new Item(known.get(i), answers.get(i).state().equals("right") ? known.get(i).rightText()
-                    : answers.get(i).given()));
+                    : answers.get(i).given(), answers.get(i).paper()));
         }
         return Writer.of(items, open.style().point().punctuation());
     }
@@ -124,8 +126,8 @@ class Judging {
     private static PaperAnswerView view(Open open, MarkedAnswer answer, Problem problem, Judged judged, boolean alone) {
         return new PaperAnswerView(answer.question(), answer.state(), answer.given(), answer.correction(), answer.how(),
                 open.verdict(answer, problem),
-                judged == null ? List.of() : judged.findings().stream().limit(MOST_PRESUMED)
-                        .map(finding -> Causes.presumed(finding, problem, alone)).toList(),
-                answer.cause(), Causes.name(answer.cause(), problem), answer.revision());
+                judged == null ? List.of() : judged.findings().stream().filter(finding -> finding.confidence() >= WORTH_SHOWING)
+                        .limit(MOST_PRESUMED).map(finding -> Causes.presumed(finding, problem, alone)).toList(),
+                judged == null ? "" : judged.say(), answer.cause(), Causes.name(answer.cause(), problem), answer.revision());
     }
 }

@@ -251,10 +251,10 @@ class MarkingService {
         judgements.forEach(judgement -> markings.judge(id, pupilId, judgement));
     }
 
-    /** The whole paper tells more than its answers: what fits it is presumed of its wrong ones. */
+    /** The working tells more than the answer: what it fits is evidence of what led to a wrong one. */
     @Transactional
-    void presume(long id, long pupilId, List<TakenPapers.Taken> answers) {
-        answers.forEach(taken -> markings.presume(id, pupilId, taken.question(), taken.slip()));
+    void notePapers(long id, long pupilId, List<TakenPapers.Taken> answers) {
+        answers.forEach(taken -> markings.notePaper(id, pupilId, taken.question(), taken.slip()));
     }
 
     /**

@@ -41,6 +41,8 @@ import org.springframework.stereotype.Service;
 class ReportService {
     private static final int MOST_ANSWERS = 4;
     private static final int SET_QUESTIONS = 8;
+    /** A pupil belongs to the group of a slip that is as likely as this to be made at all. */
+    private static final double MORE_LIKELY_THAN_NOT = 0.5;
 
     private final MarkingService markings;
     private final Judging judging;
@@ -92,13 +94,12 @@ class ReportService {
         List<CauseLine> causes = presumed.stream().limit(5).map(cause -> line(cause, problems.get(0))).toList();
         List<String> slips = new ArrayList<>(decided);
         if (slips.isEmpty()) {
-            presumed.stream().findFirst().filter(cause -> cause.confidence() > 0.4).ifPresent(cause -> {
-                slips.add(cause.slip());
-                Optional.ofNullable(cause.with()).ifPresent(slips::add);
-            });
+            presumed.stream().flatMap(cause -> cause.slips().stream()).distinct().filter(slip -> writer.makes(slip) > MORE_LIKELY_THAN_NOT)
+                    .forEach(slips::add);
         }
         List<MissedFact> facts = writer.facts().stream().map(fact -> new MissedFact(fact.fact(), fact.missed(), fact.of())).toList();
         return new Judgement(new PupilView(pupil, right, wrong, open.answers(pupil.id()).size() - right - wrong, causes, facts,
+                wrong > 1 && causes.isEmpty() ? writer.say() : "",
                 quizzes.stream().filter(quiz -> quiz.pupilId() == pupil.id()).findFirst()
                         .map(quiz -> quiz.counted(problems.get(0).operation()).outcome()).orElse(null)),
                 slips, problems.get(0));

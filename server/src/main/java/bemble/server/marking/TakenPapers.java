@@ -70,10 +70,10 @@ public class TakenPapers {
         }
     }
 
-    /** Judges what was taken in; what fits the paper as it was written stands over what fits its answers. */
+    /** Judges what was taken in, by the answers and by the papers on which they were worked. */
     public void judge(long teacherId, long markingId, long pupilId, List<Taken> answers) {
+        markings.notePapers(markingId, pupilId, answers.stream().filter(taken -> taken.slip() != null && !taken.given().isEmpty()).toList());
         judging.judge(teacherId, markingId, pupilId);
-        markings.presume(markingId, pupilId, answers.stream().filter(taken -> taken.slip() != null && !taken.given().isEmpty()).toList());
     }
 
     /**

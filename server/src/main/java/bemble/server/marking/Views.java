@@ -34,12 +34,13 @@ final class Views {
      *
      * @param verdict right, wrong, blank, not-reached or unclear
      * @param presumed what fits a wrong answer, likeliest first
+     * @param say where none of that is likely, a sentence that tells so; else nothing
      * @param cause what the teacher decided, or left out
      * @param causeName the same in a few words
      * @param revision how often it was changed
      */
     record PaperAnswerView(@NotNull int question, @NotNull String state, @NotNull String given, @NotNull String correction,
-                      @NotNull String how, @NotNull String verdict, @NotNull List<Presumed> presumed, String cause,
+                      @NotNull String how, @NotNull String verdict, @NotNull List<Presumed> presumed, @NotNull String say, String cause,
                       String causeName, @NotNull int revision) {}
 
     /**
@@ -71,10 +72,11 @@ final class Views {
     /**
      * A pupil's whole paper judged together.
      *
+     * @param say where several answers are wrong and no cause is likely, a sentence that tells so; else nothing
      * @param quiz what came of it, in a few words, where the sheet is a quiz and all of it is marked
      */
     record PupilView(@NotNull Pupil pupil, @NotNull int right, @NotNull int wrong, @NotNull int others,
-                     @NotNull List<CauseLine> causes, @NotNull List<MissedFact> facts, String quiz) {}
+                     @NotNull List<CauseLine> causes, @NotNull List<MissedFact> facts, @NotNull String say, String quiz) {}
 
     /** A question that went wrong, how often, and the wrong answers given most. */
     record QuestionCount(@NotNull int question, @NotNull String problem, @NotNull String answer, @NotNull int wrong,

@@ -112,7 +112,7 @@ class DemoWeeksTest {
                 String presumed = judged.get(i).findings().isEmpty() ? "" : judged.get(i).findings().get(0).slip();
                 String fact = presumed.equals(Slips.FACT_NEAR_MISS) && writer.factMissed(i) != null ? writer.factMissed(i) : "";
                 boolean sure = writer.causes().stream().limit(1).anyMatch(cause -> cause.slip().equals(presumed)
-                        && cause.explains() > 1 && cause.confidence() > 0.9);
+                        && cause.explains() > 1 && cause.confidence() > 0.75);
                 lines.add("wrong,," + (i + 1) + "," + items.get(i).given() + "," + presumed + "," + fact + ","
                         + (sure ? presumed : ""));
             }
