@@ -58,7 +58,7 @@ class MarkingKeyTest {
         List<Problem> problems = problems(sheet);
         List<Answers> answers = problems.stream().map(problem -> Answers.of(problem, null)).toList();
         MarkingKey key = MarkingKey.of(answers);
-        List<KeyLine> lines = key.linesOf(answers);
+        List<KeyLine> lines = key.linesOf(answers, Punctuation.POINT);
         assertThat(key.codes()).isNotEmpty().extracting(KeyCode::code).doesNotHaveDuplicates();
         assertThat(key.codes()).allSatisfy(code -> assertThat(code.slips()).allSatisfy(slip -> {
             List<String> names = Slips.ALL.stream().filter(known -> known.id().equals(slip)).map(known -> known.name()).toList();

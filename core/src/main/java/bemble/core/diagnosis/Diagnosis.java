@@ -34,7 +34,7 @@ public final class Diagnosis {
     static Judged of(Item item, Punctuation punctuation, Posterior writer) {
         Answers answers = item.answers();
         String given = item.given();
-        Verdict verdict = verdict(answers, given, punctuation);
+        Verdict verdict = given == null ? Verdict.CORRECT : verdict(answers, given, punctuation);
         if (verdict != Verdict.WRONG) {
             return new Judged(verdict, null, List.of(), 0, "");
         }

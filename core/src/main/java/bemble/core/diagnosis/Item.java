@@ -1,12 +1,25 @@
 package bemble.core.diagnosis;
 
+import bemble.core.problem.Punctuation;
+import java.util.Optional;
+
 /**
  * An answer that a writer gave.
  *
- * @param given as it stands there
+ * @param given as it stands there; null where it is known to be right, however it is written
  * @param paper the slip that the paper fits on which it was worked, where that is at hand; else null
  */
 public record Item(Answers answers, String given, String paper) {
+    /** An answer that is known to be right. */
+    public static Item right(Answers answers) {
+        return new Item(answers, null, null);
+    }
+
+    /** What was given, as a value; nothing where it cannot be read. */
+    Optional<String> key(Punctuation punctuation) {
+        return given == null ? Optional.of(answers.right()) : GivenAnswer.read(given, punctuation).map(GivenAnswer::key);
+    }
+
     /** An answer of which no working is at hand. */
     public Item(Answers answers, String given) {
         this(answers, given, null);

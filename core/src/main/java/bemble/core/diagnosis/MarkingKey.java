@@ -1,6 +1,7 @@
 package bemble.core.diagnosis;
 
 import bemble.core.hand.KnownSlip;
+import bemble.core.problem.Punctuation;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -65,12 +66,14 @@ public record MarkingKey(List<KeyCode> codes) {
     /**
      * A line for each question of a sheet, be it the one that the codes are read off or another: what stands in the
      * books already stays true.
+     *
+     * @param punctuation how numbers are written there
      */
-    public List<KeyLine> linesOf(List<Answers> sheet) {
-        return sheet.stream().map(this::line).toList();
+    public List<KeyLine> linesOf(List<Answers> sheet, Punctuation punctuation) {
+        return sheet.stream().map(answers -> line(answers, punctuation)).toList();
     }
 
-    private KeyLine line(Answers answers) {
+    private KeyLine line(Answers answers, Punctuation punctuation) {
         Map<String, List<String>> wrong = new LinkedHashMap<>();
         Map<String, Double> weights = new LinkedHashMap<>();
         for (KeyCode coded : codes) {
@@ -82,7 +85,7 @@ public record MarkingKey(List<KeyCode> codes) {
         }
         List<KeyAnswer> likely = wrong.entrySet().stream()
                 .sorted(Comparator.comparingDouble(entry -> -weights.get(entry.getKey()))).limit(MOST_WRONG)
-                .map(entry -> new KeyAnswer(Answers.text(entry.getKey()), entry.getValue())).toList();
-        return new KeyLine(answers.problem().text(), answers.careful().answer().text(), likely);
+                .map(entry -> new KeyAnswer(punctuation.write(Answers.text(entry.getKey())), entry.getValue())).toList();
+        return new KeyLine(punctuation.write(answers.problem().text()), punctuation.write(answers.rightText()), likely);
     }
 }

@@ -32,8 +32,7 @@ public final class Writer {
         this.items = items;
         this.punctuation = punctuation;
         for (Item item : items) {
-            GivenAnswer.read(item.given(), punctuation).map(GivenAnswer::key)
-                    .ifPresent(key -> known.add(new Known(item.answers(), key, item.paper())));
+            item.key(punctuation).ifPresent(key -> known.add(new Known(item.answers(), key, item.paper())));
         }
         this.posterior = Posterior.of(known, hypotheses);
         this.first = items.isEmpty() ? null : items.get(0).answers().problem();
@@ -152,7 +151,7 @@ public final class Writer {
     /** The fact that a wrong answer may have missed, such as {@code 7x8}, whatever else explains it; null where none does. */
     public String factMissed(int item) {
         Answers answers = items.get(item).answers();
-        return GivenAnswer.read(items.get(item).given(), punctuation).map(GivenAnswer::key).filter(key -> !answers.isRight(key))
+        return items.get(item).key(punctuation).filter(key -> !answers.isRight(key))
                 .map(answers::factMissed).map(FactQuestion::fact).orElse(null);
     }
 

@@ -18,6 +18,11 @@ public enum Punctuation {
         return point;
     }
 
+    /** A text with plain numbers in it, such as {@code 3.47 + 2.85}, as it is written with this point. */
+    public String write(String plain) {
+        return plain.replace('.', point);
+    }
+
     /** The sign of the two that may group digits. */
     public char separator() {
         return other;

@@ -39,15 +39,15 @@ public final class SubtractionRules {
     public static final List<Theme<?>> ALL = List.of(
             // Where ten would be needed none is got, and the column is worked otherwise: both belong together.
             new Theme<>("column", BOTH, List.of(
-                    stuck("turned", "takes the upper digit from the lower one", (upper, lower) -> lower - upper),
-                    stuck("upper", "writes the upper digit", (upper, lower) -> upper),
-                    stuck("lower", "writes the lower digit", (upper, lower) -> lower),
-                    stuck("zero", "writes 0", (upper, lower) -> 0),
-                    stuck("one", "writes 1", (upper, lower) -> 1),
-                    stuck("nine", "writes 9", (upper, lower) -> 9),
-                    stuck("ten-less-lower", "takes the lower digit from 10", (upper, lower) -> 10 - lower),
-                    stuck("added", "adds the two digits", (upper, lower) -> (upper + lower) % 10),
-                    stuck("ten-got", "takes the lower digit from ten more and pays nothing", (upper, lower) -> upper + 10 - lower)),
+                    stuck("turned", "takes the upper digit from the lower one instead of getting a ten", (upper, lower) -> lower - upper),
+                    stuck("upper", "writes the upper digit instead of getting a ten", (upper, lower) -> upper),
+                    stuck("lower", "writes the lower digit instead of getting a ten", (upper, lower) -> lower),
+                    stuck("zero", "writes 0 instead of getting a ten", (upper, lower) -> 0),
+                    stuck("one", "writes 1 instead of getting a ten", (upper, lower) -> 1),
+                    stuck("nine", "writes 9 instead of getting a ten", (upper, lower) -> 9),
+                    stuck("ten-less-lower", "takes the lower digit from 10 instead of getting a ten", (upper, lower) -> 10 - lower),
+                    stuck("added", "adds the two digits instead of getting a ten", (upper, lower) -> (upper + lower) % 10),
+                    stuck("ten-got", "adds ten to the upper digit and pays nothing for it", (upper, lower) -> upper + 10 - lower)),
                     guards(List.of(
                             when("upper-0", "where the upper digit is 0", q -> q.upper() == 0),
                             when("upper-not-0", "where the upper digit is not 0", q -> q.upper() > 0),

@@ -104,8 +104,8 @@ class Judging {
         List<Answers> known = answersOf(answers.stream().map(answer -> problems.get(answer.question() - 1)).toList(), open.style());
         List<Item> items = new ArrayList<>();
         for (int i = 0; i < answers.size(); i++) {
-            items.add(new Item(known.get(i), answers.get(i).state().equals("right") ? known.get(i).rightText()
-                    : answers.get(i).given(), answers.get(i).paper()));
+            items.add(answers.get(i).state().equals("right") ? Item.right(known.get(i))
+                    : new Item(known.get(i), answers.get(i).given(), answers.get(i).paper()));
         }
         return Writer.of(items, open.style().point().punctuation());
     }

@@ -132,7 +132,7 @@ class ReportService {
             }
             List<String> most = wrong.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
                     .limit(MOST_ANSWERS).map(entry -> entry.getKey() + (entry.getValue() > 1 ? " ×" + entry.getValue() : "")).toList();
-            counts.add(new QuestionCount(question, problems.get(i).text(), known.get(i).rightText(),
+            counts.add(new QuestionCount(question, problems.get(i).text(), open.style().point().punctuation().write(known.get(i).rightText()),
                     wrong.values().stream().mapToInt(Integer::intValue).sum(), of, most));
         }
         return counts.stream().filter(count -> count.wrong() > 0)
@@ -205,7 +205,7 @@ class ReportService {
         Open open = markings.open(teacherId, id);
         MarkingKey key = MarkingKey.of(judging.answersOf(open.sheets().get(0).read(), open.style()));
         return new PileKey(key.codes(), open.sheets().stream().map(sheet -> new SheetLines(sheet.code(),
-                key.linesOf(judging.answersOf(sheet.read(), open.style())))).toList());
+                key.linesOf(judging.answersOf(sheet.read(), open.style()), open.style().point().punctuation()))).toList());
     }
 
     /**
