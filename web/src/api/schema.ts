@@ -2795,6 +2795,7 @@ export interface components {
             figures: components["schemas"]["MarkedView"][];
             answer: components["schemas"]["MarkedAnswerView"];
             notShown: components["schemas"]["LineView"][];
+            marks?: components["schemas"]["MarksView"];
             first?: components["schemas"]["FirstView"];
             check?: components["schemas"]["MarkedCheckView"];
             findings: components["schemas"]["FindingView"][];
@@ -2823,6 +2824,13 @@ export interface components {
             text: string;
             verdict: string;
             should?: string;
+        };
+        MarksView: {
+            /** Format: int32 */
+            given: number;
+            /** Format: int32 */
+            of: number;
+            say: string;
         };
         Finished: {
             work: components["schemas"]["WorkRequest"];

@@ -38,6 +38,19 @@ export function AfterMarking({ marked, whole, attempt }: Props) {
           </Link>
         )}
       </Box>
+      {marked.marks && (
+        <Box sx={{ fontSize: 16, mt: 0.5 }}>
+          <b>
+            {marked.marks.given} of {marked.marks.of} marks.
+          </b>{' '}
+          {marked.marks.say}
+        </Box>
+      )}
+      {marked.notShown.length > 0 && marked.verdict === 'right' && (
+        <Box sx={{ color: ink.faint, fontSize: 15, mt: 0.5 }}>
+          Some of the working is not shown; that takes nothing away from the answer.
+        </Box>
+      )}
       {marked.first && (
         <Box
           component="p"

@@ -17,6 +17,7 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
+import bemble.core.style.MethodMarks;
 import bemble.core.style.MethodName;
 import bemble.core.style.Placeholder;
 import bemble.core.style.YesNo;
@@ -255,6 +256,22 @@ class FairMarkingTest {
         Marked marked = mark(problem, careful.method(), paper);
         assertThat(marked.answer().verdict()).isNotEqualTo(PaperVerdict.RIGHT);
         assertThat(marked.verdict()).isEqualTo(PaperVerdict.WRONG);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"53 × 24, '', 4, 4", "53 × 24, addend-1 1 2, 2, 4", "53 × 24, answer 1 6, 2, 4", "487 + 96, answer 1 7, 2, 4"})
+    void marksForMethodCountWhatFollows(String text, String changed, int given, int of) {
+        HouseStyle marks = USUAL.with("methodMarks", MethodMarks.LINES);
+        Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
+        MethodName method = Methods.usual(problem).name();
+        String[] other = changed.split(" ");
+        List<PaperFigure> paper = moved(careful(problem, method, USUAL), figure -> other.length == 3 && figure.line().equals(other[0])
+                && figure.place() == Integer.parseInt(other[1]) && figure.anchor() == Anchor.MIDDLE, figure -> new PaperFigure(figure.block(),
+                figure.line(), figure.place(), figure.anchor(), figure.kind(), other[2]));
+        Marked marked = Marking.mark(problem, method.id(), marks, new PaperToMark(paper, false, false, false, null));
+        assertThat(List.of(marked.marks().given(), marked.marks().of())).as(marked.marks().say() + marked.figures()).containsExactly(given, of);
+        assertThat(marked.marks().say()).matches("The answer [01] of 1, the (lines of working|columns) \\d of \\d[.]");
+        assertThat(mark(problem, method, paper).marks()).isNull();
     }
 
     @Test

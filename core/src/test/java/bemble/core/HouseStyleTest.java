@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bemble.core.problem.Numeral;
+import bemble.core.marking.Marking;
+import bemble.core.marking.PaperToMark;
+import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
@@ -60,7 +63,13 @@ class HouseStyleTest {
         Worked worked = Worked.from(new WorkOrder(ProblemText.read(choice.example(), 0, Punctuation.POINT), null, style, null));
         return worked.sheet().marks().stream().map(SheetMark::toString).toList().toString()
                 + worked.working().steps().stream().map(step -> step.spoken().toString()).toList().toString()
-                + worked.answer() + worked.check();
+                + worked.answer() + worked.check() + marks(style, choice.example());
+    }
+
+    /** What a paper with nothing but the right answer is given marks for. */
+    private static String marks(HouseStyle style, String example) {
+        Problem problem = ProblemText.read(example, 0, Punctuation.POINT);
+        return String.valueOf(Marking.mark(problem, null, style, new PaperToMark(List.of(), false, false, false, null)).marks());
     }
 
     @Test

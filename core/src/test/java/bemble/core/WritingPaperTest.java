@@ -156,9 +156,9 @@ class WritingPaperTest {
             WritingPaper paper = WritingPaper.of(new WorkOrder(problem, name.id(), style, null), false, false);
             List<Spot> spots = paper.squares().stream().map(Square::spot).toList();
             Set<String> printed = paper.squares().stream().filter(square -> square.given() != null).map(square -> line(square.spot())).collect(Collectors.toSet());
-            Slips.of(problem, name).stream().map(slip -> slip.slip().over(Hand.CAREFUL)).forEach(hand ->
-                    written(hand, problem, Methods.of(name), style).filter(working -> isSetOutAs(paper, working)).ifPresent(working -> {
-                        String what = name + " " + problem.text() + " " + style;
+            Slips.of(problem, name).forEach(slip ->
+                    written(slip.slip().over(Hand.CAREFUL), problem, Methods.of(name), style).filter(working -> isSetOutAs(paper, working)).ifPresent(working -> {
+                        String what = slip.id() + " " + name + " " + problem.text() + " " + style;
                         Map<Integer, String> meant = new HashMap<>();
                         working.marks().stream().filter(mark -> mark.kind() == MarkKind.DIGIT && mark.size() == Size.FULL && mark.until() == null
                                         && mark.role() != Role.GIVEN && mark.role() != Role.PADDING && mark.role() != Role.FRAME && mark.role() != Role.MISSING)

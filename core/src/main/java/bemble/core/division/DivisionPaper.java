@@ -22,6 +22,7 @@ final class DivisionPaper {
     static final String DIVIDEND = "dividend";
     static final String DIVISOR = "divisor";
     private static final int MULTIPLE_SQUARES = 6;
+    private static final int ROOM_FOR_TOTALS = 2;
 
     private final Block block;
     private final Desk desk;
@@ -123,7 +124,9 @@ final class DivisionPaper {
      */
     Answer finish(Numeral quotient, BigInteger left, Block where, String line) {
         desk.step(StepKind.REMAINDER, where, null, said -> DivisionWords.end(said, division, quotient));
-        Block beside = desk.block("remainder", Placement.rightOf(where, line, 0)).line(Remainder.LINE);
+        // Totals jotted beside a sum of chunks stand there first.
+        int gap = desk.style().jotsTotals() && !line.equals(QUOTIENT) ? ROOM_FOR_TOTALS : 0;
+        Block beside = desk.block("remainder", Placement.rightOf(where, line, gap)).line(Remainder.LINE);
         RemainderGoes.Where goes = desk.ask(new RemainderGoes());
         boolean beyond = goes != RemainderGoes.Where.BESIDE;
         Decision<BigInteger> rest = desk.decide(beyond

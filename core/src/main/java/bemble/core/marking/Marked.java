@@ -12,10 +12,11 @@ import java.util.List;
  * @param first where a rule was first broken, or null
  * @param check how the check came out, or null where none was asked for or the paper is not that far
  * @param notShown lines of the working of which nothing stands although the answer does; a note, never a fault
+ * @param marks the marks it gets, or null where the style gives none
  * @param causes what may have led to it, where it is wrong
  */
 public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAnswer answer, FirstWrong first,
-                     MarkedCheck check, List<Line> notShown, Causes causes) {
+                     MarkedCheck check, List<Line> notShown, MethodMarksGiven marks, Causes causes) {
     public Marked {
         figures = List.copyOf(figures);
         notShown = List.copyOf(notShown);

@@ -142,7 +142,8 @@ public final class Marking {
         }
         List<KnownSlip> concerned = new ArrayList<>();
         for (KnownSlip slip : view.slips()) {
-            List<Slip> members = slip.slips(view.way().problem());
+            List<Slip> family = slip.slips(view.way().problem());
+            List<Slip> members = family.isEmpty() ? List.of(slip.slip()) : family;
             for (Hypothesis hypothesis : Hypothesis.of(slip, members.subList(0, Math.min(MOST_OF_A_FAMILY, members.size())))) {
                 Run run = read(view, hypothesis);
                 if (!run.readsLike(careful) && !concerned.contains(slip)) {

@@ -3,6 +3,7 @@ package bemble.core.marking;
 import bemble.core.check.Check;
 import bemble.core.hand.Decision;
 import bemble.core.hand.Written;
+import bemble.core.stack.LineUp;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.working.Mark;
@@ -17,7 +18,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /** What is said of each figure, from the reading of a paper that fits most nearly. */
 final class Verdicts {
@@ -28,6 +31,8 @@ final class Verdicts {
     private final WrittenPaper paper;
     private final AnswerOnPaper answer;
     private final NumberLines lines;
+    /** The squares of the numbers that are given: where they are printed nobody misses them. */
+    private final Set<Figure.Key> printed;
     private final PaperToMark order;
     private final Written careful;
     private final Check check;
@@ -43,6 +48,9 @@ final class Verdicts {
         this.order = order;
         this.careful = view.careful();
         this.lines = new NumberLines(read.decisions());
+        this.printed = careful.decisions().stream().filter(decision -> decision.asked() instanceof LineUp)
+                .flatMap(decision -> decision.ink().stream())
+                .filter(figure -> figure.role() == Role.GIVEN).map(Figure::key).collect(Collectors.toSet());
         this.check = check;
         this.wrongInCheck = wrongIn(read.decisionsOfCheck());
     }
@@ -65,8 +73,8 @@ final class Verdicts {
                 judgeCheck(mark);
             } else if (last.get(mark.key()) == mark) {
                 judge(mark);
-            } else if (mark.role() == Role.MISSING) {
-                // Something else came to stand there later.
+            } else if (mark.role() == Role.MISSING && (order.settingOut() || !printed.contains(mark.key()))) {
+                // Something else came to stand there later; what is printed is not missed.
                 absent(mark);
             }
         }
@@ -85,7 +93,7 @@ final class Verdicts {
         Marked.FirstWrong first = wrong ? first() : null;
         PaperVerdict verdict = wrong ? PaperVerdict.WRONG : missing ? PaperVerdict.UNFINISHED : PaperVerdict.RIGHT;
         return new Marked(verdict, whereTheyStand(), new Marked.MarkedAnswer(text(ofAnswer, last), ofAnswer), first,
-                order.check() == null || !read.isFinished() ? null : check(), notShown(), causes);
+                order.check() == null || !read.isFinished() ? null : check(), notShown(), marks(ofAnswer), causes);
     }
 
     /** An answer that is right though not as a careful hand writes it, and nothing that contradicts it. */
@@ -96,7 +104,12 @@ final class Verdicts {
                 figure.anchor() == null ? Anchor.MIDDLE : figure.anchor(), figure.isStroke()), figure.kind(), figure.text(), Verdict.RIGHT,
                 null)).filter(figure -> answer.leads(figure.at())).forEach(all::add);
         return new Marked(PaperVerdict.RIGHT, all, new Marked.MarkedAnswer(answer.text(), PaperVerdict.RIGHT), null, led.check(),
-                led.notShown(), Marked.Causes.NONE);
+                led.notShown(), led.marks(), Marked.Causes.NONE);
+    }
+
+    private MethodMarksGiven marks(PaperVerdict ofAnswer) {
+        return !read.style().givesMethodMarks() ? null
+                : MethodMarksGiven.of(read.decisions(), figures, answer::isOf, ofAnswer, order.settingOut());
     }
 
     /** Where the answer stands, what led to it may have been done in the head. */
@@ -159,7 +172,7 @@ final class Verdicts {
     }
 
     private boolean isFigure(Mark mark) {
-        boolean given = mark.role() == Role.GIVEN || mark.role() == Role.PADDING;
+        boolean given = mark.role() == Role.GIVEN || mark.role() == Role.PADDING || printed.contains(mark.key());
         boolean figure = mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE
                 || mark.kind() == MarkKind.POINT;
         boolean checking = mark.at().block().id().startsWith(CHECK);
@@ -237,7 +250,7 @@ final class Verdicts {
                 Verdict.EXTRA, null)));
         PaperVerdict verdict = answer.text().isEmpty() ? PaperVerdict.UNFINISHED
                 : answer.verdict() == PaperVerdict.RIGHT ? PaperVerdict.RIGHT : PaperVerdict.WRONG;
-        return new Marked(verdict, figures, new Marked.MarkedAnswer(answer.text(), verdict), null, null, List.of(), Marked.Causes.NONE);
+        return new Marked(verdict, figures, new Marked.MarkedAnswer(answer.text(), verdict), null, null, List.of(), null, Marked.Causes.NONE);
     }
 
     /**

@@ -23,6 +23,7 @@ public final class HouseStyle {
             Map.entry("Multiplication", "346 × 205"),
             Map.entry("Division and roots", "812 ÷ 4"),
             Map.entry("remainderMark", "97 ÷ 4"),
+            Map.entry("Marking", "53 × 24"),
             Map.entry("Numbers", "8765.5 + 4321"),
             Map.entry("grouping", "1234567 + 87654"),
             Map.entry("Words", "47 + 38"),
@@ -59,6 +60,8 @@ public final class HouseStyle {
             choice("remainderMark", "Division and roots", "A remainder is written", RemainderMark.class);
     private static final Choice<YesNo> MULTIPLES =
             choice("multiples", "Division and roots", "The divisor's multiples stand beside", YesNo.class);
+    private static final Choice<MethodMarks> METHOD_MARKS =
+            choice("methodMarks", "Marking", "A paper gets", MethodMarks.class);
     private static final Choice<PointSign> POINT = choice("point", "Numbers", "The decimal sign is", PointSign.class);
     private static final Choice<Grouping> GROUPING =
             choice("grouping", "Numbers", "Long numbers are grouped", Grouping.class);
@@ -224,6 +227,11 @@ public final class HouseStyle {
 
     public boolean padsZeros() {
         return get(PAD_ZEROS) == YesNo.YES;
+    }
+
+    /** Whether each line of a working counts, not the answer alone. */
+    public boolean givesMethodMarks() {
+        return get(METHOD_MARKS) == MethodMarks.LINES;
     }
 
     public Heads heads() {

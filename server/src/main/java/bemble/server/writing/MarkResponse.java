@@ -16,6 +16,7 @@ import java.util.List;
  * A paper as it is marked.
  *
  * @param notShown lines of the working of which nothing stands although the answer does
+ * @param marks the marks it gets; left out where the house style gives none
  * @param unknown how likely a habit that is not known led to it, from 0 to 1
  * @param say a sentence where no slip is likely; else nothing
  * @param leftOut how many figures were saved that cannot be read; left out where all can
@@ -25,6 +26,7 @@ public record MarkResponse(
         @NotNull List<MarkedView> figures,
         @NotNull MarkedAnswerView answer,
         @NotNull List<LineView> notShown,
+        MarksView marks,
         FirstView first,
         MarkedCheckView check,
         @NotNull List<FindingView> findings,
@@ -33,7 +35,7 @@ public record MarkResponse(
         Integer leftOut) {
     /** The same of a paper of which so many figures cannot be read. */
     public MarkResponse without(int figures) {
-        return new MarkResponse(verdict, this.figures, answer, notShown, first, check, findings, unknown, say, figures);
+        return new MarkResponse(verdict, this.figures, answer, notShown, marks, first, check, findings, unknown, say, figures);
     }
 
     /**
@@ -52,6 +54,9 @@ public record MarkResponse(
 
     /** A line of a block. */
     public record LineView(@NotNull String block, @NotNull String line) {}
+
+    /** Marks for a paper, and what for. */
+    public record MarksView(@NotNull int given, @NotNull int of, @NotNull String say) {}
 
     public record MarkedAnswerView(@NotNull String text, @NotNull String verdict) {}
 
@@ -75,6 +80,7 @@ public record MarkResponse(
         return new MarkResponse(marked.verdict().id(), marked.figures().stream().map(MarkedView::of).toList(),
                 new MarkedAnswerView(marked.answer().text(), marked.answer().verdict().id()),
                 marked.notShown().stream().map(line -> new LineView(line.block(), line.line())).toList(),
+                marked.marks() == null ? null : new MarksView(marked.marks().given(), marked.marks().of(), marked.marks().say()),
                 marked.first() == null ? null : first(marked.first()),
                 marked.check() == null ? null : new MarkedCheckView(marked.check().statement(), marked.check().agrees(),
                         marked.check().verdict().id()),

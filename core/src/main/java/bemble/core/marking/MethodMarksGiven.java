@@ -1,0 +1,72 @@
+package bemble.core.marking;
+
+import bemble.core.hand.Decision;
+import bemble.core.working.Figure;
+import bemble.core.working.Role;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+
+/**
+ * Marks for a paper, as many schools give them: one for the answer, one for the setting-out where that was asked for, and one for
+ * each line of working that is right or follows from what stands before it. Where all of a working is the answer's own line, each
+ * of its columns is a line. What was done in the head counts where the answer is right.
+ *
+ * @param given how many marks it gets
+ * @param of of how many
+ * @param say what for, in a sentence
+ */
+public record MethodMarksGiven(int given, int of, String say) {
+    /** The answer's own line, which may follow from what is wrong above it. */
+    private static final String ANSWER = "answer";
+
+    /**
+     * Counts the marks.
+     *
+     * @param careful what a careful hand decides on this paper, which tells the lines there are
+     * @param figures the paper as it is marked
+     * @param answer whether a figure belongs to the answer
+     */
+    static MethodMarksGiven of(List<Decision<?>> careful, List<MarkedFigure> figures, Predicate<Figure.Key> answer, PaperVerdict ofAnswer,
+            boolean settingOut) {
+        boolean right = ofAnswer == PaperVerdict.RIGHT;
+        Map<String, List<MarkedFigure>> lines = new LinkedHashMap<>();
+        List<String> setOut = new ArrayList<>();
+        careful.stream().flatMap(decision -> decision.ink().stream()).forEach(figure -> {
+            if (figure.role() == Role.GIVEN) {
+                setOut.add(line(figure.key()));
+            } else if (figure.isFull() && !answer.test(figure.key())) {
+                lines.putIfAbsent(line(figure.key()), new ArrayList<>());
+            }
+        });
+        boolean columns = lines.isEmpty();
+        for (MarkedFigure figure : figures) {
+            boolean ofAnswerLine = answer.test(figure.at()) && !figure.at().block().equals("remainder");
+            String line = !ofAnswerLine ? line(figure.at()) : columns ? "column " + figure.at().place() : ANSWER;
+            if (ofAnswerLine) {
+                lines.putIfAbsent(line, new ArrayList<>());
+            }
+            if (lines.containsKey(line)) {
+                lines.get(line).add(figure);
+            }
+        }
+        int working = (int) lines.values().stream().filter(line -> isProper(line, right)).count();
+        boolean setOutWell = figures.stream().noneMatch(figure -> figure.verdict() == Verdict.WRONG && setOut.contains(line(figure.at())));
+        int given = (right ? 1 : 0) + working + (settingOut && setOutWell ? 1 : 0);
+        String kind = columns ? "columns" : "lines of working";
+        return new MethodMarksGiven(given, 1 + lines.size() + (settingOut ? 1 : 0), "The answer " + (right ? 1 : 0) + " of 1"
+                + (settingOut ? ", the setting-out " + (setOutWell ? 1 : 0) + " of 1" : "") + ", the " + kind + " " + working + " of " + lines.size() + ".");
+    }
+
+    private static String line(Figure.Key key) {
+        return key.block() + " " + key.line();
+    }
+
+    private static boolean isProper(List<MarkedFigure> line, boolean answerRight) {
+        boolean shown = line.stream().anyMatch(figure -> !figure.text().isEmpty());
+        boolean fault = line.stream().anyMatch(figure -> figure.verdict() == Verdict.WRONG || figure.verdict() == Verdict.MISSING);
+        return !fault && (shown || answerRight);
+    }
+}
