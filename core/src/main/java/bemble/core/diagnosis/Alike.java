@@ -70,8 +70,7 @@ final class Alike {
 
     /** Under the name of what is listed, else of the likelier one. */
     private static Habit named(Habit one, Habit other) {
-        Habit name = one.likeliest().isRule() && !other.likeliest().isRule() ? other : one;
-        return new Habit(name.likeliest(), name.best(), one.weight() + other.weight());
+        return one.together(one.likeliest().isRule() && !other.likeliest().isRule() ? other : one, other);
     }
 
     private static boolean agree(List<String> one, List<String> other, List<String> right) {

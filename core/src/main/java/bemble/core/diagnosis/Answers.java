@@ -20,6 +20,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -44,6 +45,9 @@ public final class Answers {
     private final int facts;
     private final Map<String, List<Path>> paths = new HashMap<>();
     private final Map<String, Outcomes> bySlip = new LinkedHashMap<>();
+    /** The same of those who make a slip everywhere, and of those who make it in one of its columns. */
+    private final Map<String, Outcomes> everywhere = new HashMap<>();
+    private final Map<String, Outcomes> inOnePlace = new HashMap<>();
     private final Map<String, Map<String, Double>> missedAfter = new HashMap<>();
     private final Map<Hypothesis, Map<String, Double>> byPair = new HashMap<>();
     /** What each rule and each member of a family comes to, and which of them come to an answer; null until it is asked for. */
@@ -124,6 +128,7 @@ public final class Answers {
         boolean once = places.size() > 1;
         double whole = weight * (once ? 1 - Model.IN_ONE_PLACE : 1);
         note(slip.id(), key, whole);
+        everywhere.computeIfAbsent(slip.id(), id -> new Outcomes()).add(key == null ? right.key() : key, weight, true);
         add(paths, new Path(List.of(slip.id()), hand, style, whole), key);
         if (once) {
             double part = weight * Model.IN_ONE_PLACE / places.size();
@@ -131,6 +136,7 @@ public final class Answers {
                 Slip here = hand.at(place);
                 String other = keyOf(here, style);
                 note(slip.id(), other, part);
+                inOnePlace.computeIfAbsent(slip.id(), id -> new Outcomes()).add(other == null ? right.key() : other, part, true);
                 if (other != null && !other.equals(key)) {
                     add(paths, new Path(List.of(slip.id()), here, style, part), other);
                 }
@@ -217,6 +223,16 @@ public final class Answers {
         return ofTwo.getOrDefault(key, List.of());
     }
 
+    /** The hand of slips or rules by their names; nothing where one cannot be made here. */
+    Optional<Path> pathOf(List<String> names) {
+        List<Slip> hands = new ArrayList<>();
+        for (String name : names) {
+            Slips.metAs(name, problem, method.name()).stream().flatMap(slip -> slip.slips(problem).stream()).limit(1).forEach(hands::add);
+        }
+        return hands.size() < names.size() ? Optional.empty()
+                : Optional.of(new Path(names, hands.stream().reduce(base -> base, Slip::and), HouseStyle.USUAL, 0));
+    }
+
     public Problem problem() {
         return problem;
     }
@@ -270,7 +286,7 @@ public final class Answers {
 
     /** Whether a slip can change the answer here. */
     public boolean hasChance(String slip) {
-        return outcomes(slip).changesAnswer();
+        return Rules.isRule(slip) ? ofOne(Hypothesis.of(slip)) != null : outcomes(slip).changesAnswer();
     }
 
     /** How likely somebody who misses just one fact comes to an answer. */
@@ -334,8 +350,13 @@ public final class Answers {
     }
 
     private double made(Hypothesis single, String key, double whole) {
-        Outcomes outcomes = outcomes(single.one());
-        return outcomes.isEmpty() ? whole : outcomes.share(key);
+        Outcomes outcomes = everywhere.getOrDefault(single.one(), Outcomes.NONE);
+        if (outcomes.isEmpty()) {
+            return whole;
+        }
+        Outcomes part = inOnePlace.getOrDefault(single.one(), Outcomes.NONE);
+        return part.isEmpty() ? outcomes.share(key)
+                : (1 - Model.NOW_AND_THEN) * outcomes.share(key) + Model.NOW_AND_THEN * part.share(key);
     }
 
     private double both(Hypothesis habit, String key, double whole) {

@@ -41,7 +41,7 @@ public final class Diagnosis {
         GivenAnswer read = GivenAnswer.read(given, punctuation).orElseThrow();
         Known known = new Known(answers, read.key(), item.paper());
         Shares alone = Shares.of(known, item.paper());
-        Shares shares = writer == null ? alone : alone.of(writer.owed(known), writer.of(Hypothesis.Kind.UNKNOWN));
+        Shares shares = writer == null ? alone : alone.of(writer.owed(known), writer.of(Hypothesis.Kind.UNKNOWN), answers);
         return new Judged(verdict, firstWrongPlace(answers, read), findings(answers, shares), shares.unknown(),
                 DiagnosisWords.ofOne(shares));
     }

@@ -41,6 +41,8 @@ final class Model {
     static final double EXPLAINED = 0.34;
     static final double EXPLAINED_BY_A_RULE = 0.5;
     static final double EXPLAINED_BY_TWO = 0.6;
+    /** How often somebody with a habit makes it in one of its columns only, though they make it everywhere else. */
+    static final double NOW_AND_THEN = 0.08;
     /** How likely each rule worked out is a writer's habit: one that always holds, and one under some circumstance. */
     static final double RULE = 0.0006;
     static final double GUARDED_RULE = 0.0002;

@@ -179,7 +179,7 @@ final class Posterior {
         Map<List<String>, Habit> byName = new LinkedHashMap<>();
         weights.forEach((hypothesis, weight) -> {
             if (hypothesis.isKnown()) {
-                byName.merge(hypothesis.slips(), new Habit(hypothesis, weight, weight), Habit::with);
+                byName.merge(hypothesis.slips(), new Habit(hypothesis, weight, weight, Set.of(hypothesis.slips())), Habit::with);
             }
         });
         return Alike.together(byName.values().stream().sorted(LIKELIEST).toList(), known.stream().map(Known::answers).toList());
@@ -191,10 +191,18 @@ final class Posterior {
      * @param likeliest the likeliest of its limits and members
      * @param best how likely that one is
      * @param weight how likely they are together
+     * @param names the names of all that come to the same
      */
-    record Habit(Hypothesis likeliest, double best, double weight) {
+    record Habit(Hypothesis likeliest, double best, double weight, Set<List<String>> names) {
         Habit with(Habit other) {
-            return new Habit(best >= other.best ? likeliest : other.likeliest, Math.max(best, other.best), weight + other.weight);
+            return together(best >= other.best ? this : other, other);
+        }
+
+        /** The same under the name of one of the two. */
+        Habit together(Habit name, Habit other) {
+            Set<List<String>> all = new LinkedHashSet<>(names);
+            all.addAll(other.names);
+            return new Habit(name.likeliest, name.best, weight + other.weight, all);
         }
 
         List<String> slips() {
@@ -204,7 +212,13 @@ final class Posterior {
 
     /** How likely the writer makes a slip at all, be it with another one. */
     double makes(String slip) {
-        return weights.entrySet().stream().filter(entry -> entry.getKey().has(slip)).mapToDouble(Map.Entry::getValue).sum();
+        return habits.stream().filter(habit -> habit.slips().contains(slip)).mapToDouble(Habit::weight).sum();
+    }
+
+    /** The name of the cause to which a hypothesis belongs. */
+    private List<String> cause(Hypothesis hypothesis) {
+        return habits.stream().filter(habit -> habit.names().contains(hypothesis.slips())).findFirst().map(Habit::slips)
+                .orElse(hypothesis.slips());
     }
 
     /** How much of an answer is owed to each habit of the writer. */
@@ -216,7 +230,7 @@ final class Posterior {
                 double slack = Model.mean(Model.SLACK);
                 double all = (1 - slack) * made + slack * answer.carelessBesides(hypothesis);
                 if (made > 0 && all > 0) {
-                    owed.merge(hypothesis.slips(), weight * (1 - slack) * made / all, Double::sum);
+                    owed.merge(cause(hypothesis), weight * (1 - slack) * made / all, Double::sum);
                 }
             }
         });

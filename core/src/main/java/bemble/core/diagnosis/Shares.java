@@ -57,16 +57,25 @@ record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likelies
      * The same in the light of the writer's other answers.
      *
      * @param owed how much of this answer is owed to each habit of the writer
+     * @param answers the answers that hands come to in the question
      * @param habitUnknown how likely the writer has a habit that is not known
      */
-    Shares of(Map<List<String>, Double> owed, double habitUnknown) {
+    Shares of(Map<List<String>, Double> owed, double habitUnknown, Answers answers) {
         Map<List<String>, Double> causes = new LinkedHashMap<>();
+        Map<List<String>, Path> likeliest = new LinkedHashMap<>(this.likeliest);
+        owed.keySet().stream().filter(names -> !likeliest.containsKey(names)).forEach(names -> answers.pathOf(names)
+                .ifPresent(path -> likeliest.put(names, path)));
         double sum = owed.entrySet().stream().filter(entry -> likeliest.containsKey(entry.getKey())).mapToDouble(Map.Entry::getValue).sum();
         double left = Math.max(0, 1 - sum - habitUnknown);
         // What no habit of the writer led to is judged by itself, and chance first: one thing now and then is no habit.
         double once = left * (1 - unknown);
         this.causes.forEach((names, share) -> causes.put(names, owed.getOrDefault(names, 0.0)
                 + once * (names.equals(List.of(Slips.FACT_NEAR_MISS)) ? share : share * SELDOM)));
+        owed.forEach((names, share) -> {
+            if (likeliest.containsKey(names)) {
+                causes.putIfAbsent(names, share);
+            }
+        });
         double chance = careless * once;
         double unknown = habitUnknown + left * this.unknown;
         double all = unknown + chance + causes.values().stream().mapToDouble(Double::doubleValue).sum();
