@@ -146,7 +146,7 @@ class ReportService {
         return bySlip.entrySet().stream().sorted(Comparator.comparingInt(entry -> -entry.getValue().size())).map(entry -> {
             Problem model = entry.getValue().get(0).model();
             List<String> telling = telling(open, entry.getKey(), 2, open.stored().id());
-            return new SlipGroup(entry.getKey(), Causes.name(entry.getKey(), model), Slips.label(entry.getKey(), model),
+            return new SlipGroup(entry.getKey(), Causes.name(entry.getKey(), model), DiagnosisWords.label(List.of(entry.getKey()), model),
                     Causes.help(entry.getKey(), model), entry.getValue().stream().map(each -> each.view().pupil().name()).toList(),
                     entry.getValue().stream().flatMap(each -> each.view().causes().stream())
                             .filter(cause -> cause.slip().equals(entry.getKey())).map(CauseLine::sureness).findFirst().orElse("decided"),
@@ -156,8 +156,8 @@ class ReportService {
 
     /** Questions like those of the sheet that a slip gives another answer to; none where the slip is not of its operation. */
     private static List<String> telling(Open open, String slip, int count, long seed) {
-        List<Problem> problems = open.sheets().get(0).read().stream().filter(problem -> Slips.of(problem,
-                Methods.find(problem, null, open.style()).name()).stream().anyMatch(known -> known.id().equals(slip))).toList();
+        List<Problem> problems = open.sheets().get(0).read().stream().filter(problem -> Slips.named(slip, problem,
+                Methods.find(problem, null, open.style()).name()).isPresent()).toList();
         for (Problem model : problems) {
             try {
                 Wishes like = Wishes.like(Features.of(model));
