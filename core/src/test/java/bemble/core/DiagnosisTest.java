@@ -242,6 +242,25 @@ class DiagnosisTest {
         return items.size();
     }
 
+    /** Someone who writes anything: asked on, and told within six questions that nothing known fits; never sure of a cause. */
+    @Test
+    void anInterviewSaysWhereNothingThatIsKnownFits() {
+        for (int seed = 0; seed < 5; seed++) {
+            Random random = new Random(seed);
+            List<Item> items = new ArrayList<>();
+            List<Question> asked = new ArrayList<>();
+            NextQuestion next = NextQuestion.after(null, NextQuestion.usual(Operation.SUBTRACTION), Methods.of(MethodName.DECOMPOSITION), asked, seed);
+            while (!next.done()) {
+                asked.add(next.question());
+                items.add(new Item(Answers.of(next.question().problem(), null), Integer.toString(1000 + random.nextInt(9000))));
+                next = NextQuestion.after(Writer.of(items, Punctuation.POINT), NextQuestion.usual(Operation.SUBTRACTION),
+                        Methods.of(MethodName.DECOMPOSITION), asked, seed + items.size());
+            }
+            assertThat(items.size()).isBetween(3, 6);
+            assertThat(next.why()).contains("nothing that is known fits");
+        }
+    }
+
     @ParameterizedTest
     @EnumSource(value = MethodName.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
     void whateverIsAskedAndAnsweredIsJudged(MethodName method) {

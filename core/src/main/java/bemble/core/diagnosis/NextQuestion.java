@@ -55,6 +55,10 @@ public record NextQuestion(Question question, String why, boolean done) {
             return new NextQuestion(null, sure(writer, model), true);
         }
         Map<Hypothesis, Double> likely = likely(habits, writer == null ? CAUSES : LIKELY_ONLY);
+        if (asked.size() < ENOUGH && writer != null && (likely.size() < 2 || writer.isLikelyUnknown())) {
+            // Nothing known fits so far: what is asked next is to show most of whatever habit it may be.
+            likely = likely(Writer.unknown(slips).posterior().weights(), CAUSES);
+        }
         Told best = null;
         for (int i = 0; i < wishes.size(); i++) {
             Draft draft = new Draft(wishes.get(i), seed + i);
