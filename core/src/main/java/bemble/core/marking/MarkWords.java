@@ -2,6 +2,7 @@ package bemble.core.marking;
 
 import bemble.core.style.HouseStyle;
 import bemble.core.words.Words;
+import bemble.core.working.MarkKind;
 
 /** What is said of a figure that is marked. */
 final class MarkWords {
@@ -13,7 +14,8 @@ final class MarkWords {
 
     /** What stands in a square, and what belongs there. */
     String stands(MarkedFigure figure) {
-        String where = "In " + words.column(figure.at().place()) + " ";
+        // A number written across squares has no column of its own.
+        String where = figure.kind() == MarkKind.NUMBER ? "Here " : "In " + words.column(figure.at().place()) + " ";
         String should = figure.should() == null || figure.should().isEmpty() ? "nothing" : figure.should();
         if (figure.at().stroke()) {
             return where + (figure.text().isEmpty() ? should + " is to be struck." : figure.text() + " is struck that stays.");

@@ -77,6 +77,10 @@ public final class Marking {
                 return verdicts(led).markedRight();
             }
         }
+        if (house.answer().verdict() == PaperVerdict.RIGHT) {
+            // A working that contradicts a right answer is told where it does; no slip led to that answer.
+            return verdicts(fitting(careful)).marked(Marked.Causes.NONE);
+        }
         Run best = best(careful);
         Marked marked = verdicts(best).marked(explained(best));
         boolean showsNothing = best.hypothesis().slips() > 0 && marked.verdict() != PaperVerdict.WRONG;
@@ -126,11 +130,19 @@ public final class Marking {
     /** The reading that fits most nearly; of two that fit alike the one with fewer slips, and the one that was tried first. */
     private Run best(List<Run> careful) {
         Run house = careful.get(0);
-        // More figures that belong to nothing: that way would explain away what stands there.
-        Run other = careful.stream().filter(run -> run != house && run.strays() <= house.strays() && run.cost() < house.cost() - 1e-9)
-                .min(Comparator.comparingDouble(Run::cost)).orElse(null);
+        Run other = fitting(careful);
         Run best = bestIn(house);
-        return other == null ? best : better(best, bestIn(other));
+        return other == house ? best : better(best, bestIn(other));
+    }
+
+    /**
+     * The way that fits most nearly. One with more figures that belong to nothing would explain away what stands there: it is
+     * not believed.
+     */
+    private static Run fitting(List<Run> careful) {
+        Run house = careful.get(0);
+        return careful.stream().filter(run -> run != house && run.strays() <= house.strays() && run.cost() < house.cost() - 1e-9)
+                .min(Comparator.comparingDouble(Run::cost)).orElse(house);
     }
 
     private Run bestIn(Run careful) {
