@@ -51,9 +51,12 @@ class FilesWrittenBeforeTest {
                 .forEach(entry -> now.put(entry.get("reference").asString(), entry));
         assertThat(entries).hasSizeGreaterThan(14).allSatisfy(entry -> {
             JsonNode again = now.get(entry.get("reference").asString());
-            for (String field : new String[] {"problem", "method", "answer", "record", "style", "label", "note", "kept"}) {
+            for (String field : new String[] {"problem", "method", "answer", "record", "label", "note", "kept"}) {
                 assertThat(again.get(field)).as(entry.get("problem") + " " + field).isEqualTo(entry.get(field));
             }
+            // A choice that there was not yet has its usual option.
+            entry.get("style").properties().forEach(choice -> assertThat(again.get("style").get(choice.getKey()))
+                    .as(entry.get("problem") + " " + choice.getKey()).isEqualTo(choice.getValue()));
         });
     }
 

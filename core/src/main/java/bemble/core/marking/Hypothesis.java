@@ -13,37 +13,42 @@ import java.util.List;
  * @param slip what it does otherwise than a careful one, or null
  * @param listed its listed slips, the first one first
  * @param missed how many facts it misses besides
+ * @param share the share that it is of those who make its slips: a slip that can be made in many ways is made in one of them
  */
-record Hypothesis(Slip slip, List<KnownSlip> listed, int missed) {
-    static final Hypothesis CAREFUL = new Hypothesis(null, List.of(), 0);
+record Hypothesis(Slip slip, List<KnownSlip> listed, int missed, double share) {
+    static final Hypothesis CAREFUL = new Hypothesis(null, List.of(), 0, 1);
     /** How likely one fact among those of a working is the one that is missed, and in just that way. */
     private static final double OF_THE_FACTS = 0.05;
 
-    /** The hands of a listed slip, each member of its family by itself. */
-    static List<Hypothesis> of(KnownSlip slip, List<Slip> members) {
-        return members.stream().map(member -> CAREFUL.with(member, slip)).toList();
+    /**
+     * The hands of a listed slip, each member of its family by itself.
+     *
+     * @param most how many of them at most
+     */
+    static List<Hypothesis> of(KnownSlip slip, List<Slip> members, int most) {
+        return members.stream().limit(most).map(member -> CAREFUL.with(member, slip, 1.0 / members.size())).toList();
     }
 
     /** The same hand with one more slip. */
     Hypothesis and(KnownSlip more) {
-        return with(more.slip(), more);
+        return with(more.slip(), more, 1);
     }
 
     /** The same hand with one more slip, made in one column only. */
     Hypothesis and(KnownSlip more, int place) {
-        return with(more.slip().at(place), more);
+        return with(more.slip().at(place), more, 1);
     }
 
     /** The same hand with one more fact missed. */
     Hypothesis missing(int fact, int by) {
         Slip miss = Slip.nearMiss(fact, by);
-        return new Hypothesis(slip == null ? miss : miss.and(slip), listed, missed + 1);
+        return new Hypothesis(slip == null ? miss : miss.and(slip), listed, missed + 1, share);
     }
 
-    private Hypothesis with(Slip more, KnownSlip known) {
+    private Hypothesis with(Slip more, KnownSlip known, double part) {
         List<KnownSlip> all = new ArrayList<>(listed);
         all.add(known);
-        return new Hypothesis(slip == null ? more : more.and(slip), List.copyOf(all), missed);
+        return new Hypothesis(slip == null ? more : more.and(slip), List.copyOf(all), missed, share * part);
     }
 
     boolean has(KnownSlip known) {
@@ -66,6 +71,6 @@ record Hypothesis(Slip slip, List<KnownSlip> listed, int missed) {
     /** How likely a writer has such a hand, before anything is seen. */
     double prior() {
         double facts = Math.pow(Hypotheses.chance(true) * OF_THE_FACTS, missed);
-        return listed.isEmpty() ? facts : Hypotheses.prior(listed) * facts;
+        return listed.isEmpty() ? facts : Hypotheses.prior(listed) * share * facts;
     }
 }

@@ -156,7 +156,7 @@ public final class Marking {
         for (KnownSlip slip : view.slips()) {
             List<Slip> family = slip.slips(view.way().problem());
             List<Slip> members = family.isEmpty() ? List.of(slip.slip()) : family;
-            for (Hypothesis hypothesis : Hypothesis.of(slip, members.subList(0, Math.min(MOST_OF_A_FAMILY, members.size())))) {
+            for (Hypothesis hypothesis : Hypothesis.of(slip, members, MOST_OF_A_FAMILY)) {
                 Run run = read(view, hypothesis);
                 if (!run.readsLike(careful) && !concerned.contains(slip)) {
                     concerned.add(slip);
@@ -179,7 +179,8 @@ public final class Marking {
             }
             best = missing(best);
         }
-        return best;
+        // One fact missed is always among what may have happened.
+        return better(best, missing(careful));
     }
 
     /** Tries whether a slip made once explains where a paper first departs. */
