@@ -456,11 +456,6 @@ public final class Answers {
         return hands.subList(0, Math.min(hands.size(), SOME_OF_A_FAMILY));
     }
 
-    /** How many facts are worked here. */
-    int facts() {
-        return facts;
-    }
-
     /** The fact that was missed by a group in that answer; null where none was. */
     FactQuestion<?> factMissed(String key) {
         Integer which = missed.get(key);

@@ -7,6 +7,12 @@ import java.util.List;
 
 /** What is said of causes: they fit, are likely, or all but sure; nobody is judged. */
 public final class DiagnosisWords {
+    /** Said where neither a known habit nor chance explains what was answered. */
+    public static final String NOTHING_FITS = "Nothing that is known fits. Look at the paper, or ask one more.";
+    /** Said where a single figure or fact is the likeliest. */
+    public static final String BY_CHANCE = "It may have gone wrong by chance: a digit or a fact, and no rule. Look at the paper, or ask one more.";
+    static final String NO_HABIT_FITS = "Nothing that is known fits these answers together. Look at the paper, or ask one more.";
+    static final String MISSES = "No rule is broken again and again: something was missed here and there.";
     private static final double LIKELY = 0.6;
     private static final double ALL_BUT_SURE = 0.9;
 
@@ -25,11 +31,6 @@ public final class DiagnosisWords {
         }
         return shares.careless() >= best ? BY_CHANCE : "";
     }
-
-    /** Said where neither a known habit nor chance explains what was answered. */
-    public static final String NOTHING_FITS = "Nothing that is known fits. Look at the paper, or ask one more.";
-    /** Said where a single figure or fact is the likeliest. */
-    public static final String BY_CHANCE = "It may have gone wrong by chance: a digit or a fact, and no rule. Look at the paper, or ask one more.";
 
     static String fits(List<String> slips, Problem problem) {
         return "A hand that " + does(slips, problem) + " comes to this answer. "
@@ -58,9 +59,6 @@ public final class DiagnosisWords {
     static String does(List<String> slips, Problem problem) {
         return String.join(", and ", slips.stream().map(slip -> Slips.label(slip, problem)).toList());
     }
-
-    static final String NO_HABIT_FITS = "Nothing that is known fits these answers together. Look at the paper, or ask one more.";
-    static final String MISSES = "No rule is broken again and again: something was missed here and there.";
 
     /** What a cause of several answers rests on. */
     static String rests(List<String> slips, Hypothesis likeliest, Problem problem, int explains, int of, int chances, int answers, double confidence) {

@@ -1,7 +1,6 @@
 package bemble.core.diagnosis;
 
 import java.util.List;
-import java.util.Optional;
 
 /**
  * An answer as it is judged.
@@ -12,11 +11,6 @@ import java.util.Optional;
  * @param say where no finding is likely, a sentence that tells so; else nothing
  */
 public record Judged(Verdict verdict, Integer firstWrongPlace, List<Finding> findings, double unknown, String say) {
-    /** What led to it most likely; nothing where that is chance, or nothing that is known. */
-    public Optional<Finding> likeliest() {
-        return say.isEmpty() ? findings.stream().findFirst() : Optional.empty();
-    }
-
     /** What an answer is. */
     public enum Verdict {
         CORRECT, WRONG, UNREADABLE;

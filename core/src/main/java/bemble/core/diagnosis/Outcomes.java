@@ -32,10 +32,6 @@ final class Outcomes {
         return all == 0 ? 0 : weight(key) / all;
     }
 
-    boolean has(String key) {
-        return weights.containsKey(key);
-    }
-
     /** Whether there is no such slip in this question. */
     boolean isEmpty() {
         return weights.isEmpty();

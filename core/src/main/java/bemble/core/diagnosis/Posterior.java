@@ -17,16 +17,16 @@ import java.util.Set;
 final class Posterior {
     /** A habit explains an answer that comes from it at least as likely as this. */
     static final double EXPLAINS = 0.02;
+    /** What no model comes to is not impossible. */
+    private static final double TINY = 1e-12;
 
     private final List<Known> known;
-    private final Hypotheses hypotheses;
     private final Map<Hypothesis, Double> logs = new LinkedHashMap<>();
     private final Map<Hypothesis, Double> weights = new LinkedHashMap<>();
     private final List<Habit> habits;
 
     private Posterior(List<Known> known, Hypotheses hypotheses) {
         this.known = known;
-        this.hypotheses = hypotheses;
         weigh(hypotheses.always());
         List<Known> wrong = known.stream().filter(each -> !each.isRight()).toList();
         if (!wrong.isEmpty()) {
@@ -141,9 +141,6 @@ final class Posterior {
         return wrong == 0 || explained >= least * wrong;
     }
 
-    /** What no model comes to is not impossible. */
-    private static final double TINY = 1e-12;
-
     /** A sum of likelihoods that are kept as logarithms. */
     private static final class Mixture {
         private final List<double[]> parts = new ArrayList<>();
@@ -235,9 +232,5 @@ final class Posterior {
             }
         });
         return owed;
-    }
-
-    Set<String> slips() {
-        return new LinkedHashSet<>(hypotheses.priors().keySet());
     }
 }

@@ -15,6 +15,9 @@ import java.util.Map;
  * @param unknown how likely a habit that is not known led to it
  */
 record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likeliest, double careless, double unknown) {
+    /** How much less likely a slip is made once by somebody who does not have it. */
+    private static final double SELDOM = 0.3;
+
     /**
      * Of an answer by itself.
      *
@@ -82,7 +85,4 @@ record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likelies
         causes.replaceAll((names, share) -> share / all);
         return new Shares(causes, likeliest, chance / all, unknown / all);
     }
-
-    /** How much less likely a slip is made once by somebody who does not have it. */
-    private static final double SELDOM = 0.3;
 }
