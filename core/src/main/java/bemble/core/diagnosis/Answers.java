@@ -36,6 +36,8 @@ public final class Answers {
     private static final int SOME_OF_A_FAMILY = 8;
     private static final int FEW_OF_A_FAMILY = 4;
     private static final int NO_FACT = -1;
+    /** Workings longer than this are not tried with every rule. */
+    private static final int MOST_FOR_RULES = 300;
 
     private final Problem problem;
     private final Method<?> method;
@@ -376,13 +378,16 @@ public final class Answers {
         if (byRule == null) {
             byRule = new HashMap<>();
             Map<String, List<Hypothesis>> found = new HashMap<>();
+            ruled = found;
+            if (careful.decisions().size() > MOST_FOR_RULES) {
+                return ruled;
+            }
             Stream<KnownSlip> limited = slips.stream().filter(slip -> slip.family() == null)
                     .flatMap(slip -> Arrays.stream(Limit.values()).map(limit -> Rules.limited(slip, limit)));
             Stream.concat(Rules.of(method.name()).stream(), limited)
                     .forEach(rule -> note(Hypothesis.of(rule.id()), rule.slip(), found));
             slips.stream().filter(slip -> slip.members() != null).forEach(slip -> slip.members().apply(problem)
                     .forEach((member, hand) -> note(Hypothesis.of(slip.id(), member), hand, found)));
-            ruled = found;
         }
         return ruled;
     }

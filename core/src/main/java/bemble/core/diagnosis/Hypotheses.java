@@ -25,6 +25,8 @@ public final class Hypotheses {
     private static final int LOOKED_AT = 4;
     /** From one answer no rule is worked out. */
     private static final int LEAST_FOR_A_RULE = 2;
+    /** From more wrong answers than these it would take longer than anybody waits. */
+    private static final int MOST_FOR_A_RULE = 60;
     /** Of the wrong answers a rule explains this share at least to be worth weighing. */
     private static final double WORTH_WEIGHING = 0.3;
 
@@ -85,7 +87,7 @@ public final class Hypotheses {
     Map<Hypothesis, Double> among(List<Known> wrong) {
         Map<Hypothesis, Double> among = new LinkedHashMap<>();
         Map<Hypothesis, Integer> explained = new HashMap<>();
-        for (Known each : wrong.size() < LEAST_FOR_A_RULE ? List.<Known>of() : wrong) {
+        for (Known each : wrong.size() < LEAST_FOR_A_RULE || wrong.size() > MOST_FOR_A_RULE ? List.<Known>of() : wrong) {
             each.answers().rulesLeadingTo(each.key()).forEach(hypothesis -> explained.merge(hypothesis, 1, Integer::sum));
         }
         explained.forEach((hypothesis, times) -> {

@@ -24,6 +24,8 @@ public final class Marking {
     /** A fit as good as this needs no further slip to explain it. */
     private static final double GOOD = 0.85;
     private static final int MOST_OF_A_FAMILY = 12;
+    /** Of papers with more figures than these only one hand of each family is tried. */
+    private static final int LONG_PAPER = 300;
     /** How likely just one figure is written of those that may be written there. */
     private static final double ONE_FIGURE = 0.1;
     private static final double LEAST = 1e-3;
@@ -156,7 +158,7 @@ public final class Marking {
         for (KnownSlip slip : view.slips()) {
             List<Slip> family = slip.slips(view.way().problem());
             List<Slip> members = family.isEmpty() ? List.of(slip.slip()) : family;
-            for (Hypothesis hypothesis : Hypothesis.of(slip, members, MOST_OF_A_FAMILY)) {
+            for (Hypothesis hypothesis : Hypothesis.of(slip, members, paper.written().size() > LONG_PAPER ? 1 : MOST_OF_A_FAMILY)) {
                 Run run = read(view, hypothesis);
                 if (!run.readsLike(careful) && !concerned.contains(slip)) {
                     concerned.add(slip);
