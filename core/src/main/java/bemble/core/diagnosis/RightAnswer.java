@@ -43,6 +43,12 @@ public final class RightAnswer {
         return right.contains(other) || problem.operation() == Operation.DIVISION && isExact(other);
     }
 
+    /** Whether a quotient, multiplied by the divisor, is the dividend. */
+    public static boolean isExact(Problem division, BigDecimal quotient) {
+        return quotient.multiply(new BigDecimal(division.operands().get(1).plain()))
+                .compareTo(new BigDecimal(division.operands().get(0).plain())) == 0;
+    }
+
     /** Whether a quotient with decimals, or with a fraction, multiplied by the divisor is the dividend. */
     private boolean isExact(String other) {
         String[] parts = other.split("[ /r]");
@@ -53,7 +59,7 @@ public final class RightAnswer {
         BigDecimal dividend = new BigDecimal(problem.operands().get(0).plain());
         BigDecimal whole = new BigDecimal(parts[0]);
         if (parts.length == 1) {
-            return whole.multiply(divisor).compareTo(dividend) == 0;
+            return isExact(problem, whole);
         }
         BigDecimal numerator = new BigDecimal(parts[1]);
         BigDecimal denominator = new BigDecimal(parts[2]);

@@ -111,8 +111,9 @@ public final class Writer {
         if (!hasWrong()) {
             return "";
         }
-        if (isHabit()) {
-            return causes().get(0).say();
+        List<Cause> causes = causes();
+        if (!causes.isEmpty()) {
+            return causes.get(0).say();
         }
         return isLikelyUnknown() ? DiagnosisWords.NO_HABIT_FITS : DiagnosisWords.MISSES;
     }

@@ -118,6 +118,11 @@ public final class Written {
         return desk.decisions(0, desk.endOfWork());
     }
 
+    /** What this hand has left on the paper in the work, in the order of writing. */
+    public List<Figure> ink() {
+        return decisions().stream().flatMap(decision -> decision.ink().stream()).toList();
+    }
+
     /** The decisions of the check, in order; none before it is written. */
     public List<Decision<?>> decisionsOfCheck() {
         return desk.decisions(desk.endOfWork(), desk.mark());
@@ -125,7 +130,7 @@ public final class Written {
 
     /** How many figures this hand has written in the work, those of the problem not counted. */
     public int figures() {
-        return decisions().stream().flatMap(decision -> decision.ink().stream()).filter(Figure::isAsked)
+        return ink().stream().filter(Figure::isAsked)
                 .mapToInt(figure -> figure.text().length()).sum();
     }
 

@@ -1,5 +1,6 @@
 package bemble.core.marking;
 
+import bemble.core.diagnosis.RightAnswer;
 import bemble.core.hand.Answer;
 import bemble.core.hand.Written;
 import bemble.core.problem.Operation;
@@ -36,8 +37,7 @@ final class AnswerOnPaper {
         this.problem = careful.problem();
         this.right = careful.answer();
         this.where = careful.answerStands();
-        careful.decisions().stream().flatMap(decision -> decision.ink().stream())
-                .filter(figure -> figure.kind() == MarkKind.DIGIT || figure.kind() == MarkKind.NUMBER).forEach(this::belongs);
+        careful.ink().stream().filter(figure -> figure.kind() == MarkKind.DIGIT || figure.kind() == MarkKind.NUMBER).forEach(this::belongs);
         paper.figures().forEach((key, figure) -> {
             put(key, figure.text(), there, beside);
             if (isBehind(key)) {
@@ -155,8 +155,6 @@ final class AnswerOnPaper {
                 || there.firstEntry().getValue().equals("0") || there.values().stream().anyMatch(text -> !text.matches("[0-9]"))) {
             return false;
         }
-        BigDecimal quotient = new BigDecimal(digits(there)).movePointLeft(-there.firstKey());
-        return quotient.multiply(new BigDecimal(problem.operands().get(1).plain()))
-                .compareTo(new BigDecimal(problem.operands().get(0).plain())) == 0;
+        return RightAnswer.isExact(problem, new BigDecimal(digits(there)).movePointLeft(-there.firstKey()));
     }
 }

@@ -21,8 +21,7 @@ final class ExchangeHeights {
 
     ExchangeHeights(Way way) {
         this.way = way;
-        Written.asFarAs(Hand.CAREFUL, way.problem(), way.method(), way.style(), false).decisions().stream()
-                .flatMap(decision -> decision.ink().stream()).filter(figure -> figure.kind() == MarkKind.DIGIT)
+        Written.asFarAs(Hand.CAREFUL, way.problem(), way.method(), way.style(), false).ink().stream().filter(figure -> figure.kind() == MarkKind.DIGIT)
                 .map(figure -> Map.entry(figure.key(), figure.text())).filter(figure -> figure.getKey().line().startsWith(HEIGHT))
                 .forEach(figure -> expected.computeIfAbsent(figure.getKey().place(), place -> new TreeMap<>())
                         .put(figure.getKey().line(), figure.getValue()));

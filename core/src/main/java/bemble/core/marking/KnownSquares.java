@@ -33,7 +33,7 @@ final class KnownSquares {
             Figure.Key key = figure.key();
             bySquare.computeIfAbsent(square(key.block(), key.line(), key.place()), square -> new LinkedHashSet<>()).add(key);
             if (figure.size() == Size.FULL && key.anchor() == Anchor.MIDDLE) {
-                numberLines.add(key.block() + " " + key.line());
+                numberLines.add(key.lineOfBlock());
             }
             if (figure.role() == Role.CARRY) {
                 carries.putIfAbsent(key.block(), key);
@@ -76,7 +76,7 @@ final class KnownSquares {
         if (carry == null || figure.isStroke() || key.line().equals(carry.line()) && key.anchor() == carry.anchor()) {
             return key;
         }
-        boolean amongNumbers = key.anchor() == Anchor.MIDDLE && numberLines.contains(key.block() + " " + key.line());
+        boolean amongNumbers = key.anchor() == Anchor.MIDDLE && numberLines.contains(key.lineOfBlock());
         if (amongNumbers) {
             return key;
         }

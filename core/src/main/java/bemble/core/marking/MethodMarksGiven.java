@@ -1,6 +1,6 @@
 package bemble.core.marking;
 
-import bemble.core.hand.Decision;
+import bemble.core.hand.Written;
 import bemble.core.working.Figure;
 import bemble.core.working.Role;
 import java.util.ArrayList;
@@ -25,26 +25,26 @@ public record MethodMarksGiven(int given, int of, String say) {
     /**
      * Counts the marks.
      *
-     * @param careful what a careful hand decides on this paper, which tells the lines there are
+     * @param read the reading that fits the paper, which tells the lines there are
      * @param figures the paper as it is marked
      * @param answer whether a figure belongs to the answer
      */
-    static MethodMarksGiven of(List<Decision<?>> careful, List<MarkedFigure> figures, Predicate<Figure.Key> answer, PaperVerdict ofAnswer,
+    static MethodMarksGiven of(Written read, List<MarkedFigure> figures, Predicate<Figure.Key> answer, PaperVerdict ofAnswer,
             boolean settingOut) {
         boolean right = ofAnswer == PaperVerdict.RIGHT;
         Map<String, List<MarkedFigure>> lines = new LinkedHashMap<>();
         List<String> setOut = new ArrayList<>();
-        careful.stream().flatMap(decision -> decision.ink().stream()).forEach(figure -> {
+        read.ink().forEach(figure -> {
             if (figure.role() == Role.GIVEN) {
-                setOut.add(line(figure.key()));
+                setOut.add(figure.key().lineOfBlock());
             } else if (figure.isFull() && !answer.test(figure.key())) {
-                lines.putIfAbsent(line(figure.key()), new ArrayList<>());
+                lines.putIfAbsent(figure.key().lineOfBlock(), new ArrayList<>());
             }
         });
         boolean columns = lines.isEmpty();
         for (MarkedFigure figure : figures) {
             boolean ofAnswerLine = answer.test(figure.at()) && !figure.at().block().equals("remainder");
-            String line = !ofAnswerLine ? line(figure.at()) : columns ? "column " + figure.at().place() : ANSWER;
+            String line = !ofAnswerLine ? figure.at().lineOfBlock() : columns ? "column " + figure.at().place() : ANSWER;
             if (ofAnswerLine) {
                 lines.putIfAbsent(line, new ArrayList<>());
             }
@@ -53,15 +53,11 @@ public record MethodMarksGiven(int given, int of, String say) {
             }
         }
         int working = (int) lines.values().stream().filter(line -> isProper(line, right)).count();
-        boolean setOutWell = figures.stream().noneMatch(figure -> figure.verdict() == Verdict.WRONG && setOut.contains(line(figure.at())));
+        boolean setOutWell = figures.stream().noneMatch(figure -> figure.verdict() == Verdict.WRONG && setOut.contains(figure.at().lineOfBlock()));
         int given = (right ? 1 : 0) + working + (settingOut && setOutWell ? 1 : 0);
         String kind = columns ? "columns" : "lines of working";
         return new MethodMarksGiven(given, 1 + lines.size() + (settingOut ? 1 : 0), "The answer " + (right ? 1 : 0) + " of 1"
                 + (settingOut ? ", the setting-out " + (setOutWell ? 1 : 0) + " of 1" : "") + ", the " + kind + " " + working + " of " + lines.size() + ".");
-    }
-
-    private static String line(Figure.Key key) {
-        return key.block() + " " + key.line();
     }
 
     private static boolean isProper(List<MarkedFigure> line, boolean answerRight) {

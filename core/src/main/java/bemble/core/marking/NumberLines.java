@@ -1,11 +1,10 @@
 package bemble.core.marking;
 
-import bemble.core.hand.Decision;
+import bemble.core.hand.Written;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.working.MarkKind;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 
@@ -14,21 +13,16 @@ final class NumberLines {
     private final Map<String, TreeSet<Integer>> lines = new HashMap<>();
     private final Map<String, Figure.Key> squares = new HashMap<>();
 
-    NumberLines(List<Decision<?>> decisions) {
-        decisions.stream().flatMap(decision -> decision.ink().stream())
-                .filter(figure -> figure.isFull() && figure.kind() == MarkKind.DIGIT).map(Figure::key).forEach(key -> {
-                    lines.computeIfAbsent(line(key), line -> new TreeSet<>()).add(key.place());
-                    squares.put(line(key) + " " + key.place(), key);
+    NumberLines(Written written) {
+        written.ink().stream().filter(figure -> figure.isFull() && figure.kind() == MarkKind.DIGIT).map(Figure::key).forEach(key -> {
+                    lines.computeIfAbsent(key.lineOfBlock(), line -> new TreeSet<>()).add(key.place());
+                    squares.put(key.lineOfBlock() + " " + key.place(), key);
                 });
-    }
-
-    private static String line(Figure.Key key) {
-        return key.block() + " " + key.line();
     }
 
     /** Whether a figure that belongs to nothing makes a number of its line another one; a 0 in front does not. */
     boolean contradicts(Figure.Key key, PaperFigure figure) {
-        TreeSet<Integer> places = lines.get(line(key));
+        TreeSet<Integer> places = lines.get(key.lineOfBlock());
         boolean digit = !key.stroke() && key.anchor() == Anchor.MIDDLE && !figure.isUnclear();
         return places != null && digit && !(figure.text().equals("0") && key.place() > places.last());
     }
@@ -40,7 +34,7 @@ final class NumberLines {
 
     /** Whether a square is empty inside a number: figures of it stand right beside it and further on, on either side. */
     boolean isHole(Figure.Key key, WrittenPaper paper) {
-        TreeSet<Integer> places = lines.get(line(key));
+        TreeSet<Integer> places = lines.get(key.lineOfBlock());
         return places != null && !key.stroke() && key.anchor() == Anchor.MIDDLE && places.contains(key.place()) && paper.at(key) == null
                 && places.contains(key.place() - 1) && places.contains(key.place() + 1)
                 && places.headSet(key.place()).stream().anyMatch(place -> paper.at(at(key, place)) != null)

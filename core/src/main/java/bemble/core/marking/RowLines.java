@@ -30,8 +30,7 @@ final class RowLines {
 
     RowLines(Way way) {
         this.way = way;
-        Written.asFarAs(Hand.CAREFUL, way.problem(), way.method(), way.style(), false).decisions().stream()
-                .flatMap(decision -> decision.ink().stream()).forEach(this::expect);
+        Written.asFarAs(Hand.CAREFUL, way.problem(), way.method(), way.style(), false).ink().forEach(this::expect);
         way.read().stream().map(Read::as).filter(RowLines::isOfRow).forEach(figure -> there
                 .computeIfAbsent(figure.line(), line -> new TreeMap<>()).put(figure.place(), figure.text()));
     }

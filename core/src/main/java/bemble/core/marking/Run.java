@@ -100,7 +100,7 @@ final class Run {
         // A paper that just ends is unfinished, however much is to come.
         sum += absentSinceLast > 0 && !soFar ? ABSENT : 0;
         strays = paper.strays(expected);
-        NumberLines lines = new NumberLines(written.decisions());
+        NumberLines lines = new NumberLines(written);
         for (Figure.Key key : strays) {
             if (key.stroke() || key.anchor() != Anchor.MIDDLE) {
                 small += STRAY_SMALL;

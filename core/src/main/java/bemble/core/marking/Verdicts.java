@@ -47,7 +47,7 @@ final class Verdicts {
         this.answer = view.answer();
         this.order = order;
         this.careful = view.careful();
-        this.lines = new NumberLines(read.decisions());
+        this.lines = new NumberLines(read);
         this.printed = careful.decisions().stream().filter(decision -> decision.asked() instanceof LineUp)
                 .flatMap(decision -> decision.ink().stream())
                 .filter(figure -> figure.role() == Role.GIVEN).map(Figure::key).collect(Collectors.toSet());
@@ -109,7 +109,7 @@ final class Verdicts {
 
     private MethodMarksGiven marks(PaperVerdict ofAnswer) {
         return !read.style().givesMethodMarks() ? null
-                : MethodMarksGiven.of(read.decisions(), figures, answer::isOf, ofAnswer, order.settingOut());
+                : MethodMarksGiven.of(read, figures, answer::isOf, ofAnswer, order.settingOut());
     }
 
     /** Where the answer stands, what led to it may have been done in the head. */
@@ -128,7 +128,7 @@ final class Verdicts {
         if (answer.text().isEmpty()) {
             return List.of();
         }
-        return careful.decisions().stream().flatMap(decision -> decision.ink().stream()).filter(Figure::isFull).map(Figure::key)
+        return careful.ink().stream().filter(Figure::isFull).map(Figure::key)
                 .filter(key -> !answer.isOf(key) && !paper.hasLineOf(key)).map(key -> new Marked.Line(key.block(), key.line()))
                 .distinct().toList();
     }

@@ -33,7 +33,7 @@ final class WrittenPaper implements Reading {
                 figures.put(key, figure);
                 lines.add(key.line());
                 if (!key.stroke() && key.anchor() == Anchor.MIDDLE) {
-                    numbers.add(numberLine(key));
+                    numbers.add(key.lineOfBlock());
                 }
                 if (read.isMoved() || figure.anchor() != null) {
                     PaperFigure there = read.stands();
@@ -60,13 +60,9 @@ final class WrittenPaper implements Reading {
         return new WrittenPaper(this, which.negate());
     }
 
-    private static String numberLine(Figure.Key key) {
-        return key.block() + " " + key.line();
-    }
-
     /** Whether any figure of a number stands in the line of that square. */
     boolean hasLineOf(Figure.Key key) {
-        return numbers.contains(numberLine(key));
+        return numbers.contains(key.lineOfBlock());
     }
 
     /** Where a figure really stands that is read as one of another square. */

@@ -14,6 +14,11 @@ public record Figure(MarkKind kind, Spot at, Spot to, String text, Role role, Si
 
     /** Tells where a figure stands, apart from what it says. */
     public record Key(String block, String line, int place, Anchor anchor, boolean stroke) {
+        /** Its line, told apart from the lines of other blocks. */
+        public String lineOfBlock() {
+            return block + " " + line;
+        }
+
         /** Line, place and anchor tell nearly all apart; papers are looked up by it many times over. */
         @Override
         public int hashCode() {
