@@ -4,6 +4,7 @@ import type { BoardState } from '../board/BoardScreen';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useStyle } from '../paper/usePaper';
+import { NameRule } from '../rules/NameRule';
 import { factInWords } from '../record/factInWords';
 import { useClassPicture, useSetForGroup, type Marking } from './useMarking';
 
@@ -94,6 +95,7 @@ export function ClassPanel({ marking }: { marking: Marking }) {
             >
               Make a set for this group
             </Button>
+            <NameRule rule={group.slip} operation={group.operation} name={group.name} />
             {group.telling && (
               <Box sx={{ alignSelf: 'center' }}>
                 A question that tells:{' '}
@@ -153,7 +155,8 @@ export function ClassPanel({ marking }: { marking: Marking }) {
           </Box>
           {pupil.causes.slice(0, 3).map((cause) => (
             <Box key={cause.slip + (cause.with ?? '')} sx={{ pl: 2 }}>
-              <b>{cause.name}</b>: {cause.say}
+              <b>{cause.name}</b>: {cause.say}{' '}
+              <NameRule rule={cause.slip} operation={cause.operation} name={cause.name} />
             </Box>
           ))}
         </Box>

@@ -9,6 +9,7 @@ import { Trouble } from '../app/Trouble';
 import { useClasses } from '../classes/useClasses';
 import { dayOfMomentInWords } from '../app/timeInWords';
 import { useSetList } from '../sets/useSets';
+import { NamedRules } from '../rules/NamedRules';
 import { useBeginMarking, useDeleteMarking, useMarkings, useRestoreMarking } from './useMarking';
 
 /** The piles of papers: those being marked, and a new one begun. */
@@ -88,6 +89,7 @@ export function MarkingsScreen() {
       {markings.lines && markings.lines.length > 0 && (
         <ShowMore shown={markings.lines.length} total={markings.total} more={markings.more} />
       )}
+      <NamedRules />
     </Box>
   );
 }

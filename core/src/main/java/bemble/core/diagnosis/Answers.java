@@ -11,6 +11,7 @@ import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
+import bemble.core.slip.KeptRules;
 import bemble.core.slip.Rules;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
@@ -62,10 +63,10 @@ public final class Answers {
     private long decisions;
     private Map<String, List<Path>> ofTwo;
 
-    private Answers(Problem problem, Method<?> method, Predicate<KnownSlip> listed) {
+    private Answers(Problem problem, Method<?> method, KeptRules kept, Predicate<KnownSlip> listed) {
         this.problem = problem;
         this.method = method;
-        this.slips = Hypotheses.listed(problem, method.name()).stream().filter(listed).toList();
+        this.slips = Hypotheses.listed(problem, method.name(), kept).stream().filter(listed).toList();
         this.careful = Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL);
         this.right = RightAnswer.of(careful);
         this.facts = careful.factsWorked().size();
@@ -100,7 +101,12 @@ public final class Answers {
      * @throws bemble.core.problem.Refusal where the operation has no such method
      */
     public static Answers of(Problem problem, String method) {
-        return ofListed(problem, method, slip -> true);
+        return of(problem, method, KeptRules.NONE);
+    }
+
+    /** The same in a school that has given some rules worked out a name of their own. */
+    public static Answers of(Problem problem, String method, KeptRules kept) {
+        return new Answers(problem, Methods.find(problem, method, HouseStyle.USUAL), kept, slip -> true);
     }
 
     /**
@@ -109,7 +115,7 @@ public final class Answers {
      * @param listed which slips are known
      */
     public static Answers ofListed(Problem problem, String method, Predicate<KnownSlip> listed) {
-        return new Answers(problem, Methods.find(problem, method, HouseStyle.USUAL), listed);
+        return new Answers(problem, Methods.find(problem, method, HouseStyle.USUAL), KeptRules.NONE, listed);
     }
 
     private void singles(HouseStyle style, double share) {
@@ -286,9 +292,14 @@ public final class Answers {
         return bySlip.getOrDefault(slip, Outcomes.NONE);
     }
 
+    /** Whether it is a rule that is on no list, not even on the school's own. */
+    private boolean isOnlyWorkedOut(String slip) {
+        return Rules.isRule(slip) && !bySlip.containsKey(slip);
+    }
+
     /** Whether a slip can change the answer here. */
     public boolean hasChance(String slip) {
-        return Rules.isRule(slip) ? ofOne(Hypothesis.of(slip)) != null : outcomes(slip).changesAnswer();
+        return isOnlyWorkedOut(slip) ? ofOne(Hypothesis.of(slip)) != null : outcomes(slip).changesAnswer();
     }
 
     /** How likely somebody who misses just one fact comes to an answer. */
@@ -313,7 +324,7 @@ public final class Answers {
 
     /** The same of somebody with a habit: it may come to what the habit leads to, with a fact or a digit wrong besides. */
     double carelessAfter(Hypothesis habit, String key, double careless) {
-        if (habit.isOfTwo() || habit.isRule() || habit.member() != null || !hasChance(habit.one())) {
+        if (habit.isOfTwo() || isOnlyWorkedOut(habit.one()) || habit.member() != null || !hasChance(habit.one())) {
             return careless;
         }
         return (careless + Model.FACTS_MISSED * afterMiss(habit.one(), key)) / (1 + Model.FACTS_MISSED);
@@ -344,7 +355,7 @@ public final class Answers {
         if (habit.isOfTwo()) {
             return both(habit, key, whole);
         }
-        if (habit.isRule() || habit.member() != null) {
+        if (isOnlyWorkedOut(habit.one()) || habit.member() != null) {
             String comes = ofOne(habit);
             return (comes == null ? right.key() : comes).equals(key) ? 1 : 0;
         }
@@ -382,9 +393,9 @@ public final class Answers {
             if (careful.decisions().size() > MOST_FOR_RULES) {
                 return ruled;
             }
-            Stream<KnownSlip> limited = slips.stream().filter(slip -> slip.family() == null)
+            Stream<KnownSlip> limited = slips.stream().filter(slip -> slip.family() == null && !Rules.isRule(slip.id()))
                     .flatMap(slip -> Arrays.stream(Limit.values()).map(limit -> Rules.limited(slip, limit)));
-            Stream.concat(Rules.of(method.name()).stream(), limited)
+            Stream.concat(Rules.of(method.name()).stream(), limited).filter(rule -> isOnlyWorkedOut(rule.id()))
                     .forEach(rule -> note(Hypothesis.of(rule.id()), rule.slip(), found));
             slips.stream().filter(slip -> slip.members() != null).forEach(slip -> slip.members().apply(problem)
                     .forEach((member, hand) -> note(Hypothesis.of(slip.id(), member), hand, found)));

@@ -45,11 +45,6 @@ public final class DiagnosisWords {
         return "";
     }
 
-    /** Causes in a few words. */
-    public static String name(List<String> slips, Problem problem) {
-        return String.join(", ", slips.stream().map(slip -> Slips.name(slip, problem)).toList());
-    }
-
     /** What a hand with these slips does, and of a rule that is on no list that it was worked out. */
     public static String label(List<String> slips, Problem problem) {
         return does(slips, problem) + (slips.stream().anyMatch(Rules::isRule) ? " (a rule worked out)" : "");

@@ -3,6 +3,7 @@ package bemble.core.diagnosis;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Limit;
 import bemble.core.problem.Problem;
+import bemble.core.slip.KeptRules;
 import bemble.core.slip.Rules;
 import bemble.core.slip.Slips;
 import bemble.core.style.MethodName;
@@ -15,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What may be in the mind of those who work some questions, each with how likely it is before anything is seen. Whoever judges,
@@ -39,6 +41,11 @@ public final class Hypotheses {
     /** The listed slips that may be met in a problem worked by a method. */
     public static List<KnownSlip> listed(Problem problem, MethodName method) {
         return Slips.met(problem, method);
+    }
+
+    /** The same in a school that knows more of its pupils. */
+    public static List<KnownSlip> listed(Problem problem, MethodName method, KeptRules kept) {
+        return Stream.concat(listed(problem, method).stream(), kept.of(method).stream()).toList();
     }
 
     /** How likely somebody has listed slips, all of them at once; nothing listed is as likely as being careful. */

@@ -96,8 +96,16 @@ public final class Writer {
         int wrong = (int) known.stream().filter(each -> !each.isRight()).count();
         int explains = (int) known.stream().filter(each -> !each.isRight() && each.made(habit.likeliest()) > Posterior.EXPLAINS).count();
         int chances = (int) known.stream().filter(each -> slips.stream().anyMatch(each.answers()::hasChance)).count();
-        return new Cause(slips.get(0), slips.size() > 1 ? slips.get(1) : null, habit.likeliest().member(), explains, wrong, chances, habit.weight(),
-                DiagnosisWords.rests(slips, habit.likeliest(), first, explains, wrong, chances, known.size(), habit.weight()));
+        Problem problem = shows(habit, slips);
+        return new Cause(slips.get(0), slips.size() > 1 ? slips.get(1) : null, problem, habit.likeliest().member(), explains, wrong, chances, habit.weight(),
+                DiagnosisWords.rests(slips, habit.likeliest(), problem, explains, wrong, chances, known.size(), habit.weight()));
+    }
+
+    /** A question in which a habit shows: one of the answers that come from it, else one that gives it a chance. */
+    private Problem shows(Posterior.Habit habit, List<String> slips) {
+        return known.stream().filter(each -> !each.isRight() && each.made(habit.likeliest()) > Posterior.EXPLAINS).findFirst()
+                .or(() -> known.stream().filter(each -> each.answers().hasChance(slips.get(0))).findFirst())
+                .map(each -> each.answers().problem()).orElse(first);
     }
 
     /** The slips of a habit, that which explains more answers first. */

@@ -48,6 +48,22 @@ public record KnownSlip(String id, Operation operation, Set<MethodName> methods,
         return new KnownSlip(id, operation, methods, name, label, met, help, more, slip, family, members);
     }
 
+    /** A slip is told by its name and where it belongs: hands and families cannot be compared. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof KnownSlip slip && id.equals(slip.id) && operation == slip.operation && methods.equals(slip.methods);
+    }
+
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
+
+    /** The same under another name. */
+    public KnownSlip called(String other) {
+        return new KnownSlip(id, operation, methods, other, label, met, help, numbers, slip, family, members);
+    }
+
     /** The hands of this slip in a problem. */
     public List<Slip> slips(Problem problem) {
         return family == null ? List.of(slip) : family.apply(problem);

@@ -12,6 +12,7 @@ import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
+import bemble.core.slip.KeptRules;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -40,15 +41,17 @@ public final class Marking {
     private final Method<?> method;
     private final HouseStyle style;
     private final PaperToMark paper;
+    private final KeptRules kept;
     private final List<Run> runs = new ArrayList<>();
     /** The cost of the reading that fits most nearly so far. */
     private double likeliest = Double.MAX_VALUE / 2;
 
-    private Marking(Problem problem, Method<?> method, HouseStyle style, PaperToMark paper) {
+    private Marking(Problem problem, Method<?> method, HouseStyle style, PaperToMark paper, KeptRules kept) {
         this.problem = problem;
         this.method = method;
         this.style = style;
         this.paper = paper;
+        this.kept = kept;
     }
 
     /**
@@ -58,16 +61,21 @@ public final class Marking {
      * @throws Refusal where the method does not fit the problem
      */
     public static Marked mark(Problem problem, String method, HouseStyle style, PaperToMark paper) {
-        return new Marking(problem, Methods.find(problem, method, style), style, paper).marked();
+        return mark(problem, method, style, paper, KeptRules.NONE);
+    }
+
+    /** The same in a school that has given some rules worked out a name of their own. */
+    public static Marked mark(Problem problem, String method, HouseStyle style, PaperToMark paper, KeptRules kept) {
+        return new Marking(problem, Methods.find(problem, method, style), style, paper, kept).marked();
     }
 
     private Marked marked() {
-        View house = new View(Way.ofTheHouse(problem, method, style, paper.written()), problem, paper);
+        View house = new View(Way.ofTheHouse(problem, method, style, paper.written()), problem, paper, kept);
         if (paper.ownWay()) {
             return verdicts(read(house, Hypothesis.CAREFUL)).answerOnly();
         }
         List<Run> careful = Ways.of(problem, method, style, paper).stream()
-                .map(way -> read(way.equals(house.way()) ? house : new View(way, problem, paper), Hypothesis.CAREFUL)).toList();
+                .map(way -> read(way.equals(house.way()) ? house : new View(way, problem, paper, kept), Hypothesis.CAREFUL)).toList();
         Run fair = careful.stream().filter(run -> !run.contradicts() && run.view().answer().verdict() == PaperVerdict.RIGHT)
                 .min(Comparator.comparingInt(Run::strays)).orElse(null);
         if (fair != null) {

@@ -7,6 +7,7 @@ import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Written;
 import bemble.core.marking.Way.Read;
 import bemble.core.problem.Problem;
+import bemble.core.slip.KeptRules;
 import java.util.List;
 
 /**
@@ -17,16 +18,17 @@ import java.util.List;
  */
 record View(Way way, WrittenPaper written, Written careful, AnswerOnPaper answer, List<KnownSlip> slips) {
     /** @param asked the problem as it was asked: what is checked is that, whatever the way */
-    View(Way way, Problem asked, PaperToMark paper) {
-        this(way, asked, Written.answerBy(Hand.CAREFUL, way.problem(), way.method(), way.style()), paper);
+    View(Way way, Problem asked, PaperToMark paper, KeptRules kept) {
+        this(way, asked, Written.answerBy(Hand.CAREFUL, way.problem(), way.method(), way.style()), paper,
+                Hypotheses.listed(way.problem(), way.method().name(), kept));
     }
 
-    private View(Way way, Problem asked, Written careful, PaperToMark paper) {
-        this(way, written(way, asked, careful, paper), careful);
+    private View(Way way, Problem asked, Written careful, PaperToMark paper, List<KnownSlip> slips) {
+        this(way, written(way, asked, careful, paper, slips), careful, slips);
     }
 
-    private View(Way way, WrittenPaper written, Written careful) {
-        this(way, written, careful, new AnswerOnPaper(careful, written), Hypotheses.listed(way.problem(), way.method().name()));
+    private View(Way way, WrittenPaper written, Written careful, List<KnownSlip> slips) {
+        this(way, written, careful, new AnswerOnPaper(careful, written), slips);
     }
 
     /** What led to an answer that is right, though not as a careful hand writes it, without that answer and what goes on to it. */
@@ -34,7 +36,7 @@ record View(Way way, WrittenPaper written, Written careful, AnswerOnPaper answer
         return new View(way, written.without(answer::leads), careful, answer, slips);
     }
 
-    private static WrittenPaper written(Way way, Problem asked, Written careful, PaperToMark paper) {
+    private static WrittenPaper written(Way way, Problem asked, Written careful, PaperToMark paper, List<KnownSlip> slips) {
         KnownSquares squares = new KnownSquares();
         squares.add(careful.decisions());
         if (paper.check() != null) {
@@ -43,7 +45,7 @@ record View(Way way, WrittenPaper written, Written careful, AnswerOnPaper answer
             squares.add(checked.decisionsOfCheck());
         }
         if (!way.read().stream().map(Read::as).allMatch(squares::know)) {
-            Hypotheses.listed(way.problem(), way.method().name()).forEach(slip -> squares.add(Written.asFarAs(slip.slip().over(Hand.CAREFUL),
+            slips.forEach(slip -> squares.add(Written.asFarAs(slip.slip().over(Hand.CAREFUL),
                     way.problem(), way.method(), way.style(), false).decisions()));
         }
         return new WrittenPaper(way.read(), squares);

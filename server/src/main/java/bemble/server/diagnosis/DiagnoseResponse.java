@@ -7,6 +7,7 @@ import bemble.core.hand.Stuck;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Refusal;
+import bemble.core.slip.KeptRules;
 import bemble.core.style.HouseStyle;
 import bemble.server.work.WorkResponse;
 import jakarta.validation.constraints.NotNull;
@@ -42,20 +43,16 @@ public record DiagnoseResponse(
                                 @NotNull double confidence, @NotNull String sureness, @NotNull String say,
                                 WorkResponse working) {}
 
-    static DiagnoseResponse of(Judged judged, WorkOrder order, boolean workings) {
+    static DiagnoseResponse of(Judged judged, WorkOrder order, boolean workings, KeptRules kept) {
         boolean large = order.problem().operands().stream().anyMatch(number -> number.length() > LONG_NUMBER);
         List<DiagnosedView> views = new ArrayList<>();
         for (Finding finding : judged.findings()) {
             boolean shown = workings && (views.isEmpty() || !large);
-            views.add(new DiagnosedView(finding.slip(), finding.with(), name(finding, order), DiagnosisWords.label(finding.slips(), order.problem()), finding.places(),
+            views.add(new DiagnosedView(finding.slip(), finding.with(), kept.name(finding.slips(), order.problem().operation()), DiagnosisWords.label(finding.slips(), order.problem()), finding.places(),
                     finding.confidence(), workings ? "fits" : DiagnosisWords.sureness(finding.confidence()), finding.say(),
                     shown ? working(finding, order) : null));
         }
         return new DiagnoseResponse(judged.verdict().id(), judged.firstWrongPlace(), views, judged.unknown(), judged.say());
-    }
-
-    private static String name(Finding finding, WorkOrder order) {
-        return DiagnosisWords.name(finding.slips(), order.problem());
     }
 
     private static WorkResponse working(Finding finding, WorkOrder order) {

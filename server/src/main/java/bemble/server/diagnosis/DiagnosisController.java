@@ -19,8 +19,10 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
+import bemble.core.slip.KeptRules;
 import bemble.core.style.HouseStyle;
 import bemble.server.load.Dear;
+import bemble.server.rules.SchoolRules;
 import bemble.server.sets.WishesJson;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
@@ -44,9 +46,11 @@ class DiagnosisController {
     private static final int ITEMS_A_UNIT = 5;
     private static final int OF_A_QUESTION = 3;
     private final KnownAnswers known;
+    private final SchoolRules rules;
 
-    DiagnosisController(KnownAnswers known) {
+    DiagnosisController(KnownAnswers known, SchoolRules rules) {
         this.known = known;
+        this.rules = rules;
     }
 
     /** Answers of one writer. */
@@ -76,9 +80,9 @@ class DiagnosisController {
      */
     record CauseView(@NotNull String slip, String with, @NotNull String name, @NotNull String label, String fact, @NotNull int explains, @NotNull int of,
                      @NotNull int chances, @NotNull double confidence, @NotNull String sureness, @NotNull String say) {
-        static CauseView of(Cause cause, Problem problem) {
-            return new CauseView(cause.slip(), cause.with(), DiagnosisWords.name(cause.slips(), problem),
-                    DiagnosisWords.label(cause.slips(), problem), cause.fact(), cause.explains(), cause.of(), cause.chances(),
+        static CauseView of(Cause cause, KeptRules kept) {
+            return new CauseView(cause.slip(), cause.with(), kept.name(cause.slips(), cause.problem().operation()),
+                    DiagnosisWords.label(cause.slips(), cause.problem()), cause.fact(), cause.explains(), cause.of(), cause.chances(),
                     cause.confidence(), DiagnosisWords.sureness(cause.confidence()), cause.say());
         }
     }
@@ -126,7 +130,7 @@ class DiagnosisController {
         WorkOrder order = request.order();
         Punctuation punctuation = order.style().point().punctuation();
         Judged judged = Diagnosis.of(answers(List.of(order)).get(0), request.given(), punctuation);
-        return DiagnoseResponse.of(judged, order, true);
+        return DiagnoseResponse.of(judged, order, true, rules.now());
     }
 
     @PostMapping("/set")
@@ -136,9 +140,9 @@ class DiagnosisController {
         List<Judged> judged = writer.items();
         List<DiagnoseResponse> items = new ArrayList<>();
         for (int i = 0; i < judged.size(); i++) {
-            items.add(DiagnoseResponse.of(judged.get(i), orders.get(i), false));
+            items.add(DiagnoseResponse.of(judged.get(i), orders.get(i), false, rules.now()));
         }
-        return new SetResponse(items, causes(writer, orders.get(0).problem()), facts(writer), writer.unknownHabit(), writer.say());
+        return new SetResponse(items, causes(writer), facts(writer), writer.unknownHabit(), writer.say());
     }
 
     @PostMapping("/next")
@@ -165,7 +169,7 @@ class DiagnosisController {
         NextQuestion next = NextQuestion.after(writer, wishes, method,
                 orders.stream().map(order -> Question.of(order.problem())).toList(), seed);
         return new NextResponse(next.question() == null ? null : problem(next.question().problem()), next.why(),
-                writer == null ? List.of() : causes(writer, model), writer == null ? List.of() : facts(writer),
+                writer == null ? List.of() : causes(writer), writer == null ? List.of() : facts(writer),
                 writer == null ? 0 : writer.unknownHabit(), next.done());
     }
 
@@ -204,8 +208,9 @@ class DiagnosisController {
         return Writer.of(given, punctuation);
     }
 
-    private static List<CauseView> causes(Writer writer, Problem problem) {
-        return writer.causes().stream().map(cause -> CauseView.of(cause, problem)).toList();
+    private List<CauseView> causes(Writer writer) {
+        KeptRules kept = rules.now();
+        return writer.causes().stream().map(cause -> CauseView.of(cause, kept)).toList();
     }
 
     private static List<FactView> facts(Writer writer) {

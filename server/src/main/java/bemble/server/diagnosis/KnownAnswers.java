@@ -3,8 +3,11 @@ package bemble.server.diagnosis;
 import bemble.core.diagnosis.Answers;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
+import bemble.core.slip.KeptRules;
 import bemble.core.style.HouseStyle;
+import bemble.server.rules.SchoolRules;
 import com.github.benmanes.caffeine.cache.Cache;
+import bemble.server.rules.SchoolRules;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -14,7 +17,8 @@ import org.springframework.stereotype.Component;
 public class KnownAnswers {
     private static final int MOST = 300;
     private volatile boolean used;
-    private final Cache<String, Answers> kept = Caffeine.newBuilder().maximumSize(MOST).build();
+    private final SchoolRules rules;
+    private final Cache<Asked, Answers> kept = Caffeine.newBuilder().maximumSize(MOST).build();
 
     /** @param method the id of the method it is worked by, or null for the one of the style */
     public record Wanted(Problem problem, String method, HouseStyle style) {
@@ -22,19 +26,24 @@ public class KnownAnswers {
             return Methods.find(problem, method, style).name().id();
         }
 
-        private String key() {
-            return problem.text() + " " + methodId();
+        private Answers answers(KeptRules rules) {
+            return Answers.of(problem, methodId(), rules);
         }
+    }
 
-        private Answers answers() {
-            return Answers.of(problem, methodId());
-        }
+    /** What answers are kept by: with another rule given a name they are others. */
+    private record Asked(String problem, String method, KeptRules rules) {}
+
+    KnownAnswers(SchoolRules rules) {
+        this.rules = rules;
     }
 
     /** The answers of each question; those not known yet are worked out on all the machine's cores. */
     public List<Answers> of(List<Wanted> wanted) {
         used = true;
-        return wanted.parallelStream().map(each -> kept.get(each.key(), any -> each.answers())).toList();
+        KeptRules known = rules.now();
+        return wanted.parallelStream().map(each -> kept.get(new Asked(each.problem().text(), each.methodId(), known),
+                any -> each.answers(known))).toList();
     }
 
     /** Whether anybody has asked yet. */

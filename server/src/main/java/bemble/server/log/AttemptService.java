@@ -10,6 +10,7 @@ import bemble.core.style.HouseStyle;
 import bemble.core.writing.WritingPaper;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
+import bemble.server.rules.SchoolRules;
 import bemble.server.style.StyleText;
 import bemble.server.work.WorkRequest;
 import bemble.server.writing.FigureRequest;
@@ -39,10 +40,12 @@ class AttemptService {
     private final LogMapper log;
     private final AttemptMapper attempts;
     private final StyleText styles;
+    private final SchoolRules rules;
     private final ObjectMapper json;
     private final Clock clock;
 
-    AttemptService(LogMapper log, AttemptMapper attempts, StyleText styles, ObjectMapper json, Clock clock) {
+    AttemptService(LogMapper log, AttemptMapper attempts, StyleText styles, SchoolRules rules, ObjectMapper json, Clock clock) {
+        this.rules = rules;
         this.log = log;
         this.attempts = attempts;
         this.styles = styles;
@@ -179,7 +182,7 @@ class AttemptService {
         WorkOrder order = order(attempt, attempt.settings());
         AttemptFigure.Standing standing = AttemptFigure.standing(attempt.figures());
         MarkResponse marked = MarkRequest.of(order, standing.figures(), attempt.settings().settingOut(),
-                attempt.settings().ownWay(), attempt.settings().withCheck()).response();
+                attempt.settings().ownWay(), attempt.settings().withCheck()).response(rules.now());
         return standing.unreadable() == 0 ? marked : marked.without(standing.unreadable());
     }
 

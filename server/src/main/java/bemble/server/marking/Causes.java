@@ -8,6 +8,7 @@ import bemble.core.hand.KnownSlip;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
+import bemble.core.slip.KeptRules;
 import bemble.core.slip.Slips;
 import bemble.server.marking.Views.CauseChoice;
 import bemble.server.marking.Views.Presumed;
@@ -15,6 +16,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** The causes a teacher may decide on: the slips of the sheet's operations, and what only the book shows. */
 final class Causes {
@@ -31,9 +33,9 @@ final class Causes {
     private Causes() {}
 
     /** The slips of the sheet's operations in the order in which they happen in a working, then what only the book shows. */
-    static List<CauseChoice> of(List<Problem> problems) {
+    static List<CauseChoice> of(List<Problem> problems, KeptRules kept) {
         List<CauseChoice> choices = new ArrayList<>();
-        problems.stream().map(Problem::operation).distinct().forEach(operation -> WhereItHappens.inOrder(operation).stream()
+        problems.stream().map(Problem::operation).distinct().forEach(operation -> Stream.concat(WhereItHappens.inOrder(operation).stream(), kept.of(operation).stream())
                 .map(slip -> new CauseChoice(slip.id(), slip.name(), operation.id())).filter(choice -> !choices.contains(choice))
                 .forEach(choices::add));
         OF_THE_BOOK.forEach((id, name) -> choices.add(new CauseChoice(id, name, null)));
@@ -51,18 +53,16 @@ final class Causes {
         return cause;
     }
 
-    static String name(String cause, Problem problem) {
-        return cause == null ? null : name(cause, problem.operation());
+    static String name(String cause, Problem problem, KeptRules kept) {
+        return cause == null ? null : name(cause, problem.operation(), kept);
     }
 
-    static String name(String cause, Operation operation) {
-        return OF_THE_BOOK.getOrDefault(cause, Slips.name(cause, operation));
+    static String name(String cause, Operation operation, KeptRules kept) {
+        return OF_THE_BOOK.getOrDefault(cause, kept.name(cause, operation));
     }
 
-    static Presumed presumed(Finding finding, Problem problem, boolean alone) {
-        String name = Slips.name(finding.slip(), problem)
-                + (finding.with() == null ? "" : ", " + Slips.name(finding.with(), problem));
-        return new Presumed(finding.slip(), finding.with(), name, Slips.label(finding.slip(), problem),
+    static Presumed presumed(Finding finding, Problem problem, boolean alone, KeptRules kept) {
+        return new Presumed(finding.slip(), finding.with(), kept.name(finding.slips(), problem.operation()), Slips.label(finding.slip(), problem),
                 alone ? "fits" : DiagnosisWords.sureness(finding.confidence()));
     }
 

@@ -5,6 +5,7 @@ import bemble.core.diagnosis.Item;
 import bemble.core.diagnosis.Judged;
 import bemble.core.diagnosis.Writer;
 import bemble.core.problem.Problem;
+import bemble.core.slip.KeptRules;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.server.classes.Pupil;
@@ -15,6 +16,7 @@ import bemble.server.marking.Views.MarkedSheetView;
 import bemble.server.marking.Views.MarkingView;
 import bemble.server.marking.Views.PaperAnswerView;
 import bemble.server.marking.Views.QuestionLine;
+import bemble.server.rules.SchoolRules;
 import bemble.server.storage.DiskFull;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -33,9 +35,11 @@ class Judging {
 
     private final MarkingService markings;
     private final KnownAnswers known;
+    private final SchoolRules rules;
 
-    Judging(MarkingService markings, KnownAnswers known) {
+    Judging(MarkingService markings, KnownAnswers known, SchoolRules rules) {
         this.markings = markings;
+        this.rules = rules;
         this.known = known;
     }
 
@@ -45,7 +49,7 @@ class Judging {
         return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
                 open.stored().begunAt(), open.stored().workedOn(), open.sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
                         .map(problem -> new QuestionLine(problem.text(), problem.operation().id(), MarkingService.right(problem, open.style()))).toList())).toList(),
-                open.schoolClass().pupils().stream().map(pupil -> view(open, pupil, read(open, pupil.id()).judged(), true)).toList(), Causes.of(problems));
+                open.schoolClass().pupils().stream().map(pupil -> view(open, pupil, read(open, pupil.id()).judged(), true)).toList(), Causes.of(problems, rules.now()));
     }
 
     /** A paper with the answers on it that can be read, judged together once. */
@@ -115,7 +119,7 @@ class Judging {
         return known.of(problems.stream().map(problem -> new KnownAnswers.Wanted(problem, null, style)).toList());
     }
 
-    private static MarkedPaperView view(Open open, Pupil pupil, Map<Integer, Judged> judged, boolean isJudged) {
+    private MarkedPaperView view(Open open, Pupil pupil, Map<Integer, Judged> judged, boolean isJudged) {
         List<Problem> problems = open.sheet(pupil.id()).read();
         boolean alone = judged.values().stream().filter(each -> each.verdict() == Judged.Verdict.WRONG).count() < 2;
         StoredPaper paper = open.papers().get(pupil.id());
@@ -123,11 +127,12 @@ class Judging {
                 .map(answer -> view(open, answer, problems.get(answer.question() - 1), judged.get(answer.question()), alone)).toList(), isJudged);
     }
 
-    private static PaperAnswerView view(Open open, MarkedAnswer answer, Problem problem, Judged judged, boolean alone) {
+    private PaperAnswerView view(Open open, MarkedAnswer answer, Problem problem, Judged judged, boolean alone) {
+        KeptRules kept = rules.now();
         return new PaperAnswerView(answer.question(), answer.state(), answer.given(), answer.correction(), answer.how(),
                 open.verdict(answer, problem),
                 judged == null ? List.of() : judged.findings().stream().filter(finding -> finding.confidence() >= WORTH_SHOWING)
-                        .limit(MOST_PRESUMED).map(finding -> Causes.presumed(finding, problem, alone)).toList(),
-                judged == null ? "" : judged.say(), answer.cause(), Causes.name(answer.cause(), problem), answer.revision());
+                        .limit(MOST_PRESUMED).map(finding -> Causes.presumed(finding, problem, alone, kept)).toList(),
+                judged == null ? "" : judged.say(), answer.cause(), Causes.name(answer.cause(), problem, kept), answer.revision());
     }
 }

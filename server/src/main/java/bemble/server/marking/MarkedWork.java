@@ -4,6 +4,7 @@ import bemble.core.problem.Operation;
 import bemble.core.progress.Quiz;
 import bemble.core.slip.Slips;
 import bemble.server.marking.MarkingMapper.WorkRow;
+import bemble.server.rules.SchoolRules;
 import bemble.server.style.HowCode;
 import bemble.server.style.PreferencesService;
 import java.time.LocalDate;
@@ -25,10 +26,12 @@ import tools.jackson.databind.ObjectMapper;
 public class MarkedWork {
     private static final Set<String> COUNTED = Set.of("right", "wrong");
     private final MarkingMapper markings;
+    private final SchoolRules rules;
     private final PreferencesService preferences;
     private final ObjectMapper json;
 
-    MarkedWork(MarkingMapper markings, PreferencesService preferences, ObjectMapper json) {
+    MarkedWork(MarkingMapper markings, PreferencesService preferences, SchoolRules rules, ObjectMapper json) {
+        this.rules = rules;
         this.markings = markings;
         this.preferences = preferences;
         this.json = json;
@@ -114,8 +117,8 @@ public class MarkedWork {
     }
 
     /** A cause in a few words, be it a slip or one that only the book shows. */
-    public static String nameOf(String cause, Operation operation) {
-        return Causes.name(cause, operation);
+    public String nameOf(String cause, Operation operation) {
+        return Causes.name(cause, operation, rules.now());
     }
 
     /** How many answers of a pupil are kept, deleted piles included. */

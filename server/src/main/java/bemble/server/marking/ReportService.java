@@ -26,6 +26,7 @@ import bemble.server.marking.Views.MissedFact;
 import bemble.server.marking.Views.PupilView;
 import bemble.server.marking.Views.QuestionCount;
 import bemble.server.marking.Views.SlipGroup;
+import bemble.server.rules.SchoolRules;
 import bemble.server.sets.PrintedSheets;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -48,16 +49,22 @@ class ReportService {
     private final Judging judging;
     private final MarkedWork work;
     private final PrintedSheets sheets;
+    private final SchoolRules rules;
 
-    ReportService(MarkingService markings, Judging judging, MarkedWork work, PrintedSheets sheets) {
+    ReportService(MarkingService markings, Judging judging, MarkedWork work, PrintedSheets sheets, SchoolRules rules) {
+        this.rules = rules;
         this.markings = markings;
         this.judging = judging;
         this.work = work;
         this.sheets = sheets;
     }
 
-    /** A pupil's causes, the teacher's own decisions before what is presumed. */
-    private record Judgement(PupilView view, List<String> slips, Problem model) {}
+    /**
+     * A pupil's causes, the teacher's own decisions before what is presumed.
+     *
+     * @param slips each with a question in which it shows
+     */
+    private record Judgement(PupilView view, Map<String, Problem> slips) {}
 
     ClassView ofClass(long teacherId, long id) {
         Open open = markings.open(teacherId, id);
@@ -79,35 +86,34 @@ class ReportService {
         Writer writer = judging.writer(open, read, problems);
         int right = 0;
         int wrong = 0;
-        List<String> decided = new ArrayList<>();
+        Map<String, Problem> slips = new LinkedHashMap<>();
         for (MarkedAnswer answer : read) {
             switch (open.verdict(answer, problems.get(answer.question() - 1))) {
                 case "right" -> right++;
                 case "wrong" -> wrong++;
                 default -> { }
             }
-            if (answer.cause() != null && !decided.contains(answer.cause())) {
-                decided.add(answer.cause());
+            if (answer.cause() != null) {
+                slips.putIfAbsent(answer.cause(), problems.get(answer.question() - 1));
             }
         }
         List<Cause> presumed = writer.causes();
-        List<CauseLine> causes = presumed.stream().limit(5).map(cause -> line(cause, problems.get(0))).toList();
-        List<String> slips = new ArrayList<>(decided);
+        List<CauseLine> causes = presumed.stream().limit(5).map(this::line).toList();
         if (slips.isEmpty()) {
-            presumed.stream().flatMap(cause -> cause.slips().stream()).distinct().filter(slip -> writer.makes(slip) > MORE_LIKELY_THAN_NOT)
-                    .forEach(slips::add);
+            presumed.forEach(cause -> cause.slips().stream().filter(slip -> writer.makes(slip) > MORE_LIKELY_THAN_NOT)
+                    .forEach(slip -> slips.putIfAbsent(slip, cause.problem())));
         }
         List<MissedFact> facts = writer.facts().stream().map(fact -> new MissedFact(fact.fact(), fact.missed(), fact.of())).toList();
         return new Judgement(new PupilView(pupil, right, wrong, open.answers(pupil.id()).size() - right - wrong, causes, facts,
                 wrong > 1 && causes.isEmpty() ? writer.say() : "",
                 quizzes.stream().filter(quiz -> quiz.pupilId() == pupil.id()).findFirst()
                         .map(quiz -> quiz.counted(problems.get(0).operation()).outcome()).orElse(null)),
-                slips, problems.get(0));
+                slips);
     }
 
-    private static CauseLine line(Cause cause, Problem problem) {
-        String name = Slips.name(cause.slip(), problem) + (cause.with() == null ? "" : ", " + Slips.name(cause.with(), problem));
-        return new CauseLine(cause.slip(), cause.with(), name, cause.say(),
+    private CauseLine line(Cause cause) {
+        Problem problem = cause.problem();
+        return new CauseLine(cause.slip(), cause.with(), problem.operation().id(), rules.now().name(cause.slips(), problem.operation()), cause.say(),
                 cause.of() < 2 ? "fits" : DiagnosisWords.sureness(cause.confidence()), cause.explains(), cause.of(),
                 Causes.help(cause.slip(), problem));
     }
@@ -141,12 +147,12 @@ class ReportService {
 
     private List<SlipGroup> groups(Open open, List<Judgement> judgements) {
         Map<String, List<Judgement>> bySlip = new LinkedHashMap<>();
-        judgements.forEach(judgement -> judgement.slips().stream().filter(slip -> !slip.equals(Slips.FACT_NEAR_MISS))
+        judgements.forEach(judgement -> judgement.slips().keySet().stream().filter(slip -> !slip.equals(Slips.FACT_NEAR_MISS))
                 .forEach(slip -> bySlip.computeIfAbsent(slip, any -> new ArrayList<>()).add(judgement)));
         return bySlip.entrySet().stream().sorted(Comparator.comparingInt(entry -> -entry.getValue().size())).map(entry -> {
-            Problem model = entry.getValue().get(0).model();
+            Problem model = entry.getValue().get(0).slips().get(entry.getKey());
             List<String> telling = telling(open, entry.getKey(), 2, open.stored().id());
-            return new SlipGroup(entry.getKey(), Causes.name(entry.getKey(), model), DiagnosisWords.label(List.of(entry.getKey()), model),
+            return new SlipGroup(entry.getKey(), model.operation().id(), Causes.name(entry.getKey(), model, rules.now()), DiagnosisWords.label(List.of(entry.getKey()), model),
                     Causes.help(entry.getKey(), model), entry.getValue().stream().map(each -> each.view().pupil().name()).toList(),
                     entry.getValue().stream().flatMap(each -> each.view().causes().stream())
                             .filter(cause -> cause.slip().equals(entry.getKey())).map(CauseLine::sureness).findFirst().orElse("decided"),
@@ -190,8 +196,9 @@ class ReportService {
         if (questions.isEmpty()) {
             throw Refusal.of("slip", "No questions could be drawn for this. Make a set by hand.");
         }
-        Problem model = open.sheets().get(0).read().get(0);
-        return sheets.keep(teacherId, "For " + Causes.name(slip, model), open.schoolClass().name(), model.operation().id(), questions);
+        Problem model = open.sheets().get(0).read().stream().filter(problem -> Slips.find(slip, problem.operation()).isPresent())
+                .findFirst().orElseThrow();
+        return sheets.keep(teacherId, "For " + Causes.name(slip, model, rules.now()), open.schoolClass().name(), model.operation().id(), questions);
     }
 
     /** The key to a pile; a sheet that only some have goes under the letters of the first. */
@@ -237,11 +244,11 @@ class ReportService {
         if (wrong == null) {
             return Optional.empty();
         }
-        String slip = judgement.slips().isEmpty() ? null : judgement.slips().get(0);
+        String slip = judgement.slips().keySet().stream().findFirst().orElse(null);
         List<String> telling = slip == null ? List.of() : telling(open, slip, 2, pupil.id());
         String again = telling.isEmpty() ? again(wrong, pupil.id()) : telling.get(0);
         return Optional.of(new Strip(pupil.name(), again, telling.size() < 2 ? null : telling.get(1),
-                slip == null ? "" : Causes.words(slip, wrong)));
+                slip == null ? "" : Causes.words(slip, judgement.slips().get(slip))));
     }
 
     private static String again(Problem wrong, long seed) {

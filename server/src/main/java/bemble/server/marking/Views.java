@@ -64,7 +64,7 @@ final class Views {
     record CauseChoice(@NotNull String id, @NotNull String name, String operation) {}
 
     /** A cause of several answers with what it rests on. */
-    record CauseLine(@NotNull String slip, String with, @NotNull String name, @NotNull String say, @NotNull String sureness,
+    record CauseLine(@NotNull String slip, String with, @NotNull String operation, @NotNull String name, @NotNull String say, @NotNull String sureness,
                      @NotNull int explains, @NotNull int of, @NotNull String help) {}
 
     record MissedFact(@NotNull String fact, @NotNull int missed, @NotNull int of) {}
@@ -88,7 +88,7 @@ final class Views {
      * @param example another question in which it shows, so that nobody knows whose mistake it was
      * @param telling a question that tells whether it is still there
      */
-    record SlipGroup(@NotNull String slip, @NotNull String name, @NotNull String label, @NotNull String help,
+    record SlipGroup(@NotNull String slip, @NotNull String operation, @NotNull String name, @NotNull String label, @NotNull String help,
                  @NotNull List<String> pupils, @NotNull String sureness, String example, String telling) {}
 
     /** What a class's papers show together. */

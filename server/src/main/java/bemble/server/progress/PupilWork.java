@@ -11,7 +11,7 @@ import bemble.core.progress.Rule;
 import bemble.core.progress.SlipHistory;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
-import bemble.core.slip.Slips;
+import bemble.core.slip.KeptRules;
 import bemble.server.classes.Pupil;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.QuizTaken;
@@ -34,9 +34,11 @@ public final class PupilWork {
     private final Map<String, Standing> byRule = new LinkedHashMap<>();
     private final Map<String, Ruling> rulings;
     private final RungFinder rungs;
+    private final KeptRules kept;
     private final LocalDate today;
 
-    PupilWork(Pupil pupil, List<Answer> answers, List<QuizTaken> quizzes, List<Ruling> rulings, RungFinder rungs, LocalDate today) {
+    PupilWork(Pupil pupil, List<Answer> answers, List<QuizTaken> quizzes, List<Ruling> rulings, RungFinder rungs, KeptRules kept, LocalDate today) {
+        this.kept = kept;
         this.pupil = pupil;
         this.answers = answers;
         this.quizzes = quizzes;
@@ -130,6 +132,6 @@ public final class PupilWork {
 
     /** The slip that an answer is put down to, as the operation of its question has it. */
     public Optional<KnownSlip> knownSlip(Answer answer) {
-        return answer.cause() == null ? Optional.empty() : Slips.find(answer.cause(), rungs.of(answer.problem()).operation());
+        return answer.cause() == null ? Optional.empty() : kept.find(answer.cause(), rungs.of(answer.problem()).operation());
     }
 }

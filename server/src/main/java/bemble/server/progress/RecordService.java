@@ -35,6 +35,7 @@ import bemble.server.progress.RecordViews.SlipRecord;
 import bemble.server.progress.RecordViews.StateView;
 import bemble.server.progress.RecordViews.WeekView;
 import bemble.server.progress.RulingMapper.Ruling;
+import bemble.server.rules.SchoolRules;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -56,9 +57,11 @@ public class RecordService {
     private final MarkedWork work;
     private final RulingMapper rulings;
     private final RungFinder rungs;
+    private final SchoolRules rules;
     private final Clock clock;
 
-    RecordService(ClassService classes, MarkedWork work, RulingMapper rulings, RungFinder rungs, Clock clock) {
+    RecordService(ClassService classes, MarkedWork work, RulingMapper rulings, RungFinder rungs, SchoolRules rules, Clock clock) {
+        this.rules = rules;
         this.classes = classes;
         this.work = work;
         this.rulings = rulings;
@@ -75,7 +78,7 @@ public class RecordService {
         Map<Long, List<Ruling>> ruled = ids.isEmpty() ? Map.of()
                 : rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
         return schoolClass.pupils().stream().map(pupil -> new PupilWork(pupil, answers.getOrDefault(pupil.id(), List.of()), quizzes.getOrDefault(pupil.id(), List.of()),
-                ruled.getOrDefault(pupil.id(), List.of()), rungs, today())).toList();
+                ruled.getOrDefault(pupil.id(), List.of()), rungs, rules.now(), today())).toList();
     }
 
     public LocalDate today() {
@@ -107,10 +110,10 @@ public class RecordService {
         return new RecordRung(rung.id(), rung.wishes().operation().id(), rung.title(), rung.news());
     }
 
-    private static CellView cell(PupilWork pupil, Rung rung, Map<String, Standing> standings) {
+    private CellView cell(PupilWork pupil, Rung rung, Map<String, Standing> standings) {
         String shows = standings.getOrDefault(rung.id(), Standing.NONE).shows();
         return new CellView(rung.id(), pupil.state(rung.id()).id(), pupil.ruling(rung.id()) != null,
-                shows == null ? null : MarkedWork.nameOf(shows, rung.wishes().operation()));
+                shows == null ? null : work.nameOf(shows, rung.wishes().operation()));
     }
 
     private List<ClassSlip> slips(List<PupilWork> all) {
@@ -185,10 +188,10 @@ public class RecordService {
                         .filter(answer -> answer.marking() == evidence.source().marking()
                                 && answer.question() == evidence.source().question()).findFirst().orElseThrow())
                 .map(answer -> new RestingAnswer(answer.day(), answer.marking(), answer.title(), answer.question(), answer.problem(),
-                        answer.given(), answer.right(), answer.alone(), answer.cause() == null ? null : MarkedWork.nameOf(answer.cause(), operation),
+                        answer.given(), answer.right(), answer.alone(), answer.cause() == null ? null : work.nameOf(answer.cause(), operation),
                         answer.confirmed())).toList();
         return new RungRecord(view(rung), pupil.state(rung.id()).id(), standing.state().id(), standing.say(), standing.since(),
-                standing.dueOn(), standing.shows() == null ? null : MarkedWork.nameOf(standing.shows(), operation),
+                standing.dueOn(), standing.shows() == null ? null : work.nameOf(standing.shows(), operation),
                 ruling == null ? null : ruling.reason(), rests);
     }
 

@@ -7,6 +7,7 @@ import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.core.order.OddButRight;
 import bemble.core.order.WorkOrder;
+import bemble.server.rules.SchoolRules;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -20,6 +21,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/slips")
 class SlipsController {
+    private final SchoolRules rules;
+
+    SlipsController(SchoolRules rules) {
+        this.rules = rules;
+    }
+
     record SlipView(@NotNull String id, @NotNull String label) {}
 
     /** @param work asks for the working that looks odd */
@@ -37,8 +44,8 @@ class SlipsController {
     ToLookFor slips(@Valid @RequestBody WorkRequest request) {
         WorkOrder order = request.order();
         Method<?> method = Methods.find(order.problem(), order.method(), order.style());
-        List<SlipView> slips = Stream.concat(Slips.of(order.problem(), method.name()).stream().map(KnownSlip::id),
-                        Stream.of(Slips.FACT_NEAR_MISS))
+        List<SlipView> slips = Stream.of(Slips.of(order.problem(), method.name()).stream().map(KnownSlip::id), Stream.of(Slips.FACT_NEAR_MISS),
+                        rules.now().of(method.name()).stream().map(KnownSlip::id)).flatMap(ids -> ids)
                 .filter(slip -> Slipped.find(slip, order.problem(), method, order.style()).isPresent())
                 .map(slip -> new SlipView(slip, Slips.label(slip, order.problem()))).toList();
         return new ToLookFor(slips, OddButRight.of(order).stream().map(OddView::of).toList());

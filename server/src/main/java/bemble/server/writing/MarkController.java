@@ -1,5 +1,6 @@
 package bemble.server.writing;
 
+import bemble.server.rules.SchoolRules;
 import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -8,8 +9,14 @@ import org.springframework.web.bind.annotation.RestController;
 /** Marks a paper for anybody and stores nothing. */
 @RestController
 class MarkController {
+    private final SchoolRules rules;
+
+    MarkController(SchoolRules rules) {
+        this.rules = rules;
+    }
+
     @PostMapping("/api/mark")
     MarkResponse mark(@Valid @RequestBody MarkRequest request) {
-        return request.response();
+        return request.response(rules.now());
     }
 }

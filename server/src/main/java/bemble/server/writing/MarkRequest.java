@@ -5,6 +5,7 @@ import bemble.core.marking.Marked;
 import bemble.core.marking.Marking;
 import bemble.core.marking.PaperToMark;
 import bemble.core.order.WorkOrder;
+import bemble.core.slip.KeptRules;
 import bemble.core.problem.Numeral;
 import bemble.server.load.Cost;
 import bemble.server.load.Dear;
@@ -68,15 +69,15 @@ public record MarkRequest(
     }
 
     /** @throws bemble.core.problem.Refusal where the paper cannot be marked */
-    public MarkResponse response() {
+    public MarkResponse response(KeptRules kept) {
         WorkOrder order = order();
-        return MarkResponse.of(marked(order), order);
+        return MarkResponse.of(marked(order, kept), order);
     }
 
-    Marked marked(WorkOrder order) {
+    Marked marked(WorkOrder order, KeptRules kept) {
         return Marking.mark(order.problem(), order.method(), order.style(), new PaperToMark(
                 written.stream().map(FigureRequest::figure).toList(), Boolean.TRUE.equals(settingOut),
                 Boolean.TRUE.equals(soFar), Boolean.TRUE.equals(ownWay),
-                check == null ? null : Checking.find(order.problem(), check, order.style())));
+                check == null ? null : Checking.find(order.problem(), check, order.style())), kept);
     }
 }

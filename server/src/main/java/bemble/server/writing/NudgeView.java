@@ -1,6 +1,7 @@
 package bemble.server.writing;
 
 import bemble.core.order.WorkOrder;
+import bemble.core.slip.KeptRules;
 import bemble.core.working.Figure;
 import bemble.core.writing.Nudge;
 import jakarta.validation.constraints.NotNull;
@@ -18,7 +19,7 @@ public record NudgeView(@NotNull boolean done, String block, String line, Intege
     /** @throws bemble.core.problem.Refusal where the paper cannot be read */
     public static NudgeView of(MarkRequest paper) {
         WorkOrder order = paper.order();
-        return Nudge.next(order, paper.check() != null, paper.marked(order)).map(NudgeView::of).orElse(NOTHING_LEFT);
+        return Nudge.next(order, paper.check() != null, paper.marked(order, KeptRules.NONE)).map(NudgeView::of).orElse(NOTHING_LEFT);
     }
 
     private static NudgeView of(Nudge next) {

@@ -1,0 +1,66 @@
+package bemble.server.rules;
+
+import bemble.core.problem.Operation;
+import bemble.core.problem.Refusal;
+import bemble.core.slip.KeptRules;
+import bemble.core.slip.KeptRules.Kept;
+import bemble.core.slip.Slips;
+import bemble.server.faults.Missing;
+import bemble.server.rules.KeptRuleMapper.StoredRule;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.springframework.stereotype.Service;
+
+/** The rules that the school knows besides the list; asked for with every judgement, so they are held in memory. */
+@Service
+public class SchoolRules {
+    private static final int MOST = 200;
+    private final KeptRuleMapper mapper;
+    private final Clock clock;
+    private volatile KeptRules held;
+
+    SchoolRules(KeptRuleMapper mapper, Clock clock) {
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /** What is known now. */
+    public KeptRules now() {
+        KeptRules known = held;
+        if (known == null) {
+            // A rule of an earlier language that nobody can read any more is left out, not a reason to judge nothing.
+            known = new KeptRules(mapper.all().stream().filter(stored -> Slips.find(stored.rule(), Operation.of(stored.operation())).isPresent())
+                    .map(stored -> new Kept(stored.rule(), Operation.of(stored.operation()), stored.name())).toList());
+            held = known;
+        }
+        return known;
+    }
+
+    List<StoredRule> all() {
+        return mapper.all();
+    }
+
+    void keep(long teacherId, String rule, String operation, String name) {
+        Kept kept = Kept.of(rule, Operation.of(operation), name);
+        if (!now().has(kept.rule(), kept.operation()) && now().rules().size() >= MOST) {
+            throw Refusal.of("rule", "The school has " + MOST + " rules under names of its own. Take one off the list first.");
+        }
+        mapper.keep(kept.rule(), kept.operation().id(), kept.name(), teacherId);
+        held = null;
+    }
+
+    void delete(long id) {
+        if (mapper.delete(id, OffsetDateTime.now(clock)) == 0) {
+            throw new Missing("This rule is not on the list any more.");
+        }
+        held = null;
+    }
+
+    void restore(long id) {
+        if (mapper.restore(id) == 0) {
+            throw new Missing("This rule was never on the list.");
+        }
+        held = null;
+    }
+}
