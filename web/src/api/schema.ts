@@ -1540,6 +1540,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/{id}/marks/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/marks.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marksFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/markings/{id}/key": {
         parameters: {
             query?: never;
@@ -2129,6 +2161,12 @@ export interface components {
             answers: components["schemas"]["PaperAnswerView"][];
             judged: boolean;
         };
+        MarksOfPaper: {
+            /** Format: int32 */
+            given: number;
+            /** Format: int32 */
+            of: number;
+        };
         PaperAnswerView: {
             /** Format: int32 */
             question: number;
@@ -2141,6 +2179,7 @@ export interface components {
             say: string;
             cause?: string;
             causeName?: string;
+            marks?: components["schemas"]["MarksOfPaper"];
             /** Format: int32 */
             revision: number;
         };
@@ -6473,6 +6512,52 @@ export interface operations {
         };
     };
     stripsFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    marks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportView"];
+                };
+            };
+        };
+    };
+    marksFile: {
         parameters: {
             query?: {
                 inline?: boolean;

@@ -99,6 +99,7 @@ function Screens() {
           <Route path="/marking/:id" element={<MarkingScreen />} />
           <Route path="/marking/:id/key" element={<ReportScreen kind="key" />} />
           <Route path="/marking/:id/strips" element={<ReportScreen kind="strips" />} />
+          <Route path="/marking/:id/marks" element={<ReportScreen kind="marks" />} />
           <Route path="/ask" element={<AskScreen />} />
           <Route path="/classes" element={<ClassesScreen />} />
           <Route path="/classes/:id" element={<ClassScreen />} />

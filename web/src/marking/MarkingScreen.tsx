@@ -42,6 +42,7 @@ function Pile({ marking }: { marking: Marking }) {
         <DayOfWork marking={marking} />
         <Link to={`/marking/${marking.id}/key`}>Key to print</Link>
         <Link to={`/marking/${marking.id}/strips`}>Strips</Link>
+        <Link to={`/marking/${marking.id}/marks`}>Marks</Link>
         <TakeIn id={marking.id} />
         <Box sx={{ ml: 'auto' }}>
           <Tabs<View>

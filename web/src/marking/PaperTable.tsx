@@ -115,6 +115,11 @@ function Standing({ answer }: { answer: Answer }) {
           corrected to {answer.correction}
         </Box>
       )}
+      {answer.marks && (
+        <Box component="span" sx={{ color: ink.faint, ml: 1, whiteSpace: 'nowrap' }}>
+          {answer.marks.given} of {answer.marks.of} marks
+        </Box>
+      )}
       {answer.how && (
         <Box component="span" sx={{ color: ink.plum, ml: 1 }}>
           {answer.how}

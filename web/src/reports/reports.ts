@@ -1,6 +1,6 @@
 import { api, ask, type Schemas } from '../api/client';
 
-export type ReportKind = 'pupil' | 'class' | 'stand-in' | 'work' | 'key' | 'strips';
+export type ReportKind = 'pupil' | 'class' | 'stand-in' | 'work' | 'key' | 'strips' | 'marks';
 
 type Report = {
   title: string;
@@ -50,6 +50,14 @@ export const reports: Record<ReportKind, Report> = {
     says: 'For the books and a red pen: write the letter beside a wrong answer, and type it later as 7 b.',
     pages: (id) => ask(api.GET('/api/markings/{id}/key/pages', of(id))),
     file: (id) => `/api/markings/${id}/key.pdf`,
+    back: (id) => `/marking/${id}`,
+    backTo: 'Back to the pile',
+  },
+  marks: {
+    title: 'Marks',
+    says: 'What each paper came to, for the mark book.',
+    pages: (id) => ask(api.GET('/api/markings/{id}/marks/pages', of(id))),
+    file: (id) => `/api/markings/${id}/marks.pdf`,
     back: (id) => `/marking/${id}`,
     backTo: 'Back to the pile',
   },

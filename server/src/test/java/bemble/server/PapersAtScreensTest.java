@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.BooleanSupplier;
@@ -129,6 +130,35 @@ class PapersAtScreensTest {
         assertThat(pile(0).get(0).get("given").asString()).isEqualTo("7");
         assertThat(teacher.get("/api/log/" + paper).json().get("working").asString()).contains("could not be read");
         assertThat(teacher.post("/api/attempts/" + paper + "/mark", "").json().get("leftOut").asInt()).isEqualTo(1);
+    }
+
+    /** Where the house style gives marks for method, what was worked well shows in the pile and in the list of marks. */
+    @Test
+    void theWorkingOfAWrongAnswerGetsItsMarks() {
+        teacher.send("PATCH", "/api/style", "{\"methodMarks\":\"lines\"}");
+        try {
+            session = teacher.post("/api/screens", Map.of("classId", classId, "setId", setId, "led", false)).json();
+            Client child = child();
+            JsonNode own = comeIn(child, 0);
+            // 34 + 19 with the carry written and forgotten: the ones are right, the tens are not.
+            Map<String, Object> ones = figure("middle", "3");
+            Map<String, Object> tens = new HashMap<>(figure("middle", "4"));
+            tens.put("place", 1);
+            write(child, own, 2, ones, tens);
+            child.post("/api/in/hand-in", "");
+            await(() -> pile(0).size() == 5);
+            JsonNode marks = pile(0).get(2).get("marks");
+            assertThat(marks.get("given").asInt()).isPositive().isLessThan(marks.get("of").asInt());
+            String page = teacher.get("/api/markings/" + session.get("markingId") + "/marks/pages").text();
+            assertThat(page).contains("Ada").contains(marks.get("given").asInt() + " of " + marks.get("of").asInt());
+            // Another answer than the paper's has no paper behind it.
+            long pupil = session.get("places").get(0).get("pupil").get("id").asLong();
+            String answer = "/api/markings/" + session.get("markingId") + "/papers/" + pupil + "/answers/3";
+            assertThat(teacher.send("PUT", answer, "{\"state\":\"given\",\"given\":\"44\"}").status()).isEqualTo(200);
+            assertThat(pile(0).get(2).get("marks")).isNull();
+        } finally {
+            teacher.send("PATCH", "/api/style", "{\"methodMarks\":\"none\"}");
+        }
     }
 
     @Test

@@ -5,6 +5,7 @@ import bemble.core.print.OwnWork;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.server.log.AttemptService.Attempt;
+import bemble.server.writing.MarkResponse.MarksView;
 import bemble.server.writing.MarkResponse;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -28,8 +29,13 @@ public class PupilPapers {
         this.mapper = mapper;
     }
 
-    /** What a pupil wrote as the answer, and the slip that fits the paper where it went wrong; null where none does. */
-    public record Handed(int question, String given, String slip) {}
+    /**
+     * What a pupil wrote as the answer.
+     *
+     * @param slip the slip that fits the paper where it went wrong; null where none does
+     * @param marks the marks for the paper; null where the house style gives none
+     */
+    public record Handed(int question, String given, String slip, MarksView marks) {}
 
     /**
      * Begins a paper for each problem.
@@ -80,7 +86,7 @@ public class PupilPapers {
             boolean wrong = !marked.verdict().equals("right");
             String answer = marked.answer().text();
             handed.add(new Handed(attempt.question(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())),
-                    wrong && !marked.findings().isEmpty() && marked.say().isEmpty() ? marked.findings().get(0).slip() : null));
+                    wrong && !marked.findings().isEmpty() && marked.say().isEmpty() ? marked.findings().get(0).slip() : null, marked.marks()));
         }
         return handed;
     }

@@ -14,6 +14,7 @@ import bemble.server.marking.MarkingService.Open;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.MarkedSheetView;
 import bemble.server.marking.Views.MarkingView;
+import bemble.server.marking.Views.MarksOfPaper;
 import bemble.server.marking.Views.PaperAnswerView;
 import bemble.server.marking.Views.QuestionLine;
 import bemble.server.rules.SchoolRules;
@@ -133,6 +134,7 @@ class Judging {
                 open.verdict(answer, problem),
                 judged == null ? List.of() : judged.findings().stream().filter(finding -> finding.confidence() >= WORTH_SHOWING)
                         .limit(MOST_PRESUMED).map(finding -> Causes.presumed(finding, problem, alone, kept)).toList(),
-                judged == null ? "" : judged.say(), answer.cause(), Causes.name(answer.cause(), problem, kept), answer.revision());
+                judged == null ? "" : judged.say(), answer.cause(), Causes.name(answer.cause(), problem, kept),
+                answer.marksGiven() == null ? null : new MarksOfPaper(answer.marksGiven(), answer.marksOf()), answer.revision());
     }
 }

@@ -10,13 +10,14 @@ package bemble.server.marking;
  * @param how how it was done, in the teacher's own code
  * @param cause what the teacher decided it is, or null
  * @param revision how often it was changed; 0 where it is not kept yet
+ * @param marksGiven the marks that its paper got, and of how many; null where there is none, or the house style gives none
  * @param paper the slip that the paper fits on which it was worked, where that is at hand; else null
  */
 record MarkedAnswer(long pupilId, int question, String state, String given, String correction, String how, String cause, int revision,
-                    String paper) {
+                    String paper, Integer marksGiven, Integer marksOf) {
     /** An answer that is to be kept. */
     static MarkedAnswer of(long pupilId, int question, String state, String given, String correction, String how, String cause) {
-        return new MarkedAnswer(pupilId, question, state, given, correction, how, cause, 0, null);
+        return new MarkedAnswer(pupilId, question, state, given, correction, how, cause, 0, null, null, null);
     }
 
     /** Whether the same stands there, however often it was changed. */

@@ -207,6 +207,18 @@ class MarkingController {
         return pages.key(teacher.id(), id).pdf("bemble-key.pdf", inline);
     }
 
+    /** What each paper came to. */
+    @GetMapping("/{id}/marks/pages")
+    ReportView marks(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return pages.marks(teacher.id(), id).view();
+    }
+
+    @GetMapping(value = "/{id}/marks.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> marksFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @RequestParam(defaultValue = "false") boolean inline) {
+        return pages.marks(teacher.id(), id).pdf("bemble-marks.pdf", inline);
+    }
+
     /** Strips to cut off, one for each child who needs one. */
     @GetMapping("/{id}/strips/pages")
     ReportView strips(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {

@@ -74,7 +74,7 @@ interface MarkingMapper {
     void keepPaper(@Param("markingId") long markingId, @Param("p") StoredPaper paper);
 
     String ANSWER = "pupil_id, question, state, given, correction, how, cause";
-    String READ_ANSWER = ANSWER + ", revision, paper";
+    String READ_ANSWER = ANSWER + ", revision, paper, marks_given, marks_of";
 
     @Select("select " + READ_ANSWER + " from marked_answer where marking_id = #{markingId} order by pupil_id, question")
     List<MarkedAnswer> answers(long markingId);
@@ -93,7 +93,8 @@ interface MarkingMapper {
             + "cast(#{a.pupilId} as bigint), cast(#{a.question} as int))) as at (marking_id, pupil_id, question) on "
             + "a.marking_id = at.marking_id and a.pupil_id = at.pupil_id and a.question = at.question when matched then update set "
             + "state = #{a.state}, given = #{a.given}, correction = #{a.correction}, how = #{a.how}, cause = #{a.cause,jdbcType=VARCHAR}, "
-            + "verdict = #{verdict}, presumed = null, fact = null, paper = null, unjudged = true, revision = a.revision + 1 when not matched then insert "
+            + "verdict = #{verdict}, presumed = null, fact = null, paper = null, marks_given = null, marks_of = null, "
+            + "unjudged = true, revision = a.revision + 1 when not matched then insert "
             + "(marking_id, " + ANSWER + ", verdict, unjudged, revision) values (#{markingId}, #{a.pupilId}, #{a.question}, #{a.state}, "
             + "#{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, 1))", affectData = true)
     @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
@@ -110,10 +111,11 @@ interface MarkingMapper {
             + "and question = #{j.question} and revision = #{j.revision}")
     void judge(@Param("markingId") long markingId, @Param("pupilId") long pupilId, @Param("j") Judgement judgement);
 
-    /** Notes what the paper fits on which a wrong answer was worked; it waits to be judged by that too. */
-    @Update("update marked_answer set paper = #{slip}, unjudged = true where marking_id = #{markingId} and pupil_id = #{pupilId} "
-            + "and question = #{question} and verdict = 'wrong'")
-    void notePaper(long markingId, long pupilId, int question, String slip);
+    /** Notes the marks of the paper on which an answer was worked, and what it fits where that is wrong; it waits to be judged by that too. */
+    @Update("update marked_answer set paper = case when verdict = 'wrong' then cast(#{t.slip,jdbcType=VARCHAR} as varchar(60)) end, "
+            + "marks_given = #{t.marksGiven,jdbcType=INTEGER}, marks_of = #{t.marksOf,jdbcType=INTEGER}, unjudged = true "
+            + "where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{t.question} and given = #{t.given}")
+    void notePaper(@Param("markingId") long markingId, @Param("pupilId") long pupilId, @Param("t") TakenPapers.Taken taken);
 
     /** How an answer was judged in the light of the paper. */
     record Judgement(int question, String verdict, String presumed, String fact, int revision) {}

@@ -251,10 +251,10 @@ class MarkingService {
         judgements.forEach(judgement -> markings.judge(id, pupilId, judgement));
     }
 
-    /** The working tells more than the answer: what it fits is evidence of what led to a wrong one. */
+    /** The working tells more than the answer: what it fits is evidence of what led to a wrong one, and it gets marks of its own. */
     @Transactional
     void notePapers(long id, long pupilId, List<TakenPapers.Taken> answers) {
-        answers.forEach(taken -> markings.notePaper(id, pupilId, taken.question(), taken.slip()));
+        answers.forEach(taken -> markings.notePaper(id, pupilId, taken));
     }
 
     /**

@@ -10,6 +10,7 @@ import bemble.core.print.TextPages;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
+import bemble.server.classes.Pupil;
 import bemble.server.marking.MarkingService.Open;
 import bemble.server.marking.ReportService.PileKey;
 import bemble.server.marking.ReportService.SheetLines;
@@ -23,6 +24,7 @@ import org.springframework.stereotype.Service;
 /** What goes with a pile on paper: the key to mark books by, and strips to cut off. */
 @Service
 class PilePages {
+    private static final List<Double> MARKS = List.of(0.4, 0.3, 0.3);
     private static final List<Double> CODES = List.of(0.05, 0.45, 0.05, 0.45);
     private static final List<Double> QUESTIONS = List.of(0.06, 0.22, 0.14, 0.58);
     /** An answer and its letters stay on one line. */
@@ -74,6 +76,27 @@ class PilePages {
             parts.add(new Paragraph("Nobody needs a strip: no answer in this pile is wrong yet."));
         }
         return new Report(open.stored().title(), TextPages.of("Strips: " + open.stored().title(), open.schoolClass().name(), parts));
+    }
+
+    /** What each paper came to, for the mark book. */
+    Report marks(long teacherId, long id) {
+        Open open = markings.open(teacherId, id);
+        List<Part> parts = new ArrayList<>();
+        parts.add(new Row(List.of("", "right", "marks, the working counted"), MARKS));
+        for (Pupil pupil : open.schoolClass().pupils()) {
+            List<MarkedAnswer> answers = open.answers(pupil.id());
+            List<Problem> problems = open.sheet(pupil.id()).read();
+            long right = answers.stream().filter(answer -> open.verdict(answer, problems.get(answer.question() - 1)).equals("right")).count();
+            List<MarkedAnswer> worked = answers.stream().filter(answer -> answer.marksOf() != null).toList();
+            StoredPaper paper = open.papers().get(pupil.id());
+            parts.add(new Row(List.of(pupil.name(), paper != null && paper.absent() ? "absent"
+                            : answers.isEmpty() ? "" : right + " of " + problems.size(),
+                    worked.isEmpty() ? "" : worked.stream().mapToInt(MarkedAnswer::marksGiven).sum() + " of "
+                            + worked.stream().mapToInt(MarkedAnswer::marksOf).sum()), MARKS));
+        }
+        parts.add(new Paragraph("Marks for the working stand where it was written at a screen and your house style gives them: one for the "
+                + "answer, and one for each line that is right or follows from what stands before it."));
+        return new Report(open.stored().title(), TextPages.of("Marks: " + open.stored().title(), open.schoolClass().name(), parts));
     }
 
     private static Problem read(String problem) {

@@ -36,8 +36,9 @@ public class TakenPapers {
      *
      * @param given what stands there; empty where the paper is empty
      * @param slip the slip that fits the paper; null where none does, or the paper is right
+     * @param marksGiven the marks that the paper got, and of how many; null where the house style gives none
      */
-    public record Taken(int question, String given, String slip) {}
+    public record Taken(int question, String given, String slip, Integer marksGiven, Integer marksOf) {}
 
     /**
      * Begins a pile of a set as it is now; gives its id.
@@ -72,7 +73,7 @@ public class TakenPapers {
 
     /** Judges what was taken in, by the answers and by the papers on which they were worked. */
     public void judge(long teacherId, long markingId, long pupilId, List<Taken> answers) {
-        markings.notePapers(markingId, pupilId, answers.stream().filter(taken -> taken.slip() != null && !taken.given().isEmpty()).toList());
+        markings.notePapers(markingId, pupilId, answers.stream().filter(taken -> !taken.given().isEmpty()).toList());
         judging.judge(teacherId, markingId, pupilId);
     }
 

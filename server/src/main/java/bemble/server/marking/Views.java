@@ -37,11 +37,14 @@ final class Views {
      * @param say where none of that is likely, a sentence that tells so; else nothing
      * @param cause what the teacher decided, or left out
      * @param causeName the same in a few words
+     * @param marks the marks its paper got, where there is one and the house style gives marks for method
      * @param revision how often it was changed
      */
     record PaperAnswerView(@NotNull int question, @NotNull String state, @NotNull String given, @NotNull String correction,
                       @NotNull String how, @NotNull String verdict, @NotNull List<Presumed> presumed, @NotNull String say, String cause,
-                      String causeName, @NotNull int revision) {}
+                      String causeName, MarksOfPaper marks, @NotNull int revision) {}
+
+    record MarksOfPaper(@NotNull int given, @NotNull int of) {}
 
     /**
      * A pupil's paper.

@@ -34,7 +34,8 @@ class HandedIn {
             return;
         }
         List<Taken> answers = papers.handIn(session.teacherId(), UUID.fromString(place.run())).stream()
-                .map(handed -> new Taken(handed.question(), handed.given(), handed.slip())).toList();
+                .map(handed -> new Taken(handed.question(), handed.given(), handed.slip(),
+                        handed.marks() == null ? null : handed.marks().given(), handed.marks() == null ? null : handed.marks().of())).toList();
         piles.take(session.teacherId(), session.markingId(), pupilId, answers, session.led());
         screens.taken(sessionId, pupilId, OffsetDateTime.now(clock));
         piles.judge(session.teacherId(), session.markingId(), pupilId, answers);
