@@ -2,13 +2,19 @@ package bemble.core.addition;
 
 import static bemble.core.rule.Guard.when;
 
+import bemble.core.hand.ChosenMethod;
+import bemble.core.hand.Hand;
+import bemble.core.hand.Slip;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.rule.Guard;
 import bemble.core.rule.Theme;
 import bemble.core.rule.Turn;
+import bemble.core.stack.AnswerSlips;
 import bemble.core.stack.Carry;
+import bemble.core.stack.CopyRules;
 import bemble.core.stack.Digit;
+import bemble.core.stack.GoesTo;
 import bemble.core.stack.InFront;
 import bemble.core.stack.Total;
 import bemble.core.style.MethodName;
@@ -25,6 +31,9 @@ public final class AdditionRules {
             new Theme<>("total", COLUMN, List.of(
                     total("no-carry", "does not add the carry", q -> q.careful() - q.carryIn()),
                     total("carry-twice", "adds the carry twice", q -> q.careful() + q.carryIn()),
+                    total("carry-as-ten", "adds the carry as ten", q -> q.careful() + 9 * q.carryIn()),
+                    total("carry-away", "takes the carry away", q -> q.careful() - 2 * q.carryIn()),
+                    total("counted-short", "counts on and ends one short", q -> q.careful() - (q.digits().size() - 1)),
                     total("one-more", "makes the total one more", q -> q.careful() + 1),
                     total("one-less", "makes the total one less", q -> q.careful() - 1),
                     total("upper", "takes the upper digit for the total", q -> q.digits().get(0) + q.carryIn()),
@@ -93,14 +102,51 @@ public final class AdditionRules {
                             when("over-fifteen", "where the total is fifteen or more", q -> q.total() > 14),
                             when("nine", "where the total is 9", q -> q.total() == 9),
                             when("under-ten", "where the total is less than ten", q -> q.total() < 10),
-                            when("carry", "where a carry came in", q -> q.carryIn() > 0)),
+                            when("carry", "where a carry came in", q -> q.carryIn() > 0),
+                            when("made-by-carry", "where only the carry made a ten", q -> q.total() > 9 && q.total() - q.carryIn() < 10),
+                            when("twenty", "where the total is twenty or more", q -> q.total() > 19)),
                     BLOCKS),
             new Theme<>("in-front", COLUMN, List.of(
                     Turn.of("none", "writes nothing in front of the last digit", InFront.class, (q, hand) -> q.careful() > 0 ? 0 : null),
                     Turn.of("one", "writes 1 in front of the last digit", InFront.class, (q, hand) -> 1)),
                     List.of(Guard.always(), when("over-ten", "where the last total is ten or more", q -> q.total() > 9),
                             when("under-ten", "where the last total is less than ten", q -> q.total() < 10)),
-                    BLOCKS));
+                    BLOCKS),
+            new Theme<>("split", COLUMN, List.of(
+                    split("swapped", "writes the tens digit of a total and carries the ones digit", total -> total / 10, total -> total % 10),
+                    split("both", "writes a total whole and carries nothing", total -> total, total -> 0),
+                    split("tens-only", "writes the tens digit of a total and carries nothing", total -> total / 10, total -> 0),
+                    split("nine", "writes 9 where a total is more, and carries nothing", total -> 9, total -> 0),
+                    split("zero", "writes 0 where a total is ten or more, and carries nothing", total -> 0, total -> 0)),
+                    List.of(Guard.always(), when("last", "in the last column", Sum::last), when("not-last", "in every column but the last", q -> !q.last()),
+                            when("round", "where the total ends in 0", q -> q.total() % 10 == 0),
+                            when("over-fifteen", "where the total is fifteen or more", q -> q.total() > 14)),
+                    BLOCKS),
+            new Theme<>("carry-goes", COLUMN, List.of(
+                    Turn.of("further", "carries into the column after the next", GoesTo.class, (q, hand) -> q.place() + 2)),
+                    List.of(Guard.always(), when("first", "out of the ones column", q -> q.place() == 0),
+                            when("not-first", "out of every column but the ones", q -> q.place() != 0)), BLOCKS),
+            new Theme<>("order", COLUMN, List.of(
+                    new Turn<ChosenMethod>("left", "begins at the left and carries to the right",
+                            here -> Slip.at(ChosenMethod.class, (q, hand) -> here.test(q) ? new FromTheLeft() : null))),
+                    List.of(Guard.always()), BLOCKS),
+            CopyRules.read(COLUMN), CopyRules.set(COLUMN), CopyRules.answer(COLUMN, AnswerSlips::written));
+
+    /** What a column comes to, as its figures are written. */
+    private record Sum(int total, boolean last) {}
+
+    private interface OfTotal {
+        int of(int total);
+    }
+
+    /** The digit that is written and what is carried belong together. */
+    private static Turn<Sum> split(String id, String words, OfTotal written, OfTotal carried) {
+        return new Turn<>(id, words, here -> Slip.at(Digit.class, (Digit q, Hand hand) -> q.total() > 9 && q.total() < 100
+                        && here.test(new Sum(q.total(), q.last())) ? (Integer) written.of(q.total()) : null)
+                .and(Slip.at(Carry.class, (Carry q, Hand hand) -> q.total() > 9 && here.test(new Sum(q.total(), false)) ? (Integer) carried.of(q.total()) : null))
+                .and(Slip.at(InFront.class, (InFront q, Hand hand) -> q.total() > 9 && here.test(new Sum(q.total(), true))
+                        ? (Integer) carried.of(q.total()) : null)));
+    }
 
     private AdditionRules() {}
 

@@ -2,11 +2,13 @@ package bemble.core.division;
 
 import static bemble.core.rule.Guard.when;
 
+import bemble.core.hand.ChosenMethod;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Slip;
 import bemble.core.rule.Guard;
 import bemble.core.rule.Theme;
 import bemble.core.rule.Turn;
+import bemble.core.stack.CopyRules;
 import bemble.core.stack.Left;
 import bemble.core.style.MethodName;
 import java.math.BigInteger;
@@ -70,12 +72,35 @@ public final class DivisionRules {
                     new Turn<Remainder>("none", "leaves the remainder off", here -> Slip.unwritten(Remainder.class, (q, rest) -> here.test(q)))),
                     List.of(Guard.always(), when("one", "where it is 1", q -> q.left().equals(BigInteger.ONE)),
                             when("small", "where it is less than half of the divisor", q -> q.left().shiftLeft(1).compareTo(q.divisor()) < 0),
-                            when("large", "where it is more than half of the divisor", q -> q.left().shiftLeft(1).compareTo(q.divisor()) > 0)), COUNTERS));
+                            when("large", "where it is more than half of the divisor", q -> q.left().shiftLeft(1).compareTo(q.divisor()) > 0)), COUNTERS),
+            new Theme<>("remainder-goes", BOTH, List.of(
+                    Turn.of("point", "writes the remainder behind a point", RemainderGoes.class, (q, hand) -> RemainderGoes.Where.BEHIND_A_POINT),
+                    Turn.of("digit", "writes the remainder as the last digit", RemainderGoes.class, (q, hand) -> RemainderGoes.Where.AS_LAST_DIGITS)),
+                    List.of(Guard.always()), COUNTERS),
+            new Theme<>("set-out", BOTH, List.of(
+                    turn("first-digit", "divides by the divisor's first digit only", DivisionSlips.setOut(DivisionPaper.DIVISOR, divisor -> DivisionSlips.oneDigit(divisor, 0))),
+                    turn("last-digit", "divides by the divisor's last digit only",
+                            DivisionSlips.setOut(DivisionPaper.DIVISOR, divisor -> DivisionSlips.oneDigit(divisor, divisor.length() - 1))),
+                    turn("zeros-passed", "passes over a 0 of the number that is shared", DivisionSlips.setOut(DivisionPaper.DIVIDEND, DivisionSlips::withoutZeros))),
+                    List.of(Guard.always()), COUNTERS),
+            new Theme<>("ends", BOTH, List.of(
+                    turn("early", "stops before the last digit", Slip.at(LowestPlace.class, (q, hand) -> DivisionSlips.stopEarly(q))),
+                    turn("early-with-rest", "stops before the last digit and writes all that is left as remainder", DivisionSlips.stopped(1)),
+                    turn("rounded-up", "takes one more where something is left", DivisionSlips.roundedUp())),
+                    List.of(Guard.always()), COUNTERS),
+            new Theme<>("zeros-behind", BOTH, List.of(
+                    Turn.of("one", "writes a 0 behind a digit of the quotient", ZerosBehind.class, (q, hand) -> 1)),
+                    List.of(when("last", "at its end", ZerosBehind::last), when("first", "that is its first", q -> q.first() && !q.last())), COUNTERS),
+            CopyRules.read(BOTH));
 
     private DivisionRules() {}
 
     /** What is left of what was shared, written or passed on. */
     private record Rest(BigInteger from, BigInteger product, boolean last) {}
+
+    private static Turn<ChosenMethod> turn(String id, String words, Slip slip) {
+        return new Turn<>(id, words, here -> Slip.in(chosen -> here.test(chosen) ? slip : base -> base));
+    }
 
     private interface Otherwise<Q, A> {
         A of(Q question);

@@ -122,7 +122,7 @@ public final class DivisionSlips {
     }
 
     /** One more is taken at the last place, and all that is there goes into it. */
-    private static Slip roundedUp() {
+    static Slip roundedUp() {
         return base -> {
             BigInteger[] all = new BigInteger[1];
             return at(Goes.class, (Goes q, Hand hand) -> {
@@ -134,7 +134,7 @@ public final class DivisionSlips {
     }
 
     /** So many digits of the dividend are not divided any more; with what is left they are the remainder. */
-    private static Slip stopped(int digits) {
+    static Slip stopped(int digits) {
         return Slip.in(chosen -> {
             String dividend = chosen.problem().operands().get(0).digits();
             return at(LowestPlace.class, (LowestPlace q, Hand hand) -> {
@@ -182,7 +182,7 @@ public final class DivisionSlips {
         return q.partial().compareTo(q.divisor().multiply(BigInteger.TEN)) >= 0 ? 9 : null;
     }
 
-    private static int stopEarly(LowestPlace q) {
+    static int stopEarly(LowestPlace q) {
         if (q.first() == 0) {
             throw new Stuck("the quotient has one digit only");
         }
@@ -225,19 +225,19 @@ public final class DivisionSlips {
         return new BigInteger(left.toString());
     }
 
-    private static Slip setOut(String line, UnaryOperator<Numeral> copy) {
+    static Slip setOut(String line, UnaryOperator<Numeral> copy) {
         return at(LineUp.class, (q, hand) -> q.lines().get(0).equals(line)
                 ? List.of(new Placed(copy.apply(q.numbers().get(0)), 0)) : null);
     }
 
     /** Without the zeros between other digits. */
-    private static Numeral withoutZeros(Numeral dividend) {
+    static Numeral withoutZeros(Numeral dividend) {
         String digits = dividend.digits();
         String end = digits.replaceAll("0+$", "");
         return Numeral.of(end.isEmpty() ? "0" : end.replace("0", "") + digits.substring(end.length()));
     }
 
-    private static Numeral oneDigit(Numeral divisor, int index) {
+    static Numeral oneDigit(Numeral divisor, int index) {
         String digit = divisor.digits().substring(index, index + 1);
         if (digit.equals("0")) {
             throw new Stuck("nothing can be divided by 0");

@@ -2,11 +2,15 @@ package bemble.core.multiplication;
 
 import static bemble.core.rule.Guard.when;
 
+import bemble.core.hand.Hand;
+import bemble.core.hand.Slip;
 import bemble.core.problem.Problem;
 import bemble.core.rule.Guard;
 import bemble.core.rule.Theme;
 import bemble.core.rule.Turn;
+import bemble.core.stack.AnswerSlips;
 import bemble.core.stack.Carry;
+import bemble.core.stack.CopyRules;
 import bemble.core.stack.Digit;
 import bemble.core.stack.InFront;
 import bemble.core.stack.Total;
@@ -44,10 +48,13 @@ public final class MultiplicationRules {
                             new Guard<>("last", "with the first digit of the upper number", (q, problem) -> q.place() - q.row() == highest(problem)),
                             when("first", "with the last digit of the upper number", q -> q.place() == q.row()),
                             when("later-row", "in every row but the first", q -> q.row() > 0),
+                            when("unmatched", "where the two digits do not stand under each other", q -> q.place() - q.row() != q.row()),
+                            when("unmatched-later", "where the two digits do not stand under each other, but not in the first row", q -> q.row() > 0 && q.place() - q.row() != q.row()),
                             when("first-row", "in the first row", q -> q.row() == 0)), BOX),
             new Theme<>("with-carry", LONG, List.of(
                     carried("no-carry", "does not add the carry", q -> q.product()),
                     carried("twice", "adds the carry twice", q -> q.product() + 2 * q.carryIn()),
+                    carried("old-one", "adds the carry of the row before too", q -> q.product() + q.carryIn() + q.carryBefore()),
                     carried("first", "adds the carry before multiplying", q -> q.factor() * (q.top() + q.carryIn())),
                     carried("one-only", "adds 1 for the carry", q -> q.product() + 1),
                     carried("one-more", "adds one more than the carry", q -> q.product() + q.carryIn() + 1),
@@ -89,6 +96,7 @@ public final class MultiplicationRules {
                             when("upper-round", "where the upper number ends in 0", q -> q.top().digit(0) == 0)), BOX),
             new Theme<>("rows-total", LONG, List.of(
                     rows("no-carry", "does not add a carry of the rows", q -> q.careful() - q.carryIn()),
+                    rows("carry-twice", "adds a carry of the rows twice", q -> q.careful() + q.carryIn()),
                     rows("one-more", "makes a total of the rows one more", q -> q.careful() + 1),
                     rows("upper", "takes the upper row's digit for the total", q -> q.digits().get(0) + q.carryIn()),
                     rows("lower", "takes the lower row's digit for the total", q -> q.digits().get(q.digits().size() - 1) + q.carryIn()),
@@ -96,7 +104,27 @@ public final class MultiplicationRules {
                             ? Math.abs(q.digits().get(0) - q.digits().get(1)) + q.carryIn() : q.careful())),
                     List.of(Guard.always(), when("lone", "where a digit stands alone", q -> q.digits().size() == 1),
                             when("tens", "in the tens column", q -> q.place() == 1), when("zero", "where a digit is 0", q -> q.digits().contains(0)),
-                            when("not-lone", "where there are two digits", q -> q.digits().size() > 1)), BOX));
+                            when("not-lone", "where there are two digits", q -> q.digits().size() > 1)), BOX),
+            new Theme<>("row-split", LONG, List.of(
+                    split("swapped", "writes the tens digit of a product and carries the ones digit", total -> total / 10, total -> total % 10),
+                    split("both", "writes a product whole and carries nothing", total -> total, total -> 0),
+                    split("tens-only", "writes the tens digit of a product and carries nothing", total -> total / 10, total -> 0)),
+                    List.of(Guard.always(), when("round", "where it ends in 0", total -> total % 10 == 0)), BOX),
+            CopyRules.read(LONG), CopyRules.answer(LONG, AnswerSlips::written));
+
+    private interface OfTotal {
+        int of(int total);
+    }
+
+    /** The digit that is written and what is carried belong together. */
+    private static Turn<Integer> split(String id, String words, OfTotal written, OfTotal carried) {
+        return new Turn<>(id, words, here -> Slip.at(Digit.class, (Digit q, Hand hand) -> q.ofProduct() && q.total() > 9 && here.test(q.total())
+                        && (!q.last() || written.of(q.total()) > 9) ? (Integer) written.of(q.total()) : null)
+                .and(Slip.at(Carry.class, (Carry q, Hand hand) -> q.ofProduct() && q.total() > 9 && here.test(q.total())
+                        ? (Integer) carried.of(q.total()) : null))
+                .and(Slip.at(InFront.class, (InFront q, Hand hand) -> q.ofProduct() && q.total() > 9 && here.test(q.total()) && written.of(q.total()) > 9
+                        ? (Integer) 0 : null)));
+    }
 
     private MultiplicationRules() {}
 

@@ -63,7 +63,7 @@ public final class AnswerSlips {
      *
      * @param otherwise the digits that are written, from those that belong there
      */
-    private static Slip written(UnaryOperator<String> otherwise) {
+    public static Slip written(UnaryOperator<String> otherwise) {
         return otherwise(otherwise, (otherNumber, lowest) -> Slip.at(Digit.class, (Digit q, Hand hand) -> isAnswer(q.at().line())
                         ? digit(otherNumber, q.at().place() - lowest) : null)
                 .and(Slip.at(InFront.class, (InFront q, Hand hand) -> isAnswer(q.at().line())

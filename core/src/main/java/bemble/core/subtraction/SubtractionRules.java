@@ -2,12 +2,14 @@ package bemble.core.subtraction;
 
 import static bemble.core.rule.Guard.when;
 
+import bemble.core.hand.Hand;
 import bemble.core.hand.Slip;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.rule.Guard;
 import bemble.core.rule.Theme;
 import bemble.core.rule.Turn;
+import bemble.core.stack.CopyRules;
 import bemble.core.style.MethodName;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,6 +57,8 @@ public final class SubtractionRules {
                             when("one-apart", "where the lower digit is one more", q -> q.lower() == q.upper() + 1),
                             when("far-apart", "where the lower digit is more than five more", q -> q.lower() > q.upper() + 5),
                             when("touched", "where the upper digit has given a ten", Column::touched),
+                            when("made-0", "where the upper digit has become 0", q -> q.touched() && q.upper() == 0),
+                            when("given-0", "where the upper digit is 0 from the beginning", q -> !q.touched() && q.upper() == 0),
                             when("untouched", "where the upper digit stands as it was given", q -> !q.touched()))), BLOCKS),
             new Theme<>("difference", BOTH, List.of(
                     worked("one-more", "writes one more", (upper, lower) -> upper - lower + 1),
@@ -74,6 +78,7 @@ public final class SubtractionRules {
                             when("upper-9", "where the upper digit is 9", q -> q.upper() == 9),
                             when("upper-5", "where the upper digit is 5", q -> q.upper() == 5),
                             when("lone", "where nothing stands below", Column::lone),
+                            when("some", "where something is taken away", q -> q.lower() > 0),
                             when("got-ten", "where ten was got", q -> q.upper() > 9),
                             when("no-ten", "where no ten was got", q -> q.upper() < 10),
                             when("touched", "where the upper digit has given or got a ten", Column::touched))), BLOCKS),
@@ -98,7 +103,21 @@ public final class SubtractionRules {
                     Turn.of("ten-only", "makes 10 of the column's digit", Raised.class, (q, hand) -> q.before() > 0 ? 10 : null),
                     Turn.of("eleven", "gives the column 11 instead of ten", Raised.class, (q, hand) -> q.before() + 11)),
                     List.of(Guard.always(), when("across", "across a 0", Raised::across), when("next", "from the next column", q -> !q.across()),
-                            when("zero", "where it is 0", q -> q.before() == 0)), BLOCKS));
+                            when("zero", "where it is 0", q -> q.before() == 0)), BLOCKS),
+            new Theme<>("ten-needed", EXCHANGE, List.of(
+                    new Turn<Column>("always", "gets a ten in every column", here -> Slip.at(NeedsTen.class,
+                                    (q, hand) -> q.last() || q.left() < 0 || !here.test(Column.of(q)) ? null : true)
+                            .and(Slip.at(Difference.class, (q, hand) -> q.top() - q.away() > 9 ? (q.top() - q.away()) % 10 : null)))),
+                    List.of(Guard.always(), when("equal", "where both digits are equal", q -> q.upper() == q.lower()),
+                            when("not-first", "in every column but the ones", q -> q.place() != 0)), BLOCKS),
+            new Theme<>("ten-from", EXCHANGE, List.of(
+                    new Turn<Giver>("far-left", "takes the ten from the far left", here -> Slip.at(Giver.class, (Giver q, Hand hand) ->
+                            q.highest() > q.place() && here.test(q) ? q.highest() : null).and(Slip.at(Receiver.class, (Receiver q, Hand hand) -> q.needing())))),
+                    List.of(Guard.always()), BLOCKS),
+            new Theme<>("ten-goes", EXCHANGE, List.of(
+                    Turn.of("straight", "takes the ten straight across the zeros", Receiver.class, (q, hand) -> q.needing())),
+                    List.of(Guard.always()), BLOCKS),
+            CopyRules.read(BOTH), CopyRules.set(BOTH), CopyRules.answer(BOTH, SubtractionSlips::answered));
 
     private SubtractionRules() {}
 

@@ -164,7 +164,7 @@ public final class SubtractionSlips {
     }
 
     /** Another number in the answer's squares than the one that was worked. */
-    private static Slip answered(UnaryOperator<String> otherwise) {
+    static Slip answered(UnaryOperator<String> otherwise) {
         return AnswerSlips.otherwise(otherwise, (other, lowest) -> at(Difference.class, (Difference q, Hand hand) ->
                 AnswerSlips.digit(other, q.at().place() - lowest)));
     }
