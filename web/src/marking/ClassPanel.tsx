@@ -74,7 +74,7 @@ export function ClassPanel({ marking }: { marking: Marking }) {
       <Trouble message={make.error?.message} />
       {groups.map((group) => (
         <Box key={group.slip} sx={{ borderTop: `1px solid ${ink.hair}`, py: 1 }}>
-          <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
+          <Box sx={{ display: 'flex', columnGap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
             <Box sx={{ fontWeight: 700, fontSize: 17 }}>{group.name}</Box>
             <Box sx={{ color: ink.faint }}>
               {group.sureness} · a hand that {group.label}
@@ -95,7 +95,6 @@ export function ClassPanel({ marking }: { marking: Marking }) {
             >
               Make a set for this group
             </Button>
-            <NameRule rule={group.slip} operation={group.operation} name={group.name} />
             {group.telling && (
               <Box sx={{ alignSelf: 'center' }}>
                 A question that tells:{' '}
@@ -104,6 +103,7 @@ export function ClassPanel({ marking }: { marking: Marking }) {
                 </Box>
               </Box>
             )}
+            <NameRule rule={group.slip} operation={group.operation} name={group.name} />
           </Box>
         </Box>
       ))}
