@@ -29,7 +29,14 @@ export function NameRule({ rule, operation, name }: Props) {
         keep.mutate({ rule, operation, name: typed }, { onSuccess: () => setTyped(undefined) });
       }}
       onKeyDown={(event) => event.key === 'Escape' && setTyped(undefined)}
-      sx={{ display: 'flex', gap: 1, alignItems: 'flex-start', flexBasis: '100%', maxWidth: 620, '& button': { whiteSpace: 'nowrap' } }}
+      sx={{
+        display: 'flex',
+        gap: 1,
+        alignItems: 'flex-start',
+        flexBasis: '100%',
+        maxWidth: 620,
+        '& button': { whiteSpace: 'nowrap' },
+      }}
     >
       <Field
         label="Its name, as you would tell a colleague"
