@@ -628,6 +628,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/{id}/papers/{pupil}/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["entry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/markings/{id}/import": {
         parameters: {
             query?: never;
@@ -1636,6 +1652,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/forms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forms"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log/deleted": {
         parameters: {
             query?: never;
@@ -1999,6 +2031,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["delete_5"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/entries/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2856,6 +2904,15 @@ export interface components {
             state: string;
             how?: string;
         };
+        TypedEntry: {
+            key: string;
+            line?: string;
+            cause?: string;
+            questions?: number[];
+            /** Format: int32 */
+            seen?: number;
+            follows?: string;
+        };
         AnswersTaken: {
             /** Format: int32 */
             answers: number;
@@ -3068,6 +3125,7 @@ export interface components {
                 [key: string]: string;
             };
             given: string;
+            slips?: string[];
         };
         DiagnoseResponse: {
             verdict: string;
@@ -3236,6 +3294,8 @@ export interface components {
             first: number;
         };
         AccountState: {
+            /** Format: int64 */
+            id?: number;
             teacher?: string;
             first: boolean;
             demo?: components["schemas"]["Credentials"];
@@ -3514,6 +3574,13 @@ export interface components {
             example?: string;
             telling?: string;
         };
+        FormView: {
+            id: string;
+            pattern: string;
+            movesOn: boolean;
+            example: string;
+            means: string;
+        };
         LogPage: {
             entries: components["schemas"]["EntryView"][];
             /** Format: int32 */
@@ -3630,6 +3697,10 @@ export interface components {
             name: string;
             /** Format: date-time */
             leftAt: string;
+        };
+        TakenBackView: {
+            line: string;
+            paper: components["schemas"]["MarkedPaperView"];
         };
         Deleted: {
             ids: number[];
@@ -4937,6 +5008,33 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["RestOfPaper"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedPaperView"];
+                };
+            };
+        };
+    };
+    entry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedEntry"];
             };
         };
         responses: {
@@ -6671,6 +6769,26 @@ export interface operations {
             };
         };
     };
+    forms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormView"][];
+                };
+            };
+        };
+    };
     deleted: {
         parameters: {
             query?: {
@@ -7194,6 +7312,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenBackView"];
+                };
             };
         };
     };

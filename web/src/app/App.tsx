@@ -5,6 +5,7 @@ import { FirstAccount } from '../account/FirstAccount';
 import { SignIn } from '../account/SignIn';
 import { useAccount } from '../account/useAccount';
 import { LogScreen } from '../log/LogScreen';
+import { useSendingPiles } from '../marking/useMarking';
 import { PaperScreen } from '../paper/PaperScreen';
 import { StyleScreen } from '../style/StyleScreen';
 import { Spine } from './Spine';
@@ -50,7 +51,6 @@ export function App() {
 
 function Screens() {
   const account = useAccount();
-  const { pathname } = useLocation();
   if (account.isPending) {
     return <Box sx={{ p: 4 }}>Opening Bemble …</Box>;
   }
@@ -65,6 +65,22 @@ function Screens() {
   if (!account.data.teacher) {
     return account.data.first ? <FirstAccount /> : <SignIn demo={account.data.demo} />;
   }
+  return (
+    <>
+      {account.data.id !== undefined && <SendingPiles teacher={account.data.id} />}
+      <SignedIn teacher={account.data.teacher} />
+    </>
+  );
+}
+
+/** Sends on what was marked, whichever screen is open. */
+function SendingPiles({ teacher }: { teacher: number }) {
+  useSendingPiles(teacher);
+  return null;
+}
+
+function SignedIn({ teacher }: { teacher: string }) {
+  const { pathname } = useLocation();
   if (pathname === '/board') {
     return <BoardScreen />;
   }
@@ -84,7 +100,7 @@ function Screens() {
         height: '100dvh',
       }}
     >
-      <Spine teacher={account.data.teacher} />
+      <Spine teacher={teacher} />
       <Box component="main" sx={{ minHeight: 0, overflow: 'auto' }}>
         <Routes>
           <Route path="/today" element={<TodayScreen />} />

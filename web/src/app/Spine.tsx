@@ -1,6 +1,8 @@
 import { Box, Button } from '@mui/material';
 import { NavLink, useLocation } from 'react-router';
 import { useSignOut } from '../account/useAccount';
+import { useUnkept } from '../marking/useMarking';
+import { appearsLate } from './appearsLate';
 import { ink } from './theme';
 
 /** The screens; `beside` is what belongs to one without standing below its address. */
@@ -14,6 +16,21 @@ const screens: { to: string; name: string; beside?: string[] }[] = [
   { to: '/log', name: 'Log' },
   { to: '/style', name: 'House style' },
 ];
+
+/** What was marked and is not yet kept, on whichever page one is. */
+function Unkept() {
+  const piles = useUnkept().split(' ').filter(Boolean);
+  return piles.map((each) => {
+    const [id, count] = each.split(':');
+    return (
+      <Box key={id} component="span" role="status" sx={appearsLate}>
+        <NavLink to={`/marking/${id}`} style={{ fontSize: 14, whiteSpace: 'normal' }}>
+          {count} not yet kept
+        </NavLink>
+      </Box>
+    );
+  });
+}
 
 /** The spine at the left, like a book's binding: the screens, and who is signed in. */
 export function Spine(props: { teacher: string }) {
@@ -75,6 +92,7 @@ export function Spine(props: { teacher: string }) {
           {screen.name}
         </NavLink>
       ))}
+      <Unkept />
       <Box
         sx={{
           mt: { sm: 'auto' },

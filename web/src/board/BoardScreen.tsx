@@ -1,4 +1,4 @@
-import { Box } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Navigate, useLocation, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
@@ -49,10 +49,15 @@ function LessonOnBoard({ works, at, step, back }: BoardState) {
   const mistake = useMistake(lesson.work);
   const worked = useWorked(mistake.shown ?? lesson.work);
   const subject = useSubject(lesson, mistake, worked.isSuccess && !worked.isPlaceholderData);
+  // Leaving takes the board's place in the history: Back does not lead onto it again.
+  const leave = (left: number) => void navigate(back, { state: { step: left }, replace: true });
   if (worked.isError) {
     return (
-      <Box sx={{ p: 6 }}>
+      <Box sx={{ p: 6 }} onKeyDown={(event) => event.key === 'Escape' && leave(step)}>
         <Trouble message={worked.error.message} />
+        <Button variant="outlined" autoFocus onClick={() => leave(step)} sx={{ mt: 2 }}>
+          Leave the board
+        </Button>
       </Box>
     );
   }
@@ -66,7 +71,7 @@ function LessonOnBoard({ works, at, step, back }: BoardState) {
       startAt={step}
       lesson={lesson}
       mistake={mistake}
-      onLeave={(left) => navigate(back, { state: { step: left } })}
+      onLeave={leave}
     />
   );
 }

@@ -61,7 +61,7 @@ export function ClassPanel({ marking }: { marking: Marking }) {
       ],
       at: 0,
       step: 1,
-      back: `/marking/${marking.id}`,
+      back: `/marking/${marking.id}?view=class`,
     };
     void navigate('/board', { state });
   };

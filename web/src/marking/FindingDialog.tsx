@@ -8,7 +8,7 @@ import { MistakeMarks } from '../board/MistakeMarks';
 import { useStyle, useWorked } from '../paper/usePaper';
 import { SheetPainter } from '../sheet/SheetPainter';
 
-export type Opened = { problem: string; given: string; slip: string };
+export type Opened = { problem: string; given: string; slips: string[] };
 
 /** A wrong answer's presumed working beside the right one, step by step, ringed where it first goes wrong. */
 export function FindingDialog({ opened, onClose }: { opened: Opened; onClose: () => void }) {
@@ -16,16 +16,13 @@ export function FindingDialog({ opened, onClose }: { opened: Opened; onClose: ()
   const choices = style.data?.chosen;
   const right = useWorked(choices && { problem: opened.problem, style: choices });
   const judged = useQuery<Schemas['DiagnoseResponse'], Refused>({
-    queryKey: ['diagnose', opened.problem, opened.given, choices],
-    queryFn: () =>
-      ask(
-        api.POST('/api/diagnose', { body: { problem: opened.problem, given: opened.given, style: choices } }),
-      ),
+    queryKey: ['diagnose', opened, choices],
+    queryFn: () => ask(api.POST('/api/diagnose', { body: { ...opened, style: choices } })),
     enabled: choices !== undefined,
   });
   const [step, setStep] = useState<number>();
   const finding =
-    judged.data?.findings.find((each) => each.slip === opened.slip && each.working) ??
+    judged.data?.findings.find((each) => isOf(each, opened.slips) && each.working) ??
     judged.data?.findings.find((each) => each.working);
   const steps = Math.max(lastOf(right.data), lastOf(finding?.working));
   const now = step ?? steps;
@@ -74,6 +71,9 @@ export function FindingDialog({ opened, onClose }: { opened: Opened; onClose: ()
     </Dialog>
   );
 }
+
+const isOf = (finding: Schemas['DiagnosedView'], slips: string[]) =>
+  finding.slip === slips[0] && finding.with === slips[1];
 
 const lastOf = (worked?: Schemas['WorkResponse']) =>
   worked?.steps.filter((step) => step.part === 'work').length ?? 1;

@@ -1,154 +1,279 @@
-import { Box } from '@mui/material';
-import { useState, type FocusEvent, type KeyboardEvent } from 'react';
-import { digits, ink } from '../app/theme';
+import { useVirtualizer, type Range } from '@tanstack/react-virtual';
+import { Box, Button } from '@mui/material';
+import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { readEntry } from './entry';
-import { OtherWindow } from './OtherWindow';
-import { useKeepPaper, type Marking, type Paper } from './useMarking';
+import { GridSquare } from './GridSquare';
+import { knownAs } from './line';
+import { NotYetKept } from './NotYetKept';
+import { add, takeBack, type Entry } from './queue';
+import { useLineForms, usePile, type Answer, type Marking, type Paper } from './useMarking';
 
 const signs: Record<string, string> = { right: '✓', blank: '–', 'not-reached': '/', unclear: '?' };
+const written: Record<string, string> = { '✓': '=', '–': '-', '': '<' };
+const rowHeight = 31;
+const namesWidth = 150;
+/** How many squares beyond what is seen are drawn. */
+const beyond = 4;
+
+/** What is drawn of a line of squares: what is seen, and the one in which the hand is. */
+const withFocused = (focused: number | undefined) => (range: Range) => {
+  const first = Math.max(0, range.startIndex - beyond);
+  const last = Math.min(range.count - 1, range.endIndex + beyond);
+  const seen = Array.from({ length: last - first + 1 }, (_, i) => first + i);
+  return focused === undefined || focused >= range.count || seen.includes(focused)
+    ? seen
+    : [...seen, focused].sort((one, other) => one - other);
+};
 
 /** Pupils down, questions across: each square takes an answer or a sign. */
 export function GridPanel({ marking }: { marking: Marking }) {
-  const keep = useKeepPaper(marking.id);
+  const forms = useLineForms();
+  const pile = usePile(marking.id);
+  const [says, setSays] = useState('');
   const [fault, setFault] = useState<string>();
-  const most = Math.max(...marking.sheets.map((sheet) => sheet.questions.length));
-  const widths = Array.from({ length: most }, (_, i) => width(marking, i));
-  const take = (event: FocusEvent<HTMLInputElement>, paper: Paper, question: number) => {
-    const typed = event.target.value.trim();
-    if (typed === shown(paper, question) || (typed === '' && shown(paper, question) === '')) {
-      return;
-    }
-    if (typed === '') {
-      keep.mutate({ kind: 'remove', pupil: paper.pupil.id, question });
-      return;
-    }
-    const entry = readEntry(
-      `${question} ${typed === '✓' ? '=' : typed === '–' ? '-' : typed}`,
+  const [focused, setFocused] = useState<[number, number]>();
+  const scroller = useRef<HTMLDivElement>(null);
+  const columns = Math.max(...marking.sheets.map((sheet) => sheet.questions.length));
+  const there = useMemo(() => marking.papers.map(byQuestion), [marking.papers]);
+  const widths = useMemo(
+    () => Array.from({ length: columns }, (_, i) => width(marking, there, i)),
+    [marking, there, columns],
+  );
+  const rows = useVirtualizer({
+    count: marking.papers.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => rowHeight,
+    rangeExtractor: withFocused(focused?.[0]),
+    scrollPaddingStart: rowHeight,
+  });
+  const across = useVirtualizer({
+    horizontal: true,
+    count: columns,
+    getScrollElement: () => scroller.current,
+    estimateSize: (i) => widths[i] ?? 60,
+    rangeExtractor: withFocused(focused?.[1]),
+    scrollPaddingStart: namesWidth,
+  });
+
+  // The same for every square however often something is saved, so that a key draws one square and not all.
+  const now = useRef({ forms: forms.data ?? [], marking });
+  useEffect(() => {
+    now.current = { forms: forms.data ?? [], marking };
+  }, [forms.data, marking]);
+  const take = useCallback((paper: Paper, question: number, typed: string) => {
+    const known = knownAs(
+      `${question} ${written[typed] ?? typed}`,
+      now.current.forms,
       paper,
-      marking,
+      now.current.marking,
     );
-    setFault('fault' in entry ? `${paper.pupil.name}: ${entry.fault}` : undefined);
-    if (!('fault' in entry)) {
-      entry.changes.forEach((change) => keep.mutate(change));
+    setFault(known.fault && `${paper.pupil.name}, question ${question}: ${known.fault}`);
+    if (known.entry) {
+      setSays('');
+      add(now.current.marking.id, known.entry);
+    }
+    return known.entry !== undefined;
+  }, []);
+
+  const undo = () => {
+    const back = takeBack(marking.id);
+    const name = marking.papers.find((paper) => paper.pupil.id === back?.pupil)?.pupil.name;
+    setSays(back ? `Taken back: ${name}, ${back.says}.` : 'There is nothing to take back.');
+  };
+
+  const go = (row: number, column: number) => {
+    rows.scrollToIndex(row);
+    across.scrollToIndex(column);
+    focusWhenDrawn(scroller.current, row, column);
+  };
+
+  const onKey = (event: KeyboardEvent<HTMLElement>) => {
+    const from = (event.target as HTMLElement).dataset;
+    if (event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey)) {
+      event.preventDefault();
+      undo();
+      return;
+    }
+    const next =
+      from.row === undefined
+        ? undefined
+        : after(event.key, Number(from.row), Number(from.column), marking.papers.length, columns);
+    if (next) {
+      event.preventDefault();
+      go(...next);
     }
   };
+
   return (
     <Box>
-      <Box sx={{ color: ink.faint, fontSize: 14, mb: 1 }}>
-        Type the wrong answers; = is right, - left blank, ? unclear, / not reached. Arrows and Enter move on.
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'baseline', mb: 1 }}>
+        <Box sx={{ color: ink.faint, fontSize: 14 }}>
+          Type the wrong answers; = is right, - left blank, ? unclear, / not reached. Arrows and Enter move
+          on.
+        </Box>
+        <Button onClick={undo} variant="outlined" sx={{ p: '1px 10px' }}>
+          Undo
+        </Button>
+        <Box role="status" sx={{ color: ink.faint }}>
+          {says}
+        </Box>
       </Box>
-      <Trouble message={fault ?? (keep.conflict ? undefined : keep.error?.message)} />
-      {keep.conflict && (
-        <OtherWindow
-          marking={marking}
-          conflict={keep.conflict}
-          onMine={(change) => {
-            keep.settle();
-            keep.mutate(change);
-          }}
-          onTheirs={keep.settle}
-        />
-      )}
-      <Box sx={{ overflow: 'auto', maxHeight: 'calc(100dvh - 150px)' }} onKeyDown={move}>
+      <Trouble id="grid-fault" message={fault} />
+      <NotYetKept marking={marking} />
+      <Box
+        ref={scroller}
+        role="grid"
+        aria-label={`Answers of ${marking.className}`}
+        aria-rowcount={marking.papers.length + 1}
+        aria-colcount={columns + 1}
+        sx={{ overflow: 'auto', height: 'calc(100dvh - 160px)', position: 'relative' }}
+        onKeyDown={onKey}
+      >
         <Box
-          component="table"
           sx={{
-            borderCollapse: 'collapse',
-            '& th': { position: 'sticky', top: 0, bgcolor: ink.page, zIndex: 1 },
+            width: namesWidth + across.getTotalSize(),
+            height: rowHeight + rows.getTotalSize(),
+            position: 'relative',
           }}
         >
-          <thead>
-            <tr>
-              <th />
-              {Array.from({ length: most }, (_, i) => (
-                <th key={i} scope="col" title={marking.sheets[0]?.questions[i]?.problem}>
-                  {i + 1}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {marking.papers.map((paper, row) => (
-              <tr key={paper.pupil.id}>
-                <Box component="td" sx={{ pr: 1.5, whiteSpace: 'nowrap', fontWeight: 650 }}>
+          <Box
+            role="row"
+            aria-rowindex={1}
+            sx={{ position: 'sticky', top: 0, height: rowHeight, zIndex: 2, bgcolor: ink.page }}
+          >
+            <Box
+              role="columnheader"
+              aria-label="Name"
+              sx={{
+                position: 'sticky',
+                left: 0,
+                width: namesWidth,
+                height: rowHeight,
+                bgcolor: ink.page,
+                zIndex: 1,
+              }}
+            />
+            {across.getVirtualItems().map((column) => (
+              <Box
+                key={column.index}
+                role="columnheader"
+                aria-colindex={column.index + 2}
+                title={marking.sheets[0]?.questions[column.index]?.problem}
+                sx={{
+                  position: 'absolute',
+                  top: 4,
+                  left: namesWidth + column.start,
+                  width: column.size,
+                  textAlign: 'center',
+                  fontWeight: 700,
+                }}
+              >
+                {column.index + 1}
+              </Box>
+            ))}
+          </Box>
+          {rows.getVirtualItems().map((row) => {
+            const paper = marking.papers[row.index] as Paper;
+            return (
+              <Box
+                key={paper.pupil.id}
+                role="row"
+                aria-rowindex={row.index + 2}
+                sx={{
+                  position: 'absolute',
+                  top: rowHeight + row.start,
+                  left: 0,
+                  height: rowHeight,
+                  width: '100%',
+                }}
+              >
+                <Box
+                  role="rowheader"
+                  sx={{
+                    position: 'sticky',
+                    left: 0,
+                    width: namesWidth,
+                    height: rowHeight,
+                    bgcolor: ink.page,
+                    zIndex: 1,
+                    fontWeight: 650,
+                    whiteSpace: 'nowrap',
+                    overflow: 'hidden',
+                    textOverflow: 'ellipsis',
+                    pt: '3px',
+                  }}
+                >
                   {paper.pupil.name}
                 </Box>
-                {Array.from({ length: most }, (_, i) => {
-                  const answer = paper.answers.find((each) => each.question === i + 1);
-                  const wrong = answer?.verdict === 'wrong';
+                {across.getVirtualItems().map((column) => {
+                  const answer = there[row.index]?.get(column.index + 1);
+                  const under = waitingAt(pile.waiting, paper, column.index + 1);
                   return (
-                    <Box component="td" key={i} sx={{ p: 0 }}>
-                      <Box
-                        component="input"
-                        key={shown(paper, i + 1)}
-                        defaultValue={shown(paper, i + 1)}
-                        onBlur={(event) =>
-                          take(event as unknown as FocusEvent<HTMLInputElement>, paper, i + 1)
-                        }
-                        data-row={row}
-                        data-column={i}
-                        disabled={paper.absent}
-                        aria-label={`${paper.pupil.name}, question ${i + 1}${wrong ? ', wrong' : ''}`}
-                        autoComplete="off"
-                        title={answer?.given}
-                        sx={{
-                          width: `${widths[i]}em`,
-                          font: `${wrong ? 700 : 400} 15px ${digits}`,
-                          textAlign: 'center',
-                          color: wrong ? ink.wrong : ink.ink,
-                          textDecoration: wrong ? 'underline' : 'none',
-                          bgcolor: paper.absent ? 'transparent' : ink.sheet,
-                          border: `1px solid ${ink.hair}`,
-                          m: '-0.5px',
-                          py: 0.4,
-                          px: 0.25,
-                        }}
-                      />
-                    </Box>
+                    <GridSquare
+                      key={column.index}
+                      row={row.index}
+                      column={column.index}
+                      left={namesWidth + column.start}
+                      width={column.size}
+                      shown={under ? (under.shown ?? under.says) : shown(answer)}
+                      waits={under !== undefined}
+                      wrong={!under && answer?.verdict === 'wrong'}
+                      paper={paper}
+                      onTake={take}
+                      onFocused={setFocused}
+                    />
                   );
                 })}
-              </tr>
-            ))}
-          </tbody>
+              </Box>
+            );
+          })}
         </Box>
       </Box>
     </Box>
   );
 }
 
-/** How wide a column of the grid is, in letters' heights: as its longest answer, unless that is very long. */
-function width(marking: Marking, question: number) {
+const byQuestion = (paper: Paper) => new Map(paper.answers.map((answer) => [answer.question, answer]));
+
+const waitingAt = (waiting: Entry[], paper: Paper, question: number) =>
+  waiting.findLast((entry) => entry.pupil === paper.pupil.id && entry.question === question);
+
+/** How wide a column of the grid is: as its longest answer, unless that is very long. */
+function width(marking: Marking, there: Map<number, Answer>[], question: number) {
   const right = marking.sheets.map((sheet) => sheet.questions[question]?.answer.length ?? 0);
-  const given = marking.papers.map((paper) => shown(paper, question + 1).length);
-  return 0.62 * Math.min(24, Math.max(6, ...right, ...given)) + 0.4;
+  const given = there.map((paper) => shown(paper.get(question + 1)).length);
+  return 15 * (0.62 * Math.min(24, Math.max(6, ...right, ...given)) + 0.4);
 }
 
 /** What stands in a square of the grid. */
-function shown(paper: Paper, question: number) {
-  const answer = paper.answers.find((each) => each.question === question);
-  return !answer ? '' : (signs[answer.state] ?? answer.given);
+const shown = (answer: Answer | undefined) => (!answer ? '' : (signs[answer.state] ?? answer.given));
+
+/** The square to which a key leads: at a row's end to the next row, at the foot of a column to the next column. */
+function after(
+  key: string,
+  row: number,
+  column: number,
+  rows: number,
+  columns: number,
+): [number, number] | undefined {
+  const at =
+    key === 'Enter' ? row * columns + column + 1 : column * rows + row + (key === 'ArrowDown' ? 1 : -1);
+  if (!['Enter', 'ArrowDown', 'ArrowUp'].includes(key)) {
+    return undefined;
+  }
+  const here = Math.max(0, Math.min(rows * columns - 1, at));
+  return key === 'Enter'
+    ? [Math.floor(here / columns), here % columns]
+    : [here % rows, Math.floor(here / rows)];
 }
 
-/** Enter and the arrows go from square to square. */
-function move(event: KeyboardEvent<HTMLElement>) {
-  const from = event.target as HTMLInputElement;
-  const steps: Record<string, [number, number]> = {
-    Enter: [0, 1],
-    ArrowDown: [1, 0],
-    ArrowUp: [-1, 0],
-  };
-  const step = steps[event.key];
-  if (!step || from.dataset.row === undefined) {
-    return;
-  }
-  event.preventDefault();
-  const next = event.currentTarget.querySelector<HTMLInputElement>(
-    `input[data-row="${Number(from.dataset.row) + step[0]}"][data-column="${Number(from.dataset.column) + step[1]}"]`,
-  );
-  (next ?? from).focus();
-  next?.select();
-  if (!next) {
-    from.blur();
+/** The square is drawn once it has come into sight. */
+function focusWhenDrawn(within: HTMLElement | null, row: number, column: number, tries = 20) {
+  const square = within?.querySelector<HTMLInputElement>(`input[data-row="${row}"][data-column="${column}"]`);
+  if (square) {
+    square.focus();
+  } else if (tries > 0) {
+    requestAnimationFrame(() => focusWhenDrawn(within, row, column, tries - 1));
   }
 }

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { Tabs } from '../app/Tabs';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -25,10 +25,20 @@ export function MarkingScreen() {
   return marking.data ? <Pile marking={marking.data} /> : <Box sx={{ p: 4 }}>Fetching the pile …</Box>;
 }
 
-type View = 'pile' | 'grid' | 'class';
+const views = ['pile', 'grid', 'class'] as const;
+type View = (typeof views)[number];
 
 function Pile({ marking }: { marking: Marking }) {
-  const [view, setView] = useState<View>('pile');
+  const [address, setAddress] = useSearchParams();
+  const view = views.find((each) => each === address.get('view')) ?? 'pile';
+  const pupil = Number(address.get('pupil'));
+  const at = Math.max(
+    0,
+    marking.papers.findIndex((paper) => paper.pupil.id === pupil),
+  );
+  // A reload, Back and what comes back from the board lead to where one was.
+  const go = (change: Record<string, string>, replace: boolean) =>
+    setAddress((before) => ({ ...Object.fromEntries(before), ...change }), { replace });
   const [opened, setOpened] = useState<Opened>();
   return (
     <Box sx={{ p: { xs: '10px 12px', md: '16px 28px' } }}>
@@ -53,11 +63,18 @@ function Pile({ marking }: { marking: Marking }) {
               { id: 'grid', label: 'All at once' },
               { id: 'class', label: 'What it shows' },
             ]}
-            onChange={setView}
+            onChange={(chosen) => go({ view: chosen }, false)}
           />
         </Box>
       </Box>
-      {view === 'pile' && <PilePanel marking={marking} onOpen={setOpened} />}
+      {view === 'pile' && (
+        <PilePanel
+          marking={marking}
+          at={at}
+          onGo={(to) => go({ pupil: String(marking.papers[to]?.pupil.id) }, true)}
+          onOpen={setOpened}
+        />
+      )}
       {view === 'grid' && <GridPanel marking={marking} />}
       {view === 'class' && <ClassPanel marking={marking} />}
       {opened && <FindingDialog opened={opened} onClose={() => setOpened(undefined)} />}

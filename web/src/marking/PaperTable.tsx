@@ -2,14 +2,17 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { digits, ink, stackedOnPhone } from '../app/theme';
-import { content } from './entry';
+import { appearsLate } from '../app/appearsLate';
 import type { Opened } from './FindingDialog';
-import type { Answer, Change, Marking, Paper } from './useMarking';
+import type { Entry } from './queue';
+import type { Answer, Marking, Paper } from './useMarking';
 
 type Props = {
   marking: Marking;
   paper: Paper;
-  onChange: (change: Change) => void;
+  /** What is not yet kept of it. */
+  waiting: Entry[];
+  onDecide: (cause: string | undefined, questions: number[], name: string) => void;
   onOpen: (opened: Opened) => void;
 };
 
@@ -22,7 +25,7 @@ const verdicts: Record<string, { sign: string; word: string; colour: string }> =
 };
 
 /** A paper, question by question, with what fits each wrong answer. */
-export function PaperTable({ marking, paper, onChange, onOpen }: Props) {
+export function PaperTable({ marking, paper, waiting, onDecide, onOpen }: Props) {
   const questions = marking.sheets.find((sheet) => sheet.code === paper.sheet)?.questions ?? [];
   return (
     <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', ...stackedOnPhone }}>
@@ -37,6 +40,7 @@ export function PaperTable({ marking, paper, onChange, onOpen }: Props) {
       <tbody>
         {questions.map((question, i) => {
           const answer = paper.answers.find((each) => each.question === i + 1);
+          const under = waiting.findLast((entry) => entry.question === i + 1);
           return (
             <Box
               component="tr"
@@ -58,25 +62,24 @@ export function PaperTable({ marking, paper, onChange, onOpen }: Props) {
                 </Box>
               </Box>
               <Box component="td" sx={{ overflowWrap: 'anywhere', minWidth: 90 }}>
-                {answer && <Standing answer={answer} />}
+                {under ? <Waiting entry={under} /> : answer && <Standing answer={answer} />}
               </Box>
               <td>
-                {answer && answer.verdict === 'wrong' && (
+                {answer && !under && answer.verdict === 'wrong' && (
                   <Fitting
                     key={answer.given}
                     problem={question.problem}
                     operation={question.operation}
                     answer={answer}
                     marking={marking}
-                    onDecide={(cause) =>
-                      onChange({
-                        kind: 'answer',
-                        pupil: paper.pupil.id,
-                        question: answer.question,
-                        content: { ...content(answer), cause },
+                    onDecide={(cause) => onDecide(cause, [answer.question], cause ? 'the cause' : 'no cause')}
+                    onOpen={({ slip, with: other }) =>
+                      onOpen({
+                        problem: question.problem,
+                        given: answer.given,
+                        slips: other ? [slip, other] : [slip],
                       })
                     }
-                    onOpen={(slip) => onOpen({ problem: question.problem, given: answer.given, slip })}
                   />
                 )}
               </td>
@@ -85,6 +88,20 @@ export function PaperTable({ marking, paper, onChange, onOpen }: Props) {
         })}
       </tbody>
     </Box>
+  );
+}
+
+/** What was typed and is not yet kept. */
+function Waiting({ entry }: { entry: Entry }) {
+  return (
+    <span>
+      <Box component="span" sx={{ font: `700 17px ${digits}`, color: ink.faint }}>
+        {entry.shown || entry.says}
+      </Box>
+      <Box component="span" sx={{ color: ink.faint, fontSize: 14, ml: 1, ...appearsLate }}>
+        not yet kept
+      </Box>
+    </span>
   );
 }
 
@@ -147,7 +164,7 @@ type FittingProps = {
   answer: Answer;
   marking: Marking;
   onDecide: (cause: string | undefined) => void;
-  onOpen: (slip: string) => void;
+  onOpen: (presumed: Answer['presumed'][number]) => void;
 };
 
 /** What fits a wrong answer: the likeliest, the next likeliest, and what the teacher decides. */
@@ -207,10 +224,7 @@ function Fitting({ problem, operation, answer, marking, onDecide, onOpen }: Fitt
         Copy the paper
       </Link>
       {presumed && (
-        <Button
-          onClick={() => onOpen(presumed.slip)}
-          aria-label={`See question ${answer.question} step by step`}
-        >
+        <Button onClick={() => onOpen(presumed)} aria-label={`See question ${answer.question} step by step`}>
           See
         </Button>
       )}

@@ -1,98 +1,95 @@
 import { Box, Button } from '@mui/material';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { Refused } from '../api/client';
 import { Field } from '../app/Field';
 import { ink } from '../app/theme';
 import type { AskState } from './AskScreen';
-import { readEntry, inverse } from './entry';
 import type { Opened } from './FindingDialog';
-import { OtherWindow } from './OtherWindow';
+import { knownAs } from './line';
+import { NotYetKept } from './NotYetKept';
 import { PaperTable } from './PaperTable';
 import { PupilList } from './PupilList';
+import { add, takeBack } from './queue';
 import { SharedCauses } from './SharedCauses';
-import { useKeepPaper, useMarkingKey, type Change, type Marking, type Paper } from './useMarking';
+import { useLineForms, usePile, type Marking, type Paper } from './useMarking';
+
+type Props = {
+  marking: Marking;
+  /** Which pupil's paper lies there. */
+  at: number;
+  onGo: (at: number) => void;
+  onOpen: (opened: Opened) => void;
+};
 
 /** The pile one paper after the other: what is wrong is typed, the rest is right. */
-export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (opened: Opened) => void }) {
+export function PilePanel({ marking, at, onGo, onOpen }: Props) {
   const navigate = useNavigate();
-  const [at, setAt] = useState(0);
   const [typed, setTyped] = useState('');
   const [fault, setFault] = useState<string>();
-  const undo = useRef<Change[][]>([]);
-  const keep = useKeepPaper(marking.id);
-  const byCode = /^\d+\s+[a-z]$/i.test(typed.trim());
-  const key = useMarkingKey(marking.id, byCode);
+  const [says, setSays] = useState('');
+  const forms = useLineForms();
+  const pile = usePile(marking.id);
   const line = useRef<HTMLDivElement>(null);
-  const paper = marking.papers[Math.min(at, marking.papers.length - 1)] as Paper;
+  const paper = marking.papers[at] as Paper;
   const papers = marking.papers.length;
+  const waiting = pile.waiting.filter((entry) => entry.pupil === paper.pupil.id);
 
-  useEffect(() => line.current?.querySelector('input')?.focus(), [at]);
+  const toTheLine = () => line.current?.querySelector('input')?.focus();
+  useEffect(toTheLine, [at]);
 
-  const send = async (changes: Change[], remember: boolean) => {
-    const back: Change[] = [];
-    for (const change of changes) {
-      const before = latest(change.pupil);
-      const after = await keep.mutateAsync(change);
-      back.unshift(...inverse(change, before, after));
-      papersNow.current.set(change.pupil, after);
-    }
-    if (remember && back.length > 0) {
-      undo.current.push(back);
-    }
-  };
-  const papersNow = useRef(new Map<number, Paper>());
-  const latest = (pupil: number) =>
-    papersNow.current.get(pupil) ?? (marking.papers.find((each) => each.pupil.id === pupil) as Paper);
-  useEffect(() => {
-    papersNow.current = new Map(marking.papers.map((each) => [each.pupil.id, each]));
-  }, [marking.papers]);
-
-  const take = async () => {
-    // A letter typed before the key has come waits for it.
-    const known = byCode && !key.data ? (await key.refetch()).data : key.data;
-    const entry = readEntry(typed, paper, marking, known);
-    if ('fault' in entry) {
-      setFault(entry.fault);
+  const take = (text: string) => {
+    const known = knownAs(text, forms.data ?? [], paper, marking);
+    setFault(known.fault);
+    setSays('');
+    if (known.fault) {
       return;
     }
-    setFault(undefined);
-    setTyped((now) => (now === typed ? '' : now));
-    send(entry.changes, true).catch((refused: unknown) => {
-      // What another window has changed is asked about beside it.
-      if (!(refused instanceof Refused && refused.status === 409)) {
-        setTyped(typed);
-      }
-    });
-    if (entry.next) {
-      setAt(Math.min(at + 1, papers - 1));
+    setTyped('');
+    if (known.entry) {
+      add(marking.id, known.entry);
     }
-    if (entry.goTo !== undefined) {
-      setAt(entry.goTo);
+    if (known.goTo !== undefined) {
+      onGo(known.goTo);
+    } else if (known.movesOn) {
+      onGo(Math.min(at + 1, papers - 1));
     }
   };
 
-  const takeBack = () => {
-    const back = undo.current.pop();
-    if (back) {
-      const index = marking.papers.findIndex((each) => each.pupil.id === back[0]?.pupil);
-      setAt(index < 0 ? at : index);
-      void send(back, false);
+  const undo = () => {
+    const back = takeBack(marking.id);
+    const index = marking.papers.findIndex((each) => each.pupil.id === back?.pupil);
+    setSays(
+      back
+        ? `Taken back: ${marking.papers[index]?.pupil.name}, ${back.says}.`
+        : 'There is nothing to take back.',
+    );
+    // Where something is being typed it stays with its child.
+    if (index >= 0 && typed === '') {
+      onGo(index);
     }
+    toTheLine();
   };
 
   const onKey = (event: KeyboardEvent) => {
     if (event.key === 'Enter') {
       event.preventDefault();
-      void take();
+      take(typed);
     } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
       event.preventDefault();
-      setAt(Math.max(0, Math.min(papers - 1, at + (event.key === 'ArrowDown' ? 1 : -1))));
+      onGo(Math.max(0, Math.min(papers - 1, at + (event.key === 'ArrowDown' ? 1 : -1))));
     } else if (event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && typed === '') {
       event.preventDefault();
-      takeBack();
+      undo();
     }
   };
+
+  const decide = (cause: string | undefined, questions: number[], name: string) =>
+    add(marking.id, {
+      pupil: paper.pupil.id,
+      cause,
+      questions,
+      says: `${name}, question ${questions.join(', ')}`,
+    });
 
   return (
     <Box
@@ -102,7 +99,7 @@ export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (open
         gap: 3,
       }}
     >
-      <PupilList papers={marking.papers} at={at} onGo={setAt} />
+      <PupilList papers={marking.papers} waiting={pile.waiting} at={at} onGo={onGo} />
       <Box>
         <Box sx={{ display: 'flex', gap: 3, alignItems: 'flex-start', flexWrap: 'wrap' }}>
           <Box ref={line} sx={{ width: 300 }} onKeyDown={onKey}>
@@ -122,7 +119,7 @@ export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (open
                 setTyped(value);
                 setFault(undefined);
               }}
-              fault={fault ?? (keep.conflict ? undefined : keep.error?.message)}
+              fault={fault}
               autoFocus
               autoComplete="off"
               spellCheck={false}
@@ -131,50 +128,36 @@ export function PilePanel({ marking, onOpen }: { marking: Marking; onOpen: (open
           </Box>
           <KeysOfTheLine />
         </Box>
-        {keep.conflict && (
-          <OtherWindow
-            marking={marking}
-            conflict={keep.conflict}
-            onMine={(change) => {
-              keep.settle();
-              send([change], true).catch(() => undefined);
-            }}
-            onTheirs={keep.settle}
-          />
-        )}
+        <Box role="status" sx={{ minHeight: says ? undefined : 0, color: ink.faint }}>
+          {says}
+        </Box>
+        <NotYetKept marking={marking} />
         <Box sx={{ display: 'flex', gap: 1, mb: 1, flexWrap: 'wrap' }}>
-          <Button
-            variant="contained"
-            onClick={() => {
-              void send([{ kind: 'rest', pupil: paper.pupil.id, state: 'right' }], true);
-              setAt(Math.min(at + 1, papers - 1));
-            }}
-          >
+          <Button variant="contained" onClick={() => take('=')}>
             The rest is right
           </Button>
           <Button
             variant="outlined"
-            onClick={() => void send([{ kind: 'paper', pupil: paper.pupil.id, absent: !paper.absent }], true)}
+            onClick={() => {
+              add(marking.id, {
+                pupil: paper.pupil.id,
+                line: '!',
+                says: paper.absent ? 'not absent' : 'absent',
+              });
+              toTheLine();
+            }}
           >
             {paper.absent ? 'Not absent' : 'Absent'}
           </Button>
-          <Button variant="outlined" onClick={takeBack}>
+          <Button variant="outlined" onClick={undo}>
             Undo
           </Button>
           <Button onClick={() => void navigate('/ask', { state: askAbout(marking, paper) })}>
             Ask one more
           </Button>
         </Box>
-        <SharedCauses
-          paper={paper}
-          onConfirm={(change) => void send([change], true).catch(() => undefined)}
-        />
-        <PaperTable
-          marking={marking}
-          paper={paper}
-          onChange={(change) => void send([change], true).catch(() => undefined)}
-          onOpen={onOpen}
-        />
+        <SharedCauses paper={paper} onConfirm={decide} />
+        <PaperTable marking={marking} paper={paper} waiting={waiting} onDecide={decide} onOpen={onOpen} />
       </Box>
     </Box>
   );
@@ -190,26 +173,17 @@ function askAbout(marking: Marking, paper: Paper): AskState {
       ? [{ problem: question.problem, given: answer.given || question.answer }]
       : [];
   });
-  return { pupil: paper.pupil.name, operation, asked, back: `/marking/${marking.id}` };
+  return {
+    pupil: paper.pupil.name,
+    operation,
+    asked,
+    back: `/marking/${marking.id}?pupil=${paper.pupil.id}`,
+  };
 }
-
-const keys: [string, string][] = [
-  ['7 3152', 'a wrong answer'],
-  ['7 3152 > 3655', 'with the child’s correction'],
-  ['7 -', 'left blank'],
-  ['7 ?', 'nobody can read it'],
-  ['12 /', 'not reached from there on'],
-  ['7 3152 :h', 'with your code for how'],
-  ['7 = :h', 'right, but helped'],
-  ['7 b', 'by its code on the key'],
-  ['=', 'the rest is right, next paper'],
-  ['!', 'absent, next paper'],
-  ['#K7PT-B', 'this child has another sheet'],
-  ['Ida', 'to the paper of Ida'],
-];
 
 /** What can be typed, so that nobody needs to know it by heart. */
 function KeysOfTheLine() {
+  const forms = useLineForms();
   return (
     <Box
       component="dl"
@@ -224,9 +198,9 @@ function KeysOfTheLine() {
         '& dd': { m: 0 },
       }}
     >
-      {keys.map(([typed, means]) => (
-        <Box key={typed} sx={{ display: 'contents' }}>
-          <dt>{typed}</dt>
+      {forms.data?.map(({ id, example, means }) => (
+        <Box key={id} sx={{ display: 'contents' }}>
+          <dt>{example}</dt>
           <dd>{means}</dd>
         </Box>
       ))}

@@ -1,5 +1,7 @@
 import { Box, ButtonBase } from '@mui/material';
 import { ink } from '../app/theme';
+import { appearsLate } from '../app/appearsLate';
+import type { Entry } from './queue';
 import type { Paper } from './useMarking';
 
 /** How far a paper is, in a few signs. */
@@ -12,8 +14,16 @@ function standing(paper: Paper) {
   return paper.answers.length === 0 ? '' : `${right} ✓ ${wrong} ✗`;
 }
 
+type Props = {
+  papers: Paper[];
+  /** What is not yet kept. */
+  waiting: Entry[];
+  at: number;
+  onGo: (at: number) => void;
+};
+
 /** The pupils of the pile in the order of the class list. */
-export function PupilList({ papers, at, onGo }: { papers: Paper[]; at: number; onGo: (at: number) => void }) {
+export function PupilList({ papers, waiting, at, onGo }: Props) {
   return (
     <Box
       component="nav"
@@ -46,6 +56,11 @@ export function PupilList({ papers, at, onGo }: { papers: Paper[]; at: number; o
             {paper.pupil.name}
           </Box>
           <Box component="span" sx={{ color: ink.faint, fontSize: 14, whiteSpace: 'nowrap' }}>
+            {waiting.some((entry) => entry.pupil === paper.pupil.id) && (
+              <Box component="span" sx={appearsLate} title="not yet kept" aria-label="not yet kept">
+                …{' '}
+              </Box>
+            )}
             {standing(paper)}
           </Box>
         </ButtonBase>

@@ -1,8 +1,8 @@
 import { Box, Button } from '@mui/material';
 import { ink } from '../app/theme';
-import type { Change, Paper } from './useMarking';
+import type { Paper } from './useMarking';
 
-type Props = { paper: Paper; onConfirm: (change: Change) => void };
+type Props = { paper: Paper; onConfirm: (cause: string, questions: number[], name: string) => void };
 
 /** Causes that several answers of one paper share, each confirmed by one press; a single answer is taken out below. */
 export function SharedCauses({ paper, onConfirm }: Props) {
@@ -27,7 +27,7 @@ export function SharedCauses({ paper, onConfirm }: Props) {
       <Button
         variant="outlined"
         sx={{ p: '1px 10px' }}
-        onClick={() => onConfirm({ kind: 'cause', pupil: paper.pupil.id, cause: slip, questions })}
+        onClick={() => onConfirm(slip, questions, name)}
         aria-label={`Confirm all ${questions.length}: ${name}`}
       >
         Confirm all {questions.length}

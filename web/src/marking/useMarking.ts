@@ -1,20 +1,13 @@
-import {
-  type QueryClient,
-  useIsMutating,
-  useMutation,
-  useQuery,
-  useQueryClient,
-} from '@tanstack/react-query';
-import { useState } from 'react';
+import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useSyncExternalStore } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { usePages } from '../app/usePages';
+import { pile, startQueues, subscribe, unkept, type Entry, type Pile } from './queue';
 
 export type Marking = Schemas['MarkingView'];
 export type Paper = Schemas['MarkedPaperView'];
 export type Answer = Schemas['PaperAnswerView'];
 export type AnswerContent = Schemas['AnswerContent'];
-
-const scopeOf = (id: number) => `marking ${id}`;
 
 const path = (id: number) => ({ params: { path: { id } } });
 
@@ -60,20 +53,12 @@ export function useDayOfWork(id: number) {
 
 /** What the papers show; asked for once all that was typed is saved, since an answer under way would be older than that. */
 export function useClassPicture(id: number) {
-  const saving = useIsMutating({ predicate: (mutation) => mutation.options.scope?.id === scopeOf(id) });
+  const saving = usePile(id).waiting.length;
   return useQuery<Schemas['ClassView'], Refused>({
     queryKey: ['marking', id, 'class'],
     queryFn: () => ask(api.GET('/api/markings/{id}/class', path(id))),
     enabled: saving === 0,
     staleTime: 0,
-  });
-}
-
-export function useMarkingKey(id: number, wanted: boolean) {
-  return useQuery<Schemas['KeyView'], Refused>({
-    queryKey: ['marking', id, 'key'],
-    queryFn: () => ask(api.GET('/api/markings/{id}/key', path(id))),
-    enabled: wanted,
   });
 }
 
@@ -99,99 +84,61 @@ export const useSetForGroup = (id: number) =>
     mutationFn: (slip) => ask(api.POST('/api/markings/{id}/set', { ...path(id), body: { slip } })),
   });
 
-/** What is done to one paper; undone by what stood there before. */
-export type Change =
-  | { kind: 'answer'; pupil: number; question: number; content: AnswerContent }
-  | { kind: 'remove'; pupil: number; question: number }
-  | { kind: 'cause'; pupil: number; cause: string; questions: number[] }
-  | { kind: 'rest'; pupil: number; state: 'right' | 'not-reached'; how?: string }
-  | { kind: 'paper'; pupil: number; sheet?: string; absent: boolean };
-
-/**
- * Sends a change.
- *
- * @param seen the revision of the answer that this is written over
- */
-async function send(id: number, change: Change, seen: number | undefined): Promise<Paper> {
-  const { pupil } = change;
-  switch (change.kind) {
-    case 'answer':
-      return ask(
-        api.PUT('/api/markings/{id}/papers/{pupil}/answers/{question}', {
-          params: { path: { id, pupil, question: change.question } },
-          body: { ...change.content, revision: seen },
-        }),
-      );
-    case 'remove':
-      return ask(
-        api.DELETE('/api/markings/{id}/papers/{pupil}/answers/{question}', {
-          params: { path: { id, pupil, question: change.question }, query: { revision: seen } },
-        }),
-      );
-    case 'cause':
-      return ask(
-        api.PUT('/api/markings/{id}/papers/{pupil}/cause', {
-          params: { path: { id, pupil } },
-          body: { cause: change.cause, questions: change.questions },
-        }),
-      );
-    case 'rest':
-      return ask(
-        api.POST('/api/markings/{id}/papers/{pupil}/rest', {
-          params: { path: { id, pupil } },
-          body: { state: change.state, how: change.how },
-        }),
-      );
-    case 'paper':
-      return ask(
-        api.PUT('/api/markings/{id}/papers/{pupil}', {
-          params: { path: { id, pupil } },
-          body: { sheet: change.sheet, absent: change.absent },
-        }),
-      );
+async function send(id: number, entry: Entry): Promise<Paper> {
+  if (entry.undoes) {
+    const back = await ask(
+      api.DELETE('/api/markings/{id}/entries/{key}', { params: { path: { id, key: entry.undoes } } }),
+    );
+    return back.paper;
   }
+  const { key, pupil, line, cause, questions, seen, follows } = entry;
+  return ask(
+    api.POST('/api/markings/{id}/papers/{pupil}/entries', {
+      params: { path: { id, pupil } },
+      body: { key, line, cause, questions, seen, follows },
+    }),
+  );
 }
 
-/** What another window has kept of an answer, beside what was to be kept here. */
-export type Conflict = { change: Change; theirs: AnswerContent | undefined };
-
-/** Keeps changes one after the other, and shows each paper as it is judged. */
-export function useKeepPaper(id: number) {
+/** Sends what was typed into piles, now and after the line was down, whichever page is open. */
+export function useSendingPiles(teacher: number) {
   const queries = useQueryClient();
-  const [conflict, setConflict] = useState<Conflict>();
-  const keep = useMutation<Paper, Refused, Change>({
-    scope: { id: scopeOf(id) },
-    mutationFn: (change) => {
-      const paper = queries
-        .getQueryData<Marking>(['marking', id])
-        ?.papers.find((each) => each.pupil.id === change.pupil);
-      const question = change.kind === 'answer' || change.kind === 'remove' ? change.question : undefined;
-      const there = paper?.answers.find((answer) => answer.question === question);
-      return send(id, change, paper && question !== undefined ? (there?.revision ?? 0) : undefined);
-    },
-    onSuccess: (paper, change) => {
-      queries.setQueryData<Marking>(
-        ['marking', id],
-        (marking) =>
-          marking && {
-            ...marking,
-            papers: marking.papers.map((each) => (each.pupil.id === paper.pupil.id ? paper : each)),
-          },
-      );
-      void askAnew(queries);
-      if (change.kind === 'paper' && change.sheet) {
-        void queries.invalidateQueries({ queryKey: ['marking', id], exact: true });
-      }
-    },
-    onError: (refused, change) => {
-      if (refused.status === 409) {
-        setConflict({ change, theirs: refused.current as AnswerContent | undefined });
-        void queries.invalidateQueries({ queryKey: ['marking', id], exact: true });
-      }
-    },
-  });
-  return { ...keep, conflict, settle: () => setConflict(undefined) };
+  useEffect(
+    () =>
+      startQueues(teacher, {
+        send: async (id, entry) => {
+          const paper = await send(id, entry);
+          queries.setQueryData<Marking>(
+            ['marking', id],
+            (marking) =>
+              marking && {
+                ...marking,
+                papers: marking.papers.map((each) => (each.pupil.id === paper.pupil.id ? paper : each)),
+              },
+          );
+          if (entry.line?.startsWith('#')) {
+            void queries.invalidateQueries({ queryKey: ['marking', id], exact: true });
+          }
+        },
+        emptied: () => void askAnew(queries),
+      }),
+    [queries, teacher],
+  );
 }
+
+/** What was typed into a pile: what is not yet kept, and what can be taken back. */
+export const usePile = (id: number): Pile => useSyncExternalStore(subscribe, () => pile(id));
+
+/** In which piles something is not yet kept. */
+export const useUnkept = () => useSyncExternalStore(subscribe, unkept);
+
+/** The forms that a typed line may have. */
+export const useLineForms = () =>
+  useQuery<Schemas['FormView'][], Refused>({
+    queryKey: ['line forms'],
+    queryFn: () => ask(api.GET('/api/markings/forms')),
+    staleTime: Infinity,
+  });
 
 export const useTakeAnswersIn = (id: number) => {
   const queries = useQueryClient();

@@ -45,13 +45,15 @@ class AccessTest {
             "POST /api/markings/{id}/papers/{pupil}/rest", "PUT /api/markings/{id}/papers/{pupil}/cause", "PUT /api/markings/{id}/papers/{pupil}", "POST /api/markings/{id}/import",
             "GET /api/markings/{id}/class", "POST /api/markings/{id}/set", "GET /api/markings/{id}/key",
             "GET /api/markings/{id}/key/pages", "GET /api/markings/{id}/key.pdf", "GET /api/markings/{id}/strips/pages",
-            "GET /api/markings/{id}/strips.pdf",
+            "GET /api/markings/{id}/strips.pdf", "GET /api/markings/{id}/marks/pages", "GET /api/markings/{id}/marks.pdf",
+            "POST /api/markings/{id}/papers/{pupil}/entries", "DELETE /api/markings/{id}/entries/{key}",
             "GET /api/screens/{id}", "GET /api/screens/{id}/live", "POST /api/screens/{id}/end",
             "POST /api/screens/{id}/pupils/{pupil}/back", "POST /api/screens/{id}/pupils/{pupil}/device"));
     /** What is not a class's or a pupil's; its owner is asked in the tests of its feature. */
     private static final Set<String> OTHERS = new TreeSet<>(List.of(
             "GET /api/attempts", "POST /api/attempts", "POST /api/attempts/run", "GET /api/classes", "POST /api/classes", "POST /api/classes/file",
-            "GET /api/markings", "POST /api/markings", "GET /api/screens", "GET /api/screens/address", "POST /api/screens",
+            "GET /api/markings", "POST /api/markings", "GET /api/markings/forms", "GET /api/rules", "POST /api/rules", "DELETE /api/rules/{id}",
+            "POST /api/rules/{id}/restore", "GET /api/screens", "GET /api/screens/address", "POST /api/screens",
             "GET /api/jobs/{id}", "DELETE /api/jobs/{id}", "GET /api/today", "POST /api/rehearse", "POST /api/rehearse/papers"));
     /** Older features, which are asked in their own tests. */
     private static final List<String> ELSEWHERE = List.of("/api/calculator", "/api/estimate", "/api/explanation",
@@ -126,6 +128,7 @@ class AccessTest {
             Map.entry("POST /api/markings/{id}/papers/{pupil}/rest", "{\"state\":\"right\"}"),
             Map.entry("PUT /api/markings/{id}/papers/{pupil}/cause", "{\"cause\":\"zeros-skipped\",\"questions\":[1]}"),
             Map.entry("PUT /api/markings/{id}/papers/{pupil}", "{\"absent\":true}"),
+            Map.entry("POST /api/markings/{id}/papers/{pupil}/entries", "{\"key\":\"0123456789abcdef\",\"line\":\"1 =\"}"),
             Map.entry("POST /api/markings/{id}/import", "Ada F,1\n"),
             Map.entry("POST /api/markings/{id}/set", "{\"slip\":\"zeros-skipped\"}"),
             Map.entry("POST /api/rehearse", "{\"problems\":[\"58 + 67\"]}"));

@@ -137,7 +137,8 @@ class PapersAtScreensTest {
     void theWorkingOfAWrongAnswerGetsItsMarks() {
         teacher.send("PATCH", "/api/style", "{\"methodMarks\":\"lines\"}");
         try {
-            session = teacher.post("/api/screens", Map.of("classId", classId, "setId", setId, "led", false)).json();
+            long another = teacher.post("/api/classes", Map.of("name", "Screens with marks", "pupils", List.of("Ada", "Bo"))).json().get("id").asLong();
+            session = teacher.post("/api/screens", Map.of("classId", another, "setId", setId, "led", false)).json();
             Client child = child();
             JsonNode own = comeIn(child, 0);
             // 34 + 19 with the carry written and forgotten: the ones are right, the tens are not.

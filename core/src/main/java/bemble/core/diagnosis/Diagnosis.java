@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Finds what fits one wrong answer. */
 public final class Diagnosis {
@@ -57,6 +58,11 @@ public final class Diagnosis {
                         .thenComparing(entry -> shares.likeliest().get(entry.getKey()).slip()))
                 .limit(MOST_FINDINGS)
                 .map(entry -> finding(answers, shares.likeliest().get(entry.getKey()), entry.getValue())).toList();
+    }
+
+    /** Slips as a finding of an answer that fits them only in the light of others; nothing where they cannot be made here. */
+    public static Optional<Finding> presumed(Answers answers, List<String> slips) {
+        return answers.pathOf(slips).map(path -> finding(answers, path, 0));
     }
 
     private static Finding finding(Answers answers, Path path, double confidence) {

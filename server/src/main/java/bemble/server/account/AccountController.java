@@ -53,10 +53,11 @@ class AccountController {
      * What the browser needs to know first.
      *
      * @param teacher the name of the teacher signed in, if any
+     * @param id of the teacher signed in, left out where nobody is
      * @param first whether the first account is still to be created
      * @param demo the demo teacher's sign-in, in demo mode
      */
-    record AccountState(String teacher, @NotNull boolean first, Credentials demo) {}
+    record AccountState(Long id, String teacher, @NotNull boolean first, Credentials demo) {}
 
     record Credentials(
             @NotNull @NotBlank(message = "Type your sign-in name.") String login,
@@ -71,7 +72,7 @@ class AccountController {
 
     @GetMapping
     AccountState state(@AuthenticationPrincipal SignedIn teacher) {
-        return new AccountState(teacher == null ? null : teacher.displayName(), !accounts.hasTeachers(),
+        return new AccountState(teacher == null ? null : teacher.id(), teacher == null ? null : teacher.displayName(), !accounts.hasTeachers(),
                 demo.credentials().map(c -> new Credentials(c.login(), c.password())).orElse(null));
     }
 

@@ -13,6 +13,7 @@ import java.util.Map;
  * An answer that somebody gave to a problem.
  *
  * @param given as it was written: {@code 3152}, {@code 63 r 6}
+ * @param slips one or two slips whose working is wanted first, as the writer's other answers tell; may be left out
  */
 public record DiagnoseRequest(
         @Size(max = 4000, message = "This line is too long to be one problem.") String problem,
@@ -22,7 +23,8 @@ public record DiagnoseRequest(
         String method,
         @Size(max = 100, message = "These are more choices than a house style has.") Map<String, String> style,
         @NotBlank(message = "Say which answer was given, such as 3152 or 63 r 6.")
-        @Size(max = 300, message = "This answer is too long to be one number.") String given) implements Dear {
+        @Size(max = 300, message = "This answer is too long to be one number.") String given,
+        @Size(max = 2, message = "Two slips go together at most.") List<String> slips) implements Dear {
     private static final int HANDS = 3;
 
     /** What all known hands come to is worked out. */

@@ -4,6 +4,7 @@ import bemble.core.diagnosis.Answers;
 import bemble.core.diagnosis.Cause;
 import bemble.core.diagnosis.Diagnosis;
 import bemble.core.diagnosis.DiagnosisWords;
+import bemble.core.diagnosis.Finding;
 import bemble.core.diagnosis.Item;
 import bemble.core.diagnosis.Judged;
 import bemble.core.diagnosis.NextQuestion;
@@ -32,6 +33,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -129,8 +131,13 @@ class DiagnosisController {
     DiagnoseResponse diagnose(@Valid @RequestBody DiagnoseRequest request) {
         WorkOrder order = request.order();
         Punctuation punctuation = order.style().point().punctuation();
-        Judged judged = Diagnosis.of(answers(List.of(order)).get(0), request.given(), punctuation);
-        return DiagnoseResponse.of(judged, order, true, rules.now());
+        Answers answers = answers(List.of(order)).get(0);
+        Judged judged = Diagnosis.of(answers, request.given(), punctuation);
+        boolean known = request.slips() == null || request.slips().isEmpty() || request.slips().contains(null)
+                || judged.findings().stream().anyMatch(finding -> finding.slips().equals(request.slips()));
+        List<Finding> findings = Stream.concat(known ? Stream.empty() : Diagnosis.presumed(answers, request.slips()).stream(),
+                judged.findings().stream()).toList();
+        return DiagnoseResponse.of(new Judged(judged.verdict(), judged.firstWrongPlace(), findings, judged.unknown(), judged.say()), order, true, rules.now());
     }
 
     @PostMapping("/set")

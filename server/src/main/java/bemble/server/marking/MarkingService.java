@@ -204,6 +204,13 @@ class MarkingService {
         }
     }
 
+    /** Keeps an answer that stood there before. */
+    void keepAgain(Open open, MarkedAnswer answer) {
+        if (answer.question() <= open.sheet(answer.pupilId()).problems().size()) {
+            keep(open, answer);
+        }
+    }
+
     private int keep(Open open, MarkedAnswer answer) {
         Problem problem = open.sheet(answer.pupilId()).read().get(answer.question() - 1);
         return markings.keepAnswer(open.stored().id(), answer, open.verdict(answer, problem));

@@ -1,0 +1,75 @@
+package bemble.core.entry;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * The forms that a line may have, in the order in which they are tried. Their patterns go to whoever draws the line, so that it
+ * is known at once where it is typed whether a line can be read, and whether the next paper comes.
+ */
+public enum LineForm {
+    REST_RIGHT("=\\s*(?::\\s*(?<how>\\S{1,20}))?", true, "=", "the rest is right, next paper"),
+    REST_NOT_REACHED("/", true, "/", "the rest was not reached, next paper"),
+    ABSENT("!", true, "!", "absent, next paper"),
+    OTHER_SHEET("#\\s*(?<sheet>\\S{3,12})", false, "#K7PT-B", "this child has another sheet"),
+    NOT_REACHED(Parts.QUESTION + "/", false, "12 /", "not reached from there on"),
+    BLANK(Parts.QUESTION + "[-−–]", false, "7 -", "left blank"),
+    UNCLEAR(Parts.QUESTION + "\\?", false, "7 ?", "nobody can read it"),
+    TAKEN_OUT(Parts.QUESTION + "<", false, "7 <", "nothing is kept of it any more"),
+    RIGHT(Parts.QUESTION + "=\\s*" + Parts.HOW, false, "7 = :h", "right, but helped"),
+    BY_LETTER(Parts.QUESTION + "(?<letter>[A-Za-z])", false, "7 b", "by its letter on the key"),
+    ANSWER(Parts.QUESTION + "(?<given>" + Parts.NUMBER + ")\\s*(?:>\\s*(?<correction>" + Parts.NUMBER + ")\\s*)?" + Parts.HOW, false,
+            "7 3152 > 3655", "a wrong answer, with the child’s correction"),
+    NAME("(?<name>[^\\d\\s#=!/<>?:.,-][^\\d#=<>?]*)", false, "Ida", "to the paper of Ida");
+
+    private static final class Parts {
+        private static final String QUESTION = "(?<question>\\d{1,3})\\s*[ .:]\\s*";
+        /** A whole number or a decimal, with a remainder or a fraction behind it; whether it has a value is asked of the problem. */
+        private static final String NUMBER = "[-−]?\\d[\\d .,'’]*(?:[rR]\\s*\\d[\\d .,'’]*)?(?:/\\s*\\d+)?";
+        private static final String HOW = "(?::\\s*(?<how>\\S{1,20}))?";
+    }
+
+    private final String text;
+    private final Pattern pattern;
+    private final boolean movesOn;
+    private final String example;
+    private final String means;
+
+    LineForm(String text, boolean movesOn, String example, String means) {
+        this.text = text;
+        this.pattern = Pattern.compile(text);
+        this.movesOn = movesOn;
+        this.example = example;
+        this.means = means;
+    }
+
+    /** The pattern that a whole line of this form fits, its parts by name; read alike by Java and in a browser. */
+    public String pattern() {
+        return "^" + text + "$";
+    }
+
+    /** Whether the next paper comes after it. */
+    public boolean movesOn() {
+        return movesOn;
+    }
+
+    /** A line of this form. */
+    public String example() {
+        return example;
+    }
+
+    /** What the example means. */
+    public String means() {
+        return means;
+    }
+
+    static List<LineForm> all() {
+        return Arrays.asList(values());
+    }
+
+    Matcher matcher(String line) {
+        return pattern.matcher(line);
+    }
+}

@@ -1,0 +1,209 @@
+package bemble.server.marking;
+
+import bemble.core.entry.LineForm;
+import bemble.core.entry.TypedLine;
+import bemble.core.problem.Refusal;
+import bemble.server.classes.Pupil;
+import bemble.server.faults.ChangedElsewhere;
+import bemble.server.faults.Missing;
+import bemble.server.marking.MarkingService.Open;
+import bemble.server.marking.ReportService.PileKey;
+import bemble.server.marking.ReportService.SheetLines;
+import bemble.server.marking.TypedLineMapper.StoredLine;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.ObjectMapper;
+
+/**
+ * Takes what is typed into a pile, each line once by its key, however often it is sent, and takes lines back. A line belongs to the
+ * pupil on whose paper it was typed, whatever lies there by the time it comes.
+ */
+@Service
+class TypedLines {
+    /** After so long nobody takes a line back any more. */
+    private static final int DAYS_KEPT = 30;
+
+    private final MarkingService markings;
+    private final ReportService reports;
+    private final MarkingMapper mapper;
+    private final TypedLineMapper lines;
+    private final ObjectMapper json;
+    private final Clock clock;
+
+    TypedLines(MarkingService markings, ReportService reports, MarkingMapper mapper, TypedLineMapper lines, ObjectMapper json, Clock clock) {
+        this.markings = markings;
+        this.reports = reports;
+        this.mapper = mapper;
+        this.lines = lines;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /**
+     * Something that was done to a pupil's paper.
+     *
+     * @param key made by the sender; what comes again under the same key is not done again
+     * @param line what was typed; null where a cause was decided
+     * @param cause what the teacher decided for some questions; null where a line was typed
+     * @param seen the revision of the answer over which it was typed, 0 where none stood there; null to keep it whatever has been
+     *     kept since
+     * @param follows the key of the sender's own entry for the same question just before; null where there was none
+     */
+    record Entry(String key, String line, String cause, List<Integer> questions, Integer seen, String follows) {}
+
+    /** What an entry changed: the paper as it was, where it is another since, and the answers. */
+    record Changed(StoredPaper paperBefore, List<AnswerChange> answers) {}
+
+    /** An answer before and after; null where nothing stood there. */
+    record AnswerChange(int question, MarkedAnswer before, MarkedAnswer after) {
+        /** Whether what stands there now is what was kept then. */
+        boolean isStillThere(MarkedAnswer now) {
+            return after == null || now == null ? after == now : after.saysTheSameAs(now);
+        }
+    }
+
+    /**
+     * Does what was typed.
+     *
+     * @throws Refusal where the line cannot be read or what it says is not possible
+     * @throws ChangedElsewhere with the answer as it is now, where another window has kept something else meanwhile
+     */
+    @Transactional
+    void take(long teacherId, long id, long pupilId, Entry entry) {
+        Open before = markings.open(teacherId, id);
+        Pupil pupil = MarkingService.pupil(before, pupilId);
+        if (lines.find(id, entry.key()).isPresent()) {
+            return;
+        }
+        if (entry.line() == null) {
+            markings.decide(teacherId, id, pupilId, Causes.checked(entry.cause()), entry.questions());
+        } else {
+            take(teacherId, before, pupil, TypedLine.read(entry.line(), before.sheet(pupilId).problems().size()), entry);
+        }
+        Changed changed = changed(before, markings.open(teacherId, id), pupilId);
+        lines.add(new StoredLine(entry.key(), id, pupilId, entry.line() == null ? "" : entry.line().strip(), json.writeValueAsString(changed), false), now());
+        lines.forget(id, now().minusDays(DAYS_KEPT));
+    }
+
+    private OffsetDateTime now() {
+        return OffsetDateTime.now(clock);
+    }
+
+    private void take(long teacherId, Open open, Pupil pupil, TypedLine line, Entry entry) {
+        long id = open.stored().id();
+        StoredPaper paper = open.papers().get(pupil.id());
+        switch (line.form()) {
+            case REST_RIGHT -> markings.rest(teacherId, id, pupil.id(), "right", line.how());
+            case REST_NOT_REACHED -> markings.rest(teacherId, id, pupil.id(), "not-reached", "");
+            case ABSENT -> markings.paper(teacherId, id, pupil.id(), null, paper == null || !paper.absent());
+            case OTHER_SHEET -> markings.paper(teacherId, id, pupil.id(), line.named(), paper != null && paper.absent());
+            case TAKEN_OUT -> markings.remove(teacherId, id, pupil.id(), line.question(), seen(open, pupil.id(), line.question(), entry));
+            case NOT_REACHED -> notReached(teacherId, open, pupil.id(), line.question());
+            case NAME -> throw Refusal.of("line", "Nobody of that name has a paper in this pile.");
+            default -> markings.keep(teacherId, id, answer(teacherId, open, pupil.id(), line), seen(open, pupil.id(), line.question(), entry));
+        }
+    }
+
+    private MarkedAnswer answer(long teacherId, Open open, long pupilId, TypedLine line) {
+        Function<String, MarkedAnswer> of = state -> MarkedAnswer.of(pupilId, line.question(), state, line.given(), line.correction(), line.how(), null);
+        return switch (line.form()) {
+            case BLANK -> of.apply("blank");
+            case UNCLEAR -> of.apply("unclear");
+            case RIGHT -> of.apply("right");
+            case BY_LETTER -> byLetter(teacherId, open, pupilId, line);
+            default -> of.apply("given");
+        };
+    }
+
+    private MarkedAnswer byLetter(long teacherId, Open open, long pupilId, TypedLine line) {
+        String letter = line.named().toLowerCase();
+        PileKey key = reports.key(teacherId, open.stored().id());
+        List<String> slips = key.codes().stream().filter(code -> code.code().equals(letter)).findFirst().map(code -> code.slips()).orElse(List.of());
+        SheetLines sheet = key.sheets().stream().filter(each -> each.code().equals(open.sheet(pupilId).code())).findFirst().orElseThrow();
+        return sheet.lines().get(line.question() - 1).wrong().stream().filter(wrong -> wrong.codes().contains(letter) && !slips.isEmpty()).findFirst()
+                .map(wrong -> MarkedAnswer.of(pupilId, line.question(), "given", wrong.answer(), "", line.how(), slips.get(0)))
+                .orElseThrow(() -> Refusal.of("line", "The key has no letter " + letter + " for question " + line.question() + ". Type the answer instead."));
+    }
+
+    /** From a question on nothing was reached but what stands there already. */
+    private void notReached(long teacherId, Open open, long pupilId, int from) {
+        for (int question = from; question <= open.sheet(pupilId).problems().size(); question++) {
+            if (question == from || open.answer(pupilId, question) == null) {
+                markings.keep(teacherId, open.stored().id(), MarkedAnswer.of(pupilId, question, "not-reached", "", "", "", null), null);
+            }
+        }
+    }
+
+    /** What the sender has seen of an answer: what it was shown, or what its own entry before left there. */
+    private Integer seen(Open open, long pupilId, int question, Entry entry) {
+        MarkedAnswer there = open.answer(pupilId, question);
+        if (entry.seen() == null || there == null || entry.follows() == null) {
+            return entry.seen();
+        }
+        return lines.find(open.stored().id(), entry.follows()).map(this::changed).filter(own -> own.answers().stream()
+                .anyMatch(answer -> answer.question() == question && answer.after() != null
+                        && answer.after().revision() == there.revision())).isPresent() ? (Integer) there.revision() : entry.seen();
+    }
+
+    private Changed changed(StoredLine line) {
+        return json.readValue(line.changed(), Changed.class);
+    }
+
+    private static Changed changed(Open before, Open after, long pupilId) {
+        List<AnswerChange> changes = new ArrayList<>();
+        Stream.concat(before.answers(pupilId).stream(), after.answers(pupilId).stream()).map(MarkedAnswer::question).distinct().sorted().forEach(question -> {
+            MarkedAnswer was = before.answer(pupilId, question);
+            MarkedAnswer is = after.answer(pupilId, question);
+            if (!Objects.equals(was, is)) {
+                changes.add(new AnswerChange(question, was, is));
+            }
+        });
+        boolean paper = !Objects.equals(before.papers().get(pupilId), after.papers().get(pupilId));
+        return new Changed(!paper ? null : Objects.requireNonNullElse(before.papers().get(pupilId), new StoredPaper(pupilId, null, false)), changes);
+    }
+
+    /** What was taken back: on whose paper, and the line; empty where a cause was. */
+    record TakenBack(Pupil pupil, String line) {}
+
+    /**
+     * Brings a paper back to what it was before an entry, but for answers that were changed since.
+     *
+     * @throws Missing where no such entry is kept any more
+     */
+    @Transactional
+    TakenBack takeBack(long teacherId, long id, String key) {
+        Open open = markings.open(teacherId, id);
+        StoredLine line = lines.find(id, key).orElseThrow(() -> new Missing("This was typed too long ago to be taken back. Type what stands there instead."));
+        Pupil pupil = MarkingService.pupil(open, line.pupilId());
+        if (lines.takeBack(key) > 0) {
+            Changed changed = changed(line);
+            if (changed.paperBefore() != null) {
+                mapper.keepPaper(id, changed.paperBefore());
+            }
+            changed.answers().forEach(change -> restore(open, pupil.id(), change));
+        }
+        return new TakenBack(pupil, line.line());
+    }
+
+    private void restore(Open open, long pupilId, AnswerChange change) {
+        MarkedAnswer there = open.answer(pupilId, change.question());
+        if (!change.isStillThere(there)) {
+            return;
+        }
+        long id = open.stored().id();
+        MarkedAnswer before = change.before();
+        if (before == null) {
+            mapper.removeAnswer(id, pupilId, change.question());
+        } else {
+            markings.keepAgain(open, before);
+            mapper.notePaper(id, pupilId, new TakenPapers.Taken(before.question(), before.given(), before.paper(), before.marksGiven(), before.marksOf()));
+        }
+    }
+}

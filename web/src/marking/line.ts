@@ -1,0 +1,64 @@
+import type { Schemas } from '../api/client';
+import type { Entry } from './queue';
+import type { Marking, Paper } from './useMarking';
+
+type Form = Schemas['FormView'];
+
+/** A typed line as it is known at once: what is to be kept, who comes next, or what is wrong with it. */
+export type Known = { entry?: Omit<Entry, 'key'>; movesOn?: boolean; goTo?: number; fault?: string };
+
+const signs: Record<string, string> = {
+  blank: '–',
+  unclear: '?',
+  right: '✓',
+  'not-reached': '/',
+  'taken-out': '',
+};
+
+/** Tells which of the server's forms a line has; the server reads what it means. */
+export function knownAs(typed: string, forms: Form[], paper: Paper, marking: Marking): Known {
+  const line = typed.trim();
+  for (const form of forms) {
+    const parts = new RegExp(form.pattern).exec(line)?.groups;
+    if (parts || new RegExp(form.pattern).test(line)) {
+      return ofForm(form, line, parts ?? {}, paper, marking);
+    }
+  }
+  const { example } = forms.find((form) => form.id === 'answer') ?? { example: '' };
+  return {
+    fault: `“${line}” is no answer and no sign. Type the question and what stands there, like ${example.split(' >')[0]}.`,
+  };
+}
+
+function ofForm(
+  form: Form,
+  line: string,
+  parts: Record<string, string | undefined>,
+  paper: Paper,
+  marking: Marking,
+): Known {
+  if (form.id === 'name') {
+    const beginning = (parts.name ?? '').trim().toLowerCase();
+    const goTo = marking.papers.findIndex((each) => each.pupil.name.toLowerCase().startsWith(beginning));
+    return goTo < 0 ? { fault: `Nobody in this pile has a name that begins with “${line}”.` } : { goTo };
+  }
+  const question = parts.question === undefined ? undefined : Number(parts.question);
+  const questions = marking.sheets.find((sheet) => sheet.code === paper.sheet)?.questions.length ?? 0;
+  if (question !== undefined && (question < 1 || question > questions)) {
+    return { fault: `The sheet has questions 1 to ${questions}, and no question ${question}.` };
+  }
+  return {
+    movesOn: form.movesOn && !(form.id === 'absent' && paper.absent),
+    entry: {
+      pupil: paper.pupil.id,
+      line,
+      question,
+      shown: signs[form.id] ?? parts.given ?? parts.letter,
+      seen: question === undefined ? undefined : revision(paper, question),
+      says: line,
+    },
+  };
+}
+
+const revision = (paper: Paper, question: number) =>
+  paper.answers.find((answer) => answer.question === question)?.revision ?? 0;
