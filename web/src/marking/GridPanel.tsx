@@ -31,7 +31,8 @@ export function GridPanel({ marking }: { marking: Marking }) {
   const forms = useLineForms();
   const pile = usePile(marking.id);
   const [says, setSays] = useState('');
-  const [fault, setFault] = useState<string>();
+  // What was refused is said until its square is put right, whatever is typed elsewhere.
+  const [faults, setFaults] = useState<Record<string, string>>({});
   const [focused, setFocused] = useState<[number, number]>();
   const scroller = useRef<HTMLDivElement>(null);
   const columns = Math.max(...marking.sheets.map((sheet) => sheet.questions.length));
@@ -61,14 +62,16 @@ export function GridPanel({ marking }: { marking: Marking }) {
   useEffect(() => {
     now.current = { forms: forms.data ?? [], marking };
   }, [forms.data, marking]);
-  const take = useCallback((paper: Paper, question: number, typed: string) => {
-    const known = knownAs(
-      `${question} ${written[typed] ?? typed}`,
-      now.current.forms,
-      paper,
-      now.current.marking,
+  const take = useCallback((paper: Paper, question: number, typed: string | undefined) => {
+    const line = typed === undefined ? undefined : `${question} ${written[typed] ?? typed}`;
+    const known = line === undefined ? {} : knownAs(line, now.current.forms, paper, now.current.marking);
+    setFaults((before) =>
+      said(
+        before,
+        squareId(paper, question),
+        known.fault && `${paper.pupil.name}, question ${question}: ${known.fault}`,
+      ),
     );
-    setFault(known.fault && `${paper.pupil.name}, question ${question}: ${known.fault}`);
     if (known.entry) {
       setSays('');
       add(now.current.marking.id, known.entry);
@@ -119,7 +122,9 @@ export function GridPanel({ marking }: { marking: Marking }) {
           {says}
         </Box>
       </Box>
-      <Trouble id="grid-fault" message={fault} />
+      {Object.entries(faults).map(([id, message]) => (
+        <Trouble key={id} id={id} message={message} />
+      ))}
       <NotYetKept marking={marking} />
       <Box
         ref={scroller}
@@ -219,6 +224,7 @@ export function GridPanel({ marking }: { marking: Marking }) {
                       shown={under ? (under.shown ?? under.says) : shown(answer)}
                       waits={under !== undefined}
                       wrong={!under && answer?.verdict === 'wrong'}
+                      id={squareId(paper, column.index + 1)}
                       paper={paper}
                       onTake={take}
                       onFocused={setFocused}
@@ -232,6 +238,14 @@ export function GridPanel({ marking }: { marking: Marking }) {
       </Box>
     </Box>
   );
+}
+
+const squareId = (paper: Paper, question: number) => `fault-${paper.pupil.id}-${question}`;
+
+/** The faults with that of one square said, or no longer. */
+function said(faults: Record<string, string>, id: string, fault: string | undefined) {
+  const others = Object.fromEntries(Object.entries(faults).filter(([other]) => other !== id));
+  return fault ? { ...others, [id]: fault } : others;
 }
 
 const byQuestion = (paper: Paper) => new Map(paper.answers.map((answer) => [answer.question, answer]));

@@ -13,22 +13,27 @@ type Props = {
   /** Whether that is not yet kept. */
   waits: boolean;
   wrong: boolean;
+  /** The name of what is said of it where it was refused. */
+  id: string;
   paper: Paper;
-  /** Takes what was typed; tells whether it can be read. */
-  onTake: (paper: Paper, question: number, typed: string) => boolean;
+  /** Takes what was typed, or that nothing is any more; tells whether it can be read. */
+  onTake: (paper: Paper, question: number, typed: string | undefined) => boolean;
   onFocused: (at: [number, number]) => void;
 };
 
 /** A square of the grid. What is typed stays in it, whatever is saved meanwhile; what cannot be read stays until it is changed. */
 export const GridSquare = memo(function GridSquare(props: Props) {
-  const { row, column, left, width, shown, waits, wrong, paper, onTake, onFocused } = props;
+  const { row, column, left, width, shown, waits, wrong, id, paper, onTake, onFocused } = props;
   const [typed, setTyped] = useState<string>();
   const [refused, setRefused] = useState(false);
   const take = () => {
     const now = typed?.trim();
     if (now === undefined || now === shown) {
       setTyped(undefined);
-      setRefused(false);
+      if (refused) {
+        setRefused(false);
+        onTake(paper, column + 1, undefined);
+      }
       return;
     }
     const taken = onTake(paper, column + 1, now);
@@ -53,7 +58,7 @@ export const GridSquare = memo(function GridSquare(props: Props) {
         disabled={paper.absent}
         aria-label={`${paper.pupil.name}, question ${column + 1}${wrong ? ', wrong' : ''}${waits ? ', not yet kept' : ''}`}
         aria-invalid={refused || undefined}
-        aria-describedby={refused ? 'grid-fault' : undefined}
+        aria-describedby={refused ? id : undefined}
         autoComplete="off"
         title={shown}
         sx={{

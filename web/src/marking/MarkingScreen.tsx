@@ -31,7 +31,8 @@ type View = (typeof views)[number];
 function Pile({ marking }: { marking: Marking }) {
   const [address, setAddress] = useSearchParams();
   const view = views.find((each) => each === address.get('view')) ?? 'pile';
-  const pupil = Number(address.get('pupil'));
+  // Kept here too: the address follows a moment later than the next key.
+  const [pupil, setPupil] = useState(Number(address.get('pupil')));
   const at = Math.max(
     0,
     marking.papers.findIndex((paper) => paper.pupil.id === pupil),
@@ -71,7 +72,11 @@ function Pile({ marking }: { marking: Marking }) {
         <PilePanel
           marking={marking}
           at={at}
-          onGo={(to) => go({ pupil: String(marking.papers[to]?.pupil.id) }, true)}
+          onGo={(to) => {
+            const chosen = marking.papers[to]?.pupil.id ?? pupil;
+            setPupil(chosen);
+            go({ pupil: String(chosen) }, true);
+          }}
           onOpen={setOpened}
         />
       )}
