@@ -1,5 +1,5 @@
 import { Box, Button } from '@mui/material';
-import { NavLink, useLocation } from 'react-router';
+import { Link, NavLink, useLocation } from 'react-router';
 import { useSignOut } from '../account/useAccount';
 import { useUnkept } from '../marking/useMarking';
 import { appearsLate } from './appearsLate';
@@ -24,9 +24,9 @@ function Unkept() {
     const [id, count] = each.split(':');
     return (
       <Box key={id} component="span" role="status" sx={appearsLate}>
-        <NavLink to={`/marking/${id}`} style={{ fontSize: 14, whiteSpace: 'normal' }}>
+        <Link to={`/marking/${id}`} style={{ fontSize: 14, textDecoration: 'underline' }}>
           {count} not yet kept
-        </NavLink>
+        </Link>
       </Box>
     );
   });

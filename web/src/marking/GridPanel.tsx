@@ -41,6 +41,7 @@ export function GridPanel({ marking }: { marking: Marking }) {
     () => Array.from({ length: columns }, (_, i) => width(marking, there, i)),
     [marking, there, columns],
   );
+  // eslint-disable-next-line react-hooks/incompatible-library -- what it gives is used where it is made
   const rows = useVirtualizer({
     count: marking.papers.length,
     getScrollElement: () => scroller.current,

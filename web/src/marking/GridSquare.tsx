@@ -43,7 +43,11 @@ export const GridSquare = memo(function GridSquare(props: Props) {
     }
   };
   return (
-    <Box role="gridcell" aria-colindex={column + 2} sx={{ position: 'absolute', top: 0, left, width }}>
+    <Box
+      role="gridcell"
+      aria-colindex={column + 2}
+      sx={{ position: 'absolute', top: 0, left, width, '&:focus-within': { zIndex: 1 } }}
+    >
       <Box
         component="input"
         value={typed ?? shown}

@@ -98,7 +98,10 @@ function Waiting({ entry }: { entry: Entry }) {
       <Box component="span" sx={{ font: `700 17px ${digits}`, color: ink.faint }}>
         {entry.shown || entry.says}
       </Box>
-      <Box component="span" sx={{ color: ink.faint, fontSize: 14, ml: 1, ...appearsLate }}>
+      <Box
+        component="span"
+        sx={{ color: ink.faint, fontSize: 14, ml: 1, whiteSpace: 'nowrap', ...appearsLate }}
+      >
         not yet kept
       </Box>
     </span>

@@ -186,7 +186,10 @@ function failed(name: string, entry: Entry, fault: unknown) {
       name,
       window.setTimeout(() => retry(name), Math.min(longestWait, 500 * 2 ** tries)),
     );
-    write(name, { ...pile, trouble: refused?.message ?? 'Bemble does not answer.' });
+    write(name, {
+      ...pile,
+      trouble: refused && refused.status > 0 ? refused.message : 'Bemble does not answer.',
+    });
   }
 }
 

@@ -10,18 +10,18 @@ import java.util.regex.Pattern;
  * is known at once where it is typed whether a line can be read, and whether the next paper comes.
  */
 public enum LineForm {
-    REST_RIGHT("=\\s*(?::\\s*(?<how>\\S{1,20}))?", true, "=", "the rest is right, next paper"),
-    REST_NOT_REACHED("/", true, "/", "the rest was not reached, next paper"),
+    REST_RIGHT("=\\s*(?::\\s*(?<how>\\S{1,20}))?", true, "=", "rest right, next paper"),
+    REST_NOT_REACHED("/", true, "/", "rest not reached, next"),
     ABSENT("!", true, "!", "absent, next paper"),
-    OTHER_SHEET("#\\s*(?<sheet>\\S{3,12})", false, "#K7PT-B", "this child has another sheet"),
-    NOT_REACHED(Parts.QUESTION + "/", false, "12 /", "not reached from there on"),
+    OTHER_SHEET("#\\s*(?<sheet>\\S{3,12})", false, "#K7PT-B", "has another sheet"),
+    NOT_REACHED(Parts.QUESTION + "/", false, "12 /", "not reached from there"),
     BLANK(Parts.QUESTION + "[-−–]", false, "7 -", "left blank"),
-    UNCLEAR(Parts.QUESTION + "\\?", false, "7 ?", "nobody can read it"),
-    TAKEN_OUT(Parts.QUESTION + "<", false, "7 <", "nothing is kept of it any more"),
+    UNCLEAR(Parts.QUESTION + "\\?", false, "7 ?", "unreadable"),
+    TAKEN_OUT(Parts.QUESTION + "<", false, "7 <", "take out again"),
     RIGHT(Parts.QUESTION + "=\\s*" + Parts.HOW, false, "7 = :h", "right, but helped"),
     BY_LETTER(Parts.QUESTION + "(?<letter>[A-Za-z])", false, "7 b", "by its letter on the key"),
     ANSWER(Parts.QUESTION + "(?<given>" + Parts.NUMBER + ")\\s*(?:>\\s*(?<correction>" + Parts.NUMBER + ")\\s*)?" + Parts.HOW, false,
-            "7 3152 > 3655", "a wrong answer, with the child’s correction"),
+            "7 3152 > 3655", "wrong, then corrected"),
     NAME("(?<name>[^\\d\\s#=!/<>?:.,-][^\\d#=<>?]*)", false, "Ida", "to the paper of Ida");
 
     private static final class Parts {

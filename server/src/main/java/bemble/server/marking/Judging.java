@@ -19,6 +19,8 @@ import bemble.server.marking.Views.PaperAnswerView;
 import bemble.server.marking.Views.QuestionLine;
 import bemble.server.rules.SchoolRules;
 import bemble.server.storage.DiskFull;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -33,6 +35,19 @@ class Judging {
     private static final Logger LOG = LoggerFactory.getLogger(Judging.class);
     private static final int MOST_PRESUMED = 4;
     private static final double WORTH_SHOWING = 0.02;
+    /** A pile with more answers that nobody has judged yet is shown first and judged afterwards. */
+    private static final int MOST_AT_ONCE = 700;
+    private static final int MOST_KEPT = 24_000;
+    private static final int MOST_SHEETS = 40;
+
+    /** What a judgement rests on: as long as none of it changes there is no other. */
+    private record Grounds(List<String> problems, List<MarkedAnswer> answers, HouseStyle style, KeptRules rules) {}
+
+    private record SheetInStyle(MarkingService.Sheet sheet, HouseStyle style) {}
+
+    private final Cache<SheetInStyle, ReadSheet> sheets = Caffeine.newBuilder().maximumSize(MOST_SHEETS).build();
+    private final Cache<Grounds, Map<Integer, Judged>> judgements = Caffeine.newBuilder().maximumWeight(MOST_KEPT)
+            .weigher((Grounds grounds, Map<Integer, Judged> judged) -> 1 + grounds.answers().size()).build();
 
     private final MarkingService markings;
     private final KnownAnswers known;
@@ -50,7 +65,28 @@ class Judging {
         return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
                 open.stored().begunAt(), open.stored().workedOn(), open.sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
                         .map(problem -> new QuestionLine(problem.text(), problem.operation().id(), MarkingService.right(problem, open.style()))).toList())).toList(),
-                open.schoolClass().pupils().stream().map(pupil -> view(open, pupil, read(open, pupil.id()).judged(), true)).toList(), Causes.of(problems, rules.now()));
+                papers(open), Causes.of(problems, rules.now()));
+    }
+
+    private List<MarkedPaperView> papers(Open open) {
+        List<Pupil> pupils = open.schoolClass().pupils();
+        int unknown = 0;
+        for (Pupil pupil : pupils) {
+            unknown += judgements.getIfPresent(grounds(open, pupil.id())) == null ? readable(open.answers(pupil.id())).size() : 0;
+        }
+        boolean now = unknown <= MOST_AT_ONCE;
+        return pupils.stream().map(pupil -> {
+            Map<Integer, Judged> judged = now ? judged(open, pupil.id()) : judgements.getIfPresent(grounds(open, pupil.id()));
+            return judged == null ? view(open, pupil, Map.of(), false) : view(open, pupil, judged, true);
+        }).toList();
+    }
+
+    private Grounds grounds(Open open, long pupilId) {
+        return new Grounds(open.sheet(pupilId).problems(), readable(open.answers(pupilId)), open.style(), rules.now());
+    }
+
+    private Map<Integer, Judged> judged(Open open, long pupilId) {
+        return judgements.get(grounds(open, pupilId), any -> read(open, pupilId).judged());
     }
 
     /** A paper with the answers on it that can be read, judged together once. */
@@ -81,16 +117,18 @@ class Judging {
 
     /** A paper as it is now, each answer right or wrong, without what fits the wrong ones. */
     MarkedPaperView unjudged(long teacherId, long id, long pupilId) {
-        Open open = markings.open(teacherId, id);
+        Open open = markings.openFor(teacherId, id, pupilId);
         return view(open, MarkingService.pupil(open, pupilId), Map.of(), false);
     }
 
     /** Judges a paper as it is now and keeps how each answer was judged beside it, unless that has changed meanwhile. */
     MarkedPaperView judge(long teacherId, long id, long pupilId) {
-        Open open = markings.open(teacherId, id);
+        Open open = markings.openFor(teacherId, id, pupilId);
         Pupil pupil = MarkingService.pupil(open, pupilId);
         ReadPaper read = read(open, pupilId);
-        MarkedPaperView paper = view(open, pupil, read.judged(), true);
+        Map<Integer, Judged> judged = read.judged();
+        judgements.put(grounds(open, pupilId), judged);
+        MarkedPaperView paper = view(open, pupil, judged, true);
         List<MarkingMapper.Judgement> judgements = paper.answers().stream().map(answer -> {
             // What is not likely is not kept as if it were.
             String presumed = answer.presumed().isEmpty() || !answer.say().isEmpty() ? null : answer.presumed().get(0).slip();
@@ -120,18 +158,23 @@ class Judging {
         return known.of(problems.stream().map(problem -> new KnownAnswers.Wanted(problem, null, style)).toList());
     }
 
+    private ReadSheet sheet(Open open, long pupilId) {
+        return sheets.get(new SheetInStyle(open.sheet(pupilId), open.style()), key -> ReadSheet.of(key.sheet().read(), key.style()));
+    }
+
     private MarkedPaperView view(Open open, Pupil pupil, Map<Integer, Judged> judged, boolean isJudged) {
-        List<Problem> problems = open.sheet(pupil.id()).read();
+        ReadSheet sheet = sheet(open, pupil.id());
         boolean alone = judged.values().stream().filter(each -> each.verdict() == Judged.Verdict.WRONG).count() < 2;
         StoredPaper paper = open.papers().get(pupil.id());
         return new MarkedPaperView(pupil, open.sheet(pupil.id()).code(), paper != null && paper.absent(), open.answers(pupil.id()).stream()
-                .map(answer -> view(open, answer, problems.get(answer.question() - 1), judged.get(answer.question()), alone)).toList(), isJudged);
+                .map(answer -> view(sheet, answer, judged.get(answer.question()), alone)).toList(), isJudged);
     }
 
-    private PaperAnswerView view(Open open, MarkedAnswer answer, Problem problem, Judged judged, boolean alone) {
+    private PaperAnswerView view(ReadSheet sheet, MarkedAnswer answer, Judged judged, boolean alone) {
+        Problem problem = sheet.problem(answer.question());
         KeptRules kept = rules.now();
         return new PaperAnswerView(answer.question(), answer.state(), answer.given(), answer.correction(), answer.how(),
-                open.verdict(answer, problem),
+                sheet.verdict(answer),
                 judged == null ? List.of() : judged.findings().stream().filter(finding -> finding.confidence() >= WORTH_SHOWING)
                         .limit(MOST_PRESUMED).map(finding -> Causes.presumed(finding, problem, alone, kept)).toList(),
                 judged == null ? "" : judged.say(), answer.cause(), Causes.name(answer.cause(), problem, kept),

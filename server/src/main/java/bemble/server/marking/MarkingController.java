@@ -115,7 +115,9 @@ class MarkingController {
 
     @GetMapping("/{id}")
     MarkingView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return judging.view(teacher.id(), id);
+        MarkingView view = judging.view(teacher.id(), id);
+        queue.later(teacher.id(), id, view.papers().stream().filter(paper -> !paper.judged()).map(paper -> paper.pupil().id()).toList());
+        return view;
     }
 
     @DeleteMapping("/{id}")

@@ -13,6 +13,8 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Options.FlushCachePolicy;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
+import org.apache.ibatis.annotations.Results;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
@@ -76,8 +78,27 @@ interface MarkingMapper {
     String ANSWER = "pupil_id, question, state, given, correction, how, cause";
     String READ_ANSWER = ANSWER + ", revision, paper, marks_given, marks_of";
 
+    // Told column by column, as below.
+    @Results(id = "answer")
+    @ConstructorArgs({
+        @Arg(column = "pupil_id", javaType = long.class),
+        @Arg(column = "question", javaType = int.class),
+        @Arg(column = "state", javaType = String.class),
+        @Arg(column = "given", javaType = String.class),
+        @Arg(column = "correction", javaType = String.class),
+        @Arg(column = "how", javaType = String.class),
+        @Arg(column = "cause", javaType = String.class),
+        @Arg(column = "revision", javaType = int.class),
+        @Arg(column = "paper", javaType = String.class),
+        @Arg(column = "marks_given", javaType = Integer.class),
+        @Arg(column = "marks_of", javaType = Integer.class)
+    })
     @Select("select " + READ_ANSWER + " from marked_answer where marking_id = #{markingId} order by pupil_id, question")
     List<MarkedAnswer> answers(long markingId);
+
+    @ResultMap("answer")
+    @Select("select " + READ_ANSWER + " from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} order by question")
+    List<MarkedAnswer> answersOf(long markingId, long pupilId);
 
     @Select("select " + READ_ANSWER + " from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} "
             + "and question = #{question}")

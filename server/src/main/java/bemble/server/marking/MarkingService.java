@@ -1,6 +1,5 @@
 package bemble.server.marking;
 
-import bemble.core.diagnosis.RightAnswer;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
@@ -28,6 +27,7 @@ import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -74,9 +74,13 @@ class MarkingService {
         }
     }
 
-    /** A marking with what is needed to judge it. */
+    /**
+     * A marking with what is needed to judge it.
+     *
+     * @param byPupil what stands on each pupil's paper, in the order of its questions
+     */
     record Open(StoredMarking stored, SchoolClass schoolClass, List<Sheet> sheets, Map<Long, StoredPaper> papers,
-                List<MarkedAnswer> answers, HouseStyle style) {
+                Map<Long, List<MarkedAnswer>> byPupil, HouseStyle style) {
         Sheet sheet(long pupilId) {
             StoredPaper paper = papers.get(pupilId);
             return paper == null || paper.sheet() == null ? sheets.get(0)
@@ -84,7 +88,12 @@ class MarkingService {
         }
 
         List<MarkedAnswer> answers(long pupilId) {
-            return answers.stream().filter(answer -> answer.pupilId() == pupilId).toList();
+            return byPupil.getOrDefault(pupilId, List.of());
+        }
+
+        /** What stands on all papers. */
+        List<MarkedAnswer> answers() {
+            return byPupil.values().stream().flatMap(List::stream).toList();
         }
 
         /** What is kept for a question; null where nothing is. */
@@ -94,14 +103,7 @@ class MarkingService {
 
         /** What an answer is: right, wrong, blank, not-reached or unclear. */
         String verdict(MarkedAnswer answer, Problem problem) {
-            if (!answer.state().equals("given")) {
-                return answer.state();
-            }
-            return switch (RightAnswer.of(problem, Methods.find(problem, null, style)).verdict(answer.given(), style.point().punctuation())) {
-                case CORRECT -> "right";
-                case WRONG -> "wrong";
-                case UNREADABLE -> "unclear";
-            };
+            return ReadSheet.verdict(answer, problem, style);
         }
     }
 
@@ -145,14 +147,24 @@ class MarkingService {
         return new MarkingLine(stored.id(), stored.title(), schoolClass.name(), stored.begunAt(), schoolClass.pupils().size(), 0);
     }
 
+    /** A marking with all its papers. */
     Open open(long teacherId, long id) {
+        return open(teacherId, id, markings.answers(id));
+    }
+
+    /** The same with what stands on one pupil's paper alone: what is done to one does not wait for the others to be read. */
+    Open openFor(long teacherId, long id, long pupilId) {
+        return open(teacherId, id, markings.answersOf(id, pupilId));
+    }
+
+    private Open open(long teacherId, long id, List<MarkedAnswer> answers) {
         StoredMarking stored = markings.find(teacherId, id).orElseThrow(() ->
                 new Missing("These papers are not among yours. They may have been deleted; the list shows what is there."));
         Map<Long, StoredPaper> papers = new HashMap<>();
         markings.papers(id).forEach(paper -> papers.put(paper.pupilId(), paper));
-        List<MarkedAnswer> answers = markings.answers(id);
         return new Open(stored, withThoseWhoLeft(teacherId, classes.find(teacherId, stored.classId()), answers),
-                json.readValue(stored.sheets(), new TypeReference<List<Sheet>>() {}), papers, answers, styles.of(teacherId));
+                json.readValue(stored.sheets(), new TypeReference<List<Sheet>>() {}), papers,
+                answers.stream().collect(Collectors.groupingBy(MarkedAnswer::pupilId, LinkedHashMap::new, Collectors.toList())), styles.of(teacherId));
     }
 
     /** Who has moved on to another class since still has a paper in the pile. */
@@ -177,7 +189,7 @@ class MarkingService {
      */
     @Transactional
     void keep(long teacherId, long id, MarkedAnswer answer, Integer seen) {
-        Open open = open(teacherId, id);
+        Open open = openFor(teacherId, id, answer.pupilId());
         pupil(open, answer.pupilId());
         requireQuestion(open, answer);
         if (!STATES.contains(answer.state())) {
@@ -219,7 +231,7 @@ class MarkingService {
     /** Keeps what the teacher decided of several answers of a paper; those without an answer are passed over. */
     @Transactional
     void decide(long teacherId, long id, long pupilId, String cause, List<Integer> questions) {
-        Open open = open(teacherId, id);
+        Open open = openFor(teacherId, id, pupilId);
         pupil(open, pupilId);
         open.answers(pupilId).stream().filter(answer -> questions.contains(answer.question()) && answer.state().equals("given"))
                 .forEach(answer -> keep(open, MarkedAnswer.of(pupilId, answer.question(), answer.state(), answer.given(), answer.correction(),
@@ -229,7 +241,7 @@ class MarkingService {
     /** @param seen as in {@link #keep} */
     @Transactional
     void remove(long teacherId, long id, long pupilId, int question, Integer seen) {
-        Open open = open(teacherId, id);
+        Open open = openFor(teacherId, id, pupilId);
         pupil(open, pupilId);
         requireSeen(open.answer(pupilId, question), seen);
         markings.removeAnswer(id, pupilId, question);
@@ -238,7 +250,7 @@ class MarkingService {
     /** Everything on a paper that has nothing yet is right, or was not reached. */
     @Transactional
     void rest(long teacherId, long id, long pupilId, String state, String how) {
-        Open open = open(teacherId, id);
+        Open open = openFor(teacherId, id, pupilId);
         pupil(open, pupilId);
         if (!Set.of("right", "not-reached").contains(state)) {
             throw Refusal.of("state", "The rest is right, or not-reached.");
@@ -271,7 +283,7 @@ class MarkingService {
      */
     @Transactional
     void paper(long teacherId, long id, long pupilId, String code, boolean absent) {
-        Open open = open(teacherId, id);
+        Open open = openFor(teacherId, id, pupilId);
         pupil(open, pupilId);
         StoredPaper before = open.papers().get(pupilId);
         String sheet = before == null ? null : before.sheet();
@@ -281,7 +293,7 @@ class MarkingService {
             sheet = addSheet(teacherId, open, code).code();
         }
         markings.keepPaper(id, new StoredPaper(pupilId, sheet, absent));
-        int questions = open(teacherId, id).sheet(pupilId).problems().size();
+        int questions = openFor(teacherId, id, pupilId).sheet(pupilId).problems().size();
         open.answers(pupilId).stream().filter(answer -> answer.question() > questions)
                 .forEach(answer -> markings.removeAnswer(id, pupilId, answer.question()));
     }

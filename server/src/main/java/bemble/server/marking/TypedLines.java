@@ -77,7 +77,7 @@ class TypedLines {
      */
     @Transactional
     void take(long teacherId, long id, long pupilId, Entry entry) {
-        Open before = markings.open(teacherId, id);
+        Open before = markings.openFor(teacherId, id, pupilId);
         Pupil pupil = MarkingService.pupil(before, pupilId);
         if (lines.find(id, entry.key()).isPresent()) {
             return;
@@ -87,7 +87,7 @@ class TypedLines {
         } else {
             take(teacherId, before, pupil, TypedLine.read(entry.line(), before.sheet(pupilId).problems().size()), entry);
         }
-        Changed changed = changed(before, markings.open(teacherId, id), pupilId);
+        Changed changed = changed(before, markings.openFor(teacherId, id, pupilId), pupilId);
         lines.add(new StoredLine(entry.key(), id, pupilId, entry.line() == null ? "" : entry.line().strip(), json.writeValueAsString(changed), false), now());
         lines.forget(id, now().minusDays(DAYS_KEPT));
     }
@@ -179,8 +179,8 @@ class TypedLines {
      */
     @Transactional
     TakenBack takeBack(long teacherId, long id, String key) {
-        Open open = markings.open(teacherId, id);
         StoredLine line = lines.find(id, key).orElseThrow(() -> new Missing("This was typed too long ago to be taken back. Type what stands there instead."));
+        Open open = markings.openFor(teacherId, id, line.pupilId());
         Pupil pupil = MarkingService.pupil(open, line.pupilId());
         if (lines.takeBack(key) > 0) {
             Changed changed = changed(line);

@@ -1,0 +1,43 @@
+package bemble.server.marking;
+
+import bemble.core.diagnosis.RightAnswer;
+import bemble.core.method.Methods;
+import bemble.core.problem.Problem;
+import bemble.core.style.HouseStyle;
+import java.util.List;
+
+/** A sheet's problems with what is right in each, worked out once for all papers. */
+record ReadSheet(List<Problem> problems, List<RightAnswer> right, HouseStyle style) {
+    static ReadSheet of(List<Problem> problems, HouseStyle style) {
+        return new ReadSheet(problems, problems.parallelStream().map(problem -> right(problem, style)).toList(), style);
+    }
+
+    private static RightAnswer right(Problem problem, HouseStyle style) {
+        return RightAnswer.of(problem, Methods.find(problem, null, style));
+    }
+
+    Problem problem(int question) {
+        return problems.get(question - 1);
+    }
+
+    /** What an answer is: right, wrong, blank, not-reached or unclear. */
+    String verdict(MarkedAnswer answer) {
+        return verdict(answer, right.get(answer.question() - 1), style);
+    }
+
+    /** The same of an answer by itself. */
+    static String verdict(MarkedAnswer answer, Problem problem, HouseStyle style) {
+        return answer.state().equals("given") ? verdict(answer, right(problem, style), style) : answer.state();
+    }
+
+    private static String verdict(MarkedAnswer answer, RightAnswer right, HouseStyle style) {
+        if (!answer.state().equals("given")) {
+            return answer.state();
+        }
+        return switch (right.verdict(answer.given(), style.point().punctuation())) {
+            case CORRECT -> "right";
+            case WRONG -> "wrong";
+            case UNREADABLE -> "unclear";
+        };
+    }
+}
