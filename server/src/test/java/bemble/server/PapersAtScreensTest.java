@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -36,6 +37,12 @@ class PapersAtScreensTest {
         classId = teacher.post("/api/classes", Map.of("name", "Screens", "pupils", List.of("Ada", "Bo"))).json().get("id").asLong();
         setId = teacher.post("/api/sets/import?name=Sums", "58 + 67\n204 - 125\n34 + 19\n70 - 8\n9 + 8\n", "text/csv").json().get("id").asLong();
         session = teacher.post("/api/screens", Map.of("classId", classId, "setId", setId, "led", false)).json();
+    }
+
+    /** Only so many sets may be open at screens at a time. */
+    @AfterEach
+    void end() {
+        teacher.post("/api/screens/" + session.get("id") + "/end", "");
     }
 
     private static Client child() {
@@ -138,7 +145,10 @@ class PapersAtScreensTest {
         teacher.send("PATCH", "/api/style", "{\"methodMarks\":\"lines\"}");
         try {
             long another = teacher.post("/api/classes", Map.of("name", "Screens with marks", "pupils", List.of("Ada", "Bo"))).json().get("id").asLong();
-            session = teacher.post("/api/screens", Map.of("classId", another, "setId", setId, "led", false)).json();
+            end();
+            Client.Reply opened = teacher.post("/api/screens", Map.of("classId", another, "setId", setId, "led", false));
+            assertThat(opened.status()).as(opened.text()).isEqualTo(200);
+            session = opened.json();
             Client child = child();
             JsonNode own = comeIn(child, 0);
             // 34 + 19 with the carry written and forgotten: the ones are right, the tens are not.
