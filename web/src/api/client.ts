@@ -34,8 +34,51 @@ const echoToken: Middleware = {
   },
 };
 
+/** Commands that make something; the same asked for again within a moment is a second press. */
+const makes =
+  /\/api\/(sets|classes|markings|screens|attempts|attempts\/run|log|classes\/file|sets\/\d+\/(copy|prints)|markings\/\d+\/set|classes\/\d+\/plan\/groups\/[^/]+\/set)$/;
+const momentOfTwoPresses = 1000;
+const commands = new Map<string, { key: string; pending: number; doneAt: number }>();
+
+const newKey = () =>
+  [...crypto.getRandomValues(new Uint8Array(12))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+
+/** Gives each command a key, by which the server makes once what two presses ask for. */
+const once: Middleware = {
+  async onRequest({ request }) {
+    if (request.method !== 'POST' || !makes.test(new URL(request.url).pathname)) {
+      return request;
+    }
+    const asked = `${request.url} ${await request.clone().text()}`;
+    const before = commands.get(asked);
+    const again = before && (before.pending > 0 || Date.now() - before.doneAt < momentOfTwoPresses);
+    const command = again ? before : { key: newKey(), pending: 0, doneAt: 0 };
+    command.pending++;
+    commands.set(asked, command);
+    request.headers.set('Command-Key', command.key);
+    return request;
+  },
+  onResponse({ request }) {
+    settle(request.headers.get('Command-Key'));
+  },
+  onError({ request }) {
+    settle(request.headers.get('Command-Key'));
+  },
+};
+
+function settle(key: string | null) {
+  commands.forEach((command, asked) => {
+    if (command.key === key) {
+      command.pending--;
+      command.doneAt = Date.now();
+    } else if (command.pending === 0 && Date.now() - command.doneAt > momentOfTwoPresses) {
+      commands.delete(asked);
+    }
+  });
+}
+
 export const api = createClient<paths>({ baseUrl: '/' });
-api.use(echoToken);
+api.use(echoToken, once);
 
 type Problem = { errors?: Fault[]; offer?: string; current?: unknown; questions?: unknown };
 

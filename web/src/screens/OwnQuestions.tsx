@@ -1,5 +1,6 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { Box, Button } from '@mui/material';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -10,6 +11,9 @@ export function OwnQuestions({ own }: { own: OwnSet }) {
   const handIn = useHandIn();
   const leave = useLeave();
   const [sure, setSure] = useState(false);
+  const queries = useQueryClient();
+  // What was written just now counts as begun.
+  useEffect(() => void queries.invalidateQueries({ queryKey: ['in'], exact: true }), [queries]);
   const left = own.questions.filter((question) => !question.begun).length;
   return (
     <Box sx={{ p: '22px 18px', maxWidth: 620, mx: 'auto' }}>
@@ -24,11 +28,13 @@ export function OwnQuestions({ own }: { own: OwnSet }) {
       <Box sx={{ color: ink.faint, mb: 1.5 }}>{own.title}</Box>
       {own.handedIn ? (
         <Box role="status" sx={{ font: `400 22px/1.4 ${digits}`, color: ink.right }}>
-          ✓ Handed in. Thank you.
+          {own.ended
+            ? '✓ Your teacher has ended this set. What you wrote is handed in.'
+            : '✓ Handed in. Thank you.'}
         </Box>
       ) : own.ended ? (
         <Box role="status" sx={{ fontSize: 18 }}>
-          This set has been ended. What you wrote is kept.
+          Your teacher has ended this set.
         </Box>
       ) : (
         <>

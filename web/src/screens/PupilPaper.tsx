@@ -85,7 +85,14 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
                 ? ''
                 : '… kept on this device'}
         </Box>
-        {keeping.refused && (
+        {frozen && (
+          <Box role="status" sx={{ width: '100%', fontSize: 18, fontWeight: 650 }}>
+            {own.ended
+              ? 'Your teacher has ended this set. What you wrote is handed in.'
+              : 'This is handed in.'}
+          </Box>
+        )}
+        {keeping.refused && !frozen && (
           <Box sx={{ width: '100%' }}>
             <Trouble message={`${keeping.refused} What you wrote is kept on this device.`} />
           </Box>

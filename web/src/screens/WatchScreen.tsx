@@ -46,7 +46,10 @@ export function WatchScreen() {
           </Box>
         </Box>
         <Box role="status" sx={{ fontSize: 18 }}>
-          {count('writing')} writing · {count('handed-in')} handed in · {count('away')} not here yet
+          {!data.ended && `${count('writing')} writing · `}
+          {count('handed-in')} handed in
+          {count('collected') > 0 && ` · ${count('collected')} collected, not finished`} · {count('away')}{' '}
+          {data.ended ? 'did not write' : 'not here yet'}
         </Box>
         {!data.ended && (
           <Button variant="outlined" onClick={() => end.mutate()} disabled={end.isPending}>
@@ -94,9 +97,11 @@ function Place({ place, session, onBack, onAnyDevice }: PlaceProps) {
       ? 'not here yet'
       : place.state === 'handed-in'
         ? '✓ handed in'
-        : place.at === undefined
-          ? 'has come in'
-          : `at question ${place.at}`;
+        : place.state === 'collected'
+          ? `collected, ${place.begun} of ${session.questions} begun`
+          : place.at === undefined
+            ? 'has come in'
+            : `at question ${place.at}`;
   return (
     <Box component="li" sx={{ borderTop: `1px solid ${ink.hair}`, py: 0.75 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>

@@ -78,12 +78,17 @@ export function useSessionChange(id: number) {
   return { end, giveBack, anyDevice };
 }
 
+const lookAgainAfter = 4000;
+
 /** What the pupil at this device sees; nothing while nobody has come in. */
 export function useIn() {
   return useQuery<Schemas['InView'], Refused>({
     queryKey: ['in'],
     queryFn: () => ask(api.GET('/api/in')),
     staleTime: 0,
+    // A set that is ended is ended for each pupil at once.
+    refetchInterval: (query) =>
+      query.state.data?.own && !query.state.data.own.ended ? lookAgainAfter : false,
   });
 }
 

@@ -219,6 +219,28 @@ class PapersAtScreensTest {
         assertThat(pile(1).get(0).get("given").asString()).isEqualTo("6");
     }
 
+    /** Who is still writing when the code ends loses nothing, is told so, and the teacher sees who was not finished. */
+    @Test
+    void endingACodeCollectsWhatIsWritten() {
+        Client writing = child();
+        JsonNode own = comeIn(writing, 0);
+        assertThat(own.get("questions").get(0).get("begun").asBoolean()).isFalse();
+        write(writing, own, 0, figure("middle", "5"));
+        assertThat(writing.get("/api/in").json().get("own").get("questions").get(0).get("begun").asBoolean()).isTrue();
+        comeIn(child(), 1);
+        JsonNode ended = teacher.post("/api/screens/" + session.get("id") + "/end", "").json();
+        assertThat(ended.get("places").get(0).get("state").asString()).isEqualTo("collected");
+        assertThat(ended.get("places").get(1).get("state").asString()).as("who wrote nothing has nothing to collect").isEqualTo("writing");
+        await(() -> pile(0).size() == 5);
+        assertThat(pile(0).get(0).get("given").asString()).isEqualTo("5");
+        assertThat(pile(0).get(1).get("state").asString()).isEqualTo("not-reached");
+        assertThat(pile(1)).isEmpty();
+        assertThat(write(writing, own, 1, figure("middle", "6")).message()).isEqualTo("Your teacher has ended this set. What you wrote until then is handed in.");
+        JsonNode now = writing.get("/api/in").json().get("own");
+        assertThat(now.get("ended").asBoolean()).isTrue();
+        assertThat(now.get("handedIn").asBoolean()).isTrue();
+    }
+
     @Test
     void whoComesInGetsASessionOfANewNumber() {
         Client child = child();

@@ -60,13 +60,14 @@ public class TakenPapers {
      * the pupil's own correction.
      *
      * @param helped whether the pupil was led, so that it does not count as done alone
+     * @param unfinished whether the paper was collected while the pupil was writing: what is empty was not reached
      */
     @Transactional
-    public void take(long teacherId, long markingId, long pupilId, List<Taken> answers, boolean helped) {
+    public void take(long teacherId, long markingId, long pupilId, List<Taken> answers, boolean helped, boolean unfinished) {
         Open open = markings.open(teacherId, markingId);
         String how = helped ? helped(teacherId) : "";
         for (Taken taken : answers) {
-            MarkedAnswer answer = merged(pupilId, open.answer(pupilId, taken.question()), taken, how);
+            MarkedAnswer answer = merged(pupilId, open.answer(pupilId, taken.question()), taken, how, unfinished ? "not-reached" : "blank");
             mapper.keepAnswer(markingId, answer, open.verdict(answer, open.sheet(pupilId).read().get(taken.question() - 1)));
         }
     }
@@ -121,9 +122,9 @@ public class TakenPapers {
         return preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code).findFirst().orElse("");
     }
 
-    private static MarkedAnswer merged(long pupilId, MarkedAnswer before, Taken taken, String how) {
-        if (before == null || before.state().equals("blank")) {
-            return MarkedAnswer.of(pupilId, taken.question(), taken.given().isEmpty() ? "blank" : "given", taken.given(), "", how, null);
+    private static MarkedAnswer merged(long pupilId, MarkedAnswer before, Taken taken, String how, String empty) {
+        if (before == null || before.state().equals("blank") || before.state().equals("not-reached")) {
+            return MarkedAnswer.of(pupilId, taken.question(), taken.given().isEmpty() ? empty : "given", taken.given(), "", how, null);
         }
         String correction = before.given().equals(taken.given()) || taken.given().isEmpty() ? before.correction() : taken.given();
         return MarkedAnswer.of(pupilId, taken.question(), before.state(), before.given(), correction, before.how(), before.cause());

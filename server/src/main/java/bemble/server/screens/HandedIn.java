@@ -36,7 +36,7 @@ class HandedIn {
         List<Taken> answers = papers.handIn(session.teacherId(), UUID.fromString(place.run())).stream()
                 .map(handed -> new Taken(handed.question(), handed.given(), handed.slip(),
                         handed.marks() == null ? null : handed.marks().given(), handed.marks() == null ? null : handed.marks().of())).toList();
-        piles.take(session.teacherId(), session.markingId(), pupilId, answers, session.led());
+        piles.take(session.teacherId(), session.markingId(), pupilId, answers, session.led(), place.isCollected(session.endedAt()));
         screens.taken(sessionId, pupilId, OffsetDateTime.now(clock));
         piles.judge(session.teacherId(), session.markingId(), pupilId, answers);
         watching.changed(sessionId);

@@ -29,11 +29,13 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RequestMapping("/api/screens")
 class ScreenController {
     private final ScreenService screens;
+    private final TakingIn taking;
     private final Watching watching;
     private final SchoolNetwork network;
 
-    ScreenController(ScreenService screens, Watching watching, SchoolNetwork network) {
+    ScreenController(ScreenService screens, TakingIn taking, Watching watching, SchoolNetwork network) {
         this.screens = screens;
+        this.taking = taking;
         this.watching = watching;
         this.network = network;
     }
@@ -86,7 +88,9 @@ class ScreenController {
     /** Ends the code: nobody comes in or writes any more. */
     @PostMapping("/{id}/end")
     SessionView end(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return screens.end(teacher.id(), id);
+        SessionView ended = screens.end(teacher.id(), id);
+        ended.places().stream().filter(place -> place.state().equals("collected")).forEach(place -> taking.later(id, place.pupil().id()));
+        return ended;
     }
 
     /** Lets another device write under a pupil's name: the next that writes keeps it. */

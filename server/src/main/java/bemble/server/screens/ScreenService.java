@@ -130,11 +130,11 @@ class ScreenService {
                         // Who has left the class since and has written is still there to be seen.
                         places.values().stream().filter(place -> place.run() != null && schoolClass.pupil(place.pupilId()).isEmpty())
                                 .flatMap(place -> classes.pupil(session.teacherId(), place.pupilId()).stream()))
-                        .map(pupil -> view(pupil, places.get(pupil.id()))).toList());
+                        .map(pupil -> view(pupil, places.get(pupil.id()), session)).toList());
     }
 
-    private static PlaceView view(Pupil pupil, StoredPlace place) {
-        String state = place.handedInAt() != null ? "handed-in" : place.run() != null ? "writing" : "away";
+    private static PlaceView view(Pupil pupil, StoredPlace place, StoredSession session) {
+        String state = place.isCollected(session.endedAt()) ? "collected" : place.handedInAt() != null ? "handed-in" : place.run() != null ? "writing" : "away";
         return new PlaceView(pupil, place.digits(), state, place.atQuestion(), place.begunQuestions().size(), place.seenAt(), place.run(),
                 place.otherDeviceAt());
     }
@@ -143,11 +143,19 @@ class ScreenService {
         return json.readValue(session.problems(), new TypeReference<List<String>>() {});
     }
 
-    /** Ends a set's code; what was written and not handed in stays in the log. */
+    /** Ends a set's code; what was written and not handed in is collected, and counts as handed in. */
     @Transactional
     SessionView end(long teacherId, long id) {
-        view(teacherId, id);
-        screens.end(teacherId, id, now());
+        if (view(teacherId, id).ended()) {
+            return view(teacherId, id);
+        }
+        OffsetDateTime now = now();
+        screens.end(teacherId, id, now);
+        for (StoredPlace place : screens.places(id)) {
+            if (place.isToCollect()) {
+                screens.take(id, place.pupilId()).filter(StoredPlace::isToCollect).ifPresent(written -> screens.change(written.handedIn(now)));
+            }
+        }
         watching.changed(id);
         return view(teacherId, id);
     }
@@ -288,11 +296,11 @@ class ScreenService {
     }
 
     private static void requireOpen(StoredPlace place, ScreenMapper.OpenTo session) {
+        if (session.endedAt() != null) {
+            throw Refusal.of("", "Your teacher has ended this set. What you wrote until then is handed in.");
+        }
         if (place.handedInAt() != null) {
             throw Refusal.of("", "This was handed in already. Ask for it back if you want to go on.");
-        }
-        if (session.endedAt() != null) {
-            throw Refusal.of("", "This set has been ended. What you wrote is kept.");
         }
     }
 

@@ -12,7 +12,7 @@ final class ScreenViews {
     /**
      * Where a pupil is.
      *
-     * @param state away, writing or handed-in
+     * @param state away, writing, handed-in, or collected when the set was ended
      * @param at the question they wrote on last, or left out
      * @param begun how many questions are begun
      * @param run names their papers, once they have come in

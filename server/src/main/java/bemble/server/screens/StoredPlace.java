@@ -36,6 +36,16 @@ record StoredPlace(long sessionId, long pupilId, String digits, String run, Offs
         return new StoredPlace(sessionId, pupilId, digits, run, at == null ? seenAt : at, atQuestion, begun, at, device, otherDeviceAt);
     }
 
+    /** Whether something was written there and not handed in. */
+    boolean isToCollect() {
+        return run != null && handedInAt == null && !begun.isEmpty();
+    }
+
+    /** Whether its papers were collected when the set was ended, and not handed in by the pupil. */
+    boolean isCollected(OffsetDateTime endedAt) {
+        return handedInAt != null && endedAt != null && !handedInAt.isBefore(endedAt);
+    }
+
     /** The place at which any device may write, and the next that does keeps the name. */
     StoredPlace forAnyDevice() {
         return new StoredPlace(sessionId, pupilId, digits, run, seenAt, atQuestion, begun, handedInAt, null, null);

@@ -55,6 +55,11 @@ class TakingIn {
         }
     }
 
+    /** Takes a pupil's papers in when their turn comes. */
+    void later(long sessionId, long pupilId) {
+        begin(sessionId, pupilId);
+    }
+
     /** Takes a pupil's papers in; returns as soon as they are, or when it is not worth waiting any longer. */
     void soon(long sessionId, long pupilId) {
         try {
