@@ -3,6 +3,8 @@ import { useState, type FormEvent } from 'react';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
 import { digits, ink } from '../app/theme';
+import { inStyle } from './inStyle';
+import { useStyle } from './usePaper';
 import { useCalculator } from './useEstimate';
 
 type Props = {
@@ -14,11 +16,14 @@ type Props = {
 /** The check in symbols once it has been worked, where to look when it fails, and the calculator. */
 export function CheckPanel({ worked, done, onCheck }: Props) {
   const { check } = worked;
+  const chosen = useStyle().data?.chosen;
   return (
     <>
       {done ? (
         <>
-          <Box sx={{ font: `400 19px ${digits}`, overflowWrap: 'anywhere' }}>{check.statement}</Box>
+          <Box sx={{ font: `400 19px ${digits}`, overflowWrap: 'anywhere' }}>
+            {inStyle(check.statement, chosen)}
+          </Box>
           <Box sx={{ color: check.holds ? ink.right : ink.wrong, mt: 1 }}>
             {check.holds
               ? '✓ agrees, so the answer is probably right'

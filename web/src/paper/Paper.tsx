@@ -9,6 +9,7 @@ import type { BoardState } from '../board/BoardScreen';
 import type { Entry } from '../log/useLog';
 import { SheetPainter } from '../sheet/SheetPainter';
 import { Cue } from '../style/Cue';
+import { inStyle } from './inStyle';
 import { BesidePaper } from './BesidePaper';
 import { BesidePicture } from './BesidePicture';
 import { CheckPanel } from './CheckPanel';
@@ -112,7 +113,7 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
               sheet={data.sheet}
               step={steps.current}
               lastOfWork={steps.lastOfWork}
-              name={`${data.problem}, step ${steps.current} of ${steps.count}`}
+              name={`${inStyle(data.problem, style.chosen)}, step ${steps.current} of ${steps.count}`}
             />
             {besideLabel ? (
               <BesidePaper
@@ -161,7 +162,11 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
                   <CheckPanel worked={data} done={steps.current === steps.count} onCheck={toCheck} />
                 )}
                 {panel === 'words' && (
-                  <WordsPanel work={writing.work} problem={data.problem} logging={logging} />
+                  <WordsPanel
+                    work={writing.work}
+                    problem={inStyle(data.problem, style.chosen)}
+                    logging={logging}
+                  />
                 )}
                 {panel === 'log' && <LogPanel logging={logging} finished={finished} />}
               </Box>

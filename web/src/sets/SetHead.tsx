@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import type { BoardState } from '../board/BoardScreen';
 import { Field } from '../app/Field';
 import { Trouble } from '../app/Trouble';
+import { inStyle } from '../paper/inStyle';
 import { useStyle } from '../paper/usePaper';
 import type { SetEditor } from './useSetEditor';
 
@@ -23,7 +24,10 @@ export function SetHead({ editor }: { editor: SetEditor }) {
   };
   const toBoard = () => {
     const state: BoardState = {
-      works: content.questions.map(({ problem }) => ({ problem, style: style.data?.chosen })),
+      works: content.questions.map(({ problem }) => ({
+        problem: inStyle(problem, style.data?.chosen),
+        style: style.data?.chosen,
+      })),
       at: 0,
       step: 1,
       back: `/sets/${editor.id}`,

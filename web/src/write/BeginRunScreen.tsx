@@ -5,6 +5,7 @@ import { Select } from '../app/Select';
 import { Tick } from '../app/Tick';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { inStyle } from '../paper/inStyle';
 import { useStyle } from '../paper/usePaper';
 import { useSet } from '../sets/useSets';
 import { markings } from './BeginScreen';
@@ -34,7 +35,7 @@ export function BeginRunScreen() {
   const start = () =>
     begin.mutate(
       content.questions.map(({ problem }, index) => ({
-        work: { problem, style: style.data.chosen },
+        work: { problem: inStyle(problem, style.data.chosen), style: style.data.chosen },
         settings: { ...settings, withCheck: checked.includes(index) },
         setId: id,
         question: index + 1,

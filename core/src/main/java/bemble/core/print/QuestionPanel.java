@@ -174,7 +174,9 @@ final class QuestionPanel {
             worked.working().steps().stream().filter(step -> step.part() == Part.WORK)
                     .forEach(step -> panels.addAll(told(step)));
         }
-        panels.addAll(lines(result(worked) + "; check: " + worked.check().statement(), false));
+        String check = worked.style().point().punctuation().write(worked.check().statement());
+        // What comes out is never parted from its sign.
+        panels.addAll(lines((result(worked) + "; check: " + check).replace("= ", "=\u00a0"), false));
         return panels;
     }
 
@@ -194,7 +196,7 @@ final class QuestionPanel {
 
     private List<Panel> lines(String text, boolean bold) {
         return Letters.lines(text, letter * 0.8, room).stream().map(line -> new Panel(room, letter,
-                List.of(new Ink.Text(0, letter * 0.8, letter * 0.8, Align.START, bold, line)))).toList();
+                List.of(new Ink.Text(0, letter * 0.8, letter * 0.8, Align.START, bold, line.replace('\u00a0', ' '))))).toList();
     }
 
     private static Panel stacked(Panel head, SheetInk sheet, double height) {

@@ -107,7 +107,7 @@ class AttemptService {
     AttemptView view(Attempt attempt) {
         LogEntry entry = attempt.entry();
         return new AttemptView(entry.id(), WorkRequest.again(ProblemText.read(entry.problem(), 0, Punctuation.POINT),
-                entry.method(), styles.read(entry.choices()), entry.checkKind()), entry.problem(), attempt.settings(),
+                entry.method(), styles.read(entry.choices()), entry.checkKind()), styles.written(entry.problem(), entry.choices()), attempt.settings(),
                 attempt.figures(), entry.written(), entry.answer(), entry.workedAt(), attempt.run(), attempt.setId(),
                 attempt.question(), entry.label());
     }

@@ -146,7 +146,7 @@ class LogController {
     }
 
     private EntryView view(LogEntry entry) {
-        return new EntryView(entry.id(), entry.workedAt(), entry.operation(), entry.problem(), entry.method(),
+        return new EntryView(entry.id(), entry.workedAt(), entry.operation(), styles.written(entry.problem(), entry.choices()), entry.method(),
                 WorkRequest.again(ProblemText.read(entry.problem(), 0, Punctuation.POINT), entry.method(),
                         styles.read(entry.choices()), entry.checkKind()), entry.answer(), entry.working(),
                 entry.checkStatement(), entry.checkHolds(), entry.label(), entry.note(), entry.kept(), entry.explanation(), entry.revision(),

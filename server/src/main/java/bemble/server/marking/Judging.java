@@ -64,7 +64,7 @@ class Judging {
         List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.read().stream()).toList();
         return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
                 open.stored().begunAt(), open.stored().workedOn(), open.sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
-                        .map(problem -> new QuestionLine(problem.text(), problem.operation().id(), MarkingService.right(problem, open.style()))).toList())).toList(),
+                        .map(problem -> new QuestionLine(open.style().point().punctuation().write(problem.text()), problem.operation().id(), MarkingService.right(problem, open.style()))).toList())).toList(),
                 papers(open), Causes.of(problems, rules.now()));
     }
 

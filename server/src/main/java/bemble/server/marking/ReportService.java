@@ -138,7 +138,7 @@ class ReportService {
             }
             List<String> most = wrong.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
                     .limit(MOST_ANSWERS).map(entry -> entry.getKey() + (entry.getValue() > 1 ? " ×" + entry.getValue() : "")).toList();
-            counts.add(new QuestionCount(question, problems.get(i).text(), open.style().point().punctuation().write(known.get(i).rightText()),
+            counts.add(new QuestionCount(question, open.style().point().punctuation().write(problems.get(i).text()), open.style().point().punctuation().write(known.get(i).rightText()),
                     wrong.values().stream().mapToInt(Integer::intValue).sum(), of, most));
         }
         return counts.stream().filter(count -> count.wrong() > 0)
@@ -151,7 +151,7 @@ class ReportService {
                 .forEach(slip -> bySlip.computeIfAbsent(slip, any -> new ArrayList<>()).add(judgement)));
         return bySlip.entrySet().stream().sorted(Comparator.comparingInt(entry -> -entry.getValue().size())).map(entry -> {
             Problem model = entry.getValue().get(0).slips().get(entry.getKey());
-            List<String> telling = telling(open, entry.getKey(), 2, open.stored().id());
+            List<String> telling = telling(open, entry.getKey(), 2, open.stored().id()).stream().map(open.style().point().punctuation()::write).toList();
             return new SlipGroup(entry.getKey(), model.operation().id(), Causes.name(entry.getKey(), model, rules.now()), DiagnosisWords.label(List.of(entry.getKey()), model),
                     Causes.help(entry.getKey(), model), entry.getValue().stream().map(each -> each.view().pupil().name()).toList(),
                     entry.getValue().stream().flatMap(each -> each.view().causes().stream())

@@ -250,7 +250,8 @@ class ScreenService {
         Set<Integer> begun = in.place().begunQuestions();
         return new OwnSet(in.pupil().name(), in.session().title(), in.session().led(), in.place().handedInAt() != null,
                 in.session().endedAt() != null, papers.of(in.session().teacherId(), in.place().run()).stream()
-                        .map(paper -> new OwnQuestion(paper.id(), paper.question(), paper.problem(), begun.contains(paper.question()))).toList());
+                        .map(paper -> new OwnQuestion(paper.id(), paper.question(),
+                                styles.of(in.session().teacherId()).point().punctuation().write(paper.problem()), begun.contains(paper.question()))).toList());
     }
 
     private StoredPlace place(Visitor visitor) {

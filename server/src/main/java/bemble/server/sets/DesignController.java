@@ -2,12 +2,17 @@ package bemble.server.sets;
 
 import bemble.core.practice.Feature;
 import bemble.core.practice.Ladder;
+import bemble.core.practice.Question;
 import bemble.core.practice.TellingSet;
 import bemble.core.practice.Wishes;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Operation;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
+import bemble.server.account.SignedIn;
 import bemble.server.load.Dear;
+import bemble.server.style.StyleService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -15,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -27,6 +33,12 @@ import org.springframework.web.bind.annotation.RestController;
 class DesignController {
     private static final int MOST_LINES = 400;
     private static final int MOST_TELLING = 40;
+
+    private final StyleService styles;
+
+    DesignController(StyleService styles) {
+        this.styles = styles;
+    }
 
     record FeatureView(@NotNull String id, @NotNull String label, @NotNull boolean yesNo, @NotNull int least,
                        @NotNull int most) {}
@@ -61,9 +73,10 @@ class DesignController {
                         feature.isYesNo(), feature.least(), feature.most())).toList())).toList();
     }
 
-    /** Reads typed problems; a line that cannot be worked is named with its reason, and then none is taken. */
+    /** Reads typed problems, in the teacher's own punctuation; a line that cannot be worked is named with its reason, and then none is taken. */
     @PostMapping("/questions")
-    List<QuestionView> questions(@Valid @RequestBody Typed typed) {
+    List<QuestionView> questions(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody Typed typed) {
+        Punctuation punctuation = styles.of(teacher.id()).point().punctuation();
         List<QuestionView> questions = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
         String[] lines = typed.text().split("\\R");
@@ -73,7 +86,7 @@ class DesignController {
         for (int i = 0; i < lines.length; i++) {
             if (!lines[i].isBlank()) {
                 try {
-                    questions.add(QuestionView.of(SetReading.question(lines[i])));
+                    questions.add(QuestionView.of(Question.of(ProblemText.read(lines[i], 0, punctuation))));
                 } catch (Refusal refusal) {
                     faults.add(new Fault("line " + (i + 1), "Line " + (i + 1) + ": " + refusal.getMessage()));
                 }

@@ -21,6 +21,11 @@ public class StyleText {
         return json.writeValueAsString(style.ids());
     }
 
+    /** A plain problem as it is written in a style that is stored. */
+    public String written(String problem, String stored) {
+        return HouseStyle.USUAL.with(read(stored)).point().punctuation().write(problem);
+    }
+
     public Map<String, String> read(String stored) {
         return json.readValue(stored, CHOICES);
     }
