@@ -3072,6 +3072,7 @@ export interface components {
             led: boolean;
             handedIn: boolean;
             ended: boolean;
+            collected: boolean;
             questions: components["schemas"]["OwnQuestion"][];
         };
         SoFar: {

@@ -9,7 +9,9 @@ import { useSendingPiles } from '../marking/useMarking';
 import { PaperScreen } from '../paper/PaperScreen';
 import { StyleScreen } from '../style/StyleScreen';
 import { Spine } from './Spine';
+import { ink } from './theme';
 import { Trouble } from './Trouble';
+import { useFocusKept, usePageTitle } from './useFocusKept';
 
 // What a teacher who only works a problem on Paper does not wait for.
 const BoardScreen = lazy(async () => ({ default: (await import('../board/BoardScreen')).BoardScreen }));
@@ -42,6 +44,8 @@ const PiecesScreen = lazy(async () => ({ default: (await import('../reports/Piec
 
 export function App() {
   const { pathname } = useLocation();
+  useFocusKept();
+  usePageTitle();
   return (
     <Suspense fallback={<Box sx={{ p: 4 }}>Opening …</Box>}>
       {pathname === '/in' || pathname.startsWith('/in/') ? <InScreen /> : <Screens />}
@@ -73,6 +77,32 @@ function Screens() {
   );
 }
 
+/** A way past the spine, seen by who comes to it with Tab. */
+function PastTheSpine() {
+  return (
+    <Box
+      component="a"
+      href="#page"
+      onClick={(event) => {
+        event.preventDefault();
+        document.querySelector<HTMLElement>('#page :is(input, textarea, select, button, a)')?.focus();
+      }}
+      sx={{
+        position: 'absolute',
+        left: 8,
+        top: -60,
+        zIndex: 10,
+        p: '6px 12px',
+        bgcolor: ink.page,
+        color: ink.ink,
+        '&:focus': { top: 8 },
+      }}
+    >
+      Past the screens, to this page
+    </Box>
+  );
+}
+
 /** Sends on what was marked, whichever screen is open. */
 function SendingPiles({ teacher }: { teacher: number }) {
   useSendingPiles(teacher);
@@ -100,8 +130,9 @@ function SignedIn({ teacher }: { teacher: string }) {
         height: '100dvh',
       }}
     >
+      <PastTheSpine />
       <Spine teacher={teacher} />
-      <Box component="main" sx={{ minHeight: 0, overflow: 'auto' }}>
+      <Box component="main" id="page" sx={{ minHeight: 0, overflow: 'auto' }}>
         <Routes>
           <Route path="/today" element={<TodayScreen />} />
           <Route path="/paper" element={<PaperScreen />} />

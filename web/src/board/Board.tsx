@@ -39,6 +39,8 @@ export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Pr
     <Box
       component="main"
       data-testid="board"
+      data-goes-on
+      tabIndex={-1}
       data-contrast={board.contrast ? 'strong' : undefined}
       sx={{
         height: '100vh',

@@ -108,7 +108,12 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
       />
       {data && !worked.isError ? (
         <>
-          <Box sx={besideLabel || picture ? pair : alone}>
+          <Box
+            sx={besideLabel || picture ? pair : alone}
+            tabIndex={-1}
+            data-goes-on
+            style={{ outline: 'none' }}
+          >
             <SheetPainter
               sheet={data.sheet}
               step={steps.current}

@@ -28,7 +28,7 @@ export function OwnQuestions({ own }: { own: OwnSet }) {
       <Box sx={{ color: ink.faint, mb: 1.5 }}>{own.title}</Box>
       {own.handedIn ? (
         <Box role="status" sx={{ font: `400 22px/1.4 ${digits}`, color: ink.right }}>
-          {own.ended
+          {own.collected
             ? '✓ Your teacher has ended this set. What you wrote is handed in.'
             : '✓ Handed in. Thank you.'}
         </Box>

@@ -249,7 +249,7 @@ class ScreenService {
         In in = in(visitor);
         Set<Integer> begun = in.place().begunQuestions();
         return new OwnSet(in.pupil().name(), in.session().title(), in.session().led(), in.place().handedInAt() != null,
-                in.session().endedAt() != null, papers.of(in.session().teacherId(), in.place().run()).stream()
+                in.session().endedAt() != null, in.place().isCollected(in.session().endedAt()), papers.of(in.session().teacherId(), in.place().run()).stream()
                         .map(paper -> new OwnQuestion(paper.id(), paper.question(),
                                 styles.of(in.session().teacherId()).point().punctuation().write(paper.problem()), begun.contains(paper.question()))).toList());
     }

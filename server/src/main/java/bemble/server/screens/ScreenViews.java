@@ -39,7 +39,7 @@ final class ScreenViews {
 
     /** What a pupil sees: their own set and nothing else. */
     record OwnSet(@NotNull String pupil, @NotNull String title, @NotNull boolean led, @NotNull boolean handedIn, @NotNull boolean ended,
-                  @NotNull List<OwnQuestion> questions) {}
+                  @NotNull boolean collected, @NotNull List<OwnQuestion> questions) {}
 
     /** @param own left out while nobody has come in at this device */
     record InView(OwnSet own) {}
