@@ -61,7 +61,10 @@ export function MarkingsScreen() {
                 sx={{ '& td': { borderTop: `1px solid ${ink.hair}`, py: 1, pr: 2 } }}
               >
                 <td>
-                  <Link to={`/marking/${each.id}`} style={{ fontWeight: 700, fontSize: 17 }}>
+                  <Link
+                    to={`/marking/${each.id}`}
+                    style={{ fontWeight: 700, fontSize: 17, overflowWrap: 'anywhere' }}
+                  >
                     {each.title}
                   </Link>
                 </td>

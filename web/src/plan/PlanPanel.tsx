@@ -1,5 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { Select } from '../app/Select';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -11,8 +12,13 @@ import { useChangePlan, usePlan, type Plan } from './usePlan';
 
 /** The week of a class: a column a day, groups with their sheets; changed by hand where the teacher knows better. */
 export function PlanPanel({ classId }: { classId: number }) {
-  const [week, setWeek] = useState<string>();
+  const [address, setAddress] = useSearchParams();
+  // A reload and Back lead to the week one was looking at.
+  const week = address.get('week') ?? undefined;
+  const setWeek = (monday: string) =>
+    setAddress((before) => ({ ...Object.fromEntries(before), week: monday }));
   const [wishes, setWishes] = useState(false);
+  const [sure, setSure] = useState(false);
   const [taken, setTaken] = useState<Taken>();
   const plan = usePlan(classId, week);
   const { change, again } = useChangePlan(classId, week);
@@ -44,11 +50,24 @@ export function PlanPanel({ classId }: { classId: number }) {
         <Button variant="outlined" onClick={() => setWishes(!wishes)} aria-expanded={wishes}>
           Topics and time
         </Button>
-        {data.revision > 0 && (
-          <Button variant="outlined" onClick={() => again.mutate()}>
-            Plan it anew
-          </Button>
-        )}
+        {data.revision > 0 &&
+          (sure ? (
+            <>
+              <span>What was moved by hand this week goes.</span>
+              <Button
+                variant="contained"
+                autoFocus
+                onClick={() => again.mutate(undefined, { onSettled: () => setSure(false) })}
+              >
+                Yes, plan it anew
+              </Button>
+              <Button onClick={() => setSure(false)}>Leave it as it is</Button>
+            </>
+          ) : (
+            <Button variant="outlined" onClick={() => setSure(true)}>
+              Plan it anew
+            </Button>
+          ))}
         <Box sx={{ color: ink.faint, fontSize: 14 }}>
           {data.revision > 0
             ? 'Changed by hand; it stays as it is.'

@@ -33,7 +33,10 @@ export function SetTable({ sets, onDelete }: Props) {
             sx={{ '& td': { borderTop: `1px solid ${ink.hair}`, py: 1, pr: 2 } }}
           >
             <td>
-              <Link to={`/sets/${set.id}`} style={{ fontWeight: 700, fontSize: 17 }}>
+              <Link
+                to={`/sets/${set.id}`}
+                style={{ fontWeight: 700, fontSize: 17, overflowWrap: 'anywhere' }}
+              >
                 {set.title}
               </Link>
               <Box sx={{ font: `400 14px ${digits}`, color: ink.faint }}>
@@ -44,10 +47,17 @@ export function SetTable({ sets, onDelete }: Props) {
             <td>{set.tag}</td>
             <td>{set.count}</td>
             <td>{dayOfMomentInWords(set.changedAt)}</td>
-            <Box component="td" sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
-              <Button onClick={() => again(set.id, true)}>New numbers</Button>
-              <Button onClick={() => again(set.id, false)}>Copy</Button>
-              <Button onClick={() => archive.mutate({ id: set.id, archived: !set.archived })}>
+            <Box component="td" sx={{ whiteSpace: { md: 'nowrap' }, textAlign: 'right' }}>
+              <Button onClick={() => again(set.id, true)} aria-label={`New numbers for ${set.title}`}>
+                New numbers
+              </Button>
+              <Button onClick={() => again(set.id, false)} aria-label={`Copy ${set.title}`}>
+                Copy
+              </Button>
+              <Button
+                onClick={() => archive.mutate({ id: set.id, archived: !set.archived })}
+                aria-label={`${set.archived ? 'Take out of the archive' : 'Archive'}: ${set.title}`}
+              >
                 {set.archived ? 'Take out' : 'Archive'}
               </Button>
               <Button onClick={() => onDelete(set.id)} aria-label={`Delete ${set.title}`}>

@@ -101,7 +101,9 @@ export function TodayScreen() {
               {data?.piles.length === 0 && <Box sx={{ color: ink.faint, mb: 1 }}>None waits.</Box>}
               {data?.piles.map((pile) => (
                 <Box key={pile.id} sx={{ py: 0.4 }}>
-                  <Link to={`/marking/${pile.id}`}>{pile.title}</Link>{' '}
+                  <Link to={`/marking/${pile.id}`} style={{ overflowWrap: 'anywhere' }}>
+                    {pile.title}
+                  </Link>{' '}
                   <Box component="span" sx={{ color: ink.faint }}>
                     {pile.className}, {pile.waiting} of {pile.papers} wait
                   </Box>

@@ -7,6 +7,7 @@ import { Tick } from '../app/Tick';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useEntry } from '../log/useLog';
+import { useSettled } from '../app/useSettled';
 import { useStyle, useWorked } from '../paper/usePaper';
 import { useWays } from '../paper/useWays';
 import { plain, useBegin, usePaperToWriteOn } from './useAttempts';
@@ -51,11 +52,12 @@ function Begin(props: { typed: string; asked?: string; style?: Record<string, st
   const navigate = useNavigate();
   const begin = useBegin();
   const work = { problem: typed, style: props.style, method };
-  const worked = useWorked(typed.trim() ? { problem: typed, style: props.style } : undefined);
+  const settled = useSettled(typed);
+  const worked = useWorked(settled.trim() ? { problem: settled, style: props.style } : undefined);
   const ways = useWays(worked.isError ? undefined : worked.data?.operation);
   // A method of another operation is forgotten when the problem changes.
   const known = ways?.methods.some((way) => way.id === method) ? method : undefined;
-  const paper = usePaperToWriteOn(ways ? { ...work, method: known } : undefined, {
+  const paper = usePaperToWriteOn(ways ? { ...work, problem: settled, method: known } : undefined, {
     settingOut: settings.settingOut,
     withCheck: settings.withCheck,
   });

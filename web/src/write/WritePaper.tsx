@@ -3,6 +3,7 @@ import { useEffect, useId, useRef, useState } from 'react';
 import { Tabs } from '../app/Tabs';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { useLetterKeys } from '../style/usePreferences';
 import { AboutPanel } from './AboutPanel';
 import { AfterMarking } from './AfterMarking';
 import { inSquare } from './figures';
@@ -42,6 +43,7 @@ export function WritePaper({ attempt, paper }: Props) {
   // A paper that was marked before is marked again where it is opened; nothing of it is kept anew.
   const marked = shown ? (marking.data ?? soFar) : atOnce || asked ? soFar : undefined;
   const help = useHelp(attempt, paper, keeping.figures, pen);
+  const letters = useLetterKeys();
   const led = useNext(attempt, settings, keeping.figures);
   const next = paper.squares.findIndex((square) => {
     const target = help.shown ?? (settings.led ? led : undefined);
@@ -112,7 +114,7 @@ export function WritePaper({ attempt, paper }: Props) {
             name={attempt.problem}
             describedBy={said}
             onSquare={pen.goTo}
-            onKeyDown={writeKeys(pen, help.more)}
+            onKeyDown={writeKeys(pen, letters ? help.more : () => undefined)}
           />
         )}
         <Box id={said} aria-live="polite" data-testid="square" sx={hidden}>

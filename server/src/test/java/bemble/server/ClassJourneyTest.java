@@ -178,6 +178,7 @@ class ClassJourneyTest {
             teacher.see("Changed by hand");
             page.waitForCondition(() -> !days.nth(0).innerText().contains(name));
             button(page, "Plan it anew").click();
+            button(page, "Yes, plan it anew").click();
             page.waitForCondition(() -> days.nth(0).innerText().contains(name));
             button(page, "Topics and time").click();
             page.getByLabel("Minutes a day").fill("0");
