@@ -184,6 +184,12 @@ function askAbout(marking: Marking, paper: Paper): AskState {
 /** What can be typed, so that nobody needs to know it by heart. */
 function KeysOfTheLine() {
   const forms = useLineForms();
+  // What is typed most stands first; the forms come in the order in which they are tried.
+  const isMost = ({ id }: { id: string }) => id === 'answer';
+  const inOrder = [
+    ...(forms.data ?? []).filter(isMost),
+    ...(forms.data ?? []).filter((form) => !isMost(form)),
+  ];
   return (
     <Box
       component="dl"
@@ -198,7 +204,7 @@ function KeysOfTheLine() {
         '& dd': { m: 0 },
       }}
     >
-      {forms.data?.map(({ id, example, means }) => (
+      {inOrder.map(({ id, example, means }) => (
         <Box key={id} sx={{ display: 'contents' }}>
           <dt>{example}</dt>
           <dd>{means}</dd>
