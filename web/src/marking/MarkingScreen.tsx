@@ -1,4 +1,4 @@
-import { Box } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Tabs } from '../app/Tabs';
@@ -9,16 +9,26 @@ import { FindingDialog, type Opened } from './FindingDialog';
 import { GridPanel } from './GridPanel';
 import { PilePanel } from './PilePanel';
 import { TakeIn } from './TakeIn';
-import { useDayOfWork, useMarking, type Marking } from './useMarking';
+import { dropAll } from './queue';
+import { useDayOfWork, useMarking, usePile, type Marking } from './useMarking';
 
 /** A pile of papers: marked one at a time or all at once, and what they show. */
 export function MarkingScreen() {
   const id = Number(useParams().id);
   const marking = useMarking(id);
+  const { waiting } = usePile(id);
   if (marking.isError) {
     return (
       <Box sx={{ p: 4 }}>
         <Trouble message={marking.error.message} /> <Link to="/marking">To the piles</Link>
+        {waiting.length > 0 && (
+          <Box sx={{ mt: 2 }}>
+            What you typed for it is not kept: {waiting.map((entry) => entry.says).join(' · ')}.{' '}
+            <Button variant="outlined" onClick={() => dropAll(id)}>
+              Let it go
+            </Button>
+          </Box>
+        )}
       </Box>
     );
   }

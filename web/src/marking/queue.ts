@@ -84,6 +84,12 @@ function write(name: string, pile: Pile) {
 
 const pileOf = (name: string) => piles.get(name) ?? none;
 
+/** The pile with what another window of this browser has just put there. */
+function latest(name: string): Pile {
+  const stored = read(name);
+  return stored === none ? pileOf(name) : { ...stored, trouble: pileOf(name).trouble };
+}
+
 /** Whether an entry waits for nobody's decision. */
 const isToSend = (entry: Entry) => entry.refused === undefined && entry.other === undefined;
 
@@ -145,12 +151,18 @@ async function pump(name: string) {
   const by = sender;
   try {
     await by.send(marking, entry);
+    // Who has signed out meanwhile finds it waiting; what was done once is not done again.
+    if (sender !== by) {
+      return;
+    }
     taken(name, entry);
     if (!pileOf(name).waiting.some(isToSend)) {
       by.emptied(marking);
     }
   } catch (fault) {
-    failed(name, entry, fault);
+    if (sender === by) {
+      failed(name, entry, fault);
+    }
   } finally {
     sending.delete(name);
   }
@@ -160,7 +172,7 @@ async function pump(name: string) {
 }
 
 function taken(name: string, entry: Entry) {
-  const pile = without({ ...pileOf(name), trouble: undefined }, entry.key);
+  const pile = without({ ...latest(name), trouble: undefined }, entry.key);
   failures.delete(name);
   const isPast = entry.undoes !== undefined || isTakenBack(pile, entry);
   const done = isPast ? pile.done : [...pile.done.slice(1 - mostDone), entry];
@@ -168,7 +180,7 @@ function taken(name: string, entry: Entry) {
 }
 
 function failed(name: string, entry: Entry, fault: unknown) {
-  const pile = pileOf(name);
+  const pile = latest(name);
   const refused = fault instanceof Refused ? fault : undefined;
   if (refused?.status === 409) {
     write(
@@ -196,7 +208,7 @@ function failed(name: string, entry: Entry, fault: unknown) {
 /** Puts an entry behind those that wait; one for the same question that was refused makes room for it. */
 export function add(marking: number, entry: Omit<Entry, 'key'>) {
   const name = nameOf(marking);
-  const pile = pileOf(name);
+  const pile = latest(name);
   const before = pile.waiting.filter(
     (each) =>
       !(
@@ -226,7 +238,7 @@ const isTakenBack = (pile: Pile, entry: Entry) => pile.waiting.some((each) => ea
 /** Takes the last entry back, and says which; nothing where there is none. */
 export function takeBack(marking: number): Entry | undefined {
   const name = nameOf(marking);
-  const pile = pileOf(name);
+  const pile = latest(name);
   const last = pile.waiting.findLast((each) => !each.undoes && !isTakenBack(pile, each));
   if (last && sending.get(name) !== last.key) {
     write(name, without(pile, last.key));
@@ -242,13 +254,18 @@ export function takeBack(marking: number): Entry | undefined {
 
 /** Lets an entry go that cannot be kept. */
 export function drop(marking: number, key: string) {
-  write(nameOf(marking), without(pileOf(nameOf(marking)), key));
+  write(nameOf(marking), without(latest(nameOf(marking)), key));
+}
+
+/** Lets all go that waits for a pile which is not there any more. */
+export function dropAll(marking: number) {
+  write(nameOf(marking), none);
 }
 
 /** Keeps an entry over what another window has kept. */
 export function insist(marking: number, key: string) {
   const name = nameOf(marking);
-  write(name, withChanged(pileOf(name), key, { other: undefined, seen: undefined, follows: undefined }));
+  write(name, withChanged(latest(name), key, { other: undefined, seen: undefined, follows: undefined }));
   void pump(name);
 }
 
