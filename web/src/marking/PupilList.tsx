@@ -29,7 +29,7 @@ export function PupilList({ papers, waiting, at, onGo }: Props) {
       component="nav"
       aria-label="Papers"
       sx={{
-        maxHeight: { md: 'calc(100dvh - 110px)' },
+        maxHeight: { xs: 150, md: 'calc(100dvh - 110px)' },
         overflow: 'auto',
         borderRight: { md: `1px solid ${ink.hair}` },
       }}
