@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch';
+import { newKey } from './newKey';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -39,9 +40,6 @@ const makes =
   /\/api\/(sets|classes|markings|screens|attempts|attempts\/run|log|classes\/file|sets\/\d+\/(copy|prints)|markings\/\d+\/set|classes\/\d+\/plan\/groups\/[^/]+\/set)$/;
 const momentOfTwoPresses = 1000;
 const commands = new Map<string, { key: string; pending: number; doneAt: number }>();
-
-const newKey = () =>
-  [...crypto.getRandomValues(new Uint8Array(12))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 
 /** Gives each command a key, by which the server makes once what two presses ask for. */
 const once: Middleware = {

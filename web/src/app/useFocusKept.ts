@@ -37,6 +37,7 @@ export function useFocusKept() {
   useEffect(() => {
     let last: HTMLElement | undefined;
     let place = 0;
+    let wasDisabled = false;
     const onFocus = (event: FocusEvent) => {
       last = event.target as HTMLElement;
       place = Math.max(0, inOrder().indexOf(last));
@@ -57,7 +58,6 @@ export function useFocusKept() {
       const there = inOrder();
       focusOn(marked() ?? there[Math.min(place, there.length - 1)] ?? heading());
     };
-    let wasDisabled = false;
     let waiting = 0;
     const observer = new MutationObserver(() => {
       window.cancelAnimationFrame(waiting);
@@ -88,7 +88,6 @@ export function useFocusKept() {
 
 /** The window's title says which page this is: its heading, which may come later. */
 export function usePageTitle() {
-  const { pathname } = useLocation();
   useEffect(() => {
     const say = () => {
       const title = document.querySelector('h1')?.textContent?.trim();
@@ -98,5 +97,5 @@ export function usePageTitle() {
     const observer = new MutationObserver(say);
     observer.observe(document.body, { childList: true, subtree: true, characterData: true });
     return () => observer.disconnect();
-  }, [pathname]);
+  }, []);
 }

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent }
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { GridSquare } from './GridSquare';
-import { knownAs } from './line';
+import { knownAs, takenBack } from './line';
 import { NotYetKept } from './NotYetKept';
 import { add, takeBack, type Entry } from './queue';
 import { useLineForms, usePile, type Answer, type Marking, type Paper } from './useMarking';
@@ -13,6 +13,15 @@ const signs: Record<string, string> = { right: '✓', blank: '–', 'not-reached
 const written: Record<string, string> = { '✓': '=', '–': '-', '': '<' };
 const rowHeight = 31;
 const namesWidth = 150;
+/** Where the names stand, whichever questions are in sight. */
+const besideRow = {
+  position: 'sticky',
+  left: 0,
+  width: namesWidth,
+  height: rowHeight,
+  bgcolor: ink.page,
+  zIndex: 1,
+} as const;
 /** How many squares beyond what is seen are drawn. */
 const beyond = 4;
 
@@ -81,9 +90,7 @@ export function GridPanel({ marking }: { marking: Marking }) {
   }, []);
 
   const undo = () => {
-    const back = takeBack(marking.id);
-    const name = marking.papers.find((paper) => paper.pupil.id === back?.pupil)?.pupil.name;
-    setSays(back ? `Taken back: ${name}, ${back.says}.` : 'There is nothing to take back.');
+    setSays(takenBack(takeBack(marking.id), marking));
   };
 
   const go = (row: number, column: number) => {
@@ -148,18 +155,7 @@ export function GridPanel({ marking }: { marking: Marking }) {
             aria-rowindex={1}
             sx={{ position: 'sticky', top: 0, height: rowHeight, zIndex: 2, bgcolor: ink.page }}
           >
-            <Box
-              role="columnheader"
-              aria-label="Name"
-              sx={{
-                position: 'sticky',
-                left: 0,
-                width: namesWidth,
-                height: rowHeight,
-                bgcolor: ink.page,
-                zIndex: 1,
-              }}
-            />
+            <Box role="columnheader" aria-label="Name" sx={besideRow} />
             {across.getVirtualItems().map((column) => (
               <Box
                 key={column.index}
@@ -197,12 +193,7 @@ export function GridPanel({ marking }: { marking: Marking }) {
                 <Box
                   role="rowheader"
                   sx={{
-                    position: 'sticky',
-                    left: 0,
-                    width: namesWidth,
-                    height: rowHeight,
-                    bgcolor: ink.page,
-                    zIndex: 1,
+                    ...besideRow,
                     fontWeight: 650,
                     whiteSpace: 'nowrap',
                     overflow: 'hidden',
@@ -226,6 +217,7 @@ export function GridPanel({ marking }: { marking: Marking }) {
                       waits={under !== undefined}
                       wrong={!under && answer?.verdict === 'wrong'}
                       id={squareId(paper, column.index + 1)}
+                      refused={squareId(paper, column.index + 1) in faults}
                       paper={paper}
                       onTake={take}
                       onFocused={setFocused}

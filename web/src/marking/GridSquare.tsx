@@ -15,6 +15,7 @@ type Props = {
   wrong: boolean;
   /** The name of what is said of it where it was refused. */
   id: string;
+  refused: boolean;
   paper: Paper;
   /** Takes what was typed, or that nothing is any more; tells whether it can be read. */
   onTake: (paper: Paper, question: number, typed: string | undefined) => boolean;
@@ -23,22 +24,18 @@ type Props = {
 
 /** A square of the grid. What is typed stays in it, whatever is saved meanwhile; what cannot be read stays until it is changed. */
 export const GridSquare = memo(function GridSquare(props: Props) {
-  const { row, column, left, width, shown, waits, wrong, id, paper, onTake, onFocused } = props;
+  const { row, column, left, width, shown, waits, wrong, id, refused, paper, onTake, onFocused } = props;
   const [typed, setTyped] = useState<string>();
-  const [refused, setRefused] = useState(false);
   const take = () => {
     const now = typed?.trim();
     if (now === undefined || now === shown) {
       setTyped(undefined);
       if (refused) {
-        setRefused(false);
         onTake(paper, column + 1, undefined);
       }
       return;
     }
-    const taken = onTake(paper, column + 1, now);
-    setRefused(!taken);
-    if (taken) {
+    if (onTake(paper, column + 1, now)) {
       setTyped(undefined);
     }
   };

@@ -5,7 +5,7 @@ import { Field } from '../app/Field';
 import { ink } from '../app/theme';
 import type { AskState } from './AskScreen';
 import type { Opened } from './FindingDialog';
-import { knownAs } from './line';
+import { knownAs, takenBack } from './line';
 import { NotYetKept } from './NotYetKept';
 import { PaperTable } from './PaperTable';
 import { PupilList } from './PupilList';
@@ -58,11 +58,7 @@ export function PilePanel({ marking, at, onGo, onOpen }: Props) {
   const undo = () => {
     const back = takeBack(marking.id);
     const index = marking.papers.findIndex((each) => each.pupil.id === back?.pupil);
-    setSays(
-      back
-        ? `Taken back: ${marking.papers[index]?.pupil.name}, ${back.says}.`
-        : 'There is nothing to take back.',
-    );
+    setSays(takenBack(back, marking));
     // Where something is being typed it stays with its child.
     if (index >= 0 && typed === '') {
       onGo(index);
@@ -128,7 +124,7 @@ export function PilePanel({ marking, at, onGo, onOpen }: Props) {
           </Box>
           <KeysOfTheLine />
         </Box>
-        <Box role="status" sx={{ minHeight: says ? undefined : 0, color: ink.faint }}>
+        <Box role="status" sx={{ color: ink.faint }}>
           {says}
         </Box>
         <NotYetKept marking={marking} />

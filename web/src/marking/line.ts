@@ -19,9 +19,9 @@ const signs: Record<string, string> = {
 export function knownAs(typed: string, forms: Form[], paper: Paper, marking: Marking): Known {
   const line = typed.trim();
   for (const form of forms) {
-    const parts = new RegExp(form.pattern).exec(line)?.groups;
-    if (parts || new RegExp(form.pattern).test(line)) {
-      return ofForm(form, line, parts ?? {}, paper, marking);
+    const found = new RegExp(form.pattern).exec(line);
+    if (found) {
+      return ofForm(form, line, found.groups ?? {}, paper, marking);
     }
   }
   const { example } = forms.find((form) => form.id === 'answer') ?? { example: '' };
@@ -58,6 +58,12 @@ function ofForm(
       says: line,
     },
   };
+}
+
+/** What was taken back, in a sentence. */
+export function takenBack(back: Entry | undefined, marking: Marking) {
+  const paper = marking.papers.find((each) => each.pupil.id === back?.pupil);
+  return back ? `Taken back: ${paper?.pupil.name}, ${back.says}.` : 'There is nothing to take back.';
 }
 
 const revision = (paper: Paper, question: number) =>

@@ -1,4 +1,5 @@
 import { Refused } from '../api/client';
+import { newKey } from '../api/newKey';
 import type { AnswerContent } from './useMarking';
 
 /** Something typed for a pupil's paper; it belongs to that pupil from the moment of Enter. */
@@ -224,12 +225,6 @@ export function add(marking: number, entry: Omit<Entry, 'key'>) {
   const key = newKey();
   write(name, { ...pile, waiting: [...before, { ...entry, key, follows: own?.key }] });
   void pump(name);
-}
-
-/** A key of its own kind: there is no `crypto.randomUUID` where a school's server is reached without a certificate. */
-function newKey() {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  return [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 }
 
 /** Whether an entry is on its way that takes this one back. */

@@ -21,6 +21,7 @@ import bemble.core.style.MethodName;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntUnaryOperator;
 
 /** What may be decided otherwise in adding columns, and when. */
 public final class AdditionRules {
@@ -135,17 +136,13 @@ public final class AdditionRules {
     /** What a column comes to, as its figures are written. */
     private record Sum(int total, boolean last) {}
 
-    private interface OfTotal {
-        int of(int total);
-    }
-
     /** The digit that is written and what is carried belong together. */
-    private static Turn<Sum> split(String id, String words, OfTotal written, OfTotal carried) {
+    private static Turn<Sum> split(String id, String words, IntUnaryOperator written, IntUnaryOperator carried) {
         return new Turn<>(id, words, here -> Slip.at(Digit.class, (Digit q, Hand hand) -> q.total() > 9 && q.total() < 100
-                        && here.test(new Sum(q.total(), q.last())) ? (Integer) written.of(q.total()) : null)
-                .and(Slip.at(Carry.class, (Carry q, Hand hand) -> q.total() > 9 && here.test(new Sum(q.total(), false)) ? (Integer) carried.of(q.total()) : null))
+                        && here.test(new Sum(q.total(), q.last())) ? (Integer) written.applyAsInt(q.total()) : null)
+                .and(Slip.at(Carry.class, (Carry q, Hand hand) -> q.total() > 9 && here.test(new Sum(q.total(), false)) ? (Integer) carried.applyAsInt(q.total()) : null))
                 .and(Slip.at(InFront.class, (InFront q, Hand hand) -> q.total() > 9 && here.test(new Sum(q.total(), true))
-                        ? (Integer) carried.of(q.total()) : null)));
+                        ? (Integer) carried.applyAsInt(q.total()) : null)));
     }
 
     private AdditionRules() {}

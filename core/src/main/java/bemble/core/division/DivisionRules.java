@@ -2,7 +2,6 @@ package bemble.core.division;
 
 import static bemble.core.rule.Guard.when;
 
-import bemble.core.hand.ChosenMethod;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Slip;
 import bemble.core.rule.Guard;
@@ -78,15 +77,15 @@ public final class DivisionRules {
                     Turn.of("digit", "writes the remainder as the last digit", RemainderGoes.class, (q, hand) -> RemainderGoes.Where.AS_LAST_DIGITS)),
                     List.of(Guard.always()), COUNTERS),
             new Theme<>("set-out", BOTH, List.of(
-                    turn("first-digit", "divides by the divisor's first digit only", DivisionSlips.setOut(DivisionPaper.DIVISOR, divisor -> DivisionSlips.oneDigit(divisor, 0))),
-                    turn("last-digit", "divides by the divisor's last digit only",
+                    Turn.throughout("first-digit", "divides by the divisor's first digit only", DivisionSlips.setOut(DivisionPaper.DIVISOR, divisor -> DivisionSlips.oneDigit(divisor, 0))),
+                    Turn.throughout("last-digit", "divides by the divisor's last digit only",
                             DivisionSlips.setOut(DivisionPaper.DIVISOR, divisor -> DivisionSlips.oneDigit(divisor, divisor.length() - 1))),
-                    turn("zeros-passed", "passes over a 0 of the number that is shared", DivisionSlips.setOut(DivisionPaper.DIVIDEND, DivisionSlips::withoutZeros))),
+                    Turn.throughout("zeros-passed", "passes over a 0 of the number that is shared", DivisionSlips.setOut(DivisionPaper.DIVIDEND, DivisionSlips::withoutZeros))),
                     List.of(Guard.always()), COUNTERS),
             new Theme<>("ends", BOTH, List.of(
-                    turn("early", "stops before the last digit", Slip.at(LowestPlace.class, (q, hand) -> DivisionSlips.stopEarly(q))),
-                    turn("early-with-rest", "stops before the last digit and writes all that is left as remainder", DivisionSlips.stopped(1)),
-                    turn("rounded-up", "takes one more where something is left", DivisionSlips.roundedUp())),
+                    Turn.throughout("early", "stops before the last digit", Slip.at(LowestPlace.class, (q, hand) -> DivisionSlips.stopEarly(q))),
+                    Turn.throughout("early-with-rest", "stops before the last digit and writes all that is left as remainder", DivisionSlips.stopped(1)),
+                    Turn.throughout("rounded-up", "takes one more where something is left", DivisionSlips.roundedUp())),
                     List.of(Guard.always()), COUNTERS),
             new Theme<>("zeros-behind", BOTH, List.of(
                     Turn.of("one", "writes a 0 behind a digit of the quotient", ZerosBehind.class, (q, hand) -> 1)),
@@ -97,10 +96,6 @@ public final class DivisionRules {
 
     /** What is left of what was shared, written or passed on. */
     private record Rest(BigInteger from, BigInteger product, boolean last) {}
-
-    private static Turn<ChosenMethod> turn(String id, String words, Slip slip) {
-        return new Turn<>(id, words, here -> Slip.in(chosen -> here.test(chosen) ? slip : base -> base));
-    }
 
     private interface Otherwise<Q, A> {
         A of(Q question);

@@ -1,7 +1,5 @@
 package bemble.core.entry;
 
-import java.util.Arrays;
-import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -63,10 +61,6 @@ public enum LineForm {
     /** What the example means. */
     public String means() {
         return means;
-    }
-
-    static List<LineForm> all() {
-        return Arrays.asList(values());
     }
 
     Matcher matcher(String line) {

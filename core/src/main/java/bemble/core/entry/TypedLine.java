@@ -27,7 +27,7 @@ public record TypedLine(LineForm form, int question, String given, String correc
         if (typed.length() > MOST_LETTERS) {
             throw Refusal.of("line", "This line is longer than " + MOST_LETTERS + " letters. Type one answer a line.");
         }
-        for (LineForm form : LineForm.all()) {
+        for (LineForm form : LineForm.values()) {
             Matcher parts = form.matcher(typed);
             if (parts.matches()) {
                 return of(form, parts, questions);
@@ -38,8 +38,9 @@ public record TypedLine(LineForm form, int question, String given, String correc
     }
 
     private static TypedLine of(LineForm form, Matcher parts, int questions) {
-        int question = form.pattern().contains("<question>") ? Integer.parseInt(parts.group("question")) : 0;
-        if (form.pattern().contains("<question>") && (question < 1 || question > questions)) {
+        String number = part(form, parts, "question");
+        int question = number.isEmpty() ? 0 : Integer.parseInt(number);
+        if (!number.isEmpty() && (question < 1 || question > questions)) {
             throw Refusal.of("line", "The sheet has questions 1 to " + questions + ", and no question " + question + ".");
         }
         String named = part(form, parts, "letter") + part(form, parts, "sheet") + part(form, parts, "name");

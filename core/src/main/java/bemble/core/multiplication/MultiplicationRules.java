@@ -17,6 +17,7 @@ import bemble.core.stack.Total;
 import bemble.core.style.MethodName;
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntUnaryOperator;
 
 /** What may be decided otherwise in a long multiplication, and when. */
 public final class MultiplicationRules {
@@ -112,17 +113,13 @@ public final class MultiplicationRules {
                     List.of(Guard.always(), when("round", "where it ends in 0", total -> total % 10 == 0)), BOX),
             CopyRules.read(LONG), CopyRules.answer(LONG, AnswerSlips::written));
 
-    private interface OfTotal {
-        int of(int total);
-    }
-
     /** The digit that is written and what is carried belong together. */
-    private static Turn<Integer> split(String id, String words, OfTotal written, OfTotal carried) {
+    private static Turn<Integer> split(String id, String words, IntUnaryOperator written, IntUnaryOperator carried) {
         return new Turn<>(id, words, here -> Slip.at(Digit.class, (Digit q, Hand hand) -> q.ofProduct() && q.total() > 9 && here.test(q.total())
-                        && (!q.last() || written.of(q.total()) > 9) ? (Integer) written.of(q.total()) : null)
+                        && (!q.last() || written.applyAsInt(q.total()) > 9) ? (Integer) written.applyAsInt(q.total()) : null)
                 .and(Slip.at(Carry.class, (Carry q, Hand hand) -> q.ofProduct() && q.total() > 9 && here.test(q.total())
-                        ? (Integer) carried.of(q.total()) : null))
-                .and(Slip.at(InFront.class, (InFront q, Hand hand) -> q.ofProduct() && q.total() > 9 && here.test(q.total()) && written.of(q.total()) > 9
+                        ? (Integer) carried.applyAsInt(q.total()) : null))
+                .and(Slip.at(InFront.class, (InFront q, Hand hand) -> q.ofProduct() && q.total() > 9 && here.test(q.total()) && written.applyAsInt(q.total()) > 9
                         ? (Integer) 0 : null)));
     }
 

@@ -1,5 +1,6 @@
 package bemble.core.rule;
 
+import bemble.core.hand.ChosenMethod;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Question;
 import bemble.core.hand.Slip;
@@ -23,5 +24,10 @@ public record Turn<Q>(String id, String words, Function<Predicate<Q>, Slip> slip
      */
     public static <A, Q extends Question<A>> Turn<Q> of(String id, String words, Class<Q> kind, BiFunction<Q, Hand, A> answer) {
         return new Turn<>(id, words, here -> Slip.at(kind, (question, hand) -> here.test(question) ? answer.apply(question, hand) : null));
+    }
+
+    /** A slip made throughout a working that is one of those. */
+    public static Turn<ChosenMethod> throughout(String id, String words, Slip slip) {
+        return new Turn<>(id, words, here -> Slip.in(chosen -> here.test(chosen) ? slip : base -> base));
     }
 }

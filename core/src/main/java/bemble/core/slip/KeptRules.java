@@ -4,10 +4,9 @@ import bemble.core.hand.KnownSlip;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import bemble.core.style.MethodName;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Rules worked out that teachers of a school have met in their pupils and gave a name, such as “takes the upper digit away”
@@ -58,25 +57,27 @@ public record KeptRules(List<Kept> rules) {
         return of(method.operation()).stream().filter(slip -> slip.methods().contains(method)).toList();
     }
 
+    private Optional<Kept> kept(String rule, Operation operation) {
+        return rules.stream().filter(kept -> kept.rule().equals(rule) && kept.operation() == operation).findFirst();
+    }
+
     /** Whether a rule has been given a name in an operation. */
     public boolean has(String rule, Operation operation) {
-        return rules.stream().anyMatch(kept -> kept.rule().equals(rule) && kept.operation() == operation);
+        return kept(rule, operation).isPresent();
     }
 
     /** The slip of that name in an operation, under the name that the school has for it; nothing where it has none. */
     public Optional<KnownSlip> find(String id, Operation operation) {
-        return of(operation).stream().filter(slip -> slip.id().equals(id)).findFirst().or(() -> Slips.find(id, operation));
+        return kept(id, operation).map(Kept::slip).or(() -> Slips.find(id, operation));
     }
 
     /** A slip's name in a few words, as the school says it. */
     public String name(String id, Operation operation) {
-        return has(id, operation) ? find(id, operation).orElseThrow().name() : Slips.name(id, operation);
+        return kept(id, operation).map(Kept::name).orElseGet(() -> Slips.name(id, operation));
     }
 
     /** The names of slips made together. */
     public String name(List<String> ids, Operation operation) {
-        Set<String> names = new LinkedHashSet<>();
-        ids.forEach(id -> names.add(name(id, operation)));
-        return String.join(", ", names);
+        return ids.stream().map(id -> name(id, operation)).collect(Collectors.joining(", "));
     }
 }

@@ -47,9 +47,9 @@ public final class CopyRules {
     /** The second number in other columns than its own. */
     public static Theme<ChosenMethod> set(Set<MethodName> methods) {
         return new Theme<>("set", methods, List.of(
-                turn("left", "lines the numbers up at the left", CopySlips.linedUpLeft()),
-                turn("one-left", "sets the second number a column too far to the left", shifted(1)),
-                turn("one-right", "sets the second number a column too far to the right", shifted(-1))), NUMBERS, CopySlips.HEADS);
+                Turn.throughout("left", "lines the numbers up at the left", CopySlips.linedUpLeft()),
+                Turn.throughout("one-left", "sets the second number a column too far to the left", shifted(1)),
+                Turn.throughout("one-right", "sets the second number a column too far to the right", shifted(-1))), NUMBERS, CopySlips.HEADS);
     }
 
     /**
@@ -59,22 +59,18 @@ public final class CopyRules {
      */
     public static Theme<ChosenMethod> answer(Set<MethodName> methods, Function<UnaryOperator<String>, Slip> written) {
         return new Theme<>("answer", methods, List.of(
-                turn("reversed", "writes the answer's digits in the opposite order", written.apply(digits -> new StringBuilder(digits).reverse().toString())),
-                turn("end-turned", "writes the last two digits of the answer the other way round",
+                Turn.throughout("reversed", "writes the answer's digits in the opposite order", written.apply(digits -> new StringBuilder(digits).reverse().toString())),
+                Turn.throughout("end-turned", "writes the last two digits of the answer the other way round",
                         written.apply(digits -> digits.length() < 2 ? digits : AnswerSlips.swapped(digits, 0))),
-                turn("front-turned", "writes the first two digits of the answer the other way round",
+                Turn.throughout("front-turned", "writes the first two digits of the answer the other way round",
                         written.apply(digits -> digits.length() < 2 ? digits : AnswerSlips.swapped(digits, digits.length() - 2))),
-                turn("last-zero-lost", "leaves a 0 off the end of the answer",
+                Turn.throughout("last-zero-lost", "leaves a 0 off the end of the answer",
                         written.apply(digits -> digits.endsWith("0") && digits.length() > 1 ? digits.substring(0, digits.length() - 1) : digits)),
-                turn("zeros-lost", "leaves every 0 out of the answer", written.apply(CopyRules::notZeros)),
-                turn("first-lost", "leaves the first digit of the answer off", written.apply(digits -> digits.length() > 1 ? digits.substring(1) : digits)),
-                turn("rounded", "writes the answer rounded to tens", written.apply(CopyRules::rounded)),
-                turn("last-is-0", "writes 0 for the last digit of the answer", written.apply(digits -> digits.substring(0, digits.length() - 1) + "0"))),
+                Turn.throughout("zeros-lost", "leaves every 0 out of the answer", written.apply(CopyRules::notZeros)),
+                Turn.throughout("first-lost", "leaves the first digit of the answer off", written.apply(digits -> digits.length() > 1 ? digits.substring(1) : digits)),
+                Turn.throughout("rounded", "writes the answer rounded to tens", written.apply(CopyRules::rounded)),
+                Turn.throughout("last-is-0", "writes 0 for the last digit of the answer", written.apply(digits -> digits.substring(0, digits.length() - 1) + "0"))),
                 List.of(Guard.always()), AnswerSlips.SAY_IT);
-    }
-
-    private static Turn<ChosenMethod> turn(String id, String words, Slip slip) {
-        return new Turn<>(id, words, here -> Slip.in(chosen -> here.test(chosen) ? slip : base -> base));
     }
 
     private interface Which {
@@ -82,7 +78,7 @@ public final class CopyRules {
     }
 
     private static Turn<ChosenMethod> copied(String id, String words, Which which, UnaryOperator<Numeral> copy) {
-        return turn(id, words, Slip.in(chosen -> {
+        return Turn.throughout(id, words, Slip.in(chosen -> {
             List<Numeral> given = chosen.problem().operands();
             return CopySlips.copied(number -> which.is(given.indexOf(number)) ? copy.apply(number) : number);
         }));

@@ -23,6 +23,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.slf4j.Logger;
@@ -69,24 +70,21 @@ class Judging {
     }
 
     private List<MarkedPaperView> papers(Open open) {
-        List<Pupil> pupils = open.schoolClass().pupils();
-        int unknown = 0;
-        for (Pupil pupil : pupils) {
-            unknown += judgements.getIfPresent(grounds(open, pupil.id())) == null ? readable(open.answers(pupil.id())).size() : 0;
-        }
+        Map<Pupil, Grounds> all = new LinkedHashMap<>();
+        open.schoolClass().pupils().forEach(pupil -> all.put(pupil, grounds(open, pupil.id())));
+        int unknown = all.values().stream().filter(grounds -> judgements.getIfPresent(grounds) == null)
+                .mapToInt(grounds -> grounds.answers().size()).sum();
         boolean now = unknown <= MOST_AT_ONCE;
-        return pupils.stream().map(pupil -> {
-            Map<Integer, Judged> judged = now ? judged(open, pupil.id()) : judgements.getIfPresent(grounds(open, pupil.id()));
-            return judged == null ? view(open, pupil, Map.of(), false) : view(open, pupil, judged, true);
-        }).toList();
+        List<MarkedPaperView> papers = new ArrayList<>();
+        all.forEach((pupil, grounds) -> {
+            Map<Integer, Judged> judged = now ? judgements.get(grounds, any -> read(open, pupil.id()).judged()) : judgements.getIfPresent(grounds);
+            papers.add(judged == null ? view(open, pupil, Map.of(), false) : view(open, pupil, judged, true));
+        });
+        return papers;
     }
 
     private Grounds grounds(Open open, long pupilId) {
         return new Grounds(open.sheet(pupilId).problems(), readable(open.answers(pupilId)), open.style(), rules.now());
-    }
-
-    private Map<Integer, Judged> judged(Open open, long pupilId) {
-        return judgements.get(grounds(open, pupilId), any -> read(open, pupilId).judged());
     }
 
     /** A paper with the answers on it that can be read, judged together once. */
@@ -158,7 +156,8 @@ class Judging {
         return known.of(problems.stream().map(problem -> new KnownAnswers.Wanted(problem, null, style)).toList());
     }
 
-    private ReadSheet sheet(Open open, long pupilId) {
+    /** A pupil's sheet with what is right in it. */
+    ReadSheet sheet(Open open, long pupilId) {
         return sheets.get(new SheetInStyle(open.sheet(pupilId), open.style()), key -> ReadSheet.of(key.sheet().read(), key.style()));
     }
 

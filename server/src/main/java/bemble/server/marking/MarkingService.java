@@ -70,7 +70,16 @@ class MarkingService {
      */
     record Sheet(String code, List<String> problems, Integer passMark) {
         List<Problem> read() {
-            return problems.stream().map(text -> ProblemText.read(text, 0, Punctuation.POINT)).toList();
+            return problems.stream().map(Sheet::read).toList();
+        }
+
+        /** The problem of one question, counted from 1. */
+        Problem problem(int question) {
+            return read(problems.get(question - 1));
+        }
+
+        private static Problem read(String problem) {
+            return ProblemText.read(problem, 0, Punctuation.POINT);
         }
     }
 
@@ -224,7 +233,7 @@ class MarkingService {
     }
 
     private int keep(Open open, MarkedAnswer answer) {
-        Problem problem = open.sheet(answer.pupilId()).read().get(answer.question() - 1);
+        Problem problem = open.sheet(answer.pupilId()).problem(answer.question());
         return markings.keepAnswer(open.stored().id(), answer, open.verdict(answer, problem));
     }
 
@@ -256,12 +265,23 @@ class MarkingService {
             throw Refusal.of("state", "The rest is right, or not-reached.");
         }
         requireCode(teacherId, how);
+        fill(open, pupilId, 1, state, how);
+    }
+
+    private void fill(Open open, long pupilId, int from, String state, String how) {
         List<Integer> there = open.answers(pupilId).stream().map(MarkedAnswer::question).toList();
-        for (int question = 1; question <= open.sheet(pupilId).problems().size(); question++) {
+        for (int question = from; question <= open.sheet(pupilId).problems().size(); question++) {
             if (!there.contains(question)) {
                 keep(open, MarkedAnswer.of(pupilId, question, state, "", "", how, null));
             }
         }
+    }
+
+    /** A question was not reached, and nothing after it but what stands there already. */
+    @Transactional
+    void notReachedFrom(long teacherId, long id, long pupilId, int question) {
+        keep(teacherId, id, MarkedAnswer.of(pupilId, question, "not-reached", "", "", "", null), null);
+        fill(openFor(teacherId, id, pupilId), pupilId, question, "not-reached", "");
     }
 
     /** Keeps how the answers of a paper were judged, but for those that have changed meanwhile. */

@@ -31,10 +31,12 @@ class PilePages {
     private static final String NO_BREAK = "\u00a0";
 
     private final MarkingService markings;
+    private final Judging judging;
     private final ReportService reports;
 
-    PilePages(MarkingService markings, ReportService reports) {
+    PilePages(MarkingService markings, Judging judging, ReportService reports) {
         this.markings = markings;
+        this.judging = judging;
         this.reports = reports;
     }
 
@@ -85,12 +87,12 @@ class PilePages {
         parts.add(new Row(List.of("", "right", "marks, the working counted"), MARKS));
         for (Pupil pupil : open.schoolClass().pupils()) {
             List<MarkedAnswer> answers = open.answers(pupil.id());
-            List<Problem> problems = open.sheet(pupil.id()).read();
-            long right = answers.stream().filter(answer -> open.verdict(answer, problems.get(answer.question() - 1)).equals("right")).count();
+            ReadSheet sheet = judging.sheet(open, pupil.id());
+            long right = answers.stream().filter(answer -> sheet.verdict(answer).equals("right")).count();
             List<MarkedAnswer> worked = answers.stream().filter(answer -> answer.marksOf() != null).toList();
             StoredPaper paper = open.papers().get(pupil.id());
             parts.add(new Row(List.of(pupil.name(), paper != null && paper.absent() ? "absent"
-                            : answers.isEmpty() ? "" : right + " of " + problems.size(),
+                            : answers.isEmpty() ? "" : right + " of " + sheet.problems().size(),
                     worked.isEmpty() ? "" : worked.stream().mapToInt(MarkedAnswer::marksGiven).sum() + " of "
                             + worked.stream().mapToInt(MarkedAnswer::marksOf).sum()), MARKS));
         }

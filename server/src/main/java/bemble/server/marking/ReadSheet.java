@@ -22,18 +22,15 @@ record ReadSheet(List<Problem> problems, List<RightAnswer> right, HouseStyle sty
 
     /** What an answer is: right, wrong, blank, not-reached or unclear. */
     String verdict(MarkedAnswer answer) {
-        return verdict(answer, right.get(answer.question() - 1), style);
+        return answer.state().equals("given") ? ofGiven(answer, right.get(answer.question() - 1), style) : answer.state();
     }
 
     /** The same of an answer by itself. */
     static String verdict(MarkedAnswer answer, Problem problem, HouseStyle style) {
-        return answer.state().equals("given") ? verdict(answer, right(problem, style), style) : answer.state();
+        return answer.state().equals("given") ? ofGiven(answer, right(problem, style), style) : answer.state();
     }
 
-    private static String verdict(MarkedAnswer answer, RightAnswer right, HouseStyle style) {
-        if (!answer.state().equals("given")) {
-            return answer.state();
-        }
+    private static String ofGiven(MarkedAnswer answer, RightAnswer right, HouseStyle style) {
         return switch (right.verdict(answer.given(), style.point().punctuation())) {
             case CORRECT -> "right";
             case WRONG -> "wrong";

@@ -68,7 +68,7 @@ public class TakenPapers {
         String how = helped ? helped(teacherId) : "";
         for (Taken taken : answers) {
             MarkedAnswer answer = merged(pupilId, open.answer(pupilId, taken.question()), taken, how, unfinished ? "not-reached" : "blank");
-            mapper.keepAnswer(markingId, answer, open.verdict(answer, open.sheet(pupilId).read().get(taken.question() - 1)));
+            mapper.keepAnswer(markingId, answer, open.verdict(answer, open.sheet(pupilId).problem(taken.question())));
         }
     }
 

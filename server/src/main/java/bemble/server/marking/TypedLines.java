@@ -1,6 +1,5 @@
 package bemble.server.marking;
 
-import bemble.core.entry.LineForm;
 import bemble.core.entry.TypedLine;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.Pupil;
@@ -105,7 +104,7 @@ class TypedLines {
             case ABSENT -> markings.paper(teacherId, id, pupil.id(), null, paper == null || !paper.absent());
             case OTHER_SHEET -> markings.paper(teacherId, id, pupil.id(), line.named(), paper != null && paper.absent());
             case TAKEN_OUT -> markings.remove(teacherId, id, pupil.id(), line.question(), seen(open, pupil.id(), line.question(), entry));
-            case NOT_REACHED -> notReached(teacherId, open, pupil.id(), line.question());
+            case NOT_REACHED -> markings.notReachedFrom(teacherId, id, pupil.id(), line.question());
             case NAME -> throw Refusal.of("line", "Nobody of that name has a paper in this pile.");
             default -> markings.keep(teacherId, id, answer(teacherId, open, pupil.id(), line), seen(open, pupil.id(), line.question(), entry));
         }
@@ -130,15 +129,6 @@ class TypedLines {
         return sheet.lines().get(line.question() - 1).wrong().stream().filter(wrong -> wrong.codes().contains(letter) && !slips.isEmpty()).findFirst()
                 .map(wrong -> MarkedAnswer.of(pupilId, line.question(), "given", wrong.answer(), "", line.how(), slips.get(0)))
                 .orElseThrow(() -> Refusal.of("line", "The key has no letter " + letter + " for question " + line.question() + ". Type the answer instead."));
-    }
-
-    /** From a question on nothing was reached but what stands there already. */
-    private void notReached(long teacherId, Open open, long pupilId, int from) {
-        for (int question = from; question <= open.sheet(pupilId).problems().size(); question++) {
-            if (question == from || open.answer(pupilId, question) == null) {
-                markings.keep(teacherId, open.stored().id(), MarkedAnswer.of(pupilId, question, "not-reached", "", "", "", null), null);
-            }
-        }
     }
 
     /** What the sender has seen of an answer: what it was shown, or what its own entry before left there. */
