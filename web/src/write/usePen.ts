@@ -51,7 +51,8 @@ export function usePen(paper: Paper, figures: Figure[], begun: number, add: (mor
       put(partIn(square, 'middle'), 'number', (here(square, 'middle')?.text ?? '') + typed);
       return;
     }
-    const target = (small && square.smallAt !== undefined && paper.squares[square.smallAt]) || square;
+    const aimed = (small && square.smallAt !== undefined && paper.squares[square.smallAt]) || square;
+    const target = aboveWhatIsStruck(paper.squares, aimed, small, here);
     const anchor = anchorFor(target, small);
     if (anchor === undefined) {
       return;
@@ -70,7 +71,8 @@ export function usePen(paper: Paper, figures: Figure[], begun: number, add: (mor
       }
       return;
     }
-    const before = small ? '' : (here(target, anchor)?.text ?? '');
+    // A figure that is struck, and has no square above it, is written anew.
+    const before = small || here(target, anchor, true) ? '' : (here(target, anchor)?.text ?? '');
     put(part, 'digit', before.length < mostInSmall ? before + typed : typed);
     setSmall(false);
   };
@@ -217,6 +219,21 @@ const partIn = (square: Square, anchor: string, stroke = false): Part => ({
   anchor,
   stroke,
 });
+
+/** Where a figure is struck the new one goes above it, in the next square of the column that takes small figures. */
+function aboveWhatIsStruck(
+  squares: Square[],
+  from: Square,
+  small: boolean,
+  here: (on: Square, anchor: string, stroke?: boolean) => Figure | undefined,
+): Square {
+  const anchor = from.given && !small ? 'middle' : anchorFor(from, small);
+  const isStruck = anchor !== undefined && here(from, anchor, true) !== undefined;
+  const above = squares
+    .filter((each) => each.block === from.block && each.place === from.place && each.row < from.row)
+    .findLast((each) => !each.full && each.small === 'middle');
+  return isStruck && above ? aboveWhatIsStruck(squares, above, small, here) : from;
+}
 
 /** The part of a square that a digit goes to; none where a printed figure leaves no room for it. */
 function anchorFor(square: Square, small: boolean): string | undefined {

@@ -157,6 +157,23 @@ class WriteJourneyTest {
     }
 
     @Test
+    void whatIsStruckIsWrittenAnewAboveIt() {
+        try (PaperWriter writer = new PaperWriter(browser, server)) {
+            writer.take("503 - 27", "decomposition");
+            writer.keys("ArrowUp ArrowUp ArrowLeft ArrowLeft - 4 ArrowRight 1 - 9");
+            writer.keys("ArrowUp");
+            writer.hear("tens, exchanged above 1, small 9");
+            writer.keys("ArrowDown ArrowRight 1 ArrowDown ArrowDown 6 7 4");
+            writer.handIn();
+            writer.assertAllRight();
+            // Struck once more, a figure there is written anew too: a small 10 becomes 9, never 109.
+            writer.take("503 - 27", "decomposition");
+            writer.keys("ArrowUp ArrowUp ArrowUp ArrowLeft 1 0 - 9 ArrowUp");
+            writer.hear("tens, exchanged above 2, small 9");
+        }
+    }
+
+    @Test
     void theCheckIsWrittenAndWhereItFailsIsAskedFirst() {
         try (PaperWriter writer = new PaperWriter(browser, server)) {
             writer.take("58 + 67", null, "Write the check too");
