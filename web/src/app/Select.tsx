@@ -6,10 +6,12 @@ type Props = {
   value: string;
   options: { id: string; label: string }[];
   onChange: (id: string) => void;
+  /** What the list is of, where several have the same label. */
+  of?: string;
 };
 
 /** One of a few, chosen from a list: the browser's own list, which every phone and screen reader knows. */
-export function Select({ label, value, options, onChange }: Props) {
+export function Select({ label, value, options, onChange, of }: Props) {
   const id = useId();
   return (
     <TextField
@@ -21,7 +23,11 @@ export function Select({ label, value, options, onChange }: Props) {
       variant="standard"
       fullWidth
       sx={{ mt: 0.75 }}
-      slotProps={{ select: { native: true }, inputLabel: { shrink: true, htmlFor: id } }}
+      slotProps={{
+        select: { native: true },
+        htmlInput: of ? { 'aria-label': `${label}, ${of}` } : undefined,
+        inputLabel: { shrink: true, htmlFor: id },
+      }}
     >
       {options.map((option) => (
         <option key={option.id} value={option.id}>

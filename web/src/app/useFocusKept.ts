@@ -4,6 +4,9 @@ import { useLocation } from 'react-router';
 const focusable =
   'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), [tabindex="0"]';
 
+/** A button that rests longer than this, in ms, has nothing to do any more. */
+const restsForGood = 1500;
+
 const page = () => document.querySelector<HTMLElement>('main') ?? document.getElementById('root');
 
 const inOrder = () => [...(page()?.querySelectorAll<HTMLElement>(focusable) ?? [])].filter(isSeen);
@@ -15,7 +18,9 @@ const isLost = () => document.activeElement === null || document.activeElement =
 const heading = () => page()?.querySelector<HTMLElement>('h1, h2') ?? page();
 /** Where a page itself says that one goes on, such as the sheet whose keys are heard. */
 const marked = () =>
-  page()?.closest<HTMLElement>('[data-goes-on]') ?? page()?.querySelector<HTMLElement>('[data-goes-on]');
+  page()?.closest<HTMLElement>('[data-goes-on]') ??
+  page()?.querySelector<HTMLElement>('[data-goes-on]') ??
+  null;
 
 /** Puts the focus on something that may not be reached by Tab otherwise. */
 function focusOn(element: HTMLElement | null) {
@@ -30,33 +35,55 @@ function focusOn(element: HTMLElement | null) {
 
 /**
  * Where the focus goes when what had it is gone, the one rule for every screen: a button that only rests gets it back when it can
- * be pressed again; where something was taken away it goes to what took its place; on a new page to its heading.
+ * be pressed again, or what follows it where it rests for good; where something was taken away it goes to what took its place; on a new page to its heading.
  */
 export function useFocusKept() {
   const { pathname } = useLocation();
   useEffect(() => {
     let last: HTMLElement | undefined;
     let place = 0;
-    let wasDisabled = false;
+    let rests = false;
+    let resting = 0;
     const onFocus = (event: FocusEvent) => {
       last = event.target as HTMLElement;
       place = Math.max(0, inOrder().indexOf(last));
+      rests = false;
+    };
+    const goOn = () => {
+      const there = inOrder();
+      focusOn(marked() ?? there[Math.min(place, there.length - 1)] ?? heading());
     };
     const look = () => {
-      // Where a line was typed on, its own screen says where the keys are heard next.
-      if (!last || last.matches('input, textarea') || !isLost() || document.querySelector('[role=dialog]')) {
+      if (!last || document.querySelector('[role=dialog]')) {
+        return;
+      }
+      if (last.matches(':disabled') && isSeen(last)) {
+        // The browser takes the focus away some time after a button is disabled: it is given back, or goes on.
+        rests = true;
+        window.clearTimeout(resting);
+        resting = window.setTimeout(() => {
+          if (last?.matches(':disabled') && isLost()) {
+            goOn();
+          }
+        }, restsForGood);
+        return;
+      }
+      if (!isLost()) {
+        return;
+      }
+      if (last.closest('[data-waits]') && !last.isConnected) {
+        // What was asked for on such a line is still to come; until it is there no key may go elsewhere.
+        focusOn(marked());
         return;
       }
       if (last.isConnected && isSeen(last)) {
-        // Still there: it rests, and is pressed again later, or somebody has clicked beside it.
-        if (wasDisabled && last.matches(focusable)) {
+        // Pressed again later where it rested; otherwise somebody has clicked beside it.
+        if (rests) {
           last.focus({ preventScroll: true });
         }
-        wasDisabled = last.matches(':disabled');
         return;
       }
-      const there = inOrder();
-      focusOn(marked() ?? there[Math.min(place, there.length - 1)] ?? heading());
+      goOn();
     };
     let waiting = 0;
     const observer = new MutationObserver(() => {
@@ -73,6 +100,7 @@ export function useFocusKept() {
     return () => {
       observer.disconnect();
       window.cancelAnimationFrame(waiting);
+      window.clearTimeout(resting);
       document.removeEventListener('focusin', onFocus);
     };
   }, []);

@@ -22,7 +22,7 @@ export function ClassForm({ of, onDone }: { of: SchoolClass; onDone: () => void 
   /** A whole list pasted in the place of the lines; it is compared with who is known. */
   const [pasted, setPasted] = useState<string>();
   const [answers, setAnswers] = useState(new Map<string, Listed>());
-  const [kept, setKept] = useState(false);
+  const [said, setSaid] = useState('');
   const keep = useKeepClass(of.id);
   const id = useId();
 
@@ -53,13 +53,13 @@ export function ClassForm({ of, onDone }: { of: SchoolClass; onDone: () => void 
         ]
       : typed(pasted);
   const send = (pupils: Listed[], revision: number) => {
-    setKept(false);
+    setSaid('');
     keep.mutate(
       { name, pupils, revision },
       {
         onSuccess: (now) => {
           become(now);
-          setKept(true);
+          setSaid('✓ Kept.');
           onDone();
         },
       },
@@ -182,6 +182,7 @@ export function ClassForm({ of, onDone }: { of: SchoolClass; onDone: () => void 
           onClick={() => {
             become(base);
             keep.reset();
+            setSaid('As it was kept last.');
             onDone();
           }}
         >
@@ -196,7 +197,7 @@ export function ClassForm({ of, onDone }: { of: SchoolClass; onDone: () => void 
         </Button>
       </Box>
       <Box role="status" sx={{ color: ink.right, minHeight: 24 }}>
-        {kept && '✓ Kept.'}
+        {said}
       </Box>
       <Box sx={{ color: ink.faint, fontSize: 14 }}>
         A corrected name keeps all that is the child’s. Who is taken out leaves the class; what they did is

@@ -1,6 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { BringBack } from '../app/BringBack';
 import { FileButton } from '../app/FileButton';
 import { HowFar } from '../app/HowFar';
 import { ink } from '../app/theme';
@@ -20,6 +21,7 @@ export function ClassesScreen() {
   const classes = useClasses();
   const remove = useDeleteClass();
   const restore = useRestoreClass();
+  const [deletedNow, setDeletedNow] = useState<number[]>([]);
   const takeOver = useTakeClassOver();
   const [edited, setEdited] = useState<SchoolClass | 'new'>();
   return (
@@ -28,12 +30,7 @@ export function ClassesScreen() {
         Classes
       </Box>
       <Trouble message={(classes.error ?? remove.error ?? restore.error)?.message} />
-      {remove.isSuccess && !restore.isSuccess && (
-        <Box role="status" sx={{ my: 1 }}>
-          The class is deleted.{' '}
-          <Button onClick={() => restore.mutate(remove.variables)}>Bring it back</Button>
-        </Box>
-      )}
+      <BringBack what="classes" deletedNow={deletedNow} restore={restore} />
       {edited === undefined && (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button variant="contained" onClick={() => setEdited('new')}>
@@ -84,7 +81,9 @@ export function ClassesScreen() {
               <Button
                 onClick={() => {
                   restore.reset();
-                  remove.mutate(each.id);
+                  remove.mutate(each.id, {
+                    onSuccess: () => setDeletedNow((before) => [...before, each.id]),
+                  });
                 }}
                 aria-label={`Delete ${each.name}`}
               >

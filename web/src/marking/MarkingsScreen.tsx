@@ -1,6 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { BringBack } from '../app/BringBack';
 import { Field } from '../app/Field';
 import { Select } from '../app/Select';
 import { ShowMore } from '../app/ShowMore';
@@ -18,6 +19,7 @@ export function MarkingsScreen() {
   const markings = useMarkings(search);
   const remove = useDeleteMarking();
   const restore = useRestoreMarking();
+  const [deletedNow, setDeletedNow] = useState<number[]>([]);
   return (
     <Box sx={{ p: { xs: '10px 12px', md: '20px 32px' }, maxWidth: 1060 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 3, flexWrap: 'wrap', mb: 1.5 }}>
@@ -29,11 +31,7 @@ export function MarkingsScreen() {
       </Box>
       <Begin />
       <Trouble message={(markings.error ?? remove.error ?? restore.error)?.message} />
-      {remove.isSuccess && !restore.isSuccess && (
-        <Box role="status" sx={{ my: 1 }}>
-          The pile is deleted. <Button onClick={() => restore.mutate(remove.variables)}>Bring it back</Button>
-        </Box>
-      )}
+      <BringBack what="piles" deletedNow={deletedNow} restore={restore} />
       {(search !== '' || (markings.lines && markings.lines.length > 0)) && (
         <Box sx={{ maxWidth: 320, mt: 3 }}>
           <Field label="Search sheets, classes and codes" value={search} onChange={setSearch} type="search" />
@@ -77,7 +75,9 @@ export function MarkingsScreen() {
                   <Button
                     onClick={() => {
                       restore.reset();
-                      remove.mutate(each.id);
+                      remove.mutate(each.id, {
+                        onSuccess: () => setDeletedNow((before) => [...before, each.id]),
+                      });
                     }}
                     aria-label={`Delete ${each.title}, ${each.className}`}
                   >

@@ -3,8 +3,7 @@ import { useState, type FormEvent } from 'react';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
 import { digits, ink } from '../app/theme';
-import { inStyle } from './inStyle';
-import { useStyle } from './usePaper';
+import { useInStyle } from './inStyle';
 import { useCalculator } from './useEstimate';
 
 type Props = {
@@ -16,14 +15,12 @@ type Props = {
 /** The check in symbols once it has been worked, where to look when it fails, and the calculator. */
 export function CheckPanel({ worked, done, onCheck }: Props) {
   const { check } = worked;
-  const chosen = useStyle().data?.chosen;
+  const written = useInStyle();
   return (
     <>
       {done ? (
         <>
-          <Box sx={{ font: `400 19px ${digits}`, overflowWrap: 'anywhere' }}>
-            {inStyle(check.statement, chosen)}
-          </Box>
+          <Box sx={{ font: `400 19px ${digits}`, overflowWrap: 'anywhere' }}>{written(check.statement)}</Box>
           <Box sx={{ color: check.holds ? ink.right : ink.wrong, mt: 1 }}>
             {check.holds
               ? '✓ agrees, so the answer is probably right'
@@ -38,7 +35,7 @@ export function CheckPanel({ worked, done, onCheck }: Props) {
           </Button>
         </>
       )}
-      <Calculator problem={worked.problem} />
+      <Calculator problem={written(worked.problem)} />
     </>
   );
 }

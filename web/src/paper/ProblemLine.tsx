@@ -1,5 +1,5 @@
 import { Box, Button } from '@mui/material';
-import { useState, type FormEvent, type Ref } from 'react';
+import { useEffect, useState, type FormEvent, type RefObject } from 'react';
 import type { Refused } from '../api/client';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -8,12 +8,18 @@ type Props = {
   typed: string;
   fault?: Refused | null;
   onBegin: (typed: string) => void;
-  input?: Ref<HTMLInputElement>;
+  input?: RefObject<HTMLInputElement | null>;
 };
 
 /** The line a problem is typed on; what is wrong with it stands under it and the text stays. */
 export function ProblemLine({ typed, fault, onBegin, input }: Props) {
   const [text, setText] = useState(typed);
+  const refused = Boolean(fault);
+  useEffect(() => {
+    if (refused) {
+      input?.current?.focus();
+    }
+  }, [refused, input]);
   const submit = (event: FormEvent) => {
     event.preventDefault();
     onBegin(text);
@@ -23,6 +29,7 @@ export function ProblemLine({ typed, fault, onBegin, input }: Props) {
       component="form"
       noValidate
       onSubmit={submit}
+      data-waits
       sx={{ flex: { xs: '1 1 100%', md: '0 1 440px' }, minWidth: 0 }}
     >
       <Box component="label" htmlFor="problem" sx={{ display: 'block', color: ink.faint, fontSize: 13 }}>
@@ -38,7 +45,7 @@ export function ProblemLine({ typed, fault, onBegin, input }: Props) {
           spellCheck={false}
           autoFocus={!typed || Boolean(fault)}
           aria-invalid={Boolean(fault)}
-          aria-describedby="problem-fault"
+          aria-describedby={fault ? 'problem-fault' : undefined}
           onChange={(event) => setText(event.target.value)}
           sx={{
             flex: 1,

@@ -1,5 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { useStyle } from './usePaper';
 
 /** An estimate, and with the teacher's own also how it stands to the answer. */
 export function useEstimate() {
@@ -9,7 +10,9 @@ export function useEstimate() {
 }
 
 export function useCalculator() {
+  const style = useStyle();
   return useMutation<Schemas['Display'], Refused, string>({
-    mutationFn: (problem) => ask(api.POST('/api/calculator', { body: { problem } })),
+    mutationFn: (problem) =>
+      ask(api.POST('/api/calculator', { body: { problem, style: style.data?.chosen } })),
   });
 }

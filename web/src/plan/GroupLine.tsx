@@ -38,6 +38,7 @@ export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
           { onSuccess: (session) => navigate(`/screens/${session.id}`) },
         ),
     });
+  const toSheet = group.setId === undefined ? 'Make the sheet' : 'To the sheet';
   const busy = set.isPending || open.isPending;
   return (
     <Box sx={{ py: 0.75 }}>
@@ -88,10 +89,17 @@ export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
           sx={small}
           disabled={busy}
           onClick={() => set.mutate(group.key, { onSuccess: ({ setId }) => navigate(`/sets/${setId}`) })}
+          aria-label={`${toSheet} for ${group.title}`}
         >
-          {group.setId === undefined ? 'Make the sheet' : 'To the sheet'}
+          {toSheet}
         </Button>
-        <Button variant="outlined" sx={small} disabled={busy} onClick={atScreens}>
+        <Button
+          variant="outlined"
+          sx={small}
+          disabled={busy}
+          onClick={atScreens}
+          aria-label={`Open at screens for ${group.title}`}
+        >
           Open at screens
         </Button>
       </Box>

@@ -1,14 +1,17 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { Select } from '../app/Select';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { dayInWords } from '../app/timeInWords';
 import { intoGroup, toDay, withoutPupil, type Taken } from './byHand';
 import { GroupLine } from './GroupLine';
+import { OnDay } from './OnDay';
 import { TermForm } from './TermForm';
 import { useChangePlan, usePlan, type Plan } from './usePlan';
+
+/** A move by hand that can be undone as long as the plan is as it left it. */
+type Moved = { before: Plan['days']; revision: number; said: string };
 
 /** The week of a class: a column a day, groups with their sheets; changed by hand where the teacher knows better. */
 export function PlanPanel({ classId }: { classId: number }) {
@@ -20,16 +23,36 @@ export function PlanPanel({ classId }: { classId: number }) {
   const [wishes, setWishes] = useState(false);
   const [sure, setSure] = useState(false);
   const [taken, setTaken] = useState<Taken>();
+  const [moved, setMoved] = useState<Moved[]>([]);
   const plan = usePlan(classId, week);
   const { change, again } = useChangePlan(classId, week);
   if (!plan.data) {
     return plan.isError ? <Trouble message={plan.error.message} /> : <Box>Planning the week …</Box>;
   }
   const { data } = plan;
-  const become = (days: Plan['days']) => {
-    change.mutate({ plan: data, days });
+  // What somebody else changed since is not undone with one's own move.
+  const undoable = moved.at(-1)?.revision === data.revision ? moved : [];
+  const become = (days: Plan['days'], said: string) => {
+    change.mutate(
+      { plan: data, days },
+      { onSuccess: ({ revision }) => setMoved([...undoable, { before: data.days, revision, said }]) },
+    );
     setTaken(undefined);
   };
+  const lastMoved = undoable.at(-1);
+  const undo = () =>
+    lastMoved &&
+    change.mutate(
+      { plan: data, days: lastMoved.before },
+      {
+        onSuccess: ({ revision }) =>
+          setMoved(
+            undoable
+              .slice(0, -1)
+              .map((each, index, all) => (index === all.length - 1 ? { ...each, revision } : each)),
+          ),
+      },
+    );
   const take = (pupil: Taken['pupil'], date?: string) =>
     setTaken(taken?.pupil.id === pupil.id && taken.date === date ? undefined : { pupil, date });
   const shift = (weeks: number) => {
@@ -76,6 +99,16 @@ export function PlanPanel({ classId }: { classId: number }) {
       </Box>
       {wishes && <TermForm classId={classId} onDone={() => setWishes(false)} />}
       <Trouble message={change.error?.message ?? again.error?.message} />
+      <Box role="status" sx={{ mb: lastMoved ? 1 : 0 }}>
+        {lastMoved && (
+          <>
+            {lastMoved.said}{' '}
+            <Button disabled={change.isPending} onClick={undo}>
+              Undo
+            </Button>
+          </>
+        )}
+      </Box>
       {data.conflicts.length > 0 && (
         <Box
           component="ul"
@@ -118,24 +151,37 @@ export function PlanPanel({ classId }: { classId: number }) {
                   onPupil={(pupil) => take(pupil, day.date)}
                 />
                 {taken === undefined ? (
-                  <Box sx={{ maxWidth: 130, pb: 0.75 }}>
-                    <Select
-                      label="on"
-                      value={day.date}
-                      options={data.days.map(({ date }) => ({ id: date, label: dayInWords(date) }))}
-                      onChange={(to) => become(toDay(data.days, group.key, to))}
-                    />
-                  </Box>
+                  <OnDay
+                    group={group.title}
+                    day={day.date}
+                    days={data.days.map(({ date }) => date)}
+                    onMove={(to) =>
+                      become(toDay(data.days, group.key, to), `${group.title} is on ${dayInWords(to)} now.`)
+                    }
+                  />
                 ) : (
                   <Box sx={{ pb: 0.75 }}>
                     {taken.date === day.date && group.pupils.some((each) => each.id === taken.pupil.id) ? (
-                      <Button sx={{ p: '1px 9px' }} onClick={() => become(withoutPupil(data.days, taken))}>
+                      <Button
+                        sx={{ p: '1px 9px' }}
+                        onClick={() =>
+                          become(
+                            withoutPupil(data.days, taken),
+                            `${taken.pupil.name} is out of ${dayInWords(day.date)}.`,
+                          )
+                        }
+                      >
                         Out of this day
                       </Button>
                     ) : (
                       <Button
                         sx={{ p: '1px 9px' }}
-                        onClick={() => become(intoGroup(data.days, taken, group.key))}
+                        onClick={() =>
+                          become(
+                            intoGroup(data.days, taken, group.key),
+                            `${taken.pupil.name} works with “${group.title}” on ${dayInWords(day.date)}.`,
+                          )
+                        }
                       >
                         Into this group
                       </Button>

@@ -12,6 +12,7 @@ import { StateSign } from './StateSign';
 import { usePupilRecord, useRuling, type PupilRecord } from './useRecords';
 import { SlipName } from './SlipName';
 import { WeekBars } from './WeekBars';
+import { useInStyle } from '../paper/inStyle';
 
 /** What one pupil can do, with everything it rests on. */
 export function PupilScreen() {
@@ -128,6 +129,7 @@ function OneRung({ rung, record, opened }: RungProps) {
 }
 
 function Rests({ rung, record }: Omit<RungProps, 'opened'>) {
+  const written = useInStyle();
   return (
     <Box sx={{ pl: { md: 4.5 }, pb: 1 }}>
       <Box
@@ -152,7 +154,7 @@ function Rests({ rung, record }: Omit<RungProps, 'opened'>) {
             <tr key={index}>
               <td>{dayInWords(answer.day)}</td>
               <Box component="td" sx={{ fontFamily: digits }}>
-                {answer.problem}
+                {written(answer.problem)}
               </Box>
               <Box component="td" sx={{ fontFamily: digits, color: answer.right ? ink.right : ink.wrong }}>
                 {answer.right ? '✓ right' : `✗ ${answer.given}`}

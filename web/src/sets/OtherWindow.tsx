@@ -2,6 +2,7 @@ import { Box, Button } from '@mui/material';
 import { digits, ink } from '../app/theme';
 import type { SetEditor } from './useSetEditor';
 import type { SetContent, SetView } from './useSets';
+import { useInStyle } from '../paper/inStyle';
 
 /** Two windows have changed one set: both are shown, and one of them chosen. */
 export function OtherWindow({ editor, theirs }: { editor: SetEditor; theirs: SetView }) {
@@ -23,13 +24,14 @@ export function OtherWindow({ editor, theirs }: { editor: SetEditor; theirs: Set
 }
 
 function Version({ name, content }: { name: string; content: SetContent }) {
+  const written = useInStyle();
   return (
     <Box>
       <Box sx={{ color: ink.faint, fontSize: 14 }}>{name}</Box>
       <b>{content.title}</b>, {content.questions.length}{' '}
       {content.questions.length === 1 ? 'question' : 'questions'}
       <Box sx={{ font: `400 15px/1.4 ${digits}`, maxHeight: 90, overflow: 'auto' }}>
-        {content.questions.map((question) => question.problem).join(' · ')}
+        {content.questions.map((question) => written(question.problem)).join(' · ')}
       </Box>
     </Box>
   );

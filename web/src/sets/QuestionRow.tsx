@@ -5,6 +5,7 @@ import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import type { SetEditor } from './useSetEditor';
 import { useAnother, useReadProblems, type Question, type SetQuestion } from './useSets';
+import { useInStyle } from '../paper/inStyle';
 
 type Props = {
   number: number;
@@ -29,14 +30,16 @@ const line = {
 
 /** One question: its numbers can be typed over, swapped for others as hard, moved, or taken out. */
 export function QuestionRow({ number, question, known, editor, onMove, onDrag, onDrop }: Props) {
-  const [typed, setTyped] = useState(question.problem);
+  const written = useInStyle();
+  const shown = written(question.problem);
+  const [typed, setTyped] = useState(shown);
   const [story, setStory] = useState(question.story);
   const [telling, setTelling] = useState(question.story !== '');
   const read = useReadProblems();
   const another = useAnother();
   const at = number - 1;
   const keepTyped = () => {
-    if (typed !== question.problem) {
+    if (typed !== shown) {
       read.mutate(typed, { onSuccess: ([fresh]) => fresh && editor.renew(at, fresh) });
     }
   };
@@ -59,10 +62,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
     >
       <Box component="td" sx={{ color: ink.faint, cursor: 'grab', textAlign: 'right' }}>
         <Tooltip title="Work it on Paper">
-          <Link
-            to={`/paper?problem=${encodeURIComponent(question.problem)}`}
-            aria-label={`Question ${number} on Paper`}
-          >
+          <Link to={`/paper?problem=${encodeURIComponent(shown)}`} aria-label={`Question ${number} on Paper`}>
             {number}
           </Link>
         </Tooltip>
@@ -131,7 +131,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
         <Tooltip title="Write it on an empty paper">
           <Button
             component={Link}
-            to={`/write?problem=${encodeURIComponent(question.problem)}`}
+            to={`/write?problem=${encodeURIComponent(shown)}`}
             aria-label={`Write question ${number}`}
           >
             Write

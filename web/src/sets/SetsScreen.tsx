@@ -1,6 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { BringBack } from '../app/BringBack';
 import { Field } from '../app/Field';
 import { FileButton } from '../app/FileButton';
 import { ink } from '../app/theme';
@@ -19,6 +20,7 @@ export function SetsScreen() {
   const takeIn = useTakeSetIn();
   const remove = useDeleteSet();
   const restore = useRestoreSet();
+  const [deletedNow, setDeletedNow] = useState<number[]>([]);
   const navigate = useNavigate();
   const open = (id: number) => navigate(`/sets/${id}`);
   const begin = () => make.mutate(emptySet(), { onSuccess: (made) => open(made.id) });
@@ -46,11 +48,7 @@ export function SetsScreen() {
         <Tick label="archived" checked={archived} onChange={setArchived} />
       </Box>
       {fault && <FileTrouble faults={fault.faults.map((each) => each.message)} />}
-      {remove.isSuccess && !restore.isSuccess && (
-        <Box role="status" sx={{ my: 1 }}>
-          The set is deleted. <Button onClick={() => restore.mutate(remove.variables)}>Bring it back</Button>
-        </Box>
-      )}
+      <BringBack what="sets" deletedNow={deletedNow} restore={restore} />
       {sets.data?.length === 0 ? (
         <Box component="p" sx={{ color: ink.faint, mt: 4, fontSize: 18 }}>
           {search
@@ -64,7 +62,7 @@ export function SetsScreen() {
           sets={sets.data ?? []}
           onDelete={(id) => {
             restore.reset();
-            remove.mutate(id);
+            remove.mutate(id, { onSuccess: () => setDeletedNow((before) => [...before, id]) });
           }}
         />
       )}

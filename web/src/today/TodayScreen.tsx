@@ -8,9 +8,11 @@ import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { GroupLine } from '../plan/GroupLine';
 import { dayInWords } from '../app/timeInWords';
+import { useInStyle } from '../paper/inStyle';
 
 /** The first screen: the day's plan, what waits, and a line to work a problem at once. */
 export function TodayScreen() {
+  const written = useInStyle();
   const today = useQuery<Schemas['TodayView'], Refused>({
     queryKey: ['today'],
     queryFn: () => ask(api.GET('/api/today')),
@@ -50,7 +52,7 @@ export function TodayScreen() {
                 <Box component="span" sx={{ fontWeight: 400, color: ink.faint, fontSize: 15 }}>
                   {' '}
                   {lesson.date === data.today ? 'today' : dayInWords(lesson.date)} ·{' '}
-                  <Link to={`/classes/${lesson.classId}?part=plan`}>the week</Link> ·{' '}
+                  <Link to={`/classes/${lesson.classId}?part=plan&week=${lesson.date}`}>the week</Link> ·{' '}
                   <Link to={`/classes/${lesson.classId}/stand-in`}>page for a stand-in</Link>
                 </Box>
               </Box>
@@ -85,10 +87,10 @@ export function TodayScreen() {
                 Worked last
               </Box>
               <Box sx={{ fontFamily: digits, fontSize: 18, overflowWrap: 'anywhere' }}>
-                <Link to={`/paper?problem=${encodeURIComponent(data.last.problem)}`}>
-                  {data.last.problem}
+                <Link to={`/paper?problem=${encodeURIComponent(written(data.last.problem))}`}>
+                  {written(data.last.problem)}
                 </Link>{' '}
-                = {data.last.answer}
+                = {written(data.last.answer)}
               </Box>
               <Box sx={{ color: ink.faint, fontSize: 14 }}>{data.last.label}</Box>
             </Box>

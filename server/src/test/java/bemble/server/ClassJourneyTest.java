@@ -113,9 +113,9 @@ class ClassJourneyTest {
             Page page = teacher.page();
             openClass(teacher, "Curlews", "The week");
             button(page, "→").or(page.getByLabel("The week after")).first().click();
-            button(page, "Open at screens").first().waitFor();
+            page.getByText("Open at screens").first().waitFor();
             teacher.assertAccessible();
-            button(page, "Open at screens").first().click();
+            page.getByText("Open at screens").first().click();
             Locator code = page.getByTestId("code");
             code.waitFor();
             teacher.assertAccessible();

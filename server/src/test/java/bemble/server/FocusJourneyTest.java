@@ -43,7 +43,7 @@ class FocusJourneyTest {
             presses(page, AriaRole.BUTTON, "The rest is right");
             presses(page, AriaRole.LINK, "Marking");
             presses(page, AriaRole.BUTTON, "Delete Exchange across a zero, Focus");
-            presses(page, AriaRole.BUTTON, "Bring it back");
+            presses(page, AriaRole.BUTTON, "Bring back Exchange across a zero, Focus");
             presses(page, AriaRole.LINK, "Today");
             titled(page, "Today");
             // The first Tab on a page leads past the spine.

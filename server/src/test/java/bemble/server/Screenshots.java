@@ -93,7 +93,7 @@ final class Screenshots {
         teacher.page().getByLabel("The week after").click();
         teacher.see("Open at screens");
         take("week");
-        teacher.press("Open at screens", 0);
+        teacher.page().getByText("Open at screens").first().click();
         teacher.page().getByTestId("code").waitFor();
         take("at-screens");
         teacher.open("Class");

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
@@ -161,10 +162,24 @@ class SetJourneyTest {
             page.getByLabel("archived").click();
             page.waitForCondition(() -> rows(page).count() == 1);
             teacher.press("Delete Long division, a zero in the quotient, again");
-            teacher.see("The set is deleted.");
+            teacher.see("“Long division, a zero in the quotient, again” is deleted.");
             page.waitForCondition(() -> rows(page).count() == 0);
-            teacher.press("Bring it back");
+            teacher.press("Bring back Long division, a zero in the quotient, again");
             page.waitForCondition(() -> rows(page).count() == 1);
+            teacher.see("It is back.");
+            // Of two that were deleted each comes back, also on another day.
+            teacher.press("Delete Long division, a zero in the quotient, again");
+            teacher.see("is deleted.");
+            page.getByLabel("archived").click();
+            page.getByLabel("Search title, class or problem").fill("");
+            teacher.press("Delete Long division, a zero in the quotient");
+            teacher.see("“Long division, a zero in the quotient” is deleted.");
+            page.reload();
+            teacher.press("Deleted in the last month (2)");
+            teacher.press("Bring back Long division, a zero in the quotient, again");
+            teacher.press("Bring back Long division, a zero in the quotient");
+            page.getByText("Deleted in the last month").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+            page.getByText("Long division, a zero in the quotient").first().waitFor();
         }
     }
 

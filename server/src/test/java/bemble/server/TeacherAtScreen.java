@@ -6,6 +6,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
@@ -52,15 +53,28 @@ final class TeacherAtScreen implements AutoCloseable {
 
     void press(String button) {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button).setExact(true)).click();
+        assertFocusGoesOn(button);
     }
 
     /** Presses one of several buttons of that name. */
     void press(String button, int which) {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button).setExact(true)).nth(which).click();
+        assertFocusGoesOn(button);
     }
 
     void press(AriaRole role, String name) {
         page.getByRole(role, new Page.GetByRoleOptions().setName(name).setExact(true)).click();
+        assertFocusGoesOn(name);
+    }
+
+    /** After every press something on the page has the focus, however long the answer takes; a page that is left has none. */
+    void assertFocusGoesOn(String pressed) {
+        try {
+            page.waitForFunction("() => document.activeElement && document.activeElement !== document.body", null,
+                    new Page.WaitForFunctionOptions().setTimeout(5_000));
+        } catch (TimeoutError lost) {
+            throw new AssertionError("After “" + pressed + "” nothing has the focus.", lost);
+        }
     }
 
     /** Takes the working to the board, and waits for it: its keys are heard from then on. */

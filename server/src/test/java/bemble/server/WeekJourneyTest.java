@@ -6,6 +6,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.time.LocalDate;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -38,6 +39,17 @@ class WeekJourneyTest {
 
             openWeek(teacher);
             teacher.see("is next in your order");
+            String planned = page.getByLabel("Mon 11 Jan", new Page.GetByLabelOptions().setExact(true)).innerText();
+            Locator day = page.getByLabel(Pattern.compile("^on, ")).first();
+            day.focus();
+            day.press("ArrowDown");
+            assertThat(page.getByText("Undo").count()).as("a day looked at in the list moves nobody yet").isZero();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Move .* to Tue 12 Jan$"))).press("Enter");
+            teacher.see("is on Tue 12 Jan now.");
+            teacher.assertFocusGoesOn("Move");
+            teacher.press("Undo");
+            page.getByText("is on Tue 12 Jan now.").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+            assertThat(page.getByLabel("Mon 11 Jan", new Page.GetByLabelOptions().setExact(true)).innerText()).isEqualTo(planned);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make the sheet")).first().click();
             page.waitForURL("**/sets/*");
             page.waitForCondition(() -> page.getByLabel("Title").inputValue().startsWith("Avocets, Monday: "));

@@ -1,5 +1,6 @@
 package bemble.server.calculator;
 
+import bemble.core.order.WorkOrder;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -16,6 +17,7 @@ class CalculatorController {
 
     @PostMapping
     Display display(@Valid @RequestBody WorkRequest request) {
-        return new Display(CalculatorStandIn.display(request.order().problem()));
+        WorkOrder order = request.order();
+        return new Display(order.style().point().punctuation().write(CalculatorStandIn.display(order.problem())));
     }
 }

@@ -1,0 +1,2 @@
+/** What a teacher has deleted in the last month, to be brought back one by one; each feature brings back its own. */
+package bemble.server.deleted;
