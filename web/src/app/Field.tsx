@@ -1,5 +1,5 @@
 import { Box, TextField } from '@mui/material';
-import { useId, type ComponentProps } from 'react';
+import { useId, type ComponentProps, type Ref } from 'react';
 import { ink } from './theme';
 import { Trouble } from './Trouble';
 
@@ -10,10 +10,11 @@ type Props = Omit<ComponentProps<'input'>, 'onChange' | 'color' | 'ref' | 'size'
   fault?: string;
   /** What it is for, in a few words, where its label cannot say so. */
   hint?: string;
+  input?: Ref<HTMLInputElement>;
 };
 
 /** A line to write on, with its name above and what is wrong below. */
-export function Field({ label, value, onChange, fault, hint, ...input }: Props) {
+export function Field({ label, value, onChange, fault, hint, input, ...rest }: Props) {
   const id = useId();
   return (
     <TextField
@@ -33,7 +34,7 @@ export function Field({ label, value, onChange, fault, hint, ...input }: Props) 
         )
       }
       slotProps={{
-        htmlInput: input,
+        htmlInput: { ...rest, ref: input },
         inputLabel: { shrink: true },
         formHelperText: { component: 'div' } as object,
       }}

@@ -87,6 +87,8 @@ export function useFocusKept() {
     };
     let waiting = 0;
     const observer = new MutationObserver(() => {
+      // Seen at once: a button that rests for a blink has lost the focus all the same.
+      rests ||= last?.matches(':disabled') ?? false;
       window.cancelAnimationFrame(waiting);
       waiting = window.requestAnimationFrame(look);
     });

@@ -3,7 +3,6 @@ import { useId, useState } from 'react';
 import { Field } from '../app/Field';
 import { Lines } from '../app/Lines';
 import { digits, ink } from '../app/theme';
-import { Trouble } from '../app/Trouble';
 import { ListOfAnotherWindow } from './ListOfAnotherWindow';
 import { namesIn } from './NewClass';
 import { useKeepClass, type Listed, type SchoolClass, type WhoIsMeant } from './useClasses';
@@ -70,7 +69,9 @@ export function ClassForm({ of, onDone }: { of: SchoolClass; onDone: () => void 
   const questions = (keep.error?.questions ?? []) as WhoIsMeant[];
   const theirs = keep.error?.status === 409 ? (keep.error.current as SchoolClass) : undefined;
   const faults =
-    questions.length > 0 || theirs ? [] : (keep.error?.faults.filter(({ field }) => field !== 'name') ?? []);
+    questions.length > 0 || theirs
+      ? []
+      : (keep.error?.faults.filter(({ field }) => field !== 'name').map(({ message }) => message) ?? []);
   return (
     <Box
       component="form"
@@ -130,6 +131,7 @@ export function ClassForm({ of, onDone }: { of: SchoolClass; onDone: () => void 
             onChange={(event) => setMore(event.target.value)}
             minRows={2}
             maxRows={20}
+            faults={faults}
           />
         </>
       ) : (
@@ -143,13 +145,11 @@ export function ClassForm({ of, onDone }: { of: SchoolClass; onDone: () => void 
             onChange={(event) => setPasted(event.target.value)}
             minRows={8}
             maxRows={24}
+            faults={faults}
             autoFocus
           />
         </>
       )}
-      {faults.map((fault) => (
-        <Trouble key={fault.field + fault.message} message={fault.message} />
-      ))}
       {questions.length > 0 && (
         <WhoQuestions
           questions={questions}

@@ -3,7 +3,6 @@ import { useId, useState } from 'react';
 import { Field } from '../app/Field';
 import { Lines } from '../app/Lines';
 import { ink } from '../app/theme';
-import { Trouble } from '../app/Trouble';
 import { useMakeClass } from './useClasses';
 
 /** A new class: its name, and the short names of its pupils, a line each. */
@@ -38,12 +37,9 @@ export function NewClass({ onDone }: { onDone: () => void }) {
         onChange={(event) => setPupils(event.target.value)}
         minRows={8}
         maxRows={20}
-        error={faults.length > 0}
+        faults={faults.map((fault) => fault.message)}
         placeholder={'Ida M\nTom B\nSana K'}
       />
-      {faults.map((fault) => (
-        <Trouble key={fault.field + fault.message} message={fault.message} />
-      ))}
       <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
         <Button type="submit" variant="contained" disabled={make.isPending}>
           Make the class

@@ -79,7 +79,7 @@ export function MarkingsScreen() {
                         onSuccess: () => setDeletedNow((before) => [...before, each.id]),
                       });
                     }}
-                    aria-label={`Delete ${each.title}, ${each.className}`}
+                    aria-label={`Delete ${each.title}, ${each.className}, ${dayOfMomentInWords(each.begunAt)}`}
                   >
                     Delete
                   </Button>

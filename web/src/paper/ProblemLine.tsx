@@ -1,4 +1,5 @@
 import { Box, Button } from '@mui/material';
+import { visuallyHidden } from '@mui/utils';
 import { useEffect, useState, type FormEvent, type RefObject } from 'react';
 import type { Refused } from '../api/client';
 import { digits, ink } from '../app/theme';
@@ -30,8 +31,11 @@ export function ProblemLine({ typed, fault, onBegin, input }: Props) {
       noValidate
       onSubmit={submit}
       data-waits
-      sx={{ flex: { xs: '1 1 100%', md: '0 1 440px' }, minWidth: 0 }}
+      sx={{ flex: { xs: '1 1 100%', md: '0 1 440px' }, minWidth: 0, position: 'relative' }}
     >
+      <Box component="h1" sx={visuallyHidden}>
+        {typed ? `${typed} on paper` : 'Paper'}
+      </Box>
       <Box component="label" htmlFor="problem" sx={{ display: 'block', color: ink.faint, fontSize: 13 }}>
         Problem
       </Box>

@@ -5,7 +5,6 @@ import { createPortal } from 'react-dom';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { Lines } from '../app/Lines';
 import { digits, ink } from '../app/theme';
-import { Trouble } from '../app/Trouble';
 import { useRemark } from '../log/useLog';
 import type { Logging } from './LogPanel';
 
@@ -34,6 +33,7 @@ export function WordsPanel({ work, problem, logging }: Props) {
       remark.mutate({ id: entry.id, label, note, kept, explanation: text });
     }
   };
+  const fault = told.error?.message ?? remark.error?.message;
   return (
     <>
       <Box component="label" htmlFor={id} sx={{ color: ink.faint, fontSize: 14 }}>
@@ -44,9 +44,9 @@ export function WordsPanel({ work, problem, logging }: Props) {
         value={text}
         rows={14}
         onChange={(event) => change(event.target.value)}
+        faults={fault ? [fault] : []}
         sx={{ fontSize: 15, '& textarea': { resize: 'vertical' } }}
       />
-      <Trouble message={told.error?.message ?? remark.error?.message} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
         <Button variant="outlined" onClick={save} disabled={!entry || remark.isPending}>
           Save in the log

@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useOpenAtScreens } from '../screens/useScreens';
-import { usePlannedSet, type Group } from './usePlan';
+import { groupInWords, usePlannedSet, type Group } from './usePlan';
 
 export const kinds: Record<string, string> = {
   retry: 'comes back',
@@ -38,6 +38,7 @@ export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
           { onSuccess: (session) => navigate(`/screens/${session.id}`) },
         ),
     });
+  const whose = groupInWords(group);
   const toSheet = group.setId === undefined ? 'Make the sheet' : 'To the sheet';
   const busy = set.isPending || open.isPending;
   return (
@@ -89,7 +90,7 @@ export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
           sx={small}
           disabled={busy}
           onClick={() => set.mutate(group.key, { onSuccess: ({ setId }) => navigate(`/sets/${setId}`) })}
-          aria-label={`${toSheet} for ${group.title}`}
+          aria-label={`${toSheet} for ${whose}`}
         >
           {toSheet}
         </Button>
@@ -98,7 +99,7 @@ export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
           sx={small}
           disabled={busy}
           onClick={atScreens}
-          aria-label={`Open at screens for ${group.title}`}
+          aria-label={`Open at screens for ${whose}`}
         >
           Open at screens
         </Button>

@@ -8,7 +8,7 @@ import { intoGroup, toDay, withoutPupil, type Taken } from './byHand';
 import { GroupLine } from './GroupLine';
 import { OnDay } from './OnDay';
 import { TermForm } from './TermForm';
-import { useChangePlan, usePlan, type Plan } from './usePlan';
+import { groupInWords, useChangePlan, usePlan, type Plan } from './usePlan';
 
 /** A move by hand that can be undone as long as the plan is as it left it. */
 type Moved = { before: Plan['days']; revision: number; said: string };
@@ -152,7 +152,7 @@ export function PlanPanel({ classId }: { classId: number }) {
                 />
                 {taken === undefined ? (
                   <OnDay
-                    group={group.title}
+                    group={groupInWords(group)}
                     day={day.date}
                     days={data.days.map(({ date }) => date)}
                     onMove={(to) =>

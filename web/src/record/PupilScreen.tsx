@@ -119,7 +119,12 @@ function OneRung({ rung, record, opened }: RungProps) {
             <Box sx={{ color: ink.faint, fontSize: 15 }}>It comes back on {dayInWords(rung.dueOn)}.</Box>
           )}
         </Box>
-        <Button onClick={() => setOpen(!open)} aria-expanded={open} sx={{ alignSelf: 'start' }}>
+        <Button
+          onClick={() => setOpen(!open)}
+          aria-expanded={open}
+          aria-label={`${open ? 'Close' : 'What it rests on'}: ${rung.rung.title}`}
+          sx={{ alignSelf: 'start' }}
+        >
           {open ? 'Close' : 'What it rests on'}
         </Button>
       </Box>

@@ -14,6 +14,17 @@ export function OwnQuestions({ own }: { own: OwnSet }) {
   const queries = useQueryClient();
   // What was written just now counts as begun.
   useEffect(() => void queries.invalidateQueries({ queryKey: ['in'], exact: true }), [queries]);
+  const open = !own.handedIn && !own.ended;
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (open && event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
+        event.preventDefault();
+        setSure(true);
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [open]);
   const left = own.questions.filter((question) => !question.begun).length;
   return (
     <Box sx={{ p: '22px 18px', maxWidth: 620, mx: 'auto' }}>
@@ -84,6 +95,7 @@ export function OwnQuestions({ own }: { own: OwnSet }) {
                   variant="contained"
                   sx={{ fontSize: 18, mr: 1 }}
                   disabled={handIn.isPending}
+                  autoFocus
                   onClick={() => handIn.mutate(undefined)}
                 >
                   Yes, hand in

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
+import { visuallyHidden } from '@mui/utils';
 import { Box, Button } from '@mui/material';
-import { useEffect, useRef } from 'react';
+import { useEffect, useId, useRef } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, ask, type Refused } from '../api/client';
 import { digits, ink } from '../app/theme';
@@ -11,7 +12,7 @@ import { NumberPad } from '../write/NumberPad';
 import { useAttempt } from '../write/useAttempt';
 import type { AttemptView, Paper } from '../write/useAttempts';
 import { usePen } from '../write/usePen';
-import { writeKeys } from '../write/writeKeys';
+import { pressFirst, writeKeys } from '../write/writeKeys';
 import { WritingSheet } from '../write/WritingSheet';
 import { useOwnNext, useOwnPaper, type OwnSet } from './useScreens';
 
@@ -43,6 +44,7 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
   const led = useOwnNext(attempt, keeping.figures);
   const next = led && !led.done ? paper.squares.findIndex((square) => inSquare(led, square)) : -1;
   const sheet = useRef<HTMLDivElement>(null);
+  const foot = useId();
   const { goTo } = pen;
   useEffect(() => {
     if (attempt.settings.led && next >= 0) {
@@ -107,18 +109,17 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
           next={next < 0 ? undefined : next}
           name={attempt.problem}
           onSquare={pen.goTo}
-          onKeyDown={frozen ? () => undefined : writeKeys(pen, () => undefined)}
+          onKeyDown={
+            frozen
+              ? () => undefined
+              : writeKeys(
+                  pen,
+                  () => undefined,
+                  () => pressFirst(foot),
+                )
+          }
         />
-        <Box
-          aria-live="polite"
-          sx={{
-            position: 'absolute',
-            width: '1px',
-            height: '1px',
-            overflow: 'hidden',
-            clipPath: 'inset(50%)',
-          }}
-        >
+        <Box aria-live="polite" sx={visuallyHidden}>
           {pen.square && heard(pen.square, pen.there, new Map())}
         </Box>
       </Box>
@@ -136,7 +137,7 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
           </>
         )}
       </Box>
-      <Box sx={{ gridColumn: '1 / -1' }}>
+      <Box id={foot} sx={{ gridColumn: '1 / -1' }}>
         <Button
           component={Link}
           variant="contained"

@@ -2,7 +2,6 @@ import { Box, Button } from '@mui/material';
 import { useId, useState } from 'react';
 import { Lines } from '../app/Lines';
 import { ink } from '../app/theme';
-import { Trouble } from '../app/Trouble';
 import type { SetEditor } from './useSetEditor';
 import { useReadProblems } from './useSets';
 
@@ -29,11 +28,8 @@ export function AddQuestions({ editor }: { editor: SetEditor }) {
         value={text}
         placeholder="487 + 96"
         onChange={(event) => setText(event.target.value)}
-        error={read.isError}
+        faults={read.error?.faults.map((fault) => fault.message)}
       />
-      {read.error?.faults.map((fault) => (
-        <Trouble key={fault.field} message={fault.message} />
-      ))}
       <Button variant="outlined" onClick={add} disabled={text.trim() === '' || read.isPending}>
         Add to the set
       </Button>

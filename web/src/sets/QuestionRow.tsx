@@ -1,5 +1,5 @@
 import { Box, Button, InputBase, NativeSelect, Tooltip } from '@mui/material';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { Link } from 'react-router';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -38,6 +38,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
   const read = useReadProblems();
   const another = useAnother();
   const at = number - 1;
+  const said = useId();
   const keepTyped = () => {
     if (typed !== shown) {
       read.mutate(typed, { onSuccess: ([fresh]) => fresh && editor.renew(at, fresh) });
@@ -69,7 +70,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
       </Box>
       <Box component="td" sx={{ minWidth: 170 }}>
         <InputBase
-          inputProps={{ 'aria-label': `Question ${number}` }}
+          inputProps={{ 'aria-label': `Question ${number}`, 'aria-describedby': fault ? said : undefined }}
           error={read.isError}
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
@@ -92,7 +93,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
             sx={{ ...line, fontSize: 14 }}
           />
         )}
-        <Trouble message={fault} />
+        <Trouble id={said} message={fault} />
       </Box>
       <Box component="td" sx={{ font: `400 18px ${digits}` }}>
         {known?.answer}

@@ -1,4 +1,5 @@
 import { Box } from '@mui/material';
+import { visuallyHidden } from '@mui/utils';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { Tabs } from '../app/Tabs';
@@ -51,8 +52,12 @@ function OneSet({ view, ladders }: { view: SetView; ladders: Ladder[] }) {
         height: { md: '100%' },
         display: 'grid',
         gridTemplateRows: 'auto auto minmax(0, 1fr)',
+        position: 'relative',
       }}
     >
+      <Box component="h1" sx={visuallyHidden}>
+        {editor.content.title || 'Set without a title'}
+      </Box>
       <SetHead editor={editor} />
       {editor.keep.theirs && <OtherWindow editor={editor} theirs={editor.keep.theirs} />}
       <Box

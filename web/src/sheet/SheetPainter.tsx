@@ -1,4 +1,5 @@
 import { Box } from '@mui/material';
+import { visuallyHidden } from '@mui/utils';
 import { useEffect, useId, useRef, type ReactNode } from 'react';
 import type { Schemas } from '../api/client';
 import { ink } from '../app/theme';
@@ -82,22 +83,12 @@ export function SheetPainter({ sheet, step, lastOfWork, name, filling = false, c
           </g>
         </svg>
       )}
-      <Box sx={visuallyHidden} data-testid="paper-in-words">
+      <Box sx={{ ...visuallyHidden, top: 0 }} data-testid="paper-in-words">
         {paperInWords(visible)}
       </Box>
     </Box>
   );
 }
-
-const visuallyHidden = {
-  position: 'absolute',
-  width: '1px',
-  height: '1px',
-  overflow: 'hidden',
-  clipPath: 'inset(50%)',
-  whiteSpace: 'nowrap',
-  top: 0,
-} as const;
 
 /** Scrolls what was just written, and its column, into view. */
 function useInView(

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Box } from '@mui/material';
-import { useState, type FormEvent } from 'react';
+import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { Field } from '../app/Field';
@@ -27,6 +27,18 @@ export function TodayScreen() {
     }
   };
   const { data } = today;
+  // A number typed anywhere on this page is the beginning of a problem.
+  const line = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const elsewhere = (event.target as HTMLElement).closest('input, textarea, select');
+      if (!elsewhere && /^[0-9]$/.test(event.key) && !event.ctrlKey && !event.metaKey && !event.altKey) {
+        line.current?.focus();
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, []);
   return (
     <Box sx={{ p: { xs: '10px 12px', md: '18px 28px' }, maxWidth: 1160 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
@@ -52,8 +64,19 @@ export function TodayScreen() {
                 <Box component="span" sx={{ fontWeight: 400, color: ink.faint, fontSize: 15 }}>
                   {' '}
                   {lesson.date === data.today ? 'today' : dayInWords(lesson.date)} ·{' '}
-                  <Link to={`/classes/${lesson.classId}?part=plan&week=${lesson.date}`}>the week</Link> ·{' '}
-                  <Link to={`/classes/${lesson.classId}/stand-in`}>page for a stand-in</Link>
+                  <Link
+                    to={`/classes/${lesson.classId}?part=plan&week=${lesson.date}`}
+                    aria-label={`the week of ${lesson.className}`}
+                  >
+                    the week
+                  </Link>{' '}
+                  ·{' '}
+                  <Link
+                    to={`/classes/${lesson.classId}/stand-in`}
+                    aria-label={`page for a stand-in in ${lesson.className}`}
+                  >
+                    page for a stand-in
+                  </Link>
                 </Box>
               </Box>
               {lesson.groups.length === 0 && (
@@ -78,6 +101,8 @@ export function TodayScreen() {
               value={typed}
               onChange={setTyped}
               placeholder="4206 - 1358"
+              hint="Type a number anywhere on this page to begin."
+              input={line}
               autoComplete="off"
             />
           </Box>

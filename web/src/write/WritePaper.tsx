@@ -1,4 +1,5 @@
 import { Box, Button } from '@mui/material';
+import { visuallyHidden } from '@mui/utils';
 import { useEffect, useId, useRef, useState } from 'react';
 import { Tabs } from '../app/Tabs';
 import { digits, ink } from '../app/theme';
@@ -15,7 +16,7 @@ import { useAttempt } from './useAttempt';
 import { useMarkedSoFar, useMarking, useNext, type AttemptView, type Paper } from './useAttempts';
 import { useHelp } from './useHelp';
 import { usePen } from './usePen';
-import { writeKeys } from './writeKeys';
+import { pressFirst, writeKeys } from './writeKeys';
 import { WritingSheet } from './WritingSheet';
 
 type Props = { attempt: AttemptView; paper: Paper };
@@ -51,6 +52,7 @@ export function WritePaper({ attempt, paper }: Props) {
   });
   const said = useId();
   const sheet = useRef<HTMLDivElement>(null);
+  const foot = useId();
   const verdicts = new Map(marked?.figures.map((figure, index) => [String(index), figure]));
 
   // What was said of a paper is not said of it once more is written.
@@ -114,10 +116,10 @@ export function WritePaper({ attempt, paper }: Props) {
             name={attempt.problem}
             describedBy={said}
             onSquare={pen.goTo}
-            onKeyDown={writeKeys(pen, letters ? help.more : () => undefined)}
+            onKeyDown={writeKeys(pen, letters ? help.more : () => undefined, () => pressFirst(foot))}
           />
         )}
-        <Box id={said} aria-live="polite" data-testid="square" sx={hidden}>
+        <Box id={said} aria-live="polite" data-testid="square" sx={visuallyHidden}>
           {pen.square && heard(pen.square, pen.there, verdicts)}
         </Box>
       </Box>
@@ -156,7 +158,7 @@ export function WritePaper({ attempt, paper }: Props) {
         </Box>
       </Box>
       <Box sx={{ pt: 1.5, minHeight: { md: 116 }, gridColumn: '1 / -1' }}>
-        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 1 }}>
+        <Box id={foot} sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 1 }}>
           {attempt.run && settings.marking === 'end' && attempt.state === 'open' ? (
             <OnwardsInRun run={attempt.run} id={attempt.id} />
           ) : (
@@ -199,20 +201,12 @@ function Keys() {
     >
       Digits write along a line · arrows move · <b>Enter</b> goes to the next line · <b>.</b> small figure ·{' '}
       <b>-</b> strikes out · <b>Backspace</b> rubs out · <b>Ctrl+Z</b>, <b>Ctrl+Y</b> undo, redo · <b>?</b>{' '}
-      unclear · <b>!</b> mirrored · <b>h</b> help
+      unclear · <b>!</b> mirrored · <b>h</b> help · <b>Ctrl+Enter</b> done
     </Box>
   );
 }
 
 const underlined = { p: '0 4px', textDecoration: 'underline', fontWeight: 400 } as const;
-const hidden = {
-  position: 'absolute',
-  width: '1px',
-  height: '1px',
-  overflow: 'hidden',
-  clipPath: 'inset(50%)',
-  whiteSpace: 'nowrap',
-} as const;
 const screen = {
   height: { xs: 'auto', md: '100%' },
   minHeight: { md: 560 },

@@ -46,6 +46,8 @@ class FocusJourneyTest {
             presses(page, AriaRole.BUTTON, "Bring back Exchange across a zero, Focus");
             presses(page, AriaRole.LINK, "Today");
             titled(page, "Today");
+            page.keyboard().press("5");
+            assertThat(page.getByLabel("Work a problem").inputValue()).isEqualTo("5");
             // The first Tab on a page leads past the spine.
             page.reload();
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Today").setExact(true)).waitFor();

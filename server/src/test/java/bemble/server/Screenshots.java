@@ -99,7 +99,7 @@ final class Screenshots {
         teacher.open("Class");
         teacher.open("Curlews");
         teacher.open("Elin P");
-        teacher.press("What it rests on", 0);
+        teacher.page().getByText("What it rests on").first().click();
         teacher.see("First answer");
         take("pupil");
     }

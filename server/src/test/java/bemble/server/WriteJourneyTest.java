@@ -164,7 +164,7 @@ class WriteJourneyTest {
             writer.keys("ArrowUp");
             writer.hear("tens, exchanged above 1, small 9");
             writer.keys("ArrowDown ArrowRight 1 ArrowDown ArrowDown 6 7 4");
-            writer.handIn();
+            writer.keys("Control+Enter");
             writer.assertAllRight();
             // Struck once more, a figure there is written anew too: a small 10 becomes 9, never 109.
             writer.take("503 - 27", "decomposition");
