@@ -1,5 +1,5 @@
 import { Box, Button, InputBase, NativeSelect, Tooltip } from '@mui/material';
-import { useId, useState } from 'react';
+import { memo, useId, useState } from 'react';
 import { Link } from 'react-router';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -11,10 +11,15 @@ type Props = {
   number: number;
   question: SetQuestion;
   known: Question | undefined;
-  editor: SetEditor;
-  onMove: (by: number) => void;
-  onDrag: () => void;
-  onDrop: () => void;
+  setId: number;
+  acts: RowActs;
+};
+
+/** What can be done with the question at a place; the same functions for as long as the table stands. */
+export type RowActs = Pick<SetEditor, 'set' | 'renew' | 'remove'> & {
+  move: (at: number, by: number) => void;
+  drag: (at: number) => void;
+  drop: (at: number) => void;
 };
 
 const line = {
@@ -28,8 +33,11 @@ const line = {
   '&:hover, &.Mui-focused': { borderBottomColor: ink.faint },
 } as const;
 
-/** One question: its numbers can be typed over, swapped for others as hard, moved, or taken out. */
-export function QuestionRow({ number, question, known, editor, onMove, onDrag, onDrop }: Props) {
+/**
+ * One question: its numbers can be typed over, swapped for others as hard, moved, or taken out. It is drawn anew only when it
+ * changes, since a set may have two hundred.
+ */
+export const QuestionRow = memo(function QuestionRow({ number, question, known, setId, acts }: Props) {
   const written = useInStyle();
   const shown = written(question.problem);
   const [typed, setTyped] = useState(shown);
@@ -41,7 +49,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
   const said = useId();
   const keepTyped = () => {
     if (typed !== shown) {
-      read.mutate(typed, { onSuccess: ([fresh]) => fresh && editor.renew(at, fresh) });
+      read.mutate(typed, { onSuccess: ([fresh]) => fresh && acts.renew(at, fresh) });
     }
   };
   const fault = read.error?.message ?? another.error?.message;
@@ -50,13 +58,13 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
       component="tr"
       tabIndex={-1}
       draggable
-      onDragStart={onDrag}
+      onDragStart={() => acts.drag(at)}
       onDragOver={(event) => event.preventDefault()}
-      onDrop={onDrop}
+      onDrop={() => acts.drop(at)}
       onKeyDown={(event) => {
         if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
           event.preventDefault();
-          onMove(event.key === 'ArrowUp' ? -1 : 1);
+          acts.move(at, event.key === 'ArrowUp' ? -1 : 1);
         }
       }}
       sx={{ '& td': { borderTop: `1px solid ${ink.hair}`, py: 0.4, pr: 1.5, verticalAlign: 'baseline' } }}
@@ -89,7 +97,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
             placeholder="A word problem printed with it"
             value={story}
             onChange={(event) => setStory(event.target.value)}
-            onBlur={() => story !== question.story && editor.set(at, { story })}
+            onBlur={() => story !== question.story && acts.set(at, { story })}
             sx={{ ...line, fontSize: 14 }}
           />
         )}
@@ -109,7 +117,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
           disableUnderline
           inputProps={{ 'aria-label': `Part of question ${number}` }}
           value={question.part}
-          onChange={(event) => editor.set(at, { part: event.target.value })}
+          onChange={(event) => acts.set(at, { part: event.target.value })}
           sx={{
             font: 'inherit',
             fontSize: 14,
@@ -141,9 +149,7 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
         <Tooltip title="Other numbers, as hard">
           <Button
             aria-label={`Other numbers for question ${number}`}
-            onClick={() =>
-              another.mutate(question.problem, { onSuccess: (fresh) => editor.renew(at, fresh) })
-            }
+            onClick={() => another.mutate(question.problem, { onSuccess: (fresh) => acts.renew(at, fresh) })}
           >
             Swap
           </Button>
@@ -156,18 +162,18 @@ export function QuestionRow({ number, question, known, editor, onMove, onDrag, o
         <Tooltip title="The question as a picture, SVG">
           <Button
             component="a"
-            href={`/api/sets/${editor.id}/questions/${number}.svg`}
+            href={`/api/sets/${setId}/questions/${number}.svg`}
             aria-label={`Question ${number} as SVG`}
           >
             SVG
           </Button>
         </Tooltip>
         <Tooltip title="Take it out">
-          <Button aria-label={`Take question ${number} out`} onClick={() => editor.remove(at)}>
+          <Button aria-label={`Take question ${number} out`} onClick={() => acts.remove(at)}>
             Take out
           </Button>
         </Tooltip>
       </Box>
     </Box>
   );
-}
+});

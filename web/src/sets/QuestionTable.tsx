@@ -1,18 +1,40 @@
 import { Box } from '@mui/material';
-import { useRef, useState } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { ink } from '../app/theme';
-import { QuestionRow } from './QuestionRow';
+import { QuestionRow, type RowActs } from './QuestionRow';
 import type { SetEditor } from './useSetEditor';
 
 /** The questions of a set, to be changed one by one and put in order by dragging or by keyboard. */
 export function QuestionTable({ editor }: { editor: SetEditor }) {
-  const [dragged, setDragged] = useState<number>();
   const body = useRef<HTMLTableSectionElement>(null);
   const { questions } = editor.content;
-  const moveAndFollow = (from: number, to: number) => {
-    editor.move(from, to);
-    requestAnimationFrame(() => (body.current?.children[to] as HTMLElement | undefined)?.focus());
-  };
+  const dragged = useRef<number>(undefined);
+  const latest = useRef(editor);
+  useEffect(() => {
+    latest.current = editor;
+  });
+  const acts = useMemo<RowActs>(() => {
+    const moveAndFollow = (from: number, to: number) => {
+      latest.current.move(from, to);
+      requestAnimationFrame(() => (body.current?.children[to] as HTMLElement | undefined)?.focus());
+    };
+    return {
+      set: (at, changes) => latest.current.set(at, changes),
+      renew: (at, question) => latest.current.renew(at, question),
+      remove: (at) => latest.current.remove(at),
+      move: (at, by) => moveAndFollow(at, at + by),
+      drag: (at) => {
+        dragged.current = at;
+      },
+      drop: (at) => {
+        const from = dragged.current;
+        if (from !== undefined && from !== at) {
+          moveAndFollow(from, at);
+        }
+        dragged.current = undefined;
+      },
+    };
+  }, []);
   if (questions.length === 0) {
     return (
       <Box component="p" sx={{ color: ink.faint, fontSize: 20, m: '60px auto', maxWidth: 460 }}>
@@ -22,7 +44,7 @@ export function QuestionTable({ editor }: { editor: SetEditor }) {
     );
   }
   return (
-    <Box>
+    <Box sx={{ overflowX: 'auto' }}>
       <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse' }}>
         <Box
           component="thead"
@@ -45,15 +67,8 @@ export function QuestionTable({ editor }: { editor: SetEditor }) {
               number={i + 1}
               question={question}
               known={editor.known[question.problem]}
-              editor={editor}
-              onMove={(by) => moveAndFollow(i, i + by)}
-              onDrag={() => setDragged(i)}
-              onDrop={() => {
-                if (dragged !== undefined && dragged !== i) {
-                  moveAndFollow(dragged, i);
-                }
-                setDragged(undefined);
-              }}
+              setId={editor.id}
+              acts={acts}
             />
           ))}
         </tbody>

@@ -13,7 +13,7 @@ export function useSetEditor(view: SetView) {
 
   const put = (next: SetContent) => {
     setContent(next);
-    keep.mutate(next, { onSuccess: (kept) => setKnown((all) => ({ ...all, ...byProblem(kept.questions) })) });
+    keep.mutate(next, { onSuccess: (kept) => setKnown((all) => ({ ...byProblem(kept.questions), ...all })) });
   };
   const change = (changes: Partial<SetContent>) => {
     setBefore([...before.slice(-49), content]);
