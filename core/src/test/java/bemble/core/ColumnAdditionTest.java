@@ -39,7 +39,9 @@ class ColumnAdditionTest {
             assertThat(worked.check().actual()).isEqualTo(expected.toPlainString());
             SheetReader paper = new SheetReader(worked);
             assertThat(paper.read("sum", "answer")).isEqualTo(expected.toPlainString());
-            assertThat(paper.read("check.sum", "answer")).isEqualTo(expected.toPlainString());
+            if (worked.check().kind().equals("reverse-order")) {
+                assertThat(paper.read("check.sum", "answer")).isEqualTo(expected.toPlainString());
+            }
             paper.assertNothingOverlaps();
             paper.assertExpectsWhatIsWritten();
         }

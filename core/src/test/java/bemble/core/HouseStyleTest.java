@@ -94,7 +94,7 @@ class HouseStyleTest {
         HouseStyle longer = HouseStyle.USUAL.with(Map.of("order", "longer-on-top"));
         Worked sum = Worked.from(new WorkOrder(ProblemText.read("8 + 146", 0, Punctuation.POINT), null, longer, null));
         assertThat(new SheetReader(sum).read("sum", "addend-1")).isEqualTo("146");
-        assertThat(new SheetReader(sum).read("check.sum", "addend-1")).isEqualTo("146");
-        assertThat(new SheetReader(sum).read("check.sum", "addend-2")).isEqualTo("8");
+        assertThat(new SheetReader(sum).read("check.sum", "addend-1")).isEqualTo("8");
+        assertThat(new SheetReader(sum).read("check.sum", "addend-2")).isEqualTo("146");
     }
 }

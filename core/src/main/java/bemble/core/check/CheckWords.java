@@ -9,9 +9,13 @@ import bemble.core.working.Spoken;
 final class CheckWords {
     private CheckWords() {}
 
-    /** The check begins. */
-    static Spoken begin(String how) {
-        return Spoken.of("Check", "Now check the answer: " + how + ".", "How can the answer be checked?");
+    /**
+     * The check begins.
+     *
+     * @param instead whether the numbers are the same from top to bottom and from bottom to top, so that another check is worked
+     */
+    static Spoken begin(String how, boolean instead) {
+        return Spoken.of("Check", (instead ? "Turned round it is the same sum. " : "") + "Now check the answer: " + how + ".", "How can the answer be checked?");
     }
 
     /** Both numbers are held against each other. */

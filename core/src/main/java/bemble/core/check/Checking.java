@@ -5,6 +5,7 @@ import bemble.core.hand.Desk;
 import bemble.core.hand.Method;
 import bemble.core.hand.Outcome;
 import bemble.core.method.Methods;
+import bemble.core.multiplication.ProductPaper;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.Addition;
 import bemble.core.problem.Problem.Division;
@@ -13,6 +14,7 @@ import bemble.core.problem.Problem.SquareRoot;
 import bemble.core.problem.Problem.Subtraction;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
+import bemble.core.stack.StackPaper;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
@@ -73,19 +75,20 @@ public final class Checking {
         return new Checking(desk).write(kind, problem, method, answer);
     }
 
-    private Check write(CheckKind kind, Problem problem, MethodName method, Answer answer) {
+    private Check write(CheckKind asked, Problem problem, MethodName method, Answer answer) {
+        CheckKind kind = anotherWorking(asked, problem);
         desk.turnToCheck(Placement.under(desk.firstBlock(), 1));
         Block label = desk.block("label", desk.start()).line("label");
-        desk.step(StepKind.CHECK, label, null, said -> CheckWords.begin(kind.label()));
+        desk.step(StepKind.CHECK, label, null, said -> CheckWords.begin(kind.label(), kind != asked));
         desk.draw(MarkKind.LABEL, label.at("label", LABEL_SQUARES), label.at("label", 1), "check", Role.FRAME, Size.TINY,
                 Anchor.MIDDLE);
         desk.turnToCheck(Placement.under(label, 0));
         Check check = switch (kind) {
-            case REVERSE_ORDER -> reverseOrder((Addition) problem, answer);
+            case REVERSE_ORDER -> reverseOrder(problem, answer);
             case SUBTRACT_ONE -> subtractOne((Addition) problem, answer);
             case ADD_BACK -> addBack((Subtraction) problem, answer);
-            case SWAP -> swap((Multiplication) problem, answer);
-            case OTHER_METHOD -> otherMethod((Multiplication) problem, method, answer);
+            case SWAP -> swap(problem, answer);
+            case OTHER_METHOD -> otherMethod(problem, method, answer);
             case DIVIDE_BACK -> divideBack((Multiplication) problem, answer);
             case MULTIPLY_BACK -> multiplyBack((Division) problem, answer);
             case SQUARE_BACK -> squareBack((SquareRoot) problem, answer);
@@ -96,11 +99,31 @@ public final class Checking {
         return check;
     }
 
-    private Check reverseOrder(Addition sum, Answer answer) {
-        List<Numeral> reversed = new ArrayList<>(sum.addends());
-        Collections.reverse(reversed);
+    /** The check that was asked for, or another where it would set out the same working once more. */
+    private CheckKind anotherWorking(CheckKind asked, Problem problem) {
+        if (asked != CheckKind.REVERSE_ORDER && asked != CheckKind.SWAP || !turned(problem).equals(onPaper(problem))) {
+            return asked;
+        }
+        boolean hasParts = problem.operands().stream().anyMatch(number -> number.length() > 1);
+        boolean isZero = problem.operands().stream().allMatch(Numeral::isZero);
+        return hasParts || isZero ? CheckKind.OTHER_METHOD : asked == CheckKind.SWAP ? CheckKind.DIVIDE_BACK : CheckKind.SUBTRACT_ONE;
+    }
+
+    /** The numbers from top to bottom, as the working has them. */
+    private List<Numeral> onPaper(Problem problem) {
+        return problem instanceof Multiplication product ? ProductPaper.topToBottom(product, desk.style().order())
+                : StackPaper.topToBottom(problem.operands(), desk.style().order());
+    }
+
+    private List<Numeral> turned(Problem problem) {
+        List<Numeral> turned = new ArrayList<>(onPaper(problem));
+        Collections.reverse(turned);
+        return turned;
+    }
+
+    private Check reverseOrder(Problem sum, Answer answer) {
+        Addition check = new Addition(turned(sum));
         desk.keepOrder();
-        Addition check = new Addition(reversed);
         String actual = work(check).value();
         return result(CheckKind.REVERSE_ORDER, check.text() + " = " + actual, answer.value(), actual);
     }
@@ -124,18 +147,30 @@ public final class Checking {
         return result(CheckKind.ADD_BACK, check.text() + " = " + actual, subtraction.minuend().plain(), actual);
     }
 
-    private Check swap(Multiplication product, Answer answer) {
+    private Check swap(Problem product, Answer answer) {
+        List<Numeral> turned = turned(product);
+        Multiplication check = new Multiplication(turned.get(0), turned.get(1));
         desk.keepOrder();
-        Multiplication check = new Multiplication(product.multiplier(), product.multiplicand());
         String actual = work(check).value();
         return result(CheckKind.SWAP, check.text() + " = " + actual, answer.value(), actual);
     }
 
-    private Check otherMethod(Multiplication product, MethodName method, Answer answer) {
-        List<MethodName> methods = MethodName.of(product.operation());
+    /** Works the problem anew by the next method; where only the remainders differ, it is they that are compared. */
+    private Check otherMethod(Problem problem, MethodName method, Answer answer) {
+        // Two numbers added two at a time are added in columns.
+        List<MethodName> methods = MethodName.of(problem.operation()).stream()
+                .filter(each -> each != MethodName.RUNNING || problem.operands().size() > 2).toList();
         MethodName next = methods.get((Math.max(0, methods.indexOf(method)) + 1) % methods.size());
-        String actual = work(product, next).value();
-        return result(CheckKind.OTHER_METHOD, product.text() + " = " + actual, answer.value(), actual);
+        Answer again = work(problem, next);
+        String rest = rest(again);
+        boolean sameValue = Numeral.of(answer.value()).compareTo(Numeral.of(again.value())) == 0;
+        boolean byRest = sameValue && !rest.equals(rest(answer));
+        String statement = problem.text() + " = " + again.value() + (rest.equals("0") ? "" : " r " + rest);
+        return result(CheckKind.OTHER_METHOD, statement, byRest ? rest(answer) : answer.value(), byRest ? rest : again.value());
+    }
+
+    private static String rest(Answer answer) {
+        return answer.remainder() == null ? "0" : answer.remainder();
     }
 
     /** Divides by the second number, or by the first where the second is 0. */
@@ -154,7 +189,7 @@ public final class Checking {
     /** Multiplies the quotient back as a whole number and sets its point afterwards: a hand may have written one. */
     private Check multiplyBack(Division division, Answer answer) {
         Numeral quotient = Numeral.of(answer.value());
-        String rest = answer.remainder() == null ? "0" : answer.remainder();
+        String rest = rest(answer);
         String product = work(new Multiplication(Numeral.of(quotient.digits()), division.divisor())).value();
         String actual = quotient.isWhole() ? plusRest(product, rest) : Numeral.ofDigits(product, quotient.decimals()).plain();
         return result(CheckKind.MULTIPLY_BACK, quotient.plain() + " × " + division.divisor().plain() + plus(rest) + " = " + actual,

@@ -16,16 +16,13 @@ import bemble.core.working.StepKind;
 import java.util.List;
 
 /** Two numbers set out to be multiplied, the longer one on top unless the style keeps their order. */
-record ProductPaper(Block block, Numeral top, Numeral bottom) {
+public record ProductPaper(Block block, Numeral top, Numeral bottom) {
     static final String TOP = "top";
     static final String BOTTOM = "bottom";
     private static final List<String> LINES = List.of(TOP, BOTTOM);
 
     static ProductPaper setOut(Multiplication multiplication, Desk desk) {
-        boolean turned = desk.style().order() != NumberOrder.KEPT
-                && multiplication.multiplier().compareTo(multiplication.multiplicand()) > 0;
-        List<Numeral> numbers = turned ? List.of(multiplication.multiplier(), multiplication.multiplicand())
-                : multiplication.operands();
+        List<Numeral> numbers = topToBottom(multiplication, desk.style().order());
         Block block = desk.block("product", desk.start());
         StackPaper paper = new StackPaper(block, desk).headsLine();
         block.line(TOP).line(BOTTOM);
@@ -38,6 +35,12 @@ record ProductPaper(Block block, Numeral top, Numeral bottom) {
         List<Placed> lined = desk.ask(new LineUp(block, LINES, numbers, false, false, '.'));
         paper.above();
         return new ProductPaper(block, lined.get(0).number(), lined.get(1).number());
+    }
+
+    /** The numbers from top to bottom, as the style has them. */
+    public static List<Numeral> topToBottom(Multiplication multiplication, NumberOrder order) {
+        boolean turned = order != NumberOrder.KEPT && multiplication.multiplier().compareTo(multiplication.multiplicand()) > 0;
+        return turned ? List.of(multiplication.multiplier(), multiplication.multiplicand()) : multiplication.operands();
     }
 
     private static Spoken setOut(Said said) {

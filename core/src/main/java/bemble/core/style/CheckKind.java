@@ -10,10 +10,10 @@ public enum CheckKind implements Option {
     SUBTRACT_ONE("take one number away again", Operation.ADDITION),
     ADD_BACK("add back", Operation.SUBTRACTION),
     SWAP("multiply the other way round", Operation.MULTIPLICATION),
-    OTHER_METHOD("work it by another method", Operation.MULTIPLICATION),
     DIVIDE_BACK("divide back", Operation.MULTIPLICATION),
     MULTIPLY_BACK("multiply back and add the remainder", Operation.DIVISION),
     SQUARE_BACK("multiply the root by itself and add what is left over", Operation.SQUARE_ROOT),
+    OTHER_METHOD("work it by another method", null),
     NINES("compare the remainders by nine", null);
 
     private final String label;
