@@ -175,10 +175,11 @@ class SetJourneyTest {
             teacher.press("Delete Long division, a zero in the quotient");
             teacher.see("“Long division, a zero in the quotient” is deleted.");
             page.reload();
-            teacher.press("Deleted in the last month (2)");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Deleted in the last month")).click();
             teacher.press("Bring back Long division, a zero in the quotient, again");
             teacher.press("Bring back Long division, a zero in the quotient");
-            page.getByText("Deleted in the last month").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bring back Long division, a zero")).first()
+                    .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
             page.getByText("Long division, a zero in the quotient").first().waitFor();
         }
     }

@@ -52,7 +52,7 @@ final class Ways {
         switch (base.method().name()) {
             case LONG_MULTIPLICATION -> product(base);
             case DECOMPOSITION -> add(base.reading(new ExchangeHeights(base).read()));
-            case LONG_DIVISION -> add(base.in(base.style().with("zeroProducts",
+            case LONG_DIVISION, DOUBLED_ROOT, RUNNING_DIVISOR -> add(base.in(base.style().with("zeroProducts",
                     base.style().writesZeroProducts() ? YesNo.NO : YesNo.YES)));
             default -> { }
         }

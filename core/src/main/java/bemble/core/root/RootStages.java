@@ -35,6 +35,10 @@ final class RootStages {
     /** In a running column, the place of the last divisor's last digit; every new digit stands further right. */
     private int divisorEnd;
     private String sideLine = RootPaper.RADICAND;
+    /** Whether the last digit was a 0 for which nothing was taken away: the divisor goes on in the line where the 0 stands. */
+    private boolean goesOn;
+    /** How many squares further to the right the digit beside the doubled root stands, one for each such 0. */
+    private int further;
 
     /** @param running whether the divisor runs down a column instead of being doubled anew */
     RootStages(SquareRoot problem, Desk desk, boolean running) {
@@ -97,28 +101,46 @@ final class RootStages {
         Decision<Integer> found = desk.decide(new RootDigit(paper.block().at(RootPaper.ROOT, place), current, doubled, first));
         digit = found.decided();
         tries(doubled);
-        int besidePlace = running ? divisorEnd : RootPaper.FACTOR_SQUARES;
+        int besidePlace = besidePlace();
         int beside = desk.ask(new Beside(paper.side().at(sideLine, besidePlace), place, digit, first));
-        int factor = digit;
-        if (!running) {
-            desk.sign(paper.side().at(sideLine, 1), Operation.MULTIPLICATION.sign());
-            factor = desk.ask(new Factor(paper.side().at(sideLine, 0), place, digit));
-        }
         divisor = doubled.multiply(BigInteger.TEN).add(BigInteger.valueOf(beside));
-        BigInteger product = paper.descent().product(factor, divisor, place, RootWords::multiply);
         if (found.written()) {
             root = root.multiply(BigInteger.TEN).add(BigInteger.valueOf(digit));
             (paper.pairs().isDecimal(place) ? decimals : written).append(digit);
         }
+        // A 0 that is left out of the root leaves the doubled root as it was, which is then written anew.
+        goesOn = digit == 0 && beside == 0 && found.written() && !first && !desk.style().writesZeroProducts();
+        if (goesOn) {
+            left = current;
+            return;
+        }
+        int factor = digit;
+        if (!running) {
+            desk.sign(paper.side().at(sideLine, besidePlace - 1), Operation.MULTIPLICATION.sign());
+            factor = desk.ask(new Factor(paper.side().at(sideLine, besidePlace - 2), place, digit));
+        }
+        BigInteger product = paper.descent().product(factor, divisor, place, RootWords::multiply);
         boolean ends = place <= last || current.equals(product) && place <= paper.pairs().shift()
                 && paper.pairs().isZeroBelow(place);
         left = paper.descent().left(current, product, place, ends, RootWords::subtract);
+    }
+
+    private int besidePlace() {
+        return running ? divisorEnd : RootPaper.FACTOR_SQUARES - further;
     }
 
     private BigInteger doubled(int place, boolean first) {
         if (first) {
             return desk.ask(new Doubled(place, BigInteger.ZERO, 0, null, "", 0, null, 0));
         }
+        if (goesOn) {
+            desk.step(StepKind.DOUBLE, paper.block(), place, said -> RootWords.goesOn(said, divisor));
+            divisorEnd--;
+            further++;
+            box(besidePlace());
+            return divisor;
+        }
+        further = 0;
         sideLine = paper.descent().current();
         paper.level();
         desk.step(StepKind.DOUBLE, paper.block(), place, RootWords::doubled);
@@ -132,11 +154,11 @@ final class RootStages {
             desk.sign(paper.side().at(above, divisorEnd + length), Operation.ADDITION.sign());
             desk.rule(paper.side(), sideLine, divisorEnd + length, divisorEnd);
             divisorEnd--;
-            box(divisorEnd);
+            box(besidePlace());
             return doubled;
         }
         BigInteger doubled = desk.ask(question);
-        box(RootPaper.FACTOR_SQUARES);
+        box(besidePlace());
         return doubled;
     }
 
@@ -173,6 +195,7 @@ final class RootStages {
     private static RootRecord record(List<Decision<?>> decisions) {
         List<RootStage> stages = new ArrayList<>();
         Current current = null;
+        boolean open = false;
         BigInteger now = BigInteger.ZERO;
         BigInteger doubled = BigInteger.ZERO;
         int digit = 0;
@@ -180,6 +203,10 @@ final class RootStages {
         BigInteger product = BigInteger.ZERO;
         for (Decision<?> decision : decisions) {
             if (decision.asked() instanceof Current asked) {
+                if (open) {
+                    doubled = addWithNothingTaken(stages, current, now, doubled, digit);
+                }
+                open = true;
                 current = asked;
                 now = (BigInteger) decision.decided();
             } else if (decision.asked() instanceof Doubled) {
@@ -190,10 +217,21 @@ final class RootStages {
                 times = asked;
                 product = (BigInteger) decision.decided();
             } else if (decision.asked() instanceof Left) {
+                open = false;
                 stages.add(new RootStage(current.pair(), now.toString(), doubled.toString(), digit,
                         times.divisor().toString(), product.toString(), decision.decided().toString()));
             }
         }
+        if (open) {
+            addWithNothingTaken(stages, current, now, doubled, digit);
+        }
         return new RootRecord(stages);
+    }
+
+    /** A stage with the digit 0 for which no row was written; its divisor is what the next stage begins with. */
+    private static BigInteger addWithNothingTaken(List<RootStage> stages, Current current, BigInteger now, BigInteger doubled, int digit) {
+        BigInteger divisor = doubled.multiply(BigInteger.TEN).add(BigInteger.valueOf(digit));
+        stages.add(new RootStage(current.pair(), now.toString(), doubled.toString(), digit, divisor.toString(), "0", now.toString()));
+        return divisor;
     }
 }

@@ -50,6 +50,13 @@ final class RootWords {
                 "What is the root so far, doubled?");
     }
 
+    /** The 0 that nothing was taken away for stands beside the divisor already. */
+    static Spoken goesOn(Said said, BigInteger divisor) {
+        String now = number(said, divisor);
+        return new Spoken("Divisor", Fact.of("divisor " + now), "The 0 stands beside the divisor already, so it begins with " + now
+                + ". A digit is sought to set beside it.", "What is the next divisor to begin with?");
+    }
+
     static Spoken first(Said said) {
         return trial(said, true);
     }
@@ -63,15 +70,20 @@ final class RootWords {
         RootDigit asked = said.asked(RootDigit.class);
         int digit = said.decided(RootDigit.class);
         String current = number(said, asked.current());
+        boolean takesNothing = digit == 0 && !first && inRoot(said) && !said.style().writesZeroProducts();
         String why = digit == asked.careful() ? first ? largestSquare(said, current) : tries(said, asked) : "";
-        boolean inRoot = said.written(RootDigit.class);
+        boolean inRoot = inRoot(said);
         String where = first ? inRoot ? " in the root." : " beside."
                 : inRoot ? " in the root and beside the divisor." : " beside the divisor, nothing in the root.";
         String write = first && !inRoot ? "Nothing is written." : "Write " + digit + where;
         return new Spoken(first ? "First digit" : "Digit", Fact.of(current, " → ", Integer.toString(digit)),
-                why.isEmpty() ? write : why + " " + write,
+                (why.isEmpty() ? write : why + " " + write) + (takesNothing ? " Nothing is taken away." : ""),
                 first ? "Which is the largest square in " + current + "?"
                         : "Which digit goes both beside " + number(said, asked.doubled()) + " and in the root?");
+    }
+
+    private static boolean inRoot(Said said) {
+        return said.written(RootDigit.class);
     }
 
     private static String largestSquare(Said said, String current) {
