@@ -45,6 +45,7 @@ export function Mark({ mark, geometry, fresh = false }: Props) {
     case 'side':
     case 'line':
     case 'arrow':
+    case 'group':
       return <Stroke mark={mark} geometry={geometry} />;
     case 'box':
       return <Box mark={mark} />;
@@ -69,6 +70,7 @@ const strokes = {
   underline: { colour: ink.amberDeep, width: 0.07 },
   side: { colour: ink.ink, width: 0.03 },
   line: { colour: ink.plum, width: 0.04 },
+  group: { colour: ink.faint, width: 0.04 },
   arrow: { colour: ink.faint, width: 0.035 },
 };
 

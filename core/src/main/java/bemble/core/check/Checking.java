@@ -85,7 +85,7 @@ public final class Checking {
         desk.turnToCheck(Placement.under(label, 0));
         Check check = switch (kind) {
             case REVERSE_ORDER -> reverseOrder(problem, answer);
-            case SUBTRACT_ONE -> subtractOne((Addition) problem, answer);
+            case SUBTRACT_ONE, SUBTRACT_FIRST -> subtractOne(kind, (Addition) problem, answer);
             case ADD_BACK -> addBack((Subtraction) problem, answer);
             case SWAP -> swap(problem, answer);
             case OTHER_METHOD -> otherMethod(problem, method, answer);
@@ -128,17 +128,19 @@ public final class Checking {
         return result(CheckKind.REVERSE_ORDER, check.text() + " = " + actual, answer.value(), actual);
     }
 
-    /** Takes the last addend from the sum and adds the others; a slipped sum may be too small for that. */
-    private Check subtractOne(Addition sum, Answer answer) {
-        List<Numeral> others = sum.addends().subList(0, sum.addends().size() - 1);
-        Numeral last = sum.addends().get(others.size());
-        if (Numeral.of(answer.value()).compareTo(last) < 0) {
+    /** Takes one addend from the sum and adds the others; a slipped sum may be too small for that. */
+    private Check subtractOne(CheckKind kind, Addition sum, Answer answer) {
+        int count = sum.addends().size();
+        int which = kind == CheckKind.SUBTRACT_FIRST ? 0 : count - 1;
+        List<Numeral> others = new ArrayList<>(sum.addends());
+        Numeral taken = others.remove(which);
+        if (Numeral.of(answer.value()).compareTo(taken) < 0) {
             return reverseOrder(sum, answer);
         }
-        Subtraction check = new Subtraction(Numeral.of(answer.value()), last);
+        Subtraction check = new Subtraction(Numeral.of(answer.value()), taken);
         String actual = work(check).value();
         String expected = others.size() == 1 ? others.get(0).plain() : work(new Addition(others)).value();
-        return result(CheckKind.SUBTRACT_ONE, check.text() + " = " + actual, expected, actual);
+        return result(kind, check.text() + " = " + actual, expected, actual);
     }
 
     private Check addBack(Subtraction subtraction, Answer answer) {

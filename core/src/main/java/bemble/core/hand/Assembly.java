@@ -8,6 +8,7 @@ import bemble.core.working.Step;
 import bemble.core.working.StepKind;
 import bemble.core.working.Working;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -41,6 +42,8 @@ final class Assembly {
             }
             first = next;
         }
+        marks.addAll(GroupMarks.of(marks, desk.style()));
+        marks.sort(Comparator.comparingInt(Mark::step));
         return new Working(List.copyOf(desk.blocks()), List.copyOf(steps), List.copyOf(marks), desk.answer());
     }
 

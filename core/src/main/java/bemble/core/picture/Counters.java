@@ -60,7 +60,6 @@ final class Counters {
         int all = Integer.parseInt(stage.partial());
         int divisor = division.divisor().wholeValue().intValueExact();
         int given = divided ? stage.digit() * divisor : 0;
-        String each = words.places(stage.place());
         double below = 3 + (all + ROW - 1) / ROW * CELL + 2;
         easel.text("what", ROW * CELL / 2, 2.4, 2.2, "each counter is 1 " + words.one(stage.place()), Tone.FAINT);
         for (int i = given; i < all; i++) {
@@ -71,7 +70,7 @@ final class Counters {
         } else {
             groups(number, divisor, given, below);
         }
-        easel.frame(step, words(stage, divided, all - given, each));
+        easel.frame(step, words(stage, divided, all - given));
     }
 
     private void plates(DivisionStage stage, int number, int divisor, int given, double top) {
@@ -108,7 +107,7 @@ final class Counters {
         easel.shape("counter " + stage + " " + number, Kind.ROUND, x + 0.2, y + 0.2, CELL - 0.4, CELL - 0.4, tone);
     }
 
-    private String words(DivisionStage stage, boolean divided, int left, String each) {
+    private String words(DivisionStage stage, boolean divided, int left) {
         boolean shares = kind == PictureKind.SHARING;
         String asked = shares
                 ? words.count(Integer.parseInt(stage.partial()), stage.place()) + " to be shared among "
@@ -118,7 +117,8 @@ final class Counters {
         if (!divided) {
             return asked;
         }
-        String found = shares ? stage.digit() + " " + each + " each" : stage.digit() + " groups";
+        String found = shares ? words.count(stage.digit(), stage.place()) + " each"
+                : stage.digit() == 1 ? "1 group" : stage.digit() + " groups";
         return asked + " " + Words.capital(found) + ", " + left + " left.";
     }
 }

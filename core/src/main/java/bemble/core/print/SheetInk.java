@@ -60,7 +60,7 @@ final class SheetInk {
             case WASH, BOX -> { }
             case RULE -> stroke(laid, FIRM);
             case UNDERLINE -> stroke(laid, FIRM);
-            case SIDE, LINE -> stroke(laid, FIRM * 0.6);
+            case SIDE, LINE, GROUP -> stroke(laid, FIRM * 0.6);
             case ARROW -> arrow(laid);
             case BRACKET -> {
                 double x = laid.column() + MarkGeometry.BRACKET;

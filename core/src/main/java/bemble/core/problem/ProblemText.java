@@ -3,6 +3,7 @@ package bemble.core.problem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -19,6 +20,9 @@ public final class ProblemText {
     private static final Pattern ROOT = Pattern.compile("(?i)^(?:√|sqrt\\b|sqrt(?=[0-9(]))(.*)$", Pattern.DOTALL);
     private static final Pattern TO_DECIMALS =
             Pattern.compile("(?i)^(.*?)\\s+to\\s+(\\d{1,6})\\s*(?:dp|d\\.p\\.|decimals?|decimal places?)$", Pattern.DOTALL);
+    /** What is sought, named by a letter in front or behind: {@code y = 305 − 66}, {@code 305 − 66 = y}, {@code 305 − 66 =}. */
+    private static final Pattern SOUGHT =
+            Pattern.compile("^(?:([A-Za-z])\\s*=\\s*)?(.*?)(?:\\s*=\\s*(\\?|[A-Za-z])?)?$", Pattern.DOTALL);
     private static final String PLUS = "+";
     private static final String MINUS = "-−–";
     private static final String TIMES = "×xX*";
@@ -35,6 +39,10 @@ public final class ProblemText {
      */
     public static Problem read(String line, int defaultDecimals, Punctuation punctuation) {
         String text = NumberText.strip(line);
+        if (text.length() <= MOST_LETTERS) {
+            Matcher sought = SOUGHT.matcher(text);
+            text = sought.matches() ? NumberText.strip(sought.group(2)) : text;
+        }
         if (text.length() > MOST_LETTERS) {
             throw refuse("This line is too long to be one problem. Type up to " + MOST_ADDENDS + " numbers of up to "
                     + MOST_DIGITS + " digits.");
@@ -69,6 +77,17 @@ public final class ProblemText {
             operands.add(number(numbers.get(i), FIELD, punctuation));
         }
         return of(operationOf(sign), operands, 0);
+    }
+
+    /** The letter by which a typed line names what is sought, if it does. */
+    public static Optional<String> sought(String line) {
+        String text = NumberText.strip(line);
+        Matcher sought = SOUGHT.matcher(text.length() > MOST_LETTERS ? "" : text);
+        if (!sought.matches()) {
+            return Optional.empty();
+        }
+        String behind = "?".equals(sought.group(3)) ? null : sought.group(3);
+        return Optional.ofNullable(sought.group(1) != null ? sought.group(1) : behind);
     }
 
     /**

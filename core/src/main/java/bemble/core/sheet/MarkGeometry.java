@@ -39,6 +39,7 @@ public final class MarkGeometry {
             MarkKind.RULE, new Stroke(-0.1, 0, 1.1, 0),
             MarkKind.UNDERLINE, new Stroke(0.14, 0.93, 0.86, 0.93),
             MarkKind.SIDE, new Stroke(0, 0, 0, 1),
+            MarkKind.GROUP, new Stroke(1, 0.78, 0.95, 0.98),
             MarkKind.LINE, new Stroke(0.5, 0.95, 0.5, 0.08),
             MarkKind.ARROW, new Stroke(0.5, 0.98, 0.5, 0.06)));
 

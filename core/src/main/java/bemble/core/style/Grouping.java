@@ -1,6 +1,6 @@
 package bemble.core.style;
 
-/** How the digits of a long number are grouped where it stands on one line; from five digits on. */
+/** How the digits of a long number are grouped where it stands on one line; in columns a light mark parts the groups. */
 public enum Grouping implements Option {
     NONE("not at all, 1234567", "", false),
     THIN_SPACE("by a thin space, 1 234 567", "\u2009", false),

@@ -26,6 +26,7 @@ public final class HouseStyle {
             Map.entry("Marking", "53 × 24"),
             Map.entry("Numbers", "8765.5 + 4321"),
             Map.entry("grouping", "1234567 + 87654"),
+            Map.entry("groupFrom", "4877 − 1292"),
             Map.entry("Words", "47 + 38"),
             Map.entry("exchangeWord", "42 − 17"),
             Map.entry("takeAwayWord", "48 − 17"));
@@ -65,6 +66,8 @@ public final class HouseStyle {
     private static final Choice<PointSign> POINT = choice("point", "Numbers", "The decimal sign is", PointSign.class);
     private static final Choice<Grouping> GROUPING =
             choice("grouping", "Numbers", "Long numbers are grouped", Grouping.class);
+    private static final Choice<GroupFrom> GROUP_FROM =
+            choice("groupFrom", "Numbers", "Where they are grouped, it is from", GroupFrom.class);
     private static final Choice<OnesWord> ONES_WORD =
             choice("onesWord", "Words", "The last whole place is called", OnesWord.class);
     private static final Choice<CarryWord> CARRY_WORD = choice("carryWord", "Words", "Ten of a place", CarryWord.class);
@@ -250,21 +253,35 @@ public final class HouseStyle {
         return get(CARRY_WORD);
     }
 
-    /** A number as this teacher writes it on one line; grouped, where that is the style, from five digits on. */
+    /** Whether long numbers are grouped. */
+    public boolean groups() {
+        return get(GROUPING) != Grouping.NONE;
+    }
+
+    /** From how many digits on a number is grouped. */
+    public int groupsFrom() {
+        return get(GROUP_FROM).digits();
+    }
+
+    /** How many digits a group has, the first three from the right aside. */
+    public int groupStep() {
+        return get(GROUPING).twos() ? 2 : 3;
+    }
+
+    /** A number as this teacher writes it on one line, grouped where that is the style. */
     public String number(Numeral number) {
         String plain = number.plain();
         int end = plain.length() - number.decimals() - (number.isWhole() ? 0 : 1);
         String whole = plain.substring(0, end);
         String fraction = number.isWhole() ? "" : point().punctuation().point() + plain.substring(end + 1);
-        return (whole.length() < 5 ? whole : grouped(whole)) + fraction;
+        return (whole.length() < groupsFrom() ? whole : grouped(whole)) + fraction;
     }
 
     private String grouped(String whole) {
         Grouping grouping = get(GROUPING);
         String sign = grouping.sign(point());
         StringBuilder text = new StringBuilder(whole);
-        int step = grouping.twos() ? 2 : 3;
-        for (int at = whole.length() - 3; at > 0; at -= step) {
+        for (int at = whole.length() - 3; at > 0; at -= groupStep()) {
             text.insert(at, sign);
         }
         return text.toString();

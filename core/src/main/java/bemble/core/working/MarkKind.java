@@ -12,6 +12,8 @@ public enum MarkKind {
     SIGN,
     /** The decimal point, on the line between two squares. */
     POINT,
+    /** A light mark on the line between two squares, where the digits of a number are grouped. */
+    GROUP,
     /** A rule along the upper edge of a line's squares. */
     RULE,
     /** A short line under what stands in a square. */

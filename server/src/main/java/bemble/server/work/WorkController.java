@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 class WorkController {
     @PostMapping
     WorkResponse work(@Valid @RequestBody WorkRequest request) {
-        return WorkResponse.of(Worked.from(request.order()));
+        WorkResponse worked = WorkResponse.of(Worked.from(request.order()));
+        return request.sought().map(worked::saying).orElse(worked);
     }
 }

@@ -14,6 +14,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 
 /**
  * What to work: a problem as typed text, in the style's punctuation, or an operation with operands in plain digits.
@@ -40,6 +41,11 @@ public record WorkRequest(
     public WorkOrder order() {
         HouseStyle houseStyle = houseStyle();
         return new WorkOrder(problem(houseStyle), method, houseStyle, check, slip);
+    }
+
+    /** The letter by which what is sought is named in what was typed. */
+    Optional<String> sought() {
+        return problem == null ? Optional.empty() : ProblemText.sought(problem);
     }
 
     /** The request that asks for this again, whatever the punctuation of its style. */

@@ -10,6 +10,7 @@ import bemble.core.words.Words;
 import bemble.core.order.Worked;
 import bemble.core.working.Fact;
 import bemble.core.working.Mark;
+import bemble.core.working.Part;
 import bemble.core.working.Role;
 import bemble.core.working.Spoken;
 import bemble.core.working.Step;
@@ -112,7 +113,11 @@ public record WorkResponse(
                            Integer place, @NotNull String fact, @NotNull String factAsked, FindView find,
                            @NotNull String say, @NotNull String ask, @NotNull List<String> expects,
                            @NotNull List<Integer> marks, @NotNull List<AskedView> asked, @NotNull List<AskedView> small,
-                           @NotNull List<AskedView> answers, Integer ring) {}
+                           @NotNull List<AskedView> answers, Integer ring) {
+        private StepView saying(String more) {
+            return new StepView(n, kind, part, title, place, fact, factAsked, find, say + more, ask, expects, marks, asked, small, answers, ring);
+        }
+    }
 
     /**
      * A mark that a class can be asked for.
@@ -127,6 +132,14 @@ public record WorkResponse(
                 worked.problem().operands().stream().map(Numeral::plain).toList(), worked.problem().decimals(),
                 worked.method(), worked.slip(), AnswerView.of(worked.answer()), worked.record(),
                 CheckView.of(worked.check()), SheetView.of(worked.sheet(), new Words(worked.style())), steps(worked));
+    }
+
+    /** The same, its work ending with what the letter is that stood for what is sought. */
+    WorkResponse saying(String sought) {
+        List<StepView> said = new ArrayList<>(steps);
+        int last = (int) steps.stream().filter(step -> step.part().equals(Part.WORK.id())).count() - 1;
+        said.set(last, said.get(last).saying(" So " + sought + " is " + answer.text() + "."));
+        return new WorkResponse(problem, operation, operands, decimals, method, slip, answer, record, check, sheet, said);
     }
 
     private static List<StepView> steps(Worked worked) {

@@ -1,0 +1,49 @@
+package bemble.core.hand;
+
+import bemble.core.style.HouseStyle;
+import bemble.core.working.Anchor;
+import bemble.core.working.Mark;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
+import bemble.core.working.Spot;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/** The light marks between the groups of a long number that stands in columns, where the style groups its numbers. */
+final class GroupMarks {
+    /** The blocks whose columns are the places of the numbers in them. */
+    private static final Set<String> IN_PLACES = Set.of("sum", "difference", "product", "quotient");
+
+    private GroupMarks() {}
+
+    /** A mark between two digits stands once both do; it takes no square. */
+    static List<Mark> of(List<Mark> marks, HouseStyle style) {
+        if (!style.groups()) {
+            return List.of();
+        }
+        Map<Spot, TreeMap<Integer, Mark>> lines = new LinkedHashMap<>();
+        for (Mark mark : marks) {
+            String block = mark.at().block().id();
+            boolean digit = mark.kind() == MarkKind.DIGIT && mark.size() == Size.FULL && mark.anchor() == Anchor.MIDDLE && mark.until() == null;
+            if (digit && mark.at().place() >= 0 && IN_PLACES.contains(block.replaceAll("^check\\.|-\\d+$", ""))) {
+                lines.computeIfAbsent(new Spot(mark.at().block(), mark.at().line(), 0), line -> new TreeMap<>())
+                        .putIfAbsent(mark.at().place(), mark);
+            }
+        }
+        List<Mark> between = new ArrayList<>();
+        lines.forEach((line, digits) -> {
+            boolean isLong = digits.size() == digits.lastKey() + 1 && digits.size() >= style.groupsFrom();
+            for (int place = 3; isLong && place <= digits.lastKey(); place += style.groupStep()) {
+                int step = Math.max(digits.get(place).step(), digits.get(place - 1).step());
+                between.add(new Mark(step, null, MarkKind.GROUP, new Spot(line.block(), line.line(), place), null, "", Role.FRAME,
+                        Size.TINY, Anchor.LOW, null));
+            }
+        });
+        return between;
+    }
+}
