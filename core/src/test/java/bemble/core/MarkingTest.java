@@ -193,7 +193,7 @@ class MarkingTest {
             // The other slip came to nothing.
             return Found.CANNOT_HAPPEN;
         }
-        if (marked.verdict() == PaperVerdict.RIGHT && ids.contains("remainder-as-last-digit")
+        if (marked.verdict() == PaperVerdict.RIGHT && ids.contains("remainder-")
                 && problem.operands().get(1).digits().matches("10+")) {
             // Behind the ones, 19 of 19 ÷ 100 are its decimals.
             return Found.CANNOT_HAPPEN;

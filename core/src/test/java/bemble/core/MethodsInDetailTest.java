@@ -35,9 +35,9 @@ class MethodsInDetailTest {
     @Test
     void anExchangeIsSaidWithItsValueAndWrittenAboveTheStruckDigit() {
         Worked worked = work("640 − 275", null, Map.of("expandedExchanges", "yes"));
-        assertThat(said(worked)).contains("In the ones column stand 0 ones, 5 go away. Exchange 1 ten for 10 ones: 3 tens and "
+        assertThat(said(worked)).contains("In the ones column stand 0 ones, 5 are to go: not enough. Exchange 1 ten for 10 ones: 3 tens and "
                 + "10 ones, still 40.");
-        assertThat(said(worked)).contains("In the tens column stand 3 tens, 7 go away. Exchange 1 hundred for 10 tens: 5 hundreds "
+        assertThat(said(worked)).contains("In the tens column stand 3 tens, 7 are to go: not enough. Exchange 1 hundred for 10 tens: 5 hundreds "
                 + "and 13 tens, still 630.");
         List<SheetMark> marks = worked.sheet().marks();
         assertThat(marks).anyMatch(mark -> mark.text().equals("600 + 30 = 500 + 130"));
@@ -59,7 +59,7 @@ class MethodsInDetailTest {
     void equalAdditionsNeverSpeakOfBorrowing() {
         Worked worked = work("713 − 286", "equal-additions", Map.of("exchangeWord", "borrow"));
         assertThat(said(worked)).noneMatch(sentence -> sentence.contains("orrow"))
-                .contains("In the ones column stand 3 ones, 6 go away. Add 10 ones above and 1 ten below: the difference stays. "
+                .contains("In the ones column stand 3 ones, 6 are to go: not enough. Add 10 ones above and 1 ten below: the difference stays. "
                         + "Now there are 13 ones.");
         assertThat(worked.sheet().marks()).filteredOn(mark -> mark.role().id().equals("exchange") && mark.step() == 2)
                 .extracting(mark -> mark.anchor().id()).containsExactly("before-high", "before-low");
@@ -112,7 +112,7 @@ class MethodsInDetailTest {
         assertThat(worked.sheet().marks()).filteredOn(mark -> mark.text().equals("−")).hasSize(3);
         assertThat(worked.sheet().marks()).anyMatch(mark -> mark.text().equals("9 × 4 = 36"));
         assertThat(work("97 ÷ 4", null, Map.of("remainderMark", "rem")).answer().text()).isEqualTo("24 rem 1");
-        assertThat(said(work("325 ÷ 4", null, Map.of()))).contains("0 tens and 5 ones are 5 ones: bring the 5 down.");
+        assertThat(said(work("325 ÷ 4", null, Map.of()))).contains("0 tens and 5 ones are 5 ones: bring the 5 down. The ones of the quotient are still to come.");
     }
 
     @ParameterizedTest

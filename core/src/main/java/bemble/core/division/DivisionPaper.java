@@ -94,6 +94,10 @@ final class DivisionPaper {
 
     /** Asks how many times the divisor goes, writes it, and shows by a try that one more would be too big. */
     int goes(int place, BigInteger partial, BigInteger divisor, int next, boolean first) {
+        if (desk.style().decidesAloud()) {
+            desk.step(StepKind.DECIDE, block, place, DivisionWords::enough);
+            desk.ask(new IsEnough(place, partial, divisor));
+        }
         desk.step(StepKind.DIVIDE, block, place, DivisionWords::divide);
         Decision<Integer> digit = desk.decide(new Goes(block.at(QUOTIENT, place), partial, divisor, next, first));
         if (digit.written()) {
@@ -123,7 +127,7 @@ final class DivisionPaper {
      * @param line the line of {@code where} in which the quotient stands
      */
     Answer finish(Numeral quotient, BigInteger left, Block where, String line) {
-        desk.step(StepKind.REMAINDER, where, null, said -> DivisionWords.end(said, division, quotient));
+        desk.step(StepKind.REMAINDER, where, null, said -> DivisionWords.end(said, division, quotient, line.equals(QUOTIENT)));
         // Totals jotted beside a sum of chunks stand there first.
         int gap = desk.style().jotsTotals() && !line.equals(QUOTIENT) ? ROOM_FOR_TOTALS : 0;
         Block beside = desk.block("remainder", Placement.rightOf(where, line, gap)).line(Remainder.LINE);

@@ -21,7 +21,8 @@ final class DivisionWords {
 
     static Spoken setOut(Said said, Division division) {
         return Spoken.of("Set out", "Set out " + said.style().number(division.dividend()) + " divided by "
-                + said.style().number(division.divisor()) + ". Share from the highest place on.", "");
+                + said.style().number(division.divisor())
+                + (said.style().measuresOut() ? ". Measure out from the highest place on." : ". Share from the highest place on."), "");
     }
 
     /** The digit is found by trial; what is said of the tries is true whatever digit was taken. */
@@ -31,16 +32,19 @@ final class DivisionWords {
         int place = goes.place();
         int digit = said.decided(Goes.class);
         String divisor = number(said, goes.divisor());
-        String shared = count(said, goes.partial(), place) + " shared among " + divisor;
+        boolean measures = said.style().measuresOut();
+        String there = count(said, goes.partial(), place);
+        String shared = measures ? "how many " + divisor + "s are in " + there + "?" : there + " shared among " + divisor + ":";
+        String none = measures ? "not one" : "not even 1 " + words.one(place) + " each";
         BigInteger next = said.decided(TooBig.class);
         boolean nextTooBig = next.compareTo(goes.partial()) > 0;
         BigInteger fits = next.subtract(goes.divisor());
         String each;
         if (digit == 0) {
-            each = "not even 1 " + words.one(place) + " each" + (nextTooBig ? ", since " + divisor + " is more than "
+            each = none + (nextTooBig ? ", since " + divisor + " is more than "
                     + number(said, goes.partial()) : "");
         } else {
-            each = words.count(digit, place) + " each";
+            each = measures ? Integer.toString(digit) : words.count(digit, place) + " each";
             if (fits.compareTo(goes.partial()) <= 0) {
                 each += ", since " + digit + " × " + divisor + " = " + number(said, fits) + " fits"
                         + (nextTooBig ? " and " + (digit + 1) + " × " + divisor + " = " + number(said, next) + " is too big" : "");
@@ -52,8 +56,22 @@ final class DivisionWords {
         String asked = number(said, goes.partial()) + " ÷ " + divisor;
         Fact fact = new Fact(asked, " → ", Integer.toString(digit), small ? '÷' : (char) 0,
                 small ? List.of(goes.partial().intValue(), goes.divisor().intValue()) : List.of());
-        return new Spoken(words.title(place), fact, Words.capital(shared) + ": " + each + "." + write,
-                Words.capital(shared) + ": how many each?");
+        return new Spoken(words.title(place), fact, Words.capital(shared) + " " + (measures ? Words.capital(each) : each) + "." + write,
+                Words.capital(shared) + (measures ? "" : " how many each?"));
+    }
+
+    /** Before a digit is sought: whether there is enough for it. */
+    static Spoken enough(Said said) {
+        IsEnough asked = said.asked(IsEnough.class);
+        Words words = said.words();
+        int place = asked.place();
+        boolean goes = said.decided(IsEnough.class);
+        String divisor = number(said, asked.divisor());
+        String there = words.title(place) + ": " + count(said, asked.partial(), place);
+        String question = said.style().measuresOut() ? ", is there a " + divisor + " in them?" : " among " + divisor + ", is that enough for 1 each?";
+        return new Spoken(words.title(place), Fact.of(number(said, asked.partial()) + ", " + divisor, ": ", goes ? "it goes" : "it does not go"),
+                there + (said.style().measuresOut() ? ", " + (goes ? "at least one " : "not one ") + divisor + " is in them."
+                        : " among " + divisor + ", " + (goes ? "enough for 1 each." : "not enough for 1 each.")), there + question);
     }
 
     static Spoken multiply(Said said) {
@@ -67,7 +85,11 @@ final class DivisionWords {
                 ? Fact.of(asked, number(said, product), '×', List.of(times.digit(), times.divisor().intValue()))
                 : Fact.of(asked, " = ", number(said, product)),
                 times.digit() + " times " + divisor + " is " + number(said, product) + ": " + count(said, product, place)
-                        + (product.equals(BigInteger.ONE) ? " is" : " are") + " given out.", "How many are given out?");
+                        + (product.equals(BigInteger.ONE) ? " is " : " are ") + gone(said) + ".", "How many are " + gone(said) + "?");
+    }
+
+    private static String gone(Said said) {
+        return said.style().measuresOut() ? "measured out" : "given out";
     }
 
     static Spoken subtract(Said said) {
@@ -95,12 +117,17 @@ final class DivisionWords {
         int digit = said.decided(BroughtDown.class);
         return new Spoken(words.title(place), Fact.of("bring down " + digit, " → ", number(said, partial)),
                 Words.capital(count(said, left, place + 1)) + " and " + words.count(digit, place) + " are "
-                        + count(said, partial, place) + ": bring the " + digit + " down.",
+                        + count(said, partial, place) + ": bring the " + digit + " down. The " + words.places(place)
+                        + " of the quotient are still to come.",
                 "With " + words.count(digit, place) + ", how many " + words.places(place) + " are there now?");
     }
 
-    /** The result, and as an equation where something is left over. */
-    static Spoken end(Said said, Division division, Numeral quotient) {
+    /**
+     * The result, and as an equation where something is left over.
+     *
+     * @param byDigits whether digit after digit came down, until none was left
+     */
+    static Spoken end(Said said, Division division, Numeral quotient, boolean byDigits) {
         String dividend = said.style().number(division.dividend());
         String divisor = said.style().number(division.divisor());
         Numeral rest = Numeral.of(said.decided(Remainder.class));
@@ -112,9 +139,11 @@ final class DivisionWords {
                     "Nothing is left over" + (true1 ? ": " + dividend + " divided by " + divisor + " is exactly "
                             + said.style().number(quotient) : ". The quotient reads " + said.style().number(quotient)) + ".", "");
         }
-        String written = said.written(Remainder.class)
-                ? said.style().number(rest) + " left over, the remainder. " + goes(said.decided(RemainderGoes.class))
-                : said.style().number(rest) + " left over. Nothing is written beside the quotient";
+        boolean isLess = rest.compareTo(division.divisor()) < 0;
+        String written = (!isLess ? "" : byDigits ? "No digit is left, and " + said.style().number(rest) + " is less than " + divisor + ". "
+                : said.style().number(rest) + " is less than " + divisor + ", so no more fits. ")
+                + (said.written(Remainder.class) ? said.style().number(rest) + " left over, the remainder. " + goes(said.decided(RemainderGoes.class))
+                : said.style().number(rest) + " left over. Nothing is written beside the quotient");
         String equation = dividend + " = " + divisor + " × " + said.style().number(quotient) + " + " + said.style().number(rest);
         return new Spoken("Answer", true1 ? Fact.of(dividend, " = ", equation.substring(dividend.length() + 3))
                 : Fact.of(said.style().number(quotient)), written + (true1 ? ": " + equation : "") + ".", "What is left over?");

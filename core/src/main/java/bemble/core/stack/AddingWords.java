@@ -45,6 +45,18 @@ public final class AddingWords {
         return column.digits().size() + (column.carryIn() > 0 ? 1 : 0) == 1 && total != 0 ? " is " : " are ";
     }
 
+    /** Before a column: whether a ten can be made in it. */
+    static Spoken makesTen(Said said) {
+        Words words = said.words();
+        MakesTen asked = said.asked(MakesTen.class);
+        List<String> terms = words.inOrder(asked.digits(), asked.carryIn()).stream().map(String::valueOf).toList();
+        boolean ten = said.decided(MakesTen.class);
+        String there = words.title(asked.place()) + ": " + String.join(", ", terms.subList(0, terms.size() - 1)) + " and "
+                + terms.get(terms.size() - 1);
+        return new Spoken(words.title(asked.place()), Fact.of(String.join(", ", terms), ": ", ten ? "ten or more" : "under ten"),
+                there + (ten ? " are ten or more: a ten can be made." : " stay under ten: no ten is made."), there + ". Can a ten be made?");
+    }
+
     /** Terms and their sum, as a fact that can be found. */
     static Fact sum(List<Integer> terms, int total) {
         String asked = terms.isEmpty() ? "nothing" : String.join(" + ", terms.stream().map(String::valueOf).toList());

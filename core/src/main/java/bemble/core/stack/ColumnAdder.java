@@ -22,6 +22,10 @@ public final class ColumnAdder {
         for (int place = lowest; place <= last; place++) {
             int carry = carried[place - lowest];
             List<Integer> digits = taken.digitsAt(place);
+            if (desk.style().decidesAloud() && digits.size() + Integer.signum(carry) > 1) {
+                desk.step(StepKind.DECIDE, block, place, AddingWords::makesTen);
+                desk.ask(new MakesTen(place, digits, carry));
+            }
             desk.step(StepKind.TOTAL, block, place, AddingWords::total);
             int total = desk.ask(new Total(place, digits, carry, jots.next(), jots.stay()));
             if (carry > 0 && desk.style().strikesCarries()) {

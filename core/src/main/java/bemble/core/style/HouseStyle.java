@@ -39,6 +39,8 @@ public final class HouseStyle {
     private static final Choice<YesNo> STRIKE_CARRIES =
             choice("strikeCarries", "Carries", "Used carries are struck out", YesNo.class);
     private static final Choice<Pace> PACE = choice("pace", "Steps", "One step is", Pace.class);
+    private static final Choice<Deciding> DECIDING =
+            choice("deciding", "Steps", "Enough, a ten, does it go: said", Deciding.class);
     private static final Choice<YesNo> JOT_TOTALS =
             choice("jotTotals", "Steps", "Totals are jotted beside", YesNo.class);
     private static final Choice<NumberOrder> ORDER = choice("order", "Setting out", "On top stands", NumberOrder.class);
@@ -53,6 +55,8 @@ public final class HouseStyle {
             choice("placeholder", "Multiplication", "Empty places at a row's end get", Placeholder.class);
     private static final Choice<ZeroRows> ZERO_ROWS =
             choice("zeroRows", "Multiplication", "For a 0 in the lower number", ZeroRows.class);
+    private static final Choice<DivisionTalk> DIVISION_TALK =
+            choice("divisionTalk", "Division and roots", "Dividing is", DivisionTalk.class);
     private static final Choice<YesNo> MINUS_SIGNS =
             choice("minusSigns", "Division and roots", "Minus signs are written", YesNo.class);
     private static final Choice<YesNo> ZERO_PRODUCTS =
@@ -178,6 +182,16 @@ public final class HouseStyle {
 
     public boolean writesZeroRows() {
         return get(ZERO_ROWS) == ZeroRows.WRITTEN;
+    }
+
+    /** Whether a class decides aloud before every column: enough, a ten, does it go. */
+    public boolean decidesAloud() {
+        return get(DECIDING) == Deciding.EVERY_COLUMN;
+    }
+
+    /** Whether dividing is said as measuring out, not as sharing. */
+    public boolean measuresOut() {
+        return get(DIVISION_TALK) == DivisionTalk.MEASURING;
     }
 
     public boolean writesMinusSigns() {

@@ -30,6 +30,9 @@ public final class Decomposition implements Method<Subtraction> {
         int from = desk.mark();
         for (int place = paper.lowest(); place <= paper.highest(); place++) {
             int bottom = paper.subtrahend().digit(place);
+            if (desk.style().decidesAloud()) {
+                desk.step(StepKind.DECIDE, paper.block(), place, ExchangeWords::enough);
+            }
             exchanges.bringTen(place, bottom, place == paper.highest());
             desk.step(StepKind.DIFFERENCE, paper.block(), place, ExchangeWords::column);
             paper.difference(place, tops.at(place), bottom, 0, bottom, tops.isUntouched(place),

@@ -34,6 +34,9 @@ public final class EqualAdditions implements Method<Subtraction> {
             int top = tops.at(place);
             int bottom = paper.subtrahend().digit(place);
             int payBack = paid[place - paper.lowest()];
+            if (desk.style().decidesAloud()) {
+                desk.step(StepKind.DECIDE, paper.block(), place, ExchangeWords::enough);
+            }
             int away = payBack == 0 ? bottom : desk.ask(new BelowAltogether(place, bottom, payBack));
             boolean last = place == paper.highest();
             boolean adds = desk.ask(new NeedsTen(place, top, away, true, paper.minuend().has(place),
@@ -112,8 +115,7 @@ public final class EqualAdditions implements Method<Subtraction> {
                 + (lowers ? ", and lower the digit above it too." : below == 1 ? ": the difference stays." : ".");
         return new Spoken(words.title(place), Fact.of("+ 10 " + words.places(place) + " above"
                 + (below == 0 ? "" : ", + " + words.count(below, place + 1) + " below")),
-                "In " + words.column(place) + (top == 1 ? " stands " : " stand ") + words.count(top, place) + ", " + away
-                        + (away == 1 ? " goes" : " go") + " away. " + add + rest + " Now there are "
+                ExchangeWords.notEnough(said, place, top, away) + add + rest + " Now there are "
                         + words.count(stands, place) + ".",
                 words.title(place) + ": " + words.count(top, place) + ", and " + words.count(away, place)
                         + " to take away. What is added above, and what below?");

@@ -27,8 +27,7 @@ final class ExchangeWords {
                 raised.before(), said.decided(Raised.class));
         StringBuilder say = new StringBuilder();
         if (first) {
-            say.append("In ").append(words.column(place)).append(top == 1 ? " stands " : " stand ")
-                    .append(words.count(top, place)).append(", ").append(bottom).append(bottom == 1 ? " goes away. " : " go away. ");
+            say.append(notEnough(said, place, top, bottom));
             if (exchange.from() > place + 1) {
                 say.append("There are no ").append(words.places(place + 1)).append(" to ").append(words.exchange())
                         .append(": go on to the ").append(words.places(exchange.from())).append(". ");
@@ -51,6 +50,29 @@ final class ExchangeWords {
                 : "What does 1 " + words.one(exchange.from()) + " give?";
         return new Spoken(words.title(place), Fact.of(words.exchange() + " 1 " + words.one(exchange.from()), " → ",
                 exchange.fromBefore() + " to " + exchange.fromAfter()), say.toString(), ask);
+    }
+
+    /** Before a column: whether there is enough on top, and what this hand makes of it. */
+    static Spoken enough(Said said) {
+        Words words = said.words();
+        NeedsTen asked = said.asked(NeedsTen.class);
+        int place = asked.place();
+        String there = words.title(place) + ": " + words.count(asked.top(), place) + ", " + toGo(asked.bottom());
+        boolean rightly = said.decided(NeedsTen.class).equals(asked.careful());
+        String verdict = !rightly ? said.decided(NeedsTen.class) ? "ten more are got" : "no ten is got" : asked.careful() ? "not enough" : "enough";
+        return new Spoken(words.title(place), Fact.of(asked.top() + ", " + asked.bottom(), ": ", verdict), there + ": " + verdict + ".",
+                there + ". Are there enough?");
+    }
+
+    private static String toGo(int bottom) {
+        return bottom == 0 ? "nothing is to go" : bottom + (bottom == 1 ? " is to go" : " are to go");
+    }
+
+    /** Why ten are needed; nothing where that was said before the column. */
+    static String notEnough(Said said, int place, int top, int bottom) {
+        Words words = said.words();
+        return said.style().decidesAloud() ? "" : "In " + words.column(place) + (top == 1 ? " stands " : " stand ")
+                + words.count(top, place) + ", " + toGo(bottom) + (top < bottom ? ": not enough. " : ". ");
     }
 
     /** Whether what was got is worth what was given. */

@@ -7,6 +7,8 @@ public enum StepKind {
     SET_OUT("setting out"),
     /** A whole column: its total, its digit and its carry. */
     COLUMN("a whole column"),
+    /** Before a column: whether there is enough, a ten can be made, it goes. Nothing is written. */
+    DECIDE("deciding: enough, a ten, does it go"),
     TOTAL("adding a column"),
     DIGIT("writing the digit"),
     CARRY("carrying"),
