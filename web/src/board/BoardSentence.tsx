@@ -31,6 +31,11 @@ export function BoardSentence({ board, lesson, step, looking }: Props) {
       >
         <Cue kind={(board.waiting ? board.next : step)?.kind} size={22} />
         {board.waiting ? board.next?.ask || 'What is written next?' : step?.say}
+        {board.decides && (
+          <Box component="span" sx={{ color: ink.faint, display: 'block', fontSize: 22 }}>
+            Yes (y) or no (n)?
+          </Box>
+        )}
         {board.wrong && (
           <Box component="span" sx={{ color: ink.wrong, display: 'block', fontSize: 26 }}>
             ✗ {board.typed.at(-1)} does not go there. ⌫ takes it back.

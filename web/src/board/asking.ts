@@ -23,6 +23,10 @@ const asked: Record<Asking, (step: Step) => Schemas['AskedView'][]> = {
   answer: (step) => step.answers,
 };
 
+/** Whether the class decides in a step before it is worked: enough, a ten, does it go. It says yes or no; nothing is written. */
+export const isDecided = (step: Step | undefined, asking: Asking) =>
+  step?.kind === 'decide' && (asking === 'all' || asking === 'carries');
+
 /** What the class is asked for in a step, as the server lists it. */
 export function askedOf(step: Step | undefined, marks: Schemas['MarkView'][], asking: Asking): Asked[] {
   return step

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { beyond } from '../paper/useSteps';
 import type { Subject } from './BoardScreen';
-import { askedOf, askings, type Asking } from './asking';
+import { askedOf, askings, isDecided, type Asking } from './asking';
 import { useBoardKeys, type BoardKeys } from './useBoardKeys';
 import type { Lesson } from './useLesson';
 import type { Mistake } from './useMistake';
@@ -55,7 +55,7 @@ export function useBoard(
   }
 
   const forward = () => {
-    if (asked.length > 0 && !waiting) {
+    if ((asked.length > 0 || isDecided(next, asking)) && !waiting) {
       setWaiting(true);
     } else if (current < steps.length) {
       goTo(current + 1);
@@ -115,6 +115,10 @@ export function useBoard(
     '?': () => toggle('help'),
   };
   useBoardKeys(boardKeys, (key) => {
+    if (waiting && isDecided(next, asking) && /^[yn]$/i.test(key)) {
+      forward();
+      return true;
+    }
     const isAnswer = waiting && /^\d$/.test(key);
     if (isAnswer) {
       answer(key);
@@ -128,6 +132,7 @@ export function useBoard(
     asking,
     asked: waiting ? asked : [],
     waiting,
+    decides: waiting && isDecided(next, asking),
     typed,
     wrong,
     contrast,

@@ -11,7 +11,7 @@ const checkGroup = 'Checks';
 /** A choice shown on a small sum, live: its paper, its sentence, or its check. */
 export function ChoiceExample(props: { choice: Schemas['ChoiceView']; chosen: Record<string, string> }) {
   const { choice, chosen } = props;
-  const worked = useWorked({ ...choice.example, style: chosen });
+  const worked = useWorked({ ...choice.example, style: { ...chosen, ...choice.example.style } });
   if (!worked.data) {
     return <Box sx={{ height: 118, mt: 1 }} />;
   }

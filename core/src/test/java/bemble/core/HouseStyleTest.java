@@ -59,8 +59,7 @@ class HouseStyleTest {
     }
 
     private static String shown(Choice<?> choice, Option option) {
-        HouseStyle plain = choice.id().equals("groupFrom") ? HouseStyle.USUAL.with(Map.of("grouping", "thin-space")) : HouseStyle.USUAL;
-        HouseStyle style = plain.with(choice.id(), option);
+        HouseStyle style = HouseStyle.USUAL.with(choice.shownWith()).with(choice.id(), option);
         Worked worked = Worked.from(new WorkOrder(ProblemText.read(choice.example(), 0, Punctuation.POINT), null, style, null));
         return worked.sheet().marks().stream().map(SheetMark::toString).toList().toString()
                 + worked.working().steps().stream().map(step -> step.spoken().toString()).toList().toString()

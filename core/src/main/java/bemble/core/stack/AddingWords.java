@@ -1,6 +1,7 @@
 package bemble.core.stack;
 
 import bemble.core.hand.Said;
+import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import bemble.core.words.Words;
 import bemble.core.working.Fact;
@@ -57,6 +58,27 @@ public final class AddingWords {
                 there + (ten ? " are ten or more: a ten can be made." : " stay under ten: no ten is made."), there + ". Can a ten be made?");
     }
 
+    /** The point of the answer, before any digit. */
+    public static Spoken point(Said said) {
+        return Spoken.of("Point", "First the " + sign(said) + ": " + pointGoes(said) + ".", "Where does the " + sign(said) + " of the answer go?");
+    }
+
+    private static String sign(Said said) {
+        return said.style().point().punctuation() == Punctuation.POINT ? "point" : "comma";
+    }
+
+    /** What is done with the point of the answer. */
+    private static String pointGoes(Said said) {
+        int place = said.decided(PointGoes.class);
+        return place == 0 ? "set it under the " + sign(said) + "s" : place == PointGoes.NOWHERE ? "none is set"
+                : "set it behind the " + said.words().places(place);
+    }
+
+    /** The point where it is reached, said before the digit in front of it; nothing elsewhere. */
+    public static String atPoint(Said said) {
+        return said.has(PointGoes.class) ? "Here comes the " + sign(said) + ": " + pointGoes(said) + ". " : "";
+    }
+
     /** Terms and their sum, as a fact that can be found. */
     static Fact sum(List<Integer> terms, int total) {
         String asked = terms.isEmpty() ? "nothing" : String.join(" + ", terms.stream().map(String::valueOf).toList());
@@ -79,7 +101,7 @@ public final class AddingWords {
         String say = carry == 0 || !plain ? write
                 : words.count(total, place) + " are " + words.count(carry, place + 1) + " and "
                         + words.count(digit, place) + ": " + lower(write);
-        return new Spoken(words.title(place), Fact.of(Integer.toString(total), " → ", Integer.toString(digit)), say,
+        return new Spoken(words.title(place), Fact.of(Integer.toString(total), " → ", Integer.toString(digit)), atPoint(said) + say,
                 "What goes in " + words.column(place) + "?");
     }
 
@@ -123,7 +145,7 @@ public final class AddingWords {
         String say = wholly ? whole + total + " whole, its last digit in " + words.column(place) + "."
                 : inFront == 0 ? "Write " + digit + " in " + words.column(place) + "."
                 : "Write " + digit + " in " + words.column(place) + " and " + inFront + " in front of it.";
-        return new Spoken(words.title(place), Fact.of(Integer.toString(total)), say, "It is the last column. What is written?");
+        return new Spoken(words.title(place), Fact.of(Integer.toString(total)), atPoint(said) + say, "It is the last column. What is written?");
     }
 
     private static String lower(String sentence) {

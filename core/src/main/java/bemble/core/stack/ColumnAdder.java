@@ -19,7 +19,13 @@ public final class ColumnAdder {
         int last = desk.ask(new LastColumn(taken.numbers()));
         // A ten may be carried too far; one column beyond the last is written in front.
         int[] carried = new int[Math.max(0, last - lowest) + 2];
+        boolean pointFirst = lowest < 0 && desk.style().setsPointFirst();
+        if (pointFirst) {
+            desk.step(StepKind.POINT, block, null, AddingWords::point);
+            point(lowest, block, answer, desk);
+        }
         for (int place = lowest; place <= last; place++) {
+            boolean setsPoint = place == 0 && lowest < 0 && !pointFirst;
             int carry = carried[place - lowest];
             List<Integer> digits = taken.digitsAt(place);
             if (desk.style().decidesAloud() && digits.size() + Integer.signum(carry) > 1) {
@@ -35,7 +41,9 @@ public final class ColumnAdder {
                 desk.figure(StepKind.DIGIT, block, place, AddingWords::last);
                 int inFront = desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total,
                         carried[place + 1 - lowest], false));
-                point(place, lowest, block, answer, desk);
+                if (setsPoint) {
+                    point(lowest, block, answer, desk);
+                }
                 answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, true, false, false)));
                 if (inFront > 0) {
                     answer.put(inFront);
@@ -43,7 +51,9 @@ public final class ColumnAdder {
                 break;
             }
             desk.figure(StepKind.DIGIT, block, place, AddingWords::digit);
-            point(place, lowest, block, answer, desk);
+            if (setsPoint) {
+                point(lowest, block, answer, desk);
+            }
             answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false, false)));
             int next = total < 10 ? place + 1 : desk.ask(new GoesTo(place));
             int out = desk.ask(new Carry(carries, place, next, total, carry, false));
@@ -55,9 +65,7 @@ public final class ColumnAdder {
         return new ColumnSum(answer.read(), desk, from, desk.mark());
     }
 
-    private static void point(int place, int lowest, Block block, WrittenLine answer, Desk desk) {
-        if (place == 0 && lowest < 0) {
-            answer.pointAfter(desk.ask(new PointGoes(block, Lines.ANSWER, desk.style().point().punctuation().point(), lowest)));
-        }
+    private static void point(int lowest, Block block, WrittenLine answer, Desk desk) {
+        answer.pointAfter(desk.ask(new PointGoes(block, Lines.ANSWER, desk.style().point().punctuation().point(), lowest)));
     }
 }

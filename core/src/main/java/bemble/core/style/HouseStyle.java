@@ -31,6 +31,11 @@ public final class HouseStyle {
             Map.entry("exchangeWord", "42 − 17"),
             Map.entry("takeAwayWord", "48 − 17"));
 
+    /** Choices that their example shows only where something else is chosen too. */
+    private static final Map<String, Map<String, String>> SHOWN_WITH = Map.of(
+            "groupFrom", Map.of("grouping", "thin-space"),
+            "payBack", Map.of("subtractionMethod", "equal-additions"));
+
     private static final List<Choice<?>> DECLARED = new ArrayList<>();
     private static final Choice<CarryPlace> CARRY_PLACE =
             choice("carryPlace", "Carries", "Carries stand", CarryPlace.class);
@@ -46,11 +51,15 @@ public final class HouseStyle {
     private static final Choice<NumberOrder> ORDER = choice("order", "Setting out", "On top stands", NumberOrder.class);
     private static final Choice<YesNo> PAD_ZEROS =
             choice("padZeros", "Setting out", "Empty places get a 0", YesNo.class);
+    private static final Choice<PointOrder> POINT_ORDER =
+            choice("pointOrder", "Setting out", "The point of the answer is set", PointOrder.class);
     private static final Choice<Heads> HEADS = choice("heads", "Setting out", "Column heads", Heads.class);
     private static final Choice<ExchangeWriting> EXCHANGE_WRITING =
             choice("exchangeWriting", "Subtraction", "The ten that was got stands as", ExchangeWriting.class);
     private static final Choice<YesNo> EXPANDED =
             choice("expandedExchanges", "Subtraction", "Exchanges stand beside in values", YesNo.class);
+    private static final Choice<PayBack> PAY_BACK =
+            choice("payBack", "Subtraction", "By equal additions, the one below is taken away", PayBack.class);
     private static final Choice<Placeholder> PLACEHOLDER =
             choice("placeholder", "Multiplication", "Empty places at a row's end get", Placeholder.class);
     private static final Choice<ZeroRows> ZERO_ROWS =
@@ -80,10 +89,10 @@ public final class HouseStyle {
     private static final Choice<TakeAwayWord> TAKE_AWAY_WORD =
             choice("takeAwayWord", "Words", "The minus sign is read", TakeAwayWord.class);
     private static final Map<Operation, Choice<MethodName>> METHODS = perOperation(operation -> declared(new Choice<>(
-            operation.property() + "Method", "Methods", operation.title(), example(operation), MethodName.class,
+            operation.property() + "Method", "Methods", operation.title(), example(operation), Map.of(), MethodName.class,
             MethodName.of(operation))));
     private static final Map<Operation, Choice<CheckKind>> CHECKS = perOperation(operation -> declared(new Choice<>(
-            operation.property() + "Check", "Checks", operation.title(), example(operation), CheckKind.class,
+            operation.property() + "Check", "Checks", operation.title(), example(operation), Map.of(), CheckKind.class,
             CheckKind.of(operation))));
 
     /** Everything that can be chosen, in the order in which a teacher meets it. */
@@ -174,6 +183,16 @@ public final class HouseStyle {
 
     public boolean expandsExchanges() {
         return get(EXPANDED) == YesNo.YES;
+    }
+
+    /** Whether the one added below is taken away after the digit that stands there. */
+    public boolean paysBackLast() {
+        return get(PAY_BACK) == PayBack.LAST;
+    }
+
+    /** Whether the point of an answer is set before its digits. */
+    public boolean setsPointFirst() {
+        return get(POINT_ORDER) == PointOrder.FIRST;
     }
 
     public Placeholder placeholder() {
@@ -302,7 +321,8 @@ public final class HouseStyle {
     }
 
     private static <T extends Option> Choice<T> choice(String id, String group, String title, Class<T> options) {
-        return declared(new Choice<>(id, group, title, EXAMPLES.getOrDefault(id, EXAMPLES.get(group)), options,
+        return declared(new Choice<>(id, group, title, EXAMPLES.getOrDefault(id, EXAMPLES.get(group)),
+                SHOWN_WITH.getOrDefault(id, Map.of()), options,
                 List.of(options.getEnumConstants())));
     }
 

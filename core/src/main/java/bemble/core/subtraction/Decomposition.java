@@ -28,6 +28,7 @@ public final class Decomposition implements Method<Subtraction> {
                 paper.minuendLine());
         ExchangeWriter exchanges = new ExchangeWriter(paper.block(), paper.minuendLine(), tops, desk);
         int from = desk.mark();
+        paper.pointFirst();
         for (int place = paper.lowest(); place <= paper.highest(); place++) {
             int bottom = paper.subtrahend().digit(place);
             if (desk.style().decidesAloud()) {

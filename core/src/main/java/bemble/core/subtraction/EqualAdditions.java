@@ -29,6 +29,7 @@ public final class EqualAdditions implements Method<Subtraction> {
         int from = desk.mark();
         TopFigures tops = new TopFigures(paper.minuend(), paper.lowest(), paper.highest(), paper.block(),
                 SubtractionPaper.MINUEND);
+        paper.pointFirst();
         int[] paid = new int[paper.highest() - paper.lowest() + 1];
         for (int place = paper.lowest(); place <= paper.highest(); place++) {
             int top = tops.at(place);
@@ -130,10 +131,14 @@ public final class EqualAdditions implements Method<Subtraction> {
         boolean turned = column.top() < column.away() && digit == column.away() - column.top();
         int from = turned ? column.away() : column.top();
         int gone = turned ? column.top() : column.away();
-        String away = column.payBack() == 0 || turned ? words.count(gone, place)
-                : column.bottom() + " and " + column.payBack() + " more, " + words.count(gone, place) + ",";
+        boolean pays = column.payBack() > 0 && !turned;
+        boolean inTwo = pays && said.style().paysBackLast() && column.top() >= column.bottom() && column.away() == column.bottom() + column.payBack();
+        String before = pays && !inTwo ? column.bottom() + " and " + column.payBack() + " more, so " + words.count(gone, place)
+                + (gone == 1 ? " is" : " are") + " to go. " + Words.capital(words.count(from, place)) : words.count(from, place);
+        String away = inTwo ? words.count(column.bottom(), place) + " leaves " + words.count(from - column.bottom(), place) + ", and "
+                + column.payBack() + " more away" : words.count(gone, place);
         return new Spoken(words.title(place), ExchangeWords.difference(from, gone, digit),
-                words.title(place) + ": " + words.count(from, place) + " " + words.takeAway() + " " + away + " leaves "
+                words.title(place) + ": " + before + " " + words.takeAway() + " " + away + " leaves "
                         + words.count(digit, place) + ". " + ExchangeWords.written(said, place, digit),
                 words.title(place) + ": " + words.count(column.top(), place) + " " + words.takeAway() + " "
                         + (column.payBack() == 0 ? words.count(column.bottom(), place)

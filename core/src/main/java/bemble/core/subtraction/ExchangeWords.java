@@ -2,12 +2,15 @@ package bemble.core.subtraction;
 
 import bemble.core.hand.Said;
 import bemble.core.problem.Numeral;
+import bemble.core.stack.AddingWords;
 import bemble.core.style.HouseStyle;
 import bemble.core.words.Words;
 import bemble.core.working.Fact;
 import bemble.core.working.Spoken;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** What is said while one number is taken from another by exchange, from what was decided. */
 final class ExchangeWords {
@@ -29,7 +32,9 @@ final class ExchangeWords {
         if (first) {
             say.append(notEnough(said, place, top, bottom));
             if (exchange.from() > place + 1) {
-                say.append("There are no ").append(words.places(place + 1)).append(" to ").append(words.exchange())
+                String passed = IntStream.range(place + 1, exchange.from()).mapToObj(each -> "no " + words.places(each))
+                        .collect(Collectors.joining(" and "));
+                say.append("There are ").append(passed).append(" to ").append(words.exchange())
                         .append(": go on to the ").append(words.places(exchange.from())).append(". ");
             }
         }
@@ -110,10 +115,10 @@ final class ExchangeWords {
         boolean turned = column.top() < column.bottom() && digit == column.bottom() - column.top();
         int from = turned ? column.bottom() : column.top();
         int away = turned ? column.top() : column.bottom();
-        String what = column.hasBottom()
+        String what = column.hasBottom() || said.style().padsZeros()
                 ? words.count(from, place) + " " + words.takeAway() + " " + words.count(away, place) + " leaves "
                         + words.count(digit, place)
-                : digit == from ? "nothing goes away from " + words.count(from, place)
+                : digit == from ? "below it is empty, so " + words.count(from, place) + (from == 1 ? " stays" : " stay")
                         : words.count(from, place) + " leaves " + words.count(digit, place);
         return new Spoken(words.title(place), difference(from, away, digit),
                 words.title(place) + ": " + what + ". " + written(said, place, digit),
@@ -127,7 +132,7 @@ final class ExchangeWords {
 
     /** What is written for a column. */
     static String written(Said said, int place, int digit) {
-        return said.written(Difference.class) ? "Write " + digit + " in " + said.words().column(place) + "."
-                : "Nothing is left here or further on: no 0 is written in front.";
+        return AddingWords.atPoint(said) + (said.written(Difference.class) ? "Write " + digit + " in " + said.words().column(place) + "."
+                : "Nothing is left here or further on: no 0 is written in front.");
     }
 }

@@ -6,6 +6,7 @@ import bemble.core.hand.Said;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem.Subtraction;
 import bemble.core.stack.LineUp;
+import bemble.core.stack.AddingWords;
 import bemble.core.stack.Lines;
 import bemble.core.stack.Placed;
 import bemble.core.stack.Stack;
@@ -93,10 +94,22 @@ final class SubtractionPaper {
         return Math.max(minuend.highest(), subtrahend.highest());
     }
 
+    /** Sets the point before any digit, where the style does. */
+    void pointFirst() {
+        if (lowest() < 0 && desk.style().setsPointFirst()) {
+            desk.step(StepKind.POINT, block, null, AddingWords::point);
+            point();
+        }
+    }
+
+    private void point() {
+        answer.pointAfter(desk.ask(new PointGoes(block, Lines.ANSWER, desk.style().point().punctuation().point(), lowest())));
+    }
+
     /** Asks what a column leaves, writes it, and keeps it for the answer. */
     int difference(int place, int top, int bottom, int payBack, int away, boolean untouched, boolean usedUpBeyond) {
-        if (place == 0 && lowest() < 0) {
-            answer.pointAfter(desk.ask(new PointGoes(block, Lines.ANSWER, desk.style().point().punctuation().point(), lowest())));
+        if (place == 0 && lowest() < 0 && !desk.style().setsPointFirst()) {
+            point();
         }
         var decision = desk.decide(new Difference(block.at(Lines.ANSWER, place), top, bottom, payBack, away, untouched,
                 subtrahend.has(place), minuend.has(place), usedUpBeyond));

@@ -12,6 +12,7 @@ public enum StepKind {
     TOTAL("adding a column"),
     DIGIT("writing the digit"),
     CARRY("carrying"),
+    POINT("setting the point"),
     EXCHANGE("getting ten where there is too little"),
     DIFFERENCE("taking away in a column"),
     JUMP("a jump on the number line"),

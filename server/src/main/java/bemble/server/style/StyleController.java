@@ -47,7 +47,8 @@ class StyleController {
     }
 
     private static WorkRequest example(Choice<?> choice) {
-        return WorkRequest.again(ProblemText.read(choice.example(), 0, Punctuation.POINT), null, null, null);
+        return WorkRequest.again(ProblemText.read(choice.example(), 0, Punctuation.POINT), null,
+                choice.shownWith().isEmpty() ? null : choice.shownWith(), null);
     }
 
     @GetMapping
