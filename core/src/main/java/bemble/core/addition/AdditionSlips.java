@@ -52,6 +52,8 @@ public final class AdditionSlips {
                     at(InFront.class, (q, hand) -> 0)),
             slip("lined-up-left", "lined up at the left", "lines the numbers up at the left", Met.OFTEN, CopySlips.HEADS,
                     CopySlips.linedUpLeft()),
+            any("one-place-apart", "set one place apart", "sets the lower numbers one place too far to the left", Met.RARE, CopySlips.HEADS,
+                    CopySlips.onePlaceApart()),
             slip("needless-carry", "needless carry", "carries 1 where there is nothing to carry", Met.SOMETIMES,
                     "Ten frames: only a full frame is traded.",
                     at(Carry.class, (q, hand) -> q.total() < 10 ? 1 : null)),

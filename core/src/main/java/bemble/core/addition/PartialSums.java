@@ -121,12 +121,13 @@ public final class PartialSums implements Method<Addition> {
         Words words = said.words();
         Total column = said.asked(Total.class);
         int total = said.decided(Total.class);
-        String addends = words.countEach(column.digits(), column.place());
+        String addends = words.addends(column.digits(), column.place());
         String say = column.digits().size() < 2 && total == column.careful() ? "only " + addends
                 : addends + " are " + words.count(total, column.place());
-        String asked = String.join(" + ", column.digits().stream().map(String::valueOf).toList());
+        List<Integer> terms = words.inOrder(column.digits(), 0);
+        String asked = String.join(" + ", terms.stream().map(String::valueOf).toList());
         return new Spoken(words.title(column.place()),
-                Fact.of(asked.isEmpty() ? "nothing" : asked, Integer.toString(total), '+', column.digits()),
+                Fact.of(asked.isEmpty() ? "nothing" : asked, Integer.toString(total), '+', terms),
                 words.title(column.place()) + ": " + say + ". Write " + said.style().number(said.decided(PartValue.class)) + ".",
                 words.title(column.place()) + ": " + addends + ". What are they worth together?");
     }

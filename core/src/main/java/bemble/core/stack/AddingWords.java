@@ -21,7 +21,7 @@ public final class AddingWords {
         // A carry that was left out is not said: the sentence tells what this hand adds.
         boolean adds = column.carryIn() > 0 && total != column.withoutCarry().careful();
         int carryIn = adds ? column.carryIn() : 0;
-        String addends = words.countEach(column.digits(), place);
+        String addends = words.addends(column.digits(), place);
         String ask = addends;
         String say;
         if (carryIn == 0) {

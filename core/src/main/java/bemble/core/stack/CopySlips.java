@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /** Numbers copied or set out otherwise than they are given: the slips that every operation shares. */
 public final class CopySlips {
@@ -25,6 +26,16 @@ public final class CopySlips {
         return at(LineUp.class, (q, hand) -> {
             int longest = q.numbers().stream().mapToInt(Numeral::highest).max().orElseThrow();
             return q.numbers().stream().map(number -> new Placed(number, longest - number.highest())).toList();
+        });
+    }
+
+    /** Sets every number but the first one place too far to the left, where all are equally long; else an end leads to that. */
+    public static Slip onePlaceApart() {
+        return at(LineUp.class, (q, hand) -> {
+            Numeral first = q.numbers().get(0);
+            boolean alike = q.numbers().stream().allMatch(number -> number.highest() == first.highest() && number.lowest() == first.lowest());
+            return alike && q.numbers().size() > 1 ? IntStream.range(0, q.numbers().size())
+                    .mapToObj(i -> new Placed(q.numbers().get(i), i == 0 ? 0 : 1)).toList() : null;
         });
     }
 

@@ -25,6 +25,7 @@ public final class HouseStyle {
             Map.entry("remainderMark", "97 ÷ 4"),
             Map.entry("Marking", "53 × 24"),
             Map.entry("Numbers", "8765.5 + 4321"),
+            Map.entry("columnOrder", "147 + 285 + 63"),
             Map.entry("grouping", "1234567 + 87654"),
             Map.entry("groupFrom", "4877 − 1292"),
             Map.entry("Words", "47 + 38"),
@@ -44,6 +45,8 @@ public final class HouseStyle {
     private static final Choice<YesNo> STRIKE_CARRIES =
             choice("strikeCarries", "Carries", "Used carries are struck out", YesNo.class);
     private static final Choice<Pace> PACE = choice("pace", "Steps", "One step is", Pace.class);
+    private static final Choice<ColumnOrder> COLUMN_ORDER =
+            choice("columnOrder", "Steps", "A column is added", ColumnOrder.class);
     private static final Choice<Deciding> DECIDING =
             choice("deciding", "Steps", "Enough, a ten, does it go: said", Deciding.class);
     private static final Choice<YesNo> JOT_TOTALS =
@@ -201,6 +204,11 @@ public final class HouseStyle {
 
     public boolean writesZeroRows() {
         return get(ZERO_ROWS) == ZeroRows.WRITTEN;
+    }
+
+    /** In which order the digits of a column are added. */
+    public ColumnOrder columnOrder() {
+        return get(COLUMN_ORDER);
     }
 
     /** Whether a class decides aloud before every column: enough, a ten, does it go. */

@@ -75,6 +75,11 @@ public final class Words {
         return list(numbers.stream().map(String::valueOf).toList()) + " " + places(place);
     }
 
+    /** What a column's digits count, in the order in which they are added. */
+    public String addends(List<Integer> digits, int place) {
+        return countEach(style.columnOrder().of(digits), place);
+    }
+
     /** {@code a, b and c}. */
     public static String list(List<String> items) {
         if (items.size() < 2) {
@@ -85,7 +90,7 @@ public final class Words {
 
     /** The terms of a column with its carry, 0 left out, in the order in which this teacher adds. */
     public List<Integer> inOrder(List<Integer> digits, int carryIn) {
-        List<Integer> terms = new ArrayList<>(digits);
+        List<Integer> terms = new ArrayList<>(style.columnOrder().of(digits));
         if (carryIn > 0) {
             terms.add(style.carryFirst() ? 0 : terms.size(), carryIn);
         }
