@@ -63,7 +63,7 @@ class OperationsJourneyTest {
     @Test
     void aLongMultiplicationBesideItsBox() {
         work("386 x 47", 2);
-        teacher.waitForSentence("Tens: 7 times 8 is 56, and the 4 carried make 60: 60 tens.");
+        teacher.waitForSentence("Tens: 7 times 8 is 56, and 4 carried is 60: 60 tens.");
         teacher.choose("Beside it", "area");
         teacher.page().getByTestId("sentence-beside").filter(
                 new Locator.FilterOptions().setHasText("40 times 80 is 3200")).waitFor();

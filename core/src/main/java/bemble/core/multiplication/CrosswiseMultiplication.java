@@ -182,6 +182,16 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
     }
 
     /** All products that land in a place are added. */
+    /** How the lines of a column lie: each product's line crosses its mirror's, and the one in the middle is its own. */
+    private static String pattern(int products) {
+        String crosses = switch (products / 2) {
+            case 0 -> "";
+            case 1 -> "one cross";
+            default -> products / 2 + " crosses";
+        };
+        return products % 2 == 0 ? crosses : crosses.isEmpty() ? "straight down" : crosses + " and one line straight down";
+    }
+
     private static Spoken column(Said said) {
         Words words = said.words();
         CrossSum sum = said.asked(CrossSum.class);
@@ -194,7 +204,7 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
         String title = words.title(place);
         boolean nothing = total == 0 && !said.written(Digit.class);
         String say = nothing ? title + ": only products of 0 land here, and nothing is written in front."
-                : title + ": " + read + (adds ? ", and " + column.carryIn() + " " + words.carried() + "," : "")
+                : title + ": " + pattern(sum.pairs().size()) + ". " + Words.capital(read) + (adds ? ", and " + column.carryIn() + " " + words.carried() + "," : "")
                         + (sum.pairs().size() == 1 && !adds ? " is " : " make ") + words.count(total, place) + ".";
         List<Integer> only = sum.pairs().size() == 1 && !adds ? sum.pairs().get(0) : List.of();
         String asked = products + (adds ? " + " + column.carryIn() : "");

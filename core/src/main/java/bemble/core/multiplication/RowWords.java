@@ -6,6 +6,7 @@ import bemble.core.problem.Numeral;
 import bemble.core.stack.AddingWords;
 import bemble.core.stack.Carry;
 import bemble.core.stack.Digit;
+import bemble.core.style.CarryPlace;
 import bemble.core.style.Placeholder;
 import bemble.core.words.Words;
 import bemble.core.working.Fact;
@@ -16,8 +17,12 @@ import java.util.List;
 final class RowWords {
     private RowWords() {}
 
-    /** A row that is not of the ones begins. */
-    static Spoken placeholders(Said said) {
+    /**
+     * A row that is not of the ones begins.
+     *
+     * @param strikes whether the carries of the row before are struck first
+     */
+    static Spoken placeholders(Said said, boolean strikes) {
         Words words = said.words();
         Placeholders row = said.asked(Placeholders.class);
         int count = said.decided(Placeholders.class);
@@ -28,7 +33,7 @@ final class RowWords {
                 ? ": every digit " + (row.place() == 1 ? "one place" : row.place() + " places") + " to the left." : ".";
         String write = count == 0 ? "" : " Write " + what + " in " + where + ".";
         return new Spoken("Row of the " + words.places(row.place()), Fact.of("times " + by),
-                "Now times " + words.count(row.digit(), row.place()) + ", that is times " + by + shift + write,
+                (strikes ? "Strike the small figures of the row before. " : "") + "Now times " + words.count(row.digit(), row.place()) + ", that is times " + by + shift + write,
                 "Now times " + by + ". What is written first?");
     }
 
@@ -53,8 +58,8 @@ final class RowWords {
         } else {
             String asked = factor + " × " + top + (adds ? " + " + column.carryIn() : "");
             fact = Fact.of(asked, Integer.toString(total), '×', List.of(factor, top));
-            say = factor + " times " + top + " is " + product + (adds ? ", and the " + column.carryIn() + " " + words.carried()
-                    + " make " + total : total == product ? "" : ", and that makes " + total);
+            say = factor + " times " + top + " is " + product + (adds ? ", and " + column.carryIn() + " " + words.carried()
+                    + " is " + total : total == product ? "" : ", and that makes " + total);
         }
         return new Spoken(words.title(place), fact,
                 words.title(place) + ": " + say + ": " + words.count(total, place) + ".",
@@ -70,9 +75,12 @@ final class RowWords {
     static Spoken carry(Said said) {
         Words words = said.words();
         int place = said.asked(Carry.class).place();
-        String count = words.count(said.decided(Carry.class), place + 1);
+        Carry carry = said.asked(Carry.class);
+        int carried = said.decided(Carry.class);
+        String count = words.count(carried, place + 1);
+        String where = said.style().carryPlace() == CarryPlace.ABOVE_NEXT ? "above " : "in the row, before the next digit, in ";
         return new Spoken(words.title(place), Fact.of(words.carry() + " ", "", count),
-                Words.capital(words.carry()) + " " + count + ", written small.", "What is " + words.carried() + "?");
+                Words.capital(words.carry()) + " " + count + ": a small " + carried + " " + where + words.column(carry.next()) + ".", "What is " + words.carried() + "?");
     }
 
     /** The row's last total is written whole. */

@@ -135,7 +135,8 @@ final class RowWriter {
     private int placeholders(int place, String line) {
         Placeholder kind = line.equals(Lines.ANSWER) ? Placeholder.ZERO : desk.style().placeholder();
         if (place > 0) {
-            desk.step(StepKind.PLACEHOLDER, block, null, RowWords::placeholders);
+            boolean strikes = desk.style().strikesCarries() && usedSpots != null && !used.isEmpty();
+            desk.step(StepKind.PLACEHOLDER, block, null, said -> RowWords.placeholders(said, strikes));
             rule(line);
             strikeUsedCarries();
             desk.underline(block.at(ProductPaper.BOTTOM, place));

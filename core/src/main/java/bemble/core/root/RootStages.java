@@ -89,7 +89,7 @@ final class RootStages {
         String pair = paper.pairs().at(place);
         BigInteger before = left;
         if (!first) {
-            desk.step(StepKind.BRING_DOWN, paper.block(), place, RootWords::bringDown);
+            desk.step(StepKind.BRING_DOWN, paper.block(), place, said -> RootWords.bringDown(said, problem.radicand(), place));
             pair = paper.bringDown(place);
         }
         BigInteger current = desk.ask(new Current(place, before, pair));
@@ -134,7 +134,8 @@ final class RootStages {
             return desk.ask(new Doubled(place, BigInteger.ZERO, 0, null, "", 0, null, 0));
         }
         if (goesOn) {
-            desk.step(StepKind.DOUBLE, paper.block(), place, said -> RootWords.goesOn(said, divisor));
+            BigInteger stands = divisor;
+            desk.step(StepKind.DOUBLE, paper.block(), place, said -> RootWords.goesOn(said, stands));
             divisorEnd--;
             further++;
             box(besidePlace());

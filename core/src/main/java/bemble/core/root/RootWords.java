@@ -3,6 +3,7 @@ package bemble.core.root;
 import bemble.core.hand.Said;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.SquareRoot;
+import bemble.core.problem.Punctuation;
 import bemble.core.stack.Left;
 import bemble.core.stack.Times;
 import bemble.core.working.Fact;
@@ -21,11 +22,25 @@ final class RootWords {
                 + ". Each pair gives one digit of the root.", "");
     }
 
-    static Spoken bringDown(Said said) {
+    /** @param place that of the pair's second digit */
+    static Spoken bringDown(Said said, Numeral radicand, int place) {
         Current current = said.asked(Current.class);
         String now = number(said, said.decided(Current.class));
         return new Spoken("Pair " + current.pair(), Fact.of("bring down " + current.pair(), " → ", now),
-                "Bring the pair " + current.pair() + " down: now there are " + now + ".", "Which pair comes down?");
+                filled(said, radicand, place) + "Bring the pair " + current.pair() + " down: now there are " + now + ".", "Which pair comes down?");
+    }
+
+    /** What is written where the radicand has no digits any more. */
+    private static String filled(Said said, Numeral radicand, int place) {
+        if (place >= 0 || radicand.has(place)) {
+            return "";
+        }
+        if (radicand.has(place + 1)) {
+            return "The pair has one digit only: a 0 fills it. ";
+        }
+        String point = place == -2 && radicand.isWhole()
+                ? "the " + (said.style().point().punctuation() == Punctuation.POINT ? "point" : "comma") + " and " : "";
+        return "Nothing more stands there, so write " + point + "two zeros. ";
     }
 
     static Spoken doubled(Said said) {
@@ -97,18 +112,21 @@ final class RootWords {
     }
 
     private static String tries(Said said, RootDigit asked) {
-        StringBuilder say = new StringBuilder("Try: ");
+        int guess = asked.current().divide(asked.doubled().max(BigInteger.ONE).multiply(BigInteger.TEN)).min(BigInteger.valueOf(9)).intValue();
+        StringBuilder say = new StringBuilder();
+        String estimate = asked.doubled().signum() == 0 ? "Try: " : "About " + number(said, asked.current()) + " by "
+                + number(said, asked.doubled().multiply(BigInteger.TEN)) + ": try " + guess + ". ";
         for (Tried tried : said.allAsked(Tried.class)) {
             int apart = Integer.compare(tried.digit(), said.decided(RootDigit.class));
             if (apart > 0 && tried.digit() > 9) {
                 continue;
             }
-            say.append(apart == 0 && say.length() > 5 ? ", " : apart > 0 ? ", " : "")
+            say.append(apart == 0 && say.length() > 0 ? ", " : apart > 0 ? ", " : "")
                     .append(number(said, tried.divisor())).append(" × ").append(tried.digit()).append(" = ")
                     .append(number(said, tried.careful()))
                     .append(apart < 0 ? " is too small" : apart == 0 ? " fits into " + number(said, asked.current()) : " is too big");
         }
-        return say.append('.').toString();
+        return estimate + say + ".";
     }
 
     static Spoken multiply(Said said) {
@@ -141,9 +159,9 @@ final class RootWords {
         }
         boolean up = said.decided(Rounding.class);
         Numeral rounded = up ? Numeral.ofDigits(value.wholeValue().add(BigInteger.ONE).toString(), value.decimals()) : value;
-        return new Spoken("Answer", Fact.of(root, " ≈ ", written), "Something is left, so the root goes on. Cut off here it is "
-                + written + "; rounded it is " + said.style().number(rounded) + ". Cutting off is not rounding: " + root
-                + " ≈ " + written + ".", "");
+        return new Spoken("Answer", Fact.of(root, " ≈ ", written), "Something is left, so the root goes on. Cut off here: " + root + " ≈ "
+                + written + ". " + (rounded.equals(value) ? "Rounded, it is the same."
+                        : "Rounded instead of cut off, it would be " + said.style().number(rounded) + "."), "");
     }
 
     private static String number(Said said, BigInteger number) {
