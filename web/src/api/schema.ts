@@ -2559,6 +2559,7 @@ export interface components {
             /** Format: int32 */
             n: number;
             kind: string;
+            cues: string[];
             part: string;
             title: string;
             /** Format: int32 */

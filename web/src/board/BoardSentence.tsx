@@ -29,7 +29,7 @@ export function BoardSentence({ board, lesson, step, looking }: Props) {
         data-testid="sentence"
         sx={{ font: `400 34px/1.28 ${digits}`, fontSize: { xs: 21, md: 34 }, m: 0 }}
       >
-        <Cue kind={(board.waiting ? board.next : step)?.kind} size={22} />
+        <Cue kinds={(board.waiting ? board.next : step)?.cues} size={22} />
         {board.waiting ? board.next?.ask || 'What is written next?' : step?.say}
         {board.decides && (
           <Box component="span" sx={{ color: ink.faint, display: 'block', fontSize: 22 }}>

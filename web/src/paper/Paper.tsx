@@ -134,7 +134,7 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
           </Box>
           <Box sx={saying}>
             <Box component="p" aria-live="polite" data-testid="sentence" sx={sentence}>
-              <Cue kind={data.steps[steps.current - 1]?.kind} size={17} />
+              <Cue kinds={data.steps[steps.current - 1]?.cues} size={17} />
               {data.steps[steps.current - 1]?.say}
             </Box>
             <StepButtons

@@ -6,6 +6,8 @@ import { SmallSheet } from '../sheet/SmallSheet';
 
 /** The groups whose choices are heard, with the step that is said. */
 const spokenSteps: Record<string, number> = { Words: 1, Steps: 1, Numbers: 0 };
+/** Choices that are heard though others of their group are seen. */
+const spokenStepsOfOne: Record<string, number> = { divisionTalk: 1, payBack: 4, pointOrder: 1 };
 const checkGroup = 'Checks';
 
 /** A choice shown on a small sum, live: its paper, its sentence, or its check. */
@@ -16,7 +18,7 @@ export function ChoiceExample(props: { choice: Schemas['ChoiceView']; chosen: Re
     return <Box sx={{ height: 118, mt: 1 }} />;
   }
   const steps = worked.data.steps;
-  const spoken = spokenSteps[choice.group];
+  const spoken = spokenStepsOfOne[choice.id] ?? spokenSteps[choice.group];
   const lastOfWork = steps.findLast((step) => step.part === 'work')?.n ?? 1;
   return (
     <Box sx={{ mt: 1 }}>

@@ -2,11 +2,11 @@ import { Box } from '@mui/material';
 import { digits, ink } from '../app/theme';
 import { useCue } from './usePreferences';
 
-type Props = { kind: string | undefined; size: number };
+type Props = { kinds: string[] | undefined; size: number };
 
 /** The teacher's own cue for what is done now, small above the sentence; nothing where there is none. */
-export function Cue({ kind, size }: Props) {
-  const cue = useCue(kind);
+export function Cue({ kinds, size }: Props) {
+  const cue = useCue(kinds);
   if (!cue) {
     return null;
   }

@@ -31,10 +31,10 @@ export function usePreferencesChange() {
   });
 }
 
-/** The teacher's cue for a kind of step, if they have written one. */
-export function useCue(kind: string | undefined): string | undefined {
+/** The first of the teacher's cues for a step, if they have written one. */
+export function useCue(kinds: string[] | undefined): string | undefined {
   const cues = usePreferences().data?.chosen.cues;
-  return kind === undefined ? undefined : cues?.[kind];
+  return kinds?.map((kind) => cues?.[kind]).find(Boolean);
 }
 
 /** Whether keys of a single letter do something; they do until it is known otherwise. */

@@ -90,6 +90,26 @@ class BoardJourneyTest {
     }
 
     @Test
+    void aClassDecidesWhetherThereIsEnoughBeforeItComputes(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            teacher.type("42 − 17");
+            teacher.waitForSentence("Set out 42");
+            teacher.press("Writing");
+            teacher.page().getByLabel("For this working only").check();
+            teacher.choose("Enough, a ten, does it go: said", "every-column");
+            teacher.toBoard();
+            teacher.key("a");
+            teacher.key("PageDown");
+            teacher.waitForSentence("Ones: 2 ones, 7 are to go. Are there enough?");
+            teacher.see("Yes (y) or no (n)?");
+            teacher.assertAccessible();
+            teacher.key("n");
+            teacher.waitForSentence("Ones: 2 ones, 7 are to go: not enough.");
+            assertThat(teacher.paper()).as("nothing is written for it").isEqualTo("4 2; − 1 7");
+        }
+    }
+
+    @Test
     void onlyCarriesOrOnlyTheLastLineAreAsked(Browser browser, RunningServer server) {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
             teacher.type("58 + 71");

@@ -37,7 +37,7 @@ class OperationsJourneyTest {
     @Test
     void aSubtractionAcrossZerosInBothSchools() {
         work("5002 - 1347", 1);
-        teacher.waitForSentence("In the ones column stand 2 ones, 7 go away. There are no tens to exchange: go on to the "
+        teacher.waitForSentence("In the ones column stand 2 ones, 7 are to go: not enough. There are no tens and no hundreds to exchange: go on to the "
                 + "thousands. Exchange 1 thousand for 10 hundreds: 4 thousands and 10 hundreds, still 5000.");
         teacher.key("End");
         teacher.waitForSentence("Thousands: 4 thousands take away 1 thousand leaves 3 thousands.");
@@ -103,9 +103,9 @@ class OperationsJourneyTest {
     @Test
     void aSquareRootInBothLayoutsBesideACalculator() {
         work("√7 to 3 dp", 5);
-        teacher.waitForSentence("Try: 45 × 5 = 225 is too small, 46 × 6 = 276 fits into 300, 47 × 7 = 329 is too big.");
+        teacher.waitForSentence("45 × 5 = 225 is too small, 46 × 6 = 276 fits into 300, 47 × 7 = 329 is too big.");
         teacher.key("End");
-        teacher.waitForSentence("Cut off here it is 2.645; rounded it is 2.646. Cutting off is not rounding: √7 ≈ 2.645.");
+        teacher.waitForSentence("Cut off here: √7 ≈ 2.645. Rounded instead of cut off, it would be 2.646.");
         teacher.press("running divisor");
         teacher.see("46 + 6 = 52");
         assertThat(teacher.paper()).contains("+ 4 2 0 9 6").contains("5 2 8 5 3 0 4 0 0");

@@ -42,6 +42,21 @@ class StyleJourneyTest {
         teacher.page().waitForResponse("**/api/preferences", () -> teacher.key("Tab"));
     }
 
+    /** A cue for a case goes before that of its kind: the column after an exchange, the one without, and dividing once more. */
+    @Test
+    void aCueCanBeForACase() {
+        Client teacher = Client.demo(server);
+        JsonNode steps = teacher.post("/api/work", Map.of("problem", "42 − 17")).json().get("steps");
+        assertThat(steps.get(2).get("cues").toString()).isEqualTo("[\"difference-exchanged\",\"difference\"]");
+        assertThat(steps.get(3).get("cues").toString()).isEqualTo("[\"difference-plain\",\"difference\"]");
+        JsonNode division = teacher.post("/api/work", Map.of("problem", "84 ÷ 4")).json().get("steps");
+        assertThat(division.get(1).get("cues").toString()).isEqualTo("[\"divide\"]");
+        assertThat(division.toString()).contains("[\"divide-again\",\"divide\"]");
+        assertThat(teacher.send("PATCH", "/api/preferences", "{\"cues\":{\"divide-again\":\"And once more!\"}}").json().get("chosen")
+                .get("cues").get("divide-again").asString()).isEqualTo("And once more!");
+        teacher.send("PATCH", "/api/preferences", "{\"cues\":{\"divide-again\":\"\"}}");
+    }
+
     @Test
     void aCueStandsAboveItsSentenceOnPaperAndBoardAndOnThePageForOthers(Browser browser) throws IOException {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {

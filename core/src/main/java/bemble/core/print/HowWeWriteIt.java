@@ -3,7 +3,6 @@ package bemble.core.print;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
-import bemble.core.working.StepKind;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -30,14 +29,14 @@ public final class HowWeWriteIt {
     /**
      * The page, as large as it can be; or the pages of a long example.
      *
-     * @param cues a teacher's own cue for a kind of step, said before its sentence
+     * @param cues a teacher's own cues by the ids of what they are for, said before its sentence
      */
-    public static List<Page> pages(Problem example, HouseStyle style, Map<StepKind, String> cues) {
+    public static List<Page> pages(Problem example, HouseStyle style, Map<String, String> cues) {
         List<Page> large = pages(example, style, cues, LARGE);
         return large.size() == 1 ? large : pages(example, style, cues, USUAL);
     }
 
-    private static List<Page> pages(Problem example, HouseStyle style, Map<StepKind, String> cues, PageLayout layout) {
+    private static List<Page> pages(Problem example, HouseStyle style, Map<String, String> cues, PageLayout layout) {
         PrintQuestion shown = new PrintQuestion(PrintQuestion.UNNUMBERED, example, example.text(), LessonPart.SHOWN);
         String title = "How we write it: " + example.operation().title().toLowerCase(Locale.ROOT);
         return Pages.of(new PrintOrder(title, "", List.of(shown), layout, style, PrintKind.QUESTIONS, cues));

@@ -1,7 +1,6 @@
 package bemble.core.print;
 
 import bemble.core.style.HouseStyle;
-import bemble.core.working.StepKind;
 import java.util.List;
 import java.util.Map;
 
@@ -10,10 +9,10 @@ import java.util.Map;
  *
  * @param title stands at the head of each page
  * @param code the set and version, printed on each page so that its answers are always found
- * @param cues a teacher's own cue for a kind of step, printed before its sentence
+ * @param cues a teacher's own cues by the ids of what they are for, printed before its sentence
  */
 public record PrintOrder(String title, String code, List<PrintQuestion> questions, PageLayout layout, HouseStyle style,
-                         PrintKind kind, Map<StepKind, String> cues) {
+                         PrintKind kind, Map<String, String> cues) {
     public PrintOrder {
         questions = List.copyOf(questions);
         cues = Map.copyOf(cues);

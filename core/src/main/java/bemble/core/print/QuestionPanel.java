@@ -9,12 +9,14 @@ import bemble.core.style.HouseStyle;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.working.MarkKind;
+import bemble.core.working.CueKind;
 import bemble.core.working.Part;
 import bemble.core.working.Role;
 import bemble.core.working.Step;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -172,7 +174,7 @@ final class QuestionPanel {
         List<Panel> panels = new ArrayList<>(List.of(stacked(head, grid, rows * square)));
         if (order.layout().sentences()) {
             worked.working().steps().stream().filter(step -> step.part() == Part.WORK)
-                    .forEach(step -> panels.addAll(told(step)));
+                    .forEach(step -> panels.addAll(told(step, worked.working().steps())));
         }
         String check = worked.style().point().punctuation().write(worked.check().statement());
         // What comes out is never parted from its sign.
@@ -181,12 +183,10 @@ final class QuestionPanel {
     }
 
     /** What is said in a step, after the teacher's cue for it. */
-    private List<Panel> told(Step step) {
+    private List<Panel> told(Step step, List<Step> steps) {
         List<Panel> told = new ArrayList<>();
-        String cue = order.cues().get(step.kind());
-        if (cue != null) {
-            told.addAll(lines(cue, true));
-        }
+        CueKind.of(step, steps).stream().map(order.cues()::get).filter(Objects::nonNull).findFirst()
+                .ifPresent(cue -> told.addAll(lines(cue, true)));
         told.addAll(lines(step.spoken().say(), false));
         int last = told.size() - 1;
         Panel end = told.get(last);

@@ -232,7 +232,7 @@ class Reports {
         groups.stream().findFirst().ifPresent(group -> {
             Operation operation = Ladder.find(group.rung()).orElseThrow().wishes().operation();
             List<Page> example = HowWeWriteIt.pages(ProblemText.read(HowWeWriteIt.example(operation), 0, Punctuation.POINT),
-                    styles.of(teacherId), preferences.of(teacherId).cuesByKind());
+                    styles.of(teacherId), preferences.of(teacherId).cues());
             pages.add(example.get(0));
         });
         // The way it is written stands on the back of the same sheet of paper.

@@ -71,6 +71,6 @@ class HowWeWriteItController {
     private List<Page> pages(SignedIn teacher, String problem) {
         HouseStyle style = styles.of(teacher.id());
         Problem example = ProblemText.read(problem, 0, style.point().punctuation());
-        return HowWeWriteIt.pages(example, style, preferences.of(teacher.id()).cuesByKind());
+        return HowWeWriteIt.pages(example, style, preferences.of(teacher.id()).cues());
     }
 }

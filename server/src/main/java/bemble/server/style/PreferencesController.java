@@ -1,12 +1,11 @@
 package bemble.server.style;
 
 import bemble.core.problem.Refusal;
-import bemble.core.working.StepKind;
+import bemble.core.working.CueKind;
 import bemble.server.account.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,8 +30,7 @@ class PreferencesController {
 
     record PreferencesView(@NotNull Preferences chosen, @NotNull List<StepKindView> kinds) {
         static PreferencesView of(Preferences chosen) {
-            return new PreferencesView(chosen, Arrays.stream(StepKind.values())
-                    .map(kind -> new StepKindView(kind.id(), kind.label())).toList());
+            return new PreferencesView(chosen, CueKind.ALL.stream().map(kind -> new StepKindView(kind.id(), kind.label())).toList());
         }
     }
 

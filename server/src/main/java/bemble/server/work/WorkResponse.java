@@ -8,6 +8,7 @@ import bemble.core.sheet.Sheet;
 import bemble.core.sheet.SheetMark;
 import bemble.core.words.Words;
 import bemble.core.order.Worked;
+import bemble.core.working.CueKind;
 import bemble.core.working.Fact;
 import bemble.core.working.Mark;
 import bemble.core.working.Part;
@@ -101,6 +102,7 @@ public record WorkResponse(
      *
      * @param part whether it belongs to the work or to its check
      * @param title the heading it is listed under
+     * @param cues the ids of what a teacher's cue said here may be for, the most particular first
      * @param factAsked what may be seen of the fact before the step
      * @param find the small fact in it, if any
      * @param asked the marks that a class can be asked for
@@ -109,13 +111,13 @@ public record WorkResponse(
      * @param marks the places of all its marks
      * @param ring the place of the mark to be rung, where a rule was broken first in this step
      */
-    public record StepView(@NotNull int n, @NotNull String kind, @NotNull String part, @NotNull String title,
+    public record StepView(@NotNull int n, @NotNull String kind, @NotNull List<String> cues, @NotNull String part, @NotNull String title,
                            Integer place, @NotNull String fact, @NotNull String factAsked, FindView find,
                            @NotNull String say, @NotNull String ask, @NotNull List<String> expects,
                            @NotNull List<Integer> marks, @NotNull List<AskedView> asked, @NotNull List<AskedView> small,
                            @NotNull List<AskedView> answers, Integer ring) {
         private StepView saying(String more) {
-            return new StepView(n, kind, part, title, place, fact, factAsked, find, say + more, ask, expects, marks, asked, small, answers, ring);
+            return new StepView(n, kind, cues, part, title, place, fact, factAsked, find, say + more, ask, expects, marks, asked, small, answers, ring);
         }
     }
 
@@ -179,7 +181,7 @@ public record WorkResponse(
         }
         Spoken spoken = step.spoken();
         Fact fact = spoken.fact();
-        return new StepView(step.n(), step.kind().id(), step.part().id(), spoken.title(), step.place(), fact.text(),
+        return new StepView(step.n(), step.kind().id(), CueKind.of(step, working.steps()), step.part().id(), spoken.title(), step.place(), fact.text(),
                 fact.asked(), fact.sign() == 0 ? null : new FindView(String.valueOf(fact.sign()), fact.numbers()),
                 spoken.say(), spoken.ask(), expects, mine, asked, small, answers, ring);
     }
