@@ -44,7 +44,7 @@ class OperationsJourneyTest {
         assertThat(teacher.paper()).isEqualTo("9 by exchange 9 by exchange; "
                 + "4 by exchange 10 struck 10 struck; 5 struck 0 struck 0 struck 1 by exchange 2; − 1 3 4 7; 3 6 5 5");
         teacher.press("equal additions");
-        teacher.waitForSentence("Thousands: 5 thousands take away 1 and 1 more, 2 thousands, leaves 3 thousands.");
+        teacher.waitForSentence("Thousands: 1 and 1 more, so 2 thousands are to go. 5 thousands take away 2 thousands leaves 3 thousands.");
         teacher.key("Home");
         teacher.key("ArrowRight");
         assertThat(teacher.page().evaluate("document.activeElement.textContent"))
