@@ -96,7 +96,7 @@ class BoardJourneyTest {
             teacher.waitForSentence("Set out 42");
             teacher.press("Writing");
             teacher.page().getByLabel("For this working only").check();
-            teacher.choose("Enough, a ten, does it go: said", "every-column");
+            teacher.choose("“Is there enough?” is asked", "every-column");
             teacher.toBoard();
             teacher.key("a");
             teacher.key("PageDown");

@@ -44,7 +44,7 @@ final class DivisionPaper {
         }
         block.line(DIVIDEND);
         Block side = desk.block(DIVISOR, Placement.leftOf(block, DIVIDEND, 0)).line(DIVISOR);
-        desk.step(StepKind.SET_OUT, block, null, said -> DivisionWords.setOut(said, division));
+        desk.step(StepKind.SET_OUT, block, null, said -> DivisionWords.setOut(said, division, quotientAbove));
         Numeral dividend = setOut(DIVIDEND, division.dividend(), block, desk);
         Numeral divisor = setOut(DIVISOR, division.divisor(), side, desk);
         DivisionPaper paper = new DivisionPaper(block, desk, new Division(dividend, divisor));
@@ -96,7 +96,7 @@ final class DivisionPaper {
     int goes(int place, BigInteger partial, BigInteger divisor, int next, boolean first) {
         if (desk.style().decidesAloud()) {
             desk.step(StepKind.DECIDE, block, place, DivisionWords::enough);
-            desk.ask(new IsEnough(place, partial, divisor));
+            desk.ask(new IsEnough(place, partial, divisor, first));
         }
         desk.step(StepKind.DIVIDE, block, place, DivisionWords::divide);
         Decision<Integer> digit = desk.decide(new Goes(block.at(QUOTIENT, place), partial, divisor, next, first));

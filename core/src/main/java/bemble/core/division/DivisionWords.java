@@ -19,10 +19,11 @@ final class DivisionWords {
 
     private DivisionWords() {}
 
-    static Spoken setOut(Said said, Division division) {
+    /** @param byDigits whether digit after digit is found, not easy lots taken away */
+    static Spoken setOut(Said said, Division division, boolean byDigits) {
         return Spoken.of("Set out", "Set out " + said.style().number(division.dividend()) + " divided by "
                 + said.style().number(division.divisor())
-                + (said.style().measuresOut() ? ". Measure out from the highest place on." : ". Share from the highest place on."), "");
+                + (!byDigits ? ". Take away easy lots until none fits." : said.style().measuresOut() ? ". Measure out from the highest place on." : ". Share from the highest place on."), "");
     }
 
     /** The digit is found by trial; what is said of the tries is true whatever digit was taken. */
@@ -56,8 +57,20 @@ final class DivisionWords {
         String asked = number(said, goes.partial()) + " ÷ " + divisor;
         Fact fact = new Fact(asked, " → ", Integer.toString(digit), small ? '÷' : (char) 0,
                 small ? List.of(goes.partial().intValue(), goes.divisor().intValue()) : List.of());
-        return new Spoken(words.title(place), fact, Words.capital(shared) + " " + (measures ? Words.capital(each) : each) + "." + write,
+        return new Spoken(words.title(place), fact, (said.style().decidesAloud() ? "" : startsHere(said, goes.first(), goes.partial(), goes.divisor(), place)) + Words.capital(shared) + " " + (measures ? Words.capital(each) : each) + "." + write,
                 Words.capital(shared) + (measures ? "" : " how many each?"));
+    }
+
+    /** Why a division begins with more than its first digit; nothing where it does not. */
+    private static String startsHere(Said said, boolean first, BigInteger partial, BigInteger by, int place) {
+        BigInteger lead = partial.divide(BigInteger.TEN);
+        if (!first || lead.signum() == 0 || lead.compareTo(by) >= 0) {
+            return "";
+        }
+        String there = count(said, lead, place + 1);
+        String divisor = number(said, by);
+        return said.style().measuresOut() ? "There is no " + divisor + " in " + there + ". "
+                : Words.capital(there) + " among " + divisor + ": less than 1 each. ";
     }
 
     /** Before a digit is sought: whether there is enough for it. */
@@ -70,7 +83,7 @@ final class DivisionWords {
         String there = words.title(place) + ": " + count(said, asked.partial(), place);
         String question = said.style().measuresOut() ? ", is there a " + divisor + " in them?" : " among " + divisor + ", is that enough for 1 each?";
         return new Spoken(words.title(place), Fact.of(number(said, asked.partial()) + ", " + divisor, ": ", goes ? "it goes" : "it does not go"),
-                there + (said.style().measuresOut() ? ", " + (goes ? "at least one " : "not one ") + divisor + " is in them."
+                startsHere(said, asked.first(), asked.partial(), asked.divisor(), place) + there + (said.style().measuresOut() ? ", " + (goes ? "at least one " : "not one ") + divisor + " is in them."
                         : " among " + divisor + ", " + (goes ? "enough for 1 each." : "not enough for 1 each.")), there + question);
     }
 

@@ -107,10 +107,10 @@ public final class PartialQuotients implements Method<Division> {
         String chunk = DivisionWords.number(said, said.decided(Chunk.class));
         String divisor = DivisionWords.number(said, asked.divisor());
         String partial = DivisionWords.number(said, asked.partial());
-        return new Spoken("Chunk", Fact.of(partial + " ÷ " + divisor, " → ", chunk), "From " + partial + " take away " + divisor
-                + " as often as is easy: " + (chunk.equals("1") ? "once" : chunk + " times at once") + ". Write "
+        return new Spoken("Chunk", Fact.of(partial + " ÷ " + divisor, " → ", chunk), "From " + partial + " take away easy lots of " + divisor
+                + ": " + chunk + (chunk.equals("1") ? " lot" : " lots") + ". Write "
                 + DivisionWords.number(said, said.decided(ChunkNoted.class)) + " at the side.",
-                "How many times " + divisor + " can go from " + partial + " at once?");
+                "How many lots of " + divisor + " go from " + partial + " at once?");
     }
 
     private static Spoken multiply(Said said) {
@@ -118,8 +118,8 @@ public final class PartialQuotients implements Method<Division> {
         String asked = DivisionWords.number(said, times.chunk()) + " × " + DivisionWords.number(said, times.divisor());
         String product = DivisionWords.number(said, said.decided(ChunkTimes.class));
         return new Spoken("Chunk", Fact.of(asked, " = ", product),
-                DivisionWords.number(said, times.chunk()) + " times " + DivisionWords.number(said, times.divisor()) + " is "
-                        + product + ".", "What is " + asked + "?");
+                DivisionWords.number(said, times.chunk()) + (times.chunk().equals(BigInteger.ONE) ? " lot of " : " lots of ")
+                        + DivisionWords.number(said, times.divisor()) + " are " + product + ".", "What is " + asked + "?");
     }
 
     private static Spoken subtract(Said said) {

@@ -183,7 +183,12 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
 
     /** All products that land in a place are added. */
     /** How the lines of a column lie: each product's line crosses its mirror's, and the one in the middle is its own. */
-    private static String pattern(int products) {
+    private static String pattern(int place, int products) {
+        // The columns after the fullest one have fewer and fewer lines again.
+        return lines(products) + (place == products + 1 ? ". From here on it goes back as it came" : "");
+    }
+
+    private static String lines(int products) {
         String crosses = switch (products / 2) {
             case 0 -> "";
             case 1 -> "one cross";
@@ -204,7 +209,7 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
         String title = words.title(place);
         boolean nothing = total == 0 && !said.written(Digit.class);
         String say = nothing ? title + ": only products of 0 land here, and nothing is written in front."
-                : title + ": " + pattern(sum.pairs().size()) + ". " + Words.capital(read) + (adds ? ", and " + column.carryIn() + " " + words.carried() + "," : "")
+                : title + ": " + pattern(place, sum.pairs().size()) + ". " + Words.capital(read) + (adds ? ", and " + column.carryIn() + " " + words.carried() + "," : "")
                         + (sum.pairs().size() == 1 && !adds ? " is " : " make ") + words.count(total, place) + ".";
         List<Integer> only = sum.pairs().size() == 1 && !adds ? sum.pairs().get(0) : List.of();
         String asked = products + (adds ? " + " + column.carryIn() : "");

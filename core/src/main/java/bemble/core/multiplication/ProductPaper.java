@@ -26,7 +26,8 @@ public record ProductPaper(Block block, Numeral top, Numeral bottom) {
         Block block = desk.block("product", desk.start());
         StackPaper paper = new StackPaper(block, desk).headsLine();
         block.line(TOP).line(BOTTOM);
-        desk.step(StepKind.SET_OUT, block, null, ProductPaper::setOut);
+        boolean turned = !numbers.equals(multiplication.operands());
+        desk.step(StepKind.SET_OUT, block, null, said -> setOut(said, turned));
         Stack stack = Stack.of(numbers);
         if (desk.draws()) {
             paper.heads(stack.highest(), 0);
@@ -43,10 +44,10 @@ public record ProductPaper(Block block, Numeral top, Numeral bottom) {
         return turned ? List.of(multiplication.multiplier(), multiplication.multiplicand()) : multiplication.operands();
     }
 
-    private static Spoken setOut(Said said) {
+    private static Spoken setOut(Said said, boolean turned) {
         LineUp lineUp = said.asked(LineUp.class);
         return Spoken.of("Set out", "Set out " + said.style().number(lineUp.numbers().get(0)) + " times "
-                + said.style().number(lineUp.numbers().get(1)) + ": " + said.words().places(0) + " under "
+                + said.style().number(lineUp.numbers().get(1)) + (turned ? ", the larger number on top: " : ": ") + said.words().places(0) + " under "
                 + said.words().places(0) + ". Each digit below gets a row.", "");
     }
 }

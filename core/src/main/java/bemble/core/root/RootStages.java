@@ -138,7 +138,7 @@ final class RootStages {
             desk.step(StepKind.DOUBLE, paper.block(), place, said -> RootWords.goesOn(said, stands));
             divisorEnd--;
             further++;
-            box(besidePlace());
+            boxes();
             return divisor;
         }
         further = 0;
@@ -159,8 +159,16 @@ final class RootStages {
             return doubled;
         }
         BigInteger doubled = desk.ask(question);
-        box(besidePlace());
+        boxes();
         return doubled;
+    }
+
+    /** Boxes for the digit that is sought, for a while: beside the divisor and, where it is multiplied there, behind it. */
+    private void boxes() {
+        box(besidePlace());
+        if (!running) {
+            box(besidePlace() - 2);
+        }
     }
 
     /** A box for the digit that is sought, for a while. */

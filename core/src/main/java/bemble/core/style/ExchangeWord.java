@@ -2,14 +2,21 @@ package bemble.core.style;
 
 /** What getting ten of a place for one of the next is called. */
 public enum ExchangeWord implements Option {
-    EXCHANGE("exchange"),
-    REGROUP("regroup"),
-    BORROW("borrow");
+    EXCHANGE("exchange", "for"),
+    REGROUP("regroup", "as"),
+    BORROW("borrow", "as");
 
     private final String label;
+    private final String link;
 
-    ExchangeWord(String label) {
+    ExchangeWord(String label, String link) {
         this.label = label;
+        this.link = link;
+    }
+
+    /** What goes between the one and its ten: one is exchanged for ten, but regrouped as ten. */
+    public String link() {
+        return link;
     }
 
     @Override

@@ -48,7 +48,7 @@ public final class HouseStyle {
     private static final Choice<ColumnOrder> COLUMN_ORDER =
             choice("columnOrder", "Steps", "A column is added", ColumnOrder.class);
     private static final Choice<Deciding> DECIDING =
-            choice("deciding", "Steps", "Enough, a ten, does it go: said", Deciding.class);
+            choice("deciding", "Steps", "“Is there enough?” is asked", Deciding.class);
     private static final Choice<YesNo> JOT_TOTALS =
             choice("jotTotals", "Steps", "Totals are jotted beside", YesNo.class);
     private static final Choice<NumberOrder> ORDER = choice("order", "Setting out", "On top stands", NumberOrder.class);

@@ -43,7 +43,8 @@ final class ExchangeWords {
                     .append(words.count(exchange.toAfter(), exchange.to())).append(". The ")
                     .append(words.places(exchange.from())).append(" stay as they are.");
         } else {
-            say.append(Words.capital(words.exchange())).append(" 1 ").append(words.one(exchange.from())).append(" for ")
+            say.append(Words.capital(words.exchange())).append(" 1 ").append(words.one(exchange.from())).append(" ")
+                    .append(said.style().exchangeWord().link()).append(" ")
                     .append(words.count(exchange.toAfter() - exchange.toBefore(), exchange.to())).append(": ")
                     .append(words.count(exchange.fromAfter(), exchange.from())).append(" and ")
                     .append(words.count(exchange.toAfter(), exchange.to()));
