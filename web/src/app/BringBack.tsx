@@ -15,10 +15,23 @@ const lists = {
   piles: { known: ['markings', 'list', 'deleted'], fetch: () => api.GET('/api/deleted/piles') },
 };
 
+/** Deletes, and keeps which of a screen's things were deleted in this visit, the last behind. */
+export function useDeleting(
+  remove: UseMutationResult<unknown, Refused, number>,
+  restore: UseMutationResult<unknown, Refused, number>,
+) {
+  const [deletedNow, setDeletedNow] = useState<number[]>([]);
+  const onDelete = (id: number) => {
+    restore.reset();
+    remove.mutate(id, { onSuccess: () => setDeletedNow((before) => [...before, id]) });
+  };
+  return { deletedNow, onDelete };
+}
+
 /**
  * What was deleted: in this visit each with a word and the way back, before that in a list that is opened.
  *
- * @param deletedNow those deleted on this screen, the last first
+ * @param deletedNow those deleted on this screen in this visit
  */
 export function BringBack({
   what,

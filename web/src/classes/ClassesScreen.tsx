@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { BringBack } from '../app/BringBack';
+import { BringBack, useDeleting } from '../app/BringBack';
 import { FileButton } from '../app/FileButton';
 import { HowFar } from '../app/HowFar';
 import { ink } from '../app/theme';
@@ -21,7 +21,7 @@ export function ClassesScreen() {
   const classes = useClasses();
   const remove = useDeleteClass();
   const restore = useRestoreClass();
-  const [deletedNow, setDeletedNow] = useState<number[]>([]);
+  const { deletedNow, onDelete } = useDeleting(remove, restore);
   const takeOver = useTakeClassOver();
   const [edited, setEdited] = useState<SchoolClass | 'new'>();
   return (
@@ -78,15 +78,7 @@ export function ClassesScreen() {
               <Button onClick={() => setEdited(each)} aria-label={`Change ${each.name}`}>
                 Change
               </Button>
-              <Button
-                onClick={() => {
-                  restore.reset();
-                  remove.mutate(each.id, {
-                    onSuccess: () => setDeletedNow((before) => [...before, each.id]),
-                  });
-                }}
-                aria-label={`Delete ${each.name}`}
-              >
+              <Button onClick={() => onDelete(each.id)} aria-label={`Delete ${each.name}`}>
                 Delete
               </Button>
             </Box>

@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { BringBack } from '../app/BringBack';
+import { BringBack, useDeleting } from '../app/BringBack';
 import { Field } from '../app/Field';
 import { Select } from '../app/Select';
 import { ShowMore } from '../app/ShowMore';
@@ -19,7 +19,7 @@ export function MarkingsScreen() {
   const markings = useMarkings(search);
   const remove = useDeleteMarking();
   const restore = useRestoreMarking();
-  const [deletedNow, setDeletedNow] = useState<number[]>([]);
+  const { deletedNow, onDelete } = useDeleting(remove, restore);
   return (
     <Box sx={{ p: { xs: '10px 12px', md: '20px 32px' }, maxWidth: 1060 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 3, flexWrap: 'wrap', mb: 1.5 }}>
@@ -73,12 +73,7 @@ export function MarkingsScreen() {
                 <td>{dayOfMomentInWords(each.begunAt)}</td>
                 <Box component="td" sx={{ textAlign: 'right' }}>
                   <Button
-                    onClick={() => {
-                      restore.reset();
-                      remove.mutate(each.id, {
-                        onSuccess: () => setDeletedNow((before) => [...before, each.id]),
-                      });
-                    }}
+                    onClick={() => onDelete(each.id)}
                     aria-label={`Delete ${each.title}, ${each.className}, ${dayOfMomentInWords(each.begunAt)}`}
                   >
                     Delete

@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { BringBack } from '../app/BringBack';
+import { BringBack, useDeleting } from '../app/BringBack';
 import { Field } from '../app/Field';
 import { FileButton } from '../app/FileButton';
 import { ink } from '../app/theme';
@@ -20,7 +20,7 @@ export function SetsScreen() {
   const takeIn = useTakeSetIn();
   const remove = useDeleteSet();
   const restore = useRestoreSet();
-  const [deletedNow, setDeletedNow] = useState<number[]>([]);
+  const { deletedNow, onDelete } = useDeleting(remove, restore);
   const navigate = useNavigate();
   const open = (id: number) => navigate(`/sets/${id}`);
   const begin = () => make.mutate(emptySet(), { onSuccess: (made) => open(made.id) });
@@ -58,13 +58,7 @@ export function SetsScreen() {
               : 'There is no set yet. Press “New set”, choose a rung, and draw the questions.'}
         </Box>
       ) : (
-        <SetTable
-          sets={sets.data ?? []}
-          onDelete={(id) => {
-            restore.reset();
-            remove.mutate(id, { onSuccess: () => setDeletedNow((before) => [...before, id]) });
-          }}
-        />
+        <SetTable sets={sets.data ?? []} onDelete={onDelete} />
       )}
     </Box>
   );

@@ -42,8 +42,11 @@ final class Assembly {
             }
             first = next;
         }
-        marks.addAll(GroupMarks.of(marks, desk.style()));
-        marks.sort(Comparator.comparingInt(Mark::step));
+        List<Mark> between = GroupMarks.of(marks, desk.style());
+        if (!between.isEmpty()) {
+            marks.addAll(between);
+            marks.sort(Comparator.comparingInt(Mark::step));
+        }
         return new Working(List.copyOf(desk.blocks()), List.copyOf(steps), List.copyOf(marks), desk.answer());
     }
 

@@ -135,7 +135,7 @@ final class RowWriter {
     private int placeholders(int place, String line) {
         Placeholder kind = line.equals(Lines.ANSWER) ? Placeholder.ZERO : desk.style().placeholder();
         if (place > 0) {
-            boolean strikes = desk.style().strikesCarries() && usedSpots != null && !used.isEmpty();
+            boolean strikes = strikesUsedCarries();
             desk.step(StepKind.PLACEHOLDER, block, null, said -> RowWords.placeholders(said, strikes));
             rule(line);
             strikeUsedCarries();
@@ -189,8 +189,12 @@ final class RowWriter {
         return new CarrySpots(block, carries, Anchor.LOW);
     }
 
+    private boolean strikesUsedCarries() {
+        return desk.style().strikesCarries() && usedSpots != null && !used.isEmpty();
+    }
+
     private void strikeUsedCarries() {
-        if (desk.style().strikesCarries() && usedSpots != null) {
+        if (strikesUsedCarries()) {
             used.forEach(carry -> usedSpots.strike(carry[0], carry[1], desk));
         }
         used.clear();

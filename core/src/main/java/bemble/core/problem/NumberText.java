@@ -122,7 +122,7 @@ final class NumberText {
     }
 
     private String pointName() {
-        return punctuation == Punctuation.POINT ? "point" : "comma";
+        return punctuation.word();
     }
 
     private Refusal fault(String message) {

@@ -39,14 +39,12 @@ public final class ProblemText {
      */
     public static Problem read(String line, int defaultDecimals, Punctuation punctuation) {
         String text = NumberText.strip(line);
-        if (text.length() <= MOST_LETTERS) {
-            Matcher sought = SOUGHT.matcher(text);
-            text = sought.matches() ? NumberText.strip(sought.group(2)) : text;
-        }
         if (text.length() > MOST_LETTERS) {
             throw refuse("This line is too long to be one problem. Type up to " + MOST_ADDENDS + " numbers of up to "
                     + MOST_DIGITS + " digits.");
         }
+        Matcher sought = SOUGHT.matcher(text);
+        text = sought.matches() ? NumberText.strip(sought.group(2)) : text;
         if (text.isEmpty()) {
             throw refuse("Type a problem, like 4738 + 1967, and press Enter.");
         }

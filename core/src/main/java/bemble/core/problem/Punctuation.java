@@ -18,6 +18,11 @@ public enum Punctuation {
         return point;
     }
 
+    /** What the decimal sign is called. */
+    public String word() {
+        return this == POINT ? "point" : "comma";
+    }
+
     /** A text with plain numbers in it, such as {@code 3.47 + 2.85}, as it is written with this point. */
     public String write(String plain) {
         return plain.replace('.', point);

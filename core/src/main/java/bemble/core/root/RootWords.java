@@ -3,7 +3,6 @@ package bemble.core.root;
 import bemble.core.hand.Said;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.SquareRoot;
-import bemble.core.problem.Punctuation;
 import bemble.core.stack.Left;
 import bemble.core.stack.Times;
 import bemble.core.working.Fact;
@@ -39,7 +38,7 @@ final class RootWords {
             return "The pair has one digit only: a 0 fills it. ";
         }
         String point = place == -2 && radicand.isWhole()
-                ? "the " + (said.style().point().punctuation() == Punctuation.POINT ? "point" : "comma") + " and " : "";
+                ? "the " + said.style().point().punctuation().word() + " and " : "";
         return "Nothing more stands there, so write " + point + "two zeros. ";
     }
 

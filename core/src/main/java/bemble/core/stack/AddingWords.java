@@ -1,7 +1,6 @@
 package bemble.core.stack;
 
 import bemble.core.hand.Said;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import bemble.core.words.Words;
 import bemble.core.working.Fact;
@@ -64,7 +63,7 @@ public final class AddingWords {
     }
 
     private static String sign(Said said) {
-        return said.style().point().punctuation() == Punctuation.POINT ? "point" : "comma";
+        return said.style().point().punctuation().word();
     }
 
     /** What is done with the point of the answer. */
