@@ -2,6 +2,7 @@ package bemble.core.check;
 
 import bemble.core.hand.Said;
 import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem.Addition;
 import bemble.core.working.Fact;
 import bemble.core.working.Spoken;
 
@@ -18,12 +19,28 @@ final class CheckWords {
         return Spoken.of("Check", (instead ? "Turned round it is the same sum. " : "") + "Now check the answer: " + how + ".", "How can the answer be checked?");
     }
 
-    /** Both numbers are held against each other. */
-    static Spoken compare(Said said, Check check) {
+    /** Two numbers that stand under each other are added once more. */
+    static Spoken addBoth(Said said, Addition sum) {
+        return Spoken.of("Set out", "Both lower numbers stand under each other: add " + said.style().number(sum.addends().get(0)) + " and "
+                + said.style().number(sum.addends().get(1)) + " on a line right beneath.", "");
+    }
+
+    /** What is left over is written under its product. */
+    static Spoken addRest(Said said, Numeral rest) {
+        return Spoken.of("Set out", "Write what is left over, " + said.style().number(rest) + ", right under the product, and add.", "");
+    }
+
+    /**
+     * Both numbers are held against each other.
+     *
+     * @param beneath whether the check stands under the number itself
+     */
+    static Spoken compare(Said said, Check check, boolean beneath) {
         String one = said.style().number(Numeral.of(check.expected()));
         String other = said.style().number(Numeral.of(check.actual()));
         String say = check.holds()
-                ? "The check also comes to " + other + ". It agrees, so the answer is probably right."
+                ? (beneath ? "Hold it against the top number, digit by digit: both are " : "The check also comes to ") + other
+                        + ". It agrees, so the answer is probably right."
                 : "One number is " + one + " and the check comes to " + other
                         + ". They do not agree: look through both, the slip may be in the sum or in the check.";
         return new Spoken("Check", Fact.of(one, check.holds() ? " = " : " ≠ ", other), say, "Do the two numbers agree?");

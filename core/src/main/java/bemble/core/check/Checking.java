@@ -14,6 +14,9 @@ import bemble.core.problem.Problem.SquareRoot;
 import bemble.core.problem.Problem.Subtraction;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
+import bemble.core.stack.ColumnRecord;
+import bemble.core.stack.ColumnSum;
+import bemble.core.stack.Lines;
 import bemble.core.stack.StackPaper;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
@@ -34,9 +37,11 @@ import java.util.stream.Collectors;
 /** Checks an answer by working another sum under it at the same desk. */
 public final class Checking {
     private static final int LABEL_SQUARES = 3;
+    private static final String SUBTRAHEND = "subtrahend";
 
     private final Desk desk;
     private final List<Check.Sum> workings = new ArrayList<>();
+    private Beneath beneath;
 
     private Checking(Desk desk) {
         this.desk = desk;
@@ -78,7 +83,10 @@ public final class Checking {
     private Check write(CheckKind asked, Problem problem, MethodName method, Answer answer) {
         CheckKind kind = anotherWorking(asked, problem);
         desk.turnToCheck(Placement.under(desk.firstBlock(), 1));
-        Block label = desk.block("label", desk.start()).line("label");
+        boolean inPlace = kind == CheckKind.ADD_BACK && isInPlace((Subtraction) problem, answer);
+        beneath = inPlace ? new Beneath(desk.firstBlock(), desk) : null;
+        Block label = inPlace ? desk.block("label", Placement.leftOf(beneath.block(), null, 1)).line("label")
+                : desk.block("label", desk.start()).line("label");
         desk.step(StepKind.CHECK, label, null, said -> CheckWords.begin(kind.label(), kind != asked));
         desk.draw(MarkKind.LABEL, label.at("label", LABEL_SQUARES), label.at("label", 1), "check", Role.FRAME, Size.TINY,
                 Anchor.MIDDLE);
@@ -95,7 +103,7 @@ public final class Checking {
             case NINES -> new CastingNines(problem, answer).check();
         };
         desk.step(StepKind.COMPARE, desk.lastBlock(), null, said -> kind == CheckKind.NINES
-                ? CheckWords.nines(check.statement(), check.holds()) : CheckWords.compare(said, check));
+                ? CheckWords.nines(check.statement(), check.holds()) : CheckWords.compare(said, check, beneath != null));
         return check;
     }
 
@@ -123,7 +131,7 @@ public final class Checking {
 
     private Check reverseOrder(Problem sum, Answer answer) {
         Addition check = new Addition(turned(sum));
-        desk.keepOrder();
+        desk.writeIn(desk.style().keepingOrder());
         String actual = work(check).value();
         return result(CheckKind.REVERSE_ORDER, check.text() + " = " + actual, answer.value(), actual);
     }
@@ -143,16 +151,27 @@ public final class Checking {
         return result(kind, check.text() + " = " + actual, expected, actual);
     }
 
+    /** Whether both numbers stand at the foot of the sum as they are to be added. */
+    private boolean isInPlace(Subtraction subtraction, Answer answer) {
+        Block sum = desk.firstBlock();
+        return desk.style().checksBeneath() && sum.lines().contains(Lines.ANSWER)
+                && Beneath.stands(subtraction.subtrahend(), sum, SUBTRAHEND, desk)
+                && Beneath.stands(Numeral.of(answer.value()), sum, Lines.ANSWER, desk);
+    }
+
     private Check addBack(Subtraction subtraction, Answer answer) {
-        Addition check = new Addition(List.of(Numeral.of(answer.value()), subtraction.subtrahend()));
-        String actual = work(check).value();
+        Numeral difference = Numeral.of(answer.value());
+        Addition check = beneath == null ? new Addition(List.of(difference, subtraction.subtrahend()))
+                : new Addition(List.of(subtraction.subtrahend(), difference));
+        String actual = beneath == null ? work(check).value()
+                : kept(check, beneath.addBoth(check.addends(), said -> CheckWords.addBoth(said, check))).value();
         return result(CheckKind.ADD_BACK, check.text() + " = " + actual, subtraction.minuend().plain(), actual);
     }
 
     private Check swap(Problem product, Answer answer) {
         List<Numeral> turned = turned(product);
         Multiplication check = new Multiplication(turned.get(0), turned.get(1));
-        desk.keepOrder();
+        desk.writeIn(desk.style().keepingOrder());
         String actual = work(check).value();
         return result(CheckKind.SWAP, check.text() + " = " + actual, answer.value(), actual);
     }
@@ -224,7 +243,15 @@ public final class Checking {
         if (rest.equals("0")) {
             return product;
         }
-        return work(new Addition(List.of(Numeral.of(product), Numeral.of(rest)))).value();
+        Addition sum = new Addition(List.of(Numeral.of(product), Numeral.of(rest)));
+        Block stands = desk.lastBlock();
+        // Where totals are jotted those of the product reach down beside it.
+        if (desk.style().checksBeneath() && !desk.style().jotsTotals() && stands.lines().contains(Lines.ANSWER)
+                && Beneath.stands(sum.addends().get(0), stands, Lines.ANSWER, desk)) {
+            return kept(sum, new Beneath(stands, desk).addOneMore(sum.addends().get(0), sum.addends().get(1),
+                    said -> CheckWords.addRest(said, sum.addends().get(1)))).value();
+        }
+        return work(sum).value();
     }
 
     private static String plus(String rest) {
@@ -245,6 +272,14 @@ public final class Checking {
         workings.add(new Check.Sum(problem.operation().id(), problem.operands().stream().map(Numeral::plain).toList(),
                 method.id(), outcome.answer(), outcome.record().get()));
         return outcome.answer();
+    }
+
+    /** A sum of the check that was added where its numbers stood. */
+    private Answer kept(Addition sum, ColumnSum added) {
+        Answer answer = Answer.of(added.sum(), desk.style());
+        workings.add(new Check.Sum(sum.operation().id(), sum.operands().stream().map(Numeral::plain).toList(),
+                MethodName.COLUMN.id(), answer, new ColumnRecord(added.columns())));
+        return answer;
     }
 
     private Check result(CheckKind kind, String statement, String expected, String actual) {

@@ -66,7 +66,7 @@ final class Assembly {
         for (int i = 0; i < said.size(); i++) {
             Desk.Utterance utterance = said.get(i);
             List<Entry> entries = desk.entries().subList(utterance.from(), endOfGroup(first + i));
-            Spoken one = utterance.talk().say(new Said(entries, desk.style(), desk.words(), utterance.place()));
+            Spoken one = utterance.talk().say(new Said(entries, utterance.style(), desk.words(), utterance.place()));
             all = all == null ? one : all.and(one);
         }
         return all;

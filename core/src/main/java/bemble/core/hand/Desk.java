@@ -39,9 +39,10 @@ public final class Desk {
      * One thing said and done.
      *
      * @param begins whether a step begins with it, in every pace
+     * @param style in which it was written
      * @param from the first of its entries
      */
-    record Utterance(StepKind kind, Part part, Block block, Integer place, Talk talk, boolean begins, int from) {}
+    record Utterance(StepKind kind, Part part, Block block, Integer place, Talk talk, boolean begins, HouseStyle style, int from) {}
 
     /** @param draws whether signs, rules and the like are wanted as well as decisions */
     public Desk(HouseStyle style, Hand hand, boolean draws) {
@@ -111,17 +112,17 @@ public final class Desk {
 
     /** Begins a step. What was there for a while goes. */
     public void step(StepKind kind, Block block, Integer place, Talk talk) {
-        utterances.add(new Utterance(kind, part, block, place, talk, true, entries.size()));
+        utterances.add(new Utterance(kind, part, block, place, talk, true, style, entries.size()));
     }
 
     /** Goes on with the step begun, or begins the next where the style takes figures one by one. */
     public void figure(StepKind kind, Block block, Integer place, Talk talk) {
-        utterances.add(new Utterance(kind, part, block, place, talk, false, entries.size()));
+        utterances.add(new Utterance(kind, part, block, place, talk, false, style, entries.size()));
     }
 
     /** The same for what was decided last: where that turns out to be something to speak of. */
     public void figureOfLast(StepKind kind, Block block, Integer place, Talk talk) {
-        utterances.add(new Utterance(kind, part, block, place, talk, false, entries.size() - 1));
+        utterances.add(new Utterance(kind, part, block, place, talk, false, style, entries.size() - 1));
     }
 
     boolean takesFiguresOneByOne() {
@@ -177,9 +178,9 @@ public final class Desk {
         start = where;
     }
 
-    /** From here on numbers are written in the order in which they are given. */
-    public void keepOrder() {
-        style = style.keepingOrder();
+    /** From here on it is written in another style. */
+    public void writeIn(HouseStyle other) {
+        style = other;
     }
 
     /** Whether anybody wants what is drawn; where not, a method may leave it out. */

@@ -9,6 +9,7 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
+import bemble.core.style.LastColumns;
 import bemble.core.style.MethodName;
 import bemble.core.style.Placeholder;
 import bemble.core.style.YesNo;
@@ -51,10 +52,21 @@ final class Ways {
     private void ofMethod(Way base) {
         switch (base.method().name()) {
             case LONG_MULTIPLICATION -> product(base);
-            case DECOMPOSITION -> add(base.reading(new ExchangeHeights(base).read()));
+            case DECOMPOSITION -> {
+                add(base.reading(new ExchangeHeights(base).read()));
+                columnByColumn(base);
+            }
+            case EQUAL_ADDITIONS -> columnByColumn(base);
             case LONG_DIVISION, DOUBLED_ROOT, RUNNING_DIVISOR -> add(base.in(base.style().with("zeroProducts",
                     base.style().writesZeroProducts() ? YesNo.NO : YesNo.YES)));
             default -> { }
+        }
+    }
+
+    /** The front exchanged after all, where the house takes the last two columns together. */
+    private void columnByColumn(Way base) {
+        if (base.style().takesLastTogether()) {
+            add(base.in(base.style().with("lastColumns", LastColumns.APART)));
         }
     }
 

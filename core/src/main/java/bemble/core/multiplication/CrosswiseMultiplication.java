@@ -30,6 +30,7 @@ import bemble.core.working.Placement;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
 import bemble.core.working.Spoken;
+import bemble.core.working.Spot;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;
 import java.util.List;
@@ -156,21 +157,28 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
     }
 
     /**
-     * The crossing lines between the digits multiplied, and their products listed beside, for a while.
+     * What joins the digits multiplied, and their products listed beside, for a while.
      *
      * @param first the place of the first pair's upper digit
      */
     private static void cross(Block block, Block list, int first, int place, List<List<Integer>> pairs,
             List<Integer> products, Desk desk) {
         for (int n = 0; n < pairs.size() && desk.draws(); n++) {
-            int i = first + n;
-            desk.drawForAWhile(MarkKind.LINE, block.at(ProductPaper.TOP, i), block.at(ProductPaper.BOTTOM, place - i), "",
-                    Role.FRAME, Size.FULL, Anchor.MIDDLE);
-            String line = "product-" + (n + 1);
-            list.line(line);
-            desk.drawForAWhile(MarkKind.LABEL, list.at(line, PRODUCT_SQUARES - 1), list.at(line, 0),
-                    pairs.get(n).get(0) + " × " + pairs.get(n).get(1) + " = " + products.get(n), Role.JOT, Size.SMALL,
-                    Anchor.MIDDLE);
+            Spot above = block.at(ProductPaper.TOP, first + n);
+            Spot below = block.at(ProductPaper.BOTTOM, place - first - n);
+            if (desk.style().drawsCrossLines()) {
+                desk.drawForAWhile(MarkKind.LINE, above, below, "", Role.FRAME, Size.FULL, Anchor.MIDDLE);
+            } else {
+                desk.drawForAWhile(MarkKind.WASH, above, above, "", Role.FRAME, Size.FULL, Anchor.MIDDLE);
+                desk.drawForAWhile(MarkKind.WASH, below, below, "", Role.FRAME, Size.FULL, Anchor.MIDDLE);
+            }
+            if (desk.style().jotsCrossProducts()) {
+                String line = "product-" + (n + 1);
+                list.line(line);
+                desk.drawForAWhile(MarkKind.LABEL, list.at(line, PRODUCT_SQUARES - 1), list.at(line, 0),
+                        pairs.get(n).get(0) + " × " + pairs.get(n).get(1) + " = " + products.get(n), Role.JOT, Size.SMALL,
+                        Anchor.MIDDLE);
+            }
         }
     }
 
@@ -181,7 +189,6 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
                 + ", both with as many digits. Each answer digit gathers all the products that land in its place.", "");
     }
 
-    /** All products that land in a place are added. */
     /** How the lines of a column lie: each product's line crosses its mirror's, and the one in the middle is its own. */
     private static String pattern(int place, int products) {
         // The columns after the fullest one have fewer and fewer lines again.
@@ -197,6 +204,7 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
         return products % 2 == 0 ? crosses : crosses.isEmpty() ? "straight down" : crosses + " and one line straight down";
     }
 
+    /** All products that land in a place are added. */
     private static Spoken column(Said said) {
         Words words = said.words();
         CrossSum sum = said.asked(CrossSum.class);

@@ -48,7 +48,7 @@ public final class LongMultiplication implements Method<Multiplication> {
         }
         desk.answerStandsIn(paper.block(), Lines.ANSWER);
         ColumnSum sum = values.size() < 2 ? null : new StackPaper(paper.block(), desk).addUp(Stack.of(values),
-                writer.lastLine(), said -> Spoken.of("Add the rows", "Now add the " + values.size() + " rows.", ""));
+                writer.lastLine(), writer.lowerRule(), said -> Spoken.of("Add the rows", "Now add the " + values.size() + " rows.", ""));
         Numeral answer = sum != null ? sum.sum() : values.isEmpty() ? Numeral.ZERO : values.get(0);
         return new Outcome(Answer.of(answer, desk.style()), () -> new LongMultiplicationRecord(top.plain(), bottom.plain(),
                 rows.stream().map(RowWriter.Row::record).toList(), sum == null ? null : new ColumnRecord(sum.columns())));

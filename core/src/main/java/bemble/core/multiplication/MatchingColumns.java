@@ -13,9 +13,7 @@ import bemble.core.stack.InFront;
 import bemble.core.stack.Lines;
 import bemble.core.stack.StackPaper;
 import bemble.core.stack.WrittenLine;
-import bemble.core.style.CarryPlace;
 import bemble.core.style.MethodName;
-import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.StepKind;
 
@@ -35,9 +33,7 @@ final class MatchingColumns implements Method<Multiplication> {
         Block block = paper.block();
         new StackPaper(block, desk).below();
         desk.rule(block, Lines.ANSWER, paper.top().highest() + 1, 0);
-        // Above the upper number, as the carries of a first row stand.
-        CarrySpots carries = desk.carriesStand(CarryPlace.ABOVE_NEXT) ? above(block)
-                : new CarrySpots(block, Lines.ANSWER, Anchor.BEFORE_HIGH);
+        CarrySpots carries = new RowCarries(block, desk).of(1, Lines.ANSWER, null);
         int from = desk.mark();
         WrittenLine answer = new WrittenLine(0);
         int carry = 0;
@@ -48,11 +44,6 @@ final class MatchingColumns implements Method<Multiplication> {
         desk.answerStandsIn(block, Lines.ANSWER);
         return new Outcome(Answer.of(answer.read(), desk.style()),
                 () -> new MatchedRecord(RowWriter.columns(desk.decisions(from, to))));
-    }
-
-    private static CarrySpots above(Block block) {
-        block.lineAbove(ProductPaper.TOP, "row-carries-1");
-        return new CarrySpots(block, "row-carries-1", Anchor.LOW);
     }
 
     private static int column(Numeral top, Numeral bottom, int place, int carryIn, Block block, CarrySpots carries,

@@ -5,7 +5,9 @@ import bemble.core.hand.Talk;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.AddingWords;
 import bemble.core.stack.Carry;
+import bemble.core.stack.CarrySpots;
 import bemble.core.stack.Digit;
+import bemble.core.stack.Lines;
 import bemble.core.style.CarryPlace;
 import bemble.core.style.Placeholder;
 import bemble.core.words.Words;
@@ -78,9 +80,18 @@ final class RowWords {
         Carry carry = said.asked(Carry.class);
         int carried = said.decided(Carry.class);
         String count = words.count(carried, place + 1);
-        String where = said.style().carryPlace() == CarryPlace.ABOVE_NEXT ? "above " : "in the row, before the next digit, in ";
         return new Spoken(words.title(place), Fact.of(words.carry() + " ", "", count),
-                Words.capital(words.carry()) + " " + count + ": a small " + carried + " " + where + words.column(carry.next()) + ".", "What is " + words.carried() + "?");
+                Words.capital(words.carry()) + " " + count + ": " + (carry.spots() == null ? "keep " + carried + " in mind"
+                        : "a small " + carried + " " + place(said.style().carryPlace(), carry.spots()) + words.column(carry.next())) + ".",
+                "What is " + words.carried() + "?");
+    }
+
+    private static String place(CarryPlace place, CarrySpots spots) {
+        if (!RowCarries.haveTheirLine(spots)) {
+            return spots.line().equals(Lines.UNDER) ? "under the answer in " : "in the row, before the next digit, in ";
+        }
+        return place == CarryPlace.ABOVE_NEXT ? "above " : place == CarryPlace.UNDER_ANSWER ? "under the row in "
+                : RowCarries.areBelow(place, spots) ? "below the rows, in " : "on the rule in ";
     }
 
     /** The row's last total is written whole. */

@@ -11,7 +11,6 @@ import bemble.core.stack.Lines;
 import bemble.core.stack.WrittenLine;
 import bemble.core.style.CarryPlace;
 import bemble.core.style.Placeholder;
-import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;
@@ -32,6 +31,8 @@ final class RowWriter {
     private Map<Integer, Integer> before = Map.of();
     private Map<Integer, Integer> now = new HashMap<>();
     private CarrySpots usedSpots;
+    /** The first line of carries that stands below the rows, with the lower rule above it; null where there is none. */
+    private String below;
     private String lastLine;
     private boolean ruled;
     private int written;
@@ -97,8 +98,7 @@ final class RowWriter {
      */
     Row write(int place, String line) {
         int from = desk.mark();
-        block.line(line);
-        lastLine = line;
+        putLine(line);
         int factor = bottom.digit(place);
         int placeholders = placeholders(place, line);
         CarrySpots spots = carrySpots(place, line);
@@ -123,8 +123,7 @@ final class RowWriter {
         boolean shown = rowsToWrite == 0 && place == 0 || rowsToWrite > 1 && desk.style().writesZeroRows();
         int from = desk.mark();
         if (shown) {
-            block.line(line);
-            lastLine = line;
+            putLine(line);
             desk.step(StepKind.PRODUCT, block, null, said -> RowWords.zeroRow(said, digit, top));
             rule(line);
             desk.ask(new RowOfZeros(block, line, rowsToWrite == 0 ? 1 : place + top.length(), true));
@@ -179,14 +178,30 @@ final class RowWriter {
         return carry;
     }
 
-    /** The carries of a row: above the upper number, each row's higher than the last; else in the row itself. */
-    private CarrySpots carrySpots(int place, String line) {
-        if (!desk.carriesStand(CarryPlace.ABOVE_NEXT)) {
-            return new CarrySpots(block, line, Anchor.BEFORE_HIGH);
+    private void putLine(String line) {
+        if (below == null) {
+            block.line(line);
+        } else {
+            block.lineAbove(below, line);
         }
-        String carries = "row-carries-" + (place + 1);
-        block.lineAbove(usedSpots == null ? ProductPaper.TOP : usedSpots.line(), carries);
-        return new CarrySpots(block, carries, Anchor.LOW);
+        lastLine = line;
+    }
+
+    private CarrySpots carrySpots(int place, String line) {
+        CarrySpots spots = new RowCarries(block, desk).of(place + 1, line, usedSpots);
+        if (below == null && RowCarries.areBelow(desk.style().carryPlace(), spots)) {
+            below = spots.line();
+        }
+        return spots;
+    }
+
+    /** The line over which the lower rule is drawn, and room for the carries of the sum above it. */
+    String lowerRule() {
+        if (below == null) {
+            return Lines.ANSWER;
+        }
+        block.lineAbove(below, Lines.ON_RULE);
+        return below;
     }
 
     private boolean strikesUsedCarries() {

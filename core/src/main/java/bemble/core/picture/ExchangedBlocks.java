@@ -13,7 +13,6 @@ import bemble.core.working.StepKind;
 import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.IntStream;
 
 /** Base-ten blocks for a subtraction: only the minuend is laid out; blocks are broken into tens and struck off. */
@@ -35,9 +34,9 @@ final class ExchangedBlocks {
         }
         Moments moments = new Moments(working);
         BlockHeap heap = new BlockHeap(easel, IntStream.range(0, minuend.length())
-                .map(place -> Math.max(minuend.digit(place), record.columns().get(place).top())).toArray());
+                .map(place -> Math.max(minuend.digit(place), place < record.columns().size() ? record.columns().get(place).top() : 0)).toArray());
         for (Step step : moments.steps()) {
-            int exchanged = moments.count(step, Set.of(StepKind.EXCHANGE));
+            int exchanged = moments.exchanged(step, record);
             int done = moments.columnsDone(step);
             List<List<String>> blocks = blocks(exchanged);
             String freshlyBroken = step.kind() == StepKind.EXCHANGE ? "broken " + (exchanged - 1) + " " : "none";

@@ -15,7 +15,6 @@ import bemble.core.working.Step;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 
 /** The numbers in expanded form, each place as what it is worth; carries and exchanges in values. */
 final class InValues {
@@ -48,7 +47,8 @@ final class InValues {
             if (worked.record() instanceof ColumnRecord record) {
                 added(record.columns(), done, step.n());
             } else {
-                taken((DecompositionRecord) worked.record(), moments.count(step, Set.of(StepKind.EXCHANGE)), done, step);
+                DecompositionRecord record = (DecompositionRecord) worked.record();
+                taken(record, moments.exchanged(step, record), done, step);
             }
         }
         return easel.picture();

@@ -1,5 +1,6 @@
 package bemble.core.picture;
 
+import bemble.core.subtraction.DecompositionRecord;
 import bemble.core.working.Part;
 import bemble.core.working.Step;
 import bemble.core.working.StepKind;
@@ -25,6 +26,13 @@ final class Moments {
     /** How many columns stand written once that step is. */
     int columnsDone(Step step) {
         return count(step, WRITES);
+    }
+
+    /** How many exchanges are made; one that nobody wrote is made when its column is worked. */
+    int exchanged(Step step, DecompositionRecord record) {
+        int done = columnsDone(step);
+        return Math.max(count(step, Set.of(StepKind.EXCHANGE)),
+                (int) record.exchanges().stream().filter(exchange -> exchange.to() < done).count());
     }
 
     int count(Step until, Set<StepKind> kinds) {

@@ -6,6 +6,7 @@ import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
 import bemble.core.working.Placement;
+import bemble.core.working.Placement.Relation;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
 import bemble.core.working.Spot;
@@ -76,8 +77,17 @@ public final class Layout {
         blocks.forEach(block -> rows.put(block, rowsOf(block, workings)));
         workings.forEach(this::reach);
         Set<Block> checking = new HashSet<>();
-        blocks.stream().filter(block -> block.id().startsWith(Part.CHECK.id() + ".")).forEach(checking::add);
+        blocks.stream().filter(Layout::isOfCheck).forEach(checking::add);
+        if (blocks.stream().anyMatch(block -> isOfCheck(block) && block.placement().relation() == Relation.BENEATH
+                && !isOfCheck(block.placement().other()))) {
+            // It hangs on the work and goes wherever that is.
+            checking.clear();
+        }
         place(checking);
+    }
+
+    private static boolean isOfCheck(Block block) {
+        return block.id().startsWith(Part.CHECK.id() + ".");
     }
 
     /** The rows of a block's lines; where workings differ, a line stands below the one it follows in its own. */
@@ -179,6 +189,7 @@ public final class Layout {
         Origin origin = switch (placement.relation()) {
             case FIRST -> new Origin(0, 0);
             case UNDER -> new Origin(bottom + placement.gap(), beside(placement).column() + placement.shift());
+            case BENEATH -> new Origin(beside(placement).row() + rows.get(placement.other()).size(), beside(placement).column());
             case LEFT_OF -> new Origin(beside(placement).row(), beside(placement).column()
                     - extentOf(placement.other()).highest() - 1 - placement.gap() + extent.lowest());
             case RIGHT_OF -> new Origin(beside(placement).row(), beside(placement).column()

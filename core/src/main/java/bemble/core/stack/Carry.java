@@ -8,6 +8,7 @@ import bemble.core.working.Role;
 /**
  * What is carried out of a column that is not the last.
  *
+ * @param spots where it is written, or null where it is kept in the head
  * @param place the column it comes from
  * @param next the column of the square it is written in
  * @param carryIn how many of the total were carried in
@@ -21,13 +22,13 @@ public record Carry(CarrySpots spots, int place, int next, int total, int carryI
 
     @Override
     public void ink(Integer carry, Ink ink) {
-        if (carry > 0) {
+        if (carry > 0 && spots != null) {
             ink.small(spots.at(next), Integer.toString(carry), Role.CARRY, spots.anchor());
         }
     }
 
     @Override
     public Integer read(Reading paper) {
-        return paper.number(spots.at(next), spots.anchor());
+        return spots == null ? null : paper.number(spots.at(next), spots.anchor());
     }
 }

@@ -63,9 +63,13 @@ public record StackPaper(Block block, Desk desk) {
 
     /** Writes the sign before the last number and the rule under it. */
     public void ruleOff(String lastLine, Stack stack, Operation operation) {
+        ruleOff(lastLine, Lines.ANSWER, stack, operation);
+    }
+
+    private void ruleOff(String lastLine, String ruled, Stack stack, Operation operation) {
         int left = stack.highest() + 1;
         desk.sign(block.at(lastLine, left), operation.sign());
-        desk.rule(block, Lines.ANSWER, left, stack.lowest());
+        desk.rule(block, ruled, left, stack.lowest());
     }
 
     /** The carries of a sum whose last number stands in that line. */
@@ -81,9 +85,18 @@ public record StackPaper(Block block, Desk desk) {
 
     /** Rules numbers off that were written one by one, and adds them. */
     public ColumnSum addUp(Stack stack, String lastLine, Talk talk) {
+        return addUp(stack, lastLine, Lines.ANSWER, talk);
+    }
+
+    /**
+     * The same where something stands between the numbers and their sum.
+     *
+     * @param ruled the line over which the rule is drawn
+     */
+    public ColumnSum addUp(Stack stack, String lastLine, String ruled, Talk talk) {
         below();
         desk.step(StepKind.SET_OUT, block, null, talk);
-        ruleOff(lastLine, stack, Operation.ADDITION);
+        ruleOff(lastLine, ruled, stack, Operation.ADDITION);
         return add(stack, lastLine);
     }
 

@@ -20,6 +20,7 @@ public final class HouseStyle {
             Map.entry("Steps", "147 + 285"),
             Map.entry("Setting out", "38 + 146.5"),
             Map.entry("Subtraction", "403 − 128"),
+            Map.entry("lastColumns", "134 − 52"),
             Map.entry("Multiplication", "346 × 205"),
             Map.entry("Division and roots", "812 ÷ 4"),
             Map.entry("remainderMark", "97 ÷ 4"),
@@ -28,6 +29,7 @@ public final class HouseStyle {
             Map.entry("columnOrder", "147 + 285 + 63"),
             Map.entry("grouping", "1234567 + 87654"),
             Map.entry("groupFrom", "4877 − 1292"),
+            Map.entry("Checks", "403 − 128"),
             Map.entry("Words", "47 + 38"),
             Map.entry("exchangeWord", "42 − 17"),
             Map.entry("takeAwayWord", "48 − 17"));
@@ -35,6 +37,8 @@ public final class HouseStyle {
     /** Choices that their example shows only where something else is chosen too. */
     private static final Map<String, Map<String, String>> SHOWN_WITH = Map.of(
             "groupFrom", Map.of("grouping", "thin-space"),
+            "crossLines", Map.of("multiplicationMethod", "crosswise"),
+            "crossProducts", Map.of("multiplicationMethod", "crosswise"),
             "payBack", Map.of("subtractionMethod", "equal-additions"));
 
     private static final List<Choice<?>> DECLARED = new ArrayList<>();
@@ -63,10 +67,18 @@ public final class HouseStyle {
             choice("expandedExchanges", "Subtraction", "Exchanges stand beside in values", YesNo.class);
     private static final Choice<PayBack> PAY_BACK =
             choice("payBack", "Subtraction", "By equal additions, the one below is taken away", PayBack.class);
+    private static final Choice<LastColumns> LAST_COLUMNS =
+            choice("lastColumns", "Subtraction", "The last two columns are worked", LastColumns.class);
     private static final Choice<Placeholder> PLACEHOLDER =
             choice("placeholder", "Multiplication", "Empty places at a row's end get", Placeholder.class);
     private static final Choice<ZeroRows> ZERO_ROWS =
             choice("zeroRows", "Multiplication", "For a 0 in the lower number", ZeroRows.class);
+    private static final Choice<CrossLines> CROSS_LINES =
+            choice("crossLines", "Multiplication", "Crosswise, digits that belong together get", CrossLines.class);
+    private static final Choice<CrossProducts> CROSS_PRODUCTS =
+            choice("crossProducts", "Multiplication", "Crosswise, the products of a column", CrossProducts.class);
+    private static final Choice<RowCarries> ROW_CARRIES =
+            choice("rowCarries", "Multiplication", "What a row carries", RowCarries.class);
     private static final Choice<DivisionTalk> DIVISION_TALK =
             choice("divisionTalk", "Division and roots", "Dividing is", DivisionTalk.class);
     private static final Choice<YesNo> MINUS_SIGNS =
@@ -94,6 +106,8 @@ public final class HouseStyle {
     private static final Map<Operation, Choice<MethodName>> METHODS = perOperation(operation -> declared(new Choice<>(
             operation.property() + "Method", "Methods", operation.title(), example(operation), Map.of(), MethodName.class,
             MethodName.of(operation))));
+    private static final Choice<CheckPlace> CHECK_PLACE =
+            choice("checkPlace", "Checks", "What is added back stands", CheckPlace.class);
     private static final Map<Operation, Choice<CheckKind>> CHECKS = perOperation(operation -> declared(new Choice<>(
             operation.property() + "Check", "Checks", operation.title(), example(operation), Map.of(), CheckKind.class,
             CheckKind.of(operation))));
@@ -180,6 +194,16 @@ public final class HouseStyle {
         return get(CHECKS.get(operation));
     }
 
+    /** Whether what is added back is added right beneath what stands there. */
+    public boolean checksBeneath() {
+        return get(CHECK_PLACE) == CheckPlace.BENEATH;
+    }
+
+    /** Carries that would stand above the columns stand at the foot of them, where the sum has no room above. */
+    public HouseStyle withCarriesIn() {
+        return carryPlace() == CarryPlace.ABOVE_NEXT ? with(CARRY_PLACE.id(), CarryPlace.FOOT_OF_NEXT) : this;
+    }
+
     public boolean writesTenInFront() {
         return get(EXCHANGE_WRITING) == ExchangeWriting.IN_FRONT;
     }
@@ -193,6 +217,11 @@ public final class HouseStyle {
         return get(PAY_BACK) == PayBack.LAST;
     }
 
+    /** Whether a 1 at the front that would be used up whole is taken together with the figure beside it. */
+    public boolean takesLastTogether() {
+        return get(LAST_COLUMNS) == LastColumns.TOGETHER;
+    }
+
     /** Whether the point of an answer is set before its digits. */
     public boolean setsPointFirst() {
         return get(POINT_ORDER) == PointOrder.FIRST;
@@ -204,6 +233,20 @@ public final class HouseStyle {
 
     public boolean writesZeroRows() {
         return get(ZERO_ROWS) == ZeroRows.WRITTEN;
+    }
+
+    /** Whether lines join the digits that are multiplied crosswise; else they get a wash. */
+    public boolean drawsCrossLines() {
+        return get(CROSS_LINES) == CrossLines.DRAWN;
+    }
+
+    public boolean jotsCrossProducts() {
+        return get(CROSS_PRODUCTS) == CrossProducts.JOTTED;
+    }
+
+    /** Whether the carries of a product's rows are written at all. */
+    public boolean writesRowCarries() {
+        return get(ROW_CARRIES) == RowCarries.WRITTEN;
     }
 
     /** In which order the digits of a column are added. */

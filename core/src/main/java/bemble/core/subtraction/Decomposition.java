@@ -34,7 +34,15 @@ public final class Decomposition implements Method<Subtraction> {
             if (desk.style().decidesAloud()) {
                 desk.step(StepKind.DECIDE, paper.block(), place, ExchangeWords::enough);
             }
-            exchanges.bringTen(place, bottom, place == paper.highest());
+            boolean needs = exchanges.needsTen(place, bottom, place == paper.highest());
+            if (needs && paper.takesTogether(place, tops, bottom)) {
+                desk.step(StepKind.DIFFERENCE, paper.block(), place, ExchangeWords::column);
+                paper.difference(place, 10 + tops.at(place), bottom, 0, bottom, true, true);
+                break;
+            }
+            if (needs) {
+                exchanges.bringTen(place, bottom);
+            }
             desk.step(StepKind.DIFFERENCE, paper.block(), place, ExchangeWords::column);
             paper.difference(place, tops.at(place), bottom, 0, bottom, tops.isUntouched(place),
                     place > 0 && isUsedUp(tops, paper, place + 1));
@@ -62,6 +70,8 @@ public final class Decomposition implements Method<Subtraction> {
         for (Decision<?> decision : decisions) {
             if (decision.asked() instanceof NeedsTen) {
                 exchanged = (Boolean) decision.decided();
+            } else if (decision.asked() instanceof LastTogether last && (Boolean) decision.decided()) {
+                exchanges.add(new Exchange(last.place() + 1, last.place(), 1, 0, last.top(), 10 + last.top()));
             } else if (decision.asked() instanceof Lowered asked) {
                 lowered = asked;
                 after = (Integer) decision.decided();

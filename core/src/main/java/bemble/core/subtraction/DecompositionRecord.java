@@ -4,7 +4,10 @@ import bemble.core.hand.WorkRecord;
 import bemble.core.words.Words;
 import java.util.List;
 
-/** A subtraction by exchange: its columns right to left, its exchanges in time. */
+/**
+ * A subtraction by exchange: its columns right to left, its exchanges in time. Where the last two columns were taken together there
+ * is one column for both, and its exchange is one that nobody wrote.
+ */
 public record DecompositionRecord(List<SubtractedColumn> columns, List<Exchange> exchanges) implements WorkRecord {
     public DecompositionRecord {
         columns = List.copyOf(columns);

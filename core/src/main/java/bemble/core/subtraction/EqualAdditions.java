@@ -45,6 +45,11 @@ public final class EqualAdditions implements Method<Subtraction> {
             if (adds && last) {
                 throw new Stuck("there is no further column to add one below in");
             }
+            if (adds && paper.takesTogether(place, tops, away)) {
+                desk.step(StepKind.DIFFERENCE, paper.block(), place, EqualAdditions::column);
+                paper.difference(place, 10 + top, bottom, payBack, away, true, true);
+                break;
+            }
             int stands = top;
             if (adds) {
                 desk.step(StepKind.EXCHANGE, paper.block(), place, said -> addTen(said, top, away));
@@ -93,12 +98,16 @@ public final class EqualAdditions implements Method<Subtraction> {
     private static EqualAdditionsRecord record(List<Decision<?>> decisions, SubtractionPaper paper) {
         List<PaidColumn> columns = new ArrayList<>();
         boolean added = false;
+        boolean together = false;
         for (Decision<?> decision : decisions) {
             if (decision.asked() instanceof NeedsTen) {
                 added = (Boolean) decision.decided();
+            } else if (decision.asked() instanceof LastTogether && (Boolean) decision.decided()) {
+                added = false;
+                together = true;
             } else if (decision.asked() instanceof Difference column) {
-                columns.add(new PaidColumn(column.place(), paper.minuend().digit(column.place()), column.bottom(),
-                        column.payBack(), added, (Integer) decision.decided()));
+                columns.add(new PaidColumn(column.place(), together ? column.top() : paper.minuend().digit(column.place()),
+                        column.bottom(), column.payBack(), added, (Integer) decision.decided()));
             }
         }
         return new EqualAdditionsRecord(columns);

@@ -127,6 +127,20 @@ final class ExchangeWords {
                         + words.count(column.bottom(), place) + ". What is left?");
     }
 
+    /**
+     * The 1 at the front and the figure beside it are taken as one number.
+     *
+     * @param beside that figure
+     */
+    static Spoken together(Said said, int place, int beside, int away) {
+        Words words = said.words();
+        return new Spoken(words.title(place), Fact.of("1 and " + beside, " → ", Integer.toString(10 + beside)),
+                notEnough(said, place, beside, away) + "The 1 before it is the last there is: both together are "
+                        + words.count(10 + beside, place) + ": enough.",
+                words.title(place) + ": " + words.count(beside, place) + ", " + toGo(away)
+                        + ". Are there enough, together with the 1 before it?");
+    }
+
     static Fact difference(int top, int bottom, int digit) {
         return Fact.of(top + " − " + bottom, Integer.toString(digit), '−', List.of(top, bottom));
     }

@@ -28,13 +28,14 @@ final class ExchangeWriter {
         this.desk = desk;
     }
 
-    /** Asks whether a column needs ten, and exchanges where the hand says so. */
-    void bringTen(int place, int bottom, boolean last) {
-        boolean needs = desk.ask(new NeedsTen(place, tops.at(place), bottom, tops.isUntouched(place),
+    /** Asks whether a column needs ten. */
+    boolean needsTen(int place, int bottom, boolean last) {
+        return desk.ask(new NeedsTen(place, tops.at(place), bottom, tops.isUntouched(place),
                 tops.isGiven(place), last ? -1 : tops.at(place + 1), last));
-        if (!needs) {
-            return;
-        }
+    }
+
+    /** Exchanges until the column has its ten. */
+    void bringTen(int place, int bottom) {
         int top = tops.at(place);
         int giver = desk.ask(new Giver(place, left(place), tops.highest()));
         if (!tops.reaches(giver)) {

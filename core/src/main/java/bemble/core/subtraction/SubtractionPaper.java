@@ -121,6 +121,22 @@ final class SubtractionPaper {
         return decision.decided();
     }
 
+    /**
+     * Whether this column and the 1 before it, with which the number begins, are taken as one, and said so.
+     *
+     * @param away all that goes away in this column
+     */
+    boolean takesTogether(int place, TopFigures tops, int away) {
+        int front = place + 1;
+        boolean can = desk.style().takesLastTogether() && place >= 0 && front == highest() && tops.at(front) == 1 && !subtrahend.has(front);
+        if (!can || !desk.ask(new LastTogether(place, tops.at(place), away))) {
+            return false;
+        }
+        int beside = tops.at(place);
+        desk.step(StepKind.DECIDE, block, place, said -> ExchangeWords.together(said, place, beside, away));
+        return true;
+    }
+
     /** The answer as it stands. */
     Answer answer() {
         return Answer.of(answer.read(), desk.style());

@@ -15,6 +15,8 @@ public record Placement(Relation relation, Block other, int gap, int shift, Stri
         FIRST,
         /** Below all that is on the paper, its places under those of the other. */
         UNDER,
+        /** Right under the other, whatever else there is, and never moved away from it. */
+        BENEATH,
         LEFT_OF,
         RIGHT_OF
     }
@@ -27,6 +29,11 @@ public record Placement(Relation relation, Block other, int gap, int shift, Stri
     /** Below all there is, its places under those of the other block. */
     public static Placement under(Block other, int gap) {
         return new Placement(Relation.UNDER, other, gap, 0, null);
+    }
+
+    /** Right under the other block, its places under those of the other. */
+    public static Placement beneath(Block other) {
+        return new Placement(Relation.BENEATH, other, 0, 0, null);
     }
 
     /** Below, but further to the right. */
