@@ -104,8 +104,10 @@ class PicturesTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            358 + 276 | BLOCKS      | 2 | 14 ones together; 10 of them make 1 ten, 4 ones stay
-            358 + 276 | TEN_FRAMES  | 3 | 5 round, 7 square, 1 pointed, carried counters: 1 hundred full, 3 tens over
+            358 + 276 | BLOCKS      | 2 | 14 ones together; 2 go over to the 8 and make 1 ten, 4 ones stay
+            358 + 276 | TEN_FRAMES  | 3 | 1 pointed for what was carried, 5 round, 7 square counters: 1 hundred full, 3 tens over
+            38 + 25   | NUMBER_LINE | 3 | From 38 on 5 to 43, on 20 to 63
+            134 - 52  | NUMBER_LINE | 3 | back 2 to 132
             358 + 276 | EXPANDED    | 3 | 130 = 100 + 30
             503 - 147 | BLOCKS      | 2 | 1 hundred block is broken into 10 tens
             503 - 147 | BLOCKS      | 4 | 7 ones struck off, 6 ones left

@@ -24,6 +24,7 @@ import bemble.core.stack.Total;
 import bemble.core.style.MethodName;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** The slips of addition: each is a hand that decides one kind of thing otherwise. */
 public final class AdditionSlips {
@@ -133,8 +134,8 @@ public final class AdditionSlips {
             under(Set.of(MethodName.PARTIAL_SUMS, MethodName.RUNNING), "carry-forgotten", "carry not added",
                     "never adds a carry", Met.OFTEN, TRADE, at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))),
             under(Set.of(MethodName.PARTIAL_SUMS), "part-missed", "part missed", "leaves out one of the parts", Met.OFTEN,
-                    "Count the parts before adding: as many as the longest number has digits.", Taken.without(-1))
-                    .ways(problem -> Taken.withoutEach(longest(problem))),
+                    "Count the parts before adding: as many as the longest number has digits.", withoutPart(-1))
+                    .ways(problem -> IntStream.range(0, longest(problem)).mapToObj(AdditionSlips::withoutPart).toList()),
             under(Set.of(MethodName.PARTIAL_SUMS), "part-without-zeros", "zeros left off part",
                     "writes a part without its zeros", Met.SOMETIMES, "Say what the digits are worth: 7 tens are 70.",
                     at(PartValue.class, (q, hand) -> q.place() > 0 ? Numeral.of(Integer.toString(q.count())) : null)));
@@ -156,6 +157,11 @@ public final class AdditionSlips {
 
     private static boolean hasTwoDigits(int total) {
         return total >= 10 && total < 100;
+    }
+
+    /** A part is left out, whether the parts are added in columns or as one goes. */
+    private static Slip withoutPart(int which) {
+        return Taken.without(which).and(RunningTotal.without(which));
     }
 
     private static int longest(Problem problem) {

@@ -9,8 +9,9 @@ import bemble.core.working.Block;
 import bemble.core.working.Role;
 
 /**
- * What so many of a place are worth, written as a line of its own.
+ * What so many of a place are worth.
  *
+ * @param block where it is written, or null where it is kept in the head
  * @param count how many
  * @param point the sign before the decimals
  */
@@ -22,6 +23,9 @@ record PartValue(Block block, String line, int place, int count, char point) imp
 
     @Override
     public void ink(Numeral value, Ink ink) {
+        if (block == null) {
+            return;
+        }
         ink.digits(block, line, value, value.lowest(), Role.WRITTEN);
         if (!value.isWhole()) {
             ink.point(block, line, point, Role.WRITTEN);
@@ -30,6 +34,6 @@ record PartValue(Block block, String line, int place, int count, char point) imp
 
     @Override
     public Numeral read(Reading paper) {
-        return PaperNumbers.read(paper, block, line, Math.min(0, place));
+        return block == null ? null : PaperNumbers.read(paper, block, line, Math.min(0, place));
     }
 }

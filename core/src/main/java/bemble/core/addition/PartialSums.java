@@ -16,6 +16,7 @@ import bemble.core.stack.Stack;
 import bemble.core.stack.StackPaper;
 import bemble.core.stack.Total;
 import bemble.core.style.MethodName;
+import bemble.core.style.PartSums;
 import bemble.core.words.Words;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
@@ -44,14 +45,15 @@ public final class PartialSums implements Method<Addition> {
         Stack numbers = Stack.of(addition.addends());
         List<Block> row = sideBySide(numbers, desk);
         Block parts = desk.block("parts", Placement.under(row.get(0), 0));
+        if (desk.style().partSums() != PartSums.COLUMNS && numbers.highest() > numbers.lowest()) {
+            return addedOn(numbers, row, parts, desk);
+        }
         StackPaper paper = new StackPaper(parts, desk).above();
         int from = desk.mark();
         List<Numeral> values = new ArrayList<>();
         char point = desk.style().point().punctuation().point();
         for (int place = numbers.highest(); place >= numbers.lowest(); place--) {
-            desk.step(StepKind.PART, row.get(0), place, PartialSums::part);
-            int total = desk.ask(new Total(place, numbers.digitsAt(place), 0, null, false));
-            join(numbers, row, place, desk);
+            int total = total(numbers, row, place, desk);
             String line = Lines.addend(values.size() + 1);
             parts.line(line);
             values.add(desk.ask(new PartValue(parts, line, place, total, point)));
@@ -63,6 +65,33 @@ public final class PartialSums implements Method<Addition> {
         } else {
             desk.answerStandsIn(parts, Lines.addend(1));
         }
+        return new Outcome(Answer.of(sum, desk.style()), () -> record(desk.decisions(from, to)));
+    }
+
+    private static int total(Stack numbers, List<Block> row, int place, Desk desk) {
+        desk.step(StepKind.PART, row.get(0), place, PartialSums::part);
+        int total = desk.ask(new Total(place, numbers.digitsAt(place), 0, null, false));
+        join(numbers, row, place, desk);
+        return total;
+    }
+
+    /** Each place is added to what all places before it are worth. */
+    private static Outcome addedOn(Stack numbers, List<Block> row, Block totals, Desk desk) {
+        boolean jots = desk.style().partSums() == PartSums.JOTTED;
+        char point = desk.style().point().punctuation().point();
+        int from = desk.mark();
+        Numeral sum = null;
+        for (int place = numbers.highest(); place >= numbers.lowest(); place--) {
+            int n = numbers.highest() - place;
+            boolean last = place == numbers.lowest();
+            int count = total(numbers, row, place, desk);
+            String line = last ? Lines.ANSWER : Lines.addend(n + 1);
+            Block written = jots || last ? totals.line(line) : null;
+            Numeral part = desk.ask(new PartValue(n == 0 ? written : null, line, place, count, point));
+            sum = n == 0 ? part : desk.ask(new RunningTotal(written, line, place, n, last, sum, part, point));
+        }
+        desk.answerStandsIn(totals, Lines.ANSWER);
+        int to = desk.mark();
         return new Outcome(Answer.of(sum, desk.style()), () -> record(desk.decisions(from, to)));
     }
 
@@ -128,8 +157,25 @@ public final class PartialSums implements Method<Addition> {
         String asked = String.join(" + ", terms.stream().map(String::valueOf).toList());
         return new Spoken(words.title(column.place()),
                 Fact.of(asked.isEmpty() ? "nothing" : asked, Integer.toString(total), '+', terms),
-                words.title(column.place()) + ": " + say + ". Write " + said.style().number(said.decided(PartValue.class)) + ".",
+                words.title(column.place()) + ": " + say + worth(said),
                 words.title(column.place()) + ": " + addends + ". What are they worth together?");
+    }
+
+    private static String worth(Said said) {
+        String part = said.style().number(said.decided(PartValue.class));
+        if (said.has(RunningTotal.class)) {
+            RunningTotal asked = said.asked(RunningTotal.class);
+            String now = said.style().number(said.decided(RunningTotal.class));
+            return said.decided(RunningTotal.class).value().compareTo(asked.before().value()) == 0 && !asked.part().isZero()
+                    ? ". It stays " + now + written(asked.block() != null, now)
+                    : (asked.place() == 0 ? ". " : ", " + part + ". ") + said.style().number(asked.before()) + " and " + part + " are " + now + written(asked.block() != null, now);
+        }
+        boolean kept = said.asked(PartValue.class).block() == null;
+        return kept ? ": keep " + part + " in mind." : ". Write " + part + ".";
+    }
+
+    private static String written(boolean written, String now) {
+        return written ? ": write " + now + "." : ".";
     }
 
     private static Spoken addUp(List<Numeral> parts, Said said) {

@@ -50,7 +50,7 @@ final class Beneath {
         desk.rule(block, Lines.ANSWER, stack.highest() + 1, stack.lowest());
         CarrySpots carries = desk.carriesStand(CarryPlace.FOOT_OF_NEXT)
                 ? CarrySpots.of(CarryPlace.FOOT_OF_NEXT, above, Lines.ANSWER) : paper.carries(Lines.ANSWER);
-        return ColumnAdder.add(stack, block, carries, desk);
+        return ColumnAdder.add(stack, desk.style().padsZeros(), block, carries, desk);
     }
 
     /** Writes a number under the one that stands there, and adds it. */
@@ -62,7 +62,7 @@ final class Beneath {
         Stack one = new Stack(desk.ask(paper.lineUp(List.of(line), List.of(more), false)));
         Stack both = new Stack(List.of(Stack.of(List.of(there)).numbers().get(0), one.numbers().get(0)));
         paper.ruleOff(line, both, Operation.ADDITION);
-        return ColumnAdder.add(both, block, paper.carries(line), desk);
+        return ColumnAdder.add(both, false, block, paper.carries(line), desk);
     }
 
     /** Whether these digits stand in that line of a block, a square each and in their places. */

@@ -11,12 +11,14 @@ import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.LastColumns;
 import bemble.core.style.MethodName;
+import bemble.core.style.PartSums;
 import bemble.core.style.Placeholder;
 import bemble.core.style.YesNo;
 import bemble.core.style.ZeroRows;
 import bemble.core.working.Anchor;
 import bemble.core.working.MarkKind;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -57,6 +59,8 @@ final class Ways {
                 columnByColumn(base);
             }
             case EQUAL_ADDITIONS -> columnByColumn(base);
+            case PARTIAL_SUMS -> Arrays.stream(PartSums.values()).filter(each -> each != base.style().partSums())
+                    .forEach(each -> add(base.in(base.style().with("partSums", each))));
             case LONG_DIVISION, DOUBLED_ROOT, RUNNING_DIVISOR -> add(base.in(base.style().with("zeroProducts",
                     base.style().writesZeroProducts() ? YesNo.NO : YesNo.YES)));
             default -> { }

@@ -93,18 +93,32 @@ final class AddedBlocks {
         return place > 0 ? columns.get(place - 1).carryOut() : 0;
     }
 
-    /** The blocks of a column: what was carried in, then each number's. */
+    /** The blocks of a column: the largest heap, which is completed to a ten, then what was carried in, then the others. */
     private List<String> all(int place) {
-        List<String> keys = new ArrayList<>();
+        int largest = largest(place);
+        List<String> keys = new ArrayList<>(heap(place, largest));
         for (int i = 0; i < carriedInto(place); i++) {
             keys.add(place + " carried " + i);
         }
         for (int row = 0; row < addends.size(); row++) {
-            for (int i = 0; i < addends.get(row).digit(place); i++) {
-                keys.add(key(place, row, i));
+            if (row != largest) {
+                keys.addAll(heap(place, row));
             }
         }
         return keys;
+    }
+
+    private List<String> heap(int place, int row) {
+        return IntStream.range(0, addends.get(row).digit(place)).mapToObj(i -> key(place, row, i)).toList();
+    }
+
+    /** The row of the number with the most blocks of a place. */
+    private int largest(int place) {
+        int largest = 0;
+        for (int row = 1; row < addends.size(); row++) {
+            largest = addends.get(row).digit(place) > addends.get(largest).digit(place) ? row : largest;
+        }
+        return largest;
     }
 
     private List<String> gathered(int place, int bundle) {
@@ -121,8 +135,13 @@ final class AddedBlocks {
         }
         AddedColumn column = columns.get(done - 1);
         String together = "Blocks: " + words.count(column.total(), column.place()) + " together";
-        return column.carryOut() == 0 ? together + "." : together + "; " + 10 * column.carryOut()
-                + " of them make " + words.count(column.carryOut(), column.place() + 1) + ", "
-                + words.count(column.digit(), column.place()) + " stay.";
+        if (column.carryOut() == 0) {
+            return together + ".";
+        }
+        int most = addends.get(largest(column.place())).digit(column.place());
+        String across = column.carryOut() > 1 ? "; " + 10 * column.carryOut() + " of them make "
+                : "; " + (10 - most) + (most == 9 ? " goes" : " go") + " over to the " + most + " and " + (most == 9 ? "makes " : "make ");
+        return together + across + words.count(column.carryOut(), column.place() + 1) + ", "
+                + words.count(column.digit(), column.place()) + (column.digit() == 1 ? " stays." : " stay.");
     }
 }

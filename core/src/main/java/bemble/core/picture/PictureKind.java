@@ -33,7 +33,7 @@ public enum PictureKind {
     /** Those that can help with an operation. */
     public static List<PictureKind> of(Operation operation) {
         return switch (operation) {
-            case ADDITION -> List.of(BLOCKS, TEN_FRAMES, EXPANDED);
+            case ADDITION -> List.of(BLOCKS, TEN_FRAMES, EXPANDED, NUMBER_LINE);
             case SUBTRACTION -> List.of(BLOCKS, TEN_FRAMES, EXPANDED, NUMBER_LINE, BARS);
             case MULTIPLICATION -> List.of(BOX);
             case DIVISION -> List.of(SHARING, GROUPING);

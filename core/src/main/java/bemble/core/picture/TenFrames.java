@@ -20,10 +20,12 @@ final class TenFrames {
     private static final double CELL = 3;
 
     private final Words words;
+    private final boolean carryFirst;
     private final Easel easel = new Easel(PictureKind.TEN_FRAMES);
 
     TenFrames(HouseStyle style) {
         words = new Words(style);
+        carryFirst = style.carryFirst();
     }
 
     Picture draw(Worked worked) {
@@ -49,19 +51,29 @@ final class TenFrames {
     private void added(AddedColumn column, int step) {
         List<Kind> counters = new ArrayList<>();
         List<String> parts = new ArrayList<>();
+        if (carryFirst) {
+            carried(column, counters, parts);
+        }
         for (int i = 0; i < column.digits().size(); i++) {
             counters.addAll(Collections.nCopies(column.digits().get(i), i % 2 == 0 ? Kind.ROUND : Kind.SQUARE));
             parts.add(column.digits().get(i) + (i % 2 == 0 ? " round" : " square"));
         }
-        if (column.carryIn() > 0) {
-            counters.addAll(Collections.nCopies(column.carryIn(), Kind.POINTED));
-            parts.add(column.carryIn() + " pointed, carried");
+        if (!carryFirst) {
+            carried(column, counters, parts);
         }
         counters(counters, counters.size(), column.total());
         String fill = column.carryOut() == 0 ? "no ten is full" : words.count(column.carryOut(), column.place() + 1)
                 + " full, " + words.count(column.digit(), column.place()) + " over";
         easel.frame(step, Words.capital(words.places(column.place())) + ": " + String.join(", ", parts) + " counters: "
                 + fill + ".");
+    }
+
+    /** What was carried is laid when it is added. */
+    private static void carried(AddedColumn column, List<Kind> counters, List<String> parts) {
+        if (column.carryIn() > 0) {
+            counters.addAll(Collections.nCopies(column.carryIn(), Kind.POINTED));
+            parts.add(column.carryIn() + " pointed for what was carried");
+        }
     }
 
     private void taken(SubtractedColumn column, int step) {

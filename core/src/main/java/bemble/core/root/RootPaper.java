@@ -22,12 +22,15 @@ final class RootPaper {
     /** Squares at the right of the doubled root: the digit beside it, a sign, and the digit again. */
     static final int DIGIT_AND_FACTOR = 3;
     static final int FACTOR_SQUARES = 2;
+    private static final String ESTIMATE = "estimate";
+    private static final int LETTERS_A_SQUARE = 3;
 
     private final Desk desk;
     private final RootPairs pairs;
     private final Block block;
     private final Block side;
     private final Descent descent;
+    private Block aside;
 
     private RootPaper(Desk desk, RootPairs pairs, Block block, Block side) {
         this.desk = desk;
@@ -105,6 +108,17 @@ final class RootPaper {
         }
         int right = descent.bringDown(RADICAND, place, pair.charAt(1) - '0');
         return left + "" + right;
+    }
+
+    /** Jots an estimate beside the working, for a while. */
+    void jotEstimate(String estimate) {
+        if (desk.draws()) {
+            if (aside == null) {
+                aside = desk.block("estimate", Placement.rightOf(block, null, 1)).line(ESTIMATE);
+            }
+            int squares = 1 + estimate.length() / LETTERS_A_SQUARE;
+            desk.drawForAWhile(MarkKind.LABEL, aside.at(ESTIMATE, squares), aside.at(ESTIMATE, 0), estimate, Role.JOT, Size.SMALL, Anchor.MIDDLE);
+        }
     }
 
     /** Gives the block at the left the lines of the descent, so that both are level. */

@@ -95,6 +95,9 @@ final class RootStages {
         BigInteger current = desk.ask(new Current(place, before, pair));
         BigInteger doubled = doubled(place, first);
         desk.step(StepKind.TRIAL, paper.block(), place, first ? RootWords::first : RootWords::trial);
+        if (!first && doubled.signum() > 0 && desk.style().jotsRootEstimates()) {
+            paper.jotEstimate(RootWords.estimate(desk.style(), current, doubled));
+        }
         if (paper.pairs().isDecimal(place) && !paper.pairs().isDecimal(place + 2)) {
             desk.point(paper.block(), RootPaper.ROOT, Role.WRITTEN);
         }
@@ -131,6 +134,9 @@ final class RootStages {
 
     private BigInteger doubled(int place, boolean first) {
         if (first) {
+            if (desk.style().boxesFirstRootDigit()) {
+                boxes();
+            }
             return desk.ask(new Doubled(place, BigInteger.ZERO, 0, null, "", 0, null, 0));
         }
         if (goesOn) {

@@ -5,6 +5,7 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.SquareRoot;
 import bemble.core.stack.Left;
 import bemble.core.stack.Times;
+import bemble.core.style.HouseStyle;
 import bemble.core.working.Fact;
 import bemble.core.working.Spoken;
 import java.math.BigInteger;
@@ -110,11 +111,21 @@ final class RootWords {
         return tried.digit() + " × " + tried.digit() + " = " + tried.careful();
     }
 
+    /** The digit to begin the trials with, by the leading figures. */
+    private static BigInteger guess(BigInteger current, BigInteger doubled) {
+        return current.divide(doubled.multiply(BigInteger.TEN)).min(BigInteger.valueOf(9));
+    }
+
+    /** The estimate as it is jotted: {@code 129 ÷ 40 → 3}. */
+    static String estimate(HouseStyle style, BigInteger current, BigInteger doubled) {
+        return style.number(Numeral.of(current)) + " ÷ " + style.number(Numeral.of(doubled.multiply(BigInteger.TEN))) + " → "
+                + guess(current, doubled);
+    }
+
     private static String tries(Said said, RootDigit asked) {
-        int guess = asked.current().divide(asked.doubled().max(BigInteger.ONE).multiply(BigInteger.TEN)).min(BigInteger.valueOf(9)).intValue();
         StringBuilder say = new StringBuilder();
         String estimate = asked.doubled().signum() == 0 ? "Try: " : "About " + number(said, asked.current()) + " by "
-                + number(said, asked.doubled().multiply(BigInteger.TEN)) + ": try " + guess + ". ";
+                + number(said, asked.doubled().multiply(BigInteger.TEN)) + ": try " + guess(asked.current(), asked.doubled()) + ". ";
         for (Tried tried : said.allAsked(Tried.class)) {
             int apart = Integer.compare(tried.digit(), said.decided(RootDigit.class));
             if (apart > 0 && tried.digit() > 9) {

@@ -20,19 +20,19 @@ public final class AddingWords {
         // A carry that was left out is not said: the sentence tells what this hand adds.
         boolean adds = column.carryIn() > 0 && total != column.withoutCarry().careful();
         int carryIn = adds ? column.carryIn() : 0;
-        String addends = words.addends(column.digits(), place);
+        String addends = words.addends(column.shown(), place);
         String ask = addends;
         String say;
         if (carryIn == 0) {
-            say = column.digits().isEmpty() ? "nothing here"
-                    : column.digits().size() < 2 && total == column.withoutCarry().careful()
+            say = column.shown().isEmpty() ? "nothing here"
+                    : column.shown().size() < 2 && total == column.withoutCarry().careful()
                     ? "only " + addends + ", nothing to add" : addends + are(column, total) + words.count(total, place);
         } else {
             String carried = words.count(carryIn, place) + " " + words.carried();
-            ask = column.digits().isEmpty() ? carried
-                    : said.style().carryFirst() ? carried + (column.digits().size() < 2 ? " and " : ", ") + addends
+            ask = column.shown().isEmpty() ? carried
+                    : said.style().carryFirst() ? carried + (column.shown().size() < 2 ? " and " : ", ") + addends
                     : addends + ", and " + carried;
-            say = column.digits().isEmpty() ? carried + ", nothing to add" : ask + are(column, total) + words.count(total, place);
+            say = column.shown().isEmpty() ? carried + ", nothing to add" : ask + are(column, total) + words.count(total, place);
         }
         List<Integer> terms = words.inOrder(column.digits(), carryIn);
         return new Spoken(words.title(place), sum(terms, total), words.title(place) + ": " + say + ".",
@@ -42,7 +42,7 @@ public final class AddingWords {
     }
 
     private static String are(Total column, int total) {
-        return column.digits().size() + (column.carryIn() > 0 ? 1 : 0) == 1 && total != 0 ? " is " : " are ";
+        return column.shown().size() + (column.carryIn() > 0 ? 1 : 0) == 1 && total != 0 ? " is " : " are ";
     }
 
     /** Before a column: whether a ten can be made in it. */

@@ -9,8 +9,12 @@ import java.util.List;
 public final class ColumnAdder {
     private ColumnAdder() {}
 
-    /** Writes every column into the answer line. */
-    public static ColumnSum add(Stack stack, Block block, CarrySpots carries, Desk desk) {
+    /**
+     * Writes every column into the answer line.
+     *
+     * @param padded whether zeros fill the empty places
+     */
+    public static ColumnSum add(Stack stack, boolean padded, Block block, CarrySpots carries, Desk desk) {
         int from = desk.mark();
         Stack taken = new Stack(desk.ask(new Taken(stack.numbers())));
         int lowest = taken.lowest();
@@ -33,7 +37,7 @@ public final class ColumnAdder {
                 desk.ask(new MakesTen(place, digits, carry));
             }
             desk.step(StepKind.TOTAL, block, place, AddingWords::total);
-            int total = desk.ask(new Total(place, digits, carry, jots.next(), jots.stay()));
+            int total = desk.ask(new Total(place, digits, padded ? taken.paddedAt(place) : digits, carry, jots.next(), jots.stay()));
             if (carry > 0 && desk.style().strikesCarries()) {
                 carries.strike(place, carry, desk);
             }

@@ -31,6 +31,11 @@ public record Stack(List<Placed> numbers) {
         return highest;
     }
 
+    /** The digits in the column of that place, 0 where it is empty, top to bottom. */
+    List<Integer> paddedAt(int place) {
+        return numbers.stream().map(number -> number.digit(place)).toList();
+    }
+
     /** The digits present in the column of that place, top to bottom. */
     public List<Integer> digitsAt(int place) {
         List<Integer> digits = new ArrayList<>(numbers.size());

@@ -77,10 +77,14 @@ public record StackPaper(Block block, Desk desk) {
         return CarrySpots.of(desk.style().carryPlace(), block, lastLine);
     }
 
-    /** Adds numbers that stand above their rule. */
+    /** Adds numbers that were set out above their rule. */
     public ColumnSum add(Stack stack, String lastLine) {
+        return add(stack, desk.style().padsZeros(), lastLine);
+    }
+
+    private ColumnSum add(Stack stack, boolean padded, String lastLine) {
         desk.answerStandsIn(block, Lines.ANSWER);
-        return ColumnAdder.add(stack, block, carries(lastLine), desk);
+        return ColumnAdder.add(stack, padded, block, carries(lastLine), desk);
     }
 
     /** Rules numbers off that were written one by one, and adds them. */
@@ -97,7 +101,7 @@ public record StackPaper(Block block, Desk desk) {
         below();
         desk.step(StepKind.SET_OUT, block, null, talk);
         ruleOff(lastLine, ruled, stack, Operation.ADDITION);
-        return add(stack, lastLine);
+        return add(stack, false, lastLine);
     }
 
     /** Numbers from top to bottom, as the style has them. */

@@ -17,12 +17,18 @@ import java.util.List;
  * A column's total.
  *
  * @param digits those present, top to bottom
+ * @param shown the same with zeros that fill empty places
  * @param carryIn what came from the column before
  * @param jot where the total is jotted beside the sum, or null
  * @param jotStays whether it stays there
  */
-public record Total(int place, List<Integer> digits, int carryIn, Spot jot, boolean jotStays)
+public record Total(int place, List<Integer> digits, List<Integer> shown, int carryIn, Spot jot, boolean jotStays)
         implements FactQuestion<Integer> {
+    /** A column in which no empty place is filled. */
+    public Total(int place, List<Integer> digits, int carryIn, Spot jot, boolean jotStays) {
+        this(place, digits, digits, carryIn, jot, jotStays);
+    }
+
     @Override
     public Integer careful() {
         int total = carryIn;
@@ -34,7 +40,7 @@ public record Total(int place, List<Integer> digits, int carryIn, Spot jot, bool
 
     /** The same column without its carry. */
     public Total withoutCarry() {
-        return new Total(place, digits, 0, jot, jotStays);
+        return new Total(place, digits, shown, 0, jot, jotStays);
     }
 
     /** The same column with other digits in it. */

@@ -23,6 +23,8 @@ public final class HouseStyle {
             Map.entry("lastColumns", "134 − 52"),
             Map.entry("Multiplication", "346 × 205"),
             Map.entry("Division and roots", "812 ÷ 4"),
+            Map.entry("rootEstimate", "√1849"),
+            Map.entry("rootBoxes", "√1849"),
             Map.entry("remainderMark", "97 ÷ 4"),
             Map.entry("Marking", "53 × 24"),
             Map.entry("Numbers", "8765.5 + 4321"),
@@ -37,6 +39,7 @@ public final class HouseStyle {
     /** Choices that their example shows only where something else is chosen too. */
     private static final Map<String, Map<String, String>> SHOWN_WITH = Map.of(
             "groupFrom", Map.of("grouping", "thin-space"),
+            "partSums", Map.of("additionMethod", "partial-sums"),
             "crossLines", Map.of("multiplicationMethod", "crosswise"),
             "crossProducts", Map.of("multiplicationMethod", "crosswise"),
             "payBack", Map.of("subtractionMethod", "equal-additions"));
@@ -51,6 +54,8 @@ public final class HouseStyle {
     private static final Choice<Pace> PACE = choice("pace", "Steps", "One step is", Pace.class);
     private static final Choice<ColumnOrder> COLUMN_ORDER =
             choice("columnOrder", "Steps", "A column is added", ColumnOrder.class);
+    private static final Choice<PartSums> PART_SUMS =
+            choice("partSums", "Steps", "By partial sums, the parts are", PartSums.class);
     private static final Choice<Deciding> DECIDING =
             choice("deciding", "Steps", "“Is there enough?” is asked", Deciding.class);
     private static final Choice<YesNo> JOT_TOTALS =
@@ -85,6 +90,10 @@ public final class HouseStyle {
             choice("minusSigns", "Division and roots", "Minus signs are written", YesNo.class);
     private static final Choice<YesNo> ZERO_PRODUCTS =
             choice("zeroProducts", "Division and roots", "Products of 0 are written", YesNo.class);
+    private static final Choice<RootEstimate> ROOT_ESTIMATE =
+            choice("rootEstimate", "Division and roots", "The estimate for a digit of a root", RootEstimate.class);
+    private static final Choice<RootBoxes> ROOT_BOXES =
+            choice("rootBoxes", "Division and roots", "Open boxes for a root's digit stand", RootBoxes.class);
     private static final Choice<RemainderMark> REMAINDER_MARK =
             choice("remainderMark", "Division and roots", "A remainder is written", RemainderMark.class);
     private static final Choice<YesNo> MULTIPLES =
@@ -270,6 +279,20 @@ public final class HouseStyle {
 
     public boolean writesZeroProducts() {
         return get(ZERO_PRODUCTS) == YesNo.YES;
+    }
+
+    public boolean jotsRootEstimates() {
+        return get(ROOT_ESTIMATE) == RootEstimate.JOTTED;
+    }
+
+    /** Whether boxes for a digit that is sought stand already for the first one of a root. */
+    public boolean boxesFirstRootDigit() {
+        return get(ROOT_BOXES) == RootBoxes.FIRST;
+    }
+
+    /** How the parts of partial sums come together. */
+    public PartSums partSums() {
+        return get(PART_SUMS);
     }
 
     public RemainderMark remainderMark() {

@@ -29,7 +29,7 @@ final class AddedInstead implements Method<Subtraction> {
         SubtractionPaper paper = SubtractionPaper.setOut(subtraction, desk);
         Block block = paper.block();
         Stack stack = new Stack(List.of(paper.minuend(), paper.subtrahend()));
-        ColumnSum sum = ColumnAdder.add(stack, block, carries(block, desk), desk);
+        ColumnSum sum = ColumnAdder.add(stack, desk.style().padsZeros(), block, carries(block, desk), desk);
         return new Outcome(Answer.of(sum.sum(), desk.style()), () -> new ColumnRecord(sum.columns()));
     }
 
