@@ -9,9 +9,12 @@ export function Marks({ visible, fresh }: Props) {
   if (!geometry) {
     return null;
   }
+  // A wash lies under whatever is written, also where it came later.
+  const washes = visible.filter((mark) => mark.kind === 'wash');
+  const written = visible.filter((mark) => mark.kind !== 'wash');
   return (
     <>
-      {visible.map((mark, i) => (
+      {[...washes, ...written].map((mark, i) => (
         <Mark key={i} mark={mark} geometry={geometry} fresh={fresh.includes(mark)} />
       ))}
       {fresh.filter(isResult).map((mark, i) => (

@@ -6,7 +6,9 @@ import { Marks } from './Marks';
 
 /** A sheet as a small picture, as it stands once a step has been written. */
 export function SmallSheet(props: { sheet: Schemas['SheetView']; step: number; name: string }) {
-  const visible = visibleAt(props.sheet.marks, props.step).filter((mark) => mark.kind !== 'wash');
+  const visible = visibleAt(props.sheet.marks, props.step).filter(
+    (mark) => mark.kind !== 'wash' || mark.toRow === mark.row,
+  );
   const rows = 1 + Math.max(0, ...visible.map((mark) => mark.toRow ?? mark.row));
   const columns = visible.map((mark) => mark.column);
   const left = Math.min(...columns);

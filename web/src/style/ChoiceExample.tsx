@@ -7,7 +7,16 @@ import { SmallSheet } from '../sheet/SmallSheet';
 /** The groups whose choices are heard, with the step that is said. */
 const spokenSteps: Record<string, number> = { Words: 1, Steps: 1, Numbers: 0 };
 /** Choices that are heard though others of their group are seen. */
-const spokenStepsOfOne: Record<string, number> = { divisionTalk: 1, payBack: 4, pointOrder: 1 };
+const spokenStepsOfOne: Record<string, number> = { divisionTalk: 1, payBack: 4, pointOrder: 1, partSums: 2 };
+/** Choices that are seen, with the step at which: what they change is there for a while, or only in the check, or stays. */
+const seenSteps: Record<string, number> = {
+  rootBoxes: 1,
+  crossLines: 3,
+  crossProducts: 3,
+  rootEstimate: 6,
+  checkPlace: Infinity,
+};
+const seenAmongSpoken = ['jotTotals'];
 const checkGroup = 'Checks';
 
 /** A choice shown on a small sum, live: its paper, its sentence, or its check. */
@@ -18,18 +27,19 @@ export function ChoiceExample(props: { choice: Schemas['ChoiceView']; chosen: Re
     return <Box sx={{ height: 118, mt: 1 }} />;
   }
   const steps = worked.data.steps;
-  const spoken = spokenStepsOfOne[choice.id] ?? spokenSteps[choice.group];
   const lastOfWork = steps.findLast((step) => step.part === 'work')?.n ?? 1;
+  const seen = seenAmongSpoken.includes(choice.id) ? lastOfWork : seenSteps[choice.id];
+  const spoken = seen === undefined ? (spokenStepsOfOne[choice.id] ?? spokenSteps[choice.group]) : undefined;
   return (
     <Box sx={{ mt: 1 }}>
-      {choice.group === checkGroup ? (
+      {choice.group === checkGroup && seen === undefined ? (
         <Box sx={{ fontFamily: digits, color: ink.faint }}>{worked.data.check.statement}</Box>
       ) : spoken !== undefined ? (
         <Box sx={{ fontFamily: digits, color: ink.faint, fontSize: 16 }}>“{steps[spoken]?.say}”</Box>
       ) : (
         <SmallSheet
           sheet={worked.data.sheet}
-          step={lastOfWork}
+          step={Math.min(seen ?? lastOfWork, steps.length)}
           name={`${choice.title}: ${worked.data.problem}`}
         />
       )}

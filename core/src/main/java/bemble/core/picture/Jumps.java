@@ -103,6 +103,7 @@ final class Jumps {
 
     /** A mark for every one, a longer one for every ten. */
     private void ruler() {
+        easel.text("zero", x(BigInteger.ZERO), LINE + 3.4, LETTER, "0", Tone.FAINT);
         for (int one = 0; one <= furthest; one++) {
             double half = one % 10 == 0 ? 1 : 0.4;
             easel.line(x(BigInteger.valueOf(one)), LINE - half, 0, 2 * half);
