@@ -8,7 +8,7 @@ export function SlipChooser({ mistake }: { mistake: Mistake }) {
   const { choice } = mistake;
   return (
     <BoardDialog name="A deliberate mistake" onClose={mistake.close}>
-      <b>Write it with a mistake: the hand …</b>
+      <b>Write it with a mistake: somebody …</b>
       <Trouble message={mistake.error?.message} />
       {choice?.slips.length === 0 && <span>No slip changes the answer here. Take another problem.</span>}
       {choice && (
@@ -18,7 +18,7 @@ export function SlipChooser({ mistake }: { mistake: Mistake }) {
           first
         />
       )}
-      <b style={{ marginTop: 12 }}>Odd, but is it right? The hand …</b>
+      <b style={{ marginTop: 12 }}>Odd, but is it right? Somebody …</b>
       {choice && (
         <Choices
           options={choice.odd.map(({ label }, i) => ({ id: String(i), label: `… ${label}` }))}

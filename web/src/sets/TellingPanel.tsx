@@ -72,7 +72,7 @@ function Matrix({ telling }: { telling: Schemas['Telling'] }) {
       <table style={{ borderCollapse: 'collapse' }}>
         <thead>
           <tr>
-            <th style={{ ...cell, textAlign: 'left' }}>The hand …</th>
+            <th style={{ ...cell, textAlign: 'left' }}>Somebody …</th>
             {telling.problems.map((problem) => (
               <th key={problem.text} style={cell}>
                 {problem.text}

@@ -46,7 +46,9 @@ final class DivisionWords {
                     + number(said, goes.partial()) : "");
         } else {
             each = measures ? Integer.toString(digit) : words.count(digit, place) + " each";
-            if (fits.compareTo(goes.partial()) <= 0) {
+            if (fits.compareTo(goes.partial()) <= 0 && nextTooBig && said.style().listsMultiples()) {
+                each += ", for " + number(said, fits) + " is the largest in the list that fits";
+            } else if (fits.compareTo(goes.partial()) <= 0) {
                 each += ", since " + digit + " × " + divisor + " = " + number(said, fits) + " fits"
                         + (nextTooBig ? " and " + (digit + 1) + " × " + divisor + " = " + number(said, next) + " is too big" : "");
             }

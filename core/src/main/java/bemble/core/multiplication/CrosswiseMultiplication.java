@@ -217,12 +217,12 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
         String title = words.title(place);
         boolean nothing = total == 0 && !said.written(Digit.class);
         String say = nothing ? title + ": only products of 0 land here, and nothing is written in front."
-                : title + ": " + pattern(place, sum.pairs().size()) + ". " + Words.capital(read) + (adds ? ", and " + column.carryIn() + " " + words.carried() + "," : "")
+                : title + ": " + pattern(place, sum.pairs().size()) + ". " + Words.capital(read) + (adds ? ", and " + column.carryIn() + " " + words.cameIn() + "," : "")
                         + (sum.pairs().size() == 1 && !adds ? " is " : " make ") + words.count(total, place) + ".";
         List<Integer> only = sum.pairs().size() == 1 && !adds ? sum.pairs().get(0) : List.of();
         String asked = products + (adds ? " + " + column.carryIn() : "");
         return new Spoken(title, only.isEmpty() ? Fact.of(asked, " = ", Integer.toString(total))
                 : Fact.of(asked, Integer.toString(total), '×', only), say, title + ": " + read
-                + (column.carryIn() > 0 ? ", and " + column.carryIn() + " " + words.carried() : "") + ". How many altogether?");
+                + (column.carryIn() > 0 ? ", and " + column.carryIn() + " " + words.cameIn() : "") + ". How many altogether?");
     }
 }

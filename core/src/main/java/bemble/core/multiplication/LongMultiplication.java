@@ -9,6 +9,7 @@ import bemble.core.problem.Problem.Multiplication;
 import bemble.core.stack.ColumnRecord;
 import bemble.core.stack.ColumnSum;
 import bemble.core.stack.Lines;
+import bemble.core.stack.Placed;
 import bemble.core.stack.Stack;
 import bemble.core.stack.StackPaper;
 import bemble.core.style.MethodName;
@@ -36,20 +37,22 @@ public final class LongMultiplication implements Method<Multiplication> {
         }
         RowWriter writer = new RowWriter(paper, desk, written);
         List<RowWriter.Row> rows = new ArrayList<>();
-        List<Numeral> values = new ArrayList<>();
+        List<Placed> values = new ArrayList<>();
+        Numeral only = Numeral.ZERO;
         for (int place = 0; place <= bottom.highest(); place++) {
             boolean alone = written == 1 && !zero[place] || written == 0 && place == 0;
             String line = alone ? Lines.ANSWER : Lines.addend(place + 1);
             RowWriter.Row row = zero[place] ? writer.zeroRow(place, line) : writer.write(place, line);
             rows.add(row);
             if (!zero[place]) {
-                values.add(row.value());
+                values.add(row.placed());
+                only = row.value();
             }
         }
         desk.answerStandsIn(paper.block(), Lines.ANSWER);
-        ColumnSum sum = values.size() < 2 ? null : new StackPaper(paper.block(), desk).addUp(Stack.of(values),
-                writer.lastLine(), writer.lowerRule(), said -> Spoken.of("Add the rows", "Now add the " + values.size() + " rows.", ""));
-        Numeral answer = sum != null ? sum.sum() : values.isEmpty() ? Numeral.ZERO : values.get(0);
+        ColumnSum sum = values.size() < 2 ? null : new StackPaper(paper.block(), desk).addUp(new Stack(values),
+                writer.lastLine(), writer.lowerRule(), said -> Spoken.of("Add the rows", "Now add the " + writer.rowsThere() + " rows.", ""));
+        Numeral answer = sum != null ? sum.sum() : only;
         return new Outcome(Answer.of(answer, desk.style()), () -> new LongMultiplicationRecord(top.plain(), bottom.plain(),
                 rows.stream().map(RowWriter.Row::record).toList(), sum == null ? null : new ColumnRecord(sum.columns())));
     }

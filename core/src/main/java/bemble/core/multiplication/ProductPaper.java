@@ -44,10 +44,19 @@ public record ProductPaper(Block block, Numeral top, Numeral bottom) {
         return turned ? List.of(multiplication.multiplier(), multiplication.multiplicand()) : multiplication.operands();
     }
 
+    /** What becomes of the lower number's digits. */
+    private static String rows(Said said, Numeral bottom) {
+        long zeros = bottom.digits().chars().filter(digit -> digit == '0').count();
+        if (bottom.length() - zeros < 2) {
+            return ".";
+        }
+        return zeros == 0 || said.style().writesZeroRows() ? ". Each digit below gets a row." : ". Each digit below gets a row, a 0 gets none.";
+    }
+
     private static Spoken setOut(Said said, boolean turned) {
         LineUp lineUp = said.asked(LineUp.class);
         return Spoken.of("Set out", "Set out " + said.style().number(lineUp.numbers().get(0)) + " times "
                 + said.style().number(lineUp.numbers().get(1)) + (turned ? ", the larger number on top: " : ": ") + said.words().places(0) + " under "
-                + said.words().places(0) + ". Each digit below gets a row.", "");
+                + said.words().places(0) + rows(said, lineUp.numbers().get(1)), "");
     }
 }

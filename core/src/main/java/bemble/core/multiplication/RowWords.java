@@ -14,6 +14,7 @@ import bemble.core.words.Words;
 import bemble.core.working.Fact;
 import bemble.core.working.Spoken;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** What is said during a long multiplication, from what was decided. */
 final class RowWords {
@@ -23,8 +24,9 @@ final class RowWords {
      * A row that is not of the ones begins.
      *
      * @param strikes whether the carries of the row before are struck first
+     * @param without the places of the zeros before it that got no row
      */
-    static Spoken placeholders(Said said, boolean strikes) {
+    static Spoken placeholders(Said said, boolean strikes, List<Integer> without) {
         Words words = said.words();
         Placeholders row = said.asked(Placeholders.class);
         int count = said.decided(Placeholders.class);
@@ -35,8 +37,13 @@ final class RowWords {
                 ? ": every digit " + (row.place() == 1 ? "one place" : row.place() + " places") + " to the left." : ".";
         String write = count == 0 ? "" : " Write " + what + " in " + where + ".";
         return new Spoken("Row of the " + words.places(row.place()), Fact.of("times " + by),
-                (strikes ? "Strike the small figures of the row before. " : "") + "Now times " + words.count(row.digit(), row.place()) + ", that is times " + by + shift + write,
+                (strikes ? "Strike the small figures of the row before. " : "") + noRow(words, without) + "Now times " + words.count(row.digit(), row.place()) + ", that is times " + by + shift + write,
                 "Now times " + by + ". What is written first?");
+    }
+
+    private static String noRow(Words words, List<Integer> without) {
+        String zeros = without.stream().map(place -> "0 " + words.places(place)).collect(Collectors.joining(" and "));
+        return without.isEmpty() ? "" : "The lower number has " + zeros + ": times 0 is 0, so no row. ";
     }
 
     /** A fact, with the carry that came in, as this hand adds it. */
@@ -55,18 +62,18 @@ final class RowWords {
         if (first) {
             fact = Fact.of(factor + " × " + (top + column.carryIn()), Integer.toString(total), '×',
                     List.of(factor, top + column.carryIn()));
-            say = top + " and the " + column.carryIn() + " " + words.carried() + " are " + (top + column.carryIn()) + ", "
+            say = top + " and the " + column.carryIn() + " " + words.cameIn() + " are " + (top + column.carryIn()) + ", "
                     + factor + " times " + (top + column.carryIn()) + " is " + total;
         } else {
             String asked = factor + " × " + top + (adds ? " + " + column.carryIn() : "");
             fact = Fact.of(asked, Integer.toString(total), '×', List.of(factor, top));
-            say = factor + " times " + top + " is " + product + (adds ? ", and " + column.carryIn() + " " + words.carried()
+            say = factor + " times " + top + " is " + product + (adds ? ", and " + column.carryIn() + " " + words.cameIn()
                     + " is " + total : total == product ? "" : ", and that makes " + total);
         }
         return new Spoken(words.title(place), fact,
                 words.title(place) + ": " + say + ": " + words.count(total, place) + ".",
                 words.title(place) + ": " + factor + " times " + top
-                        + (column.carryIn() > 0 ? ", and " + column.carryIn() + " " + words.carried() : "") + "?");
+                        + (column.carryIn() > 0 ? ", and " + column.carryIn() + " " + words.cameIn() : "") + "?");
     }
 
     static Talk digit(int worth) {

@@ -8,6 +8,7 @@ import bemble.core.stack.CarrySpots;
 import bemble.core.stack.Digit;
 import bemble.core.stack.InFront;
 import bemble.core.stack.Lines;
+import bemble.core.stack.Placed;
 import bemble.core.stack.WrittenLine;
 import bemble.core.style.CarryPlace;
 import bemble.core.style.Placeholder;
@@ -36,6 +37,9 @@ final class RowWriter {
     private String lastLine;
     private boolean ruled;
     private int written;
+    private int rowsThere;
+    /** The places of the zeros of the lower number that got no row since the last one. */
+    private final List<Integer> skipped = new ArrayList<>();
 
     /** @param rowsToWrite how many rows of this multiplication are not 0 */
     RowWriter(ProductPaper paper, Desk desk, int rowsToWrite) {
@@ -47,7 +51,14 @@ final class RowWriter {
     }
 
     /** A row with the stretch of its decisions at the desk, for its record. */
-    record Row(int digit, int place, Numeral value, Desk desk, int from, int to, int columnsOfNothing) {
+    record Row(int digit, int place, Numeral value, int emptyPlaces, Desk desk, int from, int to, int columnsOfNothing) {
+        /** The row as it stands: places that were left empty are none of its digits. */
+        Placed placed() {
+            String digits = value.digits();
+            return emptyPlaces == 0 || digits.length() <= emptyPlaces ? new Placed(value, 0)
+                    : new Placed(Numeral.of(digits.substring(0, digits.length() - emptyPlaces)), emptyPlaces);
+        }
+
         ProductRow record() {
             List<MultipliedColumn> columns = new ArrayList<>();
             for (int i = 0; i < columnsOfNothing; i++) {
@@ -85,6 +96,11 @@ final class RowWriter {
         return columns;
     }
 
+    /** How many rows stand there, those of zeros too. */
+    int rowsThere() {
+        return rowsThere;
+    }
+
     /** The line of the row written last. */
     String lastLine() {
         return lastLine;
@@ -114,7 +130,10 @@ final class RowWriter {
         before = now;
         now = new HashMap<>();
         written++;
-        return new Row(factor, place, row.read(), desk, from, desk.mark(), 0);
+        rowsThere++;
+        // What the first row leaves empty nobody fills: the sum has a 0 there all the same.
+        boolean filled = style(line) == Placeholder.ZERO || written == 1;
+        return new Row(factor, place, row.read(), filled ? 0 : placeholders, desk, from, desk.mark(), 0);
     }
 
     /** Passes over a row that is 0, or writes it where the style does or nothing else would be written. */
@@ -127,15 +146,25 @@ final class RowWriter {
             desk.step(StepKind.PRODUCT, block, null, said -> RowWords.zeroRow(said, digit, top));
             rule(line);
             desk.ask(new RowOfZeros(block, line, rowsToWrite == 0 ? 1 : place + top.length(), true));
+            rowsThere++;
+        } else if (digit == 0) {
+            skipped.add(place);
         }
-        return new Row(digit, place, Numeral.ZERO, desk, from, from, digit == 0 ? 0 : top.length());
+        return new Row(digit, place, Numeral.ZERO, 0, desk, from, from, digit == 0 ? 0 : top.length());
+    }
+
+    /** What is written into the empty places of that line: an answer is always filled with zeros. */
+    private Placeholder style(String line) {
+        return line.equals(Lines.ANSWER) ? Placeholder.ZERO : desk.style().placeholder();
     }
 
     private int placeholders(int place, String line) {
-        Placeholder kind = line.equals(Lines.ANSWER) ? Placeholder.ZERO : desk.style().placeholder();
+        Placeholder kind = style(line);
         if (place > 0) {
             boolean strikes = strikesUsedCarries();
-            desk.step(StepKind.PLACEHOLDER, block, null, said -> RowWords.placeholders(said, strikes));
+            List<Integer> without = List.copyOf(skipped);
+            desk.step(StepKind.PLACEHOLDER, block, null, said -> RowWords.placeholders(said, strikes, without));
+            skipped.clear();
             rule(line);
             strikeUsedCarries();
             desk.underline(block.at(ProductPaper.BOTTOM, place));

@@ -97,7 +97,7 @@ public final class Worked {
     /** Steps and marks, made when they are first read. */
     public Working working() {
         if (working == null) {
-            working = written.working();
+            working = Closing.said(written.working(), this);
         }
         return working;
     }

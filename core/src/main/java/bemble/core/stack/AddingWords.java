@@ -28,7 +28,7 @@ public final class AddingWords {
                     : column.shown().size() < 2 && total == column.withoutCarry().careful()
                     ? "only " + addends + ", nothing to add" : addends + are(column, total) + words.count(total, place);
         } else {
-            String carried = words.count(carryIn, place) + " " + words.carried();
+            String carried = words.count(carryIn, place) + " " + words.cameIn();
             ask = column.shown().isEmpty() ? carried
                     : said.style().carryFirst() ? carried + (column.shown().size() < 2 ? " and " : ", ") + addends
                     : addends + ", and " + carried;
@@ -37,7 +37,7 @@ public final class AddingWords {
         List<Integer> terms = words.inOrder(column.digits(), carryIn);
         return new Spoken(words.title(place), sum(terms, total), words.title(place) + ": " + say + ".",
                 words.title(place) + ": " + (column.carryIn() > 0 && carryIn == 0 ? addends + ", and "
-                        + words.count(column.carryIn(), place) + " " + words.carried() : ask)
+                        + words.count(column.carryIn(), place) + " " + words.cameIn() : ask)
                         + ". How many " + words.places(place) + " altogether?");
     }
 

@@ -125,10 +125,18 @@ public final class EqualAdditions implements Method<Subtraction> {
                 + (lowers ? ", and lower the digit above it too." : below == 1 ? ": the difference stays." : ".");
         return new Spoken(words.title(place), Fact.of("+ 10 " + words.places(place) + " above"
                 + (below == 0 ? "" : ", + " + words.count(below, place + 1) + " below")),
-                ExchangeWords.notEnough(said, place, top, away) + add + rest + " Now there are "
+                ExchangeWords.notEnough(said, place, top, away) + add + rest + written(said, top) + " Now there are "
                         + words.count(stands, place) + ".",
                 words.title(place) + ": " + words.count(top, place) + ", and " + words.count(away, place)
                         + " to take away. What is added above, and what below?");
+    }
+
+    /** Where the small figures stand. */
+    private static String written(Said said, int top) {
+        String above = said.decided(TenAbove.class) == top ? "" : "A small 1 before the " + top + " above";
+        String below = !said.has(OneBelow.class) || said.decided(OneBelow.class) == 0 ? ""
+                : "a small " + said.decided(OneBelow.class) + " below in " + said.words().column(said.asked(OneBelow.class).at().place());
+        return above.isEmpty() && below.isEmpty() ? "" : " " + Words.capital(above.isEmpty() || below.isEmpty() ? above + below : above + ", " + below) + ".";
     }
 
     /** A column is subtracted. */

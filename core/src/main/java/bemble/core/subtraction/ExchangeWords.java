@@ -50,12 +50,24 @@ final class ExchangeWords {
                     .append(words.count(exchange.toAfter(), exchange.to()));
             say.append(isFair(exchange) ? ", still " + value(said.style(), exchange) + "." : ".");
         }
+        say.append(written(exchange, raised));
         String ask = first
                 ? words.title(place) + ": " + words.count(top, place) + ", and " + words.count(bottom, place)
                         + " to take away. What is to be done?"
                 : "What does 1 " + words.one(exchange.from()) + " give?";
         return new Spoken(words.title(place), Fact.of(words.exchange() + " 1 " + words.one(exchange.from()), " → ",
                 exchange.fromBefore() + " to " + exchange.fromAfter()), say.toString(), ask);
+    }
+
+    /** Which figures are struck, and what stands above or before them then. */
+    private static String written(Exchange exchange, Raised raised) {
+        String lowered = exchange.fromAfter() == exchange.fromBefore() ? ""
+                : " Strike the " + exchange.fromBefore() + ", write " + exchange.fromAfter() + " above it";
+        String got = exchange.toAfter() == exchange.toBefore() ? "" : raised.replaces(exchange.toAfter())
+                ? "strike the " + exchange.toBefore() + ", write " + exchange.toAfter() + " above it"
+                : "a small 1 before the " + exchange.toBefore();
+        return lowered.isEmpty() ? got.isEmpty() ? "" : " " + Words.capital(got) + "."
+                : lowered + (got.isEmpty() ? "." : "; " + got + ".");
     }
 
     /** Before a column: whether there is enough on top, and what this hand makes of it. */

@@ -67,6 +67,11 @@ public final class Words {
         return style.carryWord() == CarryWord.CARRY ? "carried" : "regrouped";
     }
 
+    /** What is said of a carry where it is added: {@code carried}, or {@code from before}. */
+    public String cameIn() {
+        return style.carryWord() == CarryWord.CARRY ? "carried" : "from before";
+    }
+
     /** Several digits of one place: {@code 8 ones and 7 ones}, {@code 6, 7 and 8 ones}. */
     public String countEach(List<Integer> numbers, int place) {
         if (numbers.size() <= 2) {

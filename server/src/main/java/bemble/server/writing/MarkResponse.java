@@ -95,7 +95,7 @@ public record MarkResponse(
 
     private static FindingView finding(Marked.Explained slip, WorkOrder order) {
         String both = DiagnosisWords.label(slip.with() == null ? List.of(slip.slip()) : List.of(slip.slip(), slip.with()), order.problem());
-        return new FindingView(slip.slip(), slip.with(), slip.places(), slip.confidence(), "Fits this paper: the hand " + both + ".",
+        return new FindingView(slip.slip(), slip.with(), slip.places(), slip.confidence(), "Fits this paper: somebody who " + both + ".",
                 working(slip, order));
     }
 
