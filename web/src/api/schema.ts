@@ -2421,6 +2421,7 @@ export interface components {
             pupils: components["schemas"]["Pupil"][];
             /** Format: int64 */
             setId?: number;
+            withYou: boolean;
         };
         PlanView: {
             /** Format: int64 */

@@ -51,6 +51,9 @@ export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
         <Box component="span" sx={{ color: ink.faint, fontSize: 14 }}>
           {group.questions} questions, {group.minutes} min
         </Box>
+        <Box component="span" sx={{ fontSize: 14, fontWeight: group.withYou ? 700 : 400 }}>
+          {group.withYou ? 'with you' : 'alone'}
+        </Box>
       </Box>
       <Box sx={{ fontSize: 14, color: ink.faint }}>{group.reason}</Box>
       <Box sx={{ my: 0.25, lineHeight: 1.6 }}>

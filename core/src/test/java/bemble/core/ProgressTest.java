@@ -56,9 +56,18 @@ class ProgressTest {
             0:+++++ 6:+++++                         | 6  | LEARNING  | six days are not a week
             0:++++++++++                            | 0  | LEARNING  | one good day is not enough
             0:++++- 7:+++++                         | 7  | SECURE    | one miss in ten
-            0:++++++ 3:++++++ 7:++++++              | 7  | SECURE    | worked on often: as many as reach back a week
+            0:+++++- 3:++++++ 7:++++++              | 7  | SECURE    | worked on often: as many as reach back a week
+            0:++++++ 3:++++++                       | 3  | SECURE    | twelve in a row on two days, never a slip
+            0:+++++++ 1:+++++++++                   | 1  | SECURE    | sixteen of sixteen
+            0:++++++++++++                          | 0  | LEARNING  | twelve on one day
+            0:++++++ 3:+++++                        | 3  | LEARNING  | eleven in a row
+            0:x++++++ 3:++++++                      | 3  | LEARNING  | twelve in a row after a slip
+            0:+x 21:+++++++++                       | 21 | SECURE    | nine right outweigh a slip of three weeks ago
+            0:+x 13:+++++++++                       | 13 | LEARNING  | a slip of thirteen days ago is not old
+            0:+x 21:++++++++-+                      | 21 | LEARNING  | nine right since, and one more miss
             0:-+++++ 3:++++++ 7:-+++++              | 7  | LEARNING  | two misses in eighteen
-            0:+----- 3:------ 7:++++++ 10:++++++    | 10 | LEARNING  | what lies back a week is looked at too
+            0:+----- 3:------ 7:++++++ 10:+++++     | 10 | LEARNING  | what lies back a week is looked at too
+            0:+----- 3:------ 7:++++++ 10:++++++    | 10 | SECURE    | unless twelve in a row are right since
             0:+----- 3:++++++ 7:++++++ 10:++++++    | 10 | SECURE    | what lies further back is not
             0:+++-- 7:+++++                         | 7  | LEARNING  | two misses
             0:++++x 7:+++++                         | 7  | LEARNING  | the one miss is a slip
@@ -127,6 +136,19 @@ class ProgressTest {
         assertThat(last).as(why).isEqualTo(counts);
         assertThat(standing.due()).as(why).isEqualTo(comesBack);
         assertThat(standing.movesOn()).as(why).isEqualTo(counts.equals("passed") || standing.state().isReached());
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            5:+++++ 7:+++++  | 5 |                 | SECURE   | ten right within a few days and a quiz passed
+            5:++++- 7:+++++  | 5 |                 | SECURE   | nine of ten
+            5:++++- 7:++++-  | 4 |                 | LEARNING | eight of ten are too few, quiz or no
+            5:+++++ 7:+++++  | 5 | carry-forgotten | LEARNING | a slip was seen in the quiz
+            7:+++++          | 5 |                 | LEARNING | a quiz alone
+            """)
+    void aPassedQuizStandsForTheWeek(String days, int right, String slip, State state, String why) {
+        Quiz quiz = new Quiz(MONDAY.plusDays(7), right, 5, 4, slip);
+        assertThat(Progress.of(answers(days), List.of(quiz), true, MONDAY.plusDays(7), Rule.USUAL).state()).as(why).isEqualTo(state);
     }
 
     @Test

@@ -39,7 +39,7 @@ class WriteJourneyTest {
             writer.handIn();
             writer.see("Not right yet");
             writer.see("In the tens column stands 7 where 9 belongs. Tens: 2 tens carried, 8 tens and 9 tens are 19 tens.");
-            writer.see("Fits this paper: the hand never adds a carry.");
+            writer.see("Fits this paper: somebody who never adds a carry.");
             assertThat(writer.sheet().getByTestId("ring").count()).isEqualTo(1);
             writer.teacher().assertAccessible();
 

@@ -2,24 +2,31 @@ package bemble.core.plan;
 
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
+import bemble.core.problem.Operation;
 import bemble.core.progress.Rule;
 import bemble.core.progress.Standing;
+import bemble.core.progress.State;
 import bemble.core.slip.Slips;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 
 /**
  * What a pupil should do: a rung that comes back, one that comes again for a slip or after a quiz, or the next one.
  *
- * @param slip the slip for which a rung comes again, or null; after a quiz the one that was seen in it
+ * @param slip the slip for which a rung comes again, null where most was wrong for no one reason; after a quiz the one seen in it
  */
 public record Need(Kind kind, String rung, String slip) {
     private static final int NEXT_QUESTIONS = 10;
+    /** From so many answers on it can be said that most were wrong. */
+    private static final int FEW = 4;
 
-    /** Why something is to be done; what comes back is not to be forgotten, so it comes first. */
+    /** Why something is to be done, the most pressing first: what goes wrong, then what is not to be forgotten, then what is new. */
     public enum Kind {
-        RETRY, AGAIN, QUIZ, NEXT;
+        AGAIN, QUIZ, RETRY, NEXT;
 
         public String id() {
             return name().toLowerCase(Locale.ROOT);
@@ -27,7 +34,8 @@ public record Need(Kind kind, String rung, String slip) {
     }
 
     /**
-     * What a pupil needs, following the teacher's order of topics: nobody goes past a rung whose slip still shows.
+     * What a pupil needs. Each operation has its own order of rungs: on every one that was begun there is something to do, and
+     * nobody goes past a rung that still fails. The next operation begins when nothing is left on those begun.
      *
      * @param topics the ids of rungs in the teacher's order
      */
@@ -38,22 +46,40 @@ public record Need(Kind kind, String rung, String slip) {
                 needs.add(new Need(Kind.RETRY, rung, null));
             }
         });
-        for (String rung : topics) {
+        Map<Operation, List<String>> strands = new LinkedHashMap<>();
+        topics.forEach(rung -> strands.computeIfAbsent(operation(rung), any -> new ArrayList<>()).add(rung));
+        List<Need> begun = new ArrayList<>();
+        List<Need> fresh = new ArrayList<>();
+        strands.values().forEach(rungs -> onStrand(pupil, rungs).ifPresent(
+                (rungs.stream().anyMatch(rung -> pupil.on(rung).state() != State.NOT_TRIED) ? begun : fresh)::add));
+        needs.addAll(begun.isEmpty() ? fresh.subList(0, Math.min(1, fresh.size())) : begun);
+        return needs;
+    }
+
+    private static Operation operation(String rung) {
+        return Ladder.find(rung).orElseThrow().wishes().operation();
+    }
+
+    /** The first rung of an operation that is not done with. */
+    private static Optional<Need> onStrand(PlannedPupil pupil, List<String> rungs) {
+        for (String rung : rungs) {
             Standing standing = pupil.on(rung);
             if (standing.shows() != null) {
-                needs.add(new Need(Kind.AGAIN, rung, standing.shows()));
-                return needs;
+                return Optional.of(new Need(Kind.AGAIN, rung, standing.shows()));
             }
             if (standing.quiz() != null && !standing.quiz().isPassed()) {
-                needs.add(new Need(Kind.QUIZ, rung, standing.quiz().slip()));
-                return needs;
+                return Optional.of(new Need(Kind.QUIZ, rung, standing.quiz().slip()));
             }
             if (!standing.movesOn()) {
-                needs.add(new Need(Kind.NEXT, rung, null));
-                return needs;
+                return Optional.of(new Need(fails(standing) ? Kind.AGAIN : Kind.NEXT, rung, null));
             }
         }
-        return needs;
+        return Optional.empty();
+    }
+
+    /** Whether fewer than half of a few answers are right. */
+    private static boolean fails(Standing standing) {
+        return standing.rests().size() >= FEW && 2 * standing.right() < standing.rests().size();
     }
 
     /** How many questions a sheet for it has. */
@@ -70,10 +96,11 @@ public record Need(Kind kind, String rung, String slip) {
         Rung step = Ladder.find(rung).orElseThrow();
         return switch (kind) {
             case RETRY -> "“" + step.fullTitle() + "” was reached and comes back: " + Rule.USUAL.retry() + " questions show whether it is still there.";
-            case AGAIN -> "“" + slipName(step) + "” came more than once: “" + step.fullTitle() + "” again, " + turn() + ".";
+            case AGAIN -> slip == null ? "Fewer than half of the answers on “" + step.fullTitle() + "” were right: the same again, "
+                    + Rule.USUAL.again() + " questions." : "“" + slipName(step) + "” came more than once: “" + step.fullTitle() + "” again, " + turn() + ".";
             case QUIZ -> "The quiz on “" + step.fullTitle() + "” was not passed" + (slip == null ? ": a shorter set, "
                     + Rule.USUAL.again() + " questions." : "; “" + slipName(step) + "” was seen: a shorter set, " + turn() + ".");
-            case NEXT -> "“" + step.fullTitle() + "” is next in your order; what comes before it is secure or passed.";
+            case NEXT -> "“" + step.fullTitle() + "” is next in your order of this operation; what comes before it is secure or passed.";
         };
     }
 

@@ -3,19 +3,24 @@ package bemble.core.plan;
 import bemble.core.practice.Effort;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Question;
+import bemble.core.progress.Rule;
 import java.time.LocalDate;
+import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
- * A week of sheets for groups. What must hold: what is due is placed first and is never left out in silence; nobody skips
- * a rung whose slip still shows; no group, no day's minutes and no number of sheets is larger than the teacher says.
- * What is preferred: many pupils a sheet, and where there is room the same rung on a second day.
+ * A week of sheets for groups. What must hold: what goes wrong is placed first and early, then what is due, and nothing is left
+ * out in silence; nobody skips a rung that still fails; no group, no day's minutes and no number of sheets is larger than the
+ * teacher says; nobody is without work in a lesson. What is preferred: many pupils a sheet, and where there is room the same
+ * rung on a second day.
  *
  * @param conflicts wishes that could not be met together, and what would help
  */
@@ -66,11 +71,63 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
                     .forEach(need -> byNeed.computeIfAbsent(need, any -> new ArrayList<>()).add(pupil)));
             List<Map.Entry<Need, List<PlannedPupil>>> needs = byNeed.entrySet().stream().sorted(Comparator
                     .comparing((Map.Entry<Need, List<PlannedPupil>> each) -> each.getKey().kind())
-                    .thenComparing(each -> -each.getValue().size())).toList();
+                    .thenComparing(each -> -each.getValue().size())
+                    .thenComparing(each -> rightShare(each.getKey(), each.getValue()))).toList();
             needs.forEach(each -> measure(each.getKey()));
             needs.forEach(each -> place(each.getKey(), each.getValue()));
             needs.stream().filter(each -> each.getKey().kind() != Need.Kind.RETRY).forEach(each -> repeat(each.getKey()));
+            fill(byNeed);
             return new WeekPlan(placed.entrySet().stream().map(each -> new Day(each.getKey(), each.getValue())).toList(), conflicts);
+        }
+
+        /** How much of what rests on that rung is right, of all who need it: the worst is the most pressing. */
+        private static double rightShare(Need need, List<PlannedPupil> wanting) {
+            int right = wanting.stream().mapToInt(pupil -> pupil.on(need.rung()).right()).sum();
+            int all = wanting.stream().mapToInt(pupil -> pupil.on(need.rung()).rests().size()).sum();
+            return all == 0 ? 1 : (double) right / all;
+        }
+
+        /** Whoever has nothing to do in a lesson gets their own sheet once more, or joins one that repeats what they can do. */
+        private void fill(Map<Need, List<PlannedPupil>> byNeed) {
+            for (LocalDate day : placed.keySet()) {
+                List<PlannedPupil> idle = new ArrayList<>();
+                for (PlannedPupil pupil : pupils) {
+                    if (taken.get(day).containsKey(pupil.id())) {
+                        continue;
+                    }
+                    List<Need> own = byNeed.entrySet().stream().filter(each -> each.getValue().contains(pupil)).map(Map.Entry::getKey)
+                            .sorted(Comparator.comparing(need -> need.kind() == Need.Kind.RETRY)).toList();
+                    List<Need> there = sheets(day);
+                    Optional<Need> found = own.stream().filter(there::contains).findFirst()
+                            .or(() -> own.stream().filter(need -> hasRoom(day, need)).findFirst())
+                            .or(() -> there.stream().filter(need -> pupil.on(need.rung()).movesOn()).findFirst());
+                    if (found.isEmpty()) {
+                        idle.add(pupil);
+                    } else {
+                        join(day, found.get(), pupil.id());
+                    }
+                }
+                if (!idle.isEmpty()) {
+                    conflicts.add(names(idle) + (idle.size() == 1 ? " waits" : " wait") + " on " + day.getDayOfWeek().getDisplayName(
+                            TextStyle.FULL, Locale.ENGLISH) + ": no sheet of that day is for them. Allow more sheets in a lesson.");
+                }
+            }
+        }
+
+        /** Adds a pupil to a group with that sheet, or makes one. */
+        private void join(LocalDate day, Need need, long pupil) {
+            List<Group> groups = placed.get(day);
+            for (int i = 0; i < groups.size(); i++) {
+                Group group = groups.get(i);
+                if (group.need().equals(need) && group.pupils().size() < wishes.groupMost()) {
+                    List<Long> more = new ArrayList<>(group.pupils());
+                    more.add(pupil);
+                    groups.set(i, new Group(need, group.questions(), group.minutes(), List.copyOf(more)));
+                    taken.get(day).merge(pupil, group.minutes(), Integer::sum);
+                    return;
+                }
+            }
+            put(day, need, List.of(pupil));
         }
 
         /** How many questions of a need fit into a day. */
@@ -92,8 +149,9 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
 
         private void place(Need need, List<PlannedPupil> wanting) {
             List<PlannedPupil> left = new ArrayList<>(wanting);
-            // The days with the fewest sheets first, so that the week is even.
-            List<LocalDate> days = placed.keySet().stream().sorted(Comparator.comparing((LocalDate day) -> sheets(day).size())
+            // What went wrong comes as early as it can; for the rest the days with the fewest sheets first, so that the week is even.
+            boolean pressing = need.kind() == Need.Kind.AGAIN || need.kind() == Need.Kind.QUIZ;
+            List<LocalDate> days = placed.keySet().stream().sorted(Comparator.comparing((LocalDate day) -> pressing ? 0 : sheets(day).size())
                     .thenComparing(day -> day)).toList();
             for (LocalDate day : days) {
                 if (!left.isEmpty() && hasRoom(day, need)) {
@@ -149,8 +207,13 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
             int groups = (ids.size() + wishes.groupMost() - 1) / wishes.groupMost();
             for (int i = 0; i < groups; i++) {
                 List<Long> group = List.copyOf(ids.subList(i * ids.size() / groups, (i + 1) * ids.size() / groups));
-                placed.get(day).add(new Group(need, questions.get(need), minutes.get(need), group));
-                group.forEach(pupil -> taken.get(day).merge(pupil, minutes.get(need), Integer::sum));
+                boolean alone = group.size() == 1 && need.kind() == Need.Kind.RETRY;
+                int longer = alone ? Effort.minutes(PlanSheet.draw(need, Rule.USUAL.again(), SAMPLE_SEED)) : 0;
+                boolean fits = alone && taken.get(day).getOrDefault(group.get(0), 0) + longer <= wishes.minutes();
+                // A sheet of three minutes is not worth handing out to one child.
+                int time = fits ? longer : minutes.get(need);
+                placed.get(day).add(new Group(need, fits ? Rule.USUAL.again() : questions.get(need), time, group));
+                group.forEach(pupil -> taken.get(day).merge(pupil, time, Integer::sum));
             }
         }
 

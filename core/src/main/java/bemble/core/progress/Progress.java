@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
  */
 public final class Progress {
     private final Rule rule;
+    private final List<Quiz> quizzes;
     /** The answers since the rung was last begun anew. */
     private final List<Evidence> window = new ArrayList<>();
     /** Those since it came back. */
@@ -26,8 +27,9 @@ public final class Progress {
     private LocalDate since;
     private LocalDate dueOn;
 
-    private Progress(Rule rule) {
+    private Progress(Rule rule, List<Quiz> quizzes) {
         this.rule = rule;
+        this.quizzes = quizzes;
     }
 
     /**
@@ -44,7 +46,7 @@ public final class Progress {
         if (days.isEmpty()) {
             return Standing.NONE;
         }
-        Progress progress = new Progress(rule);
+        Progress progress = new Progress(rule, quizzes);
         progress.since = days.keySet().iterator().next();
         days.forEach((day, all) -> progress.day(day, all.stream().filter(Evidence::alone).toList(), chance));
         return progress.standing(quizzes.stream().filter(quiz -> !quiz.day().isAfter(today))
@@ -63,7 +65,7 @@ public final class Progress {
         }
         window.addAll(answers);
         if (!secure) {
-            if (isSecure(chance)) {
+            if (isSecure(day, chance)) {
                 secure = true;
                 lost = false;
                 since = day;
@@ -103,11 +105,43 @@ public final class Progress {
         retried.clear();
     }
 
-    private boolean isSecure(boolean chance) {
+    private boolean isSecure(LocalDate day, boolean chance) {
         List<Evidence> looked = looked();
-        long chances = looked.stream().filter(Evidence::chance).count();
-        return looked.size() >= rule.of() && days(looked) >= rule.apartDays() && right(looked) >= enough(looked.size())
-                && looked.stream().noneMatch(each -> each.cause() != null) && (!chance || chances >= rule.chances());
+        List<Evidence> last = last(rule.of());
+        boolean overAWeek = days(looked) >= rule.apartDays() && right(looked) >= enough(looked.size())
+                && isFree(last(Math.max(looked.size(), rule.freeOf()))) && hasChances(looked, chance);
+        return looked.size() >= rule.of() && (overAWeek || hasChances(last, chance) && right(last) >= rule.right() && isFree(last)
+                && (isRow() || isTested(day)));
+    }
+
+    private boolean hasChances(List<Evidence> looked, boolean chance) {
+        return !chance || looked.stream().filter(Evidence::chance).count() >= rule.chances();
+    }
+
+    /** Whether no slip stands in these that right ones of now do not outweigh. */
+    private boolean isFree(List<Evidence> looked) {
+        LocalDate now = looked.get(looked.size() - 1).day();
+        for (int i = 0; i < looked.size(); i++) {
+            boolean outweighed = looked.get(i).day().isBefore(now.minusDays(rule.oldDays() - 1))
+                    && right(looked.subList(i + 1, looked.size())) >= rule.sinceSlip();
+            if (looked.get(i).cause() != null && !outweighed) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** So many right in a row on two days at least, of one of whom no slip was ever seen here. */
+    private boolean isRow() {
+        List<Evidence> row = last(rule.row());
+        return !lost && row.size() == rule.row() && right(row) == rule.row() && days(row) > 0
+                && window.stream().noneMatch(each -> each.cause() != null);
+    }
+
+    /** Whether a quiz was passed without a slip, since the rung was last begun anew. */
+    private boolean isTested(LocalDate day) {
+        return quizzes.stream().anyMatch(quiz -> quiz.isPassed() && quiz.slip() == null && quiz.of() >= rule.of() / 2
+                && !quiz.day().isAfter(day) && !quiz.day().isBefore(window.get(0).day()));
     }
 
     /** The last ten, or as many more as reach back a week: who works on a rung daily does not wait for ever. */
@@ -187,10 +221,10 @@ public final class Progress {
         if (right(rests) < enough(rests.size())) {
             return "; secure is " + enough(rests.size()) + " of " + rests.size();
         }
-        if (rests.stream().anyMatch(each -> each.cause() != null)) {
+        if (!isFree(last(Math.max(rests.size(), rule.freeOf())))) {
             return "; a slip was seen in them";
         }
-        return days(rests) < rule.apartDays() ? "; a day a week later is wanted"
+        return days(rests) < rule.apartDays() ? "; a day a week later is wanted, or a quiz passed"
                 : "; too few of them gave the usual slips a chance";
     }
 }

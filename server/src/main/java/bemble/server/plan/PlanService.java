@@ -28,6 +28,7 @@ import java.time.format.TextStyle;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -42,6 +43,7 @@ import tools.jackson.databind.ObjectMapper;
 @Service
 public class PlanService {
     private static final List<Integer> USUAL_WEEKDAYS = List.of(1, 2, 3, 4, 5);
+    private static final List<Need.Kind> TEACHERS_ORDER = List.of(Need.Kind.AGAIN, Need.Kind.QUIZ, Need.Kind.NEXT, Need.Kind.RETRY);
     private static final int USUAL_MINUTES = 20;
     private static final int USUAL_GROUP = 60;
     private static final int MOST_QUESTIONS = 40;
@@ -65,10 +67,11 @@ public class PlanService {
      * @param title the rung, in a few words
      * @param reason why it comes, in a sentence
      * @param watch what to watch for, in a few words; empty where nothing is known
+     * @param withYou whether it is the group of that day to sit with, while the others work alone
      */
     public record GroupView(@NotNull String key, @NotNull String kind, @NotNull String rung, @NotNull String operation, String slip,
                             @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
-                            @NotNull int minutes, @NotNull List<Pupil> pupils, Long setId) {}
+                            @NotNull int minutes, @NotNull List<Pupil> pupils, Long setId, @NotNull boolean withYou) {}
 
     public record DayView(@NotNull LocalDate date, @NotNull List<GroupView> groups) {}
 
@@ -192,7 +195,7 @@ public class PlanService {
     private static PlanView view(SchoolClass schoolClass, LocalDate monday, int revision, PlanContent content) {
         Map<Long, Pupil> byId = schoolClass.pupils().stream().collect(Collectors.toMap(Pupil::id, pupil -> pupil));
         List<DayView> days = content.days().stream().map(day -> new DayView(day.date(), day.groups().stream()
-                .map(group -> view(group, byId, part(group, day.groups()))).toList())).toList();
+                .map(group -> view(group, byId, part(group, day.groups()), group.equals(withYou(day.groups())))).toList())).toList();
         List<Long> busy = content.days().stream().flatMap(day -> day.groups().stream()).flatMap(group -> group.pupils().stream()).toList();
         return new PlanView(schoolClass.id(), schoolClass.name(), monday, revision, days, content.conflicts(),
                 schoolClass.pupils().stream().filter(pupil -> !busy.contains(pupil.id())).toList());
@@ -204,13 +207,20 @@ public class PlanService {
         return same.size() < 2 ? "" : ", group " + (same.indexOf(group) + 1) + " of " + same.size();
     }
 
-    private static GroupView view(PlannedGroup group, Map<Long, Pupil> pupils, String part) {
+    /** The group that needs its teacher most: what goes wrong before what is new, and what is new before what comes back. */
+    private static PlannedGroup withYou(List<PlannedGroup> ofDay) {
+        return ofDay.stream().filter(group -> !group.pupils().isEmpty()).min(Comparator
+                .comparing((PlannedGroup group) -> TEACHERS_ORDER.indexOf(need(group).kind()))
+                .thenComparing(group -> -group.pupils().size())).orElse(null);
+    }
+
+    private static GroupView view(PlannedGroup group, Map<Long, Pupil> pupils, String part, boolean withYou) {
         Need need = need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
         String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation()).map(slip -> slip.name() + ". " + slip.help()).orElse("");
         return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation().id(), group.slip(), rung.fullTitle() + part,
                 need.reason(), watch, group.questions(), group.minutes(),
-                group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId());
+                group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId(), withYou);
     }
 
     /** @throws Refusal where there is no such need */
@@ -219,9 +229,6 @@ public class PlanService {
                 .orElseThrow(() -> Refusal.of("kind", "Say retry, again, quiz or next."));
         if (Ladder.find(group.rung()).isEmpty()) {
             throw Refusal.of("rung", "“" + group.rung() + "” is on no ladder.");
-        }
-        if (kind == Need.Kind.AGAIN && group.slip() == null) {
-            throw Refusal.of("slip", "Say for which slip this rung comes again.");
         }
         return new Need(kind, group.rung(), group.slip());
     }
