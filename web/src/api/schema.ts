@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/page-words/{page}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/markings/{id}/papers/{pupil}": {
         parameters: {
             query?: never;
@@ -76,7 +92,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep"];
+        put: operations["keep_1"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -140,7 +156,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["plan"];
-        put: operations["keep_1"];
+        put: operations["keep_2"];
         post?: never;
         delete: operations["again"];
         options?: never;
@@ -429,7 +445,7 @@ export interface paths {
         };
         get: operations["all_1"];
         put?: never;
-        post: operations["keep_2"];
+        post: operations["keep_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2246,6 +2262,10 @@ export interface components {
             /** Format: int32 */
             of: number;
         };
+        OwnWords: {
+            words: string;
+            without: string[];
+        };
         PaperContent: {
             sheet?: string;
             absent: boolean;
@@ -3534,6 +3554,13 @@ export interface components {
             /** Format: int32 */
             papers: number;
         };
+        WordedView: {
+            title: string;
+            pages: string[];
+            page: string;
+            sections: string[];
+            own: components["schemas"]["OwnWords"];
+        };
         ReportView: {
             title: string;
             pages: string[];
@@ -3892,6 +3919,32 @@ export interface operations {
             };
         };
     };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                page: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnWords"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnWords"];
+                };
+            };
+        };
+    };
     paper: {
         parameters: {
             query?: never;
@@ -3946,7 +3999,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4168,7 +4221,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: {
                 week?: string;
@@ -4723,7 +4776,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6413,7 +6466,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReportView"];
+                    "application/json": components["schemas"]["WordedView"];
                 };
             };
         };
@@ -6459,7 +6512,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReportView"];
+                    "application/json": components["schemas"]["WordedView"];
                 };
             };
         };
@@ -7185,7 +7238,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReportView"];
+                    "application/json": components["schemas"]["WordedView"];
                 };
             };
         };
@@ -7232,7 +7285,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReportView"];
+                    "application/json": components["schemas"]["WordedView"];
                 };
             };
         };

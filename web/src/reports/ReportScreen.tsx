@@ -6,19 +6,22 @@ import { PagesPreview } from '../app/PagesPreview';
 import { sendToPrinter } from '../app/sendToPrinter';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { OwnWordsPanel } from './OwnWordsPanel';
 import { reports, type ReportKind } from './reports';
 
 /** Pages as they will be printed. */
 export function ReportScreen({ kind }: { kind: ReportKind }) {
   const id = Number(useParams().id);
   const { title, says, back, backTo, file, pages } = reports[kind];
-  const report = useQuery<Schemas['ReportView'], Refused>({
-    queryKey: ['report', kind, id],
+  const query = ['report', kind, id];
+  const report = useQuery<Schemas['ReportView'] | Schemas['WordedView'], Refused>({
+    queryKey: query,
     queryFn: () => pages(id),
     staleTime: 0,
   });
+  const worded = report.data && 'own' in report.data ? report.data : undefined;
   return (
-    <Box sx={{ p: { xs: '10px 12px', md: '16px 28px' }, maxWidth: 1000 }}>
+    <Box sx={{ p: { xs: '10px 12px', md: '16px 28px' }, maxWidth: 1240 }}>
       <Box component="h1" sx={{ m: 0 }}>
         {title}
       </Box>
@@ -38,7 +41,19 @@ export function ReportScreen({ kind }: { kind: ReportKind }) {
       </Box>
       <Trouble message={report.error?.message} />
       {!report.data && !report.isError && <Box sx={{ color: ink.faint }}>Setting out the pages …</Box>}
-      {report.data && <PagesPreview pages={report.data.pages} name={`bemble-${kind}`} />}
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 3,
+          gridTemplateColumns: {
+            xs: 'minmax(0, 1fr)',
+            lg: worded ? 'minmax(0, 1fr) 300px' : 'minmax(0, 1fr)',
+          },
+        }}
+      >
+        {report.data && <PagesPreview pages={report.data.pages} name={`bemble-${kind}`} />}
+        {worded && <OwnWordsPanel worded={worded} query={query} />}
+      </Box>
     </Box>
   );
 }

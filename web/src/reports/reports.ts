@@ -5,7 +5,7 @@ export type ReportKind = 'pupil' | 'class' | 'stand-in' | 'work' | 'key' | 'stri
 type Report = {
   title: string;
   says: string;
-  pages: (id: number) => Promise<Schemas['ReportView']>;
+  pages: (id: number) => Promise<Schemas['ReportView'] | Schemas['WordedView']>;
   file: (id: number) => string;
   /** Where one came from. */
   back: (id: number) => string;
@@ -18,7 +18,7 @@ const of = (id: number) => ({ params: { path: { id } } });
 export const reports: Record<ReportKind, Report> = {
   pupil: {
     title: 'For a talk with parents',
-    says: 'What is secure and what is being learnt. A cause stands here only where you confirmed it when marking.',
+    says: 'What goes well, the one thing being worked on, own work, and two minutes for home; in words for somebody who never taught.',
     pages: (id) => ask(api.GET('/api/pupils/{id}/report', of(id))),
     file: (id) => `/api/pupils/${id}/report.pdf`,
     back: (id) => `/pupils/${id}`,
@@ -40,7 +40,7 @@ export const reports: Record<ReportKind, Report> = {
   },
   'stand-in': {
     title: 'For a stand-in, today',
-    says: 'Which sheet for whom, what to watch for, and the way you write it. Nothing of anybody’s past.',
+    says: 'The lesson with its questions and answers, who sits with whom, and the way you write it. Nothing of anybody’s past.',
     pages: (id) => ask(api.GET('/api/classes/{id}/stand-in', of(id))),
     file: (id) => `/api/classes/${id}/stand-in.pdf`,
     back: (id) => `/classes/${id}`,

@@ -25,7 +25,16 @@ public record OwnWork(WritingPaper paper, List<PaperFigure> written) {
 
     /** All that is known of a right answer of which nobody copied the working: the problem set out, and its answer line. */
     public static OwnWork answerOnly(WritingPaper paper) {
-        return new OwnWork(paper, paper.answer().stream().map(mark -> new PaperFigure(mark.block(), mark.line(), mark.place(),
+        return of(paper, paper.answer());
+    }
+
+    /** The whole working as it should stand. */
+    public static OwnWork right(WritingPaper paper) {
+        return of(paper, paper.path());
+    }
+
+    private static OwnWork of(WritingPaper paper, List<SheetMark> marks) {
+        return new OwnWork(paper, marks.stream().map(mark -> new PaperFigure(mark.block(), mark.line(), mark.place(),
                 mark.anchor(), mark.kind(), mark.text())).toList());
     }
 

@@ -284,8 +284,7 @@ public class PlanService {
         }
         Need need = need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
-        List<String> problems = PlanSheet.draw(need, group.questions(), planned.date().toEpochDay() + key.hashCode()).stream()
-                .map(question -> question.problem().text()).toList();
+        List<String> problems = drawn(need, group.questions(), planned.date());
         long setId = sheets.keep(teacherId, schoolClass.name() + ", " + dayName(planned.date()) + ": " + rung.fullTitle(), schoolClass.name(),
                 rung.wishes().operation().id(), problems);
         UnaryOperator<PlannedGroup> with = each -> need(each).equals(need) && each.questions() == group.questions() ? each.withSet(setId) : each;
@@ -293,6 +292,18 @@ public class PlanService {
                 ? new PlannedDay(each.date(), each.groups().stream().map(with).toList()) : each).toList(), content.conflicts());
         keep(teacherId, classId, monday, changed, kept.revision());
         return setId;
+    }
+
+    /** The questions of a group's sheet: as they are in its set, or as they will be when it is made. */
+    public List<String> problems(long teacherId, LocalDate date, GroupView group) {
+        return group.setId() != null ? sheets.ofSet(teacherId, group.setId()).problems() : drawn(need(new PlannedGroup(group.key(), group.kind(),
+                group.rung(), group.slip(), group.questions(), group.minutes(), List.of(), null)), group.questions(), date);
+    }
+
+    /** The same for everybody who needs the same on that day. */
+    private static List<String> drawn(Need need, int questions, LocalDate date) {
+        long seed = date.toEpochDay() + (need.kind().id() + need.rung() + need.slip()).hashCode();
+        return PlanSheet.draw(need, questions, seed).stream().map(question -> question.problem().text()).toList();
     }
 
     private static String dayName(LocalDate date) {

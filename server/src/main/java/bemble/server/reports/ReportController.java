@@ -1,13 +1,18 @@
 package bemble.server.reports;
 
 import bemble.server.account.SignedIn;
-import bemble.server.print.ReportView;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -15,54 +20,77 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ReportController {
     private final Reports reports;
+    private final WordedPages words;
 
-    ReportController(Reports reports) {
+    ReportController(Reports reports, WordedPages words) {
         this.reports = reports;
+        this.words = words;
+    }
+
+    /**
+     * A page to look at, with what can be changed of it.
+     *
+     * @param pages each as SVG
+     * @param page the name under which the teacher's words are kept
+     * @param sections the titles of what stands on it, in order
+     */
+    record WordedView(@NotNull String title, @NotNull List<String> pages, @NotNull String page, @NotNull List<String> sections,
+                      @NotNull OwnWords own) {
+        static WordedView of(WordedPages.Worded worded) {
+            return new WordedView(worded.report().title(), worded.report().view().pages(), worded.page(),
+                    worded.sections().stream().map(Section::title).toList(), worded.own());
+        }
+    }
+
+    /** Keeps the teacher's own words on a page, and what is left out of it. */
+    @PutMapping("/api/page-words/{page}")
+    OwnWords keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable @Size(max = 60) String page, @RequestBody @Valid OwnWords own) {
+        return words.keep(teacher.id(), page, own);
     }
 
     @GetMapping("/api/pupils/{id}/report")
-    ReportView ofPupil(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return reports.ofPupil(teacher.id(), id).view();
+    WordedView ofPupil(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return WordedView.of(reports.ofPupil(teacher.id(), id));
     }
 
     @GetMapping(value = "/api/pupils/{id}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pupilFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean inline) {
-        return reports.ofPupil(teacher.id(), id).pdf("bemble-pupil.pdf", inline);
+        return reports.ofPupil(teacher.id(), id).report().pdf("bemble-pupil.pdf", inline);
     }
 
     /** Pieces of work with two judgements of each, for colleagues who sit together. */
     @GetMapping("/api/pupils/{id}/work/pages")
-    ReportView toJudge(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return reports.toJudge(teacher.id(), id).view();
+    WordedView toJudge(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return WordedView.of(reports.toJudge(teacher.id(), id));
     }
 
     @GetMapping(value = "/api/pupils/{id}/work.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> toJudgeFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean inline) {
-        return reports.toJudge(teacher.id(), id).pdf("bemble-work.pdf", inline);
+        return reports.toJudge(teacher.id(), id).report().pdf("bemble-work.pdf", inline);
     }
 
     @GetMapping("/api/classes/{id}/report")
-    ReportView ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return reports.ofClass(teacher.id(), id).view();
+    WordedView ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+        return WordedView.of(reports.ofClass(teacher.id(), id));
     }
 
     @GetMapping(value = "/api/classes/{id}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> classFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean inline) {
-        return reports.ofClass(teacher.id(), id).pdf("bemble-class.pdf", inline);
+        return reports.ofClass(teacher.id(), id).report().pdf("bemble-class.pdf", inline);
     }
 
     @GetMapping("/api/classes/{id}/stand-in")
-    ReportView standIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    WordedView standIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(required = false) LocalDate day) {
-        return reports.standIn(teacher.id(), id, day).view();
+        return WordedView.of(reports.standIn(teacher.id(), id, day));
     }
 
     @GetMapping(value = "/api/classes/{id}/stand-in.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> standInFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(required = false) LocalDate day, @RequestParam(defaultValue = "false") boolean inline) {
-        return reports.standIn(teacher.id(), id, day).pdf("bemble-stand-in.pdf", inline);
+        return reports.standIn(teacher.id(), id, day).report().pdf("bemble-stand-in.pdf", inline);
     }
 }

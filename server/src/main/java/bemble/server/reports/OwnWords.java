@@ -1,0 +1,14 @@
+package bemble.server.reports;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+
+/**
+ * What a teacher has made of a page.
+ *
+ * @param words their own, printed first; may be empty
+ * @param without the titles of our sections that are left out
+ */
+public record OwnWords(@NotNull String words, @NotNull List<String> without) {
+    static final OwnWords NONE = new OwnWords("", List.of());
+}

@@ -1,0 +1,99 @@
+package bemble.server.reports;
+
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
+import bemble.core.practice.Ladder;
+import bemble.core.print.HowWeWriteIt;
+import bemble.core.print.Page;
+import bemble.core.print.TextPages.Row;
+import bemble.core.problem.Operation;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.style.CheckKind;
+import bemble.core.style.HouseStyle;
+import bemble.server.classes.Pupil;
+import bemble.server.plan.PlanService.GroupView;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** A day's lesson for somebody who was not there before: enough with nothing else in hand, and nothing of anybody's past. */
+final class StandInPage {
+    private static final List<Double> QUESTIONS = List.of(0.06, 0.27, 0.17, 0.06, 0.27, 0.17);
+
+    private final List<GroupView> groups;
+    private final HouseStyle style;
+
+    StandInPage(List<GroupView> groups, HouseStyle style) {
+        this.groups = groups;
+        this.style = style;
+    }
+
+    /** @param problems the questions of a group's sheet */
+    List<Section> sections(Function<GroupView, List<String>> problems) {
+        List<Section> sections = new ArrayList<>();
+        if (groups.isEmpty()) {
+            sections.add(Section.plain("the day").say("Nothing is planned for this day."));
+            return sections;
+        }
+        int minutes = groups.stream().mapToInt(GroupView::minutes).max().orElse(0);
+        Section lesson = Section.headed("The lesson");
+        lesson.say("Everybody has a sheet of their own kind; the longest takes about " + minutes + " minutes. Hand out, let the groups sit "
+                + "together, and begin with the group named first below while the others work alone.");
+        groups.stream().filter(GroupView::withYou).forEach(group -> lesson.say("Sit with: " + names(group)
+                + ". Work the first question with them aloud, let them do the next, then leave them to it."));
+        sections.add(lesson);
+        Map<List<String>, List<GroupView>> sheets = groups.stream().collect(Collectors.groupingBy(group -> List.of(group.rung(),
+                String.valueOf(group.questions()), String.valueOf(group.slip())), LinkedHashMap::new, Collectors.toList()));
+        sheets.values().forEach(sharing -> sections.add(sheet(sharing, problems.apply(sharing.get(0)))));
+        CheckKind check = style.check(operation(groups.get(0)));
+        sections.add(Section.headed("Whoever is done early").say("Checks each answer (" + check.label() + "), then makes up two questions of "
+                + "the same kind for a neighbour, with the answers on the back. Nobody has to begin anything new."));
+        return sections;
+    }
+
+    private Section sheet(List<GroupView> sharing, List<String> problems) {
+        GroupView first = sharing.get(0);
+        Section section = Section.headed(first.title().replaceFirst(", group \\d+ of \\d+$", "") + ": " + first.questions() + " questions, about "
+                + first.minutes() + " minutes");
+        for (GroupView group : sharing) {
+            section.say((group.pupils().size() == 1 ? "For " : "Together: ") + names(group) + ".");
+        }
+        sharing.stream().map(GroupView::watch).filter(watch -> !watch.isEmpty()).distinct()
+                .forEach(watch -> section.say("Watch for: " + watch));
+        section.say("Questions, each with its answer:");
+        for (int i = 0; i < problems.size(); i += 2) {
+            List<String> cells = new ArrayList<>();
+            for (int j = i; j < i + 2; j++) {
+                cells.addAll(j < problems.size() ? List.of(j + 1 + ".", asked(problems.get(j)), answer(problems.get(j))) : List.of("", "", ""));
+            }
+            section.add(new Row(cells, QUESTIONS));
+        }
+        return section;
+    }
+
+    private String asked(String problem) {
+        return style.point().punctuation().write(problem);
+    }
+
+    private String answer(String problem) {
+        return Worked.from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), null, style, null)).answer().text();
+    }
+
+    private static String names(GroupView group) {
+        return group.pupils().stream().map(Pupil::name).collect(Collectors.joining(", "));
+    }
+
+    private static Operation operation(GroupView group) {
+        return Ladder.find(group.rung()).orElseThrow().wishes().operation();
+    }
+
+    /** How every operation of the day is written here; it stands behind the lesson. */
+    List<Page> howWeWriteIt(Map<String, String> cues) {
+        return groups.stream().map(StandInPage::operation).distinct().map(operation -> HowWeWriteIt.pages(
+                ProblemText.read(HowWeWriteIt.example(operation), 0, Punctuation.POINT), style, cues).get(0)).toList();
+    }
+}
