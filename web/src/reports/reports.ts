@@ -39,8 +39,8 @@ export const reports: Record<ReportKind, Report> = {
     back: (id) => `/classes/${id}`,
   },
   'stand-in': {
-    title: 'For a stand-in, today',
-    says: 'The lesson with its questions and answers, who sits with whom, and the way you write it. Nothing of anybody’s past.',
+    title: 'For a stand-in',
+    says: 'The next lesson with its questions and answers, who sits with whom, and the way you write it. Nothing of anybody’s past.',
     pages: (id) => ask(api.GET('/api/classes/{id}/stand-in', of(id))),
     file: (id) => `/api/classes/${id}/stand-in.pdf`,
     back: (id) => `/classes/${id}`,

@@ -182,6 +182,12 @@ public final class Written {
         return Optional.empty();
     }
 
+    /** The same, shown by whatever that rule put on the paper. */
+    public Optional<Spoken> ruleFirstBroken() {
+        return decisions().stream().filter(Decision::isBroken).findFirst().flatMap(broken -> ruleFirstBroken(
+                broken.ink().isEmpty() ? null : broken.ink().get(0).key()));
+    }
+
     /** The paper with its steps as it looks, whatever rule was broken. */
     public Working workingAsItLooks() {
         return new Assembly(desk, Roles.NONE).working();

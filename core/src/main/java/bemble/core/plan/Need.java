@@ -77,6 +77,12 @@ public record Need(Kind kind, String rung, String slip) {
         return Optional.empty();
     }
 
+    /** Whether a pupil may work on a rung: one that is done with, or the one that is to be done now. */
+    static boolean isOpenTo(PlannedPupil pupil, String rung, List<String> topics) {
+        return pupil.on(rung).movesOn() || onStrand(pupil, topics.stream().filter(each -> operation(each) == operation(rung)).toList())
+                .filter(need -> need.rung().equals(rung)).isPresent();
+    }
+
     /** Whether fewer than half of a few answers are right. */
     private static boolean fails(Standing standing) {
         return standing.rests().size() >= FEW && 2 * standing.right() < standing.rests().size();

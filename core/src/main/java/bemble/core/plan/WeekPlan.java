@@ -100,7 +100,8 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
                     List<Need> there = sheets(day);
                     Optional<Need> found = own.stream().filter(there::contains).findFirst()
                             .or(() -> own.stream().filter(need -> hasRoom(day, need)).findFirst())
-                            .or(() -> there.stream().filter(need -> pupil.on(need.rung()).movesOn()).findFirst());
+                            .or(() -> there.stream().filter(need -> Need.isOpenTo(pupil, need.rung(), wishes.topics()))
+                                    .max(Comparator.comparing(Need::kind)));
                     if (found.isEmpty()) {
                         idle.add(pupil);
                     } else {

@@ -3,6 +3,7 @@ package bemble.core.print;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
+import bemble.core.style.MethodName;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -36,8 +37,37 @@ public final class HowWeWriteIt {
         return large.size() == 1 ? large : pages(example, style, cues, USUAL);
     }
 
+    /** What the whole way rests on, in two sentences for somebody who was taught another one. */
+    private static String idea(MethodName method) {
+        return switch (method) {
+            case COLUMN -> "We add column by column, beginning at the right. Ten of a column make one of the next, and a small figure "
+                    + "keeps it in mind.";
+            case RUNNING -> "We add two numbers at a time, column by column. Their sum is set out again with the next number under it.";
+            case PARTIAL_SUMS -> "We add what each place is worth, the largest first. These parts together are the sum.";
+            case DECOMPOSITION -> "We take away column by column, beginning at the right. Where the upper digit is too small, one of the "
+                    + "next place is exchanged for ten.";
+            case EQUAL_ADDITIONS -> "We take away column by column, beginning at the right. Where the upper digit is too small, both "
+                    + "numbers get ten more, which leaves the difference as it is.";
+            case COUNTING_UP -> "We count up from the smaller number to the larger one in easy jumps. All jumps together are the difference.";
+            case LONG_MULTIPLICATION -> "We multiply the upper number by each digit of the lower one, a row a digit. The rows together are "
+                    + "the product.";
+            case AREA -> "We split both numbers into what their digits are worth and multiply every part by every other in a box. All "
+                    + "products together are the answer.";
+            case CROSSWISE -> "We find each digit of the product from all the products that land in its place. It goes from the ones on, "
+                    + "and tens are carried.";
+            case LONG_DIVISION -> "We share out place by place, beginning with the largest. What is left of a place joins the next digit.";
+            case SHORT_DIVISION -> "We share out place by place, beginning with the largest. What is left of a place is written small "
+                    + "before the next digit.";
+            case PARTIAL_QUOTIENTS -> "We take away easy lots of the divisor until none fits. How many lots that were, together, is the answer.";
+            case DOUBLED_ROOT, RUNNING_DIVISOR -> "We find the root digit by digit; each pair of digits under the root gives one. Every "
+                    + "new digit is the largest whose square still fits.";
+            case MATCHING_COLUMNS -> "";
+        };
+    }
+
     private static List<Page> pages(Problem example, HouseStyle style, Map<String, String> cues, PageLayout layout) {
-        PrintQuestion shown = new PrintQuestion(PrintQuestion.UNNUMBERED, example, example.text(), LessonPart.SHOWN);
+        PrintQuestion shown = new PrintQuestion(PrintQuestion.UNNUMBERED, example, idea(style.method(example.operation())) + " Here is "
+                + style.point().punctuation().write(example.text()) + ".", LessonPart.SHOWN);
         String title = "How we write it: " + example.operation().title().toLowerCase(Locale.ROOT);
         return Pages.of(new PrintOrder(title, "", List.of(shown), layout, style, PrintKind.QUESTIONS, cues));
     }

@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.core.diagnosis.MarkingKey.KeyCode;
 import bemble.core.diagnosis.MarkingKey.KeyLine;
 import bemble.core.print.CutStrip;
 import bemble.core.print.TextPages.Heading;
@@ -18,6 +19,7 @@ import bemble.server.marking.ReportService.Strip;
 import bemble.server.print.Report;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
@@ -48,9 +50,13 @@ class PilePages {
         parts.add(new Paragraph("Write the letter beside a wrong answer in the book; type it later as 7 b. The words are for you, "
                 + "not for the book."));
         parts.add(new Heading("Letters"));
-        for (int i = 0; i < key.codes().size(); i += 2) {
+        // A letter that stands beside no answer wastes its line.
+        Set<String> stand = key.sheets().stream().flatMap(sheet -> sheet.lines().stream()).flatMap(line -> line.wrong().stream())
+                .flatMap(wrong -> wrong.codes().stream()).collect(Collectors.toSet());
+        List<KeyCode> codes = key.codes().stream().filter(code -> stand.contains(code.code())).toList();
+        for (int i = 0; i < codes.size(); i += 2) {
             List<String> cells = new ArrayList<>();
-            key.codes().subList(i, Math.min(i + 2, key.codes().size())).forEach(code -> cells.addAll(List.of(code.code(), code.name())));
+            codes.subList(i, Math.min(i + 2, codes.size())).forEach(code -> cells.addAll(List.of(code.code(), code.name())));
             parts.add(new Row(cells, CODES));
         }
         for (SheetLines sheet : key.sheets()) {

@@ -7,6 +7,9 @@ import bemble.core.diagnosis.MarkingKey.KeyCode;
 import bemble.core.diagnosis.MarkingKey.KeyLine;
 import bemble.core.diagnosis.MarkingKey;
 import bemble.core.diagnosis.Writer;
+import bemble.core.hand.Hand;
+import bemble.core.hand.Method;
+import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Features;
@@ -14,7 +17,10 @@ import bemble.core.practice.Question;
 import bemble.core.practice.Targets;
 import bemble.core.practice.Wishes;
 import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
+import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.server.classes.Pupil;
 import bemble.server.marking.MarkedWork.QuizTaken;
@@ -248,7 +254,16 @@ class ReportService {
         List<String> telling = slip == null ? List.of() : telling(open, slip, 2, pupil.id());
         String again = telling.isEmpty() ? again(wrong, pupil.id()) : telling.get(0);
         return Optional.of(new Strip(pupil.name(), again, telling.size() < 2 ? null : telling.get(1),
-                slip == null ? "" : Causes.words(slip, judgement.slips().get(slip))));
+                slip == null ? "" : aloud(open, slip, again).orElseGet(() -> Causes.words(slip, judgement.slips().get(slip)))));
+    }
+
+    /** What is to be said, with the numbers of that question, where the slip would be made. */
+    private static Optional<String> aloud(Open open, String slip, String question) {
+        Problem problem = ProblemText.read(question, 0, Punctuation.POINT);
+        Method<?> method = Methods.find(problem, null, open.style());
+        return Slipped.find(slip, problem, method, open.style())
+                .flatMap(each -> Written.asFarAs(each.over(Hand.CAREFUL), problem, method, open.style(), false).ruleFirstBroken())
+                .map(spoken -> "Say this aloud when you come to it: " + spoken.say());
     }
 
     private static String again(Problem wrong, long seed) {

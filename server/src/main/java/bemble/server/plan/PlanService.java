@@ -217,7 +217,7 @@ public class PlanService {
     private static GroupView view(PlannedGroup group, Map<Long, Pupil> pupils, String part, boolean withYou) {
         Need need = need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
-        String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation()).map(slip -> slip.name() + ". " + slip.help()).orElse("");
+        String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation()).map(slip -> "one who " + slip.label() + ". " + slip.help()).orElse("");
         return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation().id(), group.slip(), rung.fullTitle() + part,
                 need.reason(), watch, group.questions(), group.minutes(),
                 group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId(), withYou);

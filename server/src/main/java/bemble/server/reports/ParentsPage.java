@@ -84,7 +84,7 @@ final class ParentsPage {
 
     private Section now(Rung rung) {
         Section section = Section.headed("What " + name + " works on now");
-        section.say(name + " is learning " + PlainWords.of(rung) + ".");
+        section.say(name + " is practising " + PlainWords.of(rung) + ".");
         Optional<Answer> wrong = pupil.answers().stream().filter(answer -> !answer.right() && isOn(rung, answer))
                 .reduce((one, other) -> other);
         String problem = wrong.map(Answer::problem).orElseGet(() -> PlainWords.example(rung).problem().text());

@@ -155,9 +155,11 @@ class Reports {
     /** For a day's stand-in: the lesson with its questions and answers, who sits with whom, and how we write it. */
     Worded standIn(long teacherId, long classId, LocalDate day) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
-        LocalDate date = day == null ? records.today() : day;
-        List<GroupView> groups = plans.plan(teacherId, classId, date).days().stream().filter(each -> each.date().equals(date))
-                .map(DayView::groups).findFirst().orElse(List.of());
+        List<DayView> days = plans.plan(teacherId, classId, day).days();
+        // Where no day is named it is the next one with a lesson.
+        LocalDate date = day != null ? day : days.stream().filter(each -> !each.groups().isEmpty() && !each.date().isBefore(records.today()))
+                .map(DayView::date).findFirst().orElse(records.today());
+        List<GroupView> groups = days.stream().filter(each -> each.date().equals(date)).map(DayView::groups).findFirst().orElse(List.of());
         StandInPage page = new StandInPage(groups, styles.of(teacherId));
         // The way it is written stands on the back of the same sheet of paper.
         return pages.set(teacherId, "stand-in-" + classId + "-" + date, schoolClass.name(), schoolClass.name(), DAY.format(date),

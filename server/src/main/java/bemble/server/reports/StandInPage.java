@@ -36,7 +36,7 @@ final class StandInPage {
     List<Section> sections(Function<GroupView, List<String>> problems) {
         List<Section> sections = new ArrayList<>();
         if (groups.isEmpty()) {
-            sections.add(Section.plain("the day").say("Nothing is planned for this day."));
+            sections.add(Section.plain("the day").say("Nothing is planned for this day. The week of the class shows which days have a lesson."));
             return sections;
         }
         int minutes = groups.stream().mapToInt(GroupView::minutes).max().orElse(0);
