@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bemble.core.hand.Hand;
 import bemble.core.hand.KnownSlip;
 import bemble.core.hand.KnownSlip.Numbers;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
+import bemble.core.practice.Draft;
+import bemble.core.practice.Ladder;
+import bemble.core.practice.Question;
+import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;
@@ -26,13 +29,15 @@ import org.junit.jupiter.api.Test;
 class SlipsPageTest {
     private static final Path PAGE = Path.of("..", "docs", "slips.md");
     private static final int TRIED = 4000;
+    private static final int DRAWN = 10;
+    private static final long SEED = 7;
 
     @Test
     void thePageOfSlipsSaysWhatTheCodeSays() throws IOException {
         StringBuilder page = new StringBuilder("# The slips\n\nMade from the code: copy `core/target/slips.md` here when "
                 + "`SlipsPageTest` says that it is stale. How common each is, is a guess, to be bettered by counting.\n");
         for (Operation operation : Operation.values()) {
-            page.append("\n## ").append(operation.title()).append("\n\n| slip | the hand … | met | example | what helps |\n|---|---|---|---|---|\n");
+            page.append("\n## ").append(operation.title()).append("\n\n| slip | somebody … | met | example | what helps |\n|---|---|---|---|---|\n");
             Slips.ALL.stream().filter(slip -> slip.operation() == operation).forEach(slip -> page.append(line(slip)));
         }
         Files.createDirectories(Path.of("target"));
@@ -50,6 +55,17 @@ class SlipsPageTest {
     /** A problem in which the slip changes the answer, with the right answer and the other. */
     private static Optional<String> example(KnownSlip slip) {
         MethodName method = slip.methods().stream().sorted().findFirst().orElseThrow();
+        // As a class would meet it: on the first rung where it shows.
+        if (slip.numbers() != Numbers.WITH_DECIMALS) {
+            for (Rung rung : Ladder.of(slip.operation())) {
+                for (Question question : new Draft(rung.wishes(), SEED).draw(DRAWN)) {
+                    Optional<String> shown = shown(slip, question.problem(), method);
+                    if (shown.isPresent()) {
+                        return shown;
+                    }
+                }
+            }
+        }
         RandomGenerator random = RandomNumbers.seeded(slip.id().hashCode());
         for (int i = 0; i < TRIED; i++) {
             Problem problem = EveryMethodTest.problem(slip.operation(), random, 3);
@@ -57,16 +73,18 @@ class SlipsPageTest {
             boolean fits = whole ? slip.numbers() != Numbers.WITH_DECIMALS && problem.operands().stream().allMatch(number -> number.length() > 1
                     || slip.operation() == Operation.DIVISION) : slip.numbers() == Numbers.WITH_DECIMALS;
             if (fits && problem.operands().size() < 4) {
-                String right = Written.answerBy(Hand.CAREFUL, problem, Methods.of(method), HouseStyle.USUAL).answer().text();
-                for (Slip hand : slip.slips(problem)) {
-                    Optional<String> other = Slipped.answer(hand, problem, Methods.of(method), HouseStyle.USUAL)
-                            .filter(text -> !text.equals(right));
-                    if (other.isPresent()) {
-                        return Optional.of(problem.text() + " = " + right + " → " + other.get());
-                    }
+                Optional<String> shown = shown(slip, problem, method);
+                if (shown.isPresent()) {
+                    return shown;
                 }
             }
         }
         return Optional.empty();
+    }
+
+    private static Optional<String> shown(KnownSlip slip, Problem problem, MethodName method) {
+        String right = Written.answerBy(Hand.CAREFUL, problem, Methods.of(method), HouseStyle.USUAL).answer().text();
+        return slip.slips(problem).stream().flatMap(hand -> Slipped.answer(hand, problem, Methods.of(method), HouseStyle.USUAL).stream())
+                .filter(text -> !text.equals(right)).findFirst().map(other -> problem.text() + " = " + right + " → " + other);
     }
 }

@@ -33,18 +33,20 @@ public final class MultiplicationSlips {
     private static final Set<MethodName> CROSS = Set.of(MethodName.CROSSWISE);
     private static final String WORTH = "Say what the row is worth before it is written: times 30 is 3 times, then one place "
             + "to the left.";
-    private static final String BOX_BESIDE = "The box beside the row: every part is there and is added.";
+    private static final String EVERY_ROW = "Count the rows before adding them, and tick each at its side when it is in the sum: as many "
+            + "ticks as digits below.";
+    private static final String WHAT_WAITS = "Say both parts of each step aloud: 4 times 3 is 12, and the 2 that waits is 14. Tick the small figure when it has been added; see whether each has its tick.";
     private static final String EVERY_PART = "The box: every part of one number meets every part of the other.";
     private static final String FIRST_MULTIPLY = "The carry is already worth tens: multiply first, then add what waits.";
     private static final String STRIKE = "Strike the carries of a row before beginning the next.";
-    private static final String ONE_DIGIT = "Blocks beside the row: ten of a place do not fit and go to the next.";
+    private static final String ONE_DIGIT = "One digit a square: say the total as tens and ones, write the ones, and let the tens wait above the next column.";
     private static final String OWN_SUM = "Add the rows as a sum of their own on another paper.";
     private static final String COUNT_ZEROS = "Do it in two steps: 4 × 3 first, then ten times, then ten times again.";
 
     public static final List<KnownSlip> ALL = List.of(
             slip(LONG, "placeholder-forgotten", "no placeholder zeros", "begins every row in the ones column", Met.OFTEN, WORTH,
                     at(Placeholders.class, (q, hand) -> 0)),
-            slip(LONG, "carry-forgotten", "carry not added", "never adds a carry inside a row", Met.OFTEN, BOX_BESIDE,
+            slip(LONG, "carry-forgotten", "carry not added", "never adds a carry inside a row", Met.OFTEN, WHAT_WAITS,
                     at(WithCarry.class, (q, hand) -> q.product())),
             slip(LONG, "carry-added-first", "carry added first", "adds the carry before multiplying", Met.SOMETIMES,
                     FIRST_MULTIPLY, at(WithCarry.class, (q, hand) -> q.factor() * (q.top() + q.carryIn()))),
@@ -80,7 +82,7 @@ public final class MultiplicationSlips {
             slip(LONG, "added-instead", "added instead of multiplied", "adds", Met.SOMETIMES, "Read the sign aloud before beginning.",
                     at(ChosenMethod.class, (q, hand) -> new AddedInstead())),
             slip(LONG, "last-row-only", "rows not added", "does not add the rows and writes one of them for the answer",
-                    Met.SOMETIMES, BOX_BESIDE, Taken.onlyOne(-1))
+                    Met.SOMETIMES, EVERY_ROW, Taken.onlyOne(-1))
                     .ways(problem -> List.of(Taken.onlyOne(-1), Taken.onlyOne(0))),
             slip(LONG, "placeholder-in-first-row", "placeholder in first row", "writes a placeholder in the first row too",
                     Met.RARE, WORTH, at(Placeholders.class, (q, hand) -> q.place() == 0 ? 1 : null)),
@@ -98,7 +100,7 @@ public final class MultiplicationSlips {
             slip(LONG, "times-one-is-one", "times 1 gives 1", "takes a number times 1 to be 1", Met.SOMETIMES,
                     "One bag of 7 apples: how many apples?",
                     at(Product.class, (q, hand) -> q.factor() > 0 && q.top() > 0 && (q.factor() == 1 || q.top() == 1) ? 1 : null)),
-            slip(LONG, "row-missed", "row left out of sum", "leaves one row out when adding them", Met.SOMETIMES, BOX_BESIDE,
+            slip(LONG, "row-missed", "row left out of sum", "leaves one row out when adding them", Met.SOMETIMES, EVERY_ROW,
                     Taken.without(-1)).ways(problem -> Taken.withoutEach(rows(problem))),
             slip(LONG, "product-added", "two digits added, not multiplied", "adds two digits instead of multiplying them", Met.RARE,
                     "Say it as groups: 4 times 3 is 3 and 3 and 3 and 3.", at(Product.class, (q, hand) -> q.factor() + q.top())),

@@ -29,8 +29,7 @@ public final class SubtractionSlips {
     private static final Set<MethodName> BOTH = Set.of(MethodName.DECOMPOSITION, MethodName.EQUAL_ADDITIONS);
     private static final Set<MethodName> EQUAL = Set.of(MethodName.EQUAL_ADDITIONS);
     private static final Set<MethodName> COUNTING = Set.of(MethodName.COUNTING_UP);
-    private static final String BREAK_A_TEN = "Blocks: 2 ones lie there and 8 are to go; a ten has to be broken first.";
-    private static final String IN_VALUES = "In values beside the paper: 50 + 2 = 40 + 12; what is got here is gone there.";
+    private static final String BREAK_A_TEN = "Lay 42 with blocks and ask for 8 ones: there are 2, so a ten is broken first. Then 42 − 8 on paper; see whether the 4 is struck before anything is taken.";
     private static final String PLACE_BY_PLACE = "Exchange one place at a time with blocks: a hundred first becomes ten tens.";
     private static final String SAME_ON_BOTH = "Two bars: both grow by ten, and the difference stays. Ten above, one of the "
             + "next place below, always together.";
@@ -45,7 +44,8 @@ public final class SubtractionSlips {
     public static final List<KnownSlip> ALL = List.of(
             slip(BOTH, "smaller-from-larger", "column turned round", "turns the column round where the top digit is too small",
                     Met.OFTEN, BREAK_A_TEN, TURNED_ROUND),
-            slip(BOTH, "exchange-not-paid", "ten not paid for", "takes the ten and does not pay for it", Met.OFTEN, IN_VALUES,
+            slip(BOTH, "exchange-not-paid", "ten not paid for", "takes the ten and does not pay for it", Met.OFTEN,
+                    "Let the child pay with real tens: whoever gets ten ones hands a ten over. On paper the neighbour is struck before the ones are taken; see whether that comes first.",
                     NOT_PAID),
             slip(EXCHANGE, "zero-takes-the-digit", "lower digit written under a 0", "under a 0 writes the lower digit", Met.OFTEN,
                     "Ask with the number line how far it is; 0 take away 4 is not 4.",
@@ -94,10 +94,13 @@ public final class SubtractionSlips {
                     PLACE_BY_PLACE, at(Giver.class, (q, hand) -> q.highest() > q.place() ? q.highest() : null)
                             .and(at(Receiver.class, (q, hand) -> q.needing()))),
             any(EXCHANGE, "neighbour-raised", "neighbour one more, or digit below one less",
-                    "makes the neighbour one more, or the digit below it one less", Met.SOMETIMES, IN_VALUES,
+                    "makes the neighbour one more, or the digit below it one less", Met.SOMETIMES,
+                    "Ask who gives and who gets: the neighbour gives one, so it becomes one less. Take 52 − 17 in values, 50 + 2 = 40 + 12; see that both sides come to 52.",
                     at(Lowered.class, (q, hand) -> q.before() + 1)),
             any(EXCHANGE, "digit-forgotten", "taken from 10 alone", "takes from ten and forgets the digit that was there",
-                    Met.SOMETIMES, IN_VALUES, at(Raised.class, (q, hand) -> q.place() == q.needing() ? 10 : null)),
+                    Met.SOMETIMES,
+                    "Ask what lies there now: the ten that came and the ones that were there. Take 52 − 17 with the small 1 written before the 2; it is read as 12.",
+                    at(Raised.class, (q, hand) -> q.place() == q.needing() ? 10 : null)),
             any(EXCHANGE, "lowered-twice", "lowered twice beyond zeros", "lowers the digit beyond the zeros twice", Met.SOMETIMES,
                     PLACE_BY_PLACE, at(Lowered.class, (q, hand) -> q.first() && q.place() > q.needing() + 1
                             ? less(q.before(), 2) : null)),
@@ -106,9 +109,11 @@ public final class SubtractionSlips {
                     underNewZero().and(at(Difference.class, (q, hand) -> isNewZero(q) ? q.away() : null))),
             any(EXCHANGE, "became-zero-gives-zero", "0 under a digit that became 0", "under a digit that became 0 writes 0", Met.SOMETIMES,
                     BREAK_A_TEN, underNewZero().and(at(Difference.class, (q, hand) -> isNewZero(q) ? 0 : null))),
-            any(EXCHANGE, "zero-is-ten", "0 taken as 10", "takes a 0 for ten and pays nothing", Met.SOMETIMES, IN_VALUES,
+            any(EXCHANGE, "zero-is-ten", "0 taken as 10", "takes a 0 for ten and pays nothing", Met.SOMETIMES,
+                    "Nothing comes from nothing: a ten is got from the neighbour, and the neighbour is struck. Take 50 − 24 with money; see whether one ten coin less is left.",
                     underZero().and(at(Difference.class, (q, hand) -> isStuckZero(q) ? 10 - q.away() : null))),
-            any(EXCHANGE, "lowered-by-two", "neighbour lowered by 2", "lowers the neighbour by 2", Met.RARE, IN_VALUES,
+            any(EXCHANGE, "lowered-by-two", "neighbour lowered by 2", "lowers the neighbour by 2", Met.RARE,
+                    "One ten was given, so the neighbour is one less. Say it while writing: 9 tens give one, 8 are left; see whether the word and the figure agree.",
                     at(Lowered.class, (q, hand) -> q.first() ? less(q.before(), 2) : null)),
             any(EXCHANGE, "nine-not-ten", "9 given, not 10", "gives the column 9 instead of 10 across zeros", Met.RARE,
                     PLACE_BY_PLACE, at(Raised.class, (q, hand) -> q.place() == q.needing() && q.across() ? q.before() + 9 : null)),
