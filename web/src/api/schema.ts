@@ -3408,6 +3408,7 @@ export interface components {
             };
             letterKeys?: boolean;
             howCodes?: components["schemas"]["HowCode"][];
+            skipsFirstSteps?: boolean;
         };
         Preferences: {
             cues: {
@@ -3415,6 +3416,7 @@ export interface components {
             };
             letterKeys: boolean;
             howCodes: components["schemas"]["HowCode"][];
+            skipsFirstSteps: boolean;
         };
         PreferencesView: {
             chosen: components["schemas"]["Preferences"];
@@ -3467,6 +3469,7 @@ export interface components {
             piles: components["schemas"]["WaitingPile"][];
             due: components["schemas"]["DuePupil"][];
             last?: components["schemas"]["LastProblem"];
+            toTry: string[];
         };
         WaitingPile: {
             /** Format: int64 */

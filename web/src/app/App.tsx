@@ -36,6 +36,9 @@ const MarkingsScreen = lazy(async () => ({
 }));
 const ClassScreen = lazy(async () => ({ default: (await import('../record/ClassScreen')).ClassScreen }));
 const PupilScreen = lazy(async () => ({ default: (await import('../record/PupilScreen')).PupilScreen }));
+const StyleQuestions = lazy(async () => ({
+  default: (await import('../begin/StyleQuestions')).StyleQuestions,
+}));
 const TodayScreen = lazy(async () => ({ default: (await import('../today/TodayScreen')).TodayScreen }));
 const WatchScreen = lazy(async () => ({ default: (await import('../screens/WatchScreen')).WatchScreen }));
 const InScreen = lazy(async () => ({ default: (await import('../screens/InScreen')).InScreen }));
@@ -135,6 +138,7 @@ function SignedIn({ teacher }: { teacher: string }) {
       <Box component="main" id="page" sx={{ minHeight: 0, overflow: 'auto' }}>
         <Routes>
           <Route path="/today" element={<TodayScreen />} />
+          <Route path="/begin/style" element={<StyleQuestions />} />
           <Route path="/paper" element={<PaperScreen />} />
           <Route path="/sets" element={<SetsScreen />} />
           <Route path="/sets/:id" element={<SetScreen />} />

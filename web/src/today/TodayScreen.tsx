@@ -4,6 +4,7 @@ import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { Field } from '../app/Field';
+import { FirstWays } from '../begin/FirstWays';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { GroupLine } from '../plan/GroupLine';
@@ -57,6 +58,7 @@ export function TodayScreen() {
         }}
       >
         <Box>
+          {data && data.toTry.length > 0 && <FirstWays toTry={data.toTry} />}
           {data?.lessons.map((lesson) => (
             <Box component="section" key={lesson.classId} aria-label={lesson.className} sx={{ mb: 2.5 }}>
               <Box component="h2" sx={head}>
@@ -87,7 +89,7 @@ export function TodayScreen() {
               ))}
             </Box>
           ))}
-          {data?.lessons.length === 0 && (
+          {data?.lessons.length === 0 && data.toTry.length === 0 && (
             <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
               No class has a lesson planned. <Link to="/classes">Make a class</Link> with the short names of
               its pupils; once their papers are marked, its week stands here.

@@ -16,7 +16,6 @@ import tools.jackson.databind.ObjectMapper;
 @Service
 class WordedPages {
     private static final int MOST_LETTERS = 2000;
-    private static final int MOST_SECTIONS = 60;
 
     private final OwnWordsMapper words;
     private final ObjectMapper json;
@@ -59,9 +58,6 @@ class WordedPages {
         if (own.words().length() > MOST_LETTERS) {
             throw Refusal.of("words", "Keep your own words to " + MOST_LETTERS + " letters, about a third of a page; these are "
                     + own.words().length() + ".");
-        }
-        if (own.without().size() > MOST_SECTIONS) {
-            throw Refusal.of("without", "A page has at most " + MOST_SECTIONS + " sections.");
         }
         words.save(teacherId, page, json.writeValueAsString(own));
         return own;

@@ -12,9 +12,11 @@ import java.util.TreeMap;
  * @param cues a short cue in the teacher's own words for a kind of step or a case of one, by its id; none are suggested
  * @param letterKeys whether keys of a single letter do something
  * @param howCodes the codes for how an answer came about
+ * @param skipsFirstSteps whether what was never tried yet is not to be shown on Today
  */
-public record Preferences(@NotNull Map<String, String> cues, @NotNull boolean letterKeys, @NotNull List<HowCode> howCodes) {
-    static final Preferences USUAL = new Preferences(Map.of(), true, HowCode.USUAL);
+public record Preferences(@NotNull Map<String, String> cues, @NotNull boolean letterKeys, @NotNull List<HowCode> howCodes,
+                          @NotNull boolean skipsFirstSteps) {
+    static final Preferences USUAL = new Preferences(Map.of(), true, HowCode.USUAL, false);
 
     /** What was kept before there were codes has the usual ones. */
     public Preferences {
@@ -26,11 +28,11 @@ public record Preferences(@NotNull Map<String, String> cues, @NotNull boolean le
     }
 
     /** The same with what is new; an empty cue takes the old one away. */
-    Preferences with(Map<String, String> newCues, Boolean newLetterKeys, List<HowCode> newHowCodes) {
+    Preferences with(Map<String, String> newCues, Boolean newLetterKeys, List<HowCode> newHowCodes, Boolean newSkips) {
         Map<String, String> all = new TreeMap<>(cues);
         all.putAll(newCues);
         all.values().removeIf(String::isBlank);
         return new Preferences(all, newLetterKeys == null ? letterKeys : newLetterKeys,
-                newHowCodes == null ? howCodes : HowCode.checked(newHowCodes));
+                newHowCodes == null ? howCodes : HowCode.checked(newHowCodes), newSkips == null ? skipsFirstSteps : newSkips);
     }
 }

@@ -40,7 +40,8 @@ class PreferencesController {
             Map<String, @NotNull(message = "A cue is missing.")
                     @Size(max = 120, message = "Shorten the cue to 120 letters.") String> cues,
             Boolean letterKeys,
-            @Size(max = 40, message = "These are more codes than anybody uses.") List<HowCode> howCodes) {}
+            @Size(max = 40, message = "These are more codes than anybody uses.") List<HowCode> howCodes,
+            Boolean skipsFirstSteps) {}
 
     @GetMapping
     PreferencesView preferences(@AuthenticationPrincipal SignedIn teacher) {
@@ -53,6 +54,6 @@ class PreferencesController {
         cues.keySet().stream().filter(kind -> !Preferences.isKind(kind)).findFirst().ifPresent(kind -> {
             throw Refusal.of("cues", "There is no kind of step called “" + kind + "”.");
         });
-        return PreferencesView.of(preferences.change(teacher.id(), cues, change.letterKeys(), change.howCodes()));
+        return PreferencesView.of(preferences.change(teacher.id(), cues, change.letterKeys(), change.howCodes(), change.skipsFirstSteps()));
     }
 }

@@ -14,10 +14,13 @@ import bemble.server.plan.PlanService.DayView;
 import bemble.server.plan.PlanService.GroupView;
 import bemble.server.progress.PupilWork;
 import bemble.server.progress.RecordService;
+import bemble.server.style.PreferencesService;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,8 +34,13 @@ class TodayController {
     private final PlanService plans;
     private final WaitingPiles piles;
     private final LastWorked last;
+    private final BegunMapper begun;
+    private final PreferencesService preferences;
 
-    TodayController(ClassService classes, RecordService records, PlanService plans, WaitingPiles piles, LastWorked last) {
+    TodayController(ClassService classes, RecordService records, PlanService plans, WaitingPiles piles, LastWorked last, BegunMapper begun,
+            PreferencesService preferences) {
+        this.begun = begun;
+        this.preferences = preferences;
         this.classes = classes;
         this.records = records;
         this.plans = plans;
@@ -50,9 +58,12 @@ class TodayController {
 
     record LastProblem(@NotNull String problem, @NotNull String answer, @NotNull String label) {}
 
-    /** @param lessons of today, or of the next day with a lesson where today has none */
+    /**
+     * @param lessons of today, or of the next day with a lesson where today has none
+     * @param toTry what was never done yet, of style, board, sheet, mark and write; empty where the teacher does not want to be shown
+     */
     record TodayView(@NotNull LocalDate today, @NotNull List<Lesson> lessons, @NotNull List<WaitingPile> piles,
-                     @NotNull List<DuePupil> due, LastProblem last) {}
+                     @NotNull List<DuePupil> due, LastProblem last, @NotNull List<String> toTry) {}
 
     @GetMapping("/api/today")
     TodayView today(@AuthenticationPrincipal SignedIn teacher) {
@@ -72,7 +83,27 @@ class TodayController {
         }
         return new TodayView(today, lessons, piles.of(teacher.id()).stream().map(pile -> new WaitingPile(pile.id(), pile.title(),
                 pile.className(), pile.waiting(), pile.papers())).toList(), due, last.of(teacher.id())
-                        .map(worked -> new LastProblem(worked.problem(), worked.answer(), worked.label())).orElse(null));
+                        .map(worked -> new LastProblem(worked.problem(), worked.answer(), worked.label())).orElse(null), toTry(teacher.id()));
+    }
+
+    private List<String> toTry(long teacherId) {
+        if (preferences.of(teacherId).skipsFirstSteps()) {
+            return List.of();
+        }
+        BegunMapper.Begun done = begun.of(teacherId);
+        List<String> left = new ArrayList<>();
+        Map<String, Boolean> ways = new LinkedHashMap<>();
+        ways.put("style", done.style());
+        ways.put("board", done.worked());
+        ways.put("sheet", done.sheet());
+        ways.put("mark", done.pile());
+        ways.put("write", done.paper());
+        ways.forEach((way, is) -> {
+            if (!is) {
+                left.add(way);
+            }
+        });
+        return left;
     }
 
     private static Lesson lesson(SchoolClass schoolClass, DayView day) {
