@@ -126,6 +126,9 @@ export function Spine(props: { teacher: string }) {
           }}
         >
           <a href="/licences/index.html">Licences</a>
+          <Box component="span" sx={{ display: 'block', fontSize: 13, opacity: 0.8, mt: 0.5 }}>
+            Bemble {__BEMBLE_VERSION__}
+          </Box>
         </Box>
       </Box>
     </Box>

@@ -76,7 +76,7 @@ export function FirstWays({ toTry }: { toTry: string[] }) {
       { onSuccess: () => void queries.invalidateQueries({ queryKey: ['today'] }) },
     );
   return (
-    <Box component="section" aria-label="To begin with" sx={{ mb: 3 }}>
+    <Box component="section" aria-label="To begin with" sx={{ mt: 1.5, mb: 3 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap', mb: 1 }}>
         <Box component="h2" sx={{ fontSize: 18, m: 0 }}>
           To begin with
@@ -92,7 +92,7 @@ export function FirstWays({ toTry }: { toTry: string[] }) {
         sx={{
           display: 'grid',
           gap: 2,
-          gridTemplateColumns: 'repeat(auto-fill, minmax(210px, 1fr))',
+          gridTemplateColumns: 'repeat(auto-fill, minmax(190px, 1fr))',
         }}
       >
         {ways

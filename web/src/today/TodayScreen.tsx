@@ -49,6 +49,7 @@ export function TodayScreen() {
         {data && <Box sx={{ color: ink.faint }}>{dayInWords(data.today)}</Box>}
       </Box>
       <Trouble message={today.error?.message} />
+      {data && data.toTry.length > 0 && <FirstWays toTry={data.toTry} />}
       <Box
         sx={{
           display: 'grid',
@@ -58,7 +59,6 @@ export function TodayScreen() {
         }}
       >
         <Box>
-          {data && data.toTry.length > 0 && <FirstWays toTry={data.toTry} />}
           {data?.lessons.map((lesson) => (
             <Box component="section" key={lesson.classId} aria-label={lesson.className} sx={{ mb: 2.5 }}>
               <Box component="h2" sx={head}>

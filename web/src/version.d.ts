@@ -1,0 +1,2 @@
+/** The version that is shown on screen, from `package.json`. */
+declare const __BEMBLE_VERSION__: string;
