@@ -1,10 +1,10 @@
 import react from '@vitejs/plugin-react';
 import license from 'rollup-plugin-license';
 import { defineConfig } from 'vite';
-import { version } from './package.json' with { type: 'json' };
+import bemble from './package.json' with { type: 'json' };
 
 export default defineConfig({
-  define: { __BEMBLE_VERSION__: JSON.stringify(version) },
+  define: { __BEMBLE_VERSION__: JSON.stringify(bemble.version) },
   plugins: [
     react(),
     // Every script that ships, with the text of its licence.

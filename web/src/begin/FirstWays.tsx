@@ -22,7 +22,7 @@ const ways: Way[] = [
   {
     id: 'style',
     title: 'How do you write it?',
-    says: 'Six pairs of small papers: press the one that is yours. Everything follows then.',
+    says: 'Six questions, each in small papers: press the one that is yours. Everything follows then.',
     takes: '1 minute',
     to: '/begin/style',
     work: { problem: '403 - 128' },

@@ -28,6 +28,8 @@ export function TodayScreen() {
     }
   };
   const { data } = today;
+  // With no lesson yet the line to work a problem stands where one begins to read.
+  const bare = data?.lessons.length === 0 && data.toTry.length > 0;
   // A number typed anywhere on this page is the beginning of a problem.
   const line = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -53,7 +55,10 @@ export function TodayScreen() {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1.5fr) minmax(0, 1fr)' },
+          gridTemplateColumns: {
+            xs: 'minmax(0, 1fr)',
+            md: bare ? 'minmax(0, 560px)' : 'minmax(0, 1.5fr) minmax(0, 1fr)',
+          },
           columnGap: 5,
           mt: 1.5,
         }}
