@@ -23,6 +23,11 @@ record PartValue(Block block, String line, int place, int count, char point) imp
 
     @Override
     public void ink(Numeral value, Ink ink) {
+        write(block, line, value, point, ink);
+    }
+
+    /** A number in a line of its own; nothing where it is kept in the head. */
+    static void write(Block block, String line, Numeral value, char point, Ink ink) {
         if (block == null) {
             return;
         }

@@ -7,7 +7,6 @@ import bemble.core.hand.Slip;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
-import bemble.core.working.Role;
 import java.math.BigDecimal;
 
 /**
@@ -43,12 +42,7 @@ record RunningTotal(Block block, String line, int place, int n, boolean last, Nu
 
     @Override
     public void ink(Numeral value, Ink ink) {
-        if (block != null) {
-            ink.digits(block, line, value, value.lowest(), Role.WRITTEN);
-            if (!value.isWhole()) {
-                ink.point(block, line, point, Role.WRITTEN);
-            }
-        }
+        PartValue.write(block, line, value, point, ink);
     }
 
     @Override
