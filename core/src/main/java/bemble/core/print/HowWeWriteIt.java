@@ -66,9 +66,11 @@ public final class HowWeWriteIt {
     }
 
     private static List<Page> pages(Problem example, HouseStyle style, Map<String, String> cues, PageLayout layout) {
-        PrintQuestion shown = new PrintQuestion(PrintQuestion.UNNUMBERED, example, idea(style.method(example.operation())) + " Here is "
-                + style.point().punctuation().write(example.text()) + ".", LessonPart.SHOWN);
+        String asked = style.point().punctuation().write(example.text());
+        PrintQuestion begun = new PrintQuestion(PrintQuestion.UNNUMBERED, example, idea(style.method(example.operation())) + " "
+                + asked + ", begun:", LessonPart.TOGETHER);
+        PrintQuestion shown = new PrintQuestion(PrintQuestion.UNNUMBERED, example, "And to its end, with what is said:", LessonPart.SHOWN);
         String title = "How we write it: " + example.operation().title().toLowerCase(Locale.ROOT);
-        return Pages.of(new PrintOrder(title, "", List.of(shown), layout, style, PrintKind.QUESTIONS, cues));
+        return Pages.of(new PrintOrder(title, "", List.of(begun, shown), layout, style, PrintKind.QUESTIONS, cues));
     }
 }

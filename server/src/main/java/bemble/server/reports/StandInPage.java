@@ -93,7 +93,7 @@ final class StandInPage {
 
     /** How every operation of the day is written here; it stands behind the lesson. */
     List<Page> howWeWriteIt(Map<String, String> cues) {
-        return groups.stream().map(StandInPage::operation).distinct().map(operation -> HowWeWriteIt.pages(
-                ProblemText.read(HowWeWriteIt.example(operation), 0, Punctuation.POINT), style, cues).get(0)).toList();
+        return groups.stream().map(StandInPage::operation).distinct().flatMap(operation -> HowWeWriteIt.pages(
+                ProblemText.read(HowWeWriteIt.example(operation), 0, Punctuation.POINT), style, cues).stream()).toList();
     }
 }
