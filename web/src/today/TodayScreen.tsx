@@ -30,6 +30,7 @@ export function TodayScreen() {
   const { data } = today;
   // With no lesson yet the line to work a problem stands where one begins to read.
   const bare = data?.lessons.length === 0 && data.toTry.length > 0;
+  const late = data !== undefined && data.lessons.length > 0 && data.toTry.length > 0;
   // A number typed anywhere on this page is the beginning of a problem.
   const line = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -51,7 +52,7 @@ export function TodayScreen() {
         {data && <Box sx={{ color: ink.faint }}>{dayInWords(data.today)}</Box>}
       </Box>
       <Trouble message={today.error?.message} />
-      {data && data.toTry.length > 0 && <FirstWays toTry={data.toTry} />}
+      {bare && <FirstWays toTry={data.toTry} />}
       <Box
         sx={{
           display: 'grid',
@@ -163,6 +164,7 @@ export function TodayScreen() {
           )}
         </Box>
       </Box>
+      {late && <FirstWays toTry={data.toTry} />}
     </Box>
   );
 }
