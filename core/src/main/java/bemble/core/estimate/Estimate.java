@@ -26,21 +26,37 @@ public record Estimate(String statement, String value, int fewestDigits, int mos
      * @param keptDigits how many leading digits of each number are kept when it is rounded
      */
     public static Estimate of(Problem problem, int keptDigits, HouseStyle style) {
-        MathContext rounding = new MathContext(keptDigits, RoundingMode.HALF_UP);
-        List<BigDecimal> about = problem.operands().stream().map(number -> number.value().round(rounding)).toList();
-        BigDecimal value = switch (problem.operation()) {
-            case ADDITION -> about.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
-            case SUBTRACTION -> about.get(0).subtract(about.get(1));
-            case MULTIPLICATION -> about.get(0).multiply(about.get(1));
-            case DIVISION -> about.get(0).divide(about.get(1), rounding).setScale(0, RoundingMode.HALF_UP);
-            case SQUARE_ROOT -> about.get(0).sqrt(rounding);
-        };
+        List<BigDecimal> about = rounded(problem, keptDigits);
+        BigDecimal value = result(problem, about, keptDigits);
         String rounded = String.join(" " + problem.operation().sign() + " ",
                 about.stream().map(number -> text(number, style)).toList());
         boolean root = problem instanceof Problem.SquareRoot;
         Digits digits = Digits.of(problem);
         return new Estimate((root ? "√" : "") + rounded + (root || problem instanceof Problem.Division ? " ≈ " : " = ")
                 + text(value, style), plain(value), digits.fewest(), digits.most());
+    }
+
+    /** The result of an estimate alone. */
+    public static Numeral value(Problem problem, int keptDigits) {
+        return Numeral.of(plain(result(problem, rounded(problem, keptDigits), keptDigits)));
+    }
+
+    private static MathContext kept(int digits) {
+        return new MathContext(digits, RoundingMode.HALF_UP);
+    }
+
+    private static List<BigDecimal> rounded(Problem problem, int keptDigits) {
+        return problem.operands().stream().map(number -> number.value().round(kept(keptDigits))).toList();
+    }
+
+    private static BigDecimal result(Problem problem, List<BigDecimal> about, int keptDigits) {
+        return switch (problem.operation()) {
+            case ADDITION -> about.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
+            case SUBTRACTION -> about.get(0).subtract(about.get(1));
+            case MULTIPLICATION -> about.get(0).multiply(about.get(1));
+            case DIVISION -> about.get(0).divide(about.get(1), kept(keptDigits)).setScale(0, RoundingMode.HALF_UP);
+            case SQUARE_ROOT -> about.get(0).sqrt(kept(keptDigits));
+        };
     }
 
     /** Holds a teacher's own estimate against the answer, in a sentence. */

@@ -51,7 +51,7 @@ final class Closing {
         boolean told = problem.operation() == Operation.DIVISION || problem.operation() == Operation.SQUARE_ROOT;
         String result = told ? "" : problem.operands().stream().map(style::number)
                 .collect(Collectors.joining(" " + problem.operation().sign() + " ")) + " = " + style.number(answer) + ".";
-        Numeral about = Numeral.of(Estimate.of(problem, 1, style).value());
+        Numeral about = Estimate.value(problem, 1);
         boolean round = about.digits().replaceAll("0+$", "").length() <= ROUND;
         boolean tells = round && answer.compareTo(about) != 0 && answer.length() - answer.decimals() > 1;
         return join(result, tells ? "About " + style.number(about) + " was to be expected." : "").strip();
