@@ -21,6 +21,7 @@ import bemble.core.stack.StackPaper;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
+import bemble.core.subtraction.SubtractionPaper;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.MarkKind;
@@ -37,7 +38,6 @@ import java.util.stream.Collectors;
 /** Checks an answer by working another sum under it at the same desk. */
 public final class Checking {
     private static final int LABEL_SQUARES = 3;
-    private static final String SUBTRAHEND = "subtrahend";
 
     private final Desk desk;
     private final List<Check.Sum> workings = new ArrayList<>();
@@ -155,7 +155,7 @@ public final class Checking {
     private boolean isInPlace(Subtraction subtraction, Answer answer) {
         Block sum = desk.firstBlock();
         return desk.style().checksBeneath() && sum.lines().contains(Lines.ANSWER)
-                && Beneath.stands(subtraction.subtrahend(), sum, SUBTRAHEND, desk)
+                && Beneath.stands(subtraction.subtrahend(), sum, SubtractionPaper.SUBTRAHEND, desk)
                 && Beneath.stands(Numeral.of(answer.value()), sum, Lines.ANSWER, desk);
     }
 

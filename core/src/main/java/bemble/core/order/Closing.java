@@ -26,18 +26,12 @@ final class Closing {
         for (int i = steps.size() - 1; i >= 0; i--) {
             Step last = steps.get(i);
             if (last.part() == Part.WORK) {
-                steps.set(i, new Step(last.n(), last.kind(), last.part(), last.block(), last.place(), () -> {
-                    Spoken spoken = last.spoken();
-                    return new Spoken(spoken.title(), spoken.fact(), join(spoken.say(), sentence(worked)), spoken.ask());
-                }));
+                steps.set(i, new Step(last.n(), last.kind(), last.part(), last.block(), last.place(),
+                        () -> last.spoken().and(Spoken.of("", sentence(worked), ""))));
                 break;
             }
         }
         return new Working(working.blocks(), List.copyOf(steps), working.marks(), working.answer());
-    }
-
-    private static String join(String say, String more) {
-        return more.isEmpty() ? say : say + " " + more;
     }
 
     private static String sentence(Worked worked) {
@@ -54,6 +48,6 @@ final class Closing {
         Numeral about = Estimate.value(problem, 1);
         boolean round = about.digits().replaceAll("0+$", "").length() <= ROUND;
         boolean tells = round && answer.compareTo(about) != 0 && answer.length() - answer.decimals() > 1;
-        return join(result, tells ? "About " + style.number(about) + " was to be expected." : "").strip();
+        return (result + (tells ? " About " + style.number(about) + " was to be expected." : "")).strip();
     }
 }

@@ -20,9 +20,9 @@ import bemble.core.working.StepKind;
 import java.util.List;
 
 /** A minuend with its subtrahend under it, and the line for the difference. */
-final class SubtractionPaper {
+public final class SubtractionPaper {
     static final String MINUEND = "minuend";
-    static final String SUBTRAHEND = "subtrahend";
+    public static final String SUBTRAHEND = "subtrahend";
     private static final List<String> LINES = List.of(MINUEND, SUBTRAHEND);
 
     private final Block block;

@@ -225,12 +225,16 @@ public class PlanService {
 
     /** @throws Refusal where there is no such need */
     private static Need need(PlannedGroup group) {
-        Need.Kind kind = Arrays.stream(Need.Kind.values()).filter(each -> each.id().equals(group.kind())).findFirst()
+        return need(group.kind(), group.rung(), group.slip());
+    }
+
+    private static Need need(String kindId, String rung, String slip) {
+        Need.Kind kind = Arrays.stream(Need.Kind.values()).filter(each -> each.id().equals(kindId)).findFirst()
                 .orElseThrow(() -> Refusal.of("kind", "Say retry, again, quiz or next."));
-        if (Ladder.find(group.rung()).isEmpty()) {
-            throw Refusal.of("rung", "“" + group.rung() + "” is on no ladder.");
+        if (Ladder.find(rung).isEmpty()) {
+            throw Refusal.of("rung", "“" + rung + "” is on no ladder.");
         }
-        return new Need(kind, group.rung(), group.slip());
+        return new Need(kind, rung, slip);
     }
 
     /**
@@ -296,8 +300,8 @@ public class PlanService {
 
     /** The questions of a group's sheet: as they are in its set, or as they will be when it is made. */
     public List<String> problems(long teacherId, LocalDate date, GroupView group) {
-        return group.setId() != null ? sheets.ofSet(teacherId, group.setId()).problems() : drawn(need(new PlannedGroup(group.key(), group.kind(),
-                group.rung(), group.slip(), group.questions(), group.minutes(), List.of(), null)), group.questions(), date);
+        return group.setId() != null ? sheets.ofSet(teacherId, group.setId()).problems()
+                : drawn(need(group.kind(), group.rung(), group.slip()), group.questions(), date);
     }
 
     /** The same for everybody who needs the same on that day. */
