@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{source}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lesson"];
+        put: operations["keep_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}": {
         parameters: {
             query?: never;
@@ -156,7 +172,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["plan"];
-        put: operations["keep_2"];
+        put: operations["keep_3"];
         post?: never;
         delete: operations["again"];
         options?: never;
@@ -445,7 +461,7 @@ export interface paths {
         };
         get: operations["all_1"];
         put?: never;
-        post: operations["keep_3"];
+        post: operations["keep_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -756,6 +772,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons/{source}/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setFor_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{source}/anew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["anew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/in": {
         parameters: {
             query?: never;
@@ -973,7 +1021,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["setFor_1"];
+        post: operations["setFor_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/plan/days/{day}/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeSheets"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1988,6 +2052,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/plan/days/{day}/sheets.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/list.csv": {
         parameters: {
             query?: never;
@@ -2352,6 +2432,47 @@ export interface components {
             operation: string;
             answer: string;
         };
+        ChangedLesson: {
+            content: components["schemas"]["LessonContent"];
+            /** Format: int32 */
+            revision: number;
+        };
+        LessonContent: {
+            stages: components["schemas"]["StageContent"][];
+            /** Format: int64 */
+            setId?: number;
+        };
+        StageContent: {
+            kind: string;
+            /** Format: int32 */
+            minutes: number;
+            problems: string[];
+            slip?: string;
+            skipped: boolean;
+        };
+        LessonView: {
+            source: string;
+            title: string;
+            aside: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            revision: number;
+            stages: components["schemas"]["StageView"][];
+            /** Format: int64 */
+            setId?: number;
+        };
+        StageView: {
+            kind: string;
+            name: string;
+            does: string;
+            /** Format: int32 */
+            minutes: number;
+            problems: string[];
+            slip?: string;
+            mistake: string;
+            skipped: boolean;
+        };
         ChangedClass: {
             name: string;
             pupils: components["schemas"]["ListedPupil"][];
@@ -2451,6 +2572,8 @@ export interface components {
             monday: string;
             /** Format: int32 */
             revision: number;
+            /** Format: int32 */
+            minutes: number;
             days: components["schemas"]["DayView"][];
             conflicts: string[];
             idle: components["schemas"]["Pupil"][];
@@ -3119,6 +3242,16 @@ export interface components {
             errors?: components["schemas"]["Fault"][];
             result?: unknown;
         };
+        SheetMade: {
+            /** Format: int64 */
+            setId: number;
+        };
+        AnewWish: {
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            revision: number;
+        };
         Came: {
             code: string;
             /** Format: int64 */
@@ -3287,6 +3420,10 @@ export interface components {
         MadeFor: {
             /** Format: int64 */
             setId: number;
+        };
+        ToPrint: {
+            /** Format: int32 */
+            sheets: number;
         };
         MovedPupils: {
             pupils: number[];
@@ -4082,6 +4219,54 @@ export interface operations {
             };
         };
     };
+    lesson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonView"];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedLesson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonView"];
+                };
+            };
+        };
+    };
     one_1: {
         parameters: {
             query?: never;
@@ -4224,7 +4409,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: {
                 week?: string;
@@ -4779,7 +4964,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5343,6 +5528,54 @@ export interface operations {
             };
         };
     };
+    setFor_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetMade"];
+                };
+            };
+        };
+    };
+    anew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnewWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonView"];
+                };
+            };
+        };
+    };
     state: {
         parameters: {
             query?: never;
@@ -5689,7 +5922,7 @@ export interface operations {
             };
         };
     };
-    setFor_1: {
+    setFor_2: {
         parameters: {
             query?: {
                 week?: string;
@@ -5710,6 +5943,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MadeFor"];
+                };
+            };
+        };
+    };
+    makeSheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToPrint"];
                 };
             };
         };
@@ -7335,6 +7591,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassRecord"];
+                };
+            };
+        };
+    };
+    sheets: {
+        parameters: {
+            query?: {
+                order?: "REGISTER" | "GROUPS";
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

@@ -39,6 +39,7 @@ const PupilScreen = lazy(async () => ({ default: (await import('../record/PupilS
 const StyleQuestions = lazy(async () => ({
   default: (await import('../begin/StyleQuestions')).StyleQuestions,
 }));
+const LessonScreen = lazy(async () => ({ default: (await import('../lesson/LessonScreen')).LessonScreen }));
 const TodayScreen = lazy(async () => ({ default: (await import('../today/TodayScreen')).TodayScreen }));
 const WatchScreen = lazy(async () => ({ default: (await import('../screens/WatchScreen')).WatchScreen }));
 const InScreen = lazy(async () => ({ default: (await import('../screens/InScreen')).InScreen }));
@@ -143,6 +144,7 @@ function SignedIn({ teacher }: { teacher: string }) {
           <Route path="/sets" element={<SetsScreen />} />
           <Route path="/sets/:id" element={<SetScreen />} />
           <Route path="/sets/:id/write" element={<BeginRunScreen />} />
+          <Route path="/lessons/:source" element={<LessonScreen />} />
           <Route path="/write" element={<BeginScreen />} />
           <Route path="/write/run/:run" element={<RunScreen />} />
           <Route path="/write/:id" element={<WriteScreen />} />

@@ -14,6 +14,7 @@ const rows = [
   { keys: 'n', press: 'n', does: 'next problem' },
   { keys: 'b', press: 'b', does: 'the problem before' },
   { keys: 'l', press: 'l', does: 'another like this' },
+  { keys: 's', press: 's', does: 'skip this part of the lesson' },
   {
     keys: 'a',
     press: 'a',

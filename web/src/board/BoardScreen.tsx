@@ -4,9 +4,13 @@ import { Navigate, useLocation, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
 import { Trouble } from '../app/Trouble';
 import { useWorked } from '../paper/usePaper';
+import type { Asking } from './asking';
 import { Board } from './Board';
-import { useLesson, type Lesson } from './useLesson';
+import { SheetOnBoard } from './SheetOnBoard';
+import { TaughtLesson } from './TaughtLesson';
+import { useLesson, type Item, type Kept, type Lesson } from './useLesson';
 import { useMistake, type Mistake } from './useMistake';
+import { WriteOnBoard } from './WriteOnBoard';
 
 /** What is handed over to the board. */
 export type BoardState = {
@@ -17,22 +21,45 @@ export type BoardState = {
   step: number;
   /** Where one leaves to. */
   back: string;
+  /** The lesson that is taught, in place of single problems. */
+  lesson?: string;
 };
 
 /** The board: one working after the other, full screen for the back row. */
 export function BoardScreen() {
   const state = useLocation().state as BoardState | null;
-  return state ? <LessonOnBoard {...state} /> : <Navigate to="/paper" replace />;
+  if (!state) {
+    return <Navigate to="/paper" replace />;
+  }
+  return state.lesson ? (
+    <TaughtLesson source={state.lesson} at={state.at} back={state.back} />
+  ) : (
+    <LessonOnBoard {...state} items={state.works.map((work) => ({ work }))} />
+  );
 }
 
 /** What the working on the board is about; it changes only once the new working is there. */
-export type Subject = { key: string; work?: Schemas['WorkRequest']; looking: '' | 'mistake' | 'odd' };
+export type Subject = {
+  key: string;
+  work?: Schemas['WorkRequest'];
+  looking: '' | 'mistake' | 'odd';
+  asking?: Asking;
+};
+
+/** What the class is asked for in each part of a lesson. */
+const askedIn: Record<string, Asking> = {
+  together: 'all',
+  close: 'answer',
+  show: 'nothing',
+  mistake: 'nothing',
+};
 
 function useSubject(lesson: Lesson, mistake: Mistake, settled: boolean): Subject {
   const { shown } = mistake;
   const wanted: Subject = {
     key: shown ? `${lesson.key}, looking at ${JSON.stringify(shown)}` : lesson.key,
-    work: lesson.work,
+    work: mistake.right,
+    asking: lesson.part && askedIn[lesson.part.kind],
     looking: shown ? (shown.slip ? 'mistake' : 'odd') : '',
   };
   const [subject, setSubject] = useState(wanted);
@@ -43,11 +70,13 @@ function useSubject(lesson: Lesson, mistake: Mistake, settled: boolean): Subject
   return subject;
 }
 
-function LessonOnBoard({ works, at, step, back }: BoardState) {
+type Props = { items: Item[]; at: number; step: number; back: string; kept?: Kept };
+
+export function LessonOnBoard({ items, at, step, back, kept }: Props) {
   const navigate = useNavigate();
-  const lesson = useLesson(works, at);
-  const mistake = useMistake(lesson.work);
-  const worked = useWorked(mistake.shown ?? lesson.work);
+  const lesson = useLesson(items, at, kept);
+  const mistake = useMistake(lesson.work, lesson.key);
+  const worked = useWorked(mistake.shown ?? mistake.right);
   const subject = useSubject(lesson, mistake, worked.isSuccess && !worked.isPlaceholderData);
   // Leaving takes the board's place in the history: Back does not lead onto it again.
   const leave = (left: number) => void navigate(back, { state: { step: left }, replace: true });
@@ -60,6 +89,12 @@ function LessonOnBoard({ works, at, step, back }: BoardState) {
         </Button>
       </Box>
     );
+  }
+  if (lesson.sheet) {
+    return <SheetOnBoard lesson={lesson} sheet={lesson.sheet} onLeave={() => leave(1)} />;
+  }
+  if (lesson.part?.kind === 'write' && lesson.work) {
+    return <WriteOnBoard key={lesson.key} lesson={lesson} work={lesson.work} onLeave={() => leave(1)} />;
   }
   if (!worked.data) {
     return <Box sx={{ p: 6 }}>Fetching paper …</Box>;

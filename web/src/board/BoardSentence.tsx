@@ -4,6 +4,7 @@ import { digits, ink } from '../app/theme';
 import { Cue } from '../style/Cue';
 import { askingWords } from './asking';
 import type { BoardNow } from './useBoard';
+import { LessonCorner } from './LessonCorner';
 import type { Lesson } from './useLesson';
 
 type Props = { board: BoardNow; lesson: Lesson; step: Schemas['StepView'] | undefined; looking: string };
@@ -63,11 +64,7 @@ export function BoardSentence({ board, lesson, step, looking }: Props) {
             ?
           </Button>
         </Tooltip>
-        {lesson.count > 1 && (
-          <Box sx={{ fontWeight: 400 }}>
-            {lesson.at + 1} of {lesson.count}
-          </Box>
-        )}
+        <LessonCorner lesson={lesson} />
       </Box>
     </Box>
   );

@@ -26,7 +26,7 @@ export function useBoard(
   const { steps } = worked;
   const [at, setAt] = useState(startAt);
   const [shown, setShown] = useState(subject);
-  const [asking, setAsking] = useState<Asking>('nothing');
+  const [asking, setAsking] = useState<Asking>(subject.asking ?? 'nothing');
   const [waiting, setWaiting] = useState(false);
   const [typed, setTyped] = useState('');
   const [contrast, setContrast] = useState(() => localStorage.getItem(contrastKept) === 'strong');
@@ -48,6 +48,9 @@ export function useBoard(
     // Put right, the whole right working stands alone; anything else is begun from its first step.
     const putRight = shown.looking !== '' && shown.key.startsWith(subject.key);
     setShown(subject);
+    if (subject.asking && subject.key !== shown.key.slice(0, subject.key.length)) {
+      setAsking(subject.asking);
+    }
     goTo(1);
     if (putRight) {
       setAt(beyond);
@@ -61,6 +64,13 @@ export function useBoard(
       goTo(current + 1);
     } else if (subject.looking === '') {
       lesson.next();
+    } else if (lesson.part) {
+      // A clicker goes on by itself through what one looks for: ringed, put right, and to what comes next.
+      if (mistake.ringed || subject.looking === 'odd') {
+        mistake.putRight();
+      } else {
+        mistake.ring();
+      }
     }
   };
   const back = () => (waiting ? goTo(current) : goTo(current - 1));
@@ -100,6 +110,7 @@ export function useBoard(
     n: lesson.next,
     b: lesson.previous,
     l: lesson.another,
+    s: lesson.skip,
     v: () => toggle('pictures'),
     f: () => toggle('facts'),
     m: mistake.open,

@@ -4,35 +4,59 @@ import { api, ask, type Refused, type Schemas } from '../api/client';
 
 type Work = Schemas['WorkRequest'];
 
-/** The problems of a lesson on the board: those it was begun with, and others like them. */
-export function useLesson(begun: Work[], startAt: number) {
-  const [works, setWorks] = useState(begun);
+/** A part of a lesson that was set out before. */
+export type Part = { kind: string; name: string; does: string; minutes: number };
+
+/** What stands on the board: a problem, or the questions of a sheet. */
+export type Item = { work?: Work; part?: Part; sheet?: string[] };
+
+/** What happens to a lesson that was set out before, to be kept. */
+export type Kept = { onAdded: (kind: string, problem: string) => void; onSkipped: (kind: string) => void };
+
+/** What stands on the board one after the other: what the lesson was begun with, and others like them. */
+export function useLesson(begun: Item[], startAt: number, kept?: Kept) {
+  const [items, setItems] = useState(begun);
   const [at, setAt] = useState(startAt);
-  const work = works[at];
+  const item = items[at];
+  const work = item?.work;
   const another = useMutation<Schemas['QuestionView'], Refused>({
     mutationFn: () =>
       ask(
         api.POST('/api/sets/another', { body: { work: work ?? {}, seed: Math.floor(Math.random() * 1e9) } }),
       ),
-    onSuccess: ({ operation, operands, decimals }) => {
+    onSuccess: ({ operation, operands, decimals, text }) => {
       const { method, style, check } = work ?? {};
-      setWorks([
-        ...works.slice(0, at + 1),
-        { operation, operands, decimals, method, style, check },
-        ...works.slice(at + 1),
-      ]);
+      const like = { operation, operands, decimals, method, style, check, slip: work?.slip };
+      setItems([...items.slice(0, at + 1), { ...item, work: like }, ...items.slice(at + 1)]);
       setAt(at + 1);
+      if (item?.part) {
+        kept?.onAdded(item.part.kind, text);
+      }
     },
   });
+  const skip = () => {
+    const kind = item?.part?.kind;
+    const left = items.filter((each) => each.part?.kind !== kind);
+    if (kind === undefined || left.length === 0) {
+      return;
+    }
+    const before = items.slice(0, at).filter((each) => each.part?.kind !== kind).length;
+    setItems(left);
+    setAt(Math.min(before, left.length - 1));
+    kept?.onSkipped(kind);
+  };
   return {
     work,
+    part: item?.part,
+    sheet: item?.sheet,
     /** Tells this problem of the lesson from every other. */
-    key: `${at} of ${works.length}`,
+    key: `${at} of ${items.length} ${work?.problem ?? ''}`,
     at,
-    count: works.length,
-    next: () => setAt(Math.min(at + 1, works.length - 1)),
+    count: items.length,
+    next: () => setAt(Math.min(at + 1, items.length - 1)),
     previous: () => setAt(Math.max(at - 1, 0)),
-    another: () => another.mutate(),
+    another: () => (work ? another.mutate() : undefined),
+    skip,
     fault: another.error?.message,
   };
 }

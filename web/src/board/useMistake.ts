@@ -4,16 +4,23 @@ import { api, ask, type Refused, type Schemas } from '../api/client';
 
 type Work = Schemas['WorkRequest'];
 
-/** A working to look for what is wrong in, or whether anything is: chosen, rung, struck, put right. */
-export function useMistake(work: Work | undefined) {
+/**
+ * A working to look for what is wrong in, or whether anything is: chosen, rung, struck, put right.
+ *
+ * @param about tells the problem on the board from every other; with another one the looking is over
+ */
+export function useMistake(asked: Work | undefined, about: string) {
+  const { slip, ...work } = asked ?? {};
+  const begun = slip ? asked : undefined;
   const [choosing, setChoosing] = useState(false);
-  const [shown, setShown] = useState<Work>();
+  const [shown, setShown] = useState(begun);
   const [ringed, setRinged] = useState(false);
   const [struck, setStruck] = useState(false);
+  const [looked, setLooked] = useState(about);
   const choice = useQuery<Schemas['ToLookFor'], Refused>({
     queryKey: ['slips', work],
-    queryFn: () => ask(api.POST('/api/slips', { body: work ?? {} })),
-    enabled: choosing && work !== undefined,
+    queryFn: () => ask(api.POST('/api/slips', { body: work })),
+    enabled: choosing && asked !== undefined,
     staleTime: Infinity,
   });
   const show = (other: Work | undefined) => {
@@ -22,7 +29,13 @@ export function useMistake(work: Work | undefined) {
     setRinged(false);
     setStruck(false);
   };
+  if (looked !== about) {
+    setLooked(about);
+    show(begun);
+  }
   return {
+    /** The problem as it is right. */
+    right: asked && work,
     /** The working to look at, or nothing where the right one stands as usual. */
     shown,
     choice: choice.data,

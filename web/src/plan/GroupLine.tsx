@@ -1,7 +1,8 @@
 import { Box, Button } from '@mui/material';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { lessonAt, ofGroup } from '../lesson/lessons';
 import { useOpenAtScreens } from '../screens/useScreens';
 import { groupInWords, usePlannedSet, type Group } from './usePlan';
 
@@ -15,13 +16,15 @@ export const kinds: Record<string, string> = {
 type Props = {
   classId: number;
   week?: string;
+  /** The day of the lesson. */
+  date: string;
   group: Group;
   onPupil?: (pupil: Group['pupils'][number]) => void;
   taken?: number;
 };
 
 /** A group: what it does and why, who is in it, and the two ways to its sheet. */
-export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
+export function GroupLine({ classId, week, date, group, onPupil, taken }: Props) {
   const set = usePlannedSet(classId, week);
   const open = useOpenAtScreens();
   const navigate = useNavigate();
@@ -88,6 +91,17 @@ export function GroupLine({ classId, week, group, onPupil, taken }: Props) {
         )}
       </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        {group.withYou && (
+          <Button
+            variant="outlined"
+            sx={small}
+            component={Link}
+            to={lessonAt(ofGroup(classId, date, group))}
+            aria-label={`Lesson for ${whose}`}
+          >
+            The lesson
+          </Button>
+        )}
         <Button
           variant="outlined"
           sx={small}

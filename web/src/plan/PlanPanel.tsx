@@ -5,6 +5,7 @@ import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { dayInWords } from '../app/timeInWords';
 import { intoGroup, toDay, withoutPupil, type Taken } from './byHand';
+import { DaySheets } from './DaySheets';
 import { GroupLine } from './GroupLine';
 import { OnDay } from './OnDay';
 import { TermForm } from './TermForm';
@@ -141,11 +142,13 @@ export function PlanPanel({ classId }: { classId: number }) {
               {dayInWords(day.date)}
             </Box>
             {day.groups.length === 0 && <Box sx={{ color: ink.faint, mt: 1 }}>Free</Box>}
+            {day.groups.length > 0 && <DaySheets classId={classId} date={day.date} />}
             {day.groups.map((group) => (
               <Box key={group.key} sx={{ borderBottom: `1px solid ${ink.hair}` }}>
                 <GroupLine
                   classId={classId}
                   week={week}
+                  date={day.date}
                   group={group}
                   taken={taken?.date === day.date ? taken.pupil.id : undefined}
                   onPupil={(pupil) => take(pupil, day.date)}

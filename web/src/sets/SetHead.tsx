@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { BoardState } from '../board/BoardScreen';
 import { Field } from '../app/Field';
+import { lessonAt, ofSet } from '../lesson/lessons';
 import { Trouble } from '../app/Trouble';
 import { inStyle } from '../paper/inStyle';
 import { useStyle } from '../paper/usePaper';
@@ -65,6 +66,14 @@ export function SetHead({ editor }: { editor: SetEditor }) {
         </Button>
         <Button variant="outlined" disabled={content.questions.length === 0} onClick={toBoard}>
           Board
+        </Button>
+        <Button
+          variant="outlined"
+          component={Link}
+          to={lessonAt(ofSet(editor.id))}
+          disabled={content.questions.length === 0}
+        >
+          Lesson
         </Button>
         <Button
           variant="outlined"

@@ -7,6 +7,7 @@ import { Field } from '../app/Field';
 import { FirstWays } from '../begin/FirstWays';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { DaySheets } from '../plan/DaySheets';
 import { GroupLine } from '../plan/GroupLine';
 import { dayInWords } from '../app/timeInWords';
 import { useInStyle } from '../paper/inStyle';
@@ -90,8 +91,15 @@ export function TodayScreen() {
               {lesson.groups.length === 0 && (
                 <Box sx={{ color: ink.faint, mt: 0.5 }}>Nothing is planned.</Box>
               )}
+              {lesson.groups.length > 0 && <DaySheets classId={lesson.classId} date={lesson.date} />}
               {lesson.groups.map((group) => (
-                <GroupLine key={group.key} classId={lesson.classId} week={lesson.date} group={group} />
+                <GroupLine
+                  key={group.key}
+                  classId={lesson.classId}
+                  week={lesson.date}
+                  date={lesson.date}
+                  group={group}
+                />
               ))}
             </Box>
           ))}

@@ -21,12 +21,14 @@ type Props = {
   marked?: Marked;
   name: string;
   describedBy?: string;
+  /** The side of its squares at the most. */
+  largest?: number;
   onSquare?: (index: number) => void;
   onKeyDown?: (event: KeyboardEvent) => void;
 };
 
 const smallest = 26;
-const largest = 72;
+const usuallyLargest = 72;
 
 /** A paper that somebody writes on: its squares stay where they are whatever is written. */
 export function WritingSheet(props: Props) {
@@ -36,7 +38,7 @@ export function WritingSheet(props: Props) {
   const gridId = useId();
   const across = size.width / (paper.columns + 1.4);
   const down = size.height / (paper.rows + 1);
-  const side = Math.max(smallest, Math.min(largest, across, down));
+  const side = Math.max(smallest, Math.min(props.largest ?? usuallyLargest, across, down));
   const columns = Math.max(Math.floor(size.width / side), paper.columns + 1);
   const rows = Math.max(Math.ceil(size.height / side), paper.rows + 1);
   const left = Math.max(0, Math.floor((columns - paper.columns) / 2));

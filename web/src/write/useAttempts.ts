@@ -127,7 +127,12 @@ export function useMarking(id: number, flush: () => Promise<void>) {
 }
 
 /** The request to mark what stands on a paper, or to help with it. */
-export function requestFor(attempt: AttemptView, settings: Settings, figures: Figure[], soFar: boolean) {
+export function requestFor(
+  attempt: Pick<AttemptView, 'work'>,
+  settings: Settings,
+  figures: Figure[],
+  soFar: boolean,
+) {
   const { work } = attempt;
   return {
     ...work,
@@ -140,7 +145,12 @@ export function requestFor(attempt: AttemptView, settings: Settings, figures: Fi
 }
 
 /** How what stands there so far is marked, without keeping it. */
-export function useMarkedSoFar(attempt: AttemptView, settings: Settings, figures: Figure[], wanted: boolean) {
+export function useMarkedSoFar(
+  attempt: Pick<AttemptView, 'work'>,
+  settings: Settings,
+  figures: Figure[],
+  wanted: boolean,
+) {
   const body = requestFor(attempt, settings, figures, true);
   return useQuery<Marked, Refused>({
     queryKey: ['marked', body],

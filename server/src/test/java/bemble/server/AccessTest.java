@@ -34,6 +34,7 @@ class AccessTest {
             "GET /api/classes/{id}", "GET /api/classes/{id}/former", "PUT /api/classes/{id}", "DELETE /api/classes/{id}", "POST /api/classes/{id}/restore",
             "GET /api/classes/{id}/record", "GET /api/classes/{id}/term", "PUT /api/classes/{id}/term", "GET /api/classes/{id}/plan",
             "PUT /api/classes/{id}/plan", "DELETE /api/classes/{id}/plan", "POST /api/classes/{id}/plan/groups/{key}/set",
+            "POST /api/classes/{id}/plan/days/{day}/sheets", "GET /api/classes/{id}/plan/days/{day}/sheets.pdf",
             "GET /api/classes/{id}/report", "GET /api/classes/{id}/report.pdf", "GET /api/classes/{id}/stand-in",
             "GET /api/classes/{id}/stand-in.pdf", "GET /api/classes/{id}/list.csv", "POST /api/classes/{id}/list",
             "GET /api/classes/{id}/answers.csv", "GET /api/classes/{id}/class.json", "POST /api/classes/{id}/move",
@@ -54,7 +55,8 @@ class AccessTest {
             "GET /api/attempts", "POST /api/attempts", "POST /api/attempts/run", "GET /api/classes", "POST /api/classes", "POST /api/classes/file",
             "GET /api/markings", "POST /api/markings", "GET /api/markings/forms", "GET /api/rules", "POST /api/rules", "DELETE /api/rules/{id}",
             "POST /api/rules/{id}/restore", "GET /api/screens", "GET /api/screens/address", "POST /api/screens",
-            "PUT /api/page-words/{page}", "GET /api/deleted/sets", "GET /api/deleted/classes", "GET /api/deleted/piles", "GET /api/jobs/{id}", "DELETE /api/jobs/{id}", "GET /api/today", "POST /api/rehearse", "POST /api/rehearse/papers"));
+            "PUT /api/page-words/{page}", "GET /api/lessons/{source}", "PUT /api/lessons/{source}",
+            "POST /api/lessons/{source}/anew", "POST /api/lessons/{source}/set", "GET /api/deleted/sets", "GET /api/deleted/classes", "GET /api/deleted/piles", "GET /api/jobs/{id}", "DELETE /api/jobs/{id}", "GET /api/today", "POST /api/rehearse", "POST /api/rehearse/papers"));
     /** Older features, which are asked in their own tests. */
     private static final List<String> ELSEWHERE = List.of("/api/calculator", "/api/estimate", "/api/explanation",
             "/api/facts", "/api/how-we-write-it", "/api/log", "/api/pictures", "/api/preferences", "/api/prints",
@@ -88,6 +90,7 @@ class AccessTest {
         long pupilId = session.get("places").get(0).get("pupil").get("id").asLong();
         JsonNode in = pupil.post("/api/in", Map.of("code", session.get("code").asString(), "pupilId", pupilId)).json();
         OWN.put("classes", schoolClass.get("id").asString());
+        owner.post("/api/classes/" + OWN.get("classes") + "/plan/days/" + owner.dayPlanned(OWN.get("classes")) + "/sheets", Map.of());
         OWN.put("pupils", schoolClass.get("pupils").get(1).get("id").asString());
         OWN.put("markings", session.get("markingId").asString());
         OWN.put("screens", session.get("id").asString());
@@ -105,7 +108,7 @@ class AccessTest {
         String[] parts = address.split(" ");
         String kind = parts[1].split("/")[2];
         String path = parts[1].replace("/term", parts[0].equals("PUT") ? "/term?revision=0" : "/term").replace("{id}", OWN.getOrDefault(kind, "1")).replace("{pupil}", OWN.get("pupils")).replace("{question}", "1")
-                .replace("{rung}", "addition-one-carry").replace("{key}", "g1").replaceAll("\\{[^}]*}", "1");
+                .replace("{rung}", "addition-one-carry").replace("{key}", "g1").replace("{day}", owner.dayPlanned(OWN.get("classes"))).replaceAll("\\{[^}]*}", "1");
         String body = parts[0].equals("GET") || parts[0].equals("DELETE") ? null : BODIES.getOrDefault(address, "{}");
         String type = address.endsWith("/list") || address.endsWith("/import") ? "text/csv" : "application/json";
         return who.send(parts[0], path, body, type).status();

@@ -58,6 +58,16 @@ final class Client {
         throw new AssertionError("no class " + name);
     }
 
+    /** A day of a class's week on which something is planned. */
+    String dayPlanned(String classId) {
+        for (JsonNode day : get("/api/classes/" + classId + "/plan").json().get("days")) {
+            if (!day.get("groups").isEmpty()) {
+                return day.get("date").asString();
+            }
+        }
+        throw new AssertionError("nothing is planned");
+    }
+
     /** The number of a set that the demo school has from the beginning. */
     long demoSet() {
         for (JsonNode each : get("/api/sets").json()) {

@@ -22,22 +22,29 @@ public final class PlanSheet {
      * @param count how many
      */
     public static List<Question> draw(Need need, int count, long seed) {
+        return draw(need, count, seed, List.of());
+    }
+
+    /** The same, with none like those there are. */
+    public static List<Question> draw(Need need, int count, long seed, List<Question> others) {
         Rung rung = Ladder.find(need.rung()).orElseThrow();
         List<Question> drawn = new ArrayList<>();
         if (need.slip() != null && !need.slip().equals(Slips.FACT_NEAR_MISS)) {
-            drawn.addAll(telling(rung, need.slip(), Math.min(count, Rule.USUAL.againChances()), seed));
+            drawn.addAll(telling(rung, need.slip(), Math.min(count, Rule.USUAL.againChances()), seed, others));
         }
         if (drawn.size() < count) {
-            drawn.addAll(new Draft(rung.wishes(), seed).draw(count - drawn.size(), drawn));
+            List<Question> taken = new ArrayList<>(others);
+            taken.addAll(drawn);
+            drawn.addAll(new Draft(rung.wishes(), seed).draw(count - drawn.size(), taken));
         }
         return drawn;
     }
 
-    private static List<Question> telling(Rung rung, String slip, int count, long seed) {
+    private static List<Question> telling(Rung rung, String slip, int count, long seed, List<Question> others) {
         try {
             Wishes wishes = rung.wishes();
             return new Draft(new Wishes(wishes.operation(), wishes.wanted(),
-                    Targets.of(wishes.operation(), List.of(), List.of(slip))), seed).draw(count);
+                    Targets.of(wishes.operation(), List.of(), List.of(slip))), seed).draw(count, others);
         } catch (Refusal noneOfThisRung) {
             return List.of();
         }

@@ -107,6 +107,7 @@ public final class Pages {
             double half = (width - 2 * MARGIN) * 0.6;
             inks.add(new Ink.Text(MARGIN, foot, letter, Align.START, false, "Name"));
             inks.add(new Ink.Line(MARGIN + Letters.width("Name ", letter), foot + 0.5, MARGIN + half, foot + 0.5, 0.2));
+            inks.add(new Ink.Text(MARGIN + Letters.width("Name ", letter) + 1, foot, letter, Align.START, true, order.name()));
             inks.add(new Ink.Text(MARGIN + half + 4, foot, letter, Align.START, false, "Date"));
             inks.add(new Ink.Line(MARGIN + half + 4 + Letters.width("Date ", letter), foot + 0.5, width - MARGIN,
                     foot + 0.5, 0.2));

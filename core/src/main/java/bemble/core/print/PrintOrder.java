@@ -10,9 +10,10 @@ import java.util.Map;
  * @param title stands at the head of each page
  * @param code the set and version, printed on each page so that its answers are always found
  * @param cues a teacher's own cues by the ids of what they are for, printed before its sentence
+ * @param name whose sheet it is, printed on the line for a name; empty where a pupil writes it
  */
 public record PrintOrder(String title, String code, List<PrintQuestion> questions, PageLayout layout, HouseStyle style,
-                         PrintKind kind, Map<String, String> cues) {
+                         PrintKind kind, Map<String, String> cues, String name) {
     public PrintOrder {
         questions = List.copyOf(questions);
         cues = Map.copyOf(cues);
@@ -22,5 +23,16 @@ public record PrintOrder(String title, String code, List<PrintQuestion> question
     public PrintOrder(String title, String code, List<PrintQuestion> questions, PageLayout layout, HouseStyle style,
             PrintKind kind) {
         this(title, code, questions, layout, style, kind, Map.of());
+    }
+
+    /** The same for whoever writes their own name on it. */
+    public PrintOrder(String title, String code, List<PrintQuestion> questions, PageLayout layout, HouseStyle style,
+            PrintKind kind, Map<String, String> cues) {
+        this(title, code, questions, layout, style, kind, cues, "");
+    }
+
+    /** The same with a name on it. */
+    public PrintOrder named(String pupil) {
+        return new PrintOrder(title, code, questions, layout, style, kind, cues, pupil);
     }
 }

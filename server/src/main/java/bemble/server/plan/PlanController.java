@@ -7,6 +7,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,15 +25,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/classes/{id}")
 class PlanController {
     private final PlanService plans;
+    private final DaySheets sheets;
 
-    PlanController(PlanService plans) {
+    PlanController(PlanService plans, DaySheets sheets) {
         this.plans = plans;
+        this.sheets = sheets;
     }
 
     /** @param revision the revision that was changed; 0 where it was the one made from the record */
     record ChangedPlan(@NotNull(message = "The plan is missing.") @Valid PlanContent content,
                        @NotNull(message = "Say which revision was changed.") @Min(value = 0, message = "Revisions are counted from 0.")
                        Integer revision) {}
+
+    record ToPrint(@NotNull int sheets) {}
 
     record MadeFor(@NotNull long setId) {}
 
@@ -62,6 +68,19 @@ class PlanController {
     @DeleteMapping("/plan")
     PlanView again(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestParam(required = false) LocalDate week) {
         return plans.again(teacher.id(), id, week);
+    }
+
+    /** Makes all sheets of a day that are missing; says how many there are to print. */
+    @PostMapping("/plan/days/{day}/sheets")
+    ToPrint makeSheets(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable LocalDate day) {
+        return new ToPrint(sheets.make(teacher.id(), id, day));
+    }
+
+    /** All sheets of a day, each with its pupil's name. */
+    @GetMapping(value = "/plan/days/{day}/sheets.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> sheets(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable LocalDate day,
+            @RequestParam(defaultValue = "REGISTER") DaySheets.Order order, @RequestParam(defaultValue = "false") boolean inline) {
+        return sheets.print(teacher.id(), id, day, order).pdf("bemble-sheets-" + day + ".pdf", inline);
     }
 
     /** Makes the set of a group's sheet, or gives the one that was made. */

@@ -79,15 +79,21 @@ public class PlanService {
      * A week's plan.
      *
      * @param revision 0 while it was not changed by hand
+     * @param minutes how long a lesson is
      * @param idle pupils for whom nothing is planned
      */
     public record PlanView(@NotNull long classId, @NotNull String className, @NotNull LocalDate monday, @NotNull int revision,
-                           @NotNull List<DayView> days, @NotNull List<String> conflicts, @NotNull List<Pupil> idle) {}
+                           @NotNull int minutes, @NotNull List<DayView> days, @NotNull List<String> conflicts, @NotNull List<Pupil> idle) {}
 
     record TopicView(@NotNull String id, @NotNull String operation, @NotNull String title) {}
 
     /** @param revision 0 while nothing was chosen by hand */
     record TermView(@NotNull Term chosen, @NotNull List<TopicView> topics, @NotNull int revision) {}
+
+    /** The pupils of a class in their order. */
+    List<Pupil> register(long teacherId, long classId) {
+        return classes.find(teacherId, classId).pupils();
+    }
 
     TermView term(long teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
@@ -166,7 +172,7 @@ public class PlanService {
     public PlanView plan(SchoolClass schoolClass, LocalDate day, Supplier<List<PupilWork>> work) {
         LocalDate monday = week(schoolClass.id(), day);
         Kept kept = kept(schoolClass, monday, work);
-        return view(schoolClass, monday, kept.revision(), kept.content());
+        return view(schoolClass, monday, kept, termOf(schoolClass.id(), work).minutes());
     }
 
     private record Kept(PlanContent content, int revision) {}
@@ -192,12 +198,13 @@ public class PlanService {
                         group.questions(), group.minutes(), group.pupils(), null)).toList())).toList(), plan.conflicts());
     }
 
-    private static PlanView view(SchoolClass schoolClass, LocalDate monday, int revision, PlanContent content) {
+    private static PlanView view(SchoolClass schoolClass, LocalDate monday, Kept kept, int minutes) {
+        PlanContent content = kept.content();
         Map<Long, Pupil> byId = schoolClass.pupils().stream().collect(Collectors.toMap(Pupil::id, pupil -> pupil));
         List<DayView> days = content.days().stream().map(day -> new DayView(day.date(), day.groups().stream()
                 .map(group -> view(group, byId, part(group, day.groups()), group.equals(withYou(day.groups())))).toList())).toList();
         List<Long> busy = content.days().stream().flatMap(day -> day.groups().stream()).flatMap(group -> group.pupils().stream()).toList();
-        return new PlanView(schoolClass.id(), schoolClass.name(), monday, revision, days, content.conflicts(),
+        return new PlanView(schoolClass.id(), schoolClass.name(), monday, kept.revision(), minutes, days, content.conflicts(),
                 schoolClass.pupils().stream().filter(pupil -> !busy.contains(pupil.id())).toList());
     }
 

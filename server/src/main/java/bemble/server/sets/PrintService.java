@@ -1,5 +1,6 @@
 package bemble.server.sets;
 
+import bemble.core.practice.Versions;
 import bemble.core.print.Page;
 import bemble.core.print.Pages;
 import bemble.core.print.PrintKind;
@@ -112,6 +113,17 @@ class PrintService {
                 before += order.questions().size();
             }
         }
+    }
+
+    /** Freezes a set as it is now, under a code by which its answers are found. */
+    StoredPrint freeze(long teacherId, long setId) {
+        return freezer.freeze(teacherId, setId, sets.content(sets.find(teacherId, setId)), Versions.LETTERS.subList(0, 1),
+                styles.write(houseStyles.of(teacherId))).get(0);
+    }
+
+    /** The pages of a print with somebody's name on them. */
+    List<Page> named(StoredPrint print, String name) {
+        return Pages.of(order(print, PrintKind.QUESTIONS).named(name));
     }
 
     /** The PDF as it was printed; written again from what was frozen where the file is gone. */

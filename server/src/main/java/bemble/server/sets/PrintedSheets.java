@@ -1,5 +1,6 @@
 package bemble.server.sets;
 
+import bemble.core.print.LessonPart;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
 import java.util.List;
@@ -48,6 +49,15 @@ public class PrintedSheets {
     public Sheet ofSet(long teacherId, long setId) {
         SetContent content = sets.content(sets.find(teacherId, setId));
         return new Sheet(UNPRINTED, content.title(), problems(content), content.passMark());
+    }
+
+    /** A question of a set with the part of a lesson it is for. */
+    public record Asked(String problem, LessonPart part) {}
+
+    /** @throws Missing where the teacher has no such set */
+    public List<Asked> askedIn(long teacherId, long setId) {
+        return sets.content(sets.find(teacherId, setId)).questions().stream()
+                .map(question -> new Asked(question.problem(), LessonPart.of(question.part()))).toList();
     }
 
     /** The set of that title, where the teacher has one. */

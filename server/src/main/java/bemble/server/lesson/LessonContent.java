@@ -1,0 +1,63 @@
+package bemble.server.lesson;
+
+import bemble.core.lesson.Stage;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.core.slip.Slips;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+
+/**
+ * A lesson as it is kept and changed.
+ *
+ * @param setId the set that was made of what is done alone, or null
+ */
+record LessonContent(@NotNull(message = "The parts of the lesson are missing.") @Size(max = 12, message = "A lesson has 12 parts at most.")
+                     List<@Valid @NotNull(message = "A part is missing.") StageContent> stages, Long setId) {
+    private static final int MOST_MINUTES = 240;
+
+    /**
+     * A part.
+     *
+     * @param kind show, mistake, together, write, alone or close
+     */
+    record StageContent(@NotNull(message = "Say which part of a lesson it is.") String kind,
+                        @NotNull(message = "Say how long it takes.") Integer minutes,
+                        @NotNull(message = "Say what is worked in it.") @Size(max = 200, message = "A part has 200 problems at most.")
+                        List<@NotNull(message = "A problem is missing.") @Size(max = 700, message = "This problem is too long.") String> problems,
+                        String slip, @NotNull(message = "Say whether it is skipped.") Boolean skipped) {
+        static StageContent of(Stage stage) {
+            return new StageContent(stage.kind().id(), stage.minutes(), stage.problems(), stage.slip(), stage.skipped());
+        }
+    }
+
+    static LessonContent of(List<Stage> stages) {
+        return new LessonContent(stages.stream().map(StageContent::of).toList(), null);
+    }
+
+    LessonContent withSet(long made) {
+        return new LessonContent(stages, made);
+    }
+
+    /**
+     * The same with its problems written the one way they are written on paper.
+     *
+     * @throws Refusal where a part is none, or a problem cannot be read
+     */
+    LessonContent asWritten() {
+        return new LessonContent(stages.stream().map(stage -> {
+            Stage.Kind.of(stage.kind());
+            if (stage.minutes() < 0 || stage.minutes() > MOST_MINUTES) {
+                throw Refusal.of("minutes", "Give a part 0 to " + MOST_MINUTES + " minutes.");
+            }
+            if (stage.slip() != null) {
+                Slips.requireKnown(stage.slip());
+            }
+            return new StageContent(stage.kind(), stage.minutes(), stage.problems().stream()
+                    .map(problem -> ProblemText.read(problem, 0, Punctuation.POINT).text()).toList(), stage.slip(), stage.skipped());
+        }).toList(), setId);
+    }
+}

@@ -1,0 +1,125 @@
+package bemble.server.lesson;
+
+import bemble.core.lesson.LessonDraft;
+import bemble.core.lesson.Stage;
+import bemble.core.practice.Question;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.core.slip.Slips;
+import bemble.server.faults.ChangedElsewhere;
+import bemble.server.lesson.LessonContent.StageContent;
+import bemble.server.lesson.LessonView.StageView;
+import bemble.server.sets.PrintedSheets;
+import bemble.server.style.StyleService;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.ObjectMapper;
+
+/** Sets lessons out and keeps what is changed in them. */
+@Service
+class LessonService {
+    private static final int MOST_MINUTES = 240;
+    private static final long USUAL_SEED = 3;
+
+    private final LessonSubjects subjects;
+    private final LessonMapper lessons;
+    private final PrintedSheets sheets;
+    private final StyleService styles;
+    private final ObjectMapper json;
+
+    LessonService(LessonSubjects subjects, LessonMapper lessons, PrintedSheets sheets, StyleService styles, ObjectMapper json) {
+        this.subjects = subjects;
+        this.lessons = lessons;
+        this.sheets = sheets;
+        this.styles = styles;
+        this.json = json;
+    }
+
+    /** A lesson as it was changed, else as it is set out. */
+    LessonView find(long teacherId, String source) {
+        LessonSubject subject = subjects.find(teacherId, source);
+        return lessons.find(teacherId, source).map(stored -> view(source, subject, content(stored), stored.revision()))
+                .orElseGet(() -> view(source, subject, drafted(teacherId, subject, subject.minutes(), USUAL_SEED), 0));
+    }
+
+    private LessonContent content(LessonMapper.Stored stored) {
+        return json.readValue(stored.content(), LessonContent.class);
+    }
+
+    private LessonContent drafted(long teacherId, LessonSubject subject, int minutes, long seed) {
+        List<Question> worked = Stream.of(subject.shown(), subject.together(), subject.worked().draw(seed)).flatMap(List::stream).toList();
+        List<Stage> stages = LessonDraft.of(worked, subject.slip(), subject.sheet(), minutes, styles.of(teacherId));
+        return LessonContent.of(stages);
+    }
+
+    /**
+     * Keeps a lesson.
+     *
+     * @param revision the one that was changed; 0 where nothing was changed before
+     * @throws ChangedElsewhere with the lesson as it is now, where another window has changed it meanwhile
+     */
+    @Transactional
+    LessonView keep(long teacherId, String source, LessonContent content, int revision) {
+        subjects.find(teacherId, source);
+        String text = json.writeValueAsString(content.asWritten());
+        int kept = revision == 0 ? lessons.begin(teacherId, source, text) : lessons.change(teacherId, source, text, revision);
+        if (kept == 0) {
+            throw new ChangedElsewhere(find(teacherId, source));
+        }
+        return find(teacherId, source);
+    }
+
+    /**
+     * Sets a lesson out again, with other numbers on the board.
+     *
+     * @throws Refusal where no lesson is so long
+     */
+    @Transactional
+    LessonView anew(long teacherId, String source, int minutes, int revision) {
+        if (minutes < 1 || minutes > MOST_MINUTES) {
+            throw Refusal.of("minutes", "Give the lesson 1 to " + MOST_MINUTES + " minutes.");
+        }
+        LessonSubject subject = subjects.find(teacherId, source);
+        return keep(teacherId, source, drafted(teacherId, subject, minutes, USUAL_SEED + revision + 1), revision);
+    }
+
+    /** Makes the set of what is done alone, or finds the one that was made. */
+    @Transactional
+    long setFor(long teacherId, String source) {
+        if (LessonSubjects.isOfGroup(source)) {
+            return subjects.setOfGroup(teacherId, source);
+        }
+        LessonView lesson = find(teacherId, source);
+        if (lesson.setId() != null) {
+            return lesson.setId();
+        }
+        List<String> problems = lesson.stages().stream().filter(stage -> stage.kind().equals(Stage.Kind.ALONE.id()))
+                .flatMap(stage -> stage.problems().stream()).toList();
+        long made = sheets.keep(teacherId, lesson.title(), "", null, problems);
+        keep(teacherId, source, contentOf(lesson).withSet(made), lesson.revision());
+        return made;
+    }
+
+    private static LessonContent contentOf(LessonView lesson) {
+        return new LessonContent(lesson.stages().stream().map(stage -> new StageContent(stage.kind(), stage.minutes(), stage.problems(),
+                stage.slip(), stage.skipped())).toList(), lesson.setId());
+    }
+
+    private static String mistake(StageContent stage) {
+        return stage.slip() == null || stage.problems().isEmpty() ? "" : "Here somebody "
+                + Slips.label(stage.slip(), ProblemText.read(stage.problems().get(0), 0, Punctuation.POINT)) + ".";
+    }
+
+    private static LessonView view(String source, LessonSubject subject, LessonContent content, int revision) {
+        List<StageView> stages = content.stages().stream().map(stage -> {
+            Stage.Kind kind = Stage.Kind.of(stage.kind());
+            return new StageView(kind.id(), kind.title(), kind.does(), stage.minutes(), stage.problems(), stage.slip(), mistake(stage),
+                    stage.skipped());
+        }).toList();
+        return new LessonView(source, subject.title(), subject.aside(), stages.stream().filter(stage -> !stage.skipped())
+                .mapToInt(StageView::minutes).sum(), revision, stages, subject.setId() == null ? content.setId() : subject.setId());
+    }
+}

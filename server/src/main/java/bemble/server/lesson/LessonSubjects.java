@@ -1,0 +1,136 @@
+package bemble.server.lesson;
+
+import bemble.core.lesson.LessonDraft;
+import bemble.core.plan.Need;
+import bemble.core.plan.PlanSheet;
+import bemble.core.practice.Draft;
+import bemble.core.practice.Ladder;
+import bemble.core.practice.Question;
+import bemble.core.practice.Rung;
+import bemble.core.practice.Wishes;
+import bemble.core.print.LessonPart;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.server.classes.Pupil;
+import bemble.server.faults.Missing;
+import bemble.server.plan.PlanService;
+import bemble.server.plan.PlanService.GroupView;
+import bemble.server.plan.PlanService.PlanView;
+import bemble.server.sets.PrintedSheets;
+import java.time.DateTimeException;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Finds what a lesson is about: a rung, a set, or a group of a week's plan. */
+@Component
+class LessonSubjects {
+    private static final String BETWEEN = "~";
+    private static final int USUAL_MINUTES = 45;
+    private static final long SHEET_SEED = 7;
+    private static final Duration LONGEST = Duration.ofSeconds(2);
+
+    private final PrintedSheets sheets;
+    private final PlanService plans;
+
+    LessonSubjects(PrintedSheets sheets, PlanService plans) {
+        this.sheets = sheets;
+        this.plans = plans;
+    }
+
+    /** @throws Missing where there is no such rung, set or group */
+    LessonSubject find(long teacherId, String source) {
+        String[] parts = source.split(BETWEEN);
+        try {
+            return switch (parts[0]) {
+                case "rung" -> ofRung(parts[1]);
+                case "set" -> ofSet(teacherId, Long.parseLong(parts[1]));
+                case "group" -> ofGroup(teacherId, parts);
+                default -> throw nothing();
+            };
+        } catch (IndexOutOfBoundsException | NumberFormatException | DateTimeException unreadable) {
+            throw nothing();
+        }
+    }
+
+    private static Missing nothing() {
+        return new Missing("There is no such lesson. Open one from a set, from a step or from the week of a class.");
+    }
+
+    private static LessonSubject ofRung(String id) {
+        Rung rung = Ladder.find(id).orElseThrow(LessonSubjects::nothing);
+        Need need = new Need(Need.Kind.NEXT, id, null);
+        List<Question> sheet = PlanSheet.draw(need, need.questions(), SHEET_SEED);
+        return new LessonSubject(rung.fullTitle(), rung.news(), List.of(), List.of(), sheet, null, USUAL_MINUTES, null,
+                seed -> PlanSheet.draw(need, LessonDraft.WORKED, seed, sheet));
+    }
+
+    private LessonSubject ofSet(long teacherId, long id) {
+        List<PrintedSheets.Asked> all = sheets.askedIn(teacherId, id);
+        if (all.isEmpty()) {
+            throw Refusal.of("questions", "This set has no questions yet. Draw some first; the lesson is set out from them.");
+        }
+        List<Question> alone = read(all, LessonPart.ALONE);
+        List<Question> every = all.stream().map(asked -> question(asked.problem())).toList();
+        return new LessonSubject(sheets.ofSet(teacherId, id).title(), "", read(all, LessonPart.SHOWN), read(all, LessonPart.TOGETHER),
+                alone.isEmpty() ? every : alone, null, USUAL_MINUTES, id, seed -> like(every, seed));
+    }
+
+    private static List<Question> read(List<PrintedSheets.Asked> all, LessonPart part) {
+        return all.stream().filter(asked -> asked.part() == part).map(asked -> question(asked.problem())).toList();
+    }
+
+    private static Question question(String problem) {
+        return Question.of(ProblemText.read(problem, 0, Punctuation.POINT));
+    }
+
+    /** Others as hard as the first of a set; where none can be drawn, its own. */
+    private static List<Question> like(List<Question> every, long seed) {
+        try {
+            return new Draft(Wishes.like(every.get(0).features()), seed).within(LONGEST).draw(LessonDraft.WORKED, every);
+        } catch (Refusal tooFew) {
+            return every;
+        }
+    }
+
+    private LessonSubject ofGroup(long teacherId, String[] parts) {
+        long classId = Long.parseLong(parts[1]);
+        LocalDate day = LocalDate.parse(parts[2]);
+        PlanView plan = plans.plan(teacherId, classId, day);
+        String slip = parts.length > 5 ? parts[5] : null;
+        List<GroupView> groups = plan.days().stream().filter(each -> each.date().equals(day)).flatMap(each -> each.groups().stream())
+                .filter(each -> each.kind().equals(parts[3]) && each.rung().equals(parts[4]) && Objects.equals(each.slip(), slip)).toList();
+        if (groups.isEmpty()) {
+            throw new Missing("This group is not in the week's plan any more. Open the lesson from the week of the class.");
+        }
+        GroupView group = groups.get(0);
+        Need need = new Need(Arrays.stream(Need.Kind.values()).filter(kind -> kind.id().equals(parts[3])).findFirst().orElseThrow(
+                LessonSubjects::nothing), parts[4], slip);
+        List<Question> sheet = plans.problems(teacherId, day, group).stream().map(LessonSubjects::question).toList();
+        String names = groups.stream().flatMap(each -> each.pupils().stream()).map(Pupil::name).collect(Collectors.joining(", "));
+        return new LessonSubject(group.title().replaceFirst(", group \\d+ of \\d+$", ""), plan.className() + ": " + names + ". " + group.reason(),
+                List.of(), List.of(), sheet, slip, plan.minutes(), group.setId(),
+                seed -> PlanSheet.draw(need, LessonDraft.WORKED, seed, new ArrayList<>(sheet)));
+    }
+
+    /** Makes the set of what is done alone in a group's lesson; a group's sheet is one for all who need the same. */
+    long setOfGroup(long teacherId, String source) {
+        String[] parts = source.split(BETWEEN);
+        LocalDate day = LocalDate.parse(parts[2]);
+        long classId = Long.parseLong(parts[1]);
+        String key = plans.plan(teacherId, classId, day).days().stream().filter(each -> each.date().equals(day))
+                .flatMap(each -> each.groups().stream()).filter(each -> each.kind().equals(parts[3]) && each.rung().equals(parts[4])
+                        && Objects.equals(each.slip(), parts.length > 5 ? parts[5] : null)).findFirst().orElseThrow(LessonSubjects::nothing).key();
+        return plans.setFor(teacherId, classId, day, key);
+    }
+
+    static boolean isOfGroup(String source) {
+        return source.startsWith("group" + BETWEEN);
+    }
+}

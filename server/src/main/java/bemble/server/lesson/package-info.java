@@ -1,0 +1,2 @@
+/** Lessons in their order: set out from a rung, a set or a group of the week, changed by hand, walked on the board. */
+package bemble.server.lesson;

@@ -1,0 +1,79 @@
+package bemble.server.plan;
+
+import bemble.core.print.Page;
+import bemble.server.classes.Pupil;
+import bemble.server.faults.Missing;
+import bemble.server.plan.PlanService.GroupView;
+import bemble.server.plan.PlanService.PlanView;
+import bemble.server.print.Report;
+import bemble.server.sets.NamedSheets;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+
+/** All sheets of a day as one print, each with its pupil's name, in the order in which they are handed out. */
+@Service
+class DaySheets {
+    private final PlanService plans;
+    private final NamedSheets sheets;
+
+    DaySheets(PlanService plans, NamedSheets sheets) {
+        this.plans = plans;
+        this.sheets = sheets;
+    }
+
+    /** In which order sheets are handed out: as the class is called, or group after group as they sit together. */
+    enum Order {
+        REGISTER, GROUPS
+    }
+
+    /** A sheet for a pupil. */
+    private record Handed(Pupil pupil, long setId) {}
+
+    /**
+     * Makes the sets that are missing.
+     *
+     * @return how many sheets there are to print
+     * @throws Missing where nothing is planned for that day
+     */
+    int make(long teacherId, long classId, LocalDate day) {
+        groups(teacherId, classId, day).forEach(group -> plans.setFor(teacherId, classId, day, group.key()));
+        return handed(teacherId, classId, day, Order.GROUPS).size();
+    }
+
+    /** The print; the sets have been made before. */
+    Report print(long teacherId, long classId, LocalDate day, Order order) {
+        Map<Long, String> codes = new HashMap<>();
+        List<Page> pages = new ArrayList<>();
+        for (Handed handed : handed(teacherId, classId, day, order)) {
+            String code = codes.computeIfAbsent(handed.setId(), set -> sheets.freeze(teacherId, set));
+            pages.addAll(sheets.pages(teacherId, code, handed.pupil().name()));
+        }
+        if (pages.isEmpty()) {
+            throw new Missing("No sheet of that day is made yet. Print it from the week of the class.");
+        }
+        return new Report("Sheets of " + day, pages);
+    }
+
+    private List<GroupView> groups(long teacherId, long classId, LocalDate day) {
+        PlanView plan = plans.plan(teacherId, classId, day);
+        List<GroupView> groups = plan.days().stream().filter(each -> each.date().equals(day)).flatMap(each -> each.groups().stream())
+                .filter(group -> !group.pupils().isEmpty()).toList();
+        if (groups.isEmpty()) {
+            throw new Missing("Nothing is planned for that day. Choose a day of the week's plan.");
+        }
+        return groups;
+    }
+
+    private List<Handed> handed(long teacherId, long classId, LocalDate day, Order order) {
+        List<GroupView> groups = groups(teacherId, classId, day).stream().filter(group -> group.setId() != null).toList();
+        if (order == Order.GROUPS) {
+            return groups.stream().flatMap(group -> group.pupils().stream().map(pupil -> new Handed(pupil, group.setId()))).toList();
+        }
+        return plans.register(teacherId, classId).stream().flatMap(pupil -> groups.stream()
+                .filter(group -> group.pupils().contains(pupil)).map(group -> new Handed(pupil, group.setId()))).toList();
+    }
+}

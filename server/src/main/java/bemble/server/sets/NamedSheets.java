@@ -1,0 +1,31 @@
+package bemble.server.sets;
+
+import bemble.core.print.Page;
+import bemble.server.faults.Missing;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** Sheets for pupils by name, printed from frozen sets so that their answers are found by the code on them. */
+@Component
+public class NamedSheets {
+    private final PrintService prints;
+
+    NamedSheets(PrintService prints) {
+        this.prints = prints;
+    }
+
+    /**
+     * Freezes a set as it is now.
+     *
+     * @return the code on its sheets; the same where nothing was changed since
+     * @throws Missing where the teacher has no such set
+     */
+    public String freeze(long teacherId, long setId) {
+        return prints.freeze(teacherId, setId).code();
+    }
+
+    /** The pages of a frozen set with a pupil's name on them. */
+    public List<Page> pages(long teacherId, String code, String name) {
+        return prints.named(prints.find(teacherId, code), name);
+    }
+}
