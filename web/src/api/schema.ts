@@ -2563,6 +2563,8 @@ export interface components {
             /** Format: int64 */
             setId?: number;
             withYou: boolean;
+            /** Format: int32 */
+            left: number;
         };
         PlanView: {
             /** Format: int64 */
@@ -3808,6 +3810,9 @@ export interface components {
         HowWeWriteItView: {
             pages: string[];
             unprintable: string[];
+            page: string;
+            sections: string[];
+            own: components["schemas"]["OwnWords"];
         };
         ExampleView: {
             operation: string;

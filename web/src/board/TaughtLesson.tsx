@@ -62,7 +62,9 @@ export function TaughtLesson({ source, at, back }: { source: string; at: number;
         onAdded: (kind, problem) =>
           change.mutate((stages) =>
             stages.map((stage) =>
-              stage.kind === kind ? { ...stage, problems: [...stage.problems, problem] } : stage,
+              stage.kind === kind && !stage.problems.includes(problem)
+                ? { ...stage, problems: [...stage.problems, problem] }
+                : stage,
             ),
           ),
         onSkipped: (kind) =>

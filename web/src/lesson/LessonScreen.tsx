@@ -110,13 +110,13 @@ function OneLesson({ lesson }: { lesson: Lesson }) {
             stage={stage}
             onSkip={() =>
               change.mutate((all) =>
-                all.map((each, i) => (i === index ? { ...each, skipped: !each.skipped } : each)),
+                all.map((each, i) => (i === index ? { ...each, skipped: !stage.skipped } : each)),
               )
             }
             onWithout={(problem) =>
               change.mutate((all) =>
                 all.map((each, i) =>
-                  i === index ? { ...each, problems: each.problems.filter((_, j) => j !== problem) } : each,
+                  i === index ? { ...each, problems: each.problems.filter((one) => one !== problem) } : each,
                 ),
               )
             }

@@ -4,7 +4,7 @@ import { digits, ink } from '../app/theme';
 import { useInStyle } from '../paper/inStyle';
 import type { Stage } from './lessons';
 
-type Props = { stage: Stage; onSkip: () => void; onWithout: (problem: number) => void; onBoard: () => void };
+type Props = { stage: Stage; onSkip: () => void; onWithout: (problem: string) => void; onBoard: () => void };
 
 /** A part of a lesson: what is done in it, with which numbers, and for how long. */
 export function StageRow({ stage, onSkip, onWithout, onBoard }: Props) {
@@ -33,12 +33,12 @@ export function StageRow({ stage, onSkip, onWithout, onBoard }: Props) {
             component="ul"
             sx={{ listStyle: 'none', p: 0, m: '4px 0 0', columnGap: 3, rowGap: 0.25, ...flow }}
           >
-            {problems.map((problem, index) => (
+            {problems.map((problem) => (
               <li key={problem}>
                 {written(problem)}
                 {problems.length > 1 && (
                   <Button
-                    onClick={() => onWithout(index)}
+                    onClick={() => onWithout(problem)}
                     aria-label={`Without ${written(problem)}`}
                     sx={{ p: '0 6px', color: ink.faint }}
                   >

@@ -33,7 +33,10 @@ const content = ({ stages, setId }: Lesson): Schemas['LessonContent'] => ({
   setId,
 });
 
-/** Changes a lesson, one change after the other, each made to what the one before has left. */
+/**
+ * Changes a lesson, one change after the other, each made to what the one before has left. A change shows at once; it is made
+ * again to what the server answers before it is sent, and so has to be one that twice is the same as once.
+ */
 export function useChangeLesson(source: string) {
   const queries = useQueryClient();
   const key = ['lesson', source];
@@ -48,6 +51,9 @@ export function useChangeLesson(source: string) {
       }
       const body = { content: content({ ...now, stages: become(now.stages) }), revision: now.revision };
       return ask(api.PUT('/api/lessons/{source}', { ...at(source), body }));
+    },
+    onMutate: (become) => {
+      queries.setQueryData<Lesson>(key, (now) => now && { ...now, stages: become(now.stages) });
     },
     onSuccess: shown,
     onError: () => queries.invalidateQueries({ queryKey: key }),

@@ -55,7 +55,8 @@ export function GroupLine({ classId, week, date, group, onPupil, taken }: Props)
           {group.questions} questions, {group.minutes} min
         </Box>
         <Box component="span" sx={{ fontSize: 14, fontWeight: group.withYou ? 700 : 400 }}>
-          {group.withYou ? 'with you' : 'alone'}
+          {group.withYou ? `${group.left > 0 ? `first ${group.left} min ` : ''}with you` : 'alone'}
+          {!group.withYou && group.left > 2 && `, then ${group.left} min to check and to help`}
         </Box>
       </Box>
       <Box sx={{ fontSize: 14, color: ink.faint }}>{group.reason}</Box>
@@ -97,7 +98,7 @@ export function GroupLine({ classId, week, date, group, onPupil, taken }: Props)
             sx={small}
             component={Link}
             to={lessonAt(ofGroup(classId, date, group))}
-            aria-label={`Lesson for ${whose}`}
+            aria-label={`The lesson for ${whose}`}
           >
             The lesson
           </Button>

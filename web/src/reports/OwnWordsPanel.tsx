@@ -5,10 +5,17 @@ import { api, ask, type Refused, type Schemas } from '../api/client';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 
-type Worded = Schemas['WordedView'];
+type Worded = Pick<Schemas['WordedView'], 'own' | 'page' | 'sections'>;
+
+type Props = {
+  worded: Worded;
+  query: unknown[];
+  /** What its own words are for, where it is more than a greeting. */
+  asks?: string;
+};
 
 /** The teacher's own words on a page, and which of its sections are printed. */
-export function OwnWordsPanel({ worded, query }: { worded: Worded; query: unknown[] }) {
+export function OwnWordsPanel({ worded, query, asks }: Props) {
   const queries = useQueryClient();
   const [words, setWords] = useState(worded.own.words);
   const keep = useMutation<Schemas['OwnWords'], Refused, Schemas['OwnWords']>({
@@ -29,7 +36,7 @@ export function OwnWordsPanel({ worded, query }: { worded: Worded; query: unknow
       sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}
     >
       <TextField
-        label="Your own words, printed first"
+        label={asks ?? 'Your own words, printed first'}
         value={words}
         onChange={(event) => setWords(event.target.value)}
         error={Boolean(keep.error?.about('words'))}

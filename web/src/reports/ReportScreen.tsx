@@ -12,7 +12,7 @@ import { reports, type ReportKind } from './reports';
 /** Pages as they will be printed. */
 export function ReportScreen({ kind }: { kind: ReportKind }) {
   const id = Number(useParams().id);
-  const { title, says, back, backTo, file, pages } = reports[kind];
+  const { title, says, back, backTo, file, pages, asks } = reports[kind];
   const query = ['report', kind, id];
   const report = useQuery<Schemas['ReportView'] | Schemas['WordedView'], Refused>({
     queryKey: query,
@@ -52,7 +52,7 @@ export function ReportScreen({ kind }: { kind: ReportKind }) {
         }}
       >
         {report.data && <PagesPreview pages={report.data.pages} name={`bemble-${kind}`} />}
-        {worded && <OwnWordsPanel worded={worded} query={query} />}
+        {worded && <OwnWordsPanel worded={worded} query={query} asks={asks} />}
       </Box>
     </Box>
   );

@@ -10,6 +10,8 @@ type Report = {
   /** Where one came from. */
   back: (id: number) => string;
   backTo?: string;
+  /** What the teacher's own words on it are for. */
+  asks?: string;
 };
 
 const of = (id: number) => ({ params: { path: { id } } });
@@ -30,6 +32,7 @@ export const reports: Record<ReportKind, Report> = {
     file: (id) => `/api/pupils/${id}/work.pdf`,
     back: (id) => `/pupils/${id}/work`,
     backTo: 'Back to the work',
+    asks: 'What to look for: your criteria, printed first',
   },
   class: {
     title: 'For the head',

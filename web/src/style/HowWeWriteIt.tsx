@@ -9,6 +9,7 @@ import { Tabs } from '../app/Tabs';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { Unprintable } from '../app/Unprintable';
+import { OwnWordsPanel } from '../reports/OwnWordsPanel';
 
 /** One page per operation for parents and colleagues: an example worked in this style, with what is said. */
 export function HowWeWriteIt() {
@@ -65,7 +66,18 @@ export function HowWeWriteIt() {
         </Button>
       </Box>
       <Unprintable letters={page.data?.unprintable ?? []} />
-      {page.data && !page.isError && <PagesPreview pages={page.data.pages} name="bemble-how-we-write-it" />}
+      {page.data && !page.isError && (
+        <Box
+          sx={{
+            display: 'grid',
+            gap: 3,
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 300px' },
+          }}
+        >
+          <PagesPreview pages={page.data.pages} name="bemble-how-we-write-it" />
+          <OwnWordsPanel key={page.data.page} worded={page.data} query={['how we write it']} />
+        </Box>
+      )}
     </Box>
   );
 }

@@ -127,6 +127,19 @@ class PlanTest {
         assertThat(plan.days()).as("and nobody is without work on the other days").allMatch(day -> day.groups().size() == 2);
     }
 
+    @Test
+    void whoWorksAloneHasWorkForTheWholeLesson() {
+        List<PlannedPupil> pupils = List.of(
+                new PlannedPupil(1, "Ines", Map.of(TOPICS.get(0), answered(1, 10))),
+                new PlannedPupil(2, "Otto", Map.of(TOPICS.get(0), standing(State.SECURE, null))));
+        for (WeekPlan.Day day : WeekPlan.of(pupils, new PlanWishes(TOPICS, FIVE_DAYS, 25, 6, 3)).days()) {
+            assertThat(day.groups()).filteredOn(group -> group.pupils().contains(2L)).allSatisfy(group ->
+                    assertThat(group.questions() == 16 || group.minutes() >= 22).as(group.toString()).isTrue());
+            assertThat(day.groups()).filteredOn(group -> group.pupils().contains(1L)).as("the teacher sits with her first")
+                    .allMatch(group -> group.questions() == 6);
+        }
+    }
+
     private static Standing answered(int right, int of) {
         List<Evidence> rests = IntStream.range(0, of).mapToObj(i -> new Evidence(MONDAY, i < right, true, true, null,
                 new Evidence.Source(1, 1, "52 − 17", ""))).toList();

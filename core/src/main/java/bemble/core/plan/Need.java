@@ -8,6 +8,7 @@ import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import bemble.core.slip.Slips;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -23,6 +24,10 @@ public record Need(Kind kind, String rung, String slip) {
     private static final int NEXT_QUESTIONS = 10;
     /** From so many answers on it can be said that most were wrong. */
     private static final int FEW = 4;
+
+    /** Who needs a teacher beside them most: what goes wrong before what is new, and what is new before what comes back. */
+    public static final Comparator<Need> NEEDS_TEACHER = Comparator.comparing(need ->
+            List.of(Kind.AGAIN, Kind.QUIZ, Kind.NEXT, Kind.RETRY).indexOf(need.kind()));
 
     /** Why something is to be done, the most pressing first: what goes wrong, then what is not to be forgotten, then what is new. */
     public enum Kind {

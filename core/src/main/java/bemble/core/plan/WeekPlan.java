@@ -3,6 +3,7 @@ package bemble.core.plan;
 import bemble.core.practice.Effort;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Question;
+import bemble.core.problem.Refusal;
 import bemble.core.progress.Rule;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
@@ -20,15 +21,20 @@ import java.util.concurrent.ConcurrentHashMap;
  * A week of sheets for groups. What must hold: what goes wrong is placed first and early, then what is due, and nothing is left
  * out in silence; nobody skips a rung that still fails; no group, no day's minutes and no number of sheets is larger than the
  * teacher says; nobody is without work in a lesson. What is preferred: many pupils a sheet, and where there is room the same
- * rung on a second day.
+ * rung on a second day. A sheet that leaves much of its lesson is made longer, but for that of the group its teacher sits with.
  *
  * @param conflicts wishes that could not be met together, and what would help
  */
 public record WeekPlan(List<Day> days, List<String> conflicts) {
     private static final long SAMPLE_SEED = 11;
     private static final int SHORTEST = 3;
+    private static final int LONGEST = 16;
+    /** What is left of a lesson for checking; more is to be worked in. */
+    private static final int TO_CHECK = 3;
     /** By which the minutes of a sheet are told; drawn once for each need there can be. */
     private static final Map<Need, List<Question>> SAMPLES = new ConcurrentHashMap<>();
+
+    private static final Map<Need, List<Question>> LONG_SAMPLES = new ConcurrentHashMap<>();
 
     /** A lesson with its groups. */
     public record Day(LocalDate date, List<Group> groups) {}
@@ -77,6 +83,7 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
             needs.forEach(each -> place(each.getKey(), each.getValue()));
             needs.stream().filter(each -> each.getKey().kind() != Need.Kind.RETRY).forEach(each -> repeat(each.getKey()));
             fill(byNeed);
+            placed.keySet().forEach(this::lengthen);
             return new WeekPlan(placed.entrySet().stream().map(each -> new Day(each.getKey(), each.getValue())).toList(), conflicts);
         }
 
@@ -112,6 +119,43 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
                     conflicts.add(names(idle) + (idle.size() == 1 ? " waits" : " wait") + " on " + day.getDayOfWeek().getDisplayName(
                             TextStyle.FULL, Locale.ENGLISH) + ": no sheet of that day is for them. Allow more sheets in a lesson.");
                 }
+            }
+        }
+
+        /** Makes the sheets of those who work alone as long as the lesson. */
+        private void lengthen(LocalDate day) {
+            List<Group> groups = placed.get(day);
+            Optional<Need> withTeacher = groups.stream().min(Comparator.comparing(Group::need, Need.NEEDS_TEACHER)
+                    .thenComparing(group -> -group.pupils().size())).map(Group::need);
+            for (Need need : sheets(day)) {
+                List<Group> same = groups.stream().filter(group -> group.need().equals(need)).toList();
+                int time = same.stream().mapToInt(group -> group.minutes() + wishes.minutes() - group.pupils().stream()
+                        .mapToInt(taken.get(day)::get).max().orElseThrow()).min().orElseThrow();
+                int longestNow = same.stream().mapToInt(Group::minutes).max().orElseThrow();
+                if (time - longestNow <= TO_CHECK || withTeacher.filter(need::equals).isPresent()) {
+                    continue;
+                }
+                int before = same.stream().mapToInt(Group::questions).max().orElseThrow();
+                List<Question> sample = LONG_SAMPLES.computeIfAbsent(need, Planning::longest);
+                int count = sample.size();
+                while (count > before && Effort.minutes(sample.subList(0, count)) > time) {
+                    count--;
+                }
+                if (count > before) {
+                    int longer = count;
+                    int minutes = Effort.minutes(sample.subList(0, count));
+                    groups.replaceAll(group -> group.need().equals(need) ? new Group(need, longer, minutes, group.pupils()) : group);
+                    same.forEach(group -> group.pupils().forEach(pupil -> taken.get(day).merge(pupil, minutes - group.minutes(), Integer::sum)));
+                }
+            }
+        }
+
+        /** As many questions as a sheet may be made to have; none where there are not so many different ones. */
+        private static List<Question> longest(Need need) {
+            try {
+                return PlanSheet.draw(need, LONGEST, SAMPLE_SEED);
+            } catch (Refusal tooFew) {
+                return List.of();
             }
         }
 

@@ -4,9 +4,12 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
+import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 
 /** The page for parents and colleagues: an operation as this house style writes it, with what is said and its cues. */
 public final class HowWeWriteIt {
@@ -17,6 +20,21 @@ public final class HowWeWriteIt {
             Operation.DIVISION, "738 ÷ 6", Operation.SQUARE_ROOT, "√529");
 
     private HowWeWriteIt() {}
+
+    /** What stands on the page, each of which can be left out. */
+    public enum Piece {
+        IDEA("What it rests on"), BEGUN("The sum begun"), WHOLE("The whole sum with what is said");
+
+        private final String title;
+
+        Piece(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+    }
 
     private static PageLayout layout(boolean large) {
         return new PageLayout(PaperSize.A4, 1, 7, true, false, false, false, large, true);
@@ -33,8 +51,19 @@ public final class HowWeWriteIt {
      * @param cues a teacher's own cues by the ids of what they are for, said before its sentence
      */
     public static List<Page> pages(Problem example, HouseStyle style, Map<String, String> cues) {
-        List<Page> large = pages(example, style, cues, LARGE);
-        return large.size() == 1 ? large : pages(example, style, cues, USUAL);
+        return pages(example, style, cues, "", EnumSet.allOf(Piece.class));
+    }
+
+    /**
+     * The same as its teacher wants it.
+     *
+     * @param words the teacher's own, printed first; may be empty
+     * @param pieces what of ours stands on it
+     */
+    public static List<Page> pages(Problem example, HouseStyle style, Map<String, String> cues, String words, Set<Piece> pieces) {
+        List<PrintQuestion> questions = questions(example, style, words, pieces);
+        List<Page> large = pages(example, style, cues, LARGE, questions);
+        return large.size() == 1 ? large : pages(example, style, cues, USUAL, questions);
     }
 
     /** What the whole way rests on, in two sentences for somebody who was taught another one. */
@@ -65,12 +94,24 @@ public final class HowWeWriteIt {
         };
     }
 
-    private static List<Page> pages(Problem example, HouseStyle style, Map<String, String> cues, PageLayout layout) {
+    private static List<PrintQuestion> questions(Problem example, HouseStyle style, String words, Set<Piece> pieces) {
         String asked = style.point().punctuation().write(example.text());
-        PrintQuestion begun = new PrintQuestion(PrintQuestion.UNNUMBERED, example, idea(style.method(example.operation())) + " "
-                + asked + ", begun:", LessonPart.TOGETHER);
-        PrintQuestion shown = new PrintQuestion(PrintQuestion.UNNUMBERED, example, "And to its end, with what is said:", LessonPart.SHOWN);
+        String first = (words.strip().replaceAll("\\s+", " ") + " "
+                + (pieces.contains(Piece.IDEA) ? idea(style.method(example.operation())) : "")).strip();
+        List<PrintQuestion> questions = new ArrayList<>();
+        if (pieces.contains(Piece.BEGUN)) {
+            questions.add(new PrintQuestion(PrintQuestion.UNNUMBERED, example, (first + " " + asked + ", begun:").strip(), LessonPart.TOGETHER));
+        }
+        if (pieces.contains(Piece.WHOLE)) {
+            questions.add(new PrintQuestion(PrintQuestion.UNNUMBERED, example, questions.isEmpty() ? (first + " " + asked + ":").strip()
+                    : "And to its end, with what is said:", LessonPart.SHOWN));
+        }
+        return questions;
+    }
+
+    private static List<Page> pages(Problem example, HouseStyle style, Map<String, String> cues, PageLayout layout,
+            List<PrintQuestion> questions) {
         String title = "How we write it: " + example.operation().title().toLowerCase(Locale.ROOT);
-        return Pages.of(new PrintOrder(title, "", List.of(begun, shown), layout, style, PrintKind.QUESTIONS, cues));
+        return Pages.of(new PrintOrder(title, "", questions, layout, style, PrintKind.QUESTIONS, cues));
     }
 }

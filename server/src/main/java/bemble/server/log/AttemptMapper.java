@@ -47,6 +47,14 @@ interface AttemptMapper {
             + "and e.teacher_id = #{teacherId} and e.deleted_at is null and e.written = 'right' order by e.worked_at desc, e.id desc")
     List<Long> rightOfPupil(long teacherId, long pupilId);
 
+    /** A paper that a pupil wrote at a screen, with the question of the pile it was marked in. */
+    record PaperInPile(long id, long markingId, int question) {}
+
+    @Select("select e.id, s.marking_id, a.question from attempt a join log_entry e on e.id = a.entry_id join screen_place p on p.run = a.run "
+            + "join screen_session s on s.id = p.session_id where a.pupil_id = #{pupilId} and e.teacher_id = #{teacherId} "
+            + "and e.deleted_at is null order by e.worked_at desc, e.id desc fetch first #{most} rows only")
+    List<PaperInPile> inPiles(long teacherId, long pupilId, int most);
+
     @Select("select count(*) from attempt where pupil_id = #{pupilId}")
     int countOfPupil(long pupilId);
 

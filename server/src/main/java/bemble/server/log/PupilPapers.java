@@ -9,7 +9,9 @@ import bemble.server.writing.MarkResponse.MarksView;
 import bemble.server.writing.MarkResponse;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -99,6 +101,17 @@ public class PupilPapers {
         return mapper.rightOfPupil(teacherId, pupilId).stream().map(id -> attempts.find(teacherId, id))
                 .filter(attempt -> !attempt.settings().led()).findFirst()
                 .map(attempt -> new Own(attempt.entry().workedAt().toLocalDate(), attempt.entry().problem(), attempts.work(attempt)));
+    }
+
+    /** A question of a pile. */
+    public record Asked(long marking, int question) {}
+
+    /** The last papers that a pupil wrote at screens, by the question they were marked for. */
+    public Map<Asked, OwnWork> written(long teacherId, long pupilId, int most) {
+        Map<Asked, OwnWork> written = new HashMap<>();
+        mapper.inPiles(teacherId, pupilId, most).forEach(paper -> written.put(new Asked(paper.markingId(), paper.question()),
+                attempts.work(attempts.find(teacherId, paper.id()))));
+        return written;
     }
 
     /** How many papers a pupil wrote at screens. */

@@ -43,7 +43,6 @@ import tools.jackson.databind.ObjectMapper;
 @Service
 public class PlanService {
     private static final List<Integer> USUAL_WEEKDAYS = List.of(1, 2, 3, 4, 5);
-    private static final List<Need.Kind> TEACHERS_ORDER = List.of(Need.Kind.AGAIN, Need.Kind.QUIZ, Need.Kind.NEXT, Need.Kind.RETRY);
     private static final int USUAL_MINUTES = 20;
     private static final int USUAL_GROUP = 60;
     private static final int MOST_QUESTIONS = 40;
@@ -68,10 +67,12 @@ public class PlanService {
      * @param reason why it comes, in a sentence
      * @param watch what to watch for, in a few words; empty where nothing is known
      * @param withYou whether it is the group of that day to sit with, while the others work alone
+     * @param left the minutes of the lesson that its sheets leave: before them with you, or after them to check
      */
     public record GroupView(@NotNull String key, @NotNull String kind, @NotNull String rung, @NotNull String operation, String slip,
                             @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
-                            @NotNull int minutes, @NotNull List<Pupil> pupils, Long setId, @NotNull boolean withYou) {}
+                            @NotNull int minutes, @NotNull List<Pupil> pupils, Long setId, @NotNull boolean withYou,
+                            @NotNull int left) {}
 
     public record DayView(@NotNull LocalDate date, @NotNull List<GroupView> groups) {}
 
@@ -202,7 +203,7 @@ public class PlanService {
         PlanContent content = kept.content();
         Map<Long, Pupil> byId = schoolClass.pupils().stream().collect(Collectors.toMap(Pupil::id, pupil -> pupil));
         List<DayView> days = content.days().stream().map(day -> new DayView(day.date(), day.groups().stream()
-                .map(group -> view(group, byId, part(group, day.groups()), group.equals(withYou(day.groups())))).toList())).toList();
+                .map(group -> view(group, byId, part(group, day.groups()), group.equals(withYou(day.groups())), left(group, day.groups(), minutes))).toList())).toList();
         List<Long> busy = content.days().stream().flatMap(day -> day.groups().stream()).flatMap(group -> group.pupils().stream()).toList();
         return new PlanView(schoolClass.id(), schoolClass.name(), monday, kept.revision(), minutes, days, content.conflicts(),
                 schoolClass.pupils().stream().filter(pupil -> !busy.contains(pupil.id())).toList());
@@ -214,20 +215,27 @@ public class PlanService {
         return same.size() < 2 ? "" : ", group " + (same.indexOf(group) + 1) + " of " + same.size();
     }
 
-    /** The group that needs its teacher most: what goes wrong before what is new, and what is new before what comes back. */
+    /** What a lesson has left for a group when each of its pupils has done every sheet of theirs. */
+    private static int left(PlannedGroup group, List<PlannedGroup> ofDay, int minutes) {
+        int busiest = group.pupils().stream().mapToInt(pupil -> ofDay.stream().filter(each -> each.pupils().contains(pupil))
+                .mapToInt(PlannedGroup::minutes).sum()).max().orElse(group.minutes());
+        return Math.max(0, minutes - busiest);
+    }
+
+    /** The group that needs its teacher most. */
     private static PlannedGroup withYou(List<PlannedGroup> ofDay) {
         return ofDay.stream().filter(group -> !group.pupils().isEmpty()).min(Comparator
-                .comparing((PlannedGroup group) -> TEACHERS_ORDER.indexOf(need(group).kind()))
+                .comparing((PlannedGroup group) -> need(group), Need.NEEDS_TEACHER)
                 .thenComparing(group -> -group.pupils().size())).orElse(null);
     }
 
-    private static GroupView view(PlannedGroup group, Map<Long, Pupil> pupils, String part, boolean withYou) {
+    private static GroupView view(PlannedGroup group, Map<Long, Pupil> pupils, String part, boolean withYou, int left) {
         Need need = need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
         String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation()).map(slip -> "one who " + slip.label() + ". " + slip.help()).orElse("");
         return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation().id(), group.slip(), rung.fullTitle() + part,
                 need.reason(), watch, group.questions(), group.minutes(),
-                group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId(), withYou);
+                group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId(), withYou, left);
     }
 
     /** @throws Refusal where there is no such need */

@@ -3,6 +3,7 @@ package bemble.server.reports;
 import bemble.core.hand.KnownSlip;
 import bemble.core.practice.PlainWords;
 import bemble.core.practice.Rung;
+import bemble.core.print.OwnWork;
 import bemble.core.print.TextPages.Drawing;
 import bemble.core.print.TextPages.Row;
 import bemble.core.progress.State;
@@ -37,6 +38,8 @@ import org.springframework.stereotype.Service;
 @Service
 class Reports {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+    /** So many pieces are printed as they were written; more would be a book. */
+    private static final int MOST_WRITTEN = 12;
     private static final List<Double> TWO_CELLS = List.of(0.42, 0.58);
     private static final List<Double> THREE_CELLS = List.of(0.4, 0.3, 0.3);
     private static final String TO_WRITE_ON = "_".repeat(16);
@@ -85,18 +88,17 @@ class Reports {
 
     /** For colleagues who judge together: dated pieces, what was said of each, and lines to write on where nothing was. */
     Worded toJudge(long teacherId, long pupilId) {
-        PiecesView work = pieces.of(teacherId, pupilId);
+        PiecesView all = pieces.of(teacherId, pupilId);
         List<Section> sections = new ArrayList<>();
         sections.add(Section.plain("How to judge").say("Answers that were given alone and at first, the latest last. Two colleagues judge "
                 + "each apart from one another; where they differ, both stay. Judges: " + TO_WRITE_ON + " and " + TO_WRITE_ON));
-        if (work.pieces().isEmpty()) {
+        if (all.pieces().isEmpty()) {
             sections.add(Section.plain("the work").say("No unaided work is marked yet."));
         }
-        papers.lastRight(teacherId, pupilId).ifPresent(own -> sections.add(Section.headed("As it was written, " + DAY.format(own.day()))
-                .add(new Drawing(own.work()))));
+        Map<PupilPapers.Asked, OwnWork> written = papers.written(teacherId, pupilId, MOST_WRITTEN);
         LocalDate day = null;
         Section section = null;
-        for (PieceView piece : work.pieces()) {
+        for (PieceView piece : all.pieces()) {
             if (!piece.day().equals(day)) {
                 day = piece.day();
                 section = Section.headed(DAY.format(day) + ", " + piece.title());
@@ -105,8 +107,12 @@ class Reports {
             }
             section.add(new Row(List.of(piece.problem() + (piece.right() ? ", right" : ", wrote " + piece.given()),
                     judgement(piece, 0), judgement(piece, 1)), THREE_CELLS));
+            OwnWork work = written.get(new PupilPapers.Asked(piece.marking(), piece.question()));
+            if (work != null) {
+                section.add(new Drawing(work));
+            }
         }
-        return pages.set(teacherId, "work-" + pupilId, work.pupil(), "Work of " + work.pupil(), DAY.format(records.today()), sections,
+        return pages.set(teacherId, "work-" + pupilId, all.pupil(), "Work of " + all.pupil(), DAY.format(records.today()), sections,
                 List.of());
     }
 

@@ -1,4 +1,4 @@
-package bemble.server.style;
+package bemble.server.reports;
 
 import bemble.core.print.HowWeWriteIt;
 import bemble.core.print.Page;
@@ -10,11 +10,15 @@ import bemble.server.account.SignedIn;
 import bemble.server.print.PdfWriter;
 import bemble.server.print.PrintableLetters;
 import bemble.server.print.SvgWriter;
+import bemble.server.style.PreferencesService;
+import bemble.server.style.StyleService;
 import bemble.server.web.Download;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -30,8 +34,10 @@ class HowWeWriteItController {
 
     private final StyleService styles;
     private final PreferencesService preferences;
+    private final WordedPages words;
 
-    HowWeWriteItController(StyleService styles, PreferencesService preferences) {
+    HowWeWriteItController(StyleService styles, PreferencesService preferences, WordedPages words) {
+        this.words = words;
         this.styles = styles;
         this.preferences = preferences;
     }
@@ -41,9 +47,12 @@ class HowWeWriteItController {
     /**
      * How the page will look.
      *
-     * @param unprintable letters of the cues that the printed fonts do not have
+     * @param unprintable letters of the cues and words that the printed fonts do not have
+     * @param page the name under which the teacher's words on it are kept
+     * @param sections what stands on it, in order
      */
-    record HowWeWriteItView(@NotNull List<String> pages, @NotNull List<String> unprintable) {}
+    record HowWeWriteItView(@NotNull List<String> pages, @NotNull List<String> unprintable, @NotNull String page,
+                            @NotNull List<String> sections, @NotNull OwnWords own) {}
 
     @GetMapping("/api/how-we-write-it/examples")
     List<ExampleView> examples() {
@@ -54,8 +63,11 @@ class HowWeWriteItController {
     @GetMapping("/api/how-we-write-it")
     HowWeWriteItView page(@AuthenticationPrincipal SignedIn teacher,
             @RequestParam @Size(max = MOST_LETTERS, message = TOO_LONG) String problem) {
+        String name = name(teacher, problem);
+        OwnWords own = words.of(teacher.id(), name);
         return new HowWeWriteItView(pages(teacher, problem).stream().map(SvgWriter::write).toList(),
-                PrintableLetters.missing(String.join("", preferences.of(teacher.id()).cues().values())));
+                PrintableLetters.missing(own.words() + String.join("", preferences.of(teacher.id()).cues().values())), name,
+                Arrays.stream(HowWeWriteIt.Piece.values()).map(HowWeWriteIt.Piece::title).toList(), own);
     }
 
     /** The page to keep; or {@code inline}, for the browser to print. */
@@ -70,7 +82,18 @@ class HowWeWriteItController {
 
     private List<Page> pages(SignedIn teacher, String problem) {
         HouseStyle style = styles.of(teacher.id());
-        Problem example = ProblemText.read(problem, 0, style.point().punctuation());
-        return HowWeWriteIt.pages(example, style, preferences.of(teacher.id()).cues());
+        OwnWords own = words.of(teacher.id(), name(teacher, problem));
+        Set<HowWeWriteIt.Piece> pieces = Arrays.stream(HowWeWriteIt.Piece.values())
+                .filter(piece -> !own.without().contains(piece.title())).collect(Collectors.toSet());
+        return HowWeWriteIt.pages(read(problem, style), style, preferences.of(teacher.id()).cues(), own.words(), pieces);
+    }
+
+    private static Problem read(String problem, HouseStyle style) {
+        return ProblemText.read(problem, 0, style.point().punctuation());
+    }
+
+    /** One page an operation, whatever its example. */
+    private String name(SignedIn teacher, String problem) {
+        return "how-" + read(problem, styles.of(teacher.id())).operation().id();
     }
 }
