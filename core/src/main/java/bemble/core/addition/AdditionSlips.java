@@ -32,7 +32,6 @@ public final class AdditionSlips {
             + "column and is counted there.";
     private static final String ONE_DIGIT = "Blocks beside the paper: one digit a square; ten of a place do not fit and go "
             + "to the next.";
-    private static final String TENS_AND_ONES = "Say each total as tens and ones before writing: 15 ones are 1 ten and 5 ones.";
     private static final String POINT = "Estimate first; and set the point before the digits: point under point.";
     private static final String EMPTY = "Write a 0 into the empty places for a while.";
     private static final String RIGHT_TO_LEFT = "Begin at the ones and point to the next column before going on; a ten goes "
@@ -45,22 +44,32 @@ public final class AdditionSlips {
                     at(Digit.class, (q, hand) -> q.total())
                             .and(at(Carry.class, (q, hand) -> 0)).and(at(InFront.class, (q, hand) -> 0))),
             slip("carry-swapped", "digit and carry swapped", "writes the tens digit and carries the ones digit",
-                    Met.SOMETIMES, TENS_AND_ONES,
+                    Met.SOMETIMES,
+                    "Lay 15 + 49 with blocks: 14 ones are 1 ten and 4 loose ones. Ask which stay in the ones column. Then 26 + "
+                    + "38; see whether the 4 is written and the 1 carried.",
                     at(Digit.class, (q, hand) -> !q.last() && hasTwoDigits(q.total()) ? q.total() / 10 : null)
                             .and(at(Carry.class, (q, hand) -> hasTwoDigits(q.total()) ? q.total() % 10 : null))),
             slip("last-carry-lost", "last carry left off", "leaves off the last carry", Met.SOMETIMES,
                     "Estimate first: the sum needs a new place. The last total is written whole.",
                     at(InFront.class, (q, hand) -> 0)),
-            slip("lined-up-left", "lined up at the left", "lines the numbers up at the left", Met.OFTEN, CopySlips.HEADS,
+            slip("lined-up-left", "lined up at the left", "lines the numbers up at the left", Met.OFTEN,
+                    "Squared paper with H, T, O over the columns: let the child write 82 under 9071, ones first. Then 7 + 456; "
+                    + "see where the 7 stands.",
                     CopySlips.linedUpLeft()),
-            any("one-place-apart", "set one place apart", "sets the lower numbers one place too far to the left", Met.RARE, CopySlips.HEADS,
+            any("one-place-apart", "set one place apart", "sets the lower numbers one place too far to the left", Met.RARE,
+                    "Put a finger on the ones of both numbers before adding: they must be on top of each other. Then 11 + 57; "
+                    + "see whether the lower number slides to the left.",
                     CopySlips.onePlaceApart()),
             slip("needless-carry", "needless carry", "carries 1 where there is nothing to carry", Met.SOMETIMES,
                     "Ten frames: only a full frame is traded.",
                     at(Carry.class, (q, hand) -> q.total() < 10 ? 1 : null)),
-            slip("lone-digit-dropped", "stopped at the shorter number", "stops where the shorter number ends", Met.OFTEN, EMPTY,
+            slip("lone-digit-dropped", "stopped at the shorter number", "stops where the shorter number ends", Met.OFTEN,
+                    "Cover the columns one by one: in 9071 + 82 ask what is in the hundreds. 0 and 0 are 0, 9 stands alone and "
+                    + "comes down. Then 634 + 25; see whether the 6 is in the answer.",
                     at(LastColumn.class, (q, hand) -> shorter(q.numbers()).highest()).and(at(InFront.class, (q, hand) -> 0))),
-            any("carry-one-only", "carried 1, not 2", "carries 1 where 2 are to be carried", Met.OFTEN, TENS_AND_ONES,
+            any("carry-one-only", "carried 1, not 2", "carries 1 where 2 are to be carried", Met.OFTEN,
+                    "Count 27 counters into tens: how many tens can be made? Two. Then 8 + 9 + 7 in a column; see whether the "
+                    + "small figure is a 2.",
                     at(Carry.class, (q, hand) -> q.total() >= 20 ? 1 : null)),
             any("carry-lost-over-lone-digit", "carry lost, lone digit", "loses a carry over a digit that stands alone",
                     Met.OFTEN, "Tick each small figure as it is added; a digit alone in its column may still get a ten.",
@@ -79,21 +88,25 @@ public final class AdditionSlips {
             any("digits-turned", "two digits swapped in copying", "copies two digits of a number the other way round", Met.OFTEN,
                     CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
             any("lined-up-right", "points not lined up", "lines numbers with decimals up at the right", Met.OFTEN,
-                    CopySlips.HEADS, CopySlips.linedUpRight()).in(Numbers.WITH_DECIMALS),
+                    "Draw the line of the points first, then write both numbers along it. Then 506 + 0.455; see whether the 6 "
+                    + "ones stand over the 0 ones.", CopySlips.linedUpRight()).in(Numbers.WITH_DECIMALS),
             any("carry-added-twice", "carry added twice", "adds a carry twice", Met.SOMETIMES,
                     "Strike a small figure as soon as it has been added.",
                     at(Total.class, (q, hand) -> q.carryIn() > 0 ? hand.decide(q) + q.carryIn() : null)),
             any("carry-too-far", "carry too far left", "carries into the column after the next", Met.SOMETIMES, RIGHT_TO_LEFT,
                     at(GoesTo.class, (q, hand) -> q.place() + 2)),
             any("lone-digit-again", "last digit used again", "uses a number's last digit again where it has none",
-                    Met.SOMETIMES, EMPTY, at(Taken.class, (q, hand) -> stretched(q.numbers()))),
+                    Met.SOMETIMES,
+                    "Put a counter on every empty place: nothing stands there, so nothing is added. Then 7431 + 26, with a 0 "
+                    + "written into each empty place; see whether the 0s can be left out next week.", at(Taken.class, (q, hand) -> stretched(q.numbers()))),
             any("works-from-left", "begun at the left", "begins at the left and carries to the right", Met.SOMETIMES,
                     RIGHT_TO_LEFT, at(ChosenMethod.class, (q, hand) -> new FromTheLeft())),
             any("zero-added-is-zero", "0 added gives 0", "takes a number and 0 to be 0", Met.SOMETIMES,
                     "Lay 4 and nothing more beside it: how many are there?",
                     at(Total.class, (q, hand) -> q.digits().size() == 2 && q.digits().contains(0) ? q.carryIn() : null)),
             any("last-total-turned", "last total turned", "writes the last total the other way round", Met.SOMETIMES,
-                    TENS_AND_ONES, at(Digit.class, (q, hand) -> q.last() && hasTwoDigits(q.total()) ? q.total() / 10 : null)
+                    "Read the last total before writing it: 12 tens, one hundred and two tens. Which stands further left? Then "
+                    + "48 + 73; see whether the answer begins with the 1.", at(Digit.class, (q, hand) -> q.last() && hasTwoDigits(q.total()) ? q.total() / 10 : null)
                             .and(at(InFront.class, (q, hand) -> hasTwoDigits(q.total()) ? q.total() % 10 : null))),
             any("carry-added-as-ten", "carry added as 10", "adds a carry as ten", Met.RARE,
                     "The small 1 stands in the tens column: it is 1 ten there.",
@@ -109,7 +122,9 @@ public final class AdditionSlips {
                     at(Digit.class, (q, hand) -> q.last() && hasTwoDigits(q.total()) ? q.total() / 10 + q.total() % 10 : null)
                             .and(at(InFront.class, (q, hand) -> 0))),
             any("tens-digit-written", "tens digit written, nothing carried", "writes the tens digit of a total and carries nothing",
-                    Met.RARE, TENS_AND_ONES,
+                    Met.RARE,
+                    "Ask of 14 ones: how many stay loose? Those are written, and the ten waits above the next column. Then 26 + "
+                    + "17; see whether the 3 stands in the ones and a small 1 above the tens.",
                     at(Digit.class, (q, hand) -> !q.last() && hasTwoDigits(q.total()) ? q.total() / 10 : null)
                             .and(at(Carry.class, (q, hand) -> 0))),
             any("later-carry-forgotten", "later carry not added", "adds the first carry and no later one", Met.SOMETIMES,
@@ -118,9 +133,13 @@ public final class AdditionSlips {
                     "Column heads over the squares: tenths under tenths; ten tenths are 1 one.",
                     CopySlips.decimalsAsWhole(false).and(at(Digit.class, (q, hand) -> q.at().place() == -1 && q.total() > 9 ? q.total() : null))
                             .and(at(Carry.class, (q, hand) -> q.place() == -1 ? 0 : null))).in(Numbers.WITH_DECIMALS),
-            any("point-left-out", "point left out", "leaves the point out of the answer", Met.SOMETIMES, POINT, PointGoes.leftOut())
+            any("point-left-out", "point left out", "leaves the point out of the answer", Met.SOMETIMES,
+                    "Estimate first: 0.83 + 90 is about 91. Can 9083 be right? Let the child put the point in before any digit. "
+                    + "Then 2.4 + 13.7; see whether the point is there before the last line is begun.", PointGoes.leftOut())
                     .in(Numbers.WITH_DECIMALS),
-            any("point-moved", "point in the wrong place", "writes the point a place too far", Met.SOMETIMES, POINT, PointGoes.moved().get(0))
+            any("point-moved", "point in the wrong place", "writes the point a place too far", Met.SOMETIMES,
+                    "Estimate first: 5 and 55 are about 60, so 6.08 cannot be. Points stand under each other like buttons. Then "
+                    + "12.5 + 3.25; see whether the answer has its point below the other two.", PointGoes.moved().get(0))
                     .in(Numbers.WITH_DECIMALS).ways(problem -> PointGoes.moved()),
             any("first-column-only", "one column only", "works the first column and no other", Met.RARE,
                     "Point to each column in turn until none is left.",

@@ -34,35 +34,46 @@ public final class DivisionSlips {
     private static final Set<MethodName> EVERY = Set.of(MethodName.LONG_DIVISION, MethodName.SHORT_DIVISION,
             MethodName.PARTIAL_QUOTIENTS);
     private static final int FIRST = Integer.MIN_VALUE;
-    private static final String HOW_MANY_DIGITS = "Estimate how many digits the quotient has; nothing each is written as 0.";
     private static final String BACK = "Multiply back: the sum does not come out without what is left over.";
-    private static final String LESS = "Look at what is left: is it less than the divisor?";
     private static final String TRADE = "Blocks: what cannot be shared is traded and goes on to the next place.";
     private static final String VALUE = "Say the value: 1 hundred and 4 tens are 14 tens, not 5.";
-    private static final String LEFT_OVER = "Share counters: those that are left lie beside the shares, in none of them.";
-    private static final String WHOLE_DIVISOR = "Say the whole divisor each time: how many times 24, not 2.";
 
     public static final List<KnownSlip> ALL = List.of(
-            slip(BOTH, "quotient-zero-forgotten", "0 left out of the quotient", "leaves a 0 out of the quotient", Met.OFTEN, HOW_MANY_DIGITS,
+            slip(BOTH, "quotient-zero-forgotten", "0 left out of the quotient", "leaves a 0 out of the quotient", Met.OFTEN,
+                    "Mark a box for every digit of the quotient first. 6171 ÷ 3 has four; no box stays empty, nothing each is a "
+                    + "0. Then 824 ÷ 4; see whether the box in the middle has its 0.",
                     unwritten(Goes.class, (q, digit) -> !q.first() && digit == 0)),
             slip(EVERY, "remainder-forgotten", "remainder left off", "leaves the remainder off", Met.OFTEN, BACK,
                     unwritten(Remainder.class, (q, rest) -> true)),
-            slip(BOTH, "digit-one-short", "last digit one short", "takes the last digit one too small", Met.SOMETIMES, LESS,
+            slip(BOTH, "digit-one-short", "last digit one short", "takes the last digit one too small", Met.SOMETIMES,
+                    "Look at what is left: 3, and each of the 3 could have one more. Then 28 ÷ 4; see whether what is left is "
+                    + "compared with the divisor.",
                     at(Goes.class, (q, hand) -> q.isLast() ? oneShort(hand.decide(q)) : null)),
-            slip(BOTH, "left-over-dropped", "what is left over not passed on", "does not pass on what is left over", Met.OFTEN, TRADE,
+            slip(BOTH, "left-over-dropped", "what is left over not passed on", "does not pass on what is left over", Met.OFTEN,
+                    "Share 8 tens and 4 ones among 6 with blocks: 2 tens are left and are traded for 20 ones. Then 75 ÷ 5; see "
+                    + "whether 25 ones are shared.",
                     at(Joined.class, (q, hand) -> BigInteger.valueOf(q.digit()))),
             slip(BOTH, "left-over-added", "what is left over added to the next digit", "adds what is left over to the next digit", Met.SOMETIMES, VALUE,
                     at(Joined.class, (q, hand) -> q.left().add(BigInteger.valueOf(q.digit())))),
-            slip(BOTH, "last-digit-left-out", "stopped a digit early", "stops before the last digit", Met.OFTEN, HOW_MANY_DIGITS,
+            slip(BOTH, "last-digit-left-out", "stopped a digit early", "stops before the last digit", Met.OFTEN,
+                    "Point to each digit as it is shared; the last one is still there. Then 96 ÷ 3; see whether two digits are "
+                    + "written.",
                     at(LowestPlace.class, (q, hand) -> stopEarly(q))),
             slip(EVERY, "remainder-behind-point", "remainder behind point", "writes the remainder behind a point", Met.OFTEN,
-                    LEFT_OVER, at(RemainderGoes.class, (q, hand) -> RemainderGoes.Where.BEHIND_A_POINT)),
+                    "Share 7 counters among 3: one is left. Is it a tenth? It is one whole counter, written r 1. Then 17 ÷ 5; "
+                    + "see how the 2 is written.", at(RemainderGoes.class, (q, hand) -> RemainderGoes.Where.BEHIND_A_POINT)),
             slip(EVERY, "remainder-as-last-digit", "remainder as a digit", "writes the remainder as the last digit",
-                    Met.SOMETIMES, LEFT_OVER, at(RemainderGoes.class, (q, hand) -> RemainderGoes.Where.AS_LAST_DIGITS)),
-            slip(BOTH, "two-digits-in-one-place", "two digits, one place", "writes two digits in one place", Met.SOMETIMES, LESS,
+                    Met.SOMETIMES,
+                    "Share 7 counters among 3: the one that is left belongs to nobody, so it is not in the answer; it is "
+                    + "written r 1. Then 17 ÷ 5; see whether 3 r 2 stands there.", at(RemainderGoes.class, (q, hand) -> RemainderGoes.Where.AS_LAST_DIGITS)),
+            slip(BOTH, "two-digits-in-one-place", "two digits, one place", "writes two digits in one place", Met.SOMETIMES,
+                    "No place holds twelve. If more than nine fit, one more fitted in the place before. Then 84 ÷ 2; see "
+                    + "whether each place gets one digit.",
                     tooSmall(FIRST)).ways(problem -> IntStream.range(1, longest(problem)).mapToObj(DivisionSlips::tooSmall).toList()),
             slip(BOTH, "dividend-zero-left-out", "0 of dividend skipped", "passes over a 0 of the number that is shared",
-                    Met.SOMETIMES, HOW_MANY_DIGITS, setOut(DivisionPaper.DIVIDEND, DivisionSlips::withoutZeros)),
+                    Met.SOMETIMES,
+                    "Put a finger on the 0 of 906 and ask what comes down. A 0 comes down like any digit. Then 804 ÷ 6; see "
+                    + "whether 20 tens are shared.", setOut(DivisionPaper.DIVIDEND, DivisionSlips::withoutZeros)),
             slip(BOTH, "divisor-by-digit", "divisor divided by the digit", "divides the divisor by a digit that is smaller", Met.SOMETIMES,
                     "Share counters: 2 among 4 gives none each.",
                     at(FirstPart.class, (q, hand) -> q.dividend().highest())
@@ -70,7 +81,9 @@ public final class DivisionSlips {
                             .and(at(PassedOn.class, (q, hand) -> q.from().compareTo(q.product()) < 0 ? BigInteger.ZERO : null))
                             .and(at(Left.class, (q, hand) -> q.from().compareTo(q.product()) < 0 ? BigInteger.ZERO : null))),
             slip(BOTH, "small-first-digit-dropped", "first digit dropped", "drops the first digit where it is too small",
-                    Met.SOMETIMES, TRADE, at(FirstPart.class, (q, hand) -> second(q.dividend()))
+                    Met.SOMETIMES,
+                    "2 tens among 3: not one each, so they are traded for 20 ones and lie with the 7. Then 35 ÷ 5; see whether "
+                    + "35 is shared at once.", at(FirstPart.class, (q, hand) -> second(q.dividend()))
                             .and(at(Leading.class, (q, hand) -> BigInteger.valueOf(q.dividend().digit(q.place()))))),
             slip(SHORT, "works-from-right", "begun at the right", "begins at the ones", Met.RARE,
                     "Share the hundreds first, with blocks: what is left is traded to the right.",
@@ -78,33 +91,50 @@ public final class DivisionSlips {
             slip(LONG, "column-turned-inside", "column turned round inside", "turns a column round in a subtraction inside", Met.OFTEN,
                     "Work the subtraction inside as one of its own, with its exchange.",
                     at(Left.class, (q, hand) -> columnsTurned(q.from(), q.product()))),
-            slip(LONG, "digit-by-digit", "each digit divided alone", "divides digit by digit", Met.SOMETIMES, WHOLE_DIVISOR,
+            slip(LONG, "digit-by-digit", "each digit divided alone", "divides digit by digit", Met.SOMETIMES,
+                    "Cover nothing of the divisor: it is 295, one number. Ask how many times 295 goes into 789. Then 96 ÷ 24; "
+                    + "see whether 24 is said.",
                     at(ChosenMethod.class, (q, hand) -> new DigitByDigit())),
             slip(BOTH, "last-zero-forgotten", "last 0 left off", "leaves a 0 off the end of the quotient", Met.OFTEN,
-                    HOW_MANY_DIGITS, unwritten(Goes.class, (q, digit) -> q.isLast() && !q.first() && digit == 0)),
+                    "Multiply back: 196 times 3 is far from 5882. The last digit was shared too: 2 among 3 is none each. Then "
+                    + "542 ÷ 6; see whether the 0 is at the end.", unwritten(Goes.class, (q, digit) -> q.isLast() && !q.first() && digit == 0)),
             slip(BOTH, "divides-by-first-digit", "by first digit only", "divides by the divisor's first digit only",
-                    Met.SOMETIMES, WHOLE_DIVISOR, setOut(DivisionPaper.DIVISOR, divisor -> oneDigit(divisor, 0))),
+                    Met.SOMETIMES,
+                    "Say the whole divisor each time: 35, not 3. Write its multiples down first: 35, 70, 105. Then 84 ÷ 12; see "
+                    + "whether the list is used.", setOut(DivisionPaper.DIVISOR, divisor -> oneDigit(divisor, 0))),
             slip(BOTH, "divides-by-last-digit", "by last digit only", "divides by the divisor's last digit only", Met.RARE,
-                    WHOLE_DIVISOR, setOut(DivisionPaper.DIVISOR, divisor -> oneDigit(divisor, divisor.length() - 1))),
-            slip(BOTH, "first-digit-one-short", "first digit one short", "takes the first digit one too small", Met.RARE, LESS,
+                    "Say the whole divisor each time: 35, not 5. Ring both its digits as one. Then 84 ÷ 12; see whether 12 is "
+                    + "said.", setOut(DivisionPaper.DIVISOR, divisor -> oneDigit(divisor, divisor.length() - 1))),
+            slip(BOTH, "first-digit-one-short", "first digit one short", "takes the first digit one too small", Met.RARE,
+                    "With blocks: after sharing 8 tens among 2, do tens lie there still that everybody could have? Then 96 ÷ 3; "
+                    + "see whether what is left is less than the divisor.",
                     at(Goes.class, (q, hand) -> q.first() && !q.isLast() ? (Integer) oneShort(hand.decide(q)) : cutToNine(q))),
             slip(EVERY, "remainder-turned", "amount missing written as remainder", "writes how much is lacking for the remainder", Met.RARE,
-                    LEFT_OVER, at(Remainder.class, (q, hand) -> q.left().signum() == 0 || q.left().compareTo(q.divisor()) > 0 ? null : q.divisor().subtract(q.left()))),
+                    "Ask two questions of 70 ÷ 3: how many are left? How many would be needed for one more each? The first is "
+                    + "the remainder. Then 17 ÷ 5; see whether it is 2, not 3.", at(Remainder.class, (q, hand) -> q.left().signum() == 0 || q.left().compareTo(q.divisor()) > 0 ? null : q.divisor().subtract(q.left()))),
             slip(BOTH, "nothing-brought-down", "no digit brought down", "goes on with what is left and takes no digit with it",
-                    Met.RARE, TRADE, at(Joined.class, (q, hand) -> q.left())),
+                    Met.RARE,
+                    "Draw an arrow from the next digit down to what is left. Then 84 ÷ 6; see whether an arrow stands at every "
+                    + "step.", at(Joined.class, (q, hand) -> q.left())),
             slip(EVERY, "digits-turned", "two digits swapped in copying", "copies two digits of a number the other way round", Met.OFTEN,
                     CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
             slip(BOTH, "quotient-zero-moved", "0 of the quotient at its end", "writes a 0 of the quotient at its end", Met.SOMETIMES,
-                    HOW_MANY_DIGITS, unwritten(Goes.class, (q, digit) -> !q.first() && !q.isLast() && digit == 0)
+                    "Write each digit of the quotient right above the digit that was shared. Then 824 ÷ 4; see whether the 0 "
+                    + "stands above the 2.", unwritten(Goes.class, (q, digit) -> !q.first() && !q.isLast() && digit == 0)
                             .and(at(ZerosBehind.class, (q, hand) -> q.last() ? q.zerosInside() : null))),
             slip(BOTH, "quotient-zero-too-many", "a 0 too many in the quotient", "writes a 0 too many between two digits", Met.SOMETIMES,
-                    HOW_MANY_DIGITS, at(ZerosBehind.class, (q, hand) -> q.first() && !q.last() ? 1 : null)),
+                    "Mark a box for every digit of the quotient first: 84 ÷ 2 has two boxes. Then 96 ÷ 3; see whether two "
+                    + "digits are written and no 0 between.", at(ZerosBehind.class, (q, hand) -> q.first() && !q.last() ? 1 : null)),
             slip(BOTH, "quotient-zero-at-end", "a 0 too many at the end", "writes a 0 too many at the end of the quotient", Met.SOMETIMES,
-                    HOW_MANY_DIGITS, at(ZerosBehind.class, (q, hand) -> q.last() ? 1 : null)),
+                    "Multiply back: 90 times 3 is 270, not 27. One digit above each one shared. Then 36 ÷ 4; see whether the "
+                    + "answer stays 9.", at(ZerosBehind.class, (q, hand) -> q.last() ? 1 : null)),
             slip(BOTH, "rounded-up", "rounded up", "takes one more where something is left, and leaves nothing over", Met.SOMETIMES,
-                    LEFT_OVER, roundedUp()),
+                    "Give each of 3 children 24 of 70 counters: there are not enough. Then 17 ÷ 5; see whether 3 r 2 stands "
+                    + "there. In a story about boxes, one more box may be right: talk about both.", roundedUp()),
             slip(BOTH, "stopped-with-the-rest", "stopped, the rest as remainder", "stops before the last digit and writes all that is left as remainder",
-                    Met.SOMETIMES, LESS, stopped(1)).ways(problem -> List.of(stopped(1), stopped(2))),
+                    Met.SOMETIMES,
+                    "What is left can still be shared if it is not less than the divisor: 4 among 2 is 2 each. Then 86 ÷ 2; see "
+                    + "whether the last digit is shared.", stopped(1)).ways(problem -> List.of(stopped(1), stopped(2))),
             slip(EVERY, "digit-misread", "a digit misread", "reads a digit as one that looks like it", Met.SOMETIMES, CopySlips.READ_BACK,
                     CopySlips.misreadFirst()).ways(CopySlips::misread),
             slip(CHUNKS, "chunk-zero-lost", "a 0 lost from a chunk", "leaves a 0 off a chunk at the side", Met.SOMETIMES,

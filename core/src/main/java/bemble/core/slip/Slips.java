@@ -30,7 +30,7 @@ import java.util.stream.Stream;
 public final class Slips {
     /** The family of near misses: one fact wrong by one group; which fact, and by how much, is tried in order. */
     public static final String FACT_NEAR_MISS = "fact-near-miss";
-    private static final String READ_THE_SIGN = "Read the sign aloud before beginning.";
+    private static final String READ_THE_SIGN = "Ring the sign and say whether the number grows or shrinks. Then four questions with mixed signs; see whether the sign is looked at first.";
     /** One operation taken for another. */
     private static final List<KnownSlip> ACROSS = List.of(
             KnownSlip.of("subtracted-instead", Set.of(MethodName.COLUMN), "subtracted instead of added", "subtracts", Met.SOMETIMES,

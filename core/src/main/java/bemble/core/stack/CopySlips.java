@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
 /** Numbers copied or set out otherwise than they are given: the slips that every operation shares. */
 public final class CopySlips {
     /** What helps a pupil who copies digits the other way round. */
-    public static final String READ_BACK = "Read each number back aloud from the paper before beginning.";
+    public static final String READ_BACK = "Read each number back aloud, digit by digit, with a finger on the paper it came from. Then copy 69 + 96 and 306 + 63; see whether each is what was asked.";
     /** What helps a pupil who lines numbers up by their ends. */
     public static final String HEADS = "Column heads over the squares; ones go under ones, point under point.";
 

@@ -29,10 +29,6 @@ public final class SubtractionSlips {
     private static final Set<MethodName> BOTH = Set.of(MethodName.DECOMPOSITION, MethodName.EQUAL_ADDITIONS);
     private static final Set<MethodName> EQUAL = Set.of(MethodName.EQUAL_ADDITIONS);
     private static final Set<MethodName> COUNTING = Set.of(MethodName.COUNTING_UP);
-    private static final String BREAK_A_TEN = "Lay 42 with blocks and ask for 8 ones: there are 2, so a ten is broken first. Then 42 − 8 on paper; see whether the 4 is struck before anything is taken.";
-    private static final String PLACE_BY_PLACE = "Exchange one place at a time with blocks: a hundred first becomes ten tens.";
-    private static final String SAME_ON_BOTH = "Two bars: both grow by ten, and the difference stays. Ten above, one of the "
-            + "next place below, always together.";
     private static final String POINT = "Estimate first; and set the point before the digits: point under point.";
     private static final String EMPTY = "Write a 0 into the empty places for a while.";
 
@@ -43,7 +39,9 @@ public final class SubtractionSlips {
 
     public static final List<KnownSlip> ALL = List.of(
             slip(BOTH, "smaller-from-larger", "column turned round", "turns the column round where the top digit is too small",
-                    Met.OFTEN, BREAK_A_TEN, TURNED_ROUND),
+                    Met.OFTEN,
+                    "Lay 42 with blocks and ask for 8 ones: there are 2, so a ten is broken first. Then 42 − 8 on paper; see "
+                    + "whether the 4 is struck before anything is taken.", TURNED_ROUND),
             slip(BOTH, "exchange-not-paid", "ten not paid for", "takes the ten and does not pay for it", Met.OFTEN,
                     "Let the child pay with real tens: whoever gets ten ones hands a ten over. On paper the neighbour is struck before the ones are taken; see whether that comes first.",
                     NOT_PAID),
@@ -57,20 +55,30 @@ public final class SubtractionSlips {
                     "Write the exchange in values: 400 = 300 + 90 + 10.",
                     at(Lowered.class, (q, hand) -> q.first() && q.place() > q.needing() + 1 ? q.before() : null)),
             slip(EXCHANGE, "zeros-skipped", "zeros skipped", "takes the ten straight across the zeros", Met.OFTEN,
-                    PLACE_BY_PLACE, at(Receiver.class, (q, hand) -> q.needing())),
-            slip(BOTH, "added-instead", "added instead of taken away", "adds", Met.SOMETIMES, "Read the sign aloud before beginning.",
+                    "Lay 501 with blocks and try to break a ten: there is none. So a hundred becomes 10 tens, and one of those "
+                    + "10 ones. Then 302 − 115; see whether a 9 stands over the 0.", at(Receiver.class, (q, hand) -> q.needing())),
+            slip(BOTH, "added-instead", "added instead of taken away", "adds", Met.SOMETIMES,
+                    "Ask before beginning: will there be more or less than 82? Ring the sign. Then sums and differences mixed; "
+                    + "see whether the answers of the differences are smaller.",
                     at(ChosenMethod.class, (q, hand) -> new AddedInstead())),
             slip(BOTH, "lined-up-left", "lined up at the left", "lines the numbers up at the left", Met.SOMETIMES,
-                    CopySlips.HEADS, CopySlips.linedUpLeft()),
+                    "Squared paper with H, T, O over the columns: write 4 under 83, ones first. Then 156 − 7; see where the 7 "
+                    + "stands.", CopySlips.linedUpLeft()),
             any(EXCHANGE, "ten-stays-ten", "10 not lowered to 9", "leaves a 0 that was given ten at 10 when it gives one on",
-                    Met.OFTEN, PLACE_BY_PLACE, at(Lowered.class, (q, hand) -> q.first() ? null : q.before())),
+                    Met.OFTEN,
+                    "Lay 501, break the hundred into 10 tens, then break one ten: count the tens that are left. Nine. Then 403 "
+                    + "− 128; see whether the 10 is struck and a 9 written.", at(Lowered.class, (q, hand) -> q.first() ? null : q.before())),
             any(EXCHANGE, "turned-at-zero", "turned round beside 0", "stops at a 0 and turns the column round", Met.OFTEN,
-                    PLACE_BY_PLACE, at(NeedsTen.class, (q, hand) -> q.left() == 0 && q.top() < q.bottom() ? false : null)
+                    "Cover all but the 0 and ask: can a ten be got here? Not yet; go on to the hundreds. Then 501 − 107 with "
+                    + "blocks; see whether the child goes on instead of turning the column.", at(NeedsTen.class, (q, hand) -> q.left() == 0 && q.top() < q.bottom() ? false : null)
                             .and(turnedWhereStuck())),
             any(BOTH, "later-column-turned", "later column turned", "turns a column round where a second one needs a ten",
-                    Met.OFTEN, BREAK_A_TEN, laterTurned(1)).ways(problem -> List.of(laterTurned(1), laterTurned(9))),
+                    Met.OFTEN,
+                    "Lay 511 − 117 with blocks as far as the tens: after giving one there is none left. Ask for 1 ten. Then 423 "
+                    + "− 156; see whether the second column is exchanged like the first.", laterTurned(1)).ways(problem -> List.of(laterTurned(1), laterTurned(9))),
             any(BOTH, "too-little-gives-zero", "0 where too little", "writes 0 where too little stands above", Met.OFTEN,
-                    BREAK_A_TEN, at(NeedsTen.class, (q, hand) -> false)
+                    "Ask with 2 counters on the table: I want 5, do I get none and are we done? No, a ten is broken. Then 92 − "
+                    + "15; see whether a 7 stands in the ones.", at(NeedsTen.class, (q, hand) -> false)
                             .and(at(Difference.class, (q, hand) -> q.top() < q.away() ? 0 : null))),
             any(BOTH, "counted-one-over", "counted one over", "counts back and ends one over", Met.OFTEN,
                     "Number line: the jump begins at the number itself; the first count lands on the one before.",
@@ -79,19 +87,24 @@ public final class SubtractionSlips {
                     "Six lie there and none go: how many are left?",
                     at(Difference.class, (q, hand) -> q.hasBottom() && q.away() == 0 ? 0 : null)),
             any(BOTH, "lone-digit-left-off", "lone digit left off", "leaves off a digit with nothing below it", Met.OFTEN,
-                    EMPTY, unwritten(Difference.class, (q, digit) -> !q.hasBottom())),
+                    "Ask what happens to the 8 tens of 83 when 4 ones go: nothing, they stay and are written. Then 157 − 6; see "
+                    + "whether the answer has as many digits as it must.", unwritten(Difference.class, (q, digit) -> !q.hasBottom())),
             any(BOTH, "copied-from-below", "lower decimals copied", "copies decimals from below where nothing stands above",
-                    Met.OFTEN, EMPTY, at(NeedsTen.class, (q, hand) -> q.hasTop() ? null : false)
+                    Met.OFTEN,
+                    "Write 59 as 59.000 first: then nothing, take away something, is seen. Then 7 − 0.25; see whether the 0s "
+                    + "are written before the child begins.", at(NeedsTen.class, (q, hand) -> q.hasTop() ? null : false)
                             .and(at(Difference.class, (q, hand) -> q.hasTop() ? null : q.away())))
                     .in(Numbers.WITH_DECIMALS),
             any(BOTH, "lined-up-right", "points not lined up", "lines numbers with decimals up at the right", Met.OFTEN,
-                    CopySlips.HEADS, CopySlips.linedUpRight()).in(Numbers.WITH_DECIMALS),
+                    "Draw the line of the points first, then write both numbers along it. Then 62 − 0.08; see whether the 0 "
+                    + "ones stand below the 2.", CopySlips.linedUpRight()).in(Numbers.WITH_DECIMALS),
             any(EXCHANGE, "ten-in-every-column", "ten taken in every column", "takes a ten in every column", Met.SOMETIMES,
                     "Ask first: is there enough? Only then exchange.",
                     at(NeedsTen.class, (q, hand) -> q.last() || q.left() < 0 ? null : true)
                             .and(at(Difference.class, (q, hand) -> q.top() - q.away() > 9 ? (q.top() - q.away()) % 10 : null))),
             any(EXCHANGE, "from-far-left", "ten taken from the far left", "takes the ten from the far left", Met.SOMETIMES,
-                    PLACE_BY_PLACE, at(Giver.class, (q, hand) -> q.highest() > q.place() ? q.highest() : null)
+                    "Blocks on a mat with columns: one only walks one column at a time. From the hundreds to the tens, then to "
+                    + "the ones. Then 711 − 407; see whether the neighbour is struck.", at(Giver.class, (q, hand) -> q.highest() > q.place() ? q.highest() : null)
                             .and(at(Receiver.class, (q, hand) -> q.needing()))),
             any(EXCHANGE, "neighbour-raised", "neighbour one more, or digit below one less",
                     "makes the neighbour one more, or the digit below it one less", Met.SOMETIMES,
@@ -102,13 +115,17 @@ public final class SubtractionSlips {
                     "Ask what lies there now: the ten that came and the ones that were there. Take 52 − 17 with the small 1 written before the 2; it is read as 12.",
                     at(Raised.class, (q, hand) -> q.place() == q.needing() ? 10 : null)),
             any(EXCHANGE, "lowered-twice", "lowered twice beyond zeros", "lowers the digit beyond the zeros twice", Met.SOMETIMES,
-                    PLACE_BY_PLACE, at(Lowered.class, (q, hand) -> q.first() && q.place() > q.needing() + 1
+                    "Count the hundreds after one was broken: one less, not two. Each strike stands for one block. Then 501 − "
+                    + "107; see whether the 5 is struck once only.", at(Lowered.class, (q, hand) -> q.first() && q.place() > q.needing() + 1
                             ? less(q.before(), 2) : null)),
             any(EXCHANGE, "became-zero-takes-below", "lower digit under a digit that became 0",
-                    "under a digit that became 0 writes the lower digit", Met.SOMETIMES, BREAK_A_TEN,
+                    "under a digit that became 0 writes the lower digit", Met.SOMETIMES,
+                    "Read the column as it is now, not as it was: 0, take away 1. Is there enough? Then 511 − 117; see whether "
+                    + "the 0 is given ten before it is used.",
                     underNewZero().and(at(Difference.class, (q, hand) -> isNewZero(q) ? q.away() : null))),
             any(EXCHANGE, "became-zero-gives-zero", "0 under a digit that became 0", "under a digit that became 0 writes 0", Met.SOMETIMES,
-                    BREAK_A_TEN, underNewZero().and(at(Difference.class, (q, hand) -> isNewZero(q) ? 0 : null))),
+                    "Show the column with blocks after it gave one: nothing lies there, and 1 is to go. A hundred is broken. "
+                    + "Then 712 − 318; see what is written in the tens.", underNewZero().and(at(Difference.class, (q, hand) -> isNewZero(q) ? 0 : null))),
             any(EXCHANGE, "zero-is-ten", "0 taken as 10", "takes a 0 for ten and pays nothing", Met.SOMETIMES,
                     "Nothing comes from nothing: a ten is got from the neighbour, and the neighbour is struck. Take 50 − 24 with money; see whether one ten coin less is left.",
                     underZero().and(at(Difference.class, (q, hand) -> isStuckZero(q) ? 10 - q.away() : null))),
@@ -116,15 +133,20 @@ public final class SubtractionSlips {
                     "One ten was given, so the neighbour is one less. Say it while writing: 9 tens give one, 8 are left; see whether the word and the figure agree.",
                     at(Lowered.class, (q, hand) -> q.first() ? less(q.before(), 2) : null)),
             any(EXCHANGE, "nine-not-ten", "9 given, not 10", "gives the column 9 instead of 10 across zeros", Met.RARE,
-                    PLACE_BY_PLACE, at(Raised.class, (q, hand) -> q.place() == q.needing() && q.across() ? q.before() + 9 : null)),
+                    "Hand the child the ten that was broken and let them count: 10 ones, and the 1 there makes 11. Then 501 − "
+                    + "107; see whether the ones get ten, and only the zeros between show 9.", at(Raised.class, (q, hand) -> q.place() == q.needing() && q.across() ? q.before() + 9 : null)),
             any(BOTH, "digits-turned", "two digits swapped in copying", "copies two digits of a number the other way round", Met.OFTEN,
                     CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
             any(BOTH, "sides-apart", "each side of the point alone", "works each side of the point by itself", Met.OFTEN,
                     "Column heads over the squares: tenths under tenths, and a 0 where a place is empty.",
                     CopySlips.decimalsAsWhole(true)).in(Numbers.WITH_DECIMALS),
-            any(BOTH, "point-left-out", "point left out", "leaves the point out of the answer", Met.SOMETIMES, POINT, PointGoes.leftOut())
+            any(BOTH, "point-left-out", "point left out", "leaves the point out of the answer", Met.SOMETIMES,
+                    "Estimate first: 9.0 less nothing stays about 9. Can 90 be right? The point goes in before any digit. Then "
+                    + "6.4 − 1.5; see whether the point is there first.", PointGoes.leftOut())
                     .in(Numbers.WITH_DECIMALS),
-            any(BOTH, "point-moved", "point in the wrong place", "writes the point a place too far", Met.SOMETIMES, POINT, PointGoes.moved().get(0))
+            any(BOTH, "point-moved", "point in the wrong place", "writes the point a place too far", Met.SOMETIMES,
+                    "Estimate first: 49 less 1 is about 48. Points stand under each other like buttons. Then 12.5 − 3.25; see "
+                    + "whether the answer has its point below the other two.", PointGoes.moved().get(0))
                     .in(Numbers.WITH_DECIMALS).ways(problem -> PointGoes.moved()),
             any(BOTH, "first-column-only", "one column only", "works the first column and no other", Met.RARE,
                     "Point to each column in turn until none is left.", firstOnly()),
@@ -136,15 +158,20 @@ public final class SubtractionSlips {
             any(BOTH, "digit-misread", "a digit misread", "reads a digit as one that looks like it", Met.SOMETIMES, CopySlips.READ_BACK,
                     CopySlips.misreadFirst()).ways(CopySlips::misread),
             any(EQUAL, "empty-place-not-paid", "1 not added below an empty place", "adds nothing below where the place is empty", Met.OFTEN,
-                    SAME_ON_BOTH, at(OneBelow.class, (q, hand) -> q.empty() ? 0 : null)),
+                    "Two strips, 83 and 4: give both ten. In the lower one the ten is a 1 in the empty place. Then 62 − 7; see "
+                    + "whether a 1 is taken from the 6.", at(OneBelow.class, (q, hand) -> q.empty() ? 0 : null)),
             any(EQUAL, "schools-mixed", "two ways of exchanging mixed", "adds one below and lowers the digit above too", Met.SOMETIMES,
-                    SAME_ON_BOTH, at(TopKept.class, (q, hand) -> less(q.digit(), 1))),
+                    "Two ways are mixed here. Choose one: strike above, or add below, and cover the other with a strip of "
+                    + "paper. Then 92 − 15; see whether one figure only is changed.", at(TopKept.class, (q, hand) -> less(q.digit(), 1))),
             any(EQUAL, "one-below-always", "1 added below without a ten above", "adds one below where no ten was added above", Met.SOMETIMES,
-                    SAME_ON_BOTH, at(OneBelow.class, (q, hand) -> 1)),
+                    "Ask at every column: was ten needed above? Only then is one added below. Then 82 − 11 beside 82 − 15; see "
+                    + "whether the first has no small 1.", at(OneBelow.class, (q, hand) -> 1)),
             any(EQUAL, "ten-below-is-zero", "9 and 1 taken as 0", "takes 9 and 1 below to be 0", Met.SOMETIMES,
                     "Say it whole: 9 tens and 1 ten are 10 tens to take away.",
                     at(BelowAltogether.class, (q, hand) -> q.bottom() + q.payBack() == 10 ? 0 : null)),
-            any(EQUAL, "one-below-too-far", "1 added below a column too far", "adds the one below a column too far", Met.RARE, SAME_ON_BOTH,
+            any(EQUAL, "one-below-too-far", "1 added below a column too far", "adds the one below a column too far", Met.RARE,
+                    "Ten ones are one ten: the small 1 goes to the tens, next door. Draw an arrow to it. Then 711 − 407; see "
+                    + "where the 1 stands.",
                     at(GoesTo.class, (q, hand) -> q.place() + 2)),
             slip(COUNTING, "jump-missed", "jump left out", "leaves out one of the jumps when adding them", Met.OFTEN,
                     "Count the arcs: as many jumps as numbers to add.", Taken.without(-1))
