@@ -3583,6 +3583,13 @@ export interface components {
             checks: components["schemas"]["Named"][];
             pictures: components["schemas"]["Named"][];
         };
+        BegunPaper: {
+            /** Format: int64 */
+            id: number;
+            problem: string;
+            /** Format: date-time */
+            begunAt: string;
+        };
         DuePupil: {
             pupil: components["schemas"]["Pupil"];
             className: string;
@@ -3608,6 +3615,7 @@ export interface components {
             piles: components["schemas"]["WaitingPile"][];
             due: components["schemas"]["DuePupil"][];
             last?: components["schemas"]["LastProblem"];
+            papers: components["schemas"]["BegunPaper"][];
             toTry: string[];
         };
         WaitingPile: {

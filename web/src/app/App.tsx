@@ -1,19 +1,19 @@
 import { Box, Button } from '@mui/material';
 import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
-import { FirstAccount } from '../account/FirstAccount';
-import { SignIn } from '../account/SignIn';
 import { useAccount } from '../account/useAccount';
-import { LogScreen } from '../log/LogScreen';
 import { useSendingPiles } from '../marking/useMarking';
-import { PaperScreen } from '../paper/PaperScreen';
-import { StyleScreen } from '../style/StyleScreen';
 import { Spine } from './Spine';
 import { ink } from './theme';
 import { Trouble } from './Trouble';
 import { useFocusKept, usePageTitle } from './useFocusKept';
 
-// What a teacher who only works a problem on Paper does not wait for.
+// Each screen is fetched when it is opened.
+const StyleScreen = lazy(async () => ({ default: (await import('../style/StyleScreen')).StyleScreen }));
+const PaperScreen = lazy(async () => ({ default: (await import('../paper/PaperScreen')).PaperScreen }));
+const LogScreen = lazy(async () => ({ default: (await import('../log/LogScreen')).LogScreen }));
+const SignIn = lazy(async () => ({ default: (await import('../account/SignIn')).SignIn }));
+const FirstAccount = lazy(async () => ({ default: (await import('../account/FirstAccount')).FirstAccount }));
 const BoardScreen = lazy(async () => ({ default: (await import('../board/BoardScreen')).BoardScreen }));
 const ProjectScreen = lazy(async () => ({ default: (await import('../sets/ProjectScreen')).ProjectScreen }));
 const SetScreen = lazy(async () => ({ default: (await import('../sets/SetScreen')).SetScreen }));

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Navigate, useLocation, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
 import { Trouble } from '../app/Trouble';
-import { useWorked } from '../paper/usePaper';
+import { useWorked, useWorkedAhead } from '../paper/usePaper';
 import type { Asking } from './asking';
 import { Board } from './Board';
 import { SheetOnBoard } from './SheetOnBoard';
@@ -77,6 +77,7 @@ export function LessonOnBoard({ items, at, step, back, kept }: Props) {
   const lesson = useLesson(items, at, kept);
   const mistake = useMistake(lesson.work, lesson.key);
   const worked = useWorked(mistake.shown ?? mistake.right);
+  useWorkedAhead([mistake.right, ...lesson.ahead]);
   const subject = useSubject(lesson, mistake, worked.isSuccess && !worked.isPlaceholderData);
   // Leaving takes the board's place in the history: Back does not lead onto it again.
   const leave = (left: number) => void navigate(back, { state: { step: left }, replace: true });

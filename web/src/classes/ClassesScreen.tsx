@@ -1,4 +1,6 @@
 import { Box, Button } from '@mui/material';
+import { PageWithAside } from '../app/PageWithAside';
+import { NextLessons } from '../today/WantsNext';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { BringBack, useDeleting } from '../app/BringBack';
@@ -25,7 +27,7 @@ export function ClassesScreen() {
   const takeOver = useTakeClassOver();
   const [edited, setEdited] = useState<SchoolClass | 'new'>();
   return (
-    <Box sx={{ p: { xs: '10px 12px', md: '20px 32px' }, maxWidth: 980 }}>
+    <PageWithAside name="What comes next" aside={<NextLessons />}>
       <Box component="h1" sx={{ m: '0 0 14px' }}>
         Classes
       </Box>
@@ -89,6 +91,6 @@ export function ClassesScreen() {
       <Box component="p" sx={{ color: ink.faint, mt: 3 }}>
         A short name is all that is kept of a pupil. <Link to="/marking">Mark their papers</Link>.
       </Box>
-    </Box>
+    </PageWithAside>
   );
 }

@@ -4,7 +4,9 @@ import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { Field } from '../app/Field';
+import { PageWithAside } from '../app/PageWithAside';
 import { Select } from '../app/Select';
+import { NextToAsk } from '../today/WantsNext';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 
@@ -37,7 +39,11 @@ const useNext = () =>
 
 /** A few questions at a child's table, each drawn from the answers so far, ended when one is sure. */
 export function AskScreen() {
-  const from = useLocation().state as AskState | null;
+  const [from, setFrom] = useState(useLocation().state as AskState | null);
+  return <Asking key={from ? from.pupil + from.operation : ''} from={from} onAsk={setFrom} />;
+}
+
+function Asking({ from, onAsk }: { from: AskState | null; onAsk: (state: AskState) => void }) {
   const [operation, setOperation] = useState(from?.operation ?? 'addition');
   const [seed] = useState(() => Math.floor(Math.random() * 1e6));
   const [asked, setAsked] = useState<Asked[]>([]);
@@ -61,7 +67,7 @@ export function AskScreen() {
     }
   };
   return (
-    <Box sx={{ p: { xs: '10px 12px', md: '20px 32px' }, maxWidth: 900 }}>
+    <PageWithAside name="What comes next" aside={<NextToAsk onAsk={onAsk} />}>
       <Box sx={{ display: 'flex', gap: 3, alignItems: 'baseline', flexWrap: 'wrap' }}>
         <Box component="h1" sx={{ m: 0 }}>
           Ask one more{from ? `: ${from.pupil}` : ''}
@@ -155,6 +161,6 @@ export function AskScreen() {
           ))}
         </Box>
       )}
-    </Box>
+    </PageWithAside>
   );
 }

@@ -1,4 +1,6 @@
 import { Box, Button } from '@mui/material';
+import { PageWithAside } from '../app/PageWithAside';
+import { NextToMark } from '../today/WantsNext';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { BringBack, useDeleting } from '../app/BringBack';
@@ -21,7 +23,16 @@ export function MarkingsScreen() {
   const restore = useRestoreMarking();
   const { deletedNow, onDelete } = useDeleting(remove, restore);
   return (
-    <Box sx={{ p: { xs: '10px 12px', md: '20px 32px' }, maxWidth: 1060 }}>
+    <PageWithAside
+      first
+      name="What comes next"
+      aside={
+        <>
+          <NextToMark />
+          <NamedRules />
+        </>
+      }
+    >
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 3, flexWrap: 'wrap', mb: 1.5 }}>
         <Box component="h1" sx={{ m: 0 }}>
           Marking
@@ -87,8 +98,7 @@ export function MarkingsScreen() {
       {markings.lines && markings.lines.length > 0 && (
         <ShowMore shown={markings.lines.length} total={markings.total} more={markings.more} />
       )}
-      <NamedRules />
-    </Box>
+    </PageWithAside>
   );
 }
 

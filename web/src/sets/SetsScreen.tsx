@@ -1,4 +1,7 @@
 import { Box, Button } from '@mui/material';
+import { PageWithAside } from '../app/PageWithAside';
+import { StepChooser } from '../lesson/StepChooser';
+import { NextLessons } from '../today/WantsNext';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { BringBack, useDeleting } from '../app/BringBack';
@@ -27,7 +30,15 @@ export function SetsScreen() {
   const fault = sets.error ?? make.error ?? takeIn.error ?? remove.error ?? restore.error;
 
   return (
-    <Box sx={{ p: { xs: '10px 12px', md: '20px 32px' }, maxWidth: 1060 }}>
+    <PageWithAside
+      name="What comes next"
+      aside={
+        <>
+          <NextLessons />
+          <StepChooser />
+        </>
+      }
+    >
       <Box component="h1" sx={{ m: '0 0 14px' }}>
         Practice sets
       </Box>
@@ -60,7 +71,7 @@ export function SetsScreen() {
       ) : (
         <SetTable sets={sets.data ?? []} onDelete={onDelete} />
       )}
-    </Box>
+    </PageWithAside>
   );
 }
 

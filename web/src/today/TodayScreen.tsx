@@ -1,8 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
 import { Box } from '@mui/material';
 import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, ask, type Refused, type Schemas } from '../api/client';
 import { Field } from '../app/Field';
 import { FirstWays } from '../begin/FirstWays';
 import { digits, ink } from '../app/theme';
@@ -11,15 +9,12 @@ import { DaySheets } from '../plan/DaySheets';
 import { GroupLine } from '../plan/GroupLine';
 import { dayInWords } from '../app/timeInWords';
 import { useInStyle } from '../paper/inStyle';
+import { useToday } from './useToday';
 
 /** The first screen: the day's plan, what waits, and a line to work a problem at once. */
 export function TodayScreen() {
   const written = useInStyle();
-  const today = useQuery<Schemas['TodayView'], Refused>({
-    queryKey: ['today'],
-    queryFn: () => ask(api.GET('/api/today')),
-    staleTime: 0,
-  });
+  const today = useToday();
   const [typed, setTyped] = useState('');
   const navigate = useNavigate();
   const work = (event: FormEvent) => {

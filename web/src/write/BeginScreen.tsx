@@ -2,6 +2,8 @@ import { Box, Button } from '@mui/material';
 import { useState, type FormEvent } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { Field } from '../app/Field';
+import { PageWithAside } from '../app/PageWithAside';
+import { NextToWrite } from '../today/WantsNext';
 import { Select } from '../app/Select';
 import { Tick } from '../app/Tick';
 import { ink } from '../app/theme';
@@ -70,77 +72,74 @@ function Begin(props: { typed: string; asked?: string; style?: Record<string, st
     );
   };
   return (
-    <Box
-      component="form"
-      noValidate
-      onSubmit={submit}
-      sx={{ p: { xs: '14px', md: '22px 28px' }, maxWidth: 560 }}
-    >
-      <Box component="h1" sx={{ m: 0, mb: 0.5 }}>
-        Write it yourself
-      </Box>
-      <Box sx={{ color: ink.faint, mb: 2.5 }}>
-        An empty paper: you write every figure, and it is marked as a teacher would.
-      </Box>
-      <Field
-        label="Problem"
-        value={typed}
-        onChange={setTyped}
-        autoFocus={!typed}
-        autoComplete="off"
-        hint="Such as 4206 − 1358, 346 × 205 or √529."
-        fault={tried ? begin.error?.message : undefined}
-        style={{ fontSize: 24 }}
-      />
-      {ways && (
-        <Box sx={{ mb: 2 }}>
-          <Select
-            label="By the method"
-            value={known ?? paper.data?.method ?? ''}
-            options={ways.methods}
-            onChange={setMethod}
-          />
+    <PageWithAside name="What comes next" aside={<NextToWrite />}>
+      <Box component="form" noValidate onSubmit={submit} sx={{ maxWidth: 560 }}>
+        <Box component="h1" sx={{ m: 0, mb: 0.5 }}>
+          Write it yourself
         </Box>
-      )}
-      <Tick
-        label="Set the numbers out too"
-        checked={settings.settingOut}
-        onChange={(settingOut) => setSettings({ ...settings, settingOut })}
-      />
-      <Tick
-        label="Write the check too"
-        checked={settings.withCheck}
-        onChange={(withCheck) => setSettings({ ...settings, withCheck })}
-      />
-      <Tick
-        label="Show which square comes next"
-        checked={settings.led}
-        onChange={(led) => setSettings({ ...settings, led })}
-      />
-      <Box sx={{ display: 'grid', gap: 1.5, my: 1.5 }}>
-        <Select
-          label="It is marked"
-          value={settings.marking ?? 'end'}
-          options={markings}
-          onChange={(marking) => setSettings({ ...settings, marking })}
+        <Box sx={{ color: ink.faint, mb: 2.5 }}>
+          An empty paper: you write every figure, and it is marked as a teacher would.
+        </Box>
+        <Field
+          label="Problem"
+          value={typed}
+          onChange={setTyped}
+          autoFocus={!typed}
+          autoComplete="off"
+          hint="Such as 4206 − 1358, 346 × 205 or √529."
+          fault={tried ? begin.error?.message : undefined}
+          style={{ fontSize: 24 }}
         />
-        {paper.data && !settings.settingOut && (
-          <Select
-            label="Begin"
-            value={String(settings.joinedAt)}
-            options={[
-              { id: '0', label: 'with the empty paper' },
-              ...paper.data.joins
-                .slice(1)
-                .map(({ step, title }) => ({ id: String(step), label: `at step ${step}: ${title}` })),
-            ]}
-            onChange={(step) => setSettings({ ...settings, joinedAt: Number(step) })}
-          />
+        {ways && (
+          <Box sx={{ mb: 2 }}>
+            <Select
+              label="By the method"
+              value={known ?? paper.data?.method ?? ''}
+              options={ways.methods}
+              onChange={setMethod}
+            />
+          </Box>
         )}
+        <Tick
+          label="Set the numbers out too"
+          checked={settings.settingOut}
+          onChange={(settingOut) => setSettings({ ...settings, settingOut })}
+        />
+        <Tick
+          label="Write the check too"
+          checked={settings.withCheck}
+          onChange={(withCheck) => setSettings({ ...settings, withCheck })}
+        />
+        <Tick
+          label="Show which square comes next"
+          checked={settings.led}
+          onChange={(led) => setSettings({ ...settings, led })}
+        />
+        <Box sx={{ display: 'grid', gap: 1.5, my: 1.5 }}>
+          <Select
+            label="It is marked"
+            value={settings.marking ?? 'end'}
+            options={markings}
+            onChange={(marking) => setSettings({ ...settings, marking })}
+          />
+          {paper.data && !settings.settingOut && (
+            <Select
+              label="Begin"
+              value={String(settings.joinedAt)}
+              options={[
+                { id: '0', label: 'with the empty paper' },
+                ...paper.data.joins
+                  .slice(1)
+                  .map(({ step, title }) => ({ id: String(step), label: `at step ${step}: ${title}` })),
+              ]}
+              onChange={(step) => setSettings({ ...settings, joinedAt: Number(step) })}
+            />
+          )}
+        </Box>
+        <Button type="submit" variant="contained" disabled={begin.isPending}>
+          Take the paper
+        </Button>
       </Box>
-      <Button type="submit" variant="contained" disabled={begin.isPending}>
-        Take the paper
-      </Button>
-    </Box>
+    </PageWithAside>
   );
 }

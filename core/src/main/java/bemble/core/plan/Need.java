@@ -106,20 +106,16 @@ public record Need(Kind kind, String rung, String slip) {
     public String reason() {
         Rung step = Ladder.find(rung).orElseThrow();
         return switch (kind) {
-            case RETRY -> "“" + step.fullTitle() + "” was reached and comes back: " + Rule.USUAL.retry() + " questions show whether it is still there.";
-            case AGAIN -> slip == null ? "Fewer than half of the answers on “" + step.fullTitle() + "” were right: the same again, "
-                    + Rule.USUAL.again() + " questions." : "“" + slipName(step) + "” came more than once: “" + step.fullTitle() + "” again, " + turn() + ".";
-            case QUIZ -> "The quiz on “" + step.fullTitle() + "” was not passed" + (slip == null ? ": a shorter set, "
-                    + Rule.USUAL.again() + " questions." : "; “" + slipName(step) + "” was seen: a shorter set, " + turn() + ".");
+            case RETRY -> "“" + step.fullTitle() + "” was reached and comes back, to see whether it is still there.";
+            case AGAIN -> slip == null ? "Fewer than half of the answers on “" + step.fullTitle() + "” were right: the same again."
+                    : "“" + slipName(step) + "” came more than once: “" + step.fullTitle() + "” again; most questions give it a chance.";
+            case QUIZ -> "The quiz on “" + step.fullTitle() + "” was not passed" + (slip == null ? ": the same again."
+                    : "; “" + slipName(step) + "” was seen: the same again, and most questions give it a chance.");
             case NEXT -> "“" + step.fullTitle() + "” is next in your order of this operation; what comes before it is secure or passed.";
         };
     }
 
     private String slipName(Rung step) {
         return Slips.name(slip, step.wishes().operation());
-    }
-
-    private static String turn() {
-        return Rule.USUAL.again() + " questions, " + Rule.USUAL.againChances() + " of which give it a chance";
     }
 }

@@ -1,5 +1,6 @@
 package bemble.server.log;
 
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
@@ -46,6 +47,14 @@ interface AttemptMapper {
     @Select("select e.id from attempt a join log_entry e on e.id = a.entry_id where a.pupil_id = #{pupilId} "
             + "and e.teacher_id = #{teacherId} and e.deleted_at is null and e.written = 'right' order by e.worked_at desc, e.id desc")
     List<Long> rightOfPupil(long teacherId, long pupilId);
+
+    /** A paper that a teacher has begun and not handed in. */
+    record OpenPaper(long id, String problem, OffsetDateTime workedAt) {}
+
+    @Select("select e.id, e.problem, e.worked_at from log_entry e join attempt a on a.entry_id = e.id where e.teacher_id = #{teacherId} "
+            + "and e.written = 'open' and e.deleted_at is null and a.pupil_id is null order by e.worked_at desc, e.id desc "
+            + "fetch first #{most} rows only")
+    List<OpenPaper> open(long teacherId, int most);
 
     /** A paper that a pupil wrote at a screen, with the question of the pile it was marked in. */
     record PaperInPile(long id, long markingId, int question) {}

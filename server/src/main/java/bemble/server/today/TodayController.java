@@ -8,6 +8,7 @@ import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.log.LastWorked;
+import bemble.server.log.PapersBegun;
 import bemble.server.marking.WaitingPiles;
 import bemble.server.plan.PlanService;
 import bemble.server.plan.PlanService.DayView;
@@ -17,6 +18,7 @@ import bemble.server.progress.RecordService;
 import bemble.server.style.PreferencesService;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,11 +36,13 @@ class TodayController {
     private final PlanService plans;
     private final WaitingPiles piles;
     private final LastWorked last;
+    private final PapersBegun papers;
     private final BegunMapper begun;
     private final PreferencesService preferences;
 
     TodayController(ClassService classes, RecordService records, PlanService plans, WaitingPiles piles, LastWorked last, BegunMapper begun,
-            PreferencesService preferences) {
+            PreferencesService preferences, PapersBegun papers) {
+        this.papers = papers;
         this.begun = begun;
         this.preferences = preferences;
         this.classes = classes;
@@ -56,6 +60,9 @@ class TodayController {
     /** A pupil with the rungs that come back. */
     record DuePupil(@NotNull Pupil pupil, @NotNull String className, @NotNull List<String> rungs) {}
 
+    /** A paper begun to write on and not handed in. */
+    record BegunPaper(@NotNull long id, @NotNull String problem, @NotNull OffsetDateTime begunAt) {}
+
     record LastProblem(@NotNull String problem, @NotNull String answer, @NotNull String label) {}
 
     /**
@@ -63,7 +70,7 @@ class TodayController {
      * @param toTry what was never done yet, of style, board, sheet, mark and write; empty where the teacher does not want to be shown
      */
     record TodayView(@NotNull LocalDate today, @NotNull List<Lesson> lessons, @NotNull List<WaitingPile> piles,
-                     @NotNull List<DuePupil> due, LastProblem last, @NotNull List<String> toTry) {}
+                     @NotNull List<DuePupil> due, LastProblem last, @NotNull List<BegunPaper> papers, @NotNull List<String> toTry) {}
 
     @GetMapping("/api/today")
     TodayView today(@AuthenticationPrincipal SignedIn teacher) {
@@ -83,7 +90,9 @@ class TodayController {
         }
         return new TodayView(today, lessons, piles.of(teacher.id()).stream().map(pile -> new WaitingPile(pile.id(), pile.title(),
                 pile.className(), pile.waiting(), pile.papers())).toList(), due, last.of(teacher.id())
-                        .map(worked -> new LastProblem(worked.problem(), worked.answer(), worked.label())).orElse(null), toTry(teacher.id()));
+                        .map(worked -> new LastProblem(worked.problem(), worked.answer(), worked.label())).orElse(null),
+                papers.of(teacher.id()).stream().map(paper -> new BegunPaper(paper.id(), paper.problem(), paper.begunAt())).toList(),
+                toTry(teacher.id()));
     }
 
     private List<String> toTry(long teacherId) {
