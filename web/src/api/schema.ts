@@ -1892,6 +1892,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/guide": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/geometry": {
         parameters: {
             query?: never;
@@ -3826,6 +3842,12 @@ export interface components {
             operation: string;
             label: string;
             problem: string;
+        };
+        GuidePage: {
+            id: string;
+            title: string;
+            html: string;
+            words: string;
         };
         GeometryView: {
             anchors: {
@@ -7384,6 +7406,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ExampleView"][];
+                };
+            };
+        };
+    };
+    pages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuidePage"][];
                 };
             };
         };

@@ -40,6 +40,7 @@ const StyleQuestions = lazy(async () => ({
   default: (await import('../begin/StyleQuestions')).StyleQuestions,
 }));
 const LessonScreen = lazy(async () => ({ default: (await import('../lesson/LessonScreen')).LessonScreen }));
+const GuideScreen = lazy(async () => ({ default: (await import('../guide/GuideScreen')).GuideScreen }));
 const TodayScreen = lazy(async () => ({ default: (await import('../today/TodayScreen')).TodayScreen }));
 const WatchScreen = lazy(async () => ({ default: (await import('../screens/WatchScreen')).WatchScreen }));
 const InScreen = lazy(async () => ({ default: (await import('../screens/InScreen')).InScreen }));
@@ -164,6 +165,8 @@ function SignedIn({ teacher }: { teacher: string }) {
           <Route path="/pupils/:id/work/pages" element={<ReportScreen kind="work" />} />
           <Route path="/screens/:id" element={<WatchScreen />} />
           <Route path="/style" element={<StyleScreen />} />
+          <Route path="/guide" element={<GuideScreen />} />
+          <Route path="/guide/:page" element={<GuideScreen />} />
           <Route path="/log" element={<LogScreen />} />
           <Route path="*" element={<Navigate to="/today" replace />} />
         </Routes>

@@ -2,6 +2,7 @@ import { Box, Button } from '@mui/material';
 import { Link, NavLink, useLocation } from 'react-router';
 import { useSignOut } from '../account/useAccount';
 import { useUnkept } from '../marking/useMarking';
+import { HelpHere } from '../guide/HelpDialog';
 import { appearsLate } from './appearsLate';
 import { ink } from './theme';
 
@@ -104,6 +105,7 @@ export function Spine(props: { teacher: string }) {
           whiteSpace: 'nowrap',
         }}
       >
+        <HelpHere />
         <Box sx={{ display: { xs: 'none', sm: 'block' } }}>{props.teacher}</Box>
         <Button
           onClick={() => signOut.mutate(undefined)}
@@ -125,6 +127,7 @@ export function Spine(props: { teacher: string }) {
             '& a': { p: 0, fontSize: 14, textDecoration: 'underline' },
           }}
         >
+          <Link to="/guide">Guide</Link>
           <a href="/licences/index.html">Licences</a>
           <Box component="span" sx={{ display: 'block', fontSize: 13, opacity: 0.8, mt: 0.5 }}>
             Bemble {__BEMBLE_VERSION__}

@@ -55,7 +55,7 @@ class AccessTest {
             "GET /api/attempts", "POST /api/attempts", "POST /api/attempts/run", "GET /api/classes", "POST /api/classes", "POST /api/classes/file",
             "GET /api/markings", "POST /api/markings", "GET /api/markings/forms", "GET /api/rules", "POST /api/rules", "DELETE /api/rules/{id}",
             "POST /api/rules/{id}/restore", "GET /api/screens", "GET /api/screens/address", "POST /api/screens",
-            "PUT /api/page-words/{page}", "GET /api/lessons/{source}", "PUT /api/lessons/{source}",
+            "PUT /api/page-words/{page}", "GET /api/guide", "GET /api/lessons/{source}", "PUT /api/lessons/{source}",
             "POST /api/lessons/{source}/anew", "POST /api/lessons/{source}/set", "GET /api/deleted/sets", "GET /api/deleted/classes", "GET /api/deleted/piles", "GET /api/jobs/{id}", "DELETE /api/jobs/{id}", "GET /api/today", "POST /api/rehearse", "POST /api/rehearse/papers"));
     /** Older features, which are asked in their own tests. */
     private static final List<String> ELSEWHERE = List.of("/api/calculator", "/api/estimate", "/api/explanation",

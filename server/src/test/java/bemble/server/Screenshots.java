@@ -52,7 +52,10 @@ final class Screenshots {
         take("board-mistake");
         teacher.key("Escape");
         paper("386 × 47", null, 6, "paper-long-multiplication");
-        paper("7506 ÷ 25", null, 6, "paper-division");
+        teacher.page().navigate(server.address() + "/lessons/rung~subtraction-two-exchanges");
+        teacher.see("45 minutes");
+        take("lesson");
+        teacher.open("Paper");
         picture("358 + 276", "Blocks", 1, "board-blocks");
         written("487 + 96 + 8", "175", "write-marked");
         teacher.open("Sets");
