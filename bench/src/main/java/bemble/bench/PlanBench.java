@@ -7,9 +7,9 @@ import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Evidence;
+import bemble.core.progress.Place;
 import bemble.core.progress.Progress;
 import bemble.core.progress.Rule;
-import bemble.core.progress.Standing;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -127,9 +127,9 @@ public final class PlanBench {
         return idle;
     }
 
-    private static Map<String, Standing> standings(Child child, LocalDate today) {
-        Map<String, Standing> standings = new HashMap<>();
-        child.onRungs.forEach((rung, evidence) -> standings.put(rung, Progress.of(evidence, List.of(), true, today, Rule.USUAL)));
+    private static Map<String, Place> standings(Child child, LocalDate today) {
+        Map<String, Place> standings = new HashMap<>();
+        child.onRungs.forEach((rung, evidence) -> standings.put(rung, Progress.of(evidence, List.of(), true, today, Rule.USUAL).place()));
         return standings;
     }
 

@@ -15,9 +15,8 @@ import bemble.core.practice.Question;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
-import bemble.core.progress.Evidence;
+import bemble.core.progress.Place;
 import bemble.core.progress.Quiz;
-import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -39,19 +38,19 @@ class PlanTest {
             .flatMap(operation -> Ladder.of(operation).stream()).map(Rung::id).toList();
     private static final List<LocalDate> FIVE_DAYS = IntStream.range(0, 5).mapToObj(MONDAY::plusDays).toList();
 
-    private static Standing standing(State state, String shows) {
+    private static Place standing(State state, String shows) {
         return standing(state, shows, null);
     }
 
-    private static Standing standing(State state, String shows, Quiz quiz) {
-        return new Standing(state, "", MONDAY, null, shows, List.of(), quiz, state == State.DUE);
+    private static Place standing(State state, String shows, Quiz quiz) {
+        return new Place(state, null, shows, 0, 0, quiz, state == State.DUE);
     }
 
     private static List<PlannedPupil> pupils(Random random) {
         List<PlannedPupil> pupils = new ArrayList<>();
         int count = 1 + random.nextInt(24);
         for (int i = 0; i < count; i++) {
-            Map<String, Standing> standings = new HashMap<>();
+            Map<String, Place> standings = new HashMap<>();
             int reached = random.nextInt(TOPICS.size());
             for (int rung = 0; rung < reached; rung++) {
                 boolean shows = random.nextInt(20) == 0 && TOPICS.get(rung).startsWith("subtraction-one");
@@ -100,7 +99,7 @@ class PlanTest {
     }
 
     private static void holds(PlannedPupil pupil, Set<Need> met, List<String> conflicts) {
-        pupil.standings().forEach((rung, standing) -> {
+        pupil.places().forEach((rung, standing) -> {
             if (standing.state() == State.DUE) {
                 assertThat(met.stream().anyMatch(need -> need.kind() == Need.Kind.RETRY && need.rung().equals(rung))
                         || conflicts.stream().anyMatch(each -> each.matches("(.*, )?" + pupil.name() + "(, .*)? waits? .*")))
@@ -110,8 +109,8 @@ class PlanTest {
         for (Need need : met) {
             Operation operation = Ladder.find(need.rung()).orElseThrow().wishes().operation();
             Optional<String> first = TOPICS.stream().filter(rung -> Ladder.find(rung).orElseThrow().wishes().operation() == operation)
-                    .filter(rung -> !pupil.standings().getOrDefault(rung, Standing.NONE).movesOn()).findFirst();
-            boolean reached = pupil.standings().getOrDefault(need.rung(), Standing.NONE).movesOn();
+                    .filter(rung -> !pupil.places().getOrDefault(rung, Place.NONE).movesOn()).findFirst();
+            boolean reached = pupil.places().getOrDefault(need.rung(), Place.NONE).movesOn();
             assertThat(reached || first.filter(need.rung()::equals).isPresent())
                     .as("nobody goes past a rung that still fails: %s, %s", pupil.name(), need).isTrue();
         }
@@ -140,10 +139,8 @@ class PlanTest {
         }
     }
 
-    private static Standing answered(int right, int of) {
-        List<Evidence> rests = IntStream.range(0, of).mapToObj(i -> new Evidence(MONDAY, i < right, true, true, null,
-                new Evidence.Source(1, 1, "52 − 17", ""))).toList();
-        return new Standing(State.LEARNING, "", MONDAY, null, null, rests, null, false);
+    private static Place answered(int right, int of) {
+        return new Place(State.LEARNING, null, null, right, of, null, false);
     }
 
     @Test
@@ -152,7 +149,7 @@ class PlanTest {
         String addition = Ladder.of(Operation.ADDITION).get(3).id();
         List<String> topics = Stream.of(Operation.ADDITION, Operation.SUBTRACTION, Operation.MULTIPLICATION)
                 .flatMap(operation -> Ladder.of(operation).stream()).map(Rung::id).toList();
-        Map<String, Standing> standings = new HashMap<>();
+        Map<String, Place> standings = new HashMap<>();
         Ladder.of(Operation.ADDITION).subList(0, 3).forEach(rung -> standings.put(rung.id(), standing(State.SECURE, null)));
         standings.put(Ladder.of(Operation.SUBTRACTION).get(0).id(), standing(State.SECURE, null));
         standings.put(subtraction, answered(1, 10));
@@ -168,7 +165,7 @@ class PlanTest {
 
     @Test
     void noSheetOfThreeMinutesIsForOneChild() {
-        Map<String, Standing> standings = Map.of(TOPICS.get(0), standing(State.DUE, null), TOPICS.get(1), standing(State.LEARNING, null));
+        Map<String, Place> standings = Map.of(TOPICS.get(0), standing(State.DUE, null), TOPICS.get(1), standing(State.LEARNING, null));
         WeekPlan plan = WeekPlan.of(List.of(new PlannedPupil(1, "Ines", standings)), new PlanWishes(TOPICS, FIVE_DAYS, 20, 6, 3));
         assertThat(plan.days().stream().flatMap(day -> day.groups().stream()).filter(group -> group.need().kind() == Need.Kind.RETRY))
                 .isNotEmpty().allMatch(group -> group.questions() == 6 && group.minutes() > 3);

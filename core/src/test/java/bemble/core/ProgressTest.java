@@ -10,10 +10,12 @@ import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Evidence;
+import bemble.core.progress.Place;
 import bemble.core.progress.Progress;
 import bemble.core.progress.Quiz;
 import bemble.core.progress.Rule;
 import bemble.core.progress.SlipHistory;
+import bemble.core.progress.SlipWeeks;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import bemble.core.slip.Slips;
@@ -135,7 +137,7 @@ class ProgressTest {
         String last = standing.quiz() == null ? "none" : standing.quiz().isPassed() ? "passed" : "failed";
         assertThat(last).as(why).isEqualTo(counts);
         assertThat(standing.due()).as(why).isEqualTo(comesBack);
-        assertThat(standing.movesOn()).as(why).isEqualTo(counts.equals("passed") || standing.state().isReached());
+        assertThat(standing.place().movesOn()).as(why).isEqualTo(counts.equals("passed") || standing.state().isReached());
     }
 
     @ParameterizedTest
@@ -179,6 +181,25 @@ class ProgressTest {
         }
     }
 
+    /** What was worked out once is right on every later day until something new is answered. */
+    @Test
+    void daysAloneChangeNothingButWhatIsDue() {
+        Random random = new Random(8);
+        for (int i = 0; i < 400; i++) {
+            List<Evidence> answers = new ArrayList<>();
+            int last = 0;
+            for (int day = 0; day < 60; day += 1 + random.nextInt(9)) {
+                answers.addAll(answers(day + ":" + "+".repeat(random.nextInt(9)) + (random.nextInt(5) == 0 ? "x" : "+")));
+                last = day;
+            }
+            List<Quiz> quizzes = random.nextBoolean() ? List.of() : List.of(new Quiz(MONDAY.plusDays(last), 5, 6, 4 + random.nextInt(3), null));
+            Place kept = Progress.of(answers, quizzes, true, MONDAY.plusDays(last), Rule.USUAL).place();
+            for (int later = last; later < last + 80; later += 1 + random.nextInt(7)) {
+                assertThat(kept.on(MONDAY.plusDays(later))).isEqualTo(Progress.of(answers, quizzes, true, MONDAY.plusDays(later), Rule.USUAL).place());
+            }
+        }
+    }
+
     @ParameterizedTest
     @EnumSource(Operation.class)
     void aQuestionStandsOnARungWhoseWishesItMeets(Operation operation) {
@@ -219,6 +240,6 @@ class ProgressTest {
         SlipHistory history = SlipHistory.of("carry-forgotten", answers(days), MONDAY.plusDays(day));
         assertThat(history.fading()).isEqualTo(fading);
         assertThat(history.say()).startsWith(say);
-        assertThat(history.weeks().stream().mapToInt(SlipHistory.Week::of).sum()).isEqualTo(answers(days).size());
+        assertThat(history.weeks().stream().mapToInt(SlipWeeks.Week::of).sum()).isEqualTo(answers(days).size());
     }
 }

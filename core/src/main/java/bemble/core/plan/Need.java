@@ -3,8 +3,8 @@ package bemble.core.plan;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
+import bemble.core.progress.Place;
 import bemble.core.progress.Rule;
-import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import bemble.core.slip.Slips;
 import java.util.ArrayList;
@@ -46,8 +46,8 @@ public record Need(Kind kind, String rung, String slip) {
      */
     static List<Need> of(PlannedPupil pupil, List<String> topics) {
         List<Need> needs = new ArrayList<>();
-        pupil.standings().forEach((rung, standing) -> {
-            if (standing.due()) {
+        pupil.places().forEach((rung, place) -> {
+            if (place.due()) {
                 needs.add(new Need(Kind.RETRY, rung, null));
             }
         });
@@ -68,15 +68,15 @@ public record Need(Kind kind, String rung, String slip) {
     /** The first rung of an operation that is not done with. */
     private static Optional<Need> onStrand(PlannedPupil pupil, List<String> rungs) {
         for (String rung : rungs) {
-            Standing standing = pupil.on(rung);
-            if (standing.shows() != null) {
-                return Optional.of(new Need(Kind.AGAIN, rung, standing.shows()));
+            Place place = pupil.on(rung);
+            if (place.shows() != null) {
+                return Optional.of(new Need(Kind.AGAIN, rung, place.shows()));
             }
-            if (standing.quiz() != null && !standing.quiz().isPassed()) {
-                return Optional.of(new Need(Kind.QUIZ, rung, standing.quiz().slip()));
+            if (place.quiz() != null && !place.quiz().isPassed()) {
+                return Optional.of(new Need(Kind.QUIZ, rung, place.quiz().slip()));
             }
-            if (!standing.movesOn()) {
-                return Optional.of(new Need(fails(standing) ? Kind.AGAIN : Kind.NEXT, rung, null));
+            if (!place.movesOn()) {
+                return Optional.of(new Need(fails(place) ? Kind.AGAIN : Kind.NEXT, rung, null));
             }
         }
         return Optional.empty();
@@ -89,8 +89,8 @@ public record Need(Kind kind, String rung, String slip) {
     }
 
     /** Whether fewer than half of a few answers are right. */
-    private static boolean fails(Standing standing) {
-        return standing.rests().size() >= FEW && 2 * standing.right() < standing.rests().size();
+    private static boolean fails(Place place) {
+        return place.of() >= FEW && 2 * place.right() < place.of();
     }
 
     /** How many questions a sheet for it has. */

@@ -90,7 +90,7 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
         /** How much of what rests on that rung is right, of all who need it: the worst is the most pressing. */
         private static double rightShare(Need need, List<PlannedPupil> wanting) {
             int right = wanting.stream().mapToInt(pupil -> pupil.on(need.rung()).right()).sum();
-            int all = wanting.stream().mapToInt(pupil -> pupil.on(need.rung()).rests().size()).sum();
+            int all = wanting.stream().mapToInt(pupil -> pupil.on(need.rung()).of()).sum();
             return all == 0 ? 1 : (double) right / all;
         }
 

@@ -1,8 +1,8 @@
 package bemble.core.progress;
 
+import bemble.core.progress.SlipWeeks.Week;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -18,32 +18,16 @@ public record SlipHistory(String slip, LocalDate lastSeen, List<Week> weeks, boo
     /** How many answers after the last time say that it is gone. */
     private static final int GONE_AFTER = 10;
 
-    /**
-     * A week of answers.
-     *
-     * @param monday the day it begins
-     * @param seen how often the slip was seen
-     * @param of how many answers there were
-     */
-    public record Week(LocalDate monday, int seen, int of) {}
-
     /** @param answers those of the slip's operation, in the order of their days; at least one shows the slip */
     public static SlipHistory of(String slip, List<Evidence> answers, LocalDate today) {
-        List<Week> weeks = new ArrayList<>();
-        LocalDate last = null;
-        int since = 0;
-        for (Evidence answer : answers) {
-            LocalDate monday = answer.day().minusDays(answer.day().getDayOfWeek().getValue() - 1L);
-            boolean seen = slip.equals(answer.cause());
-            Week before = weeks.isEmpty() ? null : weeks.get(weeks.size() - 1);
-            if (before != null && before.monday().equals(monday)) {
-                weeks.set(weeks.size() - 1, new Week(monday, before.seen() + (seen ? 1 : 0), before.of() + 1));
-            } else {
-                weeks.add(new Week(monday, seen ? 1 : 0, 1));
-            }
-            last = seen ? answer.day() : last;
-            since = seen ? 0 : since + 1;
-        }
+        return of(slip, SlipWeeks.of(slip, answers), today);
+    }
+
+    /** What it comes to on a day. */
+    public static SlipHistory of(String slip, SlipWeeks seen, LocalDate today) {
+        List<Week> weeks = seen.weeks();
+        LocalDate last = seen.lastSeen();
+        int since = seen.since();
         LocalDate edge = today.minusWeeks(LATELY_WEEKS);
         double lately = share(weeks.stream().filter(week -> week.monday().isAfter(edge)).toList());
         double earlier = share(weeks.stream().filter(week -> !week.monday().isAfter(edge)).toList());

@@ -21,9 +21,9 @@ public record Standing(State state, String say, LocalDate since, LocalDate dueOn
     public static final Standing NONE = new Standing(State.NOT_TRIED, "Nothing on this rung has been marked yet.", null, null,
             null, List.of(), null, false);
 
-    /** Whether one may go on to the next rung. */
-    public boolean movesOn() {
-        return shows == null && (state.isReached() || quiz != null && quiz.isPassed());
+    /** The same without what it rests on. */
+    public Place place() {
+        return new Place(state, dueOn, shows, right(), rests.size(), quiz, due);
     }
 
     /** How many of the answers it rests on are right. */

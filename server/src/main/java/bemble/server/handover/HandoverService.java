@@ -165,8 +165,8 @@ class HandoverService {
                         answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed(), answer.fact(), judgements.stream()
                                 .filter(each -> each.markingId() == answer.marking() && each.question() == answer.question())
                                 .map(each -> new ClassFile.JudgementInFile(each.judgedOn(), each.judge(), each.says())).toList())).toList(),
-                pupil.standings().entrySet().stream().map(each -> new ClassFile.RungInFile(each.getKey(), each.getValue().state().id(),
-                        each.getValue().say(), pupil.isRuled(each.getKey()))).toList(),
+                pupil.places().all().keySet().stream().map(rung -> new ClassFile.RungInFile(rung, pupil.standing(rung).state().id(),
+                        pupil.standing(rung).say(), pupil.places().isRuled(rung))).toList(),
                 pupil.quizzes().stream().map(quiz -> new ClassFile.QuizInFile(quiz.day(), quiz.title(), quiz.passMark(), quiz.problems())).toList(), left);
     }
 

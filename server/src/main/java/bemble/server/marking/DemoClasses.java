@@ -11,6 +11,7 @@ import bemble.server.classes.SchoolClass;
 import bemble.server.sets.PrintedSheets;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
@@ -37,9 +38,11 @@ class DemoClasses implements ApplicationRunner {
     private final MarkingService markings;
     private final MarkingMapper mapper;
     private final DemoWeeks weeks;
+    private final AnswerChanges changes;
 
     DemoClasses(DemoTeacher demo, ClassService classes, PrintedSheets sheets, MarkingService markings, MarkingMapper mapper,
-            DemoWeeks weeks) {
+            DemoWeeks weeks, AnswerChanges changes) {
+        this.changes = changes;
         this.demo = demo;
         this.classes = classes;
         this.sheets = sheets;
@@ -55,6 +58,7 @@ class DemoClasses implements ApplicationRunner {
             SchoolClass curlews = classes.add(teacherId, "Curlews", CURLEWS);
             weeks.put(teacherId, List.of(terns, curlews));
             sheets.named(teacherId, "Exchange across a zero").ifPresent(setId -> mark(teacherId, curlews, setId));
+            changes.of(Stream.of(terns, curlews).flatMap(each -> each.pupils().stream()).map(pupil -> pupil.id()).toList());
         });
     }
 

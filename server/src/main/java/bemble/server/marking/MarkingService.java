@@ -51,9 +51,11 @@ class MarkingService {
     private final PreferencesService preferences;
     private final ObjectMapper json;
     private final Clock clock;
+    private final AnswerChanges changes;
 
     MarkingService(MarkingMapper markings, ClassService classes, PrintedSheets sheets, StyleService styles,
-            PreferencesService preferences, ObjectMapper json, Clock clock) {
+            PreferencesService preferences, ObjectMapper json, Clock clock, AnswerChanges changes) {
+        this.changes = changes;
         this.markings = markings;
         this.classes = classes;
         this.sheets = sheets;
@@ -234,6 +236,7 @@ class MarkingService {
 
     private int keep(Open open, MarkedAnswer answer) {
         Problem problem = open.sheet(answer.pupilId()).problem(answer.question());
+        changes.ofPupil(answer.pupilId());
         return markings.keepAnswer(open.stored().id(), answer, open.verdict(answer, problem));
     }
 
@@ -253,6 +256,7 @@ class MarkingService {
         Open open = openFor(teacherId, id, pupilId);
         pupil(open, pupilId);
         requireSeen(open.answer(pupilId, question), seen);
+        changes.ofPupil(pupilId);
         markings.removeAnswer(id, pupilId, question);
     }
 
@@ -287,12 +291,14 @@ class MarkingService {
     /** Keeps how the answers of a paper were judged, but for those that have changed meanwhile. */
     @Transactional
     void keepJudged(long id, long pupilId, List<MarkingMapper.Judgement> judgements) {
+        changes.ofPupil(pupilId);
         judgements.forEach(judgement -> markings.judge(id, pupilId, judgement));
     }
 
     /** The working tells more than the answer: what it fits is evidence of what led to a wrong one, and it gets marks of its own. */
     @Transactional
     void notePapers(long id, long pupilId, List<TakenPapers.Taken> answers) {
+        changes.ofPupil(pupilId);
         answers.forEach(taken -> markings.notePaper(id, pupilId, taken));
     }
 
@@ -312,6 +318,7 @@ class MarkingService {
         } else if (code != null && !code.isBlank()) {
             sheet = addSheet(teacherId, open, code).code();
         }
+        changes.ofPupil(pupilId);
         markings.keepPaper(id, new StoredPaper(pupilId, sheet, absent));
         int questions = openFor(teacherId, id, pupilId).sheet(pupilId).problems().size();
         open.answers(pupilId).stream().filter(answer -> answer.question() > questions)
@@ -345,6 +352,7 @@ class MarkingService {
             throw Refusal.of("workedOn", "This day is still to come. Give the day on which the papers were written.");
         }
         markings.changeDay(teacherId, id, day);
+        changes.inMarking(id);
     }
 
     /** @throws Refusal where pupils write in it just now */
@@ -357,11 +365,13 @@ class MarkingService {
                     + ". End the code first; then the pile can be deleted.");
         }
         markings.delete(teacherId, id, now());
+        changes.inMarking(id);
     }
 
     @Transactional
     void restore(long teacherId, long id) {
         markings.delete(teacherId, id, null);
+        changes.inMarking(id);
     }
 
     private void requireCode(long teacherId, String how) {

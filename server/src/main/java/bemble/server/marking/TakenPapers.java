@@ -23,7 +23,10 @@ public class TakenPapers {
     private final PreferencesService preferences;
     private final ObjectMapper json;
 
-    TakenPapers(MarkingService markings, Judging judging, MarkingMapper mapper, PreferencesService preferences, ObjectMapper json) {
+    private final AnswerChanges changes;
+
+    TakenPapers(MarkingService markings, Judging judging, MarkingMapper mapper, PreferencesService preferences, ObjectMapper json, AnswerChanges changes) {
+        this.changes = changes;
         this.markings = markings;
         this.judging = judging;
         this.mapper = mapper;
@@ -64,6 +67,7 @@ public class TakenPapers {
      */
     @Transactional
     public void take(long teacherId, long markingId, long pupilId, List<Taken> answers, boolean helped, boolean unfinished) {
+        changes.ofPupil(pupilId);
         Open open = markings.open(teacherId, markingId);
         String how = helped ? helped(teacherId) : "";
         for (Taken taken : answers) {
@@ -100,6 +104,8 @@ public class TakenPapers {
      */
     @Transactional
     public long takeOver(long teacherId, long classId, PastPile pile, List<Past> written, List<PastQuiz> quizzes, OffsetDateTime now) {
+        changes.of(written.stream().map(Past::pupilId).toList());
+        changes.of(quizzes.stream().map(PastQuiz::pupilId).toList());
         String helped = helped(teacherId);
         PastSheets sheets = new PastSheets(written, quizzes);
         long id = mapper.add(teacherId, classId, pile.sheet(), now, pile.day(), json.writeValueAsString(sheets.sheets())).id();

@@ -36,7 +36,10 @@ class TypedLines {
     private final ObjectMapper json;
     private final Clock clock;
 
-    TypedLines(MarkingService markings, ReportService reports, MarkingMapper mapper, TypedLineMapper lines, ObjectMapper json, Clock clock) {
+    private final AnswerChanges changes;
+
+    TypedLines(MarkingService markings, ReportService reports, MarkingMapper mapper, TypedLineMapper lines, ObjectMapper json, Clock clock, AnswerChanges changes) {
+        this.changes = changes;
         this.markings = markings;
         this.reports = reports;
         this.mapper = mapper;
@@ -173,6 +176,7 @@ class TypedLines {
         Open open = markings.openFor(teacherId, id, line.pupilId());
         Pupil pupil = MarkingService.pupil(open, line.pupilId());
         if (lines.takeBack(key) > 0) {
+            changes.ofPupil(pupil.id());
             Changed changed = changed(line);
             if (changed.paperBefore() != null) {
                 mapper.keepPaper(id, changed.paperBefore());

@@ -18,7 +18,7 @@ import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.plan.PlanContent.PlannedDay;
 import bemble.server.plan.PlanContent.PlannedGroup;
-import bemble.server.progress.PupilWork;
+import bemble.server.progress.PupilPlaces;
 import bemble.server.progress.RecordService;
 import bemble.server.sets.PrintedSheets;
 import jakarta.validation.constraints.NotNull;
@@ -98,7 +98,7 @@ public class PlanService {
 
     TermView term(long teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
-        return new TermView(termOf(classId, () -> records.work(teacherId, schoolClass)), allTopics(),
+        return new TermView(termOf(classId, () -> records.places(schoolClass)), allTopics(),
                 plans.term(classId).map(PlanMapper.StoredTerm::revision).orElse(0));
     }
 
@@ -106,12 +106,12 @@ public class PlanService {
         return Ladder.all().stream().map(rung -> new TopicView(rung.id(), rung.wishes().operation().id(), rung.fullTitle())).toList();
     }
 
-    private Term termOf(long classId, Supplier<List<PupilWork>> work) {
+    private Term termOf(long classId, Supplier<List<PupilPlaces>> work) {
         return plans.term(classId).map(stored -> json.readValue(stored.content(), Term.class)).orElseGet(() -> usual(work.get()));
     }
 
     /** Until a teacher chooses: the ladders of the operations the class is at, from the first rung that was tried. */
-    private static Term usual(List<PupilWork> work) {
+    private static Term usual(List<PupilPlaces> work) {
         List<String> topics = new ArrayList<>();
         for (Operation operation : Operation.values()) {
             List<Rung> rungs = Ladder.of(operation);
@@ -166,11 +166,11 @@ public class PlanService {
     /** The plan of the week in which a day lies; of the week with the next lesson where none is given. */
     public PlanView plan(long teacherId, long classId, LocalDate day) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
-        return plan(schoolClass, day, () -> records.work(teacherId, schoolClass));
+        return plan(schoolClass, day, () -> records.places(schoolClass));
     }
 
     /** The same for who knows already what the pupils have done. */
-    public PlanView plan(SchoolClass schoolClass, LocalDate day, Supplier<List<PupilWork>> work) {
+    public PlanView plan(SchoolClass schoolClass, LocalDate day, Supplier<List<PupilPlaces>> work) {
         LocalDate monday = week(schoolClass.id(), day);
         Kept kept = kept(schoolClass, monday, work);
         return view(schoolClass, monday, kept, termOf(schoolClass.id(), work).minutes());
@@ -179,20 +179,20 @@ public class PlanService {
     private record Kept(PlanContent content, int revision) {}
 
     /** The plan as it was changed by hand, else as the record makes it. */
-    private Kept kept(SchoolClass schoolClass, LocalDate monday, Supplier<List<PupilWork>> work) {
+    private Kept kept(SchoolClass schoolClass, LocalDate monday, Supplier<List<PupilPlaces>> work) {
         return plans.plan(schoolClass.id(), monday)
                 .map(stored -> new Kept(json.readValue(stored.content(), PlanContent.class), stored.revision()))
                 .orElseGet(() -> new Kept(made(schoolClass, monday, work.get()), 0));
     }
 
-    private PlanContent made(SchoolClass schoolClass, LocalDate monday, List<PupilWork> work) {
+    private PlanContent made(SchoolClass schoolClass, LocalDate monday, List<PupilPlaces> work) {
         PlanWishes wishes = termOf(schoolClass.id(), () -> work).wishes(monday);
         List<LocalDate> left = wishes.days().stream().filter(day -> !day.isBefore(records.today())).toList();
         if (left.isEmpty()) {
             return new PlanContent(List.of(), List.of());
         }
         WeekPlan plan = WeekPlan.of(work.stream().map(each -> new PlannedPupil(each.pupil().id(), each.pupil().name(),
-                each.standings())).toList(), new PlanWishes(wishes.topics(), left, wishes.minutes(), wishes.groupMost(), wishes.sheets()));
+                each.all())).toList(), new PlanWishes(wishes.topics(), left, wishes.minutes(), wishes.groupMost(), wishes.sheets()));
         int[] count = {0};
         return new PlanContent(plan.days().stream().map(day -> new PlannedDay(day.date(), day.groups().stream()
                 .map(group -> new PlannedGroup("g" + ++count[0], group.need().kind().id(), group.need().rung(), group.need().slip(),
@@ -293,7 +293,7 @@ public class PlanService {
     public long setFor(long teacherId, long classId, LocalDate day, String key) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         LocalDate monday = week(classId, day);
-        Kept kept = kept(schoolClass, monday, () -> records.work(teacherId, schoolClass));
+        Kept kept = kept(schoolClass, monday, () -> records.places(schoolClass));
         PlanContent content = kept.content();
         PlannedDay planned = content.days().stream().filter(each -> each.groups().stream().anyMatch(group -> group.key().equals(key)))
                 .findFirst().orElseThrow(() -> new Missing("This group is not in the week's plan any more. Load the plan again."));

@@ -5,10 +5,12 @@ import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Evidence;
+import bemble.core.progress.Place;
 import bemble.core.progress.Progress;
 import bemble.core.progress.Quiz;
 import bemble.core.progress.Rule;
 import bemble.core.progress.SlipHistory;
+import bemble.core.progress.SlipWeeks;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import bemble.core.slip.KeptRules;
@@ -32,7 +34,7 @@ public final class PupilWork {
     private final List<Answer> answers;
     private final List<QuizTaken> quizzes;
     private final Map<String, Standing> byRule = new LinkedHashMap<>();
-    private final Map<String, Ruling> rulings;
+    private final PupilPlaces places;
     private final RungFinder rungs;
     private final KeptRules kept;
     private final LocalDate today;
@@ -44,7 +46,6 @@ public final class PupilWork {
         this.quizzes = quizzes;
         this.rungs = rungs;
         this.today = today;
-        this.rulings = rulings.stream().collect(Collectors.toMap(Ruling::rung, ruling -> ruling));
         Map<String, List<Answer>> onRungs = answers.stream().filter(answer -> rungs.of(answer.problem()).rung() != null)
                 .collect(Collectors.groupingBy(answer -> rungs.of(answer.problem()).rung().id()));
         Map<String, List<Quiz>> quizzesOn = new HashMap<>();
@@ -59,6 +60,9 @@ public final class PupilWork {
                 }
             }
         }
+        Map<String, Place> byRung = new LinkedHashMap<>();
+        byRule.forEach((rung, standing) -> byRung.put(rung, standing.place()));
+        places = new PupilPlaces(pupil, byRung, rulings);
     }
 
     /** The rung on which most of the questions stand, which is the one that a quiz is about. */
@@ -92,31 +96,21 @@ public final class PupilWork {
         return byRule;
     }
 
-    Ruling ruling(String rung) {
-        return rulings.get(rung);
+    /** Where they stand, without what it rests on. */
+    public PupilPlaces places() {
+        return places;
     }
 
-    /** Whether the teacher says otherwise than the rule, or the same. */
-    public boolean isRuled(String rung) {
-        return rulings.containsKey(rung);
-    }
-
-    /** What counts on a rung: what the teacher says stands. */
-    public State state(String rung) {
-        Ruling ruling = rulings.get(rung);
-        return ruling != null ? State.valueOf(ruling.state()) : byRule.getOrDefault(rung, Standing.NONE).state();
-    }
-
-    /** Where they stand, the teacher's word over the rule's, by the rung's id. */
-    public Map<String, Standing> standings() {
-        Map<String, Standing> all = new LinkedHashMap<>(byRule);
-        rulings.forEach((rung, ruling) -> {
-            Standing rule = byRule.getOrDefault(rung, Standing.NONE);
-            State state = State.valueOf(ruling.state());
-            all.put(rung, new Standing(state, ruling.reason(), ruling.ruledOn(), rule.dueOn(),
-                    state.isReached() ? null : rule.shows(), rule.rests(), null, state == State.DUE));
-        });
-        return all;
+    /** Where they stand on a rung, the teacher's word over the rule's. */
+    public Standing standing(String rung) {
+        Standing rule = byRule.getOrDefault(rung, Standing.NONE);
+        Ruling ruling = places.ruling(rung);
+        if (ruling == null) {
+            return rule;
+        }
+        State state = places.state(rung);
+        return new Standing(state, ruling.reason(), ruling.ruledOn(), rule.dueOn(), state.isReached() ? null : rule.shows(), rule.rests(), null,
+                state == State.DUE);
     }
 
     /** A slip of an operation through the weeks. */
@@ -124,10 +118,16 @@ public final class PupilWork {
 
     /** The slips seen, the one seen last first; one that two operations have is two. */
     public List<SlipSeen> slips() {
-        List<KnownSlip> seen = answers.stream().map(this::knownSlip).flatMap(Optional::stream).distinct().toList();
-        return seen.stream().map(slip -> new SlipSeen(slip, SlipHistory.of(slip.id(), answers.stream()
-                        .filter(answer -> rungs.of(answer.problem()).operation() == slip.operation()).map(this::evidence).toList(), today)))
+        return slipWeeks().entrySet().stream().map(each -> new SlipSeen(each.getKey(), SlipHistory.of(each.getKey().id(), each.getValue(), today)))
                 .sorted((one, other) -> other.history().lastSeen().compareTo(one.history().lastSeen())).toList();
+    }
+
+    /** In which weeks each slip was seen. */
+    Map<KnownSlip, SlipWeeks> slipWeeks() {
+        Map<KnownSlip, SlipWeeks> weeks = new LinkedHashMap<>();
+        answers.stream().map(this::knownSlip).flatMap(Optional::stream).distinct().forEach(slip -> weeks.put(slip, SlipWeeks.of(slip.id(),
+                answers.stream().filter(answer -> rungs.of(answer.problem()).operation() == slip.operation()).map(this::evidence).toList())));
+        return weeks;
     }
 
     /** The slip that an answer is put down to, as the operation of its question has it. */

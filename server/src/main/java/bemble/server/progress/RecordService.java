@@ -7,7 +7,10 @@ import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import bemble.core.progress.Rule;
+import bemble.core.progress.Place;
 import bemble.core.progress.SlipHistory;
+import bemble.core.progress.SlipWeeks.Week;
+import bemble.core.progress.SlipWeeks;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import bemble.server.classes.ClassService;
@@ -18,6 +21,8 @@ import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.Marked;
 import bemble.server.marking.MarkedWork.QuizTaken;
 import bemble.server.marking.MarkedWork;
+import bemble.server.progress.KeptMapper.FactRow;
+import bemble.server.progress.KeptMapper.SlipRow;
 import bemble.server.progress.PupilWork.SlipSeen;
 import bemble.server.progress.RecordViews.CellView;
 import bemble.server.progress.RecordViews.ClassRecord;
@@ -41,9 +46,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -56,11 +63,16 @@ public class RecordService {
     private final ClassService classes;
     private final MarkedWork work;
     private final RulingMapper rulings;
+    private final KeptRecords records;
+    private final KeptMapper kept;
     private final RungFinder rungs;
     private final SchoolRules rules;
     private final Clock clock;
 
-    RecordService(ClassService classes, MarkedWork work, RulingMapper rulings, RungFinder rungs, SchoolRules rules, Clock clock) {
+    RecordService(ClassService classes, MarkedWork work, RulingMapper rulings, KeptRecords records, KeptMapper kept, RungFinder rungs,
+            SchoolRules rules, Clock clock) {
+        this.records = records;
+        this.kept = kept;
         this.rules = rules;
         this.classes = classes;
         this.work = work;
@@ -81,24 +93,60 @@ public class RecordService {
                 ruled.getOrDefault(pupil.id(), List.of()), rungs, rules.now(), today())).toList();
     }
 
+    /** Where each pupil of a class stands, as it is kept. */
+    public List<PupilPlaces> places(SchoolClass schoolClass) {
+        List<Long> ids = ids(schoolClass);
+        if (ids.isEmpty()) {
+            return List.of();
+        }
+        records.bringUpToDate(ids);
+        Map<Long, Map<String, Place>> places = new HashMap<>();
+        kept.places(ids).forEach(row -> places.computeIfAbsent(row.pupilId(), any -> new LinkedHashMap<>()).put(row.rung(), row.place().on(today())));
+        Map<Long, List<Ruling>> ruled = rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
+        return schoolClass.pupils().stream().map(pupil -> new PupilPlaces(pupil, places.getOrDefault(pupil.id(), Map.of()),
+                ruled.getOrDefault(pupil.id(), List.of()))).toList();
+    }
+
+    private static List<Long> ids(SchoolClass schoolClass) {
+        return schoolClass.pupils().stream().map(Pupil::id).toList();
+    }
+
+    /** The slips that a teacher confirmed in a class, with the number of pupils of whom it is said; the most first. */
+    public Map<KnownSlip, Long> confirmed(SchoolClass schoolClass) {
+        List<Long> ids = ids(schoolClass);
+        if (ids.isEmpty()) {
+            return Map.of();
+        }
+        records.bringUpToDate(ids);
+        Map<KnownSlip, Long> counts = new LinkedHashMap<>();
+        kept.slips(ids).stream().filter(SlipRow::confirmed).forEach(row -> slip(row.slip(), row.operation())
+                .ifPresent(slip -> counts.merge(slip, 1L, Long::sum)));
+        return counts.entrySet().stream().sorted(Map.Entry.<KnownSlip, Long>comparingByValue().reversed().thenComparing(each -> each.getKey().name()))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one, LinkedHashMap::new));
+    }
+
+    private Optional<KnownSlip> slip(String id, String operation) {
+        return rules.now().find(id, Operation.of(operation));
+    }
+
     public LocalDate today() {
         return LocalDate.now(clock);
     }
 
     ClassRecord ofClass(long teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
-        List<PupilWork> all = work(teacherId, schoolClass);
+        List<PupilPlaces> all = places(schoolClass);
         List<Rung> tried = triedBy(all);
         List<PupilRow> rows = all.stream().map(each -> {
-            Map<String, Standing> standings = each.standings();
-            return new PupilRow(each.pupil(), tried.stream().map(rung -> cell(each, rung, standings)).toList());
+            Map<String, Place> places = each.all();
+            return new PupilRow(each.pupil(), tried.stream().map(rung -> cell(each, rung, places)).toList());
         }).toList();
         return new ClassRecord(classId, schoolClass.name(), today(), states(), tried.stream().map(RecordService::view).toList(), rows,
-                slips(all), facts(all));
+                slips(schoolClass), facts(schoolClass));
     }
 
     /** The rungs on which anybody has anything, in the order of the ladders. */
-    public static List<Rung> triedBy(List<PupilWork> all) {
+    public static List<Rung> triedBy(List<PupilPlaces> all) {
         return Ladder.all().stream().filter(rung -> all.stream().anyMatch(each -> each.state(rung.id()) != State.NOT_TRIED)).toList();
     }
 
@@ -110,42 +158,55 @@ public class RecordService {
         return new RecordRung(rung.id(), rung.wishes().operation().id(), rung.title(), rung.news());
     }
 
-    private CellView cell(PupilWork pupil, Rung rung, Map<String, Standing> standings) {
-        String shows = standings.getOrDefault(rung.id(), Standing.NONE).shows();
+    private CellView cell(PupilPlaces pupil, Rung rung, Map<String, Place> places) {
+        String shows = places.getOrDefault(rung.id(), Place.NONE).shows();
         return new CellView(rung.id(), pupil.state(rung.id()).id(), pupil.ruling(rung.id()) != null,
                 shows == null ? null : work.nameOf(shows, rung.wishes().operation()));
     }
 
-    private List<ClassSlip> slips(List<PupilWork> all) {
+    private List<ClassSlip> slips(SchoolClass schoolClass) {
+        if (schoolClass.pupils().isEmpty()) {
+            return List.of();
+        }
+        List<Long> ids = ids(schoolClass);
+        Map<List<Object>, List<Week>> weeksOf = new HashMap<>();
+        Map<List<Object>, Map<LocalDate, int[]>> all = new HashMap<>();
+        kept.weeks(ids).forEach(row -> {
+            weeksOf.computeIfAbsent(List.of(row.pupilId(), row.operation(), row.slip()), any -> new ArrayList<>())
+                    .add(new Week(row.monday(), row.seen(), row.answers()));
+            int[] counts = all.computeIfAbsent(List.of(row.operation(), row.slip()), any -> new TreeMap<>())
+                    .computeIfAbsent(row.monday(), any -> new int[2]);
+            counts[0] += row.seen();
+            counts[1] += row.answers();
+        });
+        Map<Long, List<SlipRow>> ofPupils = kept.slips(ids).stream().sorted(Comparator.comparing(SlipRow::lastSeen).reversed())
+                .collect(Collectors.groupingBy(SlipRow::pupilId));
         Map<KnownSlip, List<SlipOfPupil>> pupils = new LinkedHashMap<>();
-        Map<KnownSlip, Map<LocalDate, int[]>> weeks = new LinkedHashMap<>();
-        for (PupilWork pupil : all) {
-            for (SlipSeen seen : pupil.slips()) {
-                SlipHistory history = seen.history();
-                pupils.computeIfAbsent(seen.slip(), any -> new ArrayList<>())
-                        .add(new SlipOfPupil(pupil.pupil().name(), history.say(), history.fading()));
-                Map<LocalDate, int[]> byWeek = weeks.computeIfAbsent(seen.slip(), any -> new TreeMap<>());
-                history.weeks().forEach(week -> {
-                    int[] counts = byWeek.computeIfAbsent(week.monday(), any -> new int[2]);
-                    counts[0] += week.seen();
-                    counts[1] += week.of();
-                });
+        for (Pupil pupil : schoolClass.pupils()) {
+            for (SlipRow row : ofPupils.getOrDefault(pupil.id(), List.of())) {
+                SlipHistory history = SlipHistory.of(row.slip(), new SlipWeeks(row.lastSeen(), row.since(),
+                        weeksOf.get(List.of(row.pupilId(), row.operation(), row.slip()))), today());
+                slip(row.slip(), row.operation()).ifPresent(slip -> pupils.computeIfAbsent(slip, any -> new ArrayList<>())
+                        .add(new SlipOfPupil(pupil.name(), history.say(), history.fading())));
             }
         }
         return pupils.entrySet().stream().sorted(Comparator.comparingInt(each -> -each.getValue().size()))
                 .map(each -> new ClassSlip(each.getKey().id(), each.getKey().operation().id(), each.getKey().name(), each.getValue(),
-                        weeks.get(each.getKey()).entrySet().stream().map(week -> new WeekView(week.getKey(), week.getValue()[0],
-                                week.getValue()[1])).toList())).toList();
+                        all.get(List.of(each.getKey().operation().id(), each.getKey().id())).entrySet().stream()
+                                .map(week -> new WeekView(week.getKey(), week.getValue()[0], week.getValue()[1])).toList())).toList();
     }
 
-    private static List<ShakyFact> facts(List<PupilWork> all) {
-        Map<String, Map<String, Integer>> missed = new LinkedHashMap<>();
-        all.forEach(pupil -> pupil.answers().stream().filter(answer -> answer.fact() != null).forEach(answer ->
-                missed.computeIfAbsent(answer.fact(), any -> new LinkedHashMap<>()).merge(pupil.pupil().name(), 1, Integer::sum)));
-        return missed.entrySet().stream().sorted(Comparator.comparingInt(each -> -each.getValue().values().stream()
-                        .mapToInt(Integer::intValue).sum()))
-                .map(each -> new ShakyFact(each.getKey(), each.getValue().entrySet().stream()
-                        .map(pupil -> new FactOfPupil(pupil.getKey(), pupil.getValue())).toList())).toList();
+    private List<ShakyFact> facts(SchoolClass schoolClass) {
+        if (schoolClass.pupils().isEmpty()) {
+            return List.of();
+        }
+        Map<Long, List<FactRow>> ofPupils = kept.facts(ids(schoolClass)).stream().collect(Collectors.groupingBy(FactRow::pupilId));
+        Map<String, List<FactOfPupil>> missed = new LinkedHashMap<>();
+        schoolClass.pupils().forEach(pupil -> ofPupils.getOrDefault(pupil.id(), List.of()).forEach(row ->
+                missed.computeIfAbsent(row.fact(), any -> new ArrayList<>()).add(new FactOfPupil(pupil.name(), row.times()))));
+        return missed.entrySet().stream().sorted(Comparator.comparingInt((Map.Entry<String, List<FactOfPupil>> each) -> -each.getValue().stream()
+                        .mapToInt(FactOfPupil::missed).sum()).thenComparing(Map.Entry::getKey))
+                .map(each -> new ShakyFact(each.getKey(), each.getValue())).toList();
     }
 
     /** A class's pupil with what they did. */
@@ -161,7 +222,7 @@ public class RecordService {
     PupilRecord ofPupil(long teacherId, long pupilId) {
         Known known = pupil(teacherId, pupilId);
         PupilWork pupil = known.work();
-        List<RungRecord> records = triedBy(List.of(pupil)).stream().map(rung -> record(pupil, rung)).toList();
+        List<RungRecord> records = triedBy(List.of(pupil.places())).stream().map(rung -> record(pupil, rung)).toList();
         Map<String, List<Answer>> missed = pupil.answers().stream().filter(answer -> answer.fact() != null)
                 .collect(Collectors.groupingBy(Answer::fact, TreeMap::new, Collectors.toList()));
         return new PupilRecord(pupil.pupil(), known.schoolClass().id(), known.schoolClass().name(), states(), records,
@@ -182,7 +243,7 @@ public class RecordService {
 
     private RungRecord record(PupilWork pupil, Rung rung) {
         Standing standing = pupil.byRule().getOrDefault(rung.id(), Standing.NONE);
-        Ruling ruling = pupil.ruling(rung.id());
+        Ruling ruling = pupil.places().ruling(rung.id());
         Operation operation = rung.wishes().operation();
         List<RestingAnswer> rests = standing.rests().stream().map(evidence -> pupil.answers().stream()
                         .filter(answer -> answer.marking() == evidence.source().marking()
@@ -190,7 +251,7 @@ public class RecordService {
                 .map(answer -> new RestingAnswer(answer.day(), answer.marking(), answer.title(), answer.question(), answer.problem(),
                         answer.given(), answer.right(), answer.alone(), answer.cause() == null ? null : work.nameOf(answer.cause(), operation),
                         answer.confirmed())).toList();
-        return new RungRecord(view(rung), pupil.state(rung.id()).id(), standing.state().id(), standing.say(), standing.since(),
+        return new RungRecord(view(rung), pupil.places().state(rung.id()).id(), standing.state().id(), standing.say(), standing.since(),
                 standing.dueOn(), standing.shows() == null ? null : work.nameOf(standing.shows(), operation),
                 ruling == null ? null : ruling.reason(), rests);
     }

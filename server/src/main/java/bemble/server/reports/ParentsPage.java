@@ -60,13 +60,13 @@ final class ParentsPage {
 
     private Section known() {
         Section section = Section.headed("What goes well");
-        Map<Operation, List<Rung>> reached = Ladder.all().stream().filter(rung -> pupil.state(rung.id()).isReached())
+        Map<Operation, List<Rung>> reached = Ladder.all().stream().filter(rung -> pupil.places().state(rung.id()).isReached())
                 .collect(Collectors.groupingBy(rung -> rung.wishes().operation(), TreeMap::new, Collectors.toList()));
         if (reached.isEmpty()) {
             return section.say(name + " has begun and is on the way. As soon as something is known for good, it stands here.");
         }
         reached.values().forEach(rungs -> rungs.subList(Math.max(0, rungs.size() - MOST_PER_OPERATION), rungs.size())
-                .forEach(rung -> section.add(new Row(List.of(name + (pupil.state(rung.id()) == State.DUE ? " comes back to " : " knows ")
+                .forEach(rung -> section.add(new Row(List.of(name + (pupil.places().state(rung.id()) == State.DUE ? " comes back to " : " knows ")
                         + PlainWords.of(rung) + ".", "such as " + PlainWords.example(rung).problem().text()), CELLS))));
         boolean more = reached.values().stream().anyMatch(rungs -> rungs.size() > MOST_PER_OPERATION);
         return more ? section.say("What is easier than these is known too.") : section;
@@ -74,12 +74,12 @@ final class ParentsPage {
 
     /** The one thing being worked on: where most is still wrong. */
     private Optional<Rung> worksOn() {
-        return Ladder.all().stream().filter(rung -> pupil.state(rung.id()) == State.LEARNING)
-                .min(Comparator.comparingDouble(rung -> rightShare(pupil.standings().get(rung.id()))));
+        return Ladder.all().stream().filter(rung -> pupil.places().state(rung.id()) == State.LEARNING)
+                .min(Comparator.comparingDouble(rung -> rightShare(pupil.standing(rung.id()))));
     }
 
     private static double rightShare(Standing standing) {
-        return standing == null || standing.rests().isEmpty() ? 1 : (double) standing.right() / standing.rests().size();
+        return standing.rests().isEmpty() ? 1 : (double) standing.right() / standing.rests().size();
     }
 
     private Section now(Rung rung) {
@@ -95,8 +95,8 @@ final class ParentsPage {
     }
 
     private boolean isOn(Rung rung, Answer answer) {
-        Standing standing = pupil.standings().get(rung.id());
-        return standing != null && standing.rests().stream().anyMatch(each -> each.source().marking() == answer.marking()
+        Standing standing = pupil.standing(rung.id());
+        return standing.rests().stream().anyMatch(each -> each.source().marking() == answer.marking()
                 && each.source().question() == answer.question());
     }
 

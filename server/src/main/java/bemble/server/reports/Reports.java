@@ -11,10 +11,10 @@ import bemble.core.words.Words;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
 import bemble.server.log.PupilPapers;
-import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.plan.PlanService.DayView;
 import bemble.server.plan.PlanService.GroupView;
 import bemble.server.plan.PlanService;
+import bemble.server.progress.PupilPlaces;
 import bemble.server.progress.PupilWork;
 import bemble.server.progress.RecordService;
 import bemble.server.reports.PiecesController.PieceView;
@@ -25,13 +25,9 @@ import bemble.server.style.StyleService;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** Writes the pages. Nobody is judged on them; causes stand there only where a teacher confirmed them. */
@@ -76,16 +72,6 @@ class Reports {
                 known.schoolClass().name() + ", " + DAY.format(records.today()), sections, List.of());
     }
 
-    /** The causes that a teacher confirmed, with how often. */
-    private static Map<KnownSlip, Long> confirmed(List<PupilWork> pupils) {
-        return pupils.stream().flatMap(Reports::confirmed)
-                .collect(Collectors.groupingBy(slip -> slip, LinkedHashMap::new, Collectors.counting()));
-    }
-
-    private static Stream<KnownSlip> confirmed(PupilWork pupil) {
-        return pupil.answers().stream().filter(Answer::confirmed).map(pupil::knownSlip).flatMap(Optional::stream);
-    }
-
     /** For colleagues who judge together: dated pieces, what was said of each, and lines to write on where nothing was. */
     Worded toJudge(long teacherId, long pupilId) {
         PiecesView all = pieces.of(teacherId, pupilId);
@@ -124,7 +110,7 @@ class Reports {
     /** For the head: how many children are where; no child is named. */
     Worded ofClass(long teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
-        List<PupilWork> all = records.work(teacherId, schoolClass);
+        List<PupilPlaces> all = records.places(schoolClass);
         List<Section> sections = new ArrayList<>();
         sections.add(Section.plain("What is counted").say(schoolClass.pupils().size() + " pupils. Counted are first answers, worked without "
                 + "help. “Knows” is said after nine of the last ten right, and without a slip of the method for a while."));
@@ -142,19 +128,18 @@ class Reports {
             where.add(new Row(List.of(Words.capital(PlainWords.of(rung)), String.valueOf(reached),
                     String.valueOf(learning), String.valueOf(all.size() - reached - learning)), FOUR_CELLS));
         }
-        Map<KnownSlip, Long> confirmed = confirmed(all);
+        Map<KnownSlip, Long> confirmed = records.confirmed(schoolClass);
         if (!confirmed.isEmpty()) {
             Section worked = Section.headed("What is worked on, as confirmed by the teacher");
-            confirmed.keySet().forEach(slip -> worked.add(new Row(List.of(Words.capital(slip.name()) + " ("
-                    + slip.operation().title().toLowerCase(Locale.ROOT) + ")", children(all, slip)), TWO_CELLS)));
+            confirmed.forEach((slip, count) -> worked.add(new Row(List.of(Words.capital(slip.name()) + " ("
+                    + slip.operation().title().toLowerCase(Locale.ROOT) + ")", children(count)), TWO_CELLS)));
             sections.add(worked);
         }
         return pages.set(teacherId, "class-" + classId, schoolClass.name(), schoolClass.name(), DAY.format(records.today()), sections,
                 List.of());
     }
 
-    private static String children(List<PupilWork> all, KnownSlip slip) {
-        long count = all.stream().filter(pupil -> confirmed(pupil).anyMatch(slip::equals)).count();
+    private static String children(long count) {
         return count == 1 ? "one child" : count + " children";
     }
 

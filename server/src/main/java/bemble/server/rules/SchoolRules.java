@@ -10,6 +10,7 @@ import bemble.server.rules.KeptRuleMapper.StoredRule;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
 /** The rules that the school knows besides the list; asked for with every judgement, so they are held in memory. */
@@ -18,9 +19,11 @@ public class SchoolRules {
     private static final int MOST = 200;
     private final KeptRuleMapper mapper;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
     private volatile KeptRules held;
 
-    SchoolRules(KeptRuleMapper mapper, Clock clock) {
+    SchoolRules(KeptRuleMapper mapper, Clock clock, ApplicationEventPublisher events) {
+        this.events = events;
         this.mapper = mapper;
         this.clock = clock;
     }
@@ -47,20 +50,25 @@ public class SchoolRules {
             throw Refusal.of("rule", "The school has " + MOST + " rules under names of its own. Take one off the list first.");
         }
         mapper.keep(kept.rule(), kept.operation().id(), kept.name(), teacherId);
+        changed();
+    }
+
+    private void changed() {
         held = null;
+        events.publishEvent(new RulesChanged());
     }
 
     void delete(long id) {
         if (mapper.delete(id, OffsetDateTime.now(clock)) == 0) {
             throw new Missing("This rule is not on the list any more.");
         }
-        held = null;
+        changed();
     }
 
     void restore(long id) {
         if (mapper.restore(id) == 0) {
             throw new Missing("This rule was never on the list.");
         }
-        held = null;
+        changed();
     }
 }

@@ -2,6 +2,7 @@ package bemble.server.style;
 
 import java.util.List;
 import java.util.Map;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.ObjectMapper;
@@ -11,8 +12,10 @@ import tools.jackson.databind.ObjectMapper;
 public class PreferencesService {
     private final PreferencesMapper preferences;
     private final ObjectMapper json;
+    private final ApplicationEventPublisher events;
 
-    PreferencesService(PreferencesMapper preferences, ObjectMapper json) {
+    PreferencesService(PreferencesMapper preferences, ObjectMapper json, ApplicationEventPublisher events) {
+        this.events = events;
         this.preferences = preferences;
         this.json = json;
     }
@@ -27,6 +30,9 @@ public class PreferencesService {
         preferences.begin(teacherId, json.writeValueAsString(Preferences.USUAL));
         Preferences changed = read(preferences.lock(teacherId)).with(cues, letterKeys, howCodes, skipsFirstSteps);
         preferences.save(teacherId, json.writeValueAsString(changed));
+        if (howCodes != null) {
+            events.publishEvent(new HowCodesChanged(teacherId));
+        }
         return changed;
     }
 

@@ -13,7 +13,7 @@ import bemble.server.marking.WaitingPiles;
 import bemble.server.plan.PlanService;
 import bemble.server.plan.PlanService.DayView;
 import bemble.server.plan.PlanService.GroupView;
-import bemble.server.progress.PupilWork;
+import bemble.server.progress.PupilPlaces;
 import bemble.server.progress.RecordService;
 import bemble.server.style.PreferencesService;
 import jakarta.validation.constraints.NotNull;
@@ -78,10 +78,10 @@ class TodayController {
         List<Lesson> lessons = new ArrayList<>();
         List<DuePupil> due = new ArrayList<>();
         for (SchoolClass schoolClass : classes.all(teacher.id())) {
-            List<PupilWork> work = records.work(teacher.id(), schoolClass);
+            List<PupilPlaces> work = records.places(schoolClass);
             Stream.of(today, today.plusWeeks(1)).flatMap(week -> plans.plan(schoolClass, week, () -> work).days().stream())
                     .filter(day -> !day.date().isBefore(today)).findFirst().ifPresent(day -> lessons.add(lesson(schoolClass, day)));
-            for (PupilWork pupil : work) {
+            for (PupilPlaces pupil : work) {
                 List<String> rungs = Ladder.all().stream().filter(rung -> pupil.state(rung.id()) == State.DUE).map(Rung::fullTitle).toList();
                 if (!rungs.isEmpty()) {
                     due.add(new DuePupil(pupil.pupil(), schoolClass.name(), rungs));

@@ -1,0 +1,4 @@
+package bemble.server.marking;
+
+/** Something was answered or judged otherwise; whose answers it was is counted in the database. */
+public record AnswersChanged() {}

@@ -1,0 +1,121 @@
+package bemble.server.progress;
+
+import bemble.core.progress.Place;
+import bemble.core.progress.Quiz;
+import bemble.core.progress.State;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import org.apache.ibatis.annotations.Arg;
+import org.apache.ibatis.annotations.ConstructorArgs;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** What is kept of pupils, row by row. */
+@Mapper
+interface KeptMapper {
+    String OF_THESE = "where pupil_id in <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
+
+    /** Pupils of a teacher whose kept record is missing or old. */
+    record Stale(long pupilId, long teacherId, long changes) {}
+
+    @Select("<script>select p.id as pupil_id, c.teacher_id, coalesce(a.changes, 0) as changes from pupil p join school_class c on c.id = p.class_id "
+            + "left join answer_change a on a.pupil_id = p.id left join kept_pupil k on k.pupil_id = p.id "
+            + "where (k.pupil_id is null or k.changes &lt;&gt; coalesce(a.changes, 0) or k.made_by &lt;&gt; #{madeBy} "
+            + "or k.good_until &lt;= #{today}) "
+            + "<if test='ids != null'>and p.id in <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach></if> "
+            + "order by p.id</script>")
+    List<Stale> stale(@Param("ids") Collection<Long> ids, @Param("madeBy") int madeBy, @Param("today") LocalDate today);
+
+    /** Takes the row of a pupil's record, so that nobody else writes it meanwhile. */
+    @Update("merge into kept_pupil (pupil_id, changes, made_by, good_until) key (pupil_id) values (#{pupilId}, #{changes}, #{madeBy}, "
+            + "#{goodUntil,jdbcType=DATE})")
+    void take(@Param("pupilId") long pupilId, @Param("changes") long changes, @Param("madeBy") int madeBy, @Param("goodUntil") LocalDate goodUntil);
+
+    @Delete("delete from kept_place where pupil_id = #{pupilId}")
+    void clearPlaces(long pupilId);
+
+    @Delete("delete from kept_slip where pupil_id = #{pupilId}")
+    void clearSlips(long pupilId);
+
+    @Delete("delete from kept_slip_week where pupil_id = #{pupilId}")
+    void clearWeeks(long pupilId);
+
+    @Delete("delete from kept_fact where pupil_id = #{pupilId}")
+    void clearFacts(long pupilId);
+
+    @Delete("delete from kept_pupil")
+    void clear();
+
+    /** A place as it is stored. */
+    record PlaceRow(long pupilId, String rung, String state, LocalDate dueOn, String shows, int right, int of, LocalDate quizDay,
+                    Integer quizRight, Integer quizOf, Integer quizPass, String quizSlip, boolean due) {
+        static PlaceRow of(long pupilId, String rung, Place place) {
+            Quiz quiz = place.quiz();
+            return new PlaceRow(pupilId, rung, place.state().name(), place.dueOn(), place.shows(), place.right(), place.of(),
+                    quiz == null ? null : quiz.day(), quiz == null ? null : quiz.right(), quiz == null ? null : quiz.of(),
+                    quiz == null ? null : quiz.passMark(), quiz == null ? null : quiz.slip(), place.due());
+        }
+
+        Place place() {
+            return new Place(State.valueOf(state), dueOn, shows, right, of,
+                    quizDay == null ? null : new Quiz(quizDay, quizRight, quizOf, quizPass, quizSlip), due);
+        }
+    }
+
+    @Insert("<script>insert into kept_place values <foreach collection='rows' item='r' separator=','>(#{r.pupilId}, #{r.rung}, #{r.state}, "
+            + "#{r.dueOn,jdbcType=DATE}, #{r.shows,jdbcType=VARCHAR}, #{r.right}, #{r.of}, #{r.quizDay,jdbcType=DATE}, "
+            + "#{r.quizRight,jdbcType=INTEGER}, #{r.quizOf,jdbcType=INTEGER}, #{r.quizPass,jdbcType=INTEGER}, "
+            + "#{r.quizSlip,jdbcType=VARCHAR}, #{r.due})</foreach></script>")
+    void keepPlaces(@Param("rows") List<PlaceRow> rows);
+
+    // Told column by column: there are thousands of rows, and finding each column by its name takes longer than reading it.
+    @ConstructorArgs({
+        @Arg(column = "pupil_id", javaType = long.class), @Arg(column = "rung", javaType = String.class),
+        @Arg(column = "state", javaType = String.class), @Arg(column = "due_on", javaType = LocalDate.class),
+        @Arg(column = "shows", javaType = String.class), @Arg(column = "right_answers", javaType = int.class),
+        @Arg(column = "answers", javaType = int.class), @Arg(column = "quiz_day", javaType = LocalDate.class),
+        @Arg(column = "quiz_right", javaType = Integer.class), @Arg(column = "quiz_of", javaType = Integer.class),
+        @Arg(column = "quiz_pass", javaType = Integer.class), @Arg(column = "quiz_slip", javaType = String.class),
+        @Arg(column = "due", javaType = boolean.class)
+    })
+    @Select("<script>select * from kept_place " + OF_THESE + "</script>")
+    List<PlaceRow> places(@Param("ids") Collection<Long> ids);
+
+    /** A slip as it is stored, without its weeks. */
+    record SlipRow(long pupilId, String operation, String slip, LocalDate lastSeen, int since, boolean confirmed) {}
+
+    @Insert("<script>insert into kept_slip values <foreach collection='rows' item='r' separator=','>(#{r.pupilId}, #{r.operation}, #{r.slip}, "
+            + "#{r.lastSeen}, #{r.since}, #{r.confirmed})</foreach></script>")
+    void keepSlips(@Param("rows") List<SlipRow> rows);
+
+    @Select("<script>select pupil_id, operation, slip, last_seen, since, confirmed from kept_slip " + OF_THESE + "</script>")
+    List<SlipRow> slips(@Param("ids") Collection<Long> ids);
+
+    record WeekRow(long pupilId, String operation, String slip, LocalDate monday, int seen, int answers) {}
+
+    @Insert("<script>insert into kept_slip_week values <foreach collection='rows' item='r' separator=','>(#{r.pupilId}, #{r.operation}, "
+            + "#{r.slip}, #{r.monday}, #{r.seen}, #{r.answers})</foreach></script>")
+    void keepWeeks(@Param("rows") List<WeekRow> rows);
+
+    @ConstructorArgs({
+        @Arg(column = "pupil_id", javaType = long.class), @Arg(column = "operation", javaType = String.class),
+        @Arg(column = "slip", javaType = String.class), @Arg(column = "monday", javaType = LocalDate.class),
+        @Arg(column = "seen", javaType = int.class), @Arg(column = "answers", javaType = int.class)
+    })
+    @Select("<script>select * from kept_slip_week " + OF_THESE + " order by monday</script>")
+    List<WeekRow> weeks(@Param("ids") Collection<Long> ids);
+
+    record FactRow(long pupilId, String fact, int times) {}
+
+    @Insert("<script>insert into kept_fact values <foreach collection='rows' item='r' separator=','>(#{r.pupilId}, #{r.fact}, #{r.times})"
+            + "</foreach></script>")
+    void keepFacts(@Param("rows") List<FactRow> rows);
+
+    @Select("<script>select pupil_id, fact, times from kept_fact " + OF_THESE + "</script>")
+    List<FactRow> facts(@Param("ids") Collection<Long> ids);
+}

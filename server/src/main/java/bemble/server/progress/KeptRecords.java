@@ -1,0 +1,142 @@
+package bemble.server.progress;
+
+import bemble.server.classes.Pupil;
+import bemble.server.marking.MarkedWork;
+import bemble.server.marking.MarkedWork.Answer;
+import bemble.server.marking.MarkedWork.Marked;
+import bemble.server.marking.MarkedWork.QuizTaken;
+import bemble.server.progress.KeptMapper.FactRow;
+import bemble.server.progress.KeptMapper.PlaceRow;
+import bemble.server.progress.KeptMapper.SlipRow;
+import bemble.server.progress.KeptMapper.Stale;
+import bemble.server.progress.KeptMapper.WeekRow;
+import bemble.server.rules.SchoolRules;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Keeps up what each pupil can do, in tables of its own, so that no screen works it out of a year of answers.
+ *
+ * <p>Each change of a pupil's answers counts up in the transaction that makes it. What is worked out says after which change:
+ * the count is read before the answers, so that a change between the two leaves a record that is known to be old, never one
+ * that is old and taken for new. Whoever reads an old record has it worked out first.
+ */
+@Component
+public class KeptRecords {
+    /** Counted up with every change in how records are worked out; those made otherwise are made again. */
+    static final int MADE_BY = 1;
+    private static final Logger LOG = LoggerFactory.getLogger(KeptRecords.class);
+    private static final int AT_A_TIME = 30;
+
+    private final KeptMapper kept;
+    private final MarkedWork work;
+    private final RungFinder rungs;
+    private final SchoolRules rules;
+    private final Clock clock;
+    private final TransactionTemplate alone;
+
+    KeptRecords(KeptMapper kept, MarkedWork work, RungFinder rungs, SchoolRules rules, Clock clock, PlatformTransactionManager transactions) {
+        this.kept = kept;
+        this.work = work;
+        this.rungs = rungs;
+        this.rules = rules;
+        this.clock = clock;
+        this.alone = new TransactionTemplate(transactions);
+        alone.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
+    }
+
+    /** Works out what is old of these pupils. */
+    void bringUpToDate(Collection<Long> pupilIds) {
+        if (!pupilIds.isEmpty()) {
+            workOut(kept.stale(pupilIds, MADE_BY, today()));
+        }
+    }
+
+    /**
+     * Works out what is old of some pupils, whoever they are.
+     *
+     * @return how many were brought up to date; 0 says that there are none left that can be
+     */
+    public int bringSomeUpToDate() {
+        List<Stale> stale = kept.stale(null, MADE_BY, today());
+        return workOut(stale.subList(0, Math.min(AT_A_TIME, stale.size())));
+    }
+
+    /** Throws everything away; it is worked out again where it is asked for. */
+    public void throwAway() {
+        kept.clear();
+    }
+
+    private LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
+    private int workOut(List<Stale> stale) {
+        AtomicInteger done = new AtomicInteger();
+        stale.stream().collect(Collectors.groupingBy(Stale::teacherId, LinkedHashMap::new, Collectors.toList())).forEach((teacher, theirs) -> {
+            Marked marked = work.of(teacher, theirs.stream().map(Stale::pupilId).toList());
+            Map<Long, List<Answer>> answers = marked.answers().stream().collect(Collectors.groupingBy(Answer::pupilId));
+            Map<Long, List<QuizTaken>> quizzes = marked.quizzes().stream().collect(Collectors.groupingBy(QuizTaken::pupilId));
+            for (Stale each : theirs) {
+                PupilWork pupil = new PupilWork(new Pupil(each.pupilId(), ""), answers.getOrDefault(each.pupilId(), List.of()),
+                        quizzes.getOrDefault(each.pupilId(), List.of()), List.of(), rungs, rules.now(), today());
+                try {
+                    alone.executeWithoutResult(own -> keep(each, pupil));
+                    done.incrementAndGet();
+                } catch (DataAccessException later) {
+                    LOG.debug("A record was not kept; it is worked out again when it is asked for", later);
+                }
+            }
+        });
+        return done.get();
+    }
+
+    private void keep(Stale stale, PupilWork pupil) {
+        long id = stale.pupilId();
+        LocalDate later = pupil.answers().stream().map(Answer::day).filter(day -> day.isAfter(today())).min(LocalDate::compareTo).orElse(null);
+        kept.take(id, stale.changes(), MADE_BY, later);
+        kept.clearPlaces(id);
+        kept.clearSlips(id);
+        kept.clearWeeks(id);
+        kept.clearFacts(id);
+        List<PlaceRow> places = pupil.byRule().entrySet().stream().map(each -> PlaceRow.of(id, each.getKey(), each.getValue().place())).toList();
+        if (!places.isEmpty()) {
+            kept.keepPlaces(places);
+        }
+        Set<List<String>> confirmed = new HashSet<>();
+        pupil.answers().stream().filter(Answer::confirmed).forEach(answer -> pupil.knownSlip(answer)
+                .ifPresent(slip -> confirmed.add(List.of(slip.operation().id(), slip.id()))));
+        List<SlipRow> slips = new ArrayList<>();
+        List<WeekRow> weeks = new ArrayList<>();
+        pupil.slipWeeks().forEach((slip, seen) -> {
+            slips.add(new SlipRow(id, slip.operation().id(), slip.id(), seen.lastSeen(), seen.since(),
+                    confirmed.contains(List.of(slip.operation().id(), slip.id()))));
+            seen.weeks().forEach(week -> weeks.add(new WeekRow(id, slip.operation().id(), slip.id(), week.monday(), week.seen(), week.of())));
+        });
+        if (!slips.isEmpty()) {
+            kept.keepSlips(slips);
+            kept.keepWeeks(weeks);
+        }
+        Map<String, Long> facts = pupil.answers().stream().filter(answer -> answer.fact() != null)
+                .collect(Collectors.groupingBy(Answer::fact, Collectors.counting()));
+        if (!facts.isEmpty()) {
+            kept.keepFacts(facts.entrySet().stream().map(fact -> new FactRow(id, fact.getKey(), fact.getValue().intValue())).toList());
+        }
+    }
+}

@@ -1,0 +1,4 @@
+package bemble.server.rules;
+
+/** The school knows another rule, or one fewer. */
+public record RulesChanged() {}
