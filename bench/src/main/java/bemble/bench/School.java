@@ -51,6 +51,10 @@ final class School {
             School school = new School(database);
             school.answers();
             school.papers();
+            try (Statement statement = database.createStatement()) {
+                // Nobody has told the server of these answers.
+                statement.execute("delete from kept_pupil");
+            }
             database.commit();
         }
     }
@@ -121,8 +125,8 @@ final class School {
 
     private void papers() throws SQLException {
         List<Long> pupils = numbers("select id from pupil order by id");
-        String figures = "[" + "{\"block\":\"sum\",\"line\":\"answer\",\"place\":1,\"kind\":\"digit\",\"text\":\"7\",\"at\":1200},".repeat(9)
-                + "{\"block\":\"sum\",\"line\":\"answer\",\"place\":0,\"kind\":\"digit\",\"text\":\"5\",\"at\":9000}]";
+        String figures = "[" + "{\"block\":\"sum\",\"line\":\"answer\",\"place\":1,\"kind\":\"digit\",\"text\":\"7\",\"rubbed\":false,\"at\":1200},".repeat(9)
+                + "{\"block\":\"sum\",\"line\":\"answer\",\"place\":0,\"kind\":\"digit\",\"text\":\"5\",\"rubbed\":false,\"at\":9000}]";
         OffsetDateTime now = OffsetDateTime.now();
         try (PreparedStatement entry = database.prepareStatement("insert into log_entry (teacher_id, reference, worked_at, operation, problem, "
                 + "method, choices, check_kind, answer, working, check_statement, check_holds, explanation, written) select min(id), ?, ?, 'addition', ?, "

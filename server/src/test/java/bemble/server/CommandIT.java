@@ -180,7 +180,7 @@ class CommandIT {
 
     @Test
     void everyCommandExplainsItself() throws Exception {
-        for (String command : List.of("demo", "start", "reset-password", "test", "bench", "screenshots")) {
+        for (String command : List.of("demo", "start", "reset-password", "rebuild-records", "test", "bench", "screenshots")) {
             Ended help = run(command, "--help");
             assertThat(help.code()).isZero();
             assertThat(help.text()).startsWith("./bemble " + command);

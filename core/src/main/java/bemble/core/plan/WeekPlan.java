@@ -73,8 +73,12 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
 
         WeekPlan plan() {
             Map<Need, List<PlannedPupil>> byNeed = new LinkedHashMap<>();
-            pupils.forEach(pupil -> Need.of(pupil, wishes.topics())
-                    .forEach(need -> byNeed.computeIfAbsent(need, any -> new ArrayList<>()).add(pupil)));
+            Map<Long, List<Need>> ofPupils = new HashMap<>();
+            pupils.forEach(pupil -> {
+                List<Need> own = Need.of(pupil, wishes.topics());
+                ofPupils.put(pupil.id(), own);
+                own.forEach(need -> byNeed.computeIfAbsent(need, any -> new ArrayList<>()).add(pupil));
+            });
             List<Map.Entry<Need, List<PlannedPupil>>> needs = byNeed.entrySet().stream().sorted(Comparator
                     .comparing((Map.Entry<Need, List<PlannedPupil>> each) -> each.getKey().kind())
                     .thenComparing(each -> -each.getValue().size())
@@ -82,7 +86,7 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
             needs.forEach(each -> measure(each.getKey()));
             needs.forEach(each -> place(each.getKey(), each.getValue()));
             needs.stream().filter(each -> each.getKey().kind() != Need.Kind.RETRY).forEach(each -> repeat(each.getKey()));
-            fill(byNeed);
+            fill(ofPupils);
             placed.keySet().forEach(this::lengthen);
             return new WeekPlan(placed.entrySet().stream().map(each -> new Day(each.getKey(), each.getValue())).toList(), conflicts);
         }
@@ -95,15 +99,14 @@ public record WeekPlan(List<Day> days, List<String> conflicts) {
         }
 
         /** Whoever has nothing to do in a lesson gets their own sheet once more, or joins one that repeats what they can do. */
-        private void fill(Map<Need, List<PlannedPupil>> byNeed) {
+        private void fill(Map<Long, List<Need>> ofPupils) {
             for (LocalDate day : placed.keySet()) {
                 List<PlannedPupil> idle = new ArrayList<>();
                 for (PlannedPupil pupil : pupils) {
                     if (taken.get(day).containsKey(pupil.id())) {
                         continue;
                     }
-                    List<Need> own = byNeed.entrySet().stream().filter(each -> each.getValue().contains(pupil)).map(Map.Entry::getKey)
-                            .sorted(Comparator.comparing(need -> need.kind() == Need.Kind.RETRY)).toList();
+                    List<Need> own = ofPupils.get(pupil.id()).stream().sorted(Comparator.comparing(need -> need.kind() == Need.Kind.RETRY)).toList();
                     List<Need> there = sheets(day);
                     Optional<Need> found = own.stream().filter(there::contains).findFirst()
                             .or(() -> own.stream().filter(need -> hasRoom(day, need)).findFirst())

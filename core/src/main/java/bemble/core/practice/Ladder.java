@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** For each operation a ladder of small steps, each adding one thing to what came before. */
 public final class Ladder {
@@ -89,6 +90,9 @@ public final class Ladder {
                         "radicandDigits 1 3, perfect 0 0, decimals 2 2")));
     }
 
+    private static final List<Rung> ALL = RUNGS.values().stream().flatMap(List::stream).toList();
+    private static final Map<String, Rung> BY_ID = ALL.stream().collect(Collectors.toMap(Rung::id, rung -> rung));
+
     private Ladder() {}
 
     /** The rungs of an operation, the easiest first. */
@@ -98,12 +102,12 @@ public final class Ladder {
 
     /** All rungs, operation by operation. */
     public static List<Rung> all() {
-        return RUNGS.values().stream().flatMap(List::stream).toList();
+        return ALL;
     }
 
     /** The rung of that id, whatever its operation. */
     public static Optional<Rung> find(String id) {
-        return all().stream().filter(rung -> rung.id().equals(id)).findFirst();
+        return Optional.ofNullable(BY_ID.get(id));
     }
 
     /** The rung that a question stands on: the last whose wishes it meets; nothing where it meets none. */

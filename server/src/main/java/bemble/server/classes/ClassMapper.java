@@ -54,6 +54,13 @@ interface ClassMapper {
     @Delete("delete from school_class where id = #{id}")
     void deleteForGood(long id);
 
+    /** A pupil with the class they are in. */
+    record PupilIn(long classId, long id, String name) {}
+
+    @Select("select p.class_id, p.id, p.name from pupil p join school_class c on c.id = p.class_id where c.teacher_id = #{teacherId} "
+            + "and c.deleted_at is null and p.deleted_at is null order by p.place, p.id")
+    List<PupilIn> pupilsOf(long teacherId);
+
     @Select("select id, name from pupil where class_id = #{classId} and deleted_at is null order by place, id")
     List<Pupil> pupils(long classId);
 

@@ -9,6 +9,7 @@ import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -31,7 +32,10 @@ public class ClassService {
     }
 
     public List<SchoolClass> all(long teacherId) {
-        return classes.all(teacherId).stream().map(this::withPupils).toList();
+        Map<Long, List<Pupil>> pupils = classes.pupilsOf(teacherId).stream().collect(Collectors.groupingBy(ClassMapper.PupilIn::classId,
+                Collectors.mapping(pupil -> new Pupil(pupil.id(), pupil.name()), Collectors.toList())));
+        return classes.all(teacherId).stream().map(stored -> new SchoolClass(stored.id(), stored.name(),
+                pupils.getOrDefault(stored.id(), List.of()), stored.revision())).toList();
     }
 
     /** @throws Missing where the teacher has no such class */

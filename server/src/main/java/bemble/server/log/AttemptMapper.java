@@ -51,7 +51,7 @@ interface AttemptMapper {
     /** A paper that a teacher has begun and not handed in. */
     record OpenPaper(long id, String problem, OffsetDateTime workedAt) {}
 
-    @Select("select e.id, e.problem, e.worked_at from log_entry e join attempt a on a.entry_id = e.id where e.teacher_id = #{teacherId} "
+    @Select("select e.id, e.problem, e.worked_at from log_entry e use index (log_entry_written) join attempt a on a.entry_id = e.id where e.teacher_id = #{teacherId} "
             + "and e.written = 'open' and e.deleted_at is null and a.pupil_id is null order by e.worked_at desc, e.id desc "
             + "fetch first #{most} rows only")
     List<OpenPaper> open(long teacherId, int most);

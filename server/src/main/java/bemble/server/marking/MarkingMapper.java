@@ -23,7 +23,8 @@ import org.apache.ibatis.annotations.Update;
 interface MarkingMapper {
     String COLUMNS = "id, class_id, title, begun_at, worked_on, sheets";
 
-    String MATCHES = "teacher_id = #{teacherId} and (words like #{pattern} escape '!' or regexp_like(lower(sheets), #{code}))";
+    String MATCHES = "teacher_id = #{teacherId} <if test=\"pattern != '%%'\">and (words like #{pattern} escape '!' "
+            + "or regexp_like(lower(sheets), #{code}))</if>";
     /** Papers on which anything is marked, or that are those of absent pupils. */
     String MARKED = "((select count(distinct a.pupil_id) from marked_answer a where a.marking_id = m.id) "
             + "+ (select count(*) from marked_paper p where p.marking_id = m.id and p.absent and not exists "
@@ -34,18 +35,23 @@ interface MarkingMapper {
     record Line(long id, String title, String className, OffsetDateTime begunAt, int pupils, int marked) {}
 
     /** @param code finds the code at the foot of a sheet in the sheets’ JSON */
-    @Select("select id, title, class_name, begun_at, " + PUPILS + " as pupils, " + MARKED + " as marked from live_marking m where " + MATCHES
-            + " order by begun_at desc, id desc offset #{offset} rows fetch first #{most} rows only")
+    // Counted is only what is shown.
+    @Select("<script>select id, title, class_name, begun_at, " + PUPILS + " as pupils, " + MARKED + " as marked from "
+            + "(select id, title, class_name, class_id, begun_at from live_marking where " + MATCHES
+            + " order by begun_at desc, id desc offset #{offset} rows fetch first #{most} rows only) m order by begun_at desc, id desc</script>")
     List<Line> search(long teacherId, String pattern, String code, int offset, int most);
 
-    @Select("select count(*) from live_marking where " + MATCHES)
+    @Select("<script>select count(*) from live_marking where " + MATCHES + "</script>")
     int countMatching(long teacherId, String pattern, String code);
 
-    /** Piles with papers that wait, the newest first. */
-    @Select("select * from (select id, title, class_name, begun_at, " + PUPILS + " as pupils, " + MARKED + " as marked "
-            + "from live_marking m where teacher_id = #{teacherId}) where marked < pupils order by begun_at desc, id desc "
+    /** Piles with papers that wait, the newest first; an old one that nobody went on with does not wait any more. */
+    @Select("select id, title, class_name, begun_at, " + PUPILS + " as pupils, " + MARKED + " as marked from (select id, title, class_name, class_id, begun_at from live_marking "
+            + "where teacher_id = #{teacherId} order by begun_at desc, id desc fetch first #{newest} rows only) m where exists "
+            + "(select 1 from pupil u where u.class_id = m.class_id and u.deleted_at is null and not exists "
+            + "(select 1 from marked_answer a where a.marking_id = m.id and a.pupil_id = u.id) and not exists "
+            + "(select 1 from marked_paper p where p.marking_id = m.id and p.pupil_id = u.id and p.absent)) order by begun_at desc, id desc "
             + "fetch first #{most} rows only")
-    List<Line> waiting(long teacherId, int most);
+    List<Line> waiting(long teacherId, int newest, int most);
 
     @Select("select " + COLUMNS + " from live_marking where teacher_id = #{teacherId} and id = #{id}")
     Optional<StoredMarking> find(long teacherId, long id);

@@ -43,6 +43,8 @@ import tools.jackson.databind.ObjectMapper;
 @Service
 class MarkingService {
     private static final Set<String> STATES = Set.of("right", "given", "blank", "not-reached", "unclear");
+    /** Of so many piles those that wait are told. */
+    private static final int NEWEST = 120;
 
     private final MarkingMapper markings;
     private final ClassService classes;
@@ -128,7 +130,7 @@ class MarkingService {
 
     /** Piles with papers that wait to be marked, newest first. */
     List<MarkingLine> waiting(long teacherId, int most) {
-        return markings.waiting(teacherId, most).stream().map(MarkingService::line).toList();
+        return markings.waiting(teacherId, NEWEST, most).stream().map(MarkingService::line).toList();
     }
 
     private static MarkingLine line(MarkingMapper.Line line) {

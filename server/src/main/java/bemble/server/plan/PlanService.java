@@ -172,21 +172,20 @@ public class PlanService {
     /** The same for who knows already what the pupils have done. */
     public PlanView plan(SchoolClass schoolClass, LocalDate day, Supplier<List<PupilPlaces>> work) {
         LocalDate monday = week(schoolClass.id(), day);
-        Kept kept = kept(schoolClass, monday, work);
-        return view(schoolClass, monday, kept, termOf(schoolClass.id(), work).minutes());
+        Term term = termOf(schoolClass.id(), work);
+        return view(schoolClass, monday, kept(schoolClass, monday, term, work), term.minutes());
     }
 
     private record Kept(PlanContent content, int revision) {}
 
     /** The plan as it was changed by hand, else as the record makes it. */
-    private Kept kept(SchoolClass schoolClass, LocalDate monday, Supplier<List<PupilPlaces>> work) {
+    private Kept kept(SchoolClass schoolClass, LocalDate monday, Term term, Supplier<List<PupilPlaces>> work) {
         return plans.plan(schoolClass.id(), monday)
                 .map(stored -> new Kept(json.readValue(stored.content(), PlanContent.class), stored.revision()))
-                .orElseGet(() -> new Kept(made(schoolClass, monday, work.get()), 0));
+                .orElseGet(() -> new Kept(made(term.wishes(monday), work.get()), 0));
     }
 
-    private PlanContent made(SchoolClass schoolClass, LocalDate monday, List<PupilPlaces> work) {
-        PlanWishes wishes = termOf(schoolClass.id(), () -> work).wishes(monday);
+    private PlanContent made(PlanWishes wishes, List<PupilPlaces> work) {
         List<LocalDate> left = wishes.days().stream().filter(day -> !day.isBefore(records.today())).toList();
         if (left.isEmpty()) {
             return new PlanContent(List.of(), List.of());
@@ -293,7 +292,8 @@ public class PlanService {
     public long setFor(long teacherId, long classId, LocalDate day, String key) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         LocalDate monday = week(classId, day);
-        Kept kept = kept(schoolClass, monday, () -> records.places(schoolClass));
+        Supplier<List<PupilPlaces>> work = () -> records.places(schoolClass);
+        Kept kept = kept(schoolClass, monday, termOf(classId, work), work);
         PlanContent content = kept.content();
         PlannedDay planned = content.days().stream().filter(each -> each.groups().stream().anyMatch(group -> group.key().equals(key)))
                 .findFirst().orElseThrow(() -> new Missing("This group is not in the week's plan any more. Load the plan again."));

@@ -31,6 +31,12 @@ interface KeptMapper {
             + "order by p.id</script>")
     List<Stale> stale(@Param("ids") Collection<Long> ids, @Param("madeBy") int madeBy, @Param("today") LocalDate today);
 
+    /** Which working out of a pupil's record this is; another one has another. */
+    record Version(long pupilId, long changes, LocalDate goodUntil) {}
+
+    @Select("<script>select pupil_id, changes, good_until from kept_pupil " + OF_THESE + "</script>")
+    List<Version> versions(@Param("ids") Collection<Long> ids);
+
     /** Takes the row of a pupil's record, so that nobody else writes it meanwhile. */
     @Update("merge into kept_pupil (pupil_id, changes, made_by, good_until) key (pupil_id) values (#{pupilId}, #{changes}, #{madeBy}, "
             + "#{goodUntil,jdbcType=DATE})")

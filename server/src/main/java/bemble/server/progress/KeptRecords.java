@@ -1,5 +1,6 @@
 package bemble.server.progress;
 
+import bemble.core.progress.Place;
 import bemble.server.classes.Pupil;
 import bemble.server.marking.MarkedWork;
 import bemble.server.marking.MarkedWork.Answer;
@@ -9,12 +10,16 @@ import bemble.server.progress.KeptMapper.FactRow;
 import bemble.server.progress.KeptMapper.PlaceRow;
 import bemble.server.progress.KeptMapper.SlipRow;
 import bemble.server.progress.KeptMapper.Stale;
+import bemble.server.progress.KeptMapper.Version;
 import bemble.server.progress.KeptMapper.WeekRow;
 import bemble.server.rules.SchoolRules;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -43,6 +48,7 @@ public class KeptRecords {
     static final int MADE_BY = 1;
     private static final Logger LOG = LoggerFactory.getLogger(KeptRecords.class);
     private static final int AT_A_TIME = 30;
+    private static final int MOST_READ = 2000;
 
     private final KeptMapper kept;
     private final MarkedWork work;
@@ -50,6 +56,8 @@ public class KeptRecords {
     private final SchoolRules rules;
     private final Clock clock;
     private final TransactionTemplate alone;
+    /** What was read lately; a record that is worked out again has another version. */
+    private final Cache<Version, Map<String, Place>> read = Caffeine.newBuilder().maximumSize(MOST_READ).build();
 
     KeptRecords(KeptMapper kept, MarkedWork work, RungFinder rungs, SchoolRules rules, Clock clock, PlatformTransactionManager transactions) {
         this.kept = kept;
@@ -63,9 +71,35 @@ public class KeptRecords {
 
     /** Works out what is old of these pupils. */
     void bringUpToDate(Collection<Long> pupilIds) {
-        if (!pupilIds.isEmpty()) {
-            workOut(kept.stale(pupilIds, MADE_BY, today()));
+        if (pupilIds.isEmpty() || kept.stale(pupilIds, MADE_BY, today()).isEmpty()) {
+            return;
         }
+        List<Long> all = List.copyOf(pupilIds);
+        for (int from = 0; from < all.size(); from += AT_A_TIME) {
+            workOutStale(all.subList(from, Math.min(all.size(), from + AT_A_TIME)));
+        }
+    }
+
+    /** Where pupils stand today on the rungs they have tried, by the rungs' ids. */
+    Map<Long, Map<String, Place>> places(Collection<Long> pupilIds) {
+        bringUpToDate(pupilIds);
+        List<Version> versions = kept.versions(pupilIds);
+        Map<Version, Map<String, Place>> found = new HashMap<>(read.getAllPresent(versions));
+        List<Long> missing = versions.stream().filter(version -> !found.containsKey(version)).map(Version::pupilId).toList();
+        if (!missing.isEmpty()) {
+            Map<Long, Map<String, Place>> fresh = kept.places(missing).stream().collect(Collectors.groupingBy(PlaceRow::pupilId,
+                    Collectors.toMap(PlaceRow::rung, PlaceRow::place)));
+            versions.stream().filter(version -> !found.containsKey(version))
+                    .forEach(version -> found.put(version, fresh.getOrDefault(version.pupilId(), Map.of())));
+            read.putAll(found);
+        }
+        Map<Long, Map<String, Place>> today = new HashMap<>();
+        found.forEach((version, places) -> {
+            Map<String, Place> now = new LinkedHashMap<>();
+            places.forEach((rung, place) -> now.put(rung, place.on(today())));
+            today.put(version.pupilId(), now);
+        });
+        return today;
     }
 
     /**
@@ -74,8 +108,8 @@ public class KeptRecords {
      * @return how many were brought up to date; 0 says that there are none left that can be
      */
     public int bringSomeUpToDate() {
-        List<Stale> stale = kept.stale(null, MADE_BY, today());
-        return workOut(stale.subList(0, Math.min(AT_A_TIME, stale.size())));
+        List<Long> stale = kept.stale(null, MADE_BY, today()).stream().map(Stale::pupilId).toList();
+        return stale.isEmpty() ? 0 : workOutStale(stale.subList(0, Math.min(AT_A_TIME, stale.size())));
     }
 
     /** Throws everything away; it is worked out again where it is asked for. */
@@ -87,7 +121,9 @@ public class KeptRecords {
         return LocalDate.now(clock);
     }
 
-    private int workOut(List<Stale> stale) {
+    /** One after the other, so that whoever waits for somebody's record does not work it out a second time. */
+    private synchronized int workOutStale(List<Long> pupilIds) {
+        List<Stale> stale = kept.stale(pupilIds, MADE_BY, today());
         AtomicInteger done = new AtomicInteger();
         stale.stream().collect(Collectors.groupingBy(Stale::teacherId, LinkedHashMap::new, Collectors.toList())).forEach((teacher, theirs) -> {
             Marked marked = work.of(teacher, theirs.stream().map(Stale::pupilId).toList());

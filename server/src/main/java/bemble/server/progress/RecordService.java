@@ -95,16 +95,20 @@ public class RecordService {
 
     /** Where each pupil of a class stands, as it is kept. */
     public List<PupilPlaces> places(SchoolClass schoolClass) {
-        List<Long> ids = ids(schoolClass);
+        return places(List.of(schoolClass)).get(schoolClass.id());
+    }
+
+    /** The same of several classes, by their numbers. */
+    public Map<Long, List<PupilPlaces>> places(List<SchoolClass> some) {
+        List<Long> ids = some.stream().flatMap(each -> ids(each).stream()).toList();
         if (ids.isEmpty()) {
-            return List.of();
+            return some.stream().collect(Collectors.toMap(SchoolClass::id, each -> List.of()));
         }
-        records.bringUpToDate(ids);
-        Map<Long, Map<String, Place>> places = new HashMap<>();
-        kept.places(ids).forEach(row -> places.computeIfAbsent(row.pupilId(), any -> new LinkedHashMap<>()).put(row.rung(), row.place().on(today())));
+        Map<Long, Map<String, Place>> places = records.places(ids);
         Map<Long, List<Ruling>> ruled = rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
-        return schoolClass.pupils().stream().map(pupil -> new PupilPlaces(pupil, places.getOrDefault(pupil.id(), Map.of()),
-                ruled.getOrDefault(pupil.id(), List.of()))).toList();
+        return some.stream().collect(Collectors.toMap(SchoolClass::id, each -> each.pupils().stream()
+                .map(pupil -> new PupilPlaces(pupil, places.getOrDefault(pupil.id(), Map.of()), ruled.getOrDefault(pupil.id(), List.of())))
+                .toList()));
     }
 
     private static List<Long> ids(SchoolClass schoolClass) {

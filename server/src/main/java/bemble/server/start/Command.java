@@ -48,6 +48,9 @@ public final class Command {
             ConfigurableApplicationContext context = SpringApplication.run(application, all.toArray(String[]::new));
             folder.keepDatabaseToOwner();
             String port = context.getEnvironment().getProperty("local.server.port", USUAL_PORT);
+            if (is("bemble.rebuild-records")) {
+                System.exit(SpringApplication.exit(context));
+            }
             if (is("bemble.only-first-requests")) {
                 new FirstRequests(port).send();
                 System.exit(SpringApplication.exit(context));

@@ -77,8 +77,10 @@ class TodayController {
         LocalDate today = records.today();
         List<Lesson> lessons = new ArrayList<>();
         List<DuePupil> due = new ArrayList<>();
-        for (SchoolClass schoolClass : classes.all(teacher.id())) {
-            List<PupilPlaces> work = records.places(schoolClass);
+        List<SchoolClass> all = classes.all(teacher.id());
+        Map<Long, List<PupilPlaces>> places = records.places(all);
+        for (SchoolClass schoolClass : all) {
+            List<PupilPlaces> work = places.get(schoolClass.id());
             Stream.of(today, today.plusWeeks(1)).flatMap(week -> plans.plan(schoolClass, week, () -> work).days().stream())
                     .filter(day -> !day.date().isBefore(today)).findFirst().ifPresent(day -> lessons.add(lesson(schoolClass, day)));
             for (PupilPlaces pupil : work) {
