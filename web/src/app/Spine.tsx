@@ -44,6 +44,7 @@ export function Spine(props: { teacher: string }) {
       sx={{
         bgcolor: ink.spine,
         color: ink.page,
+        '@media (forced-colors: active)': { color: 'CanvasText' },
         position: 'relative',
         pt: { xs: 0, sm: 2.5 },
         display: 'flex',

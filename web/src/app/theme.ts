@@ -36,6 +36,24 @@ const strong: typeof usual = {
   hair: '#6b6b6b',
 };
 
+/** The colours of whoever has their own: what is drawn follows them as what is written does. */
+const forced: typeof usual = {
+  ink: 'CanvasText',
+  faint: 'CanvasText',
+  page: 'Canvas',
+  sheet: 'Canvas',
+  grid: 'GrayText',
+  margin: 'GrayText',
+  amber: 'color-mix(in srgb, CanvasText 22%, Canvas)',
+  amberDeep: 'Highlight',
+  plum: 'LinkText',
+  right: 'CanvasText',
+  wrong: 'LinkText',
+  spine: 'Canvas',
+  stitch: 'CanvasText',
+  hair: 'GrayText',
+};
+
 type Ink = keyof typeof usual;
 
 const eachInk = <T>(value: (name: Ink) => T) =>
@@ -145,6 +163,13 @@ export const theme = createTheme({
       styleOverrides: {
         ':root': variables(usual),
         '[data-contrast=strong]': variables(strong),
+        '@media (forced-colors: active)': { ':root, [data-contrast=strong]': variables(forced) },
+        '@media (prefers-reduced-motion: reduce)': {
+          '*, *::before, *::after': {
+            animationDuration: '0.01ms !important',
+            transitionDuration: '0.01ms !important',
+          },
+        },
         // What a screen has for the printer stands alone on the page.
         '.only-printed': { display: 'none' },
         '@media print': {

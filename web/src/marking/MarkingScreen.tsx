@@ -114,6 +114,7 @@ function DayOfWork({ marking }: { marking: Marking }) {
           border: 0,
           borderBottom: `1px solid ${ink.faint}`,
           bgcolor: 'transparent',
+          '&:focus-within': { outline: `3px solid ${ink.amberDeep}`, outlineOffset: 2 },
         }}
       />
       <Trouble message={keep.error?.message} />

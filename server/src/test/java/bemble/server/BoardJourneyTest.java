@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ForcedColors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -293,6 +295,19 @@ class BoardJourneyTest {
             teacher.waitForSentence("Set out 9738");
             teacher.choose("Beside it", "blocks");
             teacher.see("Too many blocks to see");
+        }
+    }
+
+    @Test
+    void whoHasColoursOfTheirOwnSeesTheDigitsInThem(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            teacher.page().emulateMedia(new Page.EmulateMediaOptions().setForcedColors(ForcedColors.ACTIVE).setColorScheme(ColorScheme.DARK));
+            teacher.type("47 + 38");
+            teacher.waitForSentence("Set out 47 and 38");
+            String asText = "(() => { const probe = document.body.appendChild(document.createElement('i')); probe.style.color = 'CanvasText';"
+                    + " const colour = getComputedStyle(probe).color; probe.remove(); return colour; })()";
+            assertThat(teacher.page().evaluate("[...document.querySelectorAll('svg text')].map(text => getComputedStyle(text).fill)"
+                    + ".every(fill => fill === " + asText + ")")).isEqualTo(true);
         }
     }
 }
