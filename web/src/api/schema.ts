@@ -11,9 +11,21 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A set with its questions.
+         * @description A set with its questions.
+         */
         get: operations["one"];
+        /**
+         * Changes a set.
+         * @description Changes a set.
+         */
         put: operations["change"];
         post?: never;
+        /**
+         * Deletes a set; it can be brought back.
+         * @description Deletes a set; it can be brought back.
+         */
         delete: operations["delete"];
         options?: never;
         head?: never;
@@ -28,8 +40,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * What the teacher says of a pupil on a rung stands over the rule.
+         * @description What the teacher says of a pupil on a rung stands over the rule.
+         */
         put: operations["rule"];
         post?: never;
+        /**
+         * Takes back what was said of a pupil on a rung; the rule counts again.
+         * @description Takes back what was said of a pupil on a rung; the rule counts again.
+         */
         delete: operations["unrule"];
         options?: never;
         head?: never;
@@ -44,6 +64,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Keeps the teacher's own words on a page, and what is left out of it.
+         * @description Keeps the teacher's own words on a page, and what is left out of it.
+         */
         put: operations["keep"];
         post?: never;
         delete?: never;
@@ -60,6 +84,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Says on which sheet a pupil worked, or that they were absent.
+         * @description Says on which sheet a pupil worked, or that they were absent.
+         */
         put: operations["paper"];
         post?: never;
         delete?: never;
@@ -76,6 +104,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Decides on one cause for several answers of a paper.
+         * @description Decides on one cause for several answers of a paper.
+         */
         put: operations["decide"];
         post?: never;
         delete?: never;
@@ -92,8 +124,16 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Keeps what stands on a paper for a question.
+         * @description Keeps what stands on a paper for a question.
+         */
         put: operations["keep_1"];
         post?: never;
+        /**
+         * Takes what stands for a question out again.
+         * @description Takes what stands for a question out again.
+         */
         delete: operations["remove"];
         options?: never;
         head?: never;
@@ -108,6 +148,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Says on which day the papers were written.
+         * @description Says on which day the papers were written.
+         */
         put: operations["workedOn"];
         post?: never;
         delete?: never;
@@ -123,7 +167,15 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A lesson in its order.
+         * @description A lesson in its order.
+         */
         get: operations["lesson"];
+        /**
+         * Keeps a lesson as it was changed.
+         * @description Keeps a lesson as it was changed.
+         */
         put: operations["keep_2"];
         post?: never;
         delete?: never;
@@ -139,9 +191,21 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A class with its pupils.
+         * @description A class with its pupils.
+         */
         get: operations["one_1"];
+        /**
+         * Changes the name and the pupils of a class.
+         * @description Changes the name and the pupils of a class.
+         */
         put: operations["change_1"];
         post?: never;
+        /**
+         * Deletes a class; it can be brought back.
+         * @description Deletes a class; it can be brought back.
+         */
         delete: operations["delete_1"];
         options?: never;
         head?: never;
@@ -155,7 +219,15 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What is wanted of the plans of a class.
+         * @description What is wanted of the plans of a class.
+         */
         get: operations["term"];
+        /**
+         * Keeps what is wanted of the plans of a class.
+         * @description Keeps what is wanted of the plans of a class.
+         */
         put: operations["keepTerm"];
         post?: never;
         delete?: never;
@@ -171,9 +243,21 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The plan of a week.
+         * @description The plan of a week.
+         */
         get: operations["plan"];
+        /**
+         * Keeps a plan as it was changed by hand.
+         * @description Keeps a plan as it was changed by hand.
+         */
         put: operations["keep_3"];
         post?: never;
+        /**
+         * Makes the plan anew from the record.
+         * @description Makes the plan anew from the record.
+         */
         delete: operations["again"];
         options?: never;
         head?: never;
@@ -188,6 +272,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /**
+         * Changes how a paper is written and marked.
+         * @description Changes how a paper is written and marked.
+         */
         put: operations["change_2"];
         post?: never;
         delete?: never;
@@ -205,6 +293,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Works a problem step by step, with its check.
+         * @description Works a problem step by step, with its check.
+         */
         post: operations["work"];
         delete?: never;
         options?: never;
@@ -221,6 +313,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * What may be looked for in a working: slips that change the answer, and what is odd and right.
+         * @description What may be looked for in a working: slips that change the answer, and what is odd and right.
+         */
         post: operations["slips"];
         delete?: never;
         options?: never;
@@ -235,8 +331,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The practice sets whose title, class or problem has the words.
+         * @description The practice sets whose title, class or problem has the words.
+         */
         get: operations["list"];
         put?: never;
+        /**
+         * Makes a set.
+         * @description Makes a set.
+         */
         post: operations["add"];
         delete?: never;
         options?: never;
@@ -253,6 +357,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings a deleted set back.
+         * @description Brings a deleted set back.
+         */
         post: operations["restore"];
         delete?: never;
         options?: never;
@@ -267,8 +375,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The prints of a set.
+         * @description The prints of a set.
+         */
         get: operations["of"];
         put?: never;
+        /**
+         * Freezes versions of a set and begins to write their files.
+         * @description Freezes versions of a set and begins to write their files.
+         */
         post: operations["print"];
         delete?: never;
         options?: never;
@@ -285,6 +401,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Copies a set, with other numbers where they are wanted.
+         * @description Copies a set, with other numbers where they are wanted.
+         */
         post: operations["copy"];
         delete?: never;
         options?: never;
@@ -301,6 +421,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Puts a set away, or takes it out again.
+         * @description Puts a set away, or takes it out again.
+         */
         post: operations["archive"];
         delete?: never;
         options?: never;
@@ -317,6 +441,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Chooses questions in which slips give different answers.
+         * @description Chooses questions in which slips give different answers.
+         */
         post: operations["telling"];
         delete?: never;
         options?: never;
@@ -333,6 +461,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Reads typed problems, in the teacher's own punctuation; a line that cannot be worked is named with its reason, and then none is taken.
+         * @description Reads typed problems, in the teacher's own punctuation; a line that cannot be worked is named with its reason, and then none is taken.
+         */
         post: operations["questions"];
         delete?: never;
         options?: never;
@@ -349,6 +481,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * A new set from a table, one problem on each line.
+         * @description A new set from a table, one problem on each line.
+         */
         post: operations["takeCsv"];
         delete?: never;
         options?: never;
@@ -365,6 +501,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Draws questions as they are wished for.
+         * @description Draws questions as they are wished for.
+         */
         post: operations["draft"];
         delete?: never;
         options?: never;
@@ -381,6 +521,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Draws a question that is as hard as another.
+         * @description Draws a question that is as hard as another.
+         */
         post: operations["another"];
         delete?: never;
         options?: never;
@@ -395,8 +539,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Newest first; how many there are in all stands in the header <code>X-Total-Count</code>.
+         * @description Newest first; how many there are in all stands in the header <code>X-Total-Count</code>.
+         */
         get: operations["all"];
         put?: never;
+        /**
+         * Opens a set for a class.
+         * @description Opens a set for a class.
+         */
         post: operations["open"];
         delete?: never;
         options?: never;
@@ -413,6 +565,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Lets another device write under a pupil's name: the next that writes keeps it.
+         * @description Lets another device write under a pupil's name: the next that writes keeps it.
+         */
         post: operations["forAnyDevice"];
         delete?: never;
         options?: never;
@@ -429,6 +585,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Gives a paper that was handed in back.
+         * @description Gives a paper that was handed in back.
+         */
         post: operations["giveBack"];
         delete?: never;
         options?: never;
@@ -445,6 +605,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Ends the code: nobody comes in or writes any more.
+         * @description Ends the code: nobody comes in or writes any more.
+         */
         post: operations["end"];
         delete?: never;
         options?: never;
@@ -459,8 +623,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The rules that the school has given a name.
+         * @description The rules that the school has given a name.
+         */
         get: operations["all_1"];
         put?: never;
+        /**
+         * A rule that has a name gets another.
+         * @description A rule that has a name gets another.
+         */
         post: operations["keep_4"];
         delete?: never;
         options?: never;
@@ -477,6 +649,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings a rule back onto the list.
+         * @description Brings a rule back onto the list.
+         */
         post: operations["restore_1"];
         delete?: never;
         options?: never;
@@ -493,6 +669,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Lets an invented class work a set.
+         * @description Lets an invented class work a set.
+         */
         post: operations["rehearse"];
         delete?: never;
         options?: never;
@@ -509,6 +689,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Has one of the simulated pupils write the same papers into the log, to be looked at figure by figure.
+         * @description Has one of the simulated pupils write the same papers into the log, to be looked at figure by figure.
+         */
         post: operations["write"];
         delete?: never;
         options?: never;
@@ -523,8 +707,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Pieces of unaided work, with what was said of each.
+         * @description Pieces of unaided work, with what was said of each.
+         */
         get: operations["pieces"];
         put?: never;
+        /**
+         * Keeps what somebody says of a piece of work.
+         * @description Keeps what somebody says of a piece of work.
+         */
         post: operations["judge"];
         delete?: never;
         options?: never;
@@ -541,6 +733,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings a pupil back into the class that they were taken out of.
+         * @description Brings a pupil back into the class that they were taken out of.
+         */
         post: operations["bringBack"];
         delete?: never;
         options?: never;
@@ -557,6 +753,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * The pictures that go with a problem, and why some do not suit it.
+         * @description The pictures that go with a problem, and why some do not suit it.
+         */
         post: operations["pictures"];
         delete?: never;
         options?: never;
@@ -573,6 +773,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * The paper to write a problem on, with its squares.
+         * @description The paper to write a problem on, with its squares.
+         */
         post: operations["paper_1"];
         delete?: never;
         options?: never;
@@ -589,6 +793,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * What comes next on a paper: the square, the question or the figure.
+         * @description What comes next on a paper: the square, the question or the figure.
+         */
         post: operations["nudge"];
         delete?: never;
         options?: never;
@@ -603,8 +811,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Newest first; how many there are in all stands in the header <code>X-Total-Count</code>.
+         * @description Newest first; how many there are in all stands in the header <code>X-Total-Count</code>.
+         */
         get: operations["all_2"];
         put?: never;
+        /**
+         * Begins a pile of papers.
+         * @description Begins a pile of papers.
+         */
         post: operations["begin"];
         delete?: never;
         options?: never;
@@ -621,6 +837,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Makes a set for those who share a cause.
+         * @description Makes a set for those who share a cause.
+         */
         post: operations["setFor"];
         delete?: never;
         options?: never;
@@ -637,6 +857,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings a deleted pile back.
+         * @description Brings a deleted pile back.
+         */
         post: operations["restore_2"];
         delete?: never;
         options?: never;
@@ -653,6 +877,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Says what everything on a paper is that nothing was said of.
+         * @description Says what everything on a paper is that nothing was said of.
+         */
         post: operations["rest"];
         delete?: never;
         options?: never;
@@ -669,6 +897,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Does what was typed on a pupil's paper; the same entry sent twice is done once.
+         * @description Does what was typed on a pupil's paper; the same entry sent twice is done once.
+         */
         post: operations["entry"];
         delete?: never;
         options?: never;
@@ -685,6 +917,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Takes answers in from CSV, all or none.
+         * @description Takes answers in from CSV, all or none.
+         */
         post: operations["takeIn"];
         delete?: never;
         options?: never;
@@ -701,6 +937,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Marks a paper figure by figure.
+         * @description Marks a paper figure by figure.
+         */
         post: operations["mark"];
         delete?: never;
         options?: never;
@@ -715,8 +955,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The problems of the log that have the words, the newest first.
+         * @description The problems of the log that have the words, the newest first.
+         */
         get: operations["list_1"];
         put?: never;
+        /**
+         * Keeps a problem that was worked to its end.
+         * @description Keeps a problem that was worked to its end.
+         */
         post: operations["record"];
         delete?: never;
         options?: never;
@@ -733,6 +981,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Deletes what the list shows and is not kept.
+         * @description Deletes what the list shows and is not kept.
+         */
         post: operations["tidy"];
         delete?: never;
         options?: never;
@@ -749,6 +1001,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings deleted entries back.
+         * @description Brings deleted entries back.
+         */
         post: operations["restore_3"];
         delete?: never;
         options?: never;
@@ -765,6 +1021,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Takes a log in, all or none of it; where that takes long, tells how far it is.
+         * @description Takes a log in, all or none of it; where that takes long, tells how far it is.
+         */
         post: operations["take"];
         delete?: never;
         options?: never;
@@ -781,6 +1041,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Makes the set of what is done alone, or gives the one that was made.
+         * @description Makes the set of what is done alone, or gives the one that was made.
+         */
         post: operations["setFor_1"];
         delete?: never;
         options?: never;
@@ -797,6 +1061,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Sets it out again with other numbers.
+         * @description Sets it out again with other numbers.
+         */
         post: operations["anew"];
         delete?: never;
         options?: never;
@@ -811,8 +1079,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Who is in at this device.
+         * @description Who is in at this device.
+         */
         get: operations["state"];
         put?: never;
+        /**
+         * Comes in with a code and a name.
+         * @description Comes in with a code and a name.
+         */
         post: operations["comeIn"];
         delete?: never;
         options?: never;
@@ -829,6 +1105,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * The square that comes next on an own paper, where the teacher wants pupils to be led.
+         * @description The square that comes next on an own paper, where the teacher wants pupils to be led.
+         */
         post: operations["next"];
         delete?: never;
         options?: never;
@@ -845,6 +1125,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Adds what the pupil wrote since.
+         * @description Adds what the pupil wrote since.
+         */
         post: operations["write_1"];
         delete?: never;
         options?: never;
@@ -861,6 +1145,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Leaves this device.
+         * @description Leaves this device.
+         */
         post: operations["leave"];
         delete?: never;
         options?: never;
@@ -877,6 +1165,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Hands everything in.
+         * @description Hands everything in.
+         */
         post: operations["handIn"];
         delete?: never;
         options?: never;
@@ -893,6 +1185,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * The names behind a code.
+         * @description The names behind a code.
+         */
         post: operations["door"];
         delete?: never;
         options?: never;
@@ -909,6 +1205,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * A working told in whole sentences.
+         * @description A working told in whole sentences.
+         */
         post: operations["explanation"];
         delete?: never;
         options?: never;
@@ -925,6 +1225,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Estimates an answer, step by step.
+         * @description Estimates an answer, step by step.
+         */
         post: operations["estimate"];
         delete?: never;
         options?: never;
@@ -941,6 +1245,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Finds what one wrong answer may be due to.
+         * @description Finds what one wrong answer may be due to.
+         */
         post: operations["diagnose"];
         delete?: never;
         options?: never;
@@ -957,6 +1265,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Finds what several answers have in common.
+         * @description Finds what several answers have in common.
+         */
         post: operations["set"];
         delete?: never;
         options?: never;
@@ -973,6 +1285,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Draws the question whose answer tells most.
+         * @description Draws the question whose answer tells most.
+         */
         post: operations["next_1"];
         delete?: never;
         options?: never;
@@ -987,8 +1303,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The classes with their pupils.
+         * @description The classes with their pupils.
+         */
         get: operations["all_3"];
         put?: never;
+        /**
+         * Makes a class.
+         * @description Makes a class.
+         */
         post: operations["add_1"];
         delete?: never;
         options?: never;
@@ -1005,6 +1329,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Brings a deleted class back.
+         * @description Brings a deleted class back.
+         */
         post: operations["restore_4"];
         delete?: never;
         options?: never;
@@ -1021,6 +1349,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Makes the set of a group's sheet, or gives the one that was made.
+         * @description Makes the set of a group's sheet, or gives the one that was made.
+         */
         post: operations["setFor_2"];
         delete?: never;
         options?: never;
@@ -1037,6 +1369,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Makes all sheets of a day that are missing; says how many there are to print.
+         * @description Makes all sheets of a day that are missing; says how many there are to print.
+         */
         post: operations["makeSheets"];
         delete?: never;
         options?: never;
@@ -1053,6 +1389,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Moves pupils to another class; what they did goes with them.
+         * @description Moves pupils to another class; what they did goes with them.
+         */
         post: operations["move"];
         delete?: never;
         options?: never;
@@ -1069,6 +1409,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Adds the names of a CSV to the class, all or none.
+         * @description Adds the names of a CSV to the class, all or none.
+         */
         post: operations["takeList"];
         delete?: never;
         options?: never;
@@ -1085,6 +1429,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Makes a class from such a file, with the history of its pupils; where that takes long, tells how far it is.
+         * @description Makes a class from such a file, with the history of its pupils; where that takes long, tells how far it is.
+         */
         post: operations["takeOver"];
         delete?: never;
         options?: never;
@@ -1101,6 +1449,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * What a calculator shows for a problem, to check an answer by.
+         * @description What a calculator shows for a problem, to check an answer by.
+         */
         post: operations["display"];
         delete?: never;
         options?: never;
@@ -1115,8 +1467,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The papers of a set that is worked through.
+         * @description The papers of a set that is worked through.
+         */
         get: operations["ofRun"];
         put?: never;
+        /**
+         * Begins a paper to write on.
+         * @description Begins a paper to write on.
+         */
         post: operations["begin_1"];
         delete?: never;
         options?: never;
@@ -1133,6 +1493,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Marks the paper and keeps how it came out; it can be gone on with and marked again.
+         * @description Marks the paper and keeps how it came out; it can be gone on with and marked again.
+         */
         post: operations["mark_1"];
         delete?: never;
         options?: never;
@@ -1149,6 +1513,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Adds what was written since; other windows are told where they went on with it.
+         * @description Adds what was written since; other windows are told where they went on with it.
+         */
         post: operations["add_2"];
         delete?: never;
         options?: never;
@@ -1165,6 +1533,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Begins a paper for each question of a set, all or none.
+         * @description Begins a paper for each question of a set, all or none.
+         */
         post: operations["beginRun"];
         delete?: never;
         options?: never;
@@ -1181,6 +1553,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Signs out.
+         * @description Signs out.
+         */
         post: operations["signOut"];
         delete?: never;
         options?: never;
@@ -1197,6 +1573,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Signs in.
+         * @description Signs in.
+         */
         post: operations["signIn"];
         delete?: never;
         options?: never;
@@ -1213,6 +1593,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /**
+         * Makes the first account of a new Bemble.
+         * @description Makes the first account of a new Bemble.
+         */
         post: operations["first"];
         delete?: never;
         options?: never;
@@ -1227,12 +1611,20 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The house style with its choices.
+         * @description The house style with its choices.
+         */
         get: operations["style"];
         put?: never;
         post?: never;
         delete?: never;
         options?: never;
         head?: never;
+        /**
+         * Changes choices of the house style.
+         * @description Changes choices of the house style.
+         */
         patch: operations["change_3"];
         trace?: never;
     };
@@ -1243,12 +1635,20 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Cues, keys and marking codes of the teacher.
+         * @description Cues, keys and marking codes of the teacher.
+         */
         get: operations["preferences"];
         put?: never;
         post?: never;
         delete?: never;
         options?: never;
         head?: never;
+        /**
+         * Changes cues, keys or marking codes.
+         * @description Changes cues, keys or marking codes.
+         */
         patch: operations["change_4"];
         trace?: never;
     };
@@ -1259,12 +1659,24 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A problem of the log with its working.
+         * @description A problem of the log with its working.
+         */
         get: operations["one_2"];
         put?: never;
         post?: never;
+        /**
+         * Deletes a problem; it can be brought back.
+         * @description Deletes a problem; it can be brought back.
+         */
         delete: operations["delete_2"];
         options?: never;
         head?: never;
+        /**
+         * Changes the label and the note of a problem.
+         * @description Changes the label and the note of a problem.
+         */
         patch: operations["remark"];
         trace?: never;
     };
@@ -1275,6 +1687,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The methods of each operation and the checks that go with them.
+         * @description The methods of each operation and the checks that go with them.
+         */
         get: operations["ways"];
         put?: never;
         post?: never;
@@ -1291,6 +1707,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What waits: the lessons of the day, piles, pupils due, and what was begun.
+         * @description What waits: the lessons of the day, piles, pupils due, and what was begun.
+         */
         get: operations["today"];
         put?: never;
         post?: never;
@@ -1307,6 +1727,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The questions of a version of equal difficulty.
+         * @description The questions of a version of equal difficulty.
+         */
         get: operations["version"];
         put?: never;
         post?: never;
@@ -1323,6 +1747,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A question as a picture of its own.
+         * @description A question as a picture of its own.
+         */
         get: operations["question"];
         put?: never;
         post?: never;
@@ -1339,6 +1767,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How a print will look.
+         * @description How a print will look.
+         */
         get: operations["preview"];
         put?: never;
         post?: never;
@@ -1355,6 +1787,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A set as JSON.
+         * @description A set as JSON.
+         */
         get: operations["json"];
         put?: never;
         post?: never;
@@ -1371,6 +1807,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A set as a table.
+         * @description A set as a table.
+         */
         get: operations["csv"];
         put?: never;
         post?: never;
@@ -1387,6 +1827,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The ladders with their rungs and what can be wished for.
+         * @description The ladders with their rungs and what can be wished for.
+         */
         get: operations["ladders"];
         put?: never;
         post?: never;
@@ -1403,6 +1847,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Who is in, at which question, and who has handed in.
+         * @description Who is in, at which question, and who has handed in.
+         */
         get: operations["one_3"];
         put?: never;
         post?: never;
@@ -1419,6 +1867,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How it stands, sent again after each change, as server-sent events.
+         * @description How it stands, sent again after each change, as server-sent events.
+         */
         get: operations["live"];
         put?: never;
         post?: never;
@@ -1435,6 +1887,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The address at which pupils come in.
+         * @description The address at which pupils come in.
+         */
         get: operations["address"];
         put?: never;
         post?: never;
@@ -1451,9 +1907,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What goes with a pupil who is deleted.
+         * @description What goes with a pupil who is deleted.
+         */
         get: operations["whatGoes"];
         put?: never;
         post?: never;
+        /**
+         * Deletes a pupil and everything about them, for good.
+         * @description Deletes a pupil and everything about them, for good.
+         */
         delete: operations["delete_3"];
         options?: never;
         head?: never;
@@ -1467,6 +1931,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Pieces of work with two judgements of each, for colleagues who sit together.
+         * @description Pieces of work with two judgements of each, for colleagues who sit together.
+         */
         get: operations["toJudge"];
         put?: never;
         post?: never;
@@ -1483,6 +1951,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Pieces of work to judge as PDF.
+         * @description Pieces of work to judge as PDF.
+         */
         get: operations["toJudgeFile"];
         put?: never;
         post?: never;
@@ -1499,6 +1971,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The page for parents.
+         * @description The page for parents.
+         */
         get: operations["ofPupil"];
         put?: never;
         post?: never;
@@ -1515,6 +1991,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The page for parents as PDF.
+         * @description The page for parents as PDF.
+         */
         get: operations["pupilFile"];
         put?: never;
         post?: never;
@@ -1531,6 +2011,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What a pupil can do, and what it rests on.
+         * @description What a pupil can do, and what it rests on.
+         */
         get: operations["ofPupil_1"];
         put?: never;
         post?: never;
@@ -1547,6 +2031,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The file as printed, to keep; or <code>inline</code>, for the browser to print.
+         * @description The file as printed, to keep; or <code>inline</code>, for the browser to print.
+         */
         get: operations["pdf"];
         put?: never;
         post?: never;
@@ -1563,6 +2051,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A page of a print as SVG.
+         * @description A page of a print as SVG.
+         */
         get: operations["page"];
         put?: never;
         post?: never;
@@ -1579,9 +2071,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How far a print is.
+         * @description How far a print is.
+         */
         get: operations["job"];
         put?: never;
         post?: never;
+        /**
+         * Stops a print.
+         * @description Stops a print.
+         */
         delete: operations["stop"];
         options?: never;
         head?: never;
@@ -1595,9 +2095,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A pile with its papers and what stands on them.
+         * @description A pile with its papers and what stands on them.
+         */
         get: operations["one_4"];
         put?: never;
         post?: never;
+        /**
+         * Deletes a pile; it can be brought back.
+         * @description Deletes a pile; it can be brought back.
+         */
         delete: operations["delete_4"];
         options?: never;
         head?: never;
@@ -1611,6 +2119,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Strips to cut off, one for each child who needs one.
+         * @description Strips to cut off, one for each child who needs one.
+         */
         get: operations["strips"];
         put?: never;
         post?: never;
@@ -1627,6 +2139,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Strips to cut off as PDF.
+         * @description Strips to cut off as PDF.
+         */
         get: operations["stripsFile"];
         put?: never;
         post?: never;
@@ -1643,6 +2159,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What each paper came to.
+         * @description What each paper came to.
+         */
         get: operations["marks"];
         put?: never;
         post?: never;
@@ -1659,6 +2179,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The marks of a pile as PDF.
+         * @description The marks of a pile as PDF.
+         */
         get: operations["marksFile"];
         put?: never;
         post?: never;
@@ -1675,6 +2199,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The marking key: letters for wrong answers.
+         * @description The marking key: letters for wrong answers.
+         */
         get: operations["key"];
         put?: never;
         post?: never;
@@ -1691,6 +2219,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The pages of the marking key.
+         * @description The pages of the marking key.
+         */
         get: operations["keyPages"];
         put?: never;
         post?: never;
@@ -1707,6 +2239,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The marking key as PDF.
+         * @description The marking key as PDF.
+         */
         get: operations["keyFile"];
         put?: never;
         post?: never;
@@ -1723,6 +2259,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What a pile shows: who shares a cause, and what went wrong most.
+         * @description What a pile shows: who shares a cause, and what went wrong most.
+         */
         get: operations["ofClass"];
         put?: never;
         post?: never;
@@ -1739,6 +2279,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The forms of lines, in the order in which they are tried.
+         * @description The forms of lines, in the order in which they are tried.
+         */
         get: operations["forms"];
         put?: never;
         post?: never;
@@ -1755,6 +2299,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What was deleted in the last month and can be brought back, the latest first.
+         * @description What was deleted in the last month and can be brought back, the latest first.
+         */
         get: operations["deleted"];
         put?: never;
         post?: never;
@@ -1771,6 +2319,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The whole log as JSON.
+         * @description The whole log as JSON.
+         */
         get: operations["json_1"];
         put?: never;
         post?: never;
@@ -1787,6 +2339,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The whole log as a table.
+         * @description The whole log as a table.
+         */
         get: operations["csv_1"];
         put?: never;
         post?: never;
@@ -1803,9 +2359,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * How far something long is.
+         * @description How far something long is.
+         */
         get: operations["one_5"];
         put?: never;
         post?: never;
+        /**
+         * Stops it as soon as it can be; what was done of it is taken back.
+         * @description Stops it as soon as it can be; what was done of it is taken back.
+         */
         delete: operations["stop_1"];
         options?: never;
         head?: never;
@@ -1819,6 +2383,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A paper of the pupil who is in.
+         * @description A paper of the pupil who is in.
+         */
         get: operations["paper_2"];
         put?: never;
         post?: never;
@@ -1835,6 +2403,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The squares of an own paper.
+         * @description The squares of an own paper.
+         */
         get: operations["squares"];
         put?: never;
         post?: never;
@@ -1851,6 +2423,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The page for parents on how an operation is written here.
+         * @description The page for parents on how an operation is written here.
+         */
         get: operations["page_1"];
         put?: never;
         post?: never;
@@ -1867,6 +2443,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The page to keep; or <code>inline</code>, for the browser to print.
+         * @description The page to keep; or <code>inline</code>, for the browser to print.
+         */
         get: operations["pdf_1"];
         put?: never;
         post?: never;
@@ -1883,6 +2463,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * An example for each operation.
+         * @description An example for each operation.
+         */
         get: operations["examples"];
         put?: never;
         post?: never;
@@ -1899,6 +2483,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The pages of the guide.
+         * @description The pages of the guide.
+         */
         get: operations["pages"];
         put?: never;
         post?: never;
@@ -1915,6 +2503,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The measures that a drawing of a sheet needs.
+         * @description The measures that a drawing of a sheet needs.
+         */
         get: operations["geometry"];
         put?: never;
         post?: never;
@@ -1931,6 +2523,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Ways to find a small fact.
+         * @description Ways to find a small fact.
+         */
         get: operations["facts"];
         put?: never;
         post?: never;
@@ -1947,6 +2543,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Deleted sets that can be brought back.
+         * @description Deleted sets that can be brought back.
+         */
         get: operations["sets"];
         put?: never;
         post?: never;
@@ -1963,6 +2563,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Deleted piles that can be brought back.
+         * @description Deleted piles that can be brought back.
+         */
         get: operations["piles"];
         put?: never;
         post?: never;
@@ -1979,6 +2583,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Deleted classes that can be brought back.
+         * @description Deleted classes that can be brought back.
+         */
         get: operations["classes"];
         put?: never;
         post?: never;
@@ -1995,6 +2603,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The page for a stand-in.
+         * @description The page for a stand-in.
+         */
         get: operations["standIn"];
         put?: never;
         post?: never;
@@ -2011,6 +2623,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The page for a stand-in as PDF.
+         * @description The page for a stand-in as PDF.
+         */
         get: operations["standInFile"];
         put?: never;
         post?: never;
@@ -2027,6 +2643,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The page for the head.
+         * @description The page for the head.
+         */
         get: operations["ofClass_1"];
         put?: never;
         post?: never;
@@ -2043,6 +2663,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The page for the head as PDF.
+         * @description The page for the head as PDF.
+         */
         get: operations["classFile"];
         put?: never;
         post?: never;
@@ -2059,6 +2683,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What everybody in a class can do.
+         * @description What everybody in a class can do.
+         */
         get: operations["ofClass_2"];
         put?: never;
         post?: never;
@@ -2075,6 +2703,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * All sheets of a day, each with its pupil's name.
+         * @description All sheets of a day, each with its pupil's name.
+         */
         get: operations["sheets"];
         put?: never;
         post?: never;
@@ -2091,6 +2723,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * The names of a class as a table.
+         * @description The names of a class as a table.
+         */
         get: operations["list_2"];
         put?: never;
         post?: never;
@@ -2107,6 +2743,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Who was taken out of the class; what they did is kept, and they can come back.
+         * @description Who was taken out of the class; what they did is kept, and they can come back.
+         */
         get: operations["former"];
         put?: never;
         post?: never;
@@ -2123,6 +2763,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A class with what its pupils did, for another Bemble.
+         * @description A class with what its pupils did, for another Bemble.
+         */
         get: operations["file"];
         put?: never;
         post?: never;
@@ -2139,6 +2783,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * What a class has answered, as a table.
+         * @description What a class has answered, as a table.
+         */
         get: operations["answers"];
         put?: never;
         post?: never;
@@ -2155,6 +2803,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * A paper with everything that was written on it.
+         * @description A paper with everything that was written on it.
+         */
         get: operations["one_6"];
         put?: never;
         post?: never;
@@ -2171,6 +2823,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /**
+         * Who is signed in.
+         * @description Who is signed in.
+         */
         get: operations["state_1"];
         put?: never;
         post?: never;
@@ -2190,6 +2846,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Takes a rule off the list; it can be brought back.
+         * @description Takes a rule off the list; it can be brought back.
+         */
         delete: operations["delete_5"];
         options?: never;
         head?: never;
@@ -2206,6 +2866,10 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        /**
+         * Takes an entry back.
+         * @description Takes an entry back.
+         */
         delete: operations["takeBack"];
         options?: never;
         head?: never;
@@ -2216,6 +2880,7 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description How the set is printed. */
         LayoutChoice: {
             paper: string;
             /** Format: int32 */
@@ -2229,53 +2894,85 @@ export interface components {
             largePrint: boolean;
             sentences: boolean;
         };
+        /** @description A practice set as its teacher designed it. */
         SetContent: {
             title: string;
+            /** @description the class or group it is for */
             tag: string;
+            /** @description what the questions were last drawn for */
             operation?: string;
+            /** @description the rung they were drawn from, or null */
             rung?: string;
+            /** @description the features wished for */
             want?: {
                 [key: string]: unknown;
             };
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the seed they were drawn with
+             */
             seed?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description right answers that are enough, or null where it is no quiz
+             */
             passMark?: number;
             questions: components["schemas"]["SetQuestion"][];
             layout: components["schemas"]["LayoutChoice"];
         };
+        /** @description A question of a set. */
         SetQuestion: {
+            /** @description as typed, like <code>487 + 96</code> */
             problem: string;
+            /** @description a word problem that goes with it, or empty */
             story: string;
+            /** @description shown, together or alone */
             part: string;
         };
+        /** @description A question drawn up. */
         QuestionView: {
             operation: string;
             operands: string[];
             /** Format: int32 */
             decimals: number;
+            /** @description the problem as it is typed */
             text: string;
             answer: string;
+            /** @description what stands between the two, = or ≈ */
             answerSign: string;
+            /** @description a feature each to a number, or true or false */
             features: {
                 [key: string]: unknown;
             };
+            /** @description the features in words */
             inWords: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many figures it takes to write
+             */
             figures: number;
         };
+        /** @description A set with what follows from its questions. */
         SetView: {
             /** Format: int64 */
             id: number;
             content: components["schemas"]["SetContent"];
+            /** @description for each question what makes it hard and what it comes to */
             questions: components["schemas"]["QuestionView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long they take a pupil, roughly
+             */
             minutes: number;
             archived: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how often it was changed; sent back with the next change
+             */
             revision: number;
         };
         RulingContent: {
+            /** @description not-tried, learning, secure or due */
             state: string;
             reason: string;
         };
@@ -2286,11 +2983,14 @@ export interface components {
             /** Format: date */
             last: string;
         };
+        /** @description A pupil: a short name is all that is kept. */
         Pupil: {
             /** Format: int64 */
             id: number;
+            /** @description such as <code>Ida M</code> */
             name: string;
         };
+        /** @description Everything about one pupil. */
         PupilRecord: {
             pupil: components["schemas"]["Pupil"];
             /** Format: int64 */
@@ -2302,12 +3002,14 @@ export interface components {
             facts: components["schemas"]["FactRecord"][];
             rule: string;
         };
+        /** @description A rung of a ladder. */
         RecordRung: {
             id: string;
             operation: string;
             title: string;
             news: string;
         };
+        /** @description An answer that a figure rests on. */
         RestingAnswer: {
             /** Format: date */
             day: string;
@@ -2320,19 +3022,25 @@ export interface components {
             given: string;
             right: boolean;
             alone: boolean;
+            /** @description what it is put down to in a few words; left out where nothing is known */
             cause?: string;
+            /** @description whether a teacher decided it */
             confirmed: boolean;
         };
+        /** @description A pupil on a rung. */
         RungRecord: {
             rung: components["schemas"]["RecordRung"];
             state: string;
+            /** @description what the rule says */
             byRule: string;
+            /** @description what the rule rests on */
             say: string;
             /** Format: date */
             since?: string;
             /** Format: date */
             dueOn?: string;
             shows?: string;
+            /** @description why the teacher says otherwise */
             reason?: string;
             rests: components["schemas"]["RestingAnswer"][];
         };
@@ -2345,6 +3053,7 @@ export interface components {
             help: string;
             weeks: components["schemas"]["WeekView"][];
         };
+        /** @description A state with its sign, which needs no colour. */
         StateView: {
             id: string;
             label: string;
@@ -2358,19 +3067,25 @@ export interface components {
             /** Format: int32 */
             of: number;
         };
+        /** @description What a teacher has made of a page. */
         OwnWords: {
+            /** @description their own, printed first; may be empty */
             words: string;
+            /** @description the titles of our sections that are left out */
             without: string[];
         };
         PaperContent: {
+            /** @description the code of the sheet this pupil worked on; left out where it stays */
             sheet?: string;
             absent: boolean;
         };
+        /** @description A pupil's paper. */
         MarkedPaperView: {
             pupil: components["schemas"]["Pupil"];
             sheet: string;
             absent: boolean;
             answers: components["schemas"]["PaperAnswerView"][];
+            /** @description whether what fits its wrong answers is among them; else that follows */
             judged: boolean;
         };
         MarksOfPaper: {
@@ -2379,6 +3094,7 @@ export interface components {
             /** Format: int32 */
             of: number;
         };
+        /** @description An answer on a pupil's paper. */
         PaperAnswerView: {
             /** Format: int32 */
             question: number;
@@ -2386,48 +3102,74 @@ export interface components {
             given: string;
             correction: string;
             how: string;
+            /** @description right, wrong, blank, not-reached or unclear */
             verdict: string;
+            /** @description what fits a wrong answer, likeliest first */
             presumed: components["schemas"]["Presumed"][];
+            /** @description where none of that is likely, a sentence that tells so; else nothing */
             say: string;
+            /** @description what the teacher decided, or left out */
             cause?: string;
+            /** @description the same in a few words */
             causeName?: string;
+            /** @description the marks its paper got, where there is one and the house style gives marks for method */
             marks?: components["schemas"]["MarksOfPaper"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how often it was changed
+             */
             revision: number;
         };
+        /** @description A cause that may have led to an answer. */
         Presumed: {
             slip: string;
             with?: string;
             name: string;
             label: string;
+            /** @description fits, likely or all but sure */
             sureness: string;
         };
         CauseOfSeveral: {
             cause: string;
+            /** @description the questions whose wrong answers are put down to it */
             questions: number[];
         };
+        /** @description What stands on a paper for a question. */
         AnswerContent: {
+            /** @description right, given, blank, not-reached or unclear */
             state: string;
+            /** @description the first answer */
             given?: string;
+            /** @description the pupil's own correction beside it */
             correction?: string;
+            /** @description how it was done, in the teacher's own code */
             how?: string;
+            /** @description what the teacher decided it is */
             cause?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the revision of the answer over which this is written, 0 where none stood there; left out to keep this
+             *          whatever another window has kept meanwhile
+             */
             revision?: number;
         };
         DayOfWork: {
             /** Format: date */
             workedOn: string;
         };
+        /** @description A cause that a teacher may decide on. */
         CauseChoice: {
             id: string;
             name: string;
+            /** @description the operation whose slip it is; left out where only the book shows it */
             operation?: string;
         };
+        /** @description A sheet with its code. */
         MarkedSheetView: {
             code: string;
             questions: components["schemas"]["QuestionLine"][];
         };
+        /** @description A marking with all its papers. */
         MarkingView: {
             /** Format: int64 */
             id: number;
@@ -2443,6 +3185,7 @@ export interface components {
             papers: components["schemas"]["MarkedPaperView"][];
             causes: components["schemas"]["CauseChoice"][];
         };
+        /** @description A question of a sheet with its right answer. */
         QuestionLine: {
             problem: string;
             operation: string;
@@ -2450,15 +3193,24 @@ export interface components {
         };
         ChangedLesson: {
             content: components["schemas"]["LessonContent"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the revision that was changed; 0 where it was as it is set out
+             */
             revision: number;
         };
+        /** @description A lesson as it is kept and changed. */
         LessonContent: {
             stages: components["schemas"]["StageContent"][];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the set that was made of what is done alone, or null
+             */
             setId?: number;
         };
+        /** @description A part. */
         StageContent: {
+            /** @description show, mistake, together, write, alone or close */
             kind: string;
             /** Format: int32 */
             minutes: number;
@@ -2466,63 +3218,110 @@ export interface components {
             slip?: string;
             skipped: boolean;
         };
+        /** @description A lesson as a teacher sees it. */
         LessonView: {
+            /** @description what it is about: set~12, rung~ID or group~CLASS~DAY~KIND~RUNG~SLIP */
             source: string;
             title: string;
+            /** @description whose it is and why it comes, in a sentence; empty where there is nothing to say */
             aside: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description what its parts come to without those skipped
+             */
             minutes: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 0 while nothing was changed
+             */
             revision: number;
             stages: components["schemas"]["StageView"][];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the set of what is done alone, where it was made
+             */
             setId?: number;
         };
+        /** @description A part. */
         StageView: {
             kind: string;
+            /** @description what it is called */
             name: string;
+            /** @description what is done in it, in a sentence */
             does: string;
             /** Format: int32 */
             minutes: number;
             problems: string[];
+            /** @description the slip its working is written with, or null */
             slip?: string;
+            /** @description what somebody does who makes it, in a sentence; empty without one */
             mistake: string;
             skipped: boolean;
         };
+        /** @description A class as it shall be. */
         ChangedClass: {
             name: string;
+            /** @description a line each, in the order of the list; blank ones are nobody */
             pupils: components["schemas"]["ListedPupil"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the one that was changed
+             */
             revision: number;
         };
+        /** @description A line of a class's list. */
         ListedPupil: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description whose line it is; left out where a name was only typed or pasted, and then it is compared with who is known
+             */
             id?: number;
+            /** @description the short name that stands there; a blank line is nobody */
             name?: string;
+            /** @description whether it is somebody new, though a name like it is known or somebody leaves */
             newcomer?: boolean;
         };
+        /** @description A class with its pupils in the order of the list. */
         SchoolClass: {
             /** Format: int64 */
             id: number;
             name: string;
             pupils: components["schemas"]["Pupil"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how often its list was changed
+             */
             revision: number;
         };
+        /** @description What a teacher wants of a class's plans. */
         Term: {
+            /** @description the ids of rungs in the order of the term */
             topics: string[];
+            /** @description the days with a lesson, 1 for Monday */
             weekdays: number[];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long a pupil works on a day
+             */
             minutes: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many pupils a group has at most
+             */
             groupMost: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many different sheets there are in a lesson at most
+             */
             sheets: number;
         };
         TermView: {
             chosen: components["schemas"]["Term"];
             topics: components["schemas"]["TopicView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 0 while nothing was chosen by hand
+             */
             revision: number;
         };
         TopicView: {
@@ -2532,9 +3331,13 @@ export interface components {
         };
         ChangedPlan: {
             content: components["schemas"]["PlanContent"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the revision that was changed; 0 where it was the one made from the record
+             */
             revision: number;
         };
+        /** @description A week's plan as it is kept and changed. */
         PlanContent: {
             days: components["schemas"]["PlannedDay"][];
             conflicts: string[];
@@ -2544,17 +3347,24 @@ export interface components {
             date: string;
             groups: components["schemas"]["PlannedGroup"][];
         };
+        /** @description A group with its sheet. */
         PlannedGroup: {
+            /** @description names it within the week */
             key: string;
+            /** @description retry, again or next */
             kind: string;
             rung: string;
+            /** @description the slip for which the rung comes again, or null */
             slip?: string;
             /** Format: int32 */
             questions: number;
             /** Format: int32 */
             minutes: number;
             pupils: number[];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the set that was made for it, or null
+             */
             setId?: number;
         };
         DayView: {
@@ -2562,14 +3372,18 @@ export interface components {
             date: string;
             groups: components["schemas"]["GroupView"][];
         };
+        /** @description A group as a teacher sees it. */
         GroupView: {
             key: string;
             kind: string;
             rung: string;
             operation: string;
             slip?: string;
+            /** @description the rung, in a few words */
             title: string;
+            /** @description why it comes, in a sentence */
             reason: string;
+            /** @description what to watch for, in a few words; empty where nothing is known */
             watch: string;
             /** Format: int32 */
             questions: number;
@@ -2578,46 +3392,79 @@ export interface components {
             pupils: components["schemas"]["Pupil"][];
             /** Format: int64 */
             setId?: number;
+            /** @description whether it is the group of that day to sit with, while the others work alone */
             withYou: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the minutes of the lesson that its sheets leave: before them with you, or after them to check
+             */
             left: number;
         };
+        /** @description A week's plan. */
         PlanView: {
             /** Format: int64 */
             classId: number;
             className: string;
             /** Format: date */
             monday: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 0 while it was not changed by hand
+             */
             revision: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long a lesson is
+             */
             minutes: number;
             days: components["schemas"]["DayView"][];
             conflicts: string[];
+            /** @description pupils for whom nothing is planned */
             idle: components["schemas"]["Pupil"][];
         };
+        /** @description How a paper is written. */
         AttemptSettings: {
+            /** @description whether the numbers are set out by the writer too */
             settingOut: boolean;
+            /** @description whether the check is written too */
             withCheck: boolean;
+            /** @description whether the square that comes next is shown */
             led: boolean;
+            /** @description <code>end</code>, <code>asked</code> or <code>once</code>: when it is marked */
             marking: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the step before which everything was there already, or 0
+             */
             joinedAt: number;
+            /** @description the problem that was copied instead of the one asked, or null */
             copiedAs?: string;
+            /** @description whether the answer alone is judged */
             ownWay: boolean;
         };
+        /** @description One thing done on a paper, in time. */
         AttemptFigure: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description milliseconds since the paper was begun
+             */
             at: number;
+            /**
+             * @description <code>digit</code>, <code>number</code> or <code>strike</code>; <code>mirror</code> for a digit written in mirror image; <code>nudge</code> for help that was taken, <code>mark</code> where
+             *          the paper was marked
+             */
             kind: string;
             block?: string;
             line?: string;
             /** Format: int32 */
             place?: number;
             anchor?: string;
+            /** @description what was written; of a nudge its size */
             text?: string;
+            /** @description whether what stood there was rubbed out */
             rubbed: boolean;
         };
+        /** @description A paper as who writes it sees it. */
         AttemptView: {
             /** Format: int64 */
             id: number;
@@ -2625,6 +3472,7 @@ export interface components {
             problem: string;
             settings: components["schemas"]["AttemptSettings"];
             figures: components["schemas"]["AttemptFigure"][];
+            /** @description <code>open</code> while somebody is at it, then how it was marked */
             state: string;
             answer: string;
             /** Format: date-time */
@@ -2637,19 +3485,26 @@ export interface components {
             question?: number;
             label: string;
         };
+        /** @description What to work: a problem as typed text, in the style's punctuation, or an operation with operands in plain digits. */
         WorkRequest: {
             problem?: string;
             operation?: string;
             operands?: string[];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many decimals a root is worked to
+             */
             decimals?: number;
             method?: string;
+            /** @description the choices that differ from the usual house style */
             style?: {
                 [key: string]: string;
             };
             check?: string;
+            /** @description the name of a slip to write it with */
             slip?: string;
         };
+        /** @description The answer; what does not apply is left out. */
         AnswerView: {
             value: string;
             remainder?: string;
@@ -2667,11 +3522,17 @@ export interface components {
             /** Format: int32 */
             columns: number;
         };
+        /** @description A mark that a class can be asked for. */
         AskedView: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description its place in the sheet's list
+             */
             mark: number;
+            /** @description what is pressed to answer it, key by key */
             keys: string[];
         };
+        /** @description The check with the sums worked for it. */
         CheckView: {
             kind: string;
             statement: string;
@@ -2680,10 +3541,12 @@ export interface components {
             holds: boolean;
             workings: components["schemas"]["SumView"][];
         };
+        /** @description A small fact that can be found in some way. */
         FindView: {
             sign: string;
             numbers: number[];
         };
+        /** @description A mark in its square, with the step that puts it there and the step that takes it away. */
         MarkView: {
             /** Format: int32 */
             step: number;
@@ -2706,39 +3569,57 @@ export interface components {
             role: string;
             size: string;
             anchor: string;
+            /** @description where a rule was broken, what a careful hand would have written there */
             should?: string;
+            /** @description what a screen reader says for it, where that is not its text */
             heard?: string;
         };
+        /** @description The paper in squares. */
         SheetView: {
             /** Format: int32 */
             rows: number;
             /** Format: int32 */
             columns: number;
+            /** @description the squares that the work takes, before its check begins */
             work: components["schemas"]["AreaView"];
             marks: components["schemas"]["MarkView"][];
         };
+        /** @description One step. */
         StepView: {
             /** Format: int32 */
             n: number;
             kind: string;
+            /** @description the ids of what a teacher's cue said here may be for, the most particular first */
             cues: string[];
+            /** @description whether it belongs to the work or to its check */
             part: string;
+            /** @description the heading it is listed under */
             title: string;
             /** Format: int32 */
             place?: number;
             fact: string;
+            /** @description what may be seen of the fact before the step */
             factAsked: string;
+            /** @description the small fact in it, if any */
             find?: components["schemas"]["FindView"];
             say: string;
             ask: string;
             expects: string[];
+            /** @description the places of all its marks */
             marks: number[];
+            /** @description the marks that a class can be asked for */
             asked: components["schemas"]["AskedView"][];
+            /** @description of these, those that are carried or exchanged */
             small: components["schemas"]["AskedView"][];
+            /** @description of these, those in the line that reads the answer */
             answers: components["schemas"]["AskedView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the place of the mark to be rung, where a rule was broken first in this step
+             */
             ring?: number;
         };
+        /** @description One sum worked for a check. */
         SumView: {
             operation: string;
             operands: string[];
@@ -2746,6 +3627,7 @@ export interface components {
             answer: components["schemas"]["AnswerView"];
             record: string;
         };
+        /** @description A problem worked: the answer, the record, the check, the paper in squares, and the steps. */
         WorkResponse: {
             problem: string;
             operation: string;
@@ -2762,6 +3644,7 @@ export interface components {
         };
         OddView: {
             label: string;
+            /** @description asks for the working that looks odd */
             work: components["schemas"]["WorkRequest"];
         };
         SlipView: {
@@ -2786,6 +3669,7 @@ export interface components {
             done: number;
             /** Format: int32 */
             total: number;
+            /** @description printing, done, stopped or failed */
             state: string;
         };
         PrintView: {
@@ -2813,6 +3697,7 @@ export interface components {
         SlipRow: {
             slip: string;
             label: string;
+            /** @description for each question the answer that the slip leads to, or null where it cannot happen */
             answers: string[];
         };
         Telling: {
@@ -2821,6 +3706,7 @@ export interface components {
             inWords: string;
         };
         Typed: {
+            /** @description problems as typed, one on a line */
             text: string;
         };
         TakenIn: {
@@ -2829,23 +3715,36 @@ export interface components {
             /** Format: int32 */
             questions: number;
         };
+        /** @description What to draw. */
         DraftRequest: {
             operation?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 1 to 200
+             */
             count?: number;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the same request and seed give the same questions; 1 where it is left out
+             */
             seed?: number;
+            /** @description a feature each to a number, to <code>{min, max</code>}, or to true or false */
             want?: {
                 [key: string]: unknown;
             };
+            /** @description whether those that take the fewest figures come first; otherwise they are mixed */
             easiestFirst?: boolean;
         };
         Drawn: {
             problems: components["schemas"]["QuestionView"][];
         };
+        /** @description A problem there is, of which another is wanted. */
         AnotherRequest: {
             work: components["schemas"]["WorkRequest"];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description another seed gives another problem
+             */
             seed: number;
         };
         OpenedSet: {
@@ -2853,22 +3752,37 @@ export interface components {
             classId: number;
             /** Format: int64 */
             setId: number;
+            /** @description for whom; left out for the whole class */
             pupils?: number[];
+            /** @description whether the square that comes next is shown */
             led: boolean;
+            /** @description whether a few digits go with each name; left out, they do as soon as other devices reach Bemble */
             asksDigits?: boolean;
         };
+        /** @description Where a pupil is. */
         PlaceView: {
             pupil: components["schemas"]["Pupil"];
             digits: string;
+            /** @description away, writing, handed-in, or collected when the set was ended */
             state: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the question they wrote on last, or left out
+             */
             at?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many questions are begun
+             */
             begun: number;
             /** Format: date-time */
             seenAt?: string;
+            /** @description names their papers, once they have come in */
             run?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when a second device last tried to write under this name; left out where none did
+             */
             otherDeviceAt?: string;
         };
         SessionView: {
@@ -2887,6 +3801,7 @@ export interface components {
             questions: number;
             /** Format: date-time */
             openedAt: string;
+            /** @description whether the code has ended */
             ended: boolean;
             places: components["schemas"]["PlaceView"][];
         };
@@ -2896,19 +3811,30 @@ export interface components {
             name?: string;
         };
         RehearsalRequest: {
+            /** @description the questions as written, 40 at most */
             problems: string[];
             /** Format: int64 */
             seed?: number;
         };
+        /** @description What a set did on a simulated class. */
         RehearsalView: {
             papers: components["schemas"]["SimulatedView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long the middle one needs
+             */
             minutes: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long the slowest needs, in minutes
+             */
             slowest: number;
             shown: components["schemas"]["ShownView"][];
+            /** @description common slips that no question gives a chance */
             hidden: string[];
+            /** @description slips that no question tells apart */
             alike: string[][];
+            /** @description the questions that nobody gets wrong */
             nobodyWrong: number[];
         };
         ShownView: {
@@ -2918,6 +3844,7 @@ export interface components {
         };
         SimulatedView: {
             pupil: string;
+            /** @description the habit in a few words; empty of a careful pupil */
             does: string;
             answers: string[];
             right: boolean[];
@@ -2926,11 +3853,17 @@ export interface components {
         };
         SimulatedRequest: {
             rehearsal: components["schemas"]["RehearsalRequest"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which of the simulated pupils writes, from 0
+             */
             pupil: number;
         };
         SimulatedRun: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the first of the papers in the log
+             */
             first: number;
         };
         NewJudgement: {
@@ -2938,6 +3871,7 @@ export interface components {
             marking: number;
             /** Format: int32 */
             question: number;
+            /** @description who judges, as they want to be named */
             judge: string;
             says: string;
         };
@@ -2964,12 +3898,14 @@ export interface components {
             pupil: string;
             pieces: components["schemas"]["PieceView"][];
         };
+        /** @description The picture from a step on, until the next frame's. */
         FrameView: {
             /** Format: int32 */
             step: number;
             words: string;
             shapes: components["schemas"]["ShapeView"][];
         };
+        /** @description A picture, in units of its own. */
         PictureView: {
             id: string;
             label: string;
@@ -2978,6 +3914,7 @@ export interface components {
             /** Format: double */
             height: number;
             frames: components["schemas"]["FrameView"][];
+            /** @description why there is none to show; then there are no frames */
             whyNot?: string;
         };
         ShapeView: {
@@ -2998,26 +3935,44 @@ export interface components {
         };
         PaperRequest: {
             work: components["schemas"]["WorkRequest"];
+            /** @description whether the numbers are to be set out too */
             settingOut?: boolean;
+            /** @description whether the check is to be written too */
             withCheck?: boolean;
         };
+        /** @description A line along which the pen goes on; where and how far is known from what is given, not from what is right. */
         CourseView: {
+            /** @description in the order in which they are written */
             squares: number[];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description where among them one begins
+             */
             start: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many from there on a right figure can reach at the widest
+             */
             span: number;
+            /** @description whether one begins under the first figure of the line above */
             under: boolean;
+            /** @description whether one comes back to this line again and again, as to a quotient */
             home: boolean;
+            /** @description whether one comes back to that line after this one */
             back: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the step in which it is begun
+             */
             step: number;
         };
+        /** @description A step that somebody can join in at. */
         JoinView: {
             /** Format: int32 */
             step: number;
             title: string;
         };
+        /** @description A paper to write on. */
         PaperView: {
             problem: string;
             method: string;
@@ -3025,11 +3980,14 @@ export interface components {
             rows: number;
             /** Format: int32 */
             columns: number;
+            /** @description what is printed; each is seen from its step on */
             marks: components["schemas"]["MarkView"][];
             squares: components["schemas"]["SquareView"][];
+            /** @description the lines of full figures, in the order in which a hand begins them */
             courses: components["schemas"]["CourseView"][];
             joins: components["schemas"]["JoinView"][];
         };
+        /** @description A square to write into. */
         SquareView: {
             block: string;
             line: string;
@@ -3039,25 +3997,40 @@ export interface components {
             row: number;
             /** Format: int32 */
             column: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the last column of a number written over several squares; else its own
+             */
             toColumn: number;
+            /** @description the figure of the problem that is printed there */
             given?: string;
+            /** @description whether a figure fills it */
             full: boolean;
+            /** @description the part of it that a small figure takes */
             small?: string;
             number: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the square that takes the small figures of its column
+             */
             smallAt?: number;
+            /** @description what it is called */
             name: string;
         };
+        /** @description A figure that stands on a paper, as the sheet names its square. */
         FigureRequest: {
             block: string;
             line: string;
             /** Format: int32 */
             place: number;
+            /** @description the part of the square; left out where only one figure can stand there */
             anchor?: string;
+            /** @description <code>digit</code> where left out, else <code>number</code> or <code>strike</code> */
             kind?: string;
+            /** @description what is written; <code>?</code> where nobody can read it */
             text?: string;
         };
+        /** @description Somebody's paper: the problem as in {@link WorkRequest WorkRequest}, and what stands there. */
         MarkRequest: {
             problem?: string;
             operation?: string;
@@ -3068,13 +4041,20 @@ export interface components {
             style?: {
                 [key: string]: string;
             };
+            /** @description the check that is written too, or left out where none is */
             check?: string;
+            /** @description what stands there, in the order of writing where that is known */
             written: components["schemas"]["FigureRequest"][];
+            /** @description whether the numbers of the problem are among it */
             settingOut?: boolean;
+            /** @description whether the writer is still at it: what comes after the last figure is not missed yet */
             soFar?: boolean;
+            /** @description whether the answer alone is judged */
             ownWay?: boolean;
         };
+        /** @description What comes next on a paper. */
         NudgeView: {
+            /** @description whether nothing is left to write */
             done: boolean;
             block?: string;
             line?: string;
@@ -3082,16 +4062,23 @@ export interface components {
             place?: number;
             anchor?: string;
             kind?: string;
+            /** @description the question that the figure answers; left out where only the square is asked for */
             ask?: string;
+            /** @description the figure; left out unless it is asked for */
             text?: string;
         };
         BegunMarking: {
             /** Format: int64 */
             classId: number;
+            /** @description the code at the foot of the sheet */
             code?: string;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description a set as it is now, instead of a printed sheet
+             */
             setId?: number;
         };
+        /** @description A marking in the list of them. */
         MarkingLine: {
             /** Format: int64 */
             id: number;
@@ -3112,31 +4099,47 @@ export interface components {
             id: number;
         };
         RestOfPaper: {
+            /** @description right or not-reached */
             state: string;
+            /** @description how it was done, in the teacher's own code */
             how?: string;
         };
+        /** @description Something done to a paper. */
         TypedEntry: {
+            /** @description made by who sends it, such as a UUID; what comes again under the same key is not done again */
             key: string;
+            /** @description what was typed, such as <code>7 3152</code>; left out where a cause is decided */
             line?: string;
+            /** @description the cause decided for <code>questions</code> */
             cause?: string;
             questions?: number[];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the revision of the answer over which it was typed, 0 where none stood there; left out to keep it whatever came
+             *          between
+             */
             seen?: number;
+            /** @description the key of one's own entry for the same question just before */
             follows?: string;
         };
         AnswersTaken: {
             /** Format: int32 */
             answers: number;
         };
+        /** @description A slip that the paper fits. */
         FindingView: {
             slip: string;
+            /** @description the second slip, where there are two */
             with?: string;
+            /** @description where the rule was broken */
             places: number[];
             /** Format: double */
             confidence: number;
             say: string;
+            /** @description the presumed writing, slip and all */
             working?: components["schemas"]["WorkResponse"];
         };
+        /** @description Where a rule was broken first, and the rule or fact in a teacher's words. */
         FirstView: {
             block: string;
             line: string;
@@ -3146,23 +4149,34 @@ export interface components {
             kind: string;
             say: string;
         };
+        /** @description A line of a block. */
         LineView: {
             block: string;
             line: string;
         };
+        /** @description A paper as it is marked. */
         MarkResponse: {
             verdict: string;
             figures: components["schemas"]["MarkedView"][];
             answer: components["schemas"]["MarkedAnswerView"];
+            /** @description lines of the working of which nothing stands although the answer does */
             notShown: components["schemas"]["LineView"][];
+            /** @description the marks it gets; left out where the house style gives none */
             marks?: components["schemas"]["MarksView"];
             first?: components["schemas"]["FirstView"];
             check?: components["schemas"]["MarkedCheckView"];
             findings: components["schemas"]["FindingView"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how likely a habit that is not known led to it, from 0 to 1
+             */
             unknown: number;
+            /** @description a sentence where no slip is likely; else nothing */
             say: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many figures were saved that cannot be read; left out where all can
+             */
             leftOut?: number;
         };
         MarkedAnswerView: {
@@ -3174,6 +4188,7 @@ export interface components {
             agrees: boolean;
             verdict: string;
         };
+        /** @description A figure that stands there or that is not there yet. */
         MarkedView: {
             block: string;
             line: string;
@@ -3183,8 +4198,10 @@ export interface components {
             kind: string;
             text: string;
             verdict: string;
+            /** @description what belongs there where that is something else */
             should?: string;
         };
+        /** @description Marks for a paper, and what for. */
         MarksView: {
             /** Format: int32 */
             given: number;
@@ -3192,11 +4209,16 @@ export interface components {
             of: number;
             say: string;
         };
+        /** @description A problem that was worked to its end. */
         Finished: {
             work: components["schemas"]["WorkRequest"];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the entry of the same problem whose working this one replaces
+             */
             replaces?: number;
         };
+        /** @description One entry. */
         EntryView: {
             /** Format: int64 */
             id: number;
@@ -3205,6 +4227,7 @@ export interface components {
             operation: string;
             problem: string;
             method: string;
+            /** @description works it again exactly as it was */
             work: components["schemas"]["WorkRequest"];
             answer: string;
             working: string;
@@ -3216,28 +4239,44 @@ export interface components {
             explanation: string;
             /** Format: int32 */
             revision: number;
+            /** @description of a paper that somebody wrote, <code>open</code> or how it was marked; left out where Bemble wrote */
             written?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it was deleted; left out where it was not
+             */
             deletedAt?: string;
         };
+        /** @description Which part of the log is tidied: what the list shows. */
         TidyWish: {
+            /** @description the words searched for; left out where none are */
             search?: string;
+            /** @description only what pupils wrote at screens, or none of it; everything where it is left out, as in the list */
             pupils?: boolean;
         };
         TidiedAway: {
             ids: number[];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many papers stay since pupils are at them or they stand in a pile
+             */
             inPiles: number;
         };
+        /** @description What to bring back. */
         BroughtBack: {
+            /** @description the entries, some thousands at most; may be left out */
             ids?: number[];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description all that was deleted at this very time; may be left out
+             */
             deletedAt?: string;
         };
         Restored: {
             /** Format: int32 */
             entries: number;
         };
+        /** @description What an import came to. */
         Imported: {
             /** Format: int32 */
             added?: number;
@@ -3248,16 +4287,25 @@ export interface components {
             field?: string;
             message?: string;
         };
+        /** @description A job as it is told of. */
         UnderWay: {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
             state: "WAITING" | "RUNNING" | "DONE" | "STOPPED" | "REFUSED";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how much of it is done
+             */
             done: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how much there is; 0 while that is not known
+             */
             of: number;
+            /** @description why it was refused; left out where it was not */
             errors?: components["schemas"]["Fault"][];
+            /** @description what came of it, once it is done */
             result?: unknown;
         };
         SheetMade: {
@@ -3274,11 +4322,14 @@ export interface components {
             code: string;
             /** Format: int64 */
             pupilId: number;
+            /** @description the few digits that go with the name, where the teacher wants them */
             digits?: string;
         };
         InView: {
+            /** @description left out while nobody has come in at this device */
             own?: components["schemas"]["OwnSet"];
         };
+        /** @description A question on the list of a pupil. */
         OwnQuestion: {
             /** Format: int64 */
             paper: number;
@@ -3287,6 +4338,7 @@ export interface components {
             problem: string;
             begun: boolean;
         };
+        /** @description What a pupil sees: their own set and nothing else. */
         OwnSet: {
             pupil: string;
             title: string;
@@ -3296,14 +4348,20 @@ export interface components {
             collected: boolean;
             questions: components["schemas"]["OwnQuestion"][];
         };
+        /** @description What stands on a paper so far. */
         SoFar: {
             written: components["schemas"]["FigureRequest"][];
         };
+        /** @description What was done on a paper. */
         DoneFigures: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many things had been done on it before these
+             */
             from?: number;
             figures: components["schemas"]["AttemptFigure"][];
         };
+        /** @description How many things are kept of a paper now. */
         KeptFigures: {
             /** Format: int32 */
             count: number;
@@ -3311,6 +4369,7 @@ export interface components {
         DoorCode: {
             code: string;
         };
+        /** @description The names to pick from. */
         DoorView: {
             code: string;
             title: string;
@@ -3321,10 +4380,15 @@ export interface components {
         Told: {
             text: string;
         };
+        /** @description What to estimate. */
         EstimateRequest: {
             work: components["schemas"]["WorkRequest"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many leading digits are kept in rounding, 1 where it is left out
+             */
             keptDigits?: number;
+            /** @description the teacher's own estimate, as typed; with it the answer comes back too */
             own?: string;
         };
         EstimateView: {
@@ -3336,6 +4400,7 @@ export interface components {
             mostDigits: number;
             held?: string;
         };
+        /** @description An answer that somebody gave to a problem. */
         DiagnoseRequest: {
             problem?: string;
             operation?: string;
@@ -3346,50 +4411,75 @@ export interface components {
             style?: {
                 [key: string]: string;
             };
+            /** @description as it was written: <code>3152</code>, <code>63 r 6</code> */
             given: string;
+            /** @description one or two slips whose working is wanted first, as the writer's other answers tell; may be left out */
             slips?: string[];
         };
+        /** @description An answer as it is judged. */
         DiagnoseResponse: {
             verdict: string;
             /** Format: int32 */
             firstWrongPlace?: number;
             findings: components["schemas"]["DiagnosedView"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how likely neither what is found nor chance led to it, from 0 to 1
+             */
             unknown: number;
+            /** @description what is to be said of it in a sentence; nothing of an answer that is right */
             say: string;
         };
+        /** @description A cause that fits the answer. */
         DiagnosedView: {
             slip: string;
+            /** @description the second slip, where there are two */
             with?: string;
+            /** @description the cause in a few words */
             name: string;
+            /** @description what the hand does, and of a rule worked out that it was */
             label: string;
+            /** @description where the rule itself was broken */
             places: number[];
             /** Format: double */
             confidence: number;
+            /** @description how sure it is, in a word: fits, likely, all but sure; of one answer alone it only fits */
             sureness: string;
             say: string;
+            /** @description the presumed writing, slip and all */
             working?: components["schemas"]["WorkResponse"];
         };
+        /** @description Answers of one writer. */
         SetRequest: {
             items: components["schemas"]["DiagnoseRequest"][];
         };
+        /** @description A slip, or two together, as the cause of several answers. */
         CauseView: {
             slip: string;
             with?: string;
             name: string;
+            /** @description what the hand does, and of a rule worked out that it was */
             label: string;
+            /** @description of a fact known wrongly, that fact and what it is taken for, such as <code>7x8=54</code> */
             fact?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many of the <code>of</code> wrong answers it explains
+             */
             explains: number;
             /** Format: int32 */
             of: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description on how many questions it would have changed the answer
+             */
             chances: number;
             /** Format: double */
             confidence: number;
             sureness: string;
             say: string;
         };
+        /** @description A fact that was missed by a group, in so many of the questions in which it comes. */
         FactView: {
             fact: string;
             /** Format: int32 */
@@ -3397,22 +4487,33 @@ export interface components {
             /** Format: int32 */
             of: number;
         };
+        /** @description Answers of one writer as they are judged together. */
         SetResponse: {
             items: components["schemas"]["DiagnoseResponse"][];
             slips: components["schemas"]["CauseView"][];
             facts: components["schemas"]["FactView"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how likely the writer has a habit that is not known, from 0 to 1
+             */
             unknown: number;
+            /** @description what is to be said of the writer in a sentence; nothing where all is right */
             say: string;
         };
+        /** @description What the next question is wanted for. */
         NextRequest: {
             operation?: string;
             method?: string;
+            /** @description what was asked and answered so far; may be left out */
             items?: components["schemas"]["DiagnoseRequest"][];
+            /** @description what it should be like, as in drafts; may be left out */
             want?: {
                 [key: string]: unknown;
             };
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the same request and seed give the same question
+             */
             seed?: number;
         };
         NextProblem: {
@@ -3423,16 +4524,19 @@ export interface components {
             text: string;
         };
         NextResponse: {
+            /** @description the question that tells most; left out where no more need be asked */
             problem?: components["schemas"]["NextProblem"];
             why: string;
             slips: components["schemas"]["CauseView"][];
             facts: components["schemas"]["FactView"][];
             /** Format: double */
             unknown: number;
+            /** @description whether one is sure, or can never be */
             done: boolean;
         };
         ClassContent: {
             name: string;
+            /** @description short names in the order of the list; blank ones are left out */
             pupils: string[];
         };
         MadeFor: {
@@ -3445,7 +4549,10 @@ export interface components {
         };
         MovedPupils: {
             pupils: number[];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the class they go to
+             */
             toClass: number;
         };
         AnswerInFile: {
@@ -3461,9 +4568,12 @@ export interface components {
             alone: boolean;
             cause?: string;
             confirmed: boolean;
+            /** @description the fact missed where the cause is one */
             fact?: string;
+            /** @description what colleagues said of it; may be left out */
             judgements?: components["schemas"]["JudgementInFile"][];
         };
+        /** @description A class in a file of its own: everything that is known of it, as docs/formats/class.md describes it. */
         ClassFile: {
             format: string;
             name: string;
@@ -3481,9 +4591,12 @@ export interface components {
             name: string;
             answers: components["schemas"]["AnswerInFile"][];
             rungs: components["schemas"]["RungInFile"][];
+            /** @description may be left out, as files written before have none */
             quizzes?: components["schemas"]["QuizInFile"][];
+            /** @description whether the pupil was taken out of the class; left out where they are in it */
             left?: boolean;
         };
+        /** @description A sheet that a pupil worked as a quiz; its answers stand among the others, what was left blank is not right. */
         QuizInFile: {
             /** Format: date */
             day: string;
@@ -3496,20 +4609,29 @@ export interface components {
             rung: string;
             state: string;
             say: string;
+            /** @description whether the teacher said so */
             ruled: boolean;
         };
         Display: {
             text: string;
         };
+        /** @description A paper to begin. */
         Begun: {
             work: components["schemas"]["WorkRequest"];
             settings: components["schemas"]["AttemptSettings"];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description the set that the problem is from
+             */
             setId?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description its number there, from 1
+             */
             question?: number;
             label?: string;
         };
+        /** @description The questions of a set, to be worked through one after the other. */
         BegunRun: {
             papers: components["schemas"]["Begun"][];
         };
@@ -3519,11 +4641,18 @@ export interface components {
             /** Format: int64 */
             first: number;
         };
+        /** @description What the browser needs to know first. */
         AccountState: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description of the teacher signed in, left out where nobody is
+             */
             id?: number;
+            /** @description the name of the teacher signed in, if any */
             teacher?: string;
+            /** @description whether the first account is still to be created */
             first: boolean;
+            /** @description the demo teacher's sign-in, in demo mode */
             demo?: components["schemas"]["Credentials"];
         };
         Credentials: {
@@ -3546,17 +4675,24 @@ export interface components {
             id: string;
             label: string;
         };
+        /** @description A style with all that could be chosen. */
         StyleView: {
             choices: components["schemas"]["ChoiceView"][];
+            /** @description the option's id for each choice's id */
             chosen: {
                 [key: string]: string;
             };
         };
+        /** @description A teacher's own code for how an answer came about, written beside it when marking. */
         HowCode: {
+            /** @description a few letters without a space */
             code: string;
+            /** @description what it means */
             name: string;
+            /** @description whether the pupil did it without anybody's help, so that it counts for what they can do */
             alone: boolean;
         };
+        /** @description What is to be other than it was; what is left out stays as it is. */
         PreferencesChange: {
             cues?: {
                 [key: string]: string;
@@ -3565,28 +4701,39 @@ export interface components {
             howCodes?: components["schemas"]["HowCode"][];
             skipsFirstSteps?: boolean;
         };
+        /** @description What a teacher has chosen beside the house style. */
         Preferences: {
+            /** @description a short cue in the teacher's own words for a kind of step or a case of one, by its id; none are suggested */
             cues: {
                 [key: string]: string;
             };
+            /** @description whether keys of a single letter do something */
             letterKeys: boolean;
+            /** @description the codes for how an answer came about */
             howCodes: components["schemas"]["HowCode"][];
+            /** @description whether what was never tried yet is not to be shown on Today */
             skipsFirstSteps: boolean;
         };
         PreferencesView: {
             chosen: components["schemas"]["Preferences"];
             kinds: components["schemas"]["StepKindView"][];
         };
+        /** @description A kind of step that can have a cue. */
         StepKindView: {
             id: string;
             label: string;
         };
+        /** @description What a teacher adds to an entry by hand. */
         Remarks: {
             label: string;
             note: string;
             kept: boolean;
+            /** @description the working in words; null leaves the one there is */
             explanation?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the entry's when it was read; null saves whatever came between
+             */
             revision?: number;
         };
         Named: {
@@ -3599,6 +4746,7 @@ export interface components {
             checks: components["schemas"]["Named"][];
             pictures: components["schemas"]["Named"][];
         };
+        /** @description A paper begun to write on and not handed in. */
         BegunPaper: {
             /** Format: int64 */
             id: number;
@@ -3606,6 +4754,7 @@ export interface components {
             /** Format: date-time */
             begunAt: string;
         };
+        /** @description A pupil with the rungs that come back. */
         DuePupil: {
             pupil: components["schemas"]["Pupil"];
             className: string;
@@ -3616,6 +4765,7 @@ export interface components {
             answer: string;
             label: string;
         };
+        /** @description A class's lesson of the day; without groups where there is none. */
         Lesson: {
             /** Format: int64 */
             classId: number;
@@ -3627,11 +4777,13 @@ export interface components {
         TodayView: {
             /** Format: date */
             today: string;
+            /** @description of today, or of the next day with a lesson where today has none */
             lessons: components["schemas"]["Lesson"][];
             piles: components["schemas"]["WaitingPile"][];
             due: components["schemas"]["DuePupil"][];
             last?: components["schemas"]["LastProblem"];
             papers: components["schemas"]["BegunPaper"][];
+            /** @description what was never done yet, of style, board, sheet, mark and write; empty where the teacher does not want to be shown */
             toTry: string[];
         };
         WaitingPile: {
@@ -3656,10 +4808,16 @@ export interface components {
             changedAt: string;
             archived: boolean;
         };
+        /** @description How a print will look. */
         Preview: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many pages there are
+             */
             total: number;
+            /** @description the first of them, as SVG */
             pages: string[];
+            /** @description letters that the printed fonts do not have; a ? stands for them */
             unprintable: string[];
         };
         FeatureView: {
@@ -3694,7 +4852,10 @@ export interface components {
             ended: boolean;
             /** Format: date-time */
             openedAt: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many pupils have come in
+             */
             in: number;
             /** Format: int32 */
             handedIn: number;
@@ -3702,6 +4863,7 @@ export interface components {
             of: number;
         };
         PupilsAddress: {
+            /** @description what pupils open on their devices; left out where only this computer reaches Bemble */
             address?: string;
         };
         RuleView: {
@@ -3710,31 +4872,47 @@ export interface components {
             rule: string;
             operation: string;
             name: string;
+            /** @description what the hand does, in a teacher's words */
             does: string;
         };
+        /** @description What goes with a pupil. */
         WhatGoesView: {
             pupil: components["schemas"]["Pupil"];
             className: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many marked answers
+             */
             answers: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many papers written at screens
+             */
             papers: number;
         };
+        /** @description A page to look at, with what can be changed of it. */
         WordedView: {
             title: string;
+            /** @description each as SVG */
             pages: string[];
+            /** @description the name under which the teacher's words are kept */
             page: string;
+            /** @description the titles of what stands on it, in order */
             sections: string[];
             own: components["schemas"]["OwnWords"];
         };
+        /** @description Pages to look at. */
         ReportView: {
             title: string;
+            /** @description each as SVG */
             pages: string[];
         };
+        /** @description A likely wrong answer with the codes of what leads to it. */
         KeyAnswerView: {
             answer: string;
             codes: string[];
         };
+        /** @description A code to write beside a wrong answer. */
         KeyCodeView: {
             code: string;
             slips: string[];
@@ -3745,14 +4923,17 @@ export interface components {
             answer: string;
             wrong: components["schemas"]["KeyAnswerView"][];
         };
+        /** @description A sheet of the pile, question by question. */
         KeySheetView: {
             code: string;
             lines: components["schemas"]["KeyLineView"][];
         };
+        /** @description The key to mark books by; the letters are the same on all sheets of the pile. */
         KeyView: {
             codes: components["schemas"]["KeyCodeView"][];
             sheets: components["schemas"]["KeySheetView"][];
         };
+        /** @description A cause of several answers with what it rests on. */
         CauseLine: {
             slip: string;
             with?: string;
@@ -3766,10 +4947,12 @@ export interface components {
             of: number;
             help: string;
         };
+        /** @description A fact that pupils missed. */
         ClassFact: {
             fact: string;
             pupils: string[];
         };
+        /** @description What a class's papers show together. */
         ClassView: {
             questions: components["schemas"]["QuestionCount"][];
             groups: components["schemas"]["SlipGroup"][];
@@ -3783,6 +4966,7 @@ export interface components {
             /** Format: int32 */
             of: number;
         };
+        /** @description A pupil's whole paper judged together. */
         PupilView: {
             pupil: components["schemas"]["Pupil"];
             /** Format: int32 */
@@ -3793,9 +4977,12 @@ export interface components {
             others: number;
             causes: components["schemas"]["CauseLine"][];
             facts: components["schemas"]["MissedFact"][];
+            /** @description where several answers are wrong and no cause is likely, a sentence that tells so; else nothing */
             say: string;
+            /** @description what came of it, in a few words, where the sheet is a quiz and all of it is marked */
             quiz?: string;
         };
+        /** @description A question that went wrong, how often, and the wrong answers given most. */
         QuestionCount: {
             /** Format: int32 */
             question: number;
@@ -3807,6 +4994,7 @@ export interface components {
             of: number;
             answers: string[];
         };
+        /** @description Pupils who share a slip. */
         SlipGroup: {
             slip: string;
             operation: string;
@@ -3815,12 +5003,17 @@ export interface components {
             help: string;
             pupils: string[];
             sureness: string;
+            /** @description another question in which it shows, so that nobody knows whose mistake it was */
             example?: string;
+            /** @description a question that tells whether it is still there */
             telling?: string;
         };
+        /** @description A form that a line may have. */
         FormView: {
             id: string;
+            /** @description a regular expression for the whole line */
             pattern: string;
+            /** @description whether the next paper comes after it */
             movesOn: boolean;
             example: string;
             means: string;
@@ -3831,10 +5024,14 @@ export interface components {
             total: number;
         };
         StreamingResponseBody: unknown;
+        /** @description How the page will look. */
         HowWeWriteItView: {
             pages: string[];
+            /** @description letters of the cues and words that the printed fonts do not have */
             unprintable: string[];
+            /** @description the name under which the teacher's words on it are kept */
             page: string;
+            /** @description what stands on it, in order */
             sections: string[];
             own: components["schemas"]["OwnWords"];
         };
@@ -3843,12 +5040,17 @@ export interface components {
             label: string;
             problem: string;
         };
+        /** @description A page of the guide. */
         GuidePage: {
+            /** @description its name in an address */
             id: string;
             title: string;
+            /** @description what stands on it below its title */
             html: string;
+            /** @description what it says, without pictures and signs, to be searched */
             words: string;
         };
+        /** @description All in squares; see {@link MarkGeometry MarkGeometry}. */
         GeometryView: {
             anchors: {
                 [key: string]: components["schemas"]["TextPlaceView"];
@@ -3904,16 +5106,22 @@ export interface components {
         DeletedLine: {
             /** Format: int64 */
             id: number;
+            /** @description the title of a set or a pile, the name of a class */
             name: string;
             /** Format: date-time */
             deletedAt: string;
         };
+        /** @description Where a pupil stands on a rung. */
         CellView: {
             rung: string;
+            /** @description what counts: the teacher's word, else the rule's */
             state: string;
+            /** @description whether the teacher said so */
             ruled: boolean;
+            /** @description the slip that still shows, in a few words */
             shows?: string;
         };
+        /** @description A class's record: rungs across, pupils down. */
         ClassRecord: {
             /** Format: int64 */
             id: number;
@@ -3926,6 +5134,7 @@ export interface components {
             slips: components["schemas"]["ClassSlip"][];
             facts: components["schemas"]["ShakyFact"][];
         };
+        /** @description A slip of an operation, seen in a class. */
         ClassSlip: {
             slip: string;
             operation: string;
@@ -3942,6 +5151,7 @@ export interface components {
             pupil: components["schemas"]["Pupil"];
             cells: components["schemas"]["CellView"][];
         };
+        /** @description A fact with who missed it, how often and in how many answers. */
         ShakyFact: {
             fact: string;
             pupils: components["schemas"]["FactOfPupil"][];
@@ -3951,6 +5161,7 @@ export interface components {
             say: string;
             fading: boolean;
         };
+        /** @description Somebody who was taken out of a class; what they did is kept, and they can come back. */
         FormerPupil: {
             /** Format: int64 */
             id: number;
@@ -3959,14 +5170,75 @@ export interface components {
             leftAt: string;
         };
         TakenBackView: {
+            /** @description what was typed; nothing where a cause was decided */
             line: string;
             paper: components["schemas"]["MarkedPaperView"];
         };
         Deleted: {
             ids: number[];
         };
+        Refusal: {
+            title?: string;
+            /** @description What to do, in a sentence. */
+            detail?: string;
+        };
     };
-    responses: never;
+    responses: {
+        /** @description What was asked cannot be done; each fault names its field and says what to do. */
+        Refusal422: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description There is no such thing of this teacher’s. */
+        Refusal404: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description The request lacks the token that goes with the session. */
+        Refusal403: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description Nobody is signed in. */
+        Refusal401: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description What was sent cannot be read. */
+        Refusal400: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description Another window has changed it meanwhile; what stands there now comes with the refusal. */
+        Refusal409: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+    };
     parameters: never;
     requestBodies: never;
     headers: never;
@@ -3994,6 +5266,10 @@ export interface operations {
                     "application/json": components["schemas"]["SetView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     change: {
@@ -4022,6 +5298,12 @@ export interface operations {
                     "application/json": components["schemas"]["SetView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
         };
     };
     delete: {
@@ -4042,6 +5324,11 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     rule: {
@@ -4069,6 +5356,12 @@ export interface operations {
                     "application/json": components["schemas"]["PupilRecord"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
         };
     };
     unrule: {
@@ -4092,6 +5385,11 @@ export interface operations {
                     "application/json": components["schemas"]["PupilRecord"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     keep: {
@@ -4118,6 +5416,12 @@ export interface operations {
                     "application/json": components["schemas"]["OwnWords"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
         };
     };
     paper: {
@@ -4145,6 +5449,12 @@ export interface operations {
                     "application/json": components["schemas"]["MarkedPaperView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
         };
     };
     decide: {
@@ -4172,6 +5482,12 @@ export interface operations {
                     "application/json": components["schemas"]["MarkedPaperView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
         };
     };
     keep_1: {
@@ -4200,6 +5516,12 @@ export interface operations {
                     "application/json": components["schemas"]["MarkedPaperView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
         };
     };
     remove: {
@@ -4226,6 +5548,11 @@ export interface operations {
                     "application/json": components["schemas"]["MarkedPaperView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     workedOn: {
@@ -4252,6 +5579,12 @@ export interface operations {
                     "application/json": components["schemas"]["MarkingView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
         };
     };
     lesson: {
@@ -4274,6 +5607,10 @@ export interface operations {
                     "application/json": components["schemas"]["LessonView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     keep_2: {
@@ -4300,6 +5637,12 @@ export interface operations {
                     "application/json": components["schemas"]["LessonView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
         };
     };
     one_1: {
@@ -4322,6 +5665,10 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolClass"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     change_1: {
@@ -4348,6 +5695,12 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolClass"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
         };
     };
     delete_1: {
@@ -4368,6 +5721,11 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     term: {
@@ -4390,11 +5748,16 @@ export interface operations {
                     "application/json": components["schemas"]["TermView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     keepTerm: {
         parameters: {
             query: {
+                /** @description the revision that was changed; 0 where nothing was chosen yet */
                 revision: number;
             };
             header?: never;
@@ -4418,6 +5781,12 @@ export interface operations {
                     "application/json": components["schemas"]["TermView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
         };
     };
     plan: {
@@ -4442,6 +5811,10 @@ export interface operations {
                     "application/json": components["schemas"]["PlanView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     keep_3: {
@@ -4470,6 +5843,12 @@ export interface operations {
                     "application/json": components["schemas"]["PlanView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
         };
     };
     again: {
@@ -4494,6 +5873,11 @@ export interface operations {
                     "application/json": components["schemas"]["PlanView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     change_2: {
@@ -4520,6 +5904,12 @@ export interface operations {
                     "application/json": components["schemas"]["AttemptView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
         };
     };
     work: {
@@ -4544,6 +5934,9 @@ export interface operations {
                     "application/json": components["schemas"]["WorkResponse"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     slips: {
@@ -4568,6 +5961,10 @@ export interface operations {
                     "application/json": components["schemas"]["ToLookFor"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     list: {
@@ -4591,6 +5988,9 @@ export interface operations {
                     "application/json": components["schemas"]["SetLine"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     add: {
@@ -4615,6 +6015,10 @@ export interface operations {
                     "application/json": components["schemas"]["SetView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     restore: {
@@ -4637,6 +6041,11 @@ export interface operations {
                     "application/json": components["schemas"]["SetView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     of: {
@@ -4659,6 +6068,10 @@ export interface operations {
                     "application/json": components["schemas"]["PrintView"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     print: {
@@ -4685,6 +6098,11 @@ export interface operations {
                     "application/json": components["schemas"]["BegunView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     copy: {
@@ -4711,6 +6129,11 @@ export interface operations {
                     "application/json": components["schemas"]["SetView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     archive: {
@@ -4737,6 +6160,11 @@ export interface operations {
                     "application/json": components["schemas"]["SetView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     telling: {
@@ -4761,6 +6189,10 @@ export interface operations {
                     "application/json": components["schemas"]["Telling"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     questions: {
@@ -4785,6 +6217,10 @@ export interface operations {
                     "application/json": components["schemas"]["QuestionView"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     takeCsv: {
@@ -4812,6 +6248,10 @@ export interface operations {
                     "application/json": components["schemas"]["TakenIn"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     draft: {
@@ -4836,6 +6276,9 @@ export interface operations {
                     "application/json": components["schemas"]["Drawn"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     another: {
@@ -4860,6 +6303,10 @@ export interface operations {
                     "application/json": components["schemas"]["QuestionView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     all: {
@@ -4885,6 +6332,9 @@ export interface operations {
                     "application/json": components["schemas"]["SessionLine"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     open: {
@@ -4909,6 +6359,10 @@ export interface operations {
                     "application/json": components["schemas"]["SessionView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     forAnyDevice: {
@@ -4932,6 +6386,11 @@ export interface operations {
                     "application/json": components["schemas"]["SessionView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     giveBack: {
@@ -4955,6 +6414,11 @@ export interface operations {
                     "application/json": components["schemas"]["SessionView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     end: {
@@ -4977,6 +6441,11 @@ export interface operations {
                     "application/json": components["schemas"]["SessionView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     all_1: {
@@ -4997,6 +6466,9 @@ export interface operations {
                     "application/json": components["schemas"]["RuleView"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     keep_4: {
@@ -5019,6 +6491,10 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     restore_1: {
@@ -5039,6 +6515,11 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     rehearse: {
@@ -5063,6 +6544,10 @@ export interface operations {
                     "application/json": components["schemas"]["RehearsalView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     write: {
@@ -5087,6 +6572,10 @@ export interface operations {
                     "application/json": components["schemas"]["SimulatedRun"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     pieces: {
@@ -5109,6 +6598,10 @@ export interface operations {
                     "application/json": components["schemas"]["PiecesView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     judge: {
@@ -5135,6 +6628,11 @@ export interface operations {
                     "application/json": components["schemas"]["PiecesView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     bringBack: {
@@ -5157,6 +6655,11 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolClass"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     pictures: {
@@ -5181,6 +6684,10 @@ export interface operations {
                     "application/json": components["schemas"]["PictureView"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     paper_1: {
@@ -5205,6 +6712,9 @@ export interface operations {
                     "application/json": components["schemas"]["PaperView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     nudge: {
@@ -5231,6 +6741,9 @@ export interface operations {
                     "application/json": components["schemas"]["NudgeView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     all_2: {
@@ -5255,6 +6768,9 @@ export interface operations {
                     "application/json": components["schemas"]["MarkingLine"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     begin: {
@@ -5279,6 +6795,10 @@ export interface operations {
                     "application/json": components["schemas"]["MarkingLine"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     setFor: {
@@ -5305,6 +6825,11 @@ export interface operations {
                     "application/json": components["schemas"]["MadeSet"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     restore_2: {
@@ -5327,6 +6852,11 @@ export interface operations {
                     "application/json": components["schemas"]["MarkingView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     rest: {
@@ -5354,6 +6884,11 @@ export interface operations {
                     "application/json": components["schemas"]["MarkedPaperView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     entry: {
@@ -5381,6 +6916,11 @@ export interface operations {
                     "application/json": components["schemas"]["MarkedPaperView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     takeIn: {
@@ -5407,6 +6947,11 @@ export interface operations {
                     "application/json": components["schemas"]["AnswersTaken"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     mark: {
@@ -5431,12 +6976,16 @@ export interface operations {
                     "application/json": components["schemas"]["MarkResponse"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     list_1: {
         parameters: {
             query?: {
                 search?: string;
+                /** @description only what pupils wrote at screens, or none of it; everything where it is left out */
                 pupils?: boolean;
                 offset?: number;
                 most?: number;
@@ -5456,6 +7005,9 @@ export interface operations {
                     "application/json": components["schemas"]["LogPage"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     record: {
@@ -5480,6 +7032,10 @@ export interface operations {
                     "application/json": components["schemas"]["EntryView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     tidy: {
@@ -5504,6 +7060,10 @@ export interface operations {
                     "application/json": components["schemas"]["TidiedAway"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     restore_3: {
@@ -5528,6 +7088,10 @@ export interface operations {
                     "application/json": components["schemas"]["Restored"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     take: {
@@ -5561,6 +7125,10 @@ export interface operations {
                     "application/json": components["schemas"]["UnderWay"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     setFor_1: {
@@ -5583,6 +7151,11 @@ export interface operations {
                     "application/json": components["schemas"]["SheetMade"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     anew: {
@@ -5609,6 +7182,11 @@ export interface operations {
                     "application/json": components["schemas"]["LessonView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     state: {
@@ -5629,6 +7207,9 @@ export interface operations {
                     "application/json": components["schemas"]["InView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     comeIn: {
@@ -5653,6 +7234,10 @@ export interface operations {
                     "application/json": components["schemas"]["InView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     next: {
@@ -5679,6 +7264,11 @@ export interface operations {
                     "application/json": components["schemas"]["NudgeView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     write_1: {
@@ -5705,6 +7295,11 @@ export interface operations {
                     "application/json": components["schemas"]["KeptFigures"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     leave: {
@@ -5725,6 +7320,10 @@ export interface operations {
                     "application/json": components["schemas"]["InView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     handIn: {
@@ -5745,6 +7344,10 @@ export interface operations {
                     "application/json": components["schemas"]["OwnSet"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     door: {
@@ -5769,6 +7372,10 @@ export interface operations {
                     "application/json": components["schemas"]["DoorView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     explanation: {
@@ -5793,6 +7400,10 @@ export interface operations {
                     "application/json": components["schemas"]["Told"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     estimate: {
@@ -5817,6 +7428,10 @@ export interface operations {
                     "application/json": components["schemas"]["EstimateView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     diagnose: {
@@ -5841,6 +7456,9 @@ export interface operations {
                     "application/json": components["schemas"]["DiagnoseResponse"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     set: {
@@ -5865,6 +7483,9 @@ export interface operations {
                     "application/json": components["schemas"]["SetResponse"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     next_1: {
@@ -5889,6 +7510,9 @@ export interface operations {
                     "application/json": components["schemas"]["NextResponse"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     all_3: {
@@ -5909,6 +7533,9 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolClass"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     add_1: {
@@ -5933,6 +7560,10 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolClass"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     restore_4: {
@@ -5955,6 +7586,11 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolClass"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     setFor_2: {
@@ -5980,6 +7616,11 @@ export interface operations {
                     "application/json": components["schemas"]["MadeFor"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     makeSheets: {
@@ -6003,6 +7644,11 @@ export interface operations {
                     "application/json": components["schemas"]["ToPrint"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     move: {
@@ -6029,6 +7675,11 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolClass"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     takeList: {
@@ -6055,6 +7706,11 @@ export interface operations {
                     "application/json": components["schemas"]["SchoolClass"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     takeOver: {
@@ -6088,6 +7744,10 @@ export interface operations {
                     "application/json": components["schemas"]["UnderWay"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     display: {
@@ -6112,6 +7772,10 @@ export interface operations {
                     "application/json": components["schemas"]["Display"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     ofRun: {
@@ -6134,6 +7798,9 @@ export interface operations {
                     "application/json": components["schemas"]["AttemptView"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     begin_1: {
@@ -6158,6 +7825,10 @@ export interface operations {
                     "application/json": components["schemas"]["AttemptView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     mark_1: {
@@ -6180,6 +7851,11 @@ export interface operations {
                     "application/json": components["schemas"]["MarkResponse"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     add_2: {
@@ -6206,6 +7882,11 @@ export interface operations {
                     "application/json": components["schemas"]["KeptFigures"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     beginRun: {
@@ -6230,6 +7911,10 @@ export interface operations {
                     "application/json": components["schemas"]["RunView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     signOut: {
@@ -6250,6 +7935,9 @@ export interface operations {
                     "application/json": components["schemas"]["AccountState"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     signIn: {
@@ -6274,6 +7962,9 @@ export interface operations {
                     "application/json": components["schemas"]["AccountState"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     first: {
@@ -6298,6 +7989,9 @@ export interface operations {
                     "application/json": components["schemas"]["AccountState"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     style: {
@@ -6318,6 +8012,9 @@ export interface operations {
                     "application/json": components["schemas"]["StyleView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     change_3: {
@@ -6344,6 +8041,10 @@ export interface operations {
                     "application/json": components["schemas"]["StyleView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     preferences: {
@@ -6364,6 +8065,9 @@ export interface operations {
                     "application/json": components["schemas"]["PreferencesView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     change_4: {
@@ -6388,6 +8092,10 @@ export interface operations {
                     "application/json": components["schemas"]["PreferencesView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
         };
     };
     one_2: {
@@ -6410,6 +8118,10 @@ export interface operations {
                     "application/json": components["schemas"]["EntryView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     delete_2: {
@@ -6432,6 +8144,11 @@ export interface operations {
                     "application/json": components["schemas"]["Deleted"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     remark: {
@@ -6458,6 +8175,11 @@ export interface operations {
                     "application/json": components["schemas"]["EntryView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     ways: {
@@ -6478,6 +8200,9 @@ export interface operations {
                     "application/json": components["schemas"]["Ways"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     today: {
@@ -6498,6 +8223,9 @@ export interface operations {
                     "application/json": components["schemas"]["TodayView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     version: {
@@ -6521,6 +8249,10 @@ export interface operations {
                     "application/json": components["schemas"]["QuestionView"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     question: {
@@ -6546,6 +8278,10 @@ export interface operations {
                     "image/svg+xml": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     preview: {
@@ -6571,6 +8307,10 @@ export interface operations {
                     "application/json": components["schemas"]["Preview"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     json: {
@@ -6593,6 +8333,10 @@ export interface operations {
                     "application/json": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     csv: {
@@ -6615,6 +8359,10 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     ladders: {
@@ -6635,6 +8383,9 @@ export interface operations {
                     "application/json": components["schemas"]["LadderView"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     one_3: {
@@ -6657,6 +8408,10 @@ export interface operations {
                     "application/json": components["schemas"]["SessionView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     live: {
@@ -6679,6 +8434,10 @@ export interface operations {
                     "text/event-stream": components["schemas"]["SessionView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     address: {
@@ -6699,6 +8458,9 @@ export interface operations {
                     "application/json": components["schemas"]["PupilsAddress"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     whatGoes: {
@@ -6721,6 +8483,10 @@ export interface operations {
                     "application/json": components["schemas"]["WhatGoesView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     delete_3: {
@@ -6741,6 +8507,11 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     toJudge: {
@@ -6763,6 +8534,10 @@ export interface operations {
                     "application/json": components["schemas"]["WordedView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     toJudgeFile: {
@@ -6787,6 +8562,10 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     ofPupil: {
@@ -6809,6 +8588,10 @@ export interface operations {
                     "application/json": components["schemas"]["WordedView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     pupilFile: {
@@ -6833,6 +8616,10 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     ofPupil_1: {
@@ -6855,6 +8642,10 @@ export interface operations {
                     "application/json": components["schemas"]["PupilRecord"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     pdf: {
@@ -6880,6 +8671,10 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     page: {
@@ -6904,6 +8699,10 @@ export interface operations {
                     "image/svg+xml": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     job: {
@@ -6926,6 +8725,10 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     stop: {
@@ -6948,6 +8751,11 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     one_4: {
@@ -6970,6 +8778,10 @@ export interface operations {
                     "application/json": components["schemas"]["MarkingView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     delete_4: {
@@ -6990,6 +8802,11 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     strips: {
@@ -7012,6 +8829,10 @@ export interface operations {
                     "application/json": components["schemas"]["ReportView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     stripsFile: {
@@ -7036,6 +8857,10 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     marks: {
@@ -7058,6 +8883,10 @@ export interface operations {
                     "application/json": components["schemas"]["ReportView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     marksFile: {
@@ -7082,6 +8911,10 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     key: {
@@ -7104,6 +8937,10 @@ export interface operations {
                     "application/json": components["schemas"]["KeyView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     keyPages: {
@@ -7126,6 +8963,10 @@ export interface operations {
                     "application/json": components["schemas"]["ReportView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     keyFile: {
@@ -7150,6 +8991,10 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     ofClass: {
@@ -7172,6 +9017,10 @@ export interface operations {
                     "application/json": components["schemas"]["ClassView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     forms: {
@@ -7192,6 +9041,9 @@ export interface operations {
                     "application/json": components["schemas"]["FormView"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     deleted: {
@@ -7215,6 +9067,9 @@ export interface operations {
                     "application/json": components["schemas"]["LogPage"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     json_1: {
@@ -7235,6 +9090,9 @@ export interface operations {
                     "application/json": components["schemas"]["StreamingResponseBody"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     csv_1: {
@@ -7255,6 +9113,9 @@ export interface operations {
                     "text/csv": components["schemas"]["StreamingResponseBody"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     one_5: {
@@ -7277,6 +9138,10 @@ export interface operations {
                     "application/json": components["schemas"]["UnderWay"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     stop_1: {
@@ -7299,6 +9164,11 @@ export interface operations {
                     "application/json": components["schemas"]["UnderWay"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     paper_2: {
@@ -7321,6 +9191,10 @@ export interface operations {
                     "application/json": components["schemas"]["AttemptView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     squares: {
@@ -7343,6 +9217,10 @@ export interface operations {
                     "application/json": components["schemas"]["PaperView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     page_1: {
@@ -7365,6 +9243,9 @@ export interface operations {
                     "application/json": components["schemas"]["HowWeWriteItView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     pdf_1: {
@@ -7388,6 +9269,9 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     examples: {
@@ -7408,6 +9292,9 @@ export interface operations {
                     "application/json": components["schemas"]["ExampleView"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     pages: {
@@ -7428,6 +9315,9 @@ export interface operations {
                     "application/json": components["schemas"]["GuidePage"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     geometry: {
@@ -7448,12 +9338,16 @@ export interface operations {
                     "application/json": components["schemas"]["GeometryView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            422: components["responses"]["Refusal422"];
         };
     };
     facts: {
         parameters: {
             query: {
+                /** @description +, −, × or ÷ */
                 sign: string;
+                /** @description the numbers of a small fact, as a step has them */
                 numbers: number[];
             };
             header?: never;
@@ -7471,6 +9365,9 @@ export interface operations {
                     "application/json": components["schemas"]["FactWayView"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     sets: {
@@ -7491,6 +9388,9 @@ export interface operations {
                     "application/json": components["schemas"]["DeletedLine"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     piles: {
@@ -7511,6 +9411,9 @@ export interface operations {
                     "application/json": components["schemas"]["DeletedLine"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     classes: {
@@ -7531,6 +9434,9 @@ export interface operations {
                     "application/json": components["schemas"]["DeletedLine"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
         };
     };
     standIn: {
@@ -7555,6 +9461,10 @@ export interface operations {
                     "application/json": components["schemas"]["WordedView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     standInFile: {
@@ -7580,6 +9490,10 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     ofClass_1: {
@@ -7602,6 +9516,10 @@ export interface operations {
                     "application/json": components["schemas"]["WordedView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     classFile: {
@@ -7626,6 +9544,10 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     ofClass_2: {
@@ -7648,6 +9570,10 @@ export interface operations {
                     "application/json": components["schemas"]["ClassRecord"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     sheets: {
@@ -7674,6 +9600,10 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     list_2: {
@@ -7696,6 +9626,10 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     former: {
@@ -7718,6 +9652,10 @@ export interface operations {
                     "application/json": components["schemas"]["FormerPupil"][];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     file: {
@@ -7740,6 +9678,10 @@ export interface operations {
                     "application/json": components["schemas"]["ClassFile"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     answers: {
@@ -7762,6 +9704,10 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     one_6: {
@@ -7784,6 +9730,10 @@ export interface operations {
                     "application/json": components["schemas"]["AttemptView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     state_1: {
@@ -7804,6 +9754,8 @@ export interface operations {
                     "application/json": components["schemas"]["AccountState"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            422: components["responses"]["Refusal422"];
         };
     };
     delete_5: {
@@ -7824,6 +9776,11 @@ export interface operations {
                 };
                 content?: never;
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
     takeBack: {
@@ -7847,6 +9804,11 @@ export interface operations {
                     "application/json": components["schemas"]["TakenBackView"];
                 };
             };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
         };
     };
 }

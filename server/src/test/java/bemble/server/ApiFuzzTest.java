@@ -29,8 +29,8 @@ class ApiFuzzTest {
 
     @BeforeAll
     static void begin() {
-        server = RunningServer.start("--bemble.demo=true", "--springdoc.api-docs.enabled=true");
-        description = new Client(server).get("/v3/api-docs").json();
+        server = RunningServer.start("--bemble.demo=true");
+        description = Client.demo(server).get("/api/description").json();
     }
 
     @AfterAll

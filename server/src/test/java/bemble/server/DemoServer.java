@@ -46,7 +46,7 @@ public final class DemoServer implements ParameterResolver {
             return store.getOrComputeIfAbsent(Chromium.class, type -> new Chromium(), Chromium.class).browser();
         }
         return store.getOrComputeIfAbsent(RunningServer.class,
-                type -> RunningServer.start("--bemble.demo=true", "--springdoc.api-docs.enabled=true"),
+                type -> RunningServer.start("--bemble.demo=true"),
                 RunningServer.class);
     }
 }

@@ -298,7 +298,7 @@ class RecordApiTest {
     }
 
     @Test
-    void aClassIsTakenOverFromAFileWithItsHistoryOrNotAtAll() {
+    void aClassIsTakenOverFromAFileWithItsHistoryOrNotAtAll() throws InterruptedException {
         JsonNode curlews = teacher.schoolClass("Curlews");
         long pupil = curlews.get("pupils").get(1).get("id").asLong();
         put("/api/pupils/" + pupil + "/rungs/division-three-digits", Map.of("state", "secure", "reason", "Worked it aloud."));
@@ -307,22 +307,27 @@ class RecordApiTest {
                 piece.get("question").asInt(), "judge", "Mr Plover", "says", "Set out with care."));
         String file = new String(teacher.file("/api/classes/" + curlews.get("id").asLong() + "/class.json"));
         Client.Reply taken = teacher.post("/api/classes/file", file.replace("\"name\":\"Curlews\"", "\"name\":\"Curlews, next year\""));
-        assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+        // On a slow machine it goes on behind the answer.
+        assertThat(taken.status()).as(taken.text()).isIn(200, 202);
+        while (taken.status() == 202 && teacher.get("/api/jobs/" + taken.json().get("id").asString()).json().get("state").asString().equals("RUNNING")) {
+            Thread.sleep(100);
+        }
         JsonNode before = teacher.get("/api/classes/" + curlews.get("id").asLong() + "/record").json();
-        JsonNode after = teacher.get("/api/classes/" + taken.json().get("id").asLong() + "/record").json();
+        long takenId = teacher.schoolClass("Curlews, next year").get("id").asLong();
+        JsonNode after = teacher.get("/api/classes/" + takenId + "/record").json();
         assertThat(after.get("rungs")).isEqualTo(before.get("rungs"));
         for (int i = 0; i < before.get("pupils").size(); i++) {
             assertThat(after.get("pupils").get(i).get("cells")).isEqualTo(before.get("pupils").get(i).get("cells"));
         }
         assertThat(file).contains("\"passMark\":", "\"judge\":\"Mr Plover\"", "\"fact\":");
-        String again = new String(teacher.file("/api/classes/" + taken.json().get("id").asLong() + "/class.json"));
+        String again = new String(teacher.file("/api/classes/" + takenId + "/class.json"));
         assertThat(again.replace("Curlews, next year", "Curlews")).as("nothing is lost on the way").isEqualTo(file);
         int classes = teacher.get("/api/classes").json().size();
         assertThat(teacher.post("/api/classes/file", file.replace("bemble-class-1", "bemble-class-9")).message()).contains("Everything as JSON");
         Client.Reply unreadable = teacher.post("/api/classes/file", file.replaceFirst("\"problem\":\"[^\"]*\"", "\"problem\":\"many\""));
         assertThat(unreadable.status()).isEqualTo(422);
         assertThat(teacher.get("/api/classes").json()).as("nothing half taken over").hasSize(classes);
-        teacher.send("DELETE", "/api/classes/" + taken.json().get("id").asLong(), null);
+        teacher.send("DELETE", "/api/classes/" + takenId, null);
     }
 
     @Test

@@ -70,12 +70,14 @@ class AccountController {
             @Size(max = 60, message = "Choose a sign-in name of 60 letters at most.") String login,
             @NotNull @Password String password) {}
 
+    /** Who is signed in. */
     @GetMapping
     AccountState state(@AuthenticationPrincipal SignedIn teacher) {
         return new AccountState(teacher == null ? null : teacher.id(), teacher == null ? null : teacher.displayName(), !accounts.hasTeachers(),
                 demo.credentials().map(c -> new Credentials(c.login(), c.password())).orElse(null));
     }
 
+    /** Signs in. */
     @PostMapping("/sign-in")
     AccountState signIn(@Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
         String name = credentials.login().strip().toLowerCase(Locale.ROOT);
@@ -105,12 +107,14 @@ class AccountController {
         return state((SignedIn) result.getPrincipal());
     }
 
+    /** Makes the first account of a new Bemble. */
     @PostMapping("/first")
     AccountState first(@Valid @RequestBody FirstAccount account, HttpServletRequest request, HttpServletResponse response) {
         accounts.createFirst(account.login(), account.name(), account.password());
         return signIn(new Credentials(account.login(), account.password()), request, response);
     }
 
+    /** Signs out. */
     @PostMapping("/sign-out")
     AccountState signOut(HttpServletRequest request) {
         if (request.getSession(false) != null) {

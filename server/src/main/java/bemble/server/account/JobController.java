@@ -20,6 +20,7 @@ class JobController {
         this.jobs = jobs;
     }
 
+    /** How far something long is. */
     @GetMapping
     UnderWay one(@AuthenticationPrincipal SignedIn teacher, @PathVariable UUID id) {
         return jobs.view(teacher.id(), id);

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 class CalculatorController {
     record Display(@NotNull String text) {}
 
+    /** What a calculator shows for a problem, to check an answer by. */
     @PostMapping
     Display display(@Valid @RequestBody WorkRequest request) {
         WorkOrder order = request.order();

@@ -47,21 +47,25 @@ class ClassController {
             @Size(max = 500, message = "These are more lines than a class has pupils.") List<@Valid ListedPupil> pupils,
             @NotNull(message = "Say which revision of the list was changed.") Integer revision) {}
 
+    /** The classes with their pupils. */
     @GetMapping
     List<SchoolClass> all(@AuthenticationPrincipal SignedIn teacher) {
         return classes.all(teacher.id());
     }
 
+    /** A class with its pupils. */
     @GetMapping("/{id}")
     SchoolClass one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return classes.find(teacher.id(), id);
     }
 
+    /** Makes a class. */
     @PostMapping
     SchoolClass add(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody ClassContent content) {
         return classes.add(teacher.id(), content.name(), content.pupils());
     }
 
+    /** Changes the name and the pupils of a class. */
     @PutMapping("/{id}")
     SchoolClass change(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @Valid @RequestBody ChangedClass content) {
@@ -74,12 +78,14 @@ class ClassController {
         return classes.former(teacher.id(), id);
     }
 
+    /** Deletes a class; it can be brought back. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         classes.delete(teacher.id(), id);
     }
 
+    /** Brings a deleted class back. */
     @PostMapping("/{id}/restore")
     SchoolClass restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return classes.restore(teacher.id(), id);

@@ -22,16 +22,19 @@ class DeletedController {
         this.clock = clock;
     }
 
+    /** Deleted sets that can be brought back. */
     @GetMapping("/sets")
     List<DeletedLine> sets(@AuthenticationPrincipal SignedIn teacher) {
         return deleted.sets(teacher.id(), since());
     }
 
+    /** Deleted classes that can be brought back. */
     @GetMapping("/classes")
     List<DeletedLine> classes(@AuthenticationPrincipal SignedIn teacher) {
         return deleted.classes(teacher.id(), since());
     }
 
+    /** Deleted piles that can be brought back. */
     @GetMapping("/piles")
     List<DeletedLine> piles(@AuthenticationPrincipal SignedIn teacher) {
         return deleted.piles(teacher.id(), since());

@@ -127,6 +127,7 @@ class DiagnosisController {
     record NextResponse(NextProblem problem, @NotNull String why, @NotNull List<CauseView> slips,
                         @NotNull List<FactView> facts, @NotNull double unknown, @NotNull boolean done) {}
 
+    /** Finds what one wrong answer may be due to. */
     @PostMapping
     DiagnoseResponse diagnose(@Valid @RequestBody DiagnoseRequest request) {
         WorkOrder order = request.order();
@@ -140,6 +141,7 @@ class DiagnosisController {
         return DiagnoseResponse.of(new Judged(judged.verdict(), judged.firstWrongPlace(), findings, judged.unknown(), judged.say()), order, true, rules.now());
     }
 
+    /** Finds what several answers have in common. */
     @PostMapping("/set")
     SetResponse set(@Valid @RequestBody SetRequest request) {
         List<WorkOrder> orders = orders(request.items());
@@ -152,6 +154,7 @@ class DiagnosisController {
         return new SetResponse(items, causes(writer), facts(writer), writer.unknownHabit(), writer.say());
     }
 
+    /** Draws the question whose answer tells most. */
     @PostMapping("/next")
     NextResponse next(@Valid @RequestBody NextRequest request) {
         if (request.operation() == null) {

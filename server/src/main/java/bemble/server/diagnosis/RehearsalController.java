@@ -95,6 +95,7 @@ class RehearsalController {
     /** @param first the first of the papers in the log */
     record SimulatedRun(@NotNull long first) {}
 
+    /** Lets an invented class work a set. */
     @PostMapping("/api/rehearse")
     RehearsalView rehearse(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody RehearsalRequest request) {
         request.isWithin(MOST_REHEARSED, "Rehearse fewer of them at once, or shorter ones.");

@@ -31,6 +31,7 @@ class EstimateController {
     record EstimateView(@NotNull String statement, @NotNull String value, @NotNull int fewestDigits, @NotNull int mostDigits,
                 String held) {}
 
+    /** Estimates an answer, step by step. */
     @PostMapping
     EstimateView estimate(@Valid @RequestBody EstimateRequest request) {
         WorkOrder order = request.work().order();

@@ -13,6 +13,7 @@ class GuideController {
         this.guide = guide;
     }
 
+    /** The pages of the guide. */
     @GetMapping("/api/guide")
     List<GuidePage> pages() {
         return guide.pages();

@@ -52,6 +52,7 @@ class HandoverController {
                        List<@NotNull(message = "A pupil is missing.") Long> pupils,
                        @NotNull(message = "Choose the class they go to.") Long toClass) {}
 
+    /** What goes with a pupil who is deleted. */
     @GetMapping("/api/pupils/{id}")
     WhatGoesView whatGoes(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         HandoverService.WhatGoes goes = handover.whatGoes(teacher.id(), id);
@@ -71,6 +72,7 @@ class HandoverController {
         return handover.bringBack(teacher.id(), id);
     }
 
+    /** The names of a class as a table. */
     @GetMapping(value = "/api/classes/{id}/list.csv", produces = CSV)
     ResponseEntity<String> list(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return Download.of("bemble-class-list.csv", CSV + ";charset=UTF-8", handover.list(teacher.id(), id));
@@ -83,11 +85,13 @@ class HandoverController {
         return handover.takeList(teacher.id(), id, file);
     }
 
+    /** What a class has answered, as a table. */
     @GetMapping(value = "/api/classes/{id}/answers.csv", produces = CSV)
     ResponseEntity<String> answers(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return Download.of("bemble-answers.csv", CSV + ";charset=UTF-8", handover.answers(teacher.id(), id));
     }
 
+    /** A class with what its pupils did, for another Bemble. */
     @GetMapping(value = "/api/classes/{id}/class.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<ClassFile> file(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return Download.of("bemble-class.json", MediaType.APPLICATION_JSON_VALUE, handover.file(teacher.id(), id));

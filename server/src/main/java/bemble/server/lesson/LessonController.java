@@ -34,11 +34,13 @@ class LessonController {
 
     record SheetMade(@NotNull long setId) {}
 
+    /** A lesson in its order. */
     @GetMapping
     LessonView lesson(@AuthenticationPrincipal SignedIn teacher, @PathVariable String source) {
         return lessons.find(teacher.id(), source);
     }
 
+    /** Keeps a lesson as it was changed. */
     @PutMapping
     LessonView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable String source, @Valid @RequestBody ChangedLesson changed) {
         return lessons.keep(teacher.id(), source, changed.content(), changed.revision());

@@ -47,6 +47,7 @@ class AttemptController {
 
     record RunView(@NotNull UUID run, @NotNull long first) {}
 
+    /** Begins a paper to write on. */
     @PostMapping
     AttemptView begin(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody Begun begun) {
         return attempts.view(attempts.begin(teacher.id(), toBegin(begun, null)));
@@ -65,21 +66,25 @@ class AttemptController {
                 new AttemptService.Source(run, begun.setId(), begun.question()), begun.label() == null ? "" : begun.label());
     }
 
+    /** The papers of a set that is worked through. */
     @GetMapping
     List<AttemptView> ofRun(@AuthenticationPrincipal SignedIn teacher, @RequestParam UUID run) {
         return attempts.ofRun(teacher.id(), run).stream().map(attempts::view).toList();
     }
 
+    /** A paper with everything that was written on it. */
     @GetMapping("/{id}")
     AttemptView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return attempts.view(attempts.find(teacher.id(), id));
     }
 
+    /** Adds what was written since; other windows are told where they went on with it. */
     @PostMapping("/{id}/figures")
     KeptFigures add(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody DoneFigures done) {
         return new KeptFigures(attempts.add(teacher.id(), id, done.from(), done.figures()));
     }
 
+    /** Changes how a paper is written and marked. */
     @PutMapping("/{id}/settings")
     AttemptView change(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @Valid @RequestBody AttemptSettings settings) {

@@ -62,7 +62,11 @@ class LogController {
 
     record Deleted(@NotNull List<Long> ids) {}
 
-    /** @param pupils only what pupils wrote at screens, or none of it; everything where it is left out */
+    /**
+     * The problems of the log that have the words, the newest first.
+     *
+     * @param pupils only what pupils wrote at screens, or none of it; everything where it is left out
+     */
     @GetMapping
     LogPage list(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
             @RequestParam(required = false) Boolean pupils, @RequestParam(defaultValue = "0") @Min(0) int offset,
@@ -71,16 +75,19 @@ class LogController {
                 log.count(teacher.id(), search, pupils));
     }
 
+    /** A problem of the log with its working. */
     @GetMapping("/{id}")
     EntryView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return view(log.find(teacher.id(), id));
     }
 
+    /** Keeps a problem that was worked to its end. */
     @PostMapping
     EntryView record(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody Finished finished) {
         return view(log.record(teacher.id(), finished.work().order(), finished.replaces()));
     }
 
+    /** Changes the label and the note of a problem. */
     @PatchMapping("/{id}")
     EntryView remark(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @Valid @RequestBody Remarks remarks) {
@@ -92,6 +99,7 @@ class LogController {
         return now;
     }
 
+    /** Deletes a problem; it can be brought back. */
     @DeleteMapping("/{id}")
     Deleted delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         log.delete(teacher.id(), id);

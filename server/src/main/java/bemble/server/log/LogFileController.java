@@ -37,11 +37,13 @@ class LogFileController {
         this.jobs = jobs;
     }
 
+    /** The whole log as JSON. */
     @GetMapping(value = "/bemble-log.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<StreamingResponseBody> json(@AuthenticationPrincipal SignedIn teacher) {
         return Download.of("bemble-log.json", "application/json", out -> file.write(log.all(teacher.id()), out));
     }
 
+    /** The whole log as a table. */
     @GetMapping(value = "/bemble-log.csv", produces = "text/csv")
     ResponseEntity<StreamingResponseBody> csv(@AuthenticationPrincipal SignedIn teacher) {
         return Download.of("bemble-log.csv", "text/csv;charset=UTF-8", out -> table.write(log.all(teacher.id()), out));

@@ -108,11 +108,13 @@ class MarkingController {
         return markings.search(teacher.id(), search, offset, most).answer();
     }
 
+    /** Begins a pile of papers. */
     @PostMapping
     MarkingLine begin(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody BegunMarking begun) {
         return markings.begin(teacher.id(), begun.classId(), begun.code(), begun.setId());
     }
 
+    /** A pile with its papers and what stands on them. */
     @GetMapping("/{id}")
     MarkingView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         MarkingView view = judging.view(teacher.id(), id);
@@ -120,18 +122,21 @@ class MarkingController {
         return view;
     }
 
+    /** Deletes a pile; it can be brought back. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         markings.delete(teacher.id(), id);
     }
 
+    /** Brings a deleted pile back. */
     @PostMapping("/{id}/restore")
     MarkingView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         markings.restore(teacher.id(), id);
         return judging.view(teacher.id(), id);
     }
 
+    /** Keeps what stands on a paper for a question. */
     @PutMapping("/{id}/papers/{pupil}/answers/{question}")
     MarkedPaperView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @PathVariable int question, @Valid @RequestBody AnswerContent content) {
@@ -144,6 +149,7 @@ class MarkingController {
         return text == null ? "" : text.strip();
     }
 
+    /** Takes what stands for a question out again. */
     @DeleteMapping("/{id}/papers/{pupil}/answers/{question}")
     MarkedPaperView remove(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @PathVariable int question, @RequestParam(required = false) Integer revision) {
@@ -151,6 +157,7 @@ class MarkingController {
         return queue.soon(teacher.id(), id, pupil);
     }
 
+    /** Says what everything on a paper is that nothing was said of. */
     @PostMapping("/{id}/papers/{pupil}/rest")
     MarkedPaperView rest(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @Valid @RequestBody RestOfPaper rest) {
@@ -166,12 +173,14 @@ class MarkingController {
         return queue.soon(teacher.id(), id, pupil);
     }
 
+    /** Says on which day the papers were written. */
     @PutMapping("/{id}/day")
     MarkingView workedOn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody DayOfWork day) {
         markings.workedOn(teacher.id(), id, day.workedOn());
         return judging.view(teacher.id(), id);
     }
 
+    /** Says on which sheet a pupil worked, or that they were absent. */
     @PutMapping("/{id}/papers/{pupil}")
     MarkedPaperView paper(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @Valid @RequestBody PaperContent content) {
@@ -243,26 +252,31 @@ class MarkingController {
         return new AnswersTaken(answers.size());
     }
 
+    /** What a pile shows: who shares a cause, and what went wrong most. */
     @GetMapping("/{id}/class")
     ClassView ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return reports.ofClass(teacher.id(), id);
     }
 
+    /** Makes a set for those who share a cause. */
     @PostMapping("/{id}/set")
     MadeSet setFor(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody ForSlip made) {
         return new MadeSet(reports.setFor(teacher.id(), id, made.slip()));
     }
 
+    /** The marking key: letters for wrong answers. */
     @GetMapping("/{id}/key")
     KeyView key(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return KeyView.of(reports.key(teacher.id(), id));
     }
 
+    /** The pages of the marking key. */
     @GetMapping("/{id}/key/pages")
     ReportView keyPages(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return pages.key(teacher.id(), id).view();
     }
 
+    /** The marking key as PDF. */
     @GetMapping(value = "/{id}/key.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> keyFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean inline) {
@@ -275,6 +289,7 @@ class MarkingController {
         return pages.marks(teacher.id(), id).view();
     }
 
+    /** The marks of a pile as PDF. */
     @GetMapping(value = "/{id}/marks.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> marksFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean inline) {
@@ -287,6 +302,7 @@ class MarkingController {
         return pages.strips(teacher.id(), id).view();
     }
 
+    /** Strips to cut off as PDF. */
     @GetMapping(value = "/{id}/strips.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> stripsFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean inline) {

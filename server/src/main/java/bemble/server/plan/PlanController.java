@@ -41,23 +41,30 @@ class PlanController {
 
     record MadeFor(@NotNull long setId) {}
 
+    /** What is wanted of the plans of a class. */
     @GetMapping("/term")
     TermView term(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return plans.term(teacher.id(), id);
     }
 
-    /** @param revision the revision that was changed; 0 where nothing was chosen yet */
+    /**
+     * Keeps what is wanted of the plans of a class.
+     *
+     * @param revision the revision that was changed; 0 where nothing was chosen yet
+     */
     @PutMapping("/term")
     TermView keepTerm(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam @Min(value = 0, message = "Revisions are counted from 0.") int revision, @Valid @RequestBody Term term) {
         return plans.keepTerm(teacher.id(), id, term, revision);
     }
 
+    /** The plan of a week. */
     @GetMapping("/plan")
     PlanView plan(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestParam(required = false) LocalDate week) {
         return plans.plan(teacher.id(), id, week);
     }
 
+    /** Keeps a plan as it was changed by hand. */
     @PutMapping("/plan")
     PlanView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestParam(required = false) LocalDate week,
             @Valid @RequestBody ChangedPlan changed) {

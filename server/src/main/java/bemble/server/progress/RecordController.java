@@ -28,11 +28,13 @@ class RecordController {
                          @NotNull(message = "Say in a few words why, so that it is known later.")
                          @Size(max = 400, message = "Say it in 400 letters at most.") String reason) {}
 
+    /** What everybody in a class can do. */
     @GetMapping("/api/classes/{id}/record")
     ClassRecord ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return records.ofClass(teacher.id(), id);
     }
 
+    /** What a pupil can do, and what it rests on. */
     @GetMapping("/api/pupils/{id}/record")
     PupilRecord ofPupil(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return records.ofPupil(teacher.id(), id);
@@ -46,6 +48,7 @@ class RecordController {
         return records.ofPupil(teacher.id(), id);
     }
 
+    /** Takes back what was said of a pupil on a rung; the rule counts again. */
     @DeleteMapping("/api/pupils/{id}/rungs/{rung}")
     PupilRecord unrule(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable String rung) {
         return records.unrule(teacher.id(), id, rung);

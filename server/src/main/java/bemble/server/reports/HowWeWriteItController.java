@@ -54,12 +54,14 @@ class HowWeWriteItController {
     record HowWeWriteItView(@NotNull List<String> pages, @NotNull List<String> unprintable, @NotNull String page,
                             @NotNull List<String> sections, @NotNull OwnWords own) {}
 
+    /** An example for each operation. */
     @GetMapping("/api/how-we-write-it/examples")
     List<ExampleView> examples() {
         return Arrays.stream(Operation.values()).map(operation -> new ExampleView(operation.id(), operation.title(),
                 HowWeWriteIt.example(operation))).toList();
     }
 
+    /** The page for parents on how an operation is written here. */
     @GetMapping("/api/how-we-write-it")
     HowWeWriteItView page(@AuthenticationPrincipal SignedIn teacher,
             @RequestParam @Size(max = MOST_LETTERS, message = TOO_LONG) String problem) {

@@ -39,11 +39,13 @@ class PiecesController {
                         @NotNull @NotBlank(message = "Say in a few words what you see.")
                         @Size(max = 400, message = "Say it in 400 letters at most.") String says) {}
 
+    /** Pieces of unaided work, with what was said of each. */
     @GetMapping
     PiecesView pieces(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return pieces.of(teacher.id(), id);
     }
 
+    /** Keeps what somebody says of a piece of work. */
     @PostMapping
     PiecesView judge(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody NewJudgement judgement) {
         return pieces.judge(teacher.id(), id, judgement);

@@ -48,11 +48,13 @@ class ReportController {
         return words.keep(teacher.id(), page, own);
     }
 
+    /** The page for parents. */
     @GetMapping("/api/pupils/{id}/report")
     WordedView ofPupil(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return WordedView.of(reports.ofPupil(teacher.id(), id));
     }
 
+    /** The page for parents as PDF. */
     @GetMapping(value = "/api/pupils/{id}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pupilFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean inline) {
@@ -65,29 +67,34 @@ class ReportController {
         return WordedView.of(reports.toJudge(teacher.id(), id));
     }
 
+    /** Pieces of work to judge as PDF. */
     @GetMapping(value = "/api/pupils/{id}/work.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> toJudgeFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean inline) {
         return reports.toJudge(teacher.id(), id).report().pdf("bemble-work.pdf", inline);
     }
 
+    /** The page for the head. */
     @GetMapping("/api/classes/{id}/report")
     WordedView ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return WordedView.of(reports.ofClass(teacher.id(), id));
     }
 
+    /** The page for the head as PDF. */
     @GetMapping(value = "/api/classes/{id}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> classFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean inline) {
         return reports.ofClass(teacher.id(), id).report().pdf("bemble-class.pdf", inline);
     }
 
+    /** The page for a stand-in. */
     @GetMapping("/api/classes/{id}/stand-in")
     WordedView standIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(required = false) LocalDate day) {
         return WordedView.of(reports.standIn(teacher.id(), id, day));
     }
 
+    /** The page for a stand-in as PDF. */
     @GetMapping(value = "/api/classes/{id}/stand-in.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> standInFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(required = false) LocalDate day, @RequestParam(defaultValue = "false") boolean inline) {

@@ -39,6 +39,7 @@ class SchoolRuleController {
     record NamedRule(@NotNull(message = "Say which rule.") String rule,
                      @NotNull(message = "Say which operation.") String operation, String name) {}
 
+    /** The rules that the school has given a name. */
     @GetMapping
     List<RuleView> all() {
         return rules.all().stream().map(RuleView::of).toList();
@@ -51,12 +52,14 @@ class SchoolRuleController {
         rules.keep(teacher.id(), named.rule(), named.operation(), named.name());
     }
 
+    /** Takes a rule off the list; it can be brought back. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable long id) {
         rules.delete(id);
     }
 
+    /** Brings a rule back onto the list. */
     @PostMapping("/{id}/restore")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void restore(@PathVariable long id) {

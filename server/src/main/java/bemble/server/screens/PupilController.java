@@ -63,6 +63,7 @@ class PupilController {
                 @NotNull(message = "Pick your name.") Long pupilId,
                 @Size(max = 10, message = "These are more digits than anybody has.") String digits) {}
 
+    /** Who is in at this device. */
     @GetMapping
     InView state(HttpServletRequest request) {
         try {
@@ -78,6 +79,7 @@ class PupilController {
         return guarded(attempts.code(request), () -> screens.door(door.code()));
     }
 
+    /** Comes in with a code and a name. */
     @PostMapping
     InView comeIn(@Valid @RequestBody Came came, HttpServletRequest request, HttpServletResponse response) {
         String device = device(request, response);
@@ -110,6 +112,7 @@ class PupilController {
         return found;
     }
 
+    /** Leaves this device. */
     @PostMapping("/leave")
     InView leave(HttpServletRequest request) {
         HttpSession session = request.getSession(false);
@@ -119,6 +122,7 @@ class PupilController {
         return new InView(null);
     }
 
+    /** A paper of the pupil who is in. */
     @GetMapping("/papers/{id}")
     AttemptView paper(HttpServletRequest request, @PathVariable long id) {
         return screens.paper(visitor(request), id);
@@ -145,6 +149,7 @@ class PupilController {
         return NudgeView.of(MarkRequest.soFar(paper.work().order(), soFar.written())).squareAlone();
     }
 
+    /** Adds what the pupil wrote since. */
     @PostMapping("/papers/{id}/figures")
     KeptFigures write(HttpServletRequest request, @PathVariable long id, @Valid @RequestBody DoneFigures done) {
         try {
@@ -154,6 +159,7 @@ class PupilController {
         }
     }
 
+    /** Hands everything in. */
     @PostMapping("/hand-in")
     OwnSet handIn(HttpServletRequest request) {
         Visitor visitor = visitor(request);

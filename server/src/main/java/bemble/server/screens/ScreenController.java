@@ -52,6 +52,7 @@ class ScreenController {
     /** @param address what pupils open on their devices; left out where only this computer reaches Bemble */
     record PupilsAddress(String address) {}
 
+    /** The address at which pupils come in. */
     @GetMapping("/address")
     PupilsAddress address() {
         return new PupilsAddress(network.address().orElse(null));
@@ -65,12 +66,14 @@ class ScreenController {
         return screens.search(teacher.id(), classId, search, offset, most).answer();
     }
 
+    /** Opens a set for a class. */
     @PostMapping
     SessionView open(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody OpenedSet opened) {
         return screens.open(teacher.id(), opened.classId(), opened.setId(), opened.pupils() == null ? List.of() : opened.pupils(),
                 opened.led(), opened.asksDigits() == null ? network.address().isPresent() : opened.asksDigits());
     }
 
+    /** Who is in, at which question, and who has handed in. */
     @GetMapping("/{id}")
     SessionView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return screens.view(teacher.id(), id);

@@ -64,6 +64,7 @@ class DesignController {
         }
     }
 
+    /** The ladders with their rungs and what can be wished for. */
     @GetMapping("/ladders")
     List<LadderView> ladders() {
         return Stream.of(Operation.values()).map(operation -> new LadderView(operation.id(), operation.title(),
@@ -101,6 +102,7 @@ class DesignController {
         return questions;
     }
 
+    /** Chooses questions in which slips give different answers. */
     @PostMapping("/telling")
     Telling telling(@Valid @RequestBody TellingRequest request) {
         int count = request.count() == null ? 0 : request.count();

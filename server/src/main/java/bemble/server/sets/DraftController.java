@@ -62,6 +62,7 @@ class DraftController {
         }
     }
 
+    /** Draws questions as they are wished for. */
     @PostMapping("/draft")
     Drawn draft(@Valid @RequestBody DraftRequest request) {
         if (request.operation() == null) {
@@ -79,6 +80,7 @@ class DraftController {
         return new Drawn(inOrder.map(QuestionView::of).toList());
     }
 
+    /** Draws a question that is as hard as another. */
     @PostMapping("/another")
     QuestionView another(@Valid @RequestBody AnotherRequest request) {
         Problem problem = request.work().order().problem();

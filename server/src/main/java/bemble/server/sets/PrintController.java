@@ -74,6 +74,7 @@ class PrintController {
 
     record BegunView(@NotNull List<PrintView> prints, @NotNull JobView job) {}
 
+    /** How a print will look. */
     @GetMapping("/api/sets/{id:\\d+}/pages")
     Preview preview(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(defaultValue = "questions") String kind, @RequestParam(defaultValue = "A") String version) {
@@ -82,6 +83,7 @@ class PrintController {
                 prints.unprintable(teacher.id(), id));
     }
 
+    /** A question as a picture of its own. */
     @GetMapping(value = "/api/sets/{id:\\d+}/questions/{number}.svg", produces = SVG)
     ResponseEntity<String> question(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @PathVariable int number, @RequestParam(defaultValue = "questions") String kind) {
@@ -89,11 +91,13 @@ class PrintController {
                 SvgWriter.write(prints.question(teacher.id(), id, number, PrintKind.of(kind))));
     }
 
+    /** The prints of a set. */
     @GetMapping("/api/sets/{id:\\d+}/prints")
     List<PrintView> of(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return prints.of(teacher.id(), id).stream().map(PrintView::of).toList();
     }
 
+    /** Freezes versions of a set and begins to write their files. */
     @PostMapping("/api/sets/{id:\\d+}/prints")
     BegunView print(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @Valid @RequestBody PrintWish wish) {
@@ -101,11 +105,13 @@ class PrintController {
         return new BegunView(begun.prints().stream().map(PrintView::of).toList(), JobView.of(begun.job()));
     }
 
+    /** How far a print is. */
     @GetMapping("/api/prints/jobs/{id}")
     JobView job(@AuthenticationPrincipal SignedIn teacher, @PathVariable UUID id) {
         return JobView.of(jobs.find(teacher.id(), id));
     }
 
+    /** Stops a print. */
     @DeleteMapping("/api/prints/jobs/{id}")
     JobView stop(@AuthenticationPrincipal SignedIn teacher, @PathVariable UUID id) {
         return JobView.of(jobs.stop(teacher.id(), id));
@@ -120,6 +126,7 @@ class PrintController {
                 : Download.of("bemble-" + code + "-" + kind + ".pdf", "application/pdf", file);
     }
 
+    /** A page of a print as SVG. */
     @GetMapping(value = "/api/prints/{code}/{kind}-{number}.svg", produces = SVG)
     ResponseEntity<String> page(@AuthenticationPrincipal SignedIn teacher, @PathVariable String code,
             @PathVariable String kind, @PathVariable int number) {

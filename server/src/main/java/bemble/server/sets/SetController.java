@@ -45,6 +45,7 @@ class SetController {
 
     record ArchiveWish(@NotNull boolean archived) {}
 
+    /** The practice sets whose title, class or problem has the words. */
     @GetMapping
     List<SetLine> list(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
             @RequestParam(defaultValue = "false") boolean archived) {
@@ -58,37 +59,44 @@ class SetController {
                 stored.changedAt(), stored.archived());
     }
 
+    /** Makes a set. */
     @PostMapping
     SetView add(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody SetContent content) {
         return view(sets.add(teacher.id(), content));
     }
 
+    /** A set with its questions. */
     @GetMapping("/{id:\\d+}")
     SetView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return view(sets.find(teacher.id(), id));
     }
 
+    /** Changes a set. */
     @PutMapping("/{id:\\d+}")
     SetView change(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam(required = false) Integer revision, @Valid @RequestBody SetContent content) {
         return view(sets.change(teacher.id(), id, revision, content));
     }
 
+    /** Copies a set, with other numbers where they are wanted. */
     @PostMapping("/{id:\\d+}/copy")
     SetView copy(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody CopyWish wish) {
         return view(sets.copy(teacher.id(), id, wish.otherNumbers()));
     }
 
+    /** Puts a set away, or takes it out again. */
     @PostMapping("/{id:\\d+}/archive")
     SetView archive(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody ArchiveWish wish) {
         return view(sets.archive(teacher.id(), id, wish.archived()));
     }
 
+    /** Deletes a set; it can be brought back. */
     @DeleteMapping("/{id:\\d+}")
     void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         sets.delete(teacher.id(), id);
     }
 
+    /** Brings a deleted set back. */
     @PostMapping("/{id:\\d+}/restore")
     SetView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return view(sets.restore(teacher.id(), id));

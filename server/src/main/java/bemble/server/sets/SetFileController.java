@@ -33,11 +33,13 @@ class SetFileController {
 
     record TakenIn(@NotNull long id, @NotNull int questions) {}
 
+    /** A set as a table. */
     @GetMapping(value = "/{id:\\d+}/bemble-set.csv", produces = "text/csv")
     ResponseEntity<String> csv(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return Download.of("bemble-set.csv", "text/csv;charset=UTF-8", file.writeCsv(content(teacher, id)));
     }
 
+    /** A set as JSON. */
     @GetMapping(value = "/{id:\\d+}/bemble-set.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> json(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         return Download.of("bemble-set.json", "application/json", file.writeJson(content(teacher, id)));
@@ -53,6 +55,7 @@ class SetFileController {
         return new TakenIn(sets.add(teacher.id(), content).id(), questions.size());
     }
 
+    /** Takes a set in from JSON. */
     @PostMapping(value = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
     TakenIn takeJson(@AuthenticationPrincipal SignedIn teacher, @RequestBody String text) {
         SetContent content = file.readJson(text);

@@ -43,11 +43,13 @@ class PreferencesController {
             @Size(max = 40, message = "These are more codes than anybody uses.") List<HowCode> howCodes,
             Boolean skipsFirstSteps) {}
 
+    /** Cues, keys and marking codes of the teacher. */
     @GetMapping
     PreferencesView preferences(@AuthenticationPrincipal SignedIn teacher) {
         return PreferencesView.of(preferences.of(teacher.id()));
     }
 
+    /** Changes cues, keys or marking codes. */
     @PatchMapping
     PreferencesView change(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody PreferencesChange change) {
         Map<String, String> cues = change.cues() == null ? Map.of() : change.cues();

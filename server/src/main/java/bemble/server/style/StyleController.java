@@ -51,11 +51,13 @@ class StyleController {
                 choice.shownWith().isEmpty() ? null : choice.shownWith(), null);
     }
 
+    /** The house style with its choices. */
     @GetMapping
     StyleView style(@AuthenticationPrincipal SignedIn teacher) {
         return StyleView.of(styles.of(teacher.id()));
     }
 
+    /** Changes choices of the house style. */
     @PatchMapping
     StyleView change(@AuthenticationPrincipal SignedIn teacher, @RequestBody Map<String, String> choices) {
         choices.forEach((choice, option) -> {

@@ -72,6 +72,7 @@ class TodayController {
     record TodayView(@NotNull LocalDate today, @NotNull List<Lesson> lessons, @NotNull List<WaitingPile> piles,
                      @NotNull List<DuePupil> due, LastProblem last, @NotNull List<BegunPaper> papers, @NotNull List<String> toTry) {}
 
+    /** What waits: the lessons of the day, piles, pupils due, and what was begun. */
     @GetMapping("/api/today")
     TodayView today(@AuthenticationPrincipal SignedIn teacher) {
         LocalDate today = records.today();

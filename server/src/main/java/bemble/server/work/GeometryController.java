@@ -25,6 +25,7 @@ class GeometryController {
                         @NotNull double bracket, @NotNull double bracketBend, @NotNull double arrowHead,
                         @NotNull double labelIndent) {}
 
+    /** The measures that a drawing of a sheet needs. */
     @GetMapping("/api/geometry")
     GeometryView geometry() {
         Map<String, TextPlaceView> anchors = byId(Anchor.values(), Anchor::id, anchor -> {

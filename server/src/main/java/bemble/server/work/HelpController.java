@@ -24,6 +24,8 @@ class HelpController {
     record Told(@NotNull String text) {}
 
     /**
+     * Ways to find a small fact.
+     *
      * @param sign +, −, × or ÷
      * @param numbers the numbers of a small fact, as a step has them
      */
@@ -37,6 +39,7 @@ class HelpController {
         return new FactWayView(way.name(), way.lines());
     }
 
+    /** A working told in whole sentences. */
     @PostMapping("/api/explanation")
     Told explanation(@Valid @RequestBody WorkRequest request) {
         return new Told(Explanation.of(Worked.from(request.order().withCare())));

@@ -47,6 +47,7 @@ class PicturesController {
         }
     }
 
+    /** The pictures that go with a problem, and why some do not suit it. */
     @PostMapping
     List<PictureView> pictures(@Valid @RequestBody WorkRequest request) {
         WorkOrder order = request.order();

@@ -40,6 +40,7 @@ class SlipsController {
 
     record ToLookFor(@NotNull List<SlipView> slips, @NotNull List<OddView> odd) {}
 
+    /** What may be looked for in a working: slips that change the answer, and what is odd and right. */
     @PostMapping
     ToLookFor slips(@Valid @RequestBody WorkRequest request) {
         WorkOrder order = request.order();

@@ -21,6 +21,7 @@ class WaysController {
     record Ways(@NotNull String operation, @NotNull List<Named> methods, @NotNull List<Named> checks,
                 @NotNull List<Named> pictures) {}
 
+    /** The methods of each operation and the checks that go with them. */
     @GetMapping
     List<Ways> ways() {
         return Stream.of(Operation.values()).map(operation -> new Ways(operation.id(),

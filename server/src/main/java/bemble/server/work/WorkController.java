@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/work")
 class WorkController {
+    /** Works a problem step by step, with its check. */
     @PostMapping
     WorkResponse work(@Valid @RequestBody WorkRequest request) {
         WorkResponse worked = WorkResponse.of(Worked.from(request.order()));

@@ -15,6 +15,7 @@ class MarkController {
         this.rules = rules;
     }
 
+    /** Marks a paper figure by figure. */
     @PostMapping("/api/mark")
     MarkResponse mark(@Valid @RequestBody MarkRequest request) {
         return request.response(rules.now());

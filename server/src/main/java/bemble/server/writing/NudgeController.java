@@ -14,6 +14,7 @@ class NudgeController {
         SQUARE, QUESTION, FIGURE
     }
 
+    /** What comes next on a paper: the square, the question or the figure. */
     @PostMapping("/api/nudge")
     NudgeView nudge(@Valid @RequestBody MarkRequest request, @RequestParam(defaultValue = "SQUARE") Size size) {
         NudgeView next = NudgeView.of(request);

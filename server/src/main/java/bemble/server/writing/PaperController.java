@@ -26,6 +26,7 @@ class PaperController {
         }
     }
 
+    /** The paper to write a problem on, with its squares. */
     @PostMapping("/api/paper")
     PaperView paper(@Valid @RequestBody PaperRequest request) {
         return PaperView.of(request.work().order(), Boolean.TRUE.equals(request.settingOut()), Boolean.TRUE.equals(request.withCheck()));
