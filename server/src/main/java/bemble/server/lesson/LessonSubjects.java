@@ -21,7 +21,6 @@ import bemble.server.sets.PrintedSheets;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
@@ -51,7 +50,7 @@ class LessonSubjects {
             return switch (parts[0]) {
                 case "rung" -> ofRung(parts[1]);
                 case "set" -> ofSet(teacherId, Long.parseLong(parts[1]));
-                case "group" -> ofGroup(teacherId, parts);
+                case "group" -> ofGroup(teacherId, source);
                 default -> throw nothing();
             };
         } catch (IndexOutOfBoundsException | NumberFormatException | DateTimeException unreadable) {
@@ -99,35 +98,43 @@ class LessonSubjects {
         }
     }
 
-    private LessonSubject ofGroup(long teacherId, String[] parts) {
-        long classId = Long.parseLong(parts[1]);
-        LocalDate day = LocalDate.parse(parts[2]);
-        PlanView plan = plans.plan(teacherId, classId, day);
-        String slip = parts.length > 5 ? parts[5] : null;
-        List<GroupView> groups = plan.days().stream().filter(each -> each.date().equals(day)).flatMap(each -> each.groups().stream())
-                .filter(each -> each.kind().equals(parts[3]) && each.rung().equals(parts[4]) && Objects.equals(each.slip(), slip)).toList();
-        if (groups.isEmpty()) {
-            throw new Missing("This group is not in the week's plan any more. Open the lesson from the week of the class.");
+    /** Which group of a week is meant. */
+    private record OfWeek(long classId, LocalDate day, String kind, String rung, String slip) {
+        static OfWeek read(String source) {
+            String[] parts = source.split(BETWEEN);
+            return new OfWeek(Long.parseLong(parts[1]), LocalDate.parse(parts[2]), parts[3], parts[4], parts.length > 5 ? parts[5] : null);
         }
+
+        /** The groups that share its sheet on that day; several where one would be too large. */
+        List<GroupView> groups(PlanView plan) {
+            List<GroupView> groups = plan.days().stream().filter(each -> each.date().equals(day)).flatMap(each -> each.groups().stream())
+                    .filter(each -> each.kind().equals(kind) && each.rung().equals(rung) && Objects.equals(each.slip(), slip)).toList();
+            if (groups.isEmpty()) {
+                throw new Missing("This group is not in the week's plan any more. Open the lesson from the week of the class.");
+            }
+            return groups;
+        }
+    }
+
+    private LessonSubject ofGroup(long teacherId, String source) {
+        OfWeek meant = OfWeek.read(source);
+        PlanView plan = plans.plan(teacherId, meant.classId(), meant.day());
+        List<GroupView> groups = meant.groups(plan);
         GroupView group = groups.get(0);
-        Need need = new Need(Arrays.stream(Need.Kind.values()).filter(kind -> kind.id().equals(parts[3])).findFirst().orElseThrow(
-                LessonSubjects::nothing), parts[4], slip);
-        List<Question> sheet = plans.problems(teacherId, day, group).stream().map(LessonSubjects::question).toList();
+        Need need = new Need(Arrays.stream(Need.Kind.values()).filter(kind -> kind.id().equals(meant.kind())).findFirst().orElseThrow(
+                LessonSubjects::nothing), meant.rung(), meant.slip());
+        List<Question> sheet = plans.problems(teacherId, meant.day(), group).stream().map(LessonSubjects::question).toList();
         String names = groups.stream().flatMap(each -> each.pupils().stream()).map(Pupil::name).collect(Collectors.joining(", "));
         return new LessonSubject(group.title().replaceFirst(", group \\d+ of \\d+$", ""), plan.className() + ": " + names + ". " + group.reason(),
-                List.of(), List.of(), sheet, slip, plan.minutes(), group.setId(),
-                seed -> PlanSheet.draw(need, LessonDraft.WORKED, seed, new ArrayList<>(sheet)));
+                List.of(), List.of(), sheet, meant.slip(), plan.minutes(), group.setId(),
+                seed -> PlanSheet.draw(need, LessonDraft.WORKED, seed, sheet));
     }
 
     /** Makes the set of what is done alone in a group's lesson; a group's sheet is one for all who need the same. */
     long setOfGroup(long teacherId, String source) {
-        String[] parts = source.split(BETWEEN);
-        LocalDate day = LocalDate.parse(parts[2]);
-        long classId = Long.parseLong(parts[1]);
-        String key = plans.plan(teacherId, classId, day).days().stream().filter(each -> each.date().equals(day))
-                .flatMap(each -> each.groups().stream()).filter(each -> each.kind().equals(parts[3]) && each.rung().equals(parts[4])
-                        && Objects.equals(each.slip(), parts.length > 5 ? parts[5] : null)).findFirst().orElseThrow(LessonSubjects::nothing).key();
-        return plans.setFor(teacherId, classId, day, key);
+        OfWeek meant = OfWeek.read(source);
+        GroupView group = meant.groups(plans.plan(teacherId, meant.classId(), meant.day())).get(0);
+        return plans.setFor(teacherId, meant.classId(), meant.day(), group.key());
     }
 
     static boolean isOfGroup(String source) {

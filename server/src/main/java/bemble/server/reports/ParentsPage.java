@@ -32,7 +32,7 @@ import java.util.stream.Collectors;
 final class ParentsPage {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
     private static final List<Double> CELLS = List.of(0.7, 0.3);
-    private static final int MOST_PER_OPERATION = 3;
+    private static final int MOST_KNOWN = 4;
     private static final int FRESH_DAYS = 21;
     private static final int PIECES_TO_CHOOSE_FROM = 8;
 
@@ -65,17 +65,24 @@ final class ParentsPage {
         if (reached.isEmpty()) {
             return section.say(name + " has begun and is on the way. As soon as something is known for good, it stands here.");
         }
-        reached.values().forEach(rungs -> rungs.subList(Math.max(0, rungs.size() - MOST_PER_OPERATION), rungs.size())
+        // The page is one page: of many operations the last step of each is told.
+        int each = Math.max(1, MOST_KNOWN / reached.size());
+        reached.values().forEach(rungs -> rungs.subList(Math.max(0, rungs.size() - each), rungs.size())
                 .forEach(rung -> section.add(new Row(List.of(name + (pupil.places().state(rung.id()) == State.DUE ? " comes back to " : " knows ")
                         + PlainWords.of(rung) + ".", "such as " + PlainWords.example(rung).problem().text()), CELLS))));
-        boolean more = reached.values().stream().anyMatch(rungs -> rungs.size() > MOST_PER_OPERATION);
+        boolean more = reached.values().stream().anyMatch(rungs -> rungs.size() > each);
         return more ? section.say("What is easier than these is known too.") : section;
     }
 
-    /** The one thing being worked on: where most is still wrong. */
+    /** The one thing being worked on: where most is still wrong, and nothing harder of the same is known. */
     private Optional<Rung> worksOn() {
-        return Ladder.all().stream().filter(rung -> pupil.places().state(rung.id()) == State.LEARNING)
+        return Ladder.all().stream().filter(rung -> pupil.places().state(rung.id()) == State.LEARNING && !isPassedOver(rung))
                 .min(Comparator.comparingDouble(rung -> rightShare(pupil.standing(rung.id()))));
+    }
+
+    private boolean isPassedOver(Rung rung) {
+        List<Rung> ladder = Ladder.of(rung.wishes().operation());
+        return ladder.subList(ladder.indexOf(rung) + 1, ladder.size()).stream().anyMatch(higher -> pupil.places().state(higher.id()).isReached());
     }
 
     private static double rightShare(Standing standing) {
