@@ -17,7 +17,7 @@ import java.util.List;
  */
 record LessonContent(@NotNull(message = "The parts of the lesson are missing.") @Size(max = 12, message = "A lesson has 12 parts at most.")
                      List<@Valid @NotNull(message = "A part is missing.") StageContent> stages, Long setId) {
-    private static final int MOST_MINUTES = 240;
+    static final int MOST_MINUTES = 240;
 
     /**
      * A part.

@@ -21,7 +21,6 @@ import tools.jackson.databind.ObjectMapper;
 /** Sets lessons out and keeps what is changed in them. */
 @Service
 class LessonService {
-    private static final int MOST_MINUTES = 240;
     private static final long USUAL_SEED = 3;
 
     private final LessonSubjects subjects;
@@ -41,12 +40,14 @@ class LessonService {
     /** A lesson as it was changed, else as it is set out. */
     LessonView find(long teacherId, String source) {
         LessonSubject subject = subjects.find(teacherId, source);
-        return lessons.find(teacherId, source).map(stored -> view(source, subject, content(stored), stored.revision()))
-                .orElseGet(() -> view(source, subject, drafted(teacherId, subject, subject.minutes(), USUAL_SEED), 0));
+        return view(source, subject, now(teacherId, source, subject));
     }
 
-    private LessonContent content(LessonMapper.Stored stored) {
-        return json.readValue(stored.content(), LessonContent.class);
+    private record Kept(LessonContent content, int revision) {}
+
+    private Kept now(long teacherId, String source, LessonSubject subject) {
+        return lessons.find(teacherId, source).map(stored -> new Kept(json.readValue(stored.content(), LessonContent.class), stored.revision()))
+                .orElseGet(() -> new Kept(drafted(teacherId, subject, subject.minutes(), USUAL_SEED), 0));
     }
 
     private LessonContent drafted(long teacherId, LessonSubject subject, int minutes, long seed) {
@@ -63,13 +64,17 @@ class LessonService {
      */
     @Transactional
     LessonView keep(long teacherId, String source, LessonContent content, int revision) {
-        subjects.find(teacherId, source);
-        String text = json.writeValueAsString(content.asWritten());
+        return keep(teacherId, source, subjects.find(teacherId, source), content, revision);
+    }
+
+    private LessonView keep(long teacherId, String source, LessonSubject subject, LessonContent content, int revision) {
+        LessonContent written = content.asWritten();
+        String text = json.writeValueAsString(written);
         int kept = revision == 0 ? lessons.begin(teacherId, source, text) : lessons.change(teacherId, source, text, revision);
         if (kept == 0) {
-            throw new ChangedElsewhere(find(teacherId, source));
+            throw new ChangedElsewhere(view(source, subject, now(teacherId, source, subject)));
         }
-        return find(teacherId, source);
+        return view(source, subject, new Kept(written, revision + 1));
     }
 
     /**
@@ -79,11 +84,11 @@ class LessonService {
      */
     @Transactional
     LessonView anew(long teacherId, String source, int minutes, int revision) {
-        if (minutes < 1 || minutes > MOST_MINUTES) {
-            throw Refusal.of("minutes", "Give the lesson 1 to " + MOST_MINUTES + " minutes.");
+        if (minutes < 1 || minutes > LessonContent.MOST_MINUTES) {
+            throw Refusal.of("minutes", "Give the lesson 1 to " + LessonContent.MOST_MINUTES + " minutes.");
         }
         LessonSubject subject = subjects.find(teacherId, source);
-        return keep(teacherId, source, drafted(teacherId, subject, minutes, USUAL_SEED + revision + 1), revision);
+        return keep(teacherId, source, subject, drafted(teacherId, subject, minutes, USUAL_SEED + revision + 1), revision);
     }
 
     /** Makes the set of what is done alone, or finds the one that was made. */
@@ -92,20 +97,21 @@ class LessonService {
         if (LessonSubjects.isOfGroup(source)) {
             return subjects.setOfGroup(teacherId, source);
         }
-        LessonView lesson = find(teacherId, source);
-        if (lesson.setId() != null) {
-            return lesson.setId();
+        LessonSubject subject = subjects.find(teacherId, source);
+        Kept lesson = now(teacherId, source, subject);
+        Long there = setOf(subject, lesson.content());
+        if (there != null) {
+            return there;
         }
-        List<String> problems = lesson.stages().stream().filter(stage -> stage.kind().equals(Stage.Kind.ALONE.id()))
+        List<String> problems = lesson.content().stages().stream().filter(stage -> stage.kind().equals(Stage.Kind.ALONE.id()))
                 .flatMap(stage -> stage.problems().stream()).toList();
-        long made = sheets.keep(teacherId, lesson.title(), "", null, problems);
-        keep(teacherId, source, contentOf(lesson).withSet(made), lesson.revision());
+        long made = sheets.keep(teacherId, subject.title(), "", null, problems);
+        keep(teacherId, source, subject, lesson.content().withSet(made), lesson.revision());
         return made;
     }
 
-    private static LessonContent contentOf(LessonView lesson) {
-        return new LessonContent(lesson.stages().stream().map(stage -> new StageContent(stage.kind(), stage.minutes(), stage.problems(),
-                stage.slip(), stage.skipped())).toList(), lesson.setId());
+    private static Long setOf(LessonSubject subject, LessonContent content) {
+        return subject.setId() == null ? content.setId() : subject.setId();
     }
 
     private static String mistake(StageContent stage) {
@@ -113,13 +119,13 @@ class LessonService {
                 + Slips.label(stage.slip(), ProblemText.read(stage.problems().get(0), 0, Punctuation.POINT)) + ".";
     }
 
-    private static LessonView view(String source, LessonSubject subject, LessonContent content, int revision) {
-        List<StageView> stages = content.stages().stream().map(stage -> {
+    private static LessonView view(String source, LessonSubject subject, Kept lesson) {
+        List<StageView> stages = lesson.content().stages().stream().map(stage -> {
             Stage.Kind kind = Stage.Kind.of(stage.kind());
             return new StageView(kind.id(), kind.title(), kind.does(), stage.minutes(), stage.problems(), stage.slip(), mistake(stage),
                     stage.skipped());
         }).toList();
         return new LessonView(source, subject.title(), subject.aside(), stages.stream().filter(stage -> !stage.skipped())
-                .mapToInt(StageView::minutes).sum(), revision, stages, subject.setId() == null ? content.setId() : subject.setId());
+                .mapToInt(StageView::minutes).sum(), lesson.revision(), stages, setOf(subject, lesson.content()));
     }
 }

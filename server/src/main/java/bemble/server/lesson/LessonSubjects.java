@@ -21,7 +21,6 @@ import bemble.server.sets.PrintedSheets;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Collectors;
@@ -121,11 +120,10 @@ class LessonSubjects {
         PlanView plan = plans.plan(teacherId, meant.classId(), meant.day());
         List<GroupView> groups = meant.groups(plan);
         GroupView group = groups.get(0);
-        Need need = new Need(Arrays.stream(Need.Kind.values()).filter(kind -> kind.id().equals(meant.kind())).findFirst().orElseThrow(
-                LessonSubjects::nothing), meant.rung(), meant.slip());
+        Need need = new Need(Need.Kind.of(meant.kind()), meant.rung(), meant.slip());
         List<Question> sheet = plans.problems(teacherId, meant.day(), group).stream().map(LessonSubjects::question).toList();
         String names = groups.stream().flatMap(each -> each.pupils().stream()).map(Pupil::name).collect(Collectors.joining(", "));
-        return new LessonSubject(group.title().replaceFirst(", group \\d+ of \\d+$", ""), plan.className() + ": " + names + ". " + group.reason(),
+        return new LessonSubject(group.sheetTitle(), plan.className() + ": " + names + ". " + group.reason(),
                 List.of(), List.of(), sheet, meant.slip(), plan.minutes(), group.setId(),
                 seed -> PlanSheet.draw(need, LessonDraft.WORKED, seed, sheet));
     }

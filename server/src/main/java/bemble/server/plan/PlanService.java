@@ -27,7 +27,6 @@ import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -72,7 +71,12 @@ public class PlanService {
     public record GroupView(@NotNull String key, @NotNull String kind, @NotNull String rung, @NotNull String operation, String slip,
                             @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
                             @NotNull int minutes, @NotNull List<Pupil> pupils, Long setId, @NotNull boolean withYou,
-                            @NotNull int left) {}
+                            @NotNull int left) {
+        /** What its sheet is called, which is the same for every group that has it. */
+        public String sheetTitle() {
+            return title.replaceFirst(", group \\d+ of \\d+$", "");
+        }
+    }
 
     public record DayView(@NotNull LocalDate date, @NotNull List<GroupView> groups) {}
 
@@ -243,8 +247,7 @@ public class PlanService {
     }
 
     private static Need need(String kindId, String rung, String slip) {
-        Need.Kind kind = Arrays.stream(Need.Kind.values()).filter(each -> each.id().equals(kindId)).findFirst()
-                .orElseThrow(() -> Refusal.of("kind", "Say retry, again, quiz or next."));
+        Need.Kind kind = Need.Kind.of(kindId);
         if (Ladder.find(rung).isEmpty()) {
             throw Refusal.of("rung", "“" + rung + "” is on no ladder.");
         }

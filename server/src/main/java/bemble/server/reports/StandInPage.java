@@ -57,7 +57,7 @@ final class StandInPage {
 
     private Section sheet(List<GroupView> sharing, List<String> problems) {
         GroupView first = sharing.get(0);
-        Section section = Section.headed(first.title().replaceFirst(", group \\d+ of \\d+$", "") + ": " + first.questions() + " questions, about "
+        Section section = Section.headed(first.sheetTitle() + ": " + first.questions() + " questions, about "
                 + first.minutes() + " minutes");
         for (GroupView group : sharing) {
             section.say((group.pupils().size() == 1 ? "For " : "Together: ") + names(group) + ".");
