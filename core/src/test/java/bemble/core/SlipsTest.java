@@ -36,8 +36,11 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.random.RandomGenerator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -46,6 +49,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
@@ -301,6 +305,23 @@ class SlipsTest {
         }
     }
 
+    @ParameterizedTest
+    @EnumSource(value = MethodName.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
+    void noTwoSlipsComeToTheSameAnswersInEveryProblem(MethodName method) {
+        RandomGenerator random = RandomNumbers.seeded(77);
+        Map<String, StringBuilder> answers = new TreeMap<>();
+        for (int i = 0; i < 160; i++) {
+            Problem problem = problem(method.operation(), random, i % 4 == 0 && method.operation().ordinal() < 2);
+            for (KnownSlip slip : Slips.met(problem, method)) {
+                Set<String> comesTo = slip.slips(problem).stream().map(hand -> Slipped.answer(hand, problem, Methods.of(method),
+                        HouseStyle.USUAL)).flatMap(Optional::stream).collect(Collectors.toCollection(TreeSet::new));
+                answers.computeIfAbsent(slip.id(), id -> new StringBuilder()).append(i).append(comesTo);
+            }
+        }
+        Map<String, List<String>> alike = answers.keySet().stream().collect(Collectors.groupingBy(id -> answers.get(id).toString()));
+        assertThat(alike.values()).allSatisfy(same -> assertThat(same).hasSize(1));
+    }
+
     private static Problem problem(KnownSlip slip, RandomGenerator random) {
         return problem(slip.operation(), random, slip.numbers() == KnownSlip.Numbers.WITH_DECIMALS);
     }
@@ -340,8 +361,9 @@ class SlipsTest {
     void everySlipHasWordsAndHelp() {
         assertThat(Slips.ALL).allSatisfy(slip -> {
             assertThat(slip.label()).isNotBlank().doesNotContain("careless", "failed");
-            assertThat(slip.help()).matches(".*[.?]");
+            assertThat(slip.help()).as(slip.id()).matches(".*\\d.*[;.?] (see|and see|it is read|Ask it) ?.*\\.");
         });
+        assertThat(Slips.ALL).extracting(KnownSlip::help).doesNotHaveDuplicates();
         List<String> names = new ArrayList<>();
         Slips.ALL.forEach(slip -> slip.methods().forEach(method -> names.add(slip.id() + " " + method)));
         assertThat(names).doesNotHaveDuplicates();

@@ -28,19 +28,14 @@ import java.util.stream.IntStream;
 
 /** The slips of addition: each is a hand that decides one kind of thing otherwise. */
 public final class AdditionSlips {
-    private static final String TRADE = "Lay the sum with blocks and trade ten ones for a ten; the ten stands in the next "
-            + "column and is counted there.";
-    private static final String ONE_DIGIT = "Blocks beside the paper: one digit a square; ten of a place do not fit and go "
-            + "to the next.";
-    private static final String POINT = "Estimate first; and set the point before the digits: point under point.";
-    private static final String EMPTY = "Write a 0 into the empty places for a while.";
-    private static final String RIGHT_TO_LEFT = "Begin at the ones and point to the next column before going on; a ten goes "
-            + "to the left, where tens are.";
-
     public static final List<KnownSlip> ALL = List.of(
-            slip("carry-forgotten", "carry not added", "never adds a carry", Met.OFTEN, TRADE,
+            slip("carry-forgotten", "carry not added", "never adds a carry", Met.OFTEN,
+                    "Lay 15 + 49 with blocks and trade ten ones for a ten; the ten stands with the tens and "
+                    + "is counted there. Then 26 + 38; see whether the small 1 is added.",
                     at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))),
-            slip("both-digits-written", "totals written whole", "writes every total whole", Met.OFTEN, ONE_DIGIT,
+            slip("both-digits-written", "totals written whole", "writes every total whole", Met.OFTEN,
+                    "Lay the ones of 15 + 49: 14 ones do not fit where one digit stands, so ten of them go "
+                    + "next door. Then 27 + 36; see whether the 3 stands alone below the ones.",
                     at(Digit.class, (q, hand) -> q.total())
                             .and(at(Carry.class, (q, hand) -> 0)).and(at(InFront.class, (q, hand) -> 0))),
             slip("carry-swapped", "digit and carry swapped", "writes the tens digit and carries the ones digit",
@@ -50,7 +45,8 @@ public final class AdditionSlips {
                     at(Digit.class, (q, hand) -> !q.last() && hasTwoDigits(q.total()) ? q.total() / 10 : null)
                             .and(at(Carry.class, (q, hand) -> hasTwoDigits(q.total()) ? q.total() % 10 : null))),
             slip("last-carry-lost", "last carry left off", "leaves off the last carry", Met.SOMETIMES,
-                    "Estimate first: the sum needs a new place. The last total is written whole.",
+                    "Estimate first: 90 and 20 are more than 100, so the answer needs a third digit. Then 64 "
+                    + "+ 73; see whether the 1 stands in front.",
                     at(InFront.class, (q, hand) -> 0)),
             slip("lined-up-left", "lined up at the left", "lines the numbers up at the left", Met.OFTEN,
                     "Squared paper with H, T, O over the columns: let the child write 82 under 9071, ones first. Then 7 + 456; "
@@ -61,7 +57,8 @@ public final class AdditionSlips {
                     + "see whether the lower number slides to the left.",
                     CopySlips.onePlaceApart()),
             slip("needless-carry", "needless carry", "carries 1 where there is nothing to carry", Met.SOMETIMES,
-                    "Ten frames: only a full frame is traded.",
+                    "Lay ten frames beside 11 + 57: no frame is full, so nothing is traded. Then 42 + 35 and "
+                    + "48 + 35; see whether only the second gets a small 1.",
                     at(Carry.class, (q, hand) -> q.total() < 10 ? 1 : null)),
             slip("lone-digit-dropped", "stopped at the shorter number", "stops where the shorter number ends", Met.OFTEN,
                     "Cover the columns one by one: in 9071 + 82 ask what is in the hundreds. 0 and 0 are 0, 9 stands alone and "
@@ -72,53 +69,68 @@ public final class AdditionSlips {
                     + "small figure is a 2.",
                     at(Carry.class, (q, hand) -> q.total() >= 20 ? 1 : null)),
             any("carry-lost-over-lone-digit", "carry lost, lone digit", "loses a carry over a digit that stands alone",
-                    Met.OFTEN, "Tick each small figure as it is added; a digit alone in its column may still get a ten.",
+                    Met.OFTEN,
+                    "A digit alone in its column may still get a ten: tick each small figure when it is "
+                    + "added. Then 356 + 72; see whether the 3 becomes 4.",
                     at(Total.class, (q, hand) -> q.digits().size() == 1 && q.carryIn() > 0 ? hand.decide(q.withoutCarry()) : null)),
             any("carried-ten-not-carried", "carry-made ten lost", "does not carry a ten that only the carry made", Met.OFTEN,
-                    "Blocks: add the ten that came, then look again whether ten lie there.",
+                    "Blocks for 562 + 339: 6 and 3 tens are 9, and the ten that came makes ten tens, so "
+                    + "trade once more. Then 274 + 128; see whether a small 1 stands with the hundreds.",
                     at(Carry.class, (q, hand) -> q.total() >= 10 && q.total() - q.carryIn() < 10 ? 0 : null)),
             any("addend-missed", "addend missed", "misses one of the numbers", Met.OFTEN,
-                    "Tick each number at its side when it has been added.", Taken.without(-1))
+                    "Tick each number at its side when it has been added, column by column. Then 34 + 25 + "
+                    + "17; see whether each column gets three ticks.", Taken.without(-1))
                     .ways(problem -> problem.operands().size() < 3 ? List.of()
                             : Taken.withoutEach(problem.operands().size())),
             any("counted-one-short", "counted one short", "counts on and ends one short", Met.OFTEN,
-                    "Number line: the jump begins at the number itself; the first count lands on the next one.",
+                    "Number line: from 11 the first jump lands on 12, not on 11. Count 7 on from 8 together: "
+                    + "it ends at 15. Then 6 + 5 without the line; see whether the count begins at 7.",
                     at(Total.class, (q, hand) -> q.digits().size() < 2 ? null
                             : Math.max(0, hand.decide(q) - (q.digits().size() - 1)))),
             any("digits-turned", "two digits swapped in copying", "copies two digits of a number the other way round", Met.OFTEN,
-                    CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
+                    CopySlips.readBack("69 + 96"), CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
             any("lined-up-right", "points not lined up", "lines numbers with decimals up at the right", Met.OFTEN,
                     "Draw the line of the points first, then write both numbers along it. Then 506 + 0.455; see whether the 6 "
                     + "ones stand over the 0 ones.", CopySlips.linedUpRight()).in(Numbers.WITH_DECIMALS),
             any("carry-added-twice", "carry added twice", "adds a carry twice", Met.SOMETIMES,
-                    "Strike a small figure as soon as it has been added.",
+                    "Strike a small figure as soon as it has been added. Then 15 + 49 and 27 + 45; see "
+                    + "whether each small 1 is struck and counted once.",
                     at(Total.class, (q, hand) -> q.carryIn() > 0 ? hand.decide(q) + q.carryIn() : null)),
-            any("carry-too-far", "carry too far left", "carries into the column after the next", Met.SOMETIMES, RIGHT_TO_LEFT,
+            any("carry-too-far", "carry too far left", "carries into the column after the next", Met.SOMETIMES,
+                    "Point to the ones, then next door: ten ones are one ten, and the small 1 goes there. "
+                    + "Then 128 + 35; see whether the 1 stands with the tens.",
                     at(GoesTo.class, (q, hand) -> q.place() + 2)),
             any("lone-digit-again", "last digit used again", "uses a number's last digit again where it has none",
                     Met.SOMETIMES,
                     "Put a counter on every empty place: nothing stands there, so nothing is added. Then 7431 + 26, with a 0 "
                     + "written into each empty place; see whether the 0s can be left out next week.", at(Taken.class, (q, hand) -> stretched(q.numbers()))),
             any("works-from-left", "begun at the left", "begins at the left and carries to the right", Met.SOMETIMES,
-                    RIGHT_TO_LEFT, at(ChosenMethod.class, (q, hand) -> new FromTheLeft())),
+                    "Cover all but the ones, then uncover one column after the other to the left. Then 38 + "
+                    + "27; see whether the first digit written is the 5.", at(ChosenMethod.class, (q, hand) -> new FromTheLeft())),
             any("zero-added-is-zero", "0 added gives 0", "takes a number and 0 to be 0", Met.SOMETIMES,
-                    "Lay 4 and nothing more beside it: how many are there?",
+                    "Lay 4 counters and nothing beside them: how many are there? Then 68 + 20 and 305 + 41; "
+                    + "see whether the 8 and the 4 are in the answers.",
                     at(Total.class, (q, hand) -> q.digits().size() == 2 && q.digits().contains(0) ? q.carryIn() : null)),
             any("last-total-turned", "last total turned", "writes the last total the other way round", Met.SOMETIMES,
                     "Read the last total before writing it: 12 tens, one hundred and two tens. Which stands further left? Then "
                     + "48 + 73; see whether the answer begins with the 1.", at(Digit.class, (q, hand) -> q.last() && hasTwoDigits(q.total()) ? q.total() / 10 : null)
                             .and(at(InFront.class, (q, hand) -> hasTwoDigits(q.total()) ? q.total() % 10 : null))),
             any("carry-added-as-ten", "carry added as 10", "adds a carry as ten", Met.RARE,
-                    "The small 1 stands in the tens column: it is 1 ten there.",
+                    "The small 1 stands with the tens: say “1 ten” and lay one ten. Then 27 + 36; see "
+                    + "whether 2 and 3 and 1 are counted as 6.",
                     at(Total.class, (q, hand) -> q.carryIn() > 0 ? hand.decide(q.withoutCarry()) + 10 * q.carryIn() : null)),
-            any("nine-at-most", "9 at most", "writes 9 where a column comes to more", Met.RARE, ONE_DIGIT,
+            any("nine-at-most", "9 at most", "writes 9 where a column comes to more", Met.RARE,
+                    "Lay 5 and 9 ones: 14, and none may be thrown away. Ten of them go next door as a ten, 4 "
+                    + "stay. Then 8 + 7 in columns; see whether 15 is written.",
                     at(Digit.class, (q, hand) -> q.total() > 9 ? 9 : null).and(at(Carry.class, (q, hand) -> 0))
                             .and(at(InFront.class, (q, hand) -> 0))),
             any("all-digits-added", "all digits added", "adds all digits together", Met.RARE,
-                    "Expand the numbers first: 43 is 40 and 3.", at(ChosenMethod.class, (q, hand) -> new AllDigitsAdded()))
+                    "Say what each digit is worth first: 11 is 10 and 1, 57 is 50 and 7. Then 24 + 13; see "
+                    + "whether 20 and 10 are put together.", at(ChosenMethod.class, (q, hand) -> new AllDigitsAdded()))
                     .in(Numbers.WHOLE),
             any("last-carry-added-in", "last carry added to the last digit", "adds the last carry to the last digit", Met.RARE,
-                    "Estimate first: the sum needs a new place.",
+                    "Lay 2 tens and 9 tens: 11 tens are a hundred and 1 ten, and the hundred has a column of "
+                    + "its own. Then 53 + 72; see whether a third digit is begun.",
                     at(Digit.class, (q, hand) -> q.last() && hasTwoDigits(q.total()) ? q.total() / 10 + q.total() % 10 : null)
                             .and(at(InFront.class, (q, hand) -> 0))),
             any("tens-digit-written", "tens digit written, nothing carried", "writes the tens digit of a total and carries nothing",
@@ -128,9 +140,11 @@ public final class AdditionSlips {
                     at(Digit.class, (q, hand) -> !q.last() && hasTwoDigits(q.total()) ? q.total() / 10 : null)
                             .and(at(Carry.class, (q, hand) -> 0))),
             any("later-carry-forgotten", "later carry not added", "adds the first carry and no later one", Met.SOMETIMES,
-                    "Tick each small figure as it is added.", later()),
+                    "There may be more than one small figure: tick each when it is added. Then 367 + 258; "
+                    + "see whether both small 1s are ticked.", later()),
             any("sides-apart", "each side of the point alone", "works each side of the point by itself", Met.OFTEN,
-                    "Column heads over the squares: tenths under tenths; ten tenths are 1 one.",
+                    "Column heads over the squares and a 0 in the empty place: 82.80 + 0.01. Then 3.6 + "
+                    + "0.25; see whether the 6 stands over the 2.",
                     CopySlips.decimalsAsWhole(false).and(at(Digit.class, (q, hand) -> q.at().place() == -1 && q.total() > 9 ? q.total() : null))
                             .and(at(Carry.class, (q, hand) -> q.place() == -1 ? 0 : null))).in(Numbers.WITH_DECIMALS),
             any("point-left-out", "point left out", "leaves the point out of the answer", Met.SOMETIMES,
@@ -142,21 +156,28 @@ public final class AdditionSlips {
                     + "12.5 + 3.25; see whether the answer has its point below the other two.", PointGoes.moved().get(0))
                     .in(Numbers.WITH_DECIMALS).ways(problem -> PointGoes.moved()),
             any("first-column-only", "one column only", "works the first column and no other", Met.RARE,
-                    "Point to each column in turn until none is left.",
+                    "Point to each column in turn and say its name until none is left. Then 23 + 45; see "
+                    + "whether the tens are pointed at.",
                     at(LastColumn.class, (q, hand) -> q.numbers().stream().mapToInt(Placed::lowest).min().orElseThrow())),
             any("answer-reversed", "answer's digits reversed", "writes the answer's digits in the opposite order", Met.RARE,
-                    AnswerSlips.SAY_IT, AnswerSlips.reversed()),
+                    AnswerSlips.sayIt("34 + 41", "75"), AnswerSlips.reversed()),
             any("answer-digits-turned", "two digits of the answer turned", "writes two digits of the answer the other way round", Met.SOMETIMES,
-                    AnswerSlips.SAY_IT, AnswerSlips.turned(null).get(0)).ways(AnswerSlips::turned),
-            any("digit-misread", "a digit misread", "reads a digit as one that looks like it", Met.SOMETIMES, CopySlips.READ_BACK,
+                    AnswerSlips.readTheHeads("214 + 153", "367"), AnswerSlips.turned(null).get(0)).ways(AnswerSlips::turned),
+            any("digit-misread", "a digit misread", "reads a digit as one that looks like it", Met.SOMETIMES,
+                    CopySlips.lookAlike("306 + 71"),
                     CopySlips.misreadFirst()).ways(CopySlips::misread),
             under(Set.of(MethodName.PARTIAL_SUMS, MethodName.RUNNING), "carry-forgotten", "carry not added",
-                    "never adds a carry", Met.OFTEN, TRADE, at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))),
+                    "never adds a carry", Met.OFTEN,
+                    "Say each two parts aloud: 60 and 14 are 74, for the ten of 14 goes to the tens. Then 37 "
+                    + "+ 25; see whether the last line comes to 62.", at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))),
             under(Set.of(MethodName.PARTIAL_SUMS), "part-missed", "part missed", "leaves out one of the parts", Met.OFTEN,
-                    "Count the parts before adding: as many as the longest number has digits.", withoutPart(-1))
+                    "Count the digits of the longest number: as many parts are to be added. Then 236 + 51; "
+                    + "see whether three parts are written.", withoutPart(-1))
                     .ways(problem -> IntStream.range(0, longest(problem)).mapToObj(AdditionSlips::withoutPart).toList()),
             under(Set.of(MethodName.PARTIAL_SUMS), "part-without-zeros", "zeros left off part",
-                    "writes a part without its zeros", Met.SOMETIMES, "Say what the digits are worth: 7 tens are 70.",
+                    "writes a part without its zeros", Met.SOMETIMES,
+                    "Say what the digits are worth: 1 ten and 5 tens are 60, not 6. Then 34 + 25; see "
+                    + "whether 50 is written for the tens.",
                     at(PartValue.class, (q, hand) -> q.place() > 0 ? Numeral.of(Integer.toString(q.count())) : null)));
 
     private AdditionSlips() {}

@@ -34,16 +34,15 @@ public final class DivisionSlips {
     private static final Set<MethodName> EVERY = Set.of(MethodName.LONG_DIVISION, MethodName.SHORT_DIVISION,
             MethodName.PARTIAL_QUOTIENTS);
     private static final int FIRST = Integer.MIN_VALUE;
-    private static final String BACK = "Multiply back: the sum does not come out without what is left over.";
-    private static final String TRADE = "Blocks: what cannot be shared is traded and goes on to the next place.";
-    private static final String VALUE = "Say the value: 1 hundred and 4 tens are 14 tens, not 5.";
 
     public static final List<KnownSlip> ALL = List.of(
             slip(BOTH, "quotient-zero-forgotten", "0 left out of the quotient", "leaves a 0 out of the quotient", Met.OFTEN,
                     "Mark a box for every digit of the quotient first. 6171 ÷ 3 has four; no box stays empty, nothing each is a "
                     + "0. Then 824 ÷ 4; see whether the box in the middle has its 0.",
                     unwritten(Goes.class, (q, digit) -> !q.first() && digit == 0)),
-            slip(EVERY, "remainder-forgotten", "remainder left off", "leaves the remainder off", Met.OFTEN, BACK,
+            slip(EVERY, "remainder-forgotten", "remainder left off", "leaves the remainder off", Met.OFTEN,
+                    "Multiply back: 23 × 3 is 69, so 1 of the 70 is missing. Where is it? Then 50 ÷ 4; see "
+                    + "whether r 2 is written.",
                     unwritten(Remainder.class, (q, rest) -> true)),
             slip(BOTH, "digit-one-short", "last digit one short", "takes the last digit one too small", Met.SOMETIMES,
                     "Look at what is left: 3, and each of the 3 could have one more. Then 28 ÷ 4; see whether what is left is "
@@ -53,7 +52,9 @@ public final class DivisionSlips {
                     "Share 8 tens and 4 ones among 6 with blocks: 2 tens are left and are traded for 20 ones. Then 75 ÷ 5; see "
                     + "whether 25 ones are shared.",
                     at(Joined.class, (q, hand) -> BigInteger.valueOf(q.digit()))),
-            slip(BOTH, "left-over-added", "what is left over added to the next digit", "adds what is left over to the next digit", Met.SOMETIMES, VALUE,
+            slip(BOTH, "left-over-added", "what is left over added to the next digit", "adds what is left over to the next digit", Met.SOMETIMES,
+                    "Say the value: 2 tens and 4 ones are 24 ones, not 6; lay it with blocks and trade. Then "
+                    + "75 ÷ 3; see whether 15 ones are shared.",
                     at(Joined.class, (q, hand) -> q.left().add(BigInteger.valueOf(q.digit())))),
             slip(BOTH, "last-digit-left-out", "stopped a digit early", "stops before the last digit", Met.OFTEN,
                     "Point to each digit as it is shared; the last one is still there. Then 96 ÷ 3; see whether two digits are "
@@ -75,7 +76,8 @@ public final class DivisionSlips {
                     "Put a finger on the 0 of 906 and ask what comes down. A 0 comes down like any digit. Then 804 ÷ 6; see "
                     + "whether 20 tens are shared.", setOut(DivisionPaper.DIVIDEND, DivisionSlips::withoutZeros)),
             slip(BOTH, "divisor-by-digit", "divisor divided by the digit", "divides the divisor by a digit that is smaller", Met.SOMETIMES,
-                    "Share counters: 2 among 4 gives none each.",
+                    "Share 2 counters among 3: none each, so the 2 goes on as 2 tens. Then 24 ÷ 4; see "
+                    + "whether 4 is looked for in 24, not 2 in 4.",
                     at(FirstPart.class, (q, hand) -> q.dividend().highest())
                             .and(at(Goes.class, (q, hand) -> isTurned(q) ? q.divisor().divide(q.partial()).intValue() : null))
                             .and(at(PassedOn.class, (q, hand) -> q.from().compareTo(q.product()) < 0 ? BigInteger.ZERO : null))
@@ -86,10 +88,12 @@ public final class DivisionSlips {
                     + "35 is shared at once.", at(FirstPart.class, (q, hand) -> second(q.dividend()))
                             .and(at(Leading.class, (q, hand) -> BigInteger.valueOf(q.dividend().digit(q.place()))))),
             slip(SHORT, "works-from-right", "begun at the right", "begins at the ones", Met.RARE,
-                    "Share the hundreds first, with blocks: what is left is traded to the right.",
+                    "Share the tens first, with blocks: what is left is traded to the right. Then 72 ÷ 3; "
+                    + "see whether the 7 is shared before the 2.",
                     at(ChosenMethod.class, (q, hand) -> new FromTheRight())),
             slip(LONG, "column-turned-inside", "column turned round inside", "turns a column round in a subtraction inside", Met.OFTEN,
-                    "Work the subtraction inside as one of its own, with its exchange.",
+                    "Work the subtraction inside as one of its own: are there enough ones? Then 80 ÷ 3; see "
+                    + "whether 20 minus 18 leaves 2.",
                     at(Left.class, (q, hand) -> columnsTurned(q.from(), q.product()))),
             slip(LONG, "digit-by-digit", "each digit divided alone", "divides digit by digit", Met.SOMETIMES,
                     "Cover nothing of the divisor: it is 295, one number. Ask how many times 295 goes into 789. Then 96 ÷ 24; "
@@ -117,7 +121,7 @@ public final class DivisionSlips {
                     "Draw an arrow from the next digit down to what is left. Then 84 ÷ 6; see whether an arrow stands at every "
                     + "step.", at(Joined.class, (q, hand) -> q.left())),
             slip(EVERY, "digits-turned", "two digits swapped in copying", "copies two digits of a number the other way round", Met.OFTEN,
-                    CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
+                    CopySlips.readBack("96 ÷ 6"), CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
             slip(BOTH, "quotient-zero-moved", "0 of the quotient at its end", "writes a 0 of the quotient at its end", Met.SOMETIMES,
                     "Write each digit of the quotient right above the digit that was shared. Then 824 ÷ 4; see whether the 0 "
                     + "stands above the 2.", unwritten(Goes.class, (q, digit) -> !q.first() && !q.isLast() && digit == 0)
@@ -135,14 +139,18 @@ public final class DivisionSlips {
                     Met.SOMETIMES,
                     "What is left can still be shared if it is not less than the divisor: 4 among 2 is 2 each. Then 86 ÷ 2; see "
                     + "whether the last digit is shared.", stopped(1)).ways(problem -> List.of(stopped(1), stopped(2))),
-            slip(EVERY, "digit-misread", "a digit misread", "reads a digit as one that looks like it", Met.SOMETIMES, CopySlips.READ_BACK,
+            slip(EVERY, "digit-misread", "a digit misread", "reads a digit as one that looks like it", Met.SOMETIMES,
+                    CopySlips.lookAlike("708 ÷ 3"),
                     CopySlips.misreadFirst()).ways(CopySlips::misread),
             slip(CHUNKS, "chunk-zero-lost", "a 0 lost from a chunk", "leaves a 0 off a chunk at the side", Met.SOMETIMES,
-                    "Say the chunk aloud: 20 times, not 2 times.", at(ChunkNoted.class, (q, hand) -> withoutZero(q.chunk()))),
+                    "Say the chunk aloud: 20 lots of 2 are 40, 2 lots are only 4. Then 96 ÷ 4 in chunks; see "
+                    + "whether the zeros stand at the side.", at(ChunkNoted.class, (q, hand) -> withoutZero(q.chunk()))),
             slip(CHUNKS, "chunk-missed", "a chunk not counted", "leaves a chunk out when adding them", Met.OFTEN,
-                    "Tick each chunk at the side as it is added.", Taken.without(-1)).ways(problem -> Taken.withoutEach(12)),
+                    "Tick each chunk at the side as it is added. Then 75 ÷ 5 in chunks; see whether there "
+                    + "are as many ticks as chunks.", Taken.without(-1)).ways(problem -> Taken.withoutEach(12)),
             slip(CHUNKS, "last-chunk-only", "chunks not added", "does not add the chunks and writes the last", Met.SOMETIMES,
-                    "Say what was taken away altogether.", Taken.onlyOne(-1)));
+                    "Ask how many lots were taken away altogether: all the chunks at the side. Then 75 ÷ 3 "
+                    + "in chunks; see whether they are added.", Taken.onlyOne(-1)));
 
     private DivisionSlips() {}
 

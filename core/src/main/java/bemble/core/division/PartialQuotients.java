@@ -117,9 +117,10 @@ public final class PartialQuotients implements Method<Division> {
         ChunkTimes times = said.asked(ChunkTimes.class);
         String asked = DivisionWords.number(said, times.chunk()) + " × " + DivisionWords.number(said, times.divisor());
         String product = DivisionWords.number(said, said.decided(ChunkTimes.class));
+        boolean one = times.chunk().equals(BigInteger.ONE);
         return new Spoken("Chunk", Fact.of(asked, " = ", product),
-                DivisionWords.number(said, times.chunk()) + (times.chunk().equals(BigInteger.ONE) ? " lot of " : " lots of ")
-                        + DivisionWords.number(said, times.divisor()) + " are " + product + ".", "What is " + asked + "?");
+                DivisionWords.number(said, times.chunk()) + (one ? " lot of " : " lots of ")
+                        + DivisionWords.number(said, times.divisor()) + (one ? " is " : " are ") + product + ".", "What is " + asked + "?");
     }
 
     private static Spoken subtract(Said said) {

@@ -20,6 +20,17 @@ public final class AnswerSlips {
 
     private AnswerSlips() {}
 
+    /** What helps a pupil who turns an answer round, with a problem to try and what it comes to. */
+    public static String sayIt(String problem, String answer) {
+        return SAY_IT + " Then " + problem + "; see whether " + answer + " stands as it is said.";
+    }
+
+    /** What helps a pupil who changes two digits of an answer about, with a problem to try and what it comes to. */
+    public static String readTheHeads(String problem, String answer) {
+        return "Write H, T, O over the squares of the answer and say each digit with its place. Then " + problem + "; see whether "
+                + answer + " is read back as it stands.";
+    }
+
     /** The answer's digits in the opposite order. */
     public static Slip reversed() {
         return written(digits -> new StringBuilder(digits).reverse().toString());

@@ -15,11 +15,22 @@ import java.util.stream.IntStream;
 /** Numbers copied or set out otherwise than they are given: the slips that every operation shares. */
 public final class CopySlips {
     /** What helps a pupil who copies digits the other way round. */
-    public static final String READ_BACK = "Read each number back aloud, digit by digit, with a finger on the paper it came from. Then copy 69 + 96 and 306 + 63; see whether each is what was asked.";
+    public static final String READ_BACK = "Read each number back aloud, digit by digit, with a finger on the paper it came from.";
     /** What helps a pupil who lines numbers up by their ends. */
     public static final String HEADS = "Column heads over the squares; ones go under ones, point under point.";
 
     private CopySlips() {}
+
+    /** What helps a pupil who copies digits in another order, with problems to copy. */
+    public static String readBack(String problem) {
+        return READ_BACK + " Then copy " + problem + "; see whether each number is what was asked.";
+    }
+
+    /** What helps a pupil who takes one digit for another, with a problem to copy. */
+    public static String lookAlike(String problem) {
+        return "Let the child write those that look alike beside each other, 1 and 7, 6 and 0, 3 and 8, and read them aloud. Then copy "
+                + problem + "; see which is taken for another.";
+    }
 
     /** Lines the numbers up at their left ends; the empty places on the right count 0. */
     public static Slip linedUpLeft() {

@@ -29,8 +29,6 @@ public final class SubtractionSlips {
     private static final Set<MethodName> BOTH = Set.of(MethodName.DECOMPOSITION, MethodName.EQUAL_ADDITIONS);
     private static final Set<MethodName> EQUAL = Set.of(MethodName.EQUAL_ADDITIONS);
     private static final Set<MethodName> COUNTING = Set.of(MethodName.COUNTING_UP);
-    private static final String POINT = "Estimate first; and set the point before the digits: point under point.";
-    private static final String EMPTY = "Write a 0 into the empty places for a while.";
 
     private static final Slip TURNED_ROUND = at(NeedsTen.class, (q, hand) -> false)
             .and(at(Difference.class, (q, hand) -> Math.abs(q.top() - q.away())));
@@ -43,16 +41,20 @@ public final class SubtractionSlips {
                     "Lay 42 with blocks and ask for 8 ones: there are 2, so a ten is broken first. Then 42 − 8 on paper; see "
                     + "whether the 4 is struck before anything is taken.", TURNED_ROUND),
             slip(BOTH, "exchange-not-paid", "ten not paid for", "takes the ten and does not pay for it", Met.OFTEN,
-                    "Let the child pay with real tens: whoever gets ten ones hands a ten over. On paper the neighbour is struck before the ones are taken; see whether that comes first.",
+                    "Let the child pay with real tens: whoever gets ten ones hands a ten over, and 9 tens become 8. Then 64 − "
+                    + "28; see whether the 6 is struck before the ones are taken.",
                     NOT_PAID),
             slip(EXCHANGE, "zero-takes-the-digit", "lower digit written under a 0", "under a 0 writes the lower digit", Met.OFTEN,
-                    "Ask with the number line how far it is; 0 take away 4 is not 4.",
+                    "Lay 50: five tens and no ones. 4 ones are to go, so a ten is broken first. Then 70 − "
+                    + "36; see whether the 7 is struck before the ones are written.",
                     underZero().and(at(Difference.class, (q, hand) -> isStuckZero(q) ? q.away() : null))),
             slip(EXCHANGE, "zero-gives-zero", "0 written under a 0", "under a 0 writes 0", Met.OFTEN,
-                    "Blocks: nothing lies there, and something is to go; break a ten.",
+                    "Ask with counters: none lie there and 4 are to go. Is nothing left, or is a ten needed? "
+                    + "Then 60 − 25; see whether a small 1 stands before the 0.",
                     underZero().and(at(Difference.class, (q, hand) -> isStuckZero(q) ? 0 : null))),
             slip(EXCHANGE, "nines-for-free", "nines not paid for", "turns zeros into nines and pays nothing", Met.SOMETIMES,
-                    "Write the exchange in values: 400 = 300 + 90 + 10.",
+                    "Write the exchange in values: 500 = 400 + 90 + 10, and count that it is still 500. Then "
+                    + "402 − 158; see whether the 4 becomes 3.",
                     at(Lowered.class, (q, hand) -> q.first() && q.place() > q.needing() + 1 ? q.before() : null)),
             slip(EXCHANGE, "zeros-skipped", "zeros skipped", "takes the ten straight across the zeros", Met.OFTEN,
                     "Lay 501 with blocks and try to break a ten: there is none. So a hundred becomes 10 tens, and one of those "
@@ -81,10 +83,12 @@ public final class SubtractionSlips {
                     + "15; see whether a 7 stands in the ones.", at(NeedsTen.class, (q, hand) -> false)
                             .and(at(Difference.class, (q, hand) -> q.top() < q.away() ? 0 : null))),
             any(BOTH, "counted-one-over", "counted one over", "counts back and ends one over", Met.OFTEN,
-                    "Number line: the jump begins at the number itself; the first count lands on the one before.",
+                    "Number line: from 12 the first jump back lands on 11. Take 4 from 12 together: it ends "
+                    + "at 8. Then 15 − 6 without the line; see whether the count begins at 14.",
                     at(Difference.class, (q, hand) -> q.isWorked() && q.away() > 0 ? hand.decide(q) + 1 : null)),
             any(BOTH, "zero-taken-is-zero", "minus 0 gives 0", "takes a number less 0 to be 0", Met.OFTEN,
-                    "Six lie there and none go: how many are left?",
+                    "Six counters lie there and none go: how many are left? Then 68 − 20 and 542 − 101; see "
+                    + "whether the 8 and the 4 are in the answers.",
                     at(Difference.class, (q, hand) -> q.hasBottom() && q.away() == 0 ? 0 : null)),
             any(BOTH, "lone-digit-left-off", "lone digit left off", "leaves off a digit with nothing below it", Met.OFTEN,
                     "Ask what happens to the 8 tens of 83 when 4 ones go: nothing, they stay and are written. Then 157 − 6; see "
@@ -99,7 +103,8 @@ public final class SubtractionSlips {
                     "Draw the line of the points first, then write both numbers along it. Then 62 − 0.08; see whether the 0 "
                     + "ones stand below the 2.", CopySlips.linedUpRight()).in(Numbers.WITH_DECIMALS),
             any(EXCHANGE, "ten-in-every-column", "ten taken in every column", "takes a ten in every column", Met.SOMETIMES,
-                    "Ask first: is there enough? Only then exchange.",
+                    "Ask first in each column: is there enough? Only then exchange. Then 82 − 11 and 82 − "
+                    + "15; see whether only in the second the 8 is struck.",
                     at(NeedsTen.class, (q, hand) -> q.last() || q.left() < 0 ? null : true)
                             .and(at(Difference.class, (q, hand) -> q.top() - q.away() > 9 ? (q.top() - q.away()) % 10 : null))),
             any(EXCHANGE, "from-far-left", "ten taken from the far left", "takes the ten from the far left", Met.SOMETIMES,
@@ -136,9 +141,10 @@ public final class SubtractionSlips {
                     "Hand the child the ten that was broken and let them count: 10 ones, and the 1 there makes 11. Then 501 − "
                     + "107; see whether the ones get ten, and only the zeros between show 9.", at(Raised.class, (q, hand) -> q.place() == q.needing() && q.across() ? q.before() + 9 : null)),
             any(BOTH, "digits-turned", "two digits swapped in copying", "copies two digits of a number the other way round", Met.OFTEN,
-                    CopySlips.READ_BACK, CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
+                    CopySlips.readBack("83 − 38"), CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),
             any(BOTH, "sides-apart", "each side of the point alone", "works each side of the point by itself", Met.OFTEN,
-                    "Column heads over the squares: tenths under tenths, and a 0 where a place is empty.",
+                    "Column heads over the squares and a 0 in the empty place: 2.50 − 0.09. Then 4.3 − 0.15; "
+                    + "see whether a 0 is written after the 3.",
                     CopySlips.decimalsAsWhole(true)).in(Numbers.WITH_DECIMALS),
             any(BOTH, "point-left-out", "point left out", "leaves the point out of the answer", Met.SOMETIMES,
                     "Estimate first: 9.0 less nothing stays about 9. Can 90 be right? The point goes in before any digit. Then "
@@ -149,13 +155,15 @@ public final class SubtractionSlips {
                     + "whether the answer has its point below the other two.", PointGoes.moved().get(0))
                     .in(Numbers.WITH_DECIMALS).ways(problem -> PointGoes.moved()),
             any(BOTH, "first-column-only", "one column only", "works the first column and no other", Met.RARE,
-                    "Point to each column in turn until none is left.", firstOnly()),
+                    "Point to each column in turn and say its name until none is left. Then 86 − 24; see "
+                    + "whether the tens are taken too.", firstOnly()),
             any(BOTH, "answer-reversed", "answer's digits reversed", "writes the answer's digits in the opposite order", Met.RARE,
-                    AnswerSlips.SAY_IT, answered(digits -> new StringBuilder(digits).reverse().toString())),
+                    AnswerSlips.sayIt("59 − 23", "36"), answered(digits -> new StringBuilder(digits).reverse().toString())),
             any(BOTH, "answer-digits-turned", "two digits of the answer turned", "writes two digits of the answer the other way round", Met.SOMETIMES,
-                    AnswerSlips.SAY_IT, answered(digits -> AnswerSlips.swapped(digits, 0))).ways(problem -> IntStream.range(0, 8)
+                    AnswerSlips.readTheHeads("587 − 231", "356"), answered(digits -> AnswerSlips.swapped(digits, 0))).ways(problem -> IntStream.range(0, 8)
                             .mapToObj(right -> answered(digits -> AnswerSlips.swapped(digits, right))).toList()),
-            any(BOTH, "digit-misread", "a digit misread", "reads a digit as one that looks like it", Met.SOMETIMES, CopySlips.READ_BACK,
+            any(BOTH, "digit-misread", "a digit misread", "reads a digit as one that looks like it", Met.SOMETIMES,
+                    CopySlips.lookAlike("608 − 71"),
                     CopySlips.misreadFirst()).ways(CopySlips::misread),
             any(EQUAL, "empty-place-not-paid", "1 not added below an empty place", "adds nothing below where the place is empty", Met.OFTEN,
                     "Two strips, 83 and 4: give both ten. In the lower one the ten is a 1 in the empty place. Then 62 − 7; see "
@@ -167,20 +175,24 @@ public final class SubtractionSlips {
                     "Ask at every column: was ten needed above? Only then is one added below. Then 82 − 11 beside 82 − 15; see "
                     + "whether the first has no small 1.", at(OneBelow.class, (q, hand) -> 1)),
             any(EQUAL, "ten-below-is-zero", "9 and 1 taken as 0", "takes 9 and 1 below to be 0", Met.SOMETIMES,
-                    "Say it whole: 9 tens and 1 ten are 10 tens to take away.",
+                    "Say it whole: 9 tens below and the 1 ten added are 10 tens to take away, not none. Then "
+                    + "530 − 294; see whether 13 take away 10 is said.",
                     at(BelowAltogether.class, (q, hand) -> q.bottom() + q.payBack() == 10 ? 0 : null)),
             any(EQUAL, "one-below-too-far", "1 added below a column too far", "adds the one below a column too far", Met.RARE,
                     "Ten ones are one ten: the small 1 goes to the tens, next door. Draw an arrow to it. Then 711 − 407; see "
                     + "where the 1 stands.",
                     at(GoesTo.class, (q, hand) -> q.place() + 2)),
             slip(COUNTING, "jump-missed", "jump left out", "leaves out one of the jumps when adding them", Met.OFTEN,
-                    "Count the arcs: as many jumps as numbers to add.", Taken.without(-1))
+                    "Count the arcs: as many jumps as numbers to add. Then 82 − 47; see whether every jump "
+                    + "is in the last sum.", Taken.without(-1))
                     .ways(problem -> Taken.withoutEach(9)),
             slip(COUNTING, "carry-forgotten", "carry not added", "adds the jumps without a carry", Met.SOMETIMES,
-                    "Add the jumps as a sum of their own on another paper.",
+                    "Set the jumps out as a sum of their own, with H, T, O over it. Then 137 − 52; see "
+                    + "whether the ones of the jumps give a ten to the tens.",
                     at(Total.class, (q, hand) -> hand.decide(q.withoutCarry()))),
             slip(COUNTING, "start-counted", "starting number counted too", "counts the starting number too in the first jump", Met.OFTEN,
-                    "Number line: the jump begins at the number itself; the first count lands on the next one.",
+                    "Put a finger on 11 on the number line: the first jump lands on 12, so 11 itself is not "
+                    + "counted. Then from 37 to 40; see whether the jump is 3.",
                     at(JumpSize.class, (q, hand) -> q.number() == 1 ? q.missed(hand.decide(q), 1) : null)));
 
     private SubtractionSlips() {}
