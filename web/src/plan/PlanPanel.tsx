@@ -5,6 +5,7 @@ import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { dayInWords } from '../app/timeInWords';
 import { intoGroup, toDay, withoutPupil, type Taken } from './byHand';
+import { Conflicts } from './Conflicts';
 import { DaySheets } from './DaySheets';
 import { GroupLine } from './GroupLine';
 import { OnDay } from './OnDay';
@@ -110,17 +111,7 @@ export function PlanPanel({ classId }: { classId: number }) {
           </>
         )}
       </Box>
-      {data.conflicts.length > 0 && (
-        <Box
-          component="ul"
-          sx={{ m: '0 0 8px', pl: 2.5, color: ink.plum, fontSize: 15 }}
-          aria-label="What could not be met"
-        >
-          {data.conflicts.map((conflict) => (
-            <li key={conflict}>{conflict}</li>
-          ))}
-        </Box>
-      )}
+      <Conflicts said={data.conflicts} />
       {data.days.length === 0 && (
         <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
           No day of this week is left to plan. Go on to the week after.

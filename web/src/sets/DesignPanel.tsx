@@ -8,9 +8,20 @@ import { Trouble } from '../app/Trouble';
 import { AddQuestions } from './AddQuestions';
 import { FeatureWish } from './FeatureWish';
 import type { SetEditor } from './useSetEditor';
-import { useDraw, type Ladder } from './useSets';
+import { emptySet } from './emptySet';
+import { useDraw, type Ladder, type SetContent } from './useSets';
 
 export type Want = Record<string, unknown>;
+
+/** What a set is called that holds questions of a rung, or of an operation. */
+function nameOf(ladders: Ladder[], operation: string, rung?: string) {
+  const ladder = ladders.find((each) => each.operation === operation);
+  return [ladder?.title, ladder?.rungs.find((each) => each.id === rung)?.title].filter(Boolean).join(': ');
+}
+
+/** Whether a set still has the name that it got here, and none of its teacher's own. */
+const isOurs = (set: SetContent, ladders: Ladder[]) =>
+  set.title === emptySet().title || set.title === nameOf(ladders, set.operation ?? '', set.rung);
 
 /** What the questions should be like: a rung, or features one by one; and how many. */
 export function DesignPanel({ editor, ladders }: { editor: SetEditor; ladders: Ladder[] }) {
@@ -50,7 +61,13 @@ export function DesignPanel({ editor, ladders }: { editor: SetEditor; ladders: L
       onSuccess: ({ problems }) =>
         adding
           ? editor.add(problems)
-          : editor.replaceAll(problems, { operation, rung: rung || undefined, want, seed: request.seed }),
+          : editor.replaceAll(problems, {
+              operation,
+              rung: rung || undefined,
+              want,
+              seed: request.seed,
+              title: isOurs(content, ladders) ? nameOf(ladders, operation, rung) : content.title,
+            }),
     });
   };
   const drawAnew = () => {

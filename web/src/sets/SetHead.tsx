@@ -17,6 +17,14 @@ export function SetHead({ editor }: { editor: SetEditor }) {
   const [passMark, setPassMark] = useState(content.passMark?.toString() ?? '');
   const navigate = useNavigate();
   const style = useStyle();
+  const [shown, setShown] = useState(content);
+  // Drawing names a set, and undo takes a name back: what is typed here follows.
+  if (shown.title !== content.title || shown.tag !== content.tag || shown.passMark !== content.passMark) {
+    setShown(content);
+    setTitle(content.title);
+    setTag(content.tag);
+    setPassMark(String(content.passMark ?? ''));
+  }
   const keepWords = () => {
     const pass = passMark.trim() === '' ? undefined : Number(passMark);
     if (title !== content.title || tag !== content.tag || pass !== content.passMark) {

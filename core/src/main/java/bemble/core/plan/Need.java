@@ -110,16 +110,27 @@ public record Need(Kind kind, String rung, String slip) {
         };
     }
 
+    /** The name of its rung with the operation. */
+    String title() {
+        return step().fullTitle();
+    }
+
+    private Rung step() {
+        return Ladder.find(rung).orElseThrow();
+    }
+
     /** Why it comes, in a sentence. */
     public String reason() {
-        Rung step = Ladder.find(rung).orElseThrow();
+        Rung step = step();
         return switch (kind) {
             case RETRY -> "“" + step.fullTitle() + "” was reached and comes back, to see whether it is still there.";
             case AGAIN -> slip == null ? "Fewer than half of the answers on “" + step.fullTitle() + "” were right: the same again."
-                    : "“" + slipName(step) + "” came more than once: “" + step.fullTitle() + "” again; most questions give it a chance.";
+                    : "“" + slipName(step) + "” came more than once: “" + step.fullTitle() + "” again"
+                    + (PlanSheet.givesChances(this) ? "; most questions give it a chance." : ".");
             case QUIZ -> "The quiz on “" + step.fullTitle() + "” was not passed" + (slip == null ? ": the same again."
-                    : "; “" + slipName(step) + "” was seen: the same again, and most questions give it a chance.");
-            case NEXT -> "“" + step.fullTitle() + "” is next in your order of this operation; what comes before it is secure or passed.";
+                    : "; “" + slipName(step) + "” was seen: the same again"
+                    + (PlanSheet.givesChances(this) ? ", and most questions give it a chance." : "."));
+            case NEXT -> "“" + step.fullTitle() + "” is next in your order of " + step.wishes().operation().title().toLowerCase(Locale.ROOT) + "; what comes before it is secure or passed.";
         };
     }
 

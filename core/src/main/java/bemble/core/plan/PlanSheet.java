@@ -11,9 +11,13 @@ import bemble.core.progress.Rule;
 import bemble.core.slip.Slips;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** The questions of a sheet for a need. */
 public final class PlanSheet {
+    private static final Map<Need, Boolean> CHANCES = new ConcurrentHashMap<>();
+
     private PlanSheet() {}
 
     /**
@@ -38,6 +42,12 @@ public final class PlanSheet {
             drawn.addAll(new Draft(rung.wishes(), seed).draw(count - drawn.size(), taken));
         }
         return drawn;
+    }
+
+    /** Whether there are questions of the need's rung in which its slip would show. */
+    static boolean givesChances(Need need) {
+        return need.slip() != null && !need.slip().equals(Slips.FACT_NEAR_MISS) && CHANCES.computeIfAbsent(need, any ->
+                !telling(Ladder.find(need.rung()).orElseThrow(), need.slip(), Rule.USUAL.againChances(), 1, List.of()).isEmpty());
     }
 
     private static List<Question> telling(Rung rung, String slip, int count, long seed, List<Question> others) {

@@ -1,0 +1,131 @@
+package bemble.core.plan;
+
+import bemble.core.plan.WeekPlan.Day;
+import bemble.core.plan.WeekPlan.Group;
+import bemble.core.progress.Rule;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** The lessons of a week while sheets are put into them: no limit of the teacher's is passed by what may be done here. */
+final class WeekDraft {
+    /** What is left of a lesson for checking; more is to be worked in. */
+    private static final int TO_CHECK = 3;
+
+    private final PlanWishes wishes;
+    private final SheetLengths lengths;
+    private final Map<LocalDate, List<Group>> placed = new LinkedHashMap<>();
+    /** The minutes that each pupil has work for. */
+    private final Map<LocalDate, Map<Long, Integer>> taken = new HashMap<>();
+
+    WeekDraft(PlanWishes wishes, SheetLengths lengths) {
+        this.wishes = wishes;
+        this.lengths = lengths;
+        wishes.days().stream().sorted().distinct().forEach(day -> {
+            placed.put(day, new ArrayList<>());
+            taken.put(day, new HashMap<>());
+        });
+    }
+
+    Set<LocalDate> days() {
+        return placed.keySet();
+    }
+
+    List<Day> lessons() {
+        return placed.entrySet().stream().map(each -> new Day(each.getKey(), each.getValue())).toList();
+    }
+
+    List<Group> groups(LocalDate day) {
+        return List.copyOf(placed.get(day));
+    }
+
+    List<Need> sheets(LocalDate day) {
+        return placed.get(day).stream().map(Group::need).distinct().toList();
+    }
+
+    boolean hasWork(LocalDate day, long pupil) {
+        return taken.get(day).containsKey(pupil);
+    }
+
+    boolean isPlaced(Need need, long pupil) {
+        return placed.values().stream().flatMap(List::stream).anyMatch(group -> group.need().equals(need) && group.pupils().contains(pupil));
+    }
+
+    boolean hasRoom(LocalDate day, Need need) {
+        List<Need> there = sheets(day);
+        return there.contains(need) || there.size() < wishes.sheets();
+    }
+
+    boolean fits(LocalDate day, long pupil, Need need) {
+        return taken.get(day).getOrDefault(pupil, 0) + lengths.of(need).minutes() <= wishes.minutes()
+                && placed.get(day).stream().noneMatch(group -> group.need().equals(need) && group.pupils().contains(pupil));
+    }
+
+    void put(LocalDate day, Need need, List<Long> ids) {
+        // Of two groups where one would be too large neither is a remnant.
+        int groups = (ids.size() + wishes.groupMost() - 1) / wishes.groupMost();
+        for (int i = 0; i < groups; i++) {
+            List<Long> group = List.copyOf(ids.subList(i * ids.size() / groups, (i + 1) * ids.size() / groups));
+            SheetLengths.Length length = lengths.of(need);
+            if (group.size() == 1 && need.kind() == Need.Kind.RETRY) {
+                // A sheet of three minutes is not worth handing out to one child.
+                SheetLengths.Length longer = SheetLengths.whole(need, Rule.USUAL.again());
+                length = taken.get(day).getOrDefault(group.get(0), 0) + longer.minutes() <= wishes.minutes() ? longer : length;
+            }
+            int minutes = length.minutes();
+            placed.get(day).add(new Group(need, length.questions(), minutes, group));
+            group.forEach(pupil -> taken.get(day).merge(pupil, minutes, Integer::sum));
+        }
+    }
+
+    /** Adds a pupil to a group with that sheet, or makes one. */
+    void join(LocalDate day, Need need, long pupil) {
+        List<Group> groups = placed.get(day);
+        for (int i = 0; i < groups.size(); i++) {
+            Group group = groups.get(i);
+            if (group.need().equals(need) && group.pupils().size() < wishes.groupMost()) {
+                List<Long> more = new ArrayList<>(group.pupils());
+                more.add(pupil);
+                groups.set(i, new Group(need, group.questions(), group.minutes(), List.copyOf(more)));
+                taken.get(day).merge(pupil, group.minutes(), Integer::sum);
+                return;
+            }
+        }
+        put(day, need, List.of(pupil));
+    }
+
+    /** Takes a sheet out of a lesson. */
+    void remove(LocalDate day, Need need) {
+        placed.get(day).stream().filter(group -> group.need().equals(need)).forEach(group -> group.pupils().forEach(pupil ->
+                taken.get(day).computeIfPresent(pupil, (any, minutes) -> minutes > group.minutes() ? minutes - group.minutes() : null)));
+        placed.get(day).removeIf(group -> group.need().equals(need));
+    }
+
+    /** Makes the sheets of those who work alone as long as the lesson. */
+    void lengthen(LocalDate day) {
+        List<Group> groups = placed.get(day);
+        Optional<Need> withTeacher = groups.stream().min(Comparator.comparing(Group::need, Need.NEEDS_TEACHER)
+                .thenComparing(group -> -group.pupils().size())).map(Group::need);
+        for (Need need : sheets(day)) {
+            List<Group> same = groups.stream().filter(group -> group.need().equals(need)).toList();
+            int time = same.stream().mapToInt(group -> group.minutes() + wishes.minutes() - group.pupils().stream()
+                    .mapToInt(taken.get(day)::get).max().orElseThrow()).min().orElseThrow();
+            int longestNow = same.stream().mapToInt(Group::minutes).max().orElseThrow();
+            if (time - longestNow > TO_CHECK && withTeacher.filter(need::equals).isEmpty()) {
+                int before = same.stream().mapToInt(Group::questions).max().orElseThrow();
+                SheetLengths.longer(need, before, time).ifPresent(longer -> {
+                    groups.replaceAll(group -> group.need().equals(need)
+                            ? new Group(need, longer.questions(), longer.minutes(), group.pupils()) : group);
+                    same.forEach(group -> group.pupils().forEach(pupil ->
+                            taken.get(day).merge(pupil, longer.minutes() - group.minutes(), Integer::sum)));
+                });
+            }
+        }
+    }
+}
