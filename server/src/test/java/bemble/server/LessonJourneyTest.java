@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -57,6 +59,26 @@ class LessonJourneyTest {
             assertThat(page.getByLabel("Without ").count()).as("one more to work together").isEqualTo(4 + 10);
             page.reload();
             teacher.see("42 minutes");
+        }
+    }
+
+    @Test
+    void aLessonGoesOnToItsSheetWhileTheNetworkIsGone(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            Page page = teacher.page();
+            page.navigate(server.address() + STEP);
+            teacher.press("Open on the board");
+            page.getByTestId("board").waitFor();
+            page.waitForLoadState(LoadState.NETWORKIDLE);
+            page.context().setOffline(true);
+            int clicks = 0;
+            while (page.getByTestId("alone").count() == 0 && clicks < 300) {
+                teacher.key("PageDown");
+                clicks++;
+            }
+            assertThat(clicks).as("steps of five problems, one of them with a mistake").isBetween(20, 299);
+            assertThat(page.getByRole(AriaRole.ALERT).count()).isZero();
+            page.context().setOffline(false);
         }
     }
 
