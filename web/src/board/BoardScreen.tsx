@@ -3,13 +3,15 @@ import { useState } from 'react';
 import { Navigate, useLocation, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
 import { Trouble } from '../app/Trouble';
-import { useWorked, useWorkedAhead } from '../paper/usePaper';
+import { useWorked } from '../paper/usePaper';
 import type { Asking } from './asking';
 import { Board } from './Board';
+import { Fetching } from './Fetching';
 import { SheetOnBoard } from './SheetOnBoard';
 import { TaughtLesson } from './TaughtLesson';
 import { useLesson, type Item, type Kept, type Lesson } from './useLesson';
 import { useMistake, type Mistake } from './useMistake';
+import { useReadyAhead } from './useReadyAhead';
 import { WriteOnBoard } from './WriteOnBoard';
 
 /** What is handed over to the board. */
@@ -77,7 +79,7 @@ export function LessonOnBoard({ items, at, step, back, kept }: Props) {
   const lesson = useLesson(items, at, kept);
   const mistake = useMistake(lesson.work, lesson.key);
   const worked = useWorked(mistake.shown ?? mistake.right);
-  useWorkedAhead([mistake.right, ...lesson.ahead]);
+  useReadyAhead(lesson.items.slice(lesson.at));
   const subject = useSubject(lesson, mistake, worked.isSuccess && !worked.isPlaceholderData);
   // Leaving takes the board's place in the history: Back does not lead onto it again.
   const leave = (left: number) => void navigate(back, { state: { step: left }, replace: true });
@@ -98,7 +100,7 @@ export function LessonOnBoard({ items, at, step, back, kept }: Props) {
     return <WriteOnBoard key={lesson.key} lesson={lesson} work={lesson.work} onLeave={() => leave(1)} />;
   }
   if (!worked.data) {
-    return <Box sx={{ p: 6 }}>Fetching paper …</Box>;
+    return <Fetching lesson={lesson} onLeave={() => leave(step)} />;
   }
   return (
     <Board

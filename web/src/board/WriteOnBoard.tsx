@@ -9,6 +9,7 @@ import { plain, useMarkedSoFar, usePaperToWriteOn, type Paper } from '../write/u
 import { usePen } from '../write/usePen';
 import { writeKeys } from '../write/writeKeys';
 import { WritingSheet } from '../write/WritingSheet';
+import { Fetching } from './Fetching';
 import { LessonCorner } from './LessonCorner';
 import type { Lesson } from './useLesson';
 
@@ -17,21 +18,18 @@ type Props = { lesson: Lesson; work: Schemas['WorkRequest']; onLeave: () => void
 /** Somebody comes to the board and writes; the class says right or not, then the paper does. Nothing of it is kept. */
 export function WriteOnBoard({ lesson, work, onLeave }: Props) {
   const paper = usePaperToWriteOn(work, plain);
-  if (!paper.data) {
+  if (paper.isError) {
     return (
       <Box sx={{ p: 6 }}>
-        {paper.isError ? (
-          <>
-            <Trouble message={paper.error.message} />
-            <Button variant="outlined" autoFocus onClick={onLeave} sx={{ mt: 2 }}>
-              Leave the board
-            </Button>
-          </>
-        ) : (
-          'Fetching paper …'
-        )}
+        <Trouble message={paper.error.message} />
+        <Button variant="outlined" autoFocus onClick={onLeave} sx={{ mt: 2 }}>
+          Leave the board
+        </Button>
       </Box>
     );
+  }
+  if (!paper.data) {
+    return <Fetching lesson={lesson} onLeave={onLeave} />;
   }
   return <Writing lesson={lesson} work={work} paper={paper.data} onLeave={onLeave} />;
 }

@@ -49,8 +49,7 @@ export function useLesson(begun: Item[], startAt: number, kept?: Kept) {
     work,
     part: item?.part,
     sheet: item?.sheet,
-    /** What comes after this. */
-    ahead: items.slice(at + 1).map((each) => each.work),
+    items,
     /** Tells this problem of the lesson from every other. */
     key: `${at} of ${items.length} ${work?.problem ?? ''}`,
     at,

@@ -1,8 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { without } from '../app/without';
 
 type Work = Schemas['WorkRequest'];
+
+/** The same working without its mistake. */
+export const putRight = (work: Work): Work => without(work, 'slip');
 
 /**
  * A working to look for what is wrong in, or whether anything is: chosen, rung, struck, put right.
@@ -10,8 +14,8 @@ type Work = Schemas['WorkRequest'];
  * @param about tells the problem on the board from every other; with another one the looking is over
  */
 export function useMistake(asked: Work | undefined, about: string) {
-  const { slip, ...work } = asked ?? {};
-  const begun = slip ? asked : undefined;
+  const work = putRight(asked ?? {});
+  const begun = asked?.slip ? asked : undefined;
   const [choosing, setChoosing] = useState(false);
   const [shown, setShown] = useState(begun);
   const [ringed, setRinged] = useState(false);

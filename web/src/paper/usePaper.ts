@@ -1,36 +1,17 @@
-import { useMutation, useQuery, useQueryClient, keepPreviousData } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+
+/** A problem worked; worked once, it is not asked for again. */
+export const workedQuery = (work: Schemas['WorkRequest'] | undefined) =>
+  queryOptions<Schemas['WorkResponse'], Refused>({
+    queryKey: ['work', work],
+    queryFn: () => ask(api.POST('/api/work', { body: work ?? {} })),
+    staleTime: Infinity,
+  });
 
 /** A problem worked as asked; the last one stays on the paper while the next is worked. */
 export function useWorked(work: Schemas['WorkRequest'] | undefined) {
-  return useQuery<Schemas['WorkResponse'], Refused>({
-    queryKey: ['work', work],
-    queryFn: () => ask(api.POST('/api/work', { body: work ?? {} })),
-    enabled: work !== undefined,
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  });
-}
-
-const mostAhead = 12;
-
-/** Works what comes next before it is asked for, so that a network that is gone for a while is not noticed. */
-export function useWorkedAhead(works: (Schemas['WorkRequest'] | undefined)[]) {
-  const queries = useQueryClient();
-  const wanted = JSON.stringify(works.slice(0, mostAhead).filter(Boolean));
-  useEffect(() => {
-    const fetchAll = async () => {
-      for (const work of JSON.parse(wanted) as Schemas['WorkRequest'][]) {
-        await queries.prefetchQuery({
-          queryKey: ['work', work],
-          queryFn: () => ask(api.POST('/api/work', { body: work })),
-          staleTime: Infinity,
-        });
-      }
-    };
-    void fetchAll();
-  }, [queries, wanted]);
+  return useQuery({ ...workedQuery(work), enabled: work !== undefined, placeholderData: keepPreviousData });
 }
 
 export function useStyle() {

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import type { Figure } from './figures';
 import { standing, written } from './figures';
@@ -34,18 +34,18 @@ export function useRun(run: string) {
   });
 }
 
-/** The paper to write a problem on. */
-export function usePaperToWriteOn(
-  work: Schemas['WorkRequest'] | undefined,
-  settings: { settingOut: boolean; withCheck: boolean },
-) {
-  const { settingOut, withCheck } = settings;
-  return useQuery<Paper, Refused>({
+type SetOut = { settingOut: boolean; withCheck: boolean };
+
+/** The paper to write a problem on; fetched once, it stays. */
+export const paperQuery = (work: Schemas['WorkRequest'] | undefined, { settingOut, withCheck }: SetOut) =>
+  queryOptions<Paper, Refused>({
     queryKey: ['paper', work, settingOut, withCheck],
     queryFn: () => ask(api.POST('/api/paper', { body: { work: work ?? {}, settingOut, withCheck } })),
-    enabled: work !== undefined,
     staleTime: Infinity,
   });
+
+export function usePaperToWriteOn(work: Schemas['WorkRequest'] | undefined, settings: SetOut) {
+  return useQuery({ ...paperQuery(work, settings), enabled: work !== undefined });
 }
 
 export function useBegin() {
