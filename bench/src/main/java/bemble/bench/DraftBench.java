@@ -1,10 +1,10 @@
 package bemble.bench;
 
 import bemble.core.practice.Draft;
-import bemble.core.practice.Feature;
-import bemble.core.practice.Question;
-import bemble.core.practice.Wish;
-import bemble.core.practice.Wishes;
+import bemble.core.practice.features.Feature;
+import bemble.core.practice.features.Question;
+import bemble.core.practice.features.Wish;
+import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
 import java.util.List;
 import java.util.Map;

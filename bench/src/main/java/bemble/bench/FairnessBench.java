@@ -1,9 +1,9 @@
 package bemble.bench;
 
 import bemble.core.hand.Hand;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.marking.Marked;
 import bemble.core.marking.Marking;
 import bemble.core.marking.PaperFigure;
@@ -13,9 +13,9 @@ import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
-import bemble.core.style.Placeholder;
-import bemble.core.style.YesNo;
-import bemble.core.style.ZeroRows;
+import bemble.core.style.option.Placeholder;
+import bemble.core.style.option.YesNo;
+import bemble.core.style.option.ZeroRows;
 import bemble.core.working.Anchor;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;

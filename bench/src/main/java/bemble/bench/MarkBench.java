@@ -2,8 +2,8 @@ package bemble.bench;
 
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.marking.Marked;
 import bemble.core.marking.Marking;
 import bemble.core.marking.PaperFigure;

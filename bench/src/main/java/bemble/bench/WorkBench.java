@@ -1,10 +1,10 @@
 package bemble.bench;
 
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
-import bemble.core.order.WorkOrder;
-import bemble.core.order.Worked;
 import bemble.core.working.Step;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

@@ -9,7 +9,7 @@ import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.NumberOrder;
+import bemble.core.style.word.NumberOrder;
 import bemble.core.working.Step;
 import java.util.List;
 import java.util.random.RandomGenerator;

@@ -2,14 +2,14 @@ package bemble.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.core.problem.Numeral;
-import bemble.core.problem.Problem.Addition;
-import bemble.core.stack.AddedColumn;
-import bemble.core.stack.ColumnRecord;
-import bemble.core.style.CarryPlace;
-import bemble.core.style.HouseStyle;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem.Addition;
+import bemble.core.stack.adding.AddedColumn;
+import bemble.core.stack.adding.ColumnRecord;
+import bemble.core.style.HouseStyle;
+import bemble.core.style.option.CarryPlace;
 import bemble.core.working.Step;
 import java.math.BigDecimal;
 import java.util.List;

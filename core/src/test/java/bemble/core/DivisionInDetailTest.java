@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bemble.core.hand.Answer;
 import bemble.core.hand.Hand;
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.Methods;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;

@@ -2,19 +2,19 @@ package bemble.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
-import bemble.core.problem.Problem;
 import bemble.core.problem.Problem.Addition;
 import bemble.core.problem.Problem.Division;
 import bemble.core.problem.Problem.Multiplication;
 import bemble.core.problem.Problem.SquareRoot;
 import bemble.core.problem.Problem.Subtraction;
+import bemble.core.problem.Problem;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
-import bemble.core.order.WorkOrder;
-import bemble.core.order.Worked;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.MathContext;

@@ -2,7 +2,7 @@ package bemble.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.core.hand.KnownSlip;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.Methods;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
@@ -15,7 +15,7 @@ import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
-import bemble.core.style.OnesWord;
+import bemble.core.style.word.OnesWord;
 import bemble.core.words.PlaceNames;
 import bemble.core.words.Words;
 import bemble.core.working.Fact;

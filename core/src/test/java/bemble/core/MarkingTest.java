@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.hand.Answer;
 import bemble.core.hand.Hand;
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.marking.Marked;
 import bemble.core.marking.MarkedFigure;
 import bemble.core.marking.Marking;

@@ -5,14 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bemble.core.check.Check;
 import bemble.core.estimate.Estimate;
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.HouseStyle;
-import bemble.core.order.WorkOrder;
-import bemble.core.order.Worked;
 import bemble.core.working.Step;
 import java.util.List;
 import java.util.Map;

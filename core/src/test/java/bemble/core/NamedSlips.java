@@ -1,6 +1,6 @@
 package bemble.core;
 
-import bemble.core.hand.KnownSlip;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.problem.Operation;
 import bemble.core.style.MethodName;
 import java.util.Map;

@@ -2,15 +2,14 @@ package bemble.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.sheet.SheetMark;
-
 import bemble.core.style.Choice;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.Option;
-import bemble.core.order.WorkOrder;
-import bemble.core.order.Worked;
+import bemble.core.style.option.Option;
 import bemble.core.working.Step;
 import java.io.IOException;
 import java.nio.file.Files;

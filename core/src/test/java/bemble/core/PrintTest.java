@@ -2,14 +2,15 @@ package bemble.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Effort;
-import bemble.core.practice.Feature;
-import bemble.core.practice.Question;
 import bemble.core.practice.TellingSet;
 import bemble.core.practice.Versions;
-import bemble.core.practice.Wish;
-import bemble.core.practice.Wishes;
+import bemble.core.practice.features.Feature;
+import bemble.core.practice.features.Question;
+import bemble.core.practice.features.Wish;
+import bemble.core.practice.features.Wishes;
 import bemble.core.print.Ink;
 import bemble.core.print.LessonPart;
 import bemble.core.print.Page;
@@ -23,8 +24,6 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
-
-import bemble.core.hand.KnownSlip;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.List;

@@ -3,11 +3,11 @@ package bemble.core;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.diagnosis.Remedy;
-import bemble.core.hand.KnownSlip;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Draft;
-import bemble.core.practice.Features;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
+import bemble.core.practice.features.Features;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Evidence;
 import bemble.core.progress.Place;

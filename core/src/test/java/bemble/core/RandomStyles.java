@@ -2,7 +2,7 @@ package bemble.core;
 
 import bemble.core.style.Choice;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.Option;
+import bemble.core.style.option.Option;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.hand.Decision;
 import bemble.core.hand.Hand;
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
 import bemble.core.hand.Reading;
 import bemble.core.hand.ReadingHand;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.Methods;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;

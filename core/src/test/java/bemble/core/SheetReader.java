@@ -2,10 +2,10 @@ package bemble.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.MethodName;
-import bemble.core.order.Worked;
 import bemble.core.working.Mark;
 import bemble.core.working.Step;
 import bemble.core.working.Working;

@@ -2,7 +2,7 @@ package bemble.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.core.hand.KnownSlip;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.Methods;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;

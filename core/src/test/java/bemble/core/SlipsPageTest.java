@@ -3,14 +3,14 @@ package bemble.core;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.hand.Hand;
-import bemble.core.hand.KnownSlip;
-import bemble.core.hand.KnownSlip.Numbers;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.KnownSlip.Numbers;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.Methods;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
-import bemble.core.practice.Question;
 import bemble.core.practice.Rung;
+import bemble.core.practice.features.Question;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;

@@ -3,10 +3,10 @@ package bemble.core;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.hand.Hand;
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.Methods;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Operation;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.hand.Hand;
 import bemble.core.hand.ReadingHand;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.method.Methods;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;

@@ -1,26 +1,26 @@
 package bemble.core.addition;
 
-import static bemble.core.hand.Slip.at;
+import static bemble.core.hand.slipped.Slip.at;
 
 import bemble.core.hand.ChosenMethod;
-import bemble.core.hand.KnownSlip;
-import bemble.core.hand.KnownSlip.Met;
-import bemble.core.hand.KnownSlip.Numbers;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
+import bemble.core.hand.slipped.KnownSlip.Met;
+import bemble.core.hand.slipped.KnownSlip.Numbers;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
-import bemble.core.stack.AnswerSlips;
-import bemble.core.stack.Carry;
-import bemble.core.stack.CopySlips;
 import bemble.core.stack.Digit;
-import bemble.core.stack.GoesTo;
-import bemble.core.stack.InFront;
-import bemble.core.stack.LastColumn;
 import bemble.core.stack.Placed;
 import bemble.core.stack.PointGoes;
 import bemble.core.stack.Taken;
-import bemble.core.stack.Total;
+import bemble.core.stack.adding.Carry;
+import bemble.core.stack.adding.GoesTo;
+import bemble.core.stack.adding.InFront;
+import bemble.core.stack.adding.LastColumn;
+import bemble.core.stack.adding.Total;
+import bemble.core.stack.slips.AnswerSlips;
+import bemble.core.stack.slips.CopySlips;
 import bemble.core.style.MethodName;
 import java.util.List;
 import java.util.Set;

@@ -5,7 +5,7 @@ import bemble.core.hand.Desk;
 import bemble.core.hand.Method;
 import bemble.core.hand.Outcome;
 import bemble.core.problem.Problem.Addition;
-import bemble.core.stack.ColumnRecord;
+import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.style.MethodName;
 
 /** Sets the addends out under each other and adds from the right, carrying tens into the next column. */

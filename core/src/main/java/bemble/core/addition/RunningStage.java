@@ -1,6 +1,6 @@
 package bemble.core.addition;
 
-import bemble.core.stack.AddedColumn;
+import bemble.core.stack.adding.AddedColumn;
 import java.util.List;
 
 /**

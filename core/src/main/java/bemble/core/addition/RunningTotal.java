@@ -3,7 +3,7 @@ package bemble.core.addition;
 import bemble.core.hand.FactQuestion;
 import bemble.core.hand.Ink;
 import bemble.core.hand.Reading;
-import bemble.core.hand.Slip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;

@@ -1,8 +1,8 @@
 package bemble.core.diagnosis;
 
 import bemble.core.diagnosis.Posterior.Habit;
-import bemble.core.hand.KnownSlip;
-import bemble.core.hand.Slip;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;

@@ -2,12 +2,12 @@ package bemble.core.diagnosis;
 
 import bemble.core.hand.FactQuestion;
 import bemble.core.hand.Hand;
-import bemble.core.hand.KnownSlip;
-import bemble.core.hand.Limit;
 import bemble.core.hand.Method;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.hand.slipped.Limit;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.method.Methods;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;

@@ -2,9 +2,9 @@ package bemble.core.diagnosis;
 
 import bemble.core.hand.Answer;
 import bemble.core.problem.Numeral;
+import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
-import bemble.core.problem.ProblemText;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;

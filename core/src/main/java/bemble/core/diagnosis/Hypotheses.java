@@ -1,7 +1,7 @@
 package bemble.core.diagnosis;
 
-import bemble.core.hand.KnownSlip;
-import bemble.core.hand.Limit;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.hand.slipped.Limit;
 import bemble.core.problem.Problem;
 import bemble.core.slip.KeptRules;
 import bemble.core.slip.Rules;

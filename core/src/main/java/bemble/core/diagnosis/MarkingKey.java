@@ -1,6 +1,6 @@
 package bemble.core.diagnosis;
 
-import bemble.core.hand.KnownSlip;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.problem.Punctuation;
 import java.util.ArrayList;
 import java.util.Comparator;

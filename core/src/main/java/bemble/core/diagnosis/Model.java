@@ -1,6 +1,6 @@
 package bemble.core.diagnosis;
 
-import bemble.core.hand.KnownSlip.Met;
+import bemble.core.hand.slipped.KnownSlip.Met;
 
 /**
  * The model by which causes are weighed: a writer may be careful, or careless, or have a habit: one that is listed, two of

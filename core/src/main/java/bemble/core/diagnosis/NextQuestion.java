@@ -1,15 +1,15 @@
 package bemble.core.diagnosis;
 
 import bemble.core.hand.Hand;
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.practice.Draft;
-import bemble.core.practice.Feature;
-import bemble.core.practice.Question;
-import bemble.core.practice.Wish;
-import bemble.core.practice.Wishes;
+import bemble.core.practice.features.Feature;
+import bemble.core.practice.features.Question;
+import bemble.core.practice.features.Wish;
+import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;

@@ -1,6 +1,6 @@
 package bemble.core.diagnosis;
 
-import bemble.core.hand.Slip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.style.HouseStyle;
 import java.util.List;
 

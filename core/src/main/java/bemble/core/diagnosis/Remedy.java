@@ -1,13 +1,13 @@
 package bemble.core.diagnosis;
 
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.Methods;
 import bemble.core.picture.PictureKind;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
-import bemble.core.practice.Question;
 import bemble.core.practice.Rung;
+import bemble.core.practice.features.Question;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;

@@ -2,7 +2,7 @@ package bemble.core.diagnosis;
 
 import bemble.core.diagnosis.Hypothesis.Kind;
 import bemble.core.hand.FactQuestion;
-import bemble.core.hand.KnownSlip;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
 import java.util.ArrayList;

@@ -2,13 +2,21 @@ package bemble.core.division;
 
 import static bemble.core.rule.Guard.when;
 
+import bemble.core.division.digits.DivisionPaper;
+import bemble.core.division.digits.Goes;
+import bemble.core.division.digits.Joined;
+import bemble.core.division.digits.LowestPlace;
+import bemble.core.division.digits.PassedOn;
+import bemble.core.division.digits.Remainder;
+import bemble.core.division.digits.RemainderGoes;
+import bemble.core.division.digits.ZerosBehind;
 import bemble.core.hand.Hand;
-import bemble.core.hand.Slip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.rule.Guard;
 import bemble.core.rule.Theme;
 import bemble.core.rule.Turn;
-import bemble.core.stack.CopyRules;
 import bemble.core.stack.Left;
+import bemble.core.stack.slips.CopyRules;
 import bemble.core.style.MethodName;
 import java.math.BigInteger;
 import java.util.List;

@@ -1,2 +1,2 @@
-/** Division: its methods, words, records and slips. */
+/** Division: the slips and rules of all its methods. */
 package bemble.core.division;

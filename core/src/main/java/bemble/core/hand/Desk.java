@@ -1,8 +1,8 @@
 package bemble.core.hand;
 
-import bemble.core.style.CarryPlace;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.Pace;
+import bemble.core.style.option.CarryPlace;
+import bemble.core.style.word.Pace;
 import bemble.core.words.Words;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;

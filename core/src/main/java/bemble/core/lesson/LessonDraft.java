@@ -1,11 +1,11 @@
 package bemble.core.lesson;
 
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.lesson.Stage.Kind;
 import bemble.core.method.Methods;
 import bemble.core.practice.Effort;
-import bemble.core.practice.Question;
+import bemble.core.practice.features.Question;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;

@@ -1,8 +1,8 @@
 package bemble.core.marking;
 
 import bemble.core.diagnosis.Hypotheses;
-import bemble.core.hand.KnownSlip;
-import bemble.core.hand.Slip;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.slip.Slips;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,6 +1,6 @@
 package bemble.core.marking;
 
-import bemble.core.hand.Slip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.working.Figure;
 import java.util.List;
 

@@ -4,12 +4,13 @@ import bemble.core.hand.Answer;
 import bemble.core.hand.Desk;
 import bemble.core.hand.Method;
 import bemble.core.hand.Outcome;
+import bemble.core.multiplication.product.ProductPaper;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem.Multiplication;
-import bemble.core.stack.ColumnRecord;
-import bemble.core.stack.ColumnSum;
 import bemble.core.stack.Stack;
-import bemble.core.stack.StackPaper;
+import bemble.core.stack.adding.ColumnRecord;
+import bemble.core.stack.adding.ColumnSum;
+import bemble.core.stack.adding.StackPaper;
 import bemble.core.style.MethodName;
 import java.util.List;
 

@@ -1,2 +1,2 @@
-/** Multiplication: its methods, words, records and slips. */
+/** Multiplication: the slips and rules of all its methods. */
 package bemble.core.multiplication;

@@ -1,7 +1,7 @@
 package bemble.core.picture;
 
-import bemble.core.division.DivisionRecord;
-import bemble.core.division.DivisionStage;
+import bemble.core.division.digits.DivisionRecord;
+import bemble.core.division.digits.DivisionStage;
 import bemble.core.picture.Shape.Kind;
 import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Problem.Division;

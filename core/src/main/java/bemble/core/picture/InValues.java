@@ -1,16 +1,16 @@
 package bemble.core.picture;
 
+import bemble.core.order.Worked;
 import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
-import bemble.core.stack.AddedColumn;
-import bemble.core.stack.ColumnRecord;
+import bemble.core.stack.adding.AddedColumn;
+import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.style.HouseStyle;
-import bemble.core.subtraction.DecompositionRecord;
-import bemble.core.subtraction.Exchange;
+import bemble.core.subtraction.column.Exchange;
+import bemble.core.subtraction.exchange.DecompositionRecord;
 import bemble.core.words.Words;
-import bemble.core.order.Worked;
 import bemble.core.working.Step;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;

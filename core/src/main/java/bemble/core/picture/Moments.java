@@ -1,6 +1,6 @@
 package bemble.core.picture;
 
-import bemble.core.subtraction.DecompositionRecord;
+import bemble.core.subtraction.exchange.DecompositionRecord;
 import bemble.core.working.Part;
 import bemble.core.working.Step;
 import bemble.core.working.StepKind;

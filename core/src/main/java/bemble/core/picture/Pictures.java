@@ -1,13 +1,13 @@
 package bemble.core.picture;
 
-import bemble.core.division.DivisionRecord;
+import bemble.core.division.digits.DivisionRecord;
+import bemble.core.order.Worked;
 import bemble.core.problem.Problem;
 import bemble.core.root.RootRecord;
-import bemble.core.stack.ColumnRecord;
+import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
-import bemble.core.subtraction.DecompositionRecord;
-import bemble.core.order.Worked;
+import bemble.core.subtraction.exchange.DecompositionRecord;
 import java.util.List;
 
 /** Draws the pictures that go with a working; each is computed from the working and stays in step with it. */

@@ -1,14 +1,14 @@
 package bemble.core.picture;
 
-import bemble.core.multiplication.AreaRecord;
-import bemble.core.multiplication.CrosswiseRecord;
-import bemble.core.multiplication.Expanded;
-import bemble.core.multiplication.LongMultiplicationRecord;
+import bemble.core.multiplication.box.AreaRecord;
+import bemble.core.multiplication.box.Expanded;
+import bemble.core.multiplication.crosswise.CrosswiseRecord;
+import bemble.core.multiplication.rows.LongMultiplicationRecord;
+import bemble.core.order.Worked;
 import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.Multiplication;
 import bemble.core.style.HouseStyle;
-import bemble.core.order.Worked;
 import bemble.core.working.Part;
 import bemble.core.working.Step;
 import bemble.core.working.StepKind;

@@ -1,14 +1,14 @@
 package bemble.core.picture;
 
+import bemble.core.order.Worked;
 import bemble.core.picture.Shape.Kind;
 import bemble.core.picture.Shape.Tone;
-import bemble.core.stack.AddedColumn;
-import bemble.core.stack.ColumnRecord;
+import bemble.core.stack.adding.AddedColumn;
+import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.style.HouseStyle;
-import bemble.core.subtraction.DecompositionRecord;
-import bemble.core.subtraction.SubtractedColumn;
+import bemble.core.subtraction.column.SubtractedColumn;
+import bemble.core.subtraction.exchange.DecompositionRecord;
 import bemble.core.words.Words;
-import bemble.core.order.Worked;
 import bemble.core.working.Step;
 import java.util.ArrayList;
 import java.util.Collections;

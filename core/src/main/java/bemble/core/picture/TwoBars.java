@@ -1,14 +1,14 @@
 package bemble.core.picture;
 
+import bemble.core.order.Worked;
 import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.Subtraction;
 import bemble.core.style.HouseStyle;
-import bemble.core.subtraction.CountingUpRecord;
-import bemble.core.subtraction.EqualAdditionsRecord;
-import bemble.core.subtraction.Jump;
-import bemble.core.subtraction.PaidColumn;
-import bemble.core.order.Worked;
+import bemble.core.subtraction.counting.CountingUpRecord;
+import bemble.core.subtraction.counting.Jump;
+import bemble.core.subtraction.equal.EqualAdditionsRecord;
+import bemble.core.subtraction.equal.PaidColumn;
 import bemble.core.working.Step;
 import bemble.core.working.StepKind;
 import java.math.BigDecimal;

@@ -2,10 +2,10 @@ package bemble.core.plan;
 
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
-import bemble.core.practice.Question;
 import bemble.core.practice.Rung;
-import bemble.core.practice.Targets;
-import bemble.core.practice.Wishes;
+import bemble.core.practice.features.Question;
+import bemble.core.practice.features.Targets;
+import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Refusal;
 import bemble.core.progress.Rule;
 import bemble.core.slip.Slips;

@@ -1,7 +1,7 @@
 package bemble.core.plan;
 
 import bemble.core.practice.Effort;
-import bemble.core.practice.Question;
+import bemble.core.practice.features.Question;
 import bemble.core.problem.Refusal;
 import java.util.HashMap;
 import java.util.List;

@@ -1,5 +1,9 @@
 package bemble.core.practice;
 
+import bemble.core.practice.features.Feature;
+import bemble.core.practice.features.Wish;
+import bemble.core.practice.features.Wishes;
+import bemble.core.practice.growing.Sizes;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import java.util.ArrayList;

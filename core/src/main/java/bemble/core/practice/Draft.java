@@ -1,5 +1,11 @@
 package bemble.core.practice;
 
+import bemble.core.practice.features.Feature;
+import bemble.core.practice.features.Features;
+import bemble.core.practice.features.Question;
+import bemble.core.practice.features.Wishes;
+import bemble.core.practice.growing.Grower;
+import bemble.core.practice.growing.Sizes;
 import bemble.core.problem.Refusal;
 import java.time.Duration;
 import java.util.ArrayList;

@@ -1,5 +1,6 @@
 package bemble.core.practice;
 
+import bemble.core.practice.features.Question;
 import java.util.List;
 
 /** How long questions take a pupil, as nearly as a teacher needs to plan a lesson. */

@@ -1,5 +1,9 @@
 package bemble.core.practice;
 
+import bemble.core.practice.features.Feature;
+import bemble.core.practice.features.Features;
+import bemble.core.practice.features.Wish;
+import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
 import java.util.EnumMap;
 import java.util.List;

@@ -1,5 +1,6 @@
 package bemble.core.practice;
 
+import bemble.core.practice.features.Question;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,5 +1,7 @@
 package bemble.core.practice;
 
+import bemble.core.practice.features.Wishes;
+
 /**
  * One small step of a ladder.
  *

@@ -1,8 +1,10 @@
 package bemble.core.practice;
 
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.Methods;
+import bemble.core.practice.features.Question;
+import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;

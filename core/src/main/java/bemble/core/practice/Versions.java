@@ -1,5 +1,7 @@
 package bemble.core.practice;
 
+import bemble.core.practice.features.Question;
+import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Refusal;
 import java.util.ArrayList;

@@ -1,15 +1,15 @@
 package bemble.core.print;
 
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import bemble.core.print.Ink.Align;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.sheet.SheetMark;
-import bemble.core.style.CarryPlace;
 import bemble.core.style.HouseStyle;
-import bemble.core.order.WorkOrder;
-import bemble.core.order.Worked;
-import bemble.core.working.MarkKind;
+import bemble.core.style.option.CarryPlace;
 import bemble.core.working.CueKind;
+import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
 import bemble.core.working.Role;
 import bemble.core.working.Step;

@@ -1,11 +1,11 @@
 package bemble.core.pupil;
 
 import bemble.core.hand.Hand;
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;

@@ -1,14 +1,14 @@
 package bemble.core.root;
 
-import static bemble.core.hand.Slip.at;
-import static bemble.core.hand.Slip.unwritten;
+import static bemble.core.hand.slipped.Slip.at;
+import static bemble.core.hand.slipped.Slip.unwritten;
 
 import bemble.core.hand.ChosenMethod;
-import bemble.core.hand.KnownSlip;
-import bemble.core.hand.KnownSlip.Met;
-import bemble.core.hand.KnownSlip.Numbers;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
+import bemble.core.hand.slipped.KnownSlip.Met;
+import bemble.core.hand.slipped.KnownSlip.Numbers;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Numeral;
 import bemble.core.style.MethodName;
 import java.math.BigInteger;

@@ -1,6 +1,6 @@
 package bemble.core.rule;
 
-import bemble.core.hand.Slip;
+import bemble.core.hand.slipped.Slip;
 
 /** One rule: a decision of some kind decided otherwise, always or under some circumstance. */
 public record Clause<Q>(Theme<Q> theme, Turn<Q> turn, Guard<Q> guard) {

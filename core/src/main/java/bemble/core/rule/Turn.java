@@ -3,7 +3,7 @@ package bemble.core.rule;
 import bemble.core.hand.ChosenMethod;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Question;
-import bemble.core.hand.Slip;
+import bemble.core.hand.slipped.Slip;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Predicate;

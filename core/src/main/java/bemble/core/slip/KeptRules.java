@@ -1,6 +1,6 @@
 package bemble.core.slip;
 
-import bemble.core.hand.KnownSlip;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import bemble.core.style.MethodName;

@@ -2,10 +2,10 @@ package bemble.core.slip;
 
 import bemble.core.addition.AdditionRules;
 import bemble.core.division.DivisionRules;
-import bemble.core.hand.KnownSlip;
-import bemble.core.hand.KnownSlip.Met;
-import bemble.core.hand.KnownSlip.Numbers;
-import bemble.core.hand.Limit;
+import bemble.core.hand.slipped.KnownSlip.Met;
+import bemble.core.hand.slipped.KnownSlip.Numbers;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.hand.slipped.Limit;
 import bemble.core.multiplication.MultiplicationRules;
 import bemble.core.problem.Operation;
 import bemble.core.root.RootRules;

@@ -2,9 +2,9 @@ package bemble.core.slip;
 
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import java.util.Optional;

@@ -1,16 +1,16 @@
 package bemble.core.slip;
 
-import static bemble.core.hand.Slip.at;
+import static bemble.core.hand.slipped.Slip.at;
 
 import bemble.core.addition.AdditionSlips;
 import bemble.core.division.DivisionSlips;
 import bemble.core.hand.ChosenMethod;
-import bemble.core.hand.KnownSlip.Met;
-import bemble.core.hand.KnownSlip.Numbers;
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
+import bemble.core.hand.slipped.KnownSlip.Met;
+import bemble.core.hand.slipped.KnownSlip.Numbers;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.multiplication.MultiplicationSlips;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;

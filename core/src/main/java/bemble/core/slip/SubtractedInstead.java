@@ -9,7 +9,7 @@ import bemble.core.problem.Problem.Addition;
 import bemble.core.stack.Lines;
 import bemble.core.stack.Placed;
 import bemble.core.stack.Stack;
-import bemble.core.stack.StackPaper;
+import bemble.core.stack.adding.StackPaper;
 import bemble.core.style.MethodName;
 import bemble.core.subtraction.TakenAway;
 import bemble.core.working.Block;

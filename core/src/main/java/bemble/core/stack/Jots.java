@@ -1,13 +1,13 @@
 package bemble.core.stack;
 
 import bemble.core.hand.Desk;
-import bemble.core.style.Pace;
+import bemble.core.style.word.Pace;
 import bemble.core.working.Block;
 import bemble.core.working.Placement;
 import bemble.core.working.Spot;
 
 /** The totals jotted beside a sum, to stay or only until their column is done. */
-final class Jots {
+public final class Jots {
     private final Block beside;
     private final Desk desk;
     private final boolean stays;
@@ -15,7 +15,7 @@ final class Jots {
     private Block jots;
     private int jotted;
 
-    Jots(Block beside, Desk desk) {
+    public Jots(Block beside, Desk desk) {
         this.beside = beside;
         this.desk = desk;
         this.stays = desk.style().jotsTotals();
@@ -23,7 +23,7 @@ final class Jots {
     }
 
     /** Where the next total is jotted, or null where none is. */
-    Spot next() {
+    public Spot next() {
         if (!wanted) {
             return null;
         }
@@ -34,7 +34,7 @@ final class Jots {
         return jots.line(line).at(line, 0);
     }
 
-    boolean stay() {
+    public boolean stay() {
         return stays;
     }
 }

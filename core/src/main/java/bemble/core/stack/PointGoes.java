@@ -2,7 +2,7 @@ package bemble.core.stack;
 
 import bemble.core.hand.Ink;
 import bemble.core.hand.Question;
-import bemble.core.hand.Slip;
+import bemble.core.hand.slipped.Slip;
 import bemble.core.working.Block;
 import bemble.core.working.Role;
 import java.util.List;

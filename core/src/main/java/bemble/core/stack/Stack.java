@@ -32,7 +32,7 @@ public record Stack(List<Placed> numbers) {
     }
 
     /** The digits in the column of that place, 0 where it is empty, top to bottom. */
-    List<Integer> paddedAt(int place) {
+    public List<Integer> paddedAt(int place) {
         return numbers.stream().map(number -> number.digit(place)).toList();
     }
 

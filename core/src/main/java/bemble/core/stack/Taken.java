@@ -1,8 +1,8 @@
 package bemble.core.stack;
 
 import bemble.core.hand.Question;
-import bemble.core.hand.Slip;
 import bemble.core.hand.Stuck;
+import bemble.core.hand.slipped.Slip;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;

@@ -1,6 +1,7 @@
 package bemble.core.style;
 
 import bemble.core.problem.Operation;
+import bemble.core.style.option.Option;
 import java.util.List;
 import java.util.stream.Stream;
 

@@ -1,5 +1,6 @@
 package bemble.core.style;
 
+import bemble.core.style.option.Option;
 import java.util.List;
 import java.util.Map;
 

@@ -3,6 +3,8 @@ package bemble.core.subtraction;
 import bemble.core.hand.Desk;
 import bemble.core.hand.Outcome;
 import bemble.core.stack.Placed;
+import bemble.core.subtraction.column.SubtractionPaper;
+import bemble.core.subtraction.exchange.Decomposition;
 import bemble.core.working.Block;
 
 /** Taking one number from another by exchange, wherever both stand: for procedures that are not a subtraction's own. */

@@ -1,2 +1,2 @@
-/** Subtraction: its methods, words, records and slips. */
+/** Subtraction: the slips and rules of all its methods. */
 package bemble.core.subtraction;

@@ -1,6 +1,6 @@
 package bemble.core.words;
 
-import bemble.core.style.OnesWord;
+import bemble.core.style.word.OnesWord;
 import java.util.Locale;
 
 /** What places are called: ones, tens, hundreds, tenths. */

@@ -1,7 +1,7 @@
 package bemble.core.words;
 
-import bemble.core.style.CarryWord;
 import bemble.core.style.HouseStyle;
+import bemble.core.style.word.CarryWord;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;

@@ -1,12 +1,12 @@
 package bemble.core.writing;
 
 import bemble.core.problem.Numeral;
-import bemble.core.problem.Problem;
 import bemble.core.problem.Problem.Addition;
 import bemble.core.problem.Problem.Division;
 import bemble.core.problem.Problem.Multiplication;
 import bemble.core.problem.Problem.SquareRoot;
 import bemble.core.problem.Problem.Subtraction;
+import bemble.core.problem.Problem;
 
 /** The lengths of what is given, which anybody sees; all problems of a shape are written over the same squares. */
 final class Shape {

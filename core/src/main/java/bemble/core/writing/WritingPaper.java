@@ -2,10 +2,10 @@ package bemble.core.writing;
 
 import bemble.core.check.Checking;
 import bemble.core.hand.Hand;
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.Methods;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Operation;

@@ -7,7 +7,6 @@ import bemble.core.slip.KeptRules;
 import bemble.core.style.HouseStyle;
 import bemble.server.rules.SchoolRules;
 import com.github.benmanes.caffeine.cache.Cache;
-import bemble.server.rules.SchoolRules;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import org.springframework.stereotype.Component;

@@ -9,7 +9,7 @@ import bemble.core.style.HouseStyle;
 import bemble.server.account.SignedIn;
 import bemble.server.load.Cost;
 import bemble.server.load.Dear;
-import bemble.server.log.SimulatedPapers;
+import bemble.server.log.papers.SimulatedPapers;
 import bemble.server.style.StyleService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;

@@ -1,11 +1,11 @@
 package bemble.server.estimate;
 
 import bemble.core.estimate.Estimate;
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
-import bemble.core.order.WorkOrder;
-import bemble.core.order.Worked;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;

@@ -7,7 +7,7 @@ import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.load.Jobs.Progress;
-import bemble.server.log.PupilPapers;
+import bemble.server.log.papers.PupilPapers;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork;
 import bemble.server.marking.TakenPapers.Past;

@@ -2,7 +2,7 @@ package bemble.server.lesson;
 
 import bemble.core.lesson.LessonDraft;
 import bemble.core.lesson.Stage;
-import bemble.core.practice.Question;
+import bemble.core.practice.features.Question;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;

@@ -1,6 +1,6 @@
 package bemble.server.lesson;
 
-import bemble.core.practice.Question;
+import bemble.core.practice.features.Question;
 import java.util.List;
 
 /**

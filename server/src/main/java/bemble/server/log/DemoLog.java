@@ -1,11 +1,13 @@
 package bemble.server.log;
 
+import bemble.core.order.WorkOrder;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
-import bemble.core.order.WorkOrder;
 import bemble.server.account.DemoCalendar;
 import bemble.server.account.DemoTeacher;
+import bemble.server.log.entry.NewEntry;
+import bemble.server.log.entry.Remarks;
 import bemble.server.style.StyleText;
 import java.time.Clock;
 import java.time.LocalDate;

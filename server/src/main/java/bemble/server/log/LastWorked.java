@@ -1,5 +1,6 @@
 package bemble.server.log;
 
+import bemble.server.log.entry.LogMapper;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 

@@ -5,6 +5,8 @@ import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.server.account.SignedIn;
 import bemble.server.faults.ChangedElsewhere;
+import bemble.server.log.entry.LogEntry;
+import bemble.server.log.entry.Remarks;
 import bemble.server.style.StyleText;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;

@@ -3,6 +3,13 @@ package bemble.server.log;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
+import bemble.server.log.entry.LogEntry;
+import bemble.server.log.entry.LogMapper;
+import bemble.server.log.entry.NewEntry;
+import bemble.server.log.entry.Remarks;
+import bemble.server.log.papers.AttemptMapper;
+import bemble.server.log.papers.AttemptService;
+import bemble.server.log.papers.StoredAttempt;
 import bemble.server.style.StyleText;
 import bemble.server.web.SearchWords;
 import java.time.Clock;
@@ -20,7 +27,7 @@ import tools.jackson.databind.ObjectMapper;
 
 /** Keeps what each teacher has worked. */
 @Service
-class LogService {
+public class LogService {
     /** For so many days a deleted entry can be brought back. */
     private static final int DAYS_TO_RESTORE = 30;
     /** An export reads so many entries at once. */
@@ -42,7 +49,7 @@ class LogService {
     }
 
     /** What an import came to. */
-    record Imported(int added, int alreadyThere) {}
+    public record Imported(int added, int alreadyThere) {}
 
     List<LogEntry> search(long teacherId, String words, Boolean pupils, int offset, int most) {
         return log.search(teacherId, SearchWords.pattern(words), pupils, offset, most);
@@ -53,7 +60,7 @@ class LogService {
     }
 
     /** Every entry, newest first, read a few at a time. */
-    Iterable<LogEntry> all(long teacherId) {
+    public Iterable<LogEntry> all(long teacherId) {
         return () -> Stream.iterate(0, from -> from + READ_AT_ONCE)
                 .map(from -> search(teacherId, "", null, from, READ_AT_ONCE))
                 .takeWhile(some -> !some.isEmpty()).flatMap(List::stream).iterator();
@@ -133,7 +140,7 @@ class LogService {
 
     /** Takes entries in, all or none; those that are there already stay as they are. */
     @Transactional
-    Imported take(long teacherId, List<ReadEntry> entries) {
+    public Imported take(long teacherId, List<ReadEntry> entries) {
         int added = 0;
         Map<UUID, Long> known = log.known(teacherId).stream()
                 .collect(Collectors.toMap(LogMapper.Known::reference, LogMapper.Known::id));

@@ -1,5 +1,6 @@
 package bemble.server.log;
 
+import bemble.server.log.entry.LogEntry;
 import bemble.server.web.SpreadsheetText;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -11,11 +12,11 @@ import org.springframework.stereotype.Component;
 
 /** The log as a CSV table for spreadsheets. */
 @Component
-class LogTable {
+public class LogTable {
     private static final Object[] HEADER = {"worked at", "problem", "operation", "method", "answer", "working", "check",
         "agrees", "label", "note", "kept", "in words", "marked"};
 
-    void write(Iterable<LogEntry> entries, OutputStream out) throws IOException {
+    public void write(Iterable<LogEntry> entries, OutputStream out) throws IOException {
         Writer text = new OutputStreamWriter(out, StandardCharsets.UTF_8);
         CSVPrinter table = new CSVPrinter(text, SpreadsheetText.FORMAT);
         table.printRecord(HEADER);

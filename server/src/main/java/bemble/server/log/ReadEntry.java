@@ -1,5 +1,8 @@
 package bemble.server.log;
 
+import bemble.server.log.entry.NewEntry;
+import bemble.server.log.papers.AttemptFigure;
+import bemble.server.log.papers.AttemptSettings;
 import java.util.List;
 import java.util.UUID;
 
@@ -8,7 +11,7 @@ import java.util.UUID;
  *
  * @param paper the paper that somebody wrote, or null where Bemble wrote
  */
-record ReadEntry(NewEntry entry, Paper paper) {
+public record ReadEntry(NewEntry entry, Paper paper) {
     /** @param run names the papers of one set worked through, or null */
-    record Paper(AttemptSettings settings, List<AttemptFigure> figures, UUID run, Integer question) {}
+    public record Paper(AttemptSettings settings, List<AttemptFigure> figures, UUID run, Integer question) {}
 }

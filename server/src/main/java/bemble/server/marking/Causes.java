@@ -4,7 +4,7 @@ import bemble.core.diagnosis.DiagnosisWords;
 import bemble.core.diagnosis.Finding;
 import bemble.core.diagnosis.Remedy;
 import bemble.core.diagnosis.WhereItHappens;
-import bemble.core.hand.KnownSlip;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;

@@ -2,10 +2,10 @@ package bemble.server.progress;
 
 import bemble.core.progress.Place;
 import bemble.server.classes.Pupil;
-import bemble.server.marking.MarkedWork;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.Marked;
 import bemble.server.marking.MarkedWork.QuizTaken;
+import bemble.server.marking.MarkedWork;
 import bemble.server.progress.KeptMapper.FactRow;
 import bemble.server.progress.KeptMapper.PlaceRow;
 import bemble.server.progress.KeptMapper.SlipRow;

@@ -1,13 +1,13 @@
 package bemble.server.progress;
 
 import bemble.core.diagnosis.Remedy;
-import bemble.core.hand.KnownSlip;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
-import bemble.core.progress.Rule;
 import bemble.core.progress.Place;
+import bemble.core.progress.Rule;
 import bemble.core.progress.SlipHistory;
 import bemble.core.progress.SlipWeeks.Week;
 import bemble.core.progress.SlipWeeks;

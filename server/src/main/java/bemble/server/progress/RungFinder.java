@@ -2,9 +2,9 @@ package bemble.server.progress;
 
 import bemble.core.diagnosis.Remedy;
 import bemble.core.practice.Draft;
-import bemble.core.practice.Features;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
+import bemble.core.practice.features.Features;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;

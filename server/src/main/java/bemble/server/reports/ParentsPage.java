@@ -14,7 +14,7 @@ import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import bemble.core.style.HouseStyle;
 import bemble.core.writing.WritingPaper;
-import bemble.server.log.PupilPapers;
+import bemble.server.log.papers.PupilPapers;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.progress.PupilWork;
 import java.time.LocalDate;

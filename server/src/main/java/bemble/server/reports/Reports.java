@@ -1,6 +1,6 @@
 package bemble.server.reports;
 
-import bemble.core.hand.KnownSlip;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.PlainWords;
 import bemble.core.practice.Rung;
 import bemble.core.print.OwnWork;
@@ -10,7 +10,7 @@ import bemble.core.progress.State;
 import bemble.core.words.Words;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
-import bemble.server.log.PupilPapers;
+import bemble.server.log.papers.PupilPapers;
 import bemble.server.plan.PlanService.DayView;
 import bemble.server.plan.PlanService.GroupView;
 import bemble.server.plan.PlanService;

@@ -2,8 +2,8 @@ package bemble.server.rules;
 
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.KeptRules;
 import bemble.core.slip.KeptRules.Kept;
+import bemble.core.slip.KeptRules;
 import bemble.core.slip.Slips;
 import bemble.server.faults.Missing;
 import bemble.server.rules.KeptRuleMapper.StoredRule;

@@ -1,8 +1,8 @@
 package bemble.server.screens;
 
-import bemble.server.log.PupilPapers;
-import bemble.server.marking.TakenPapers;
+import bemble.server.log.papers.PupilPapers;
 import bemble.server.marking.TakenPapers.Taken;
+import bemble.server.marking.TakenPapers;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;

@@ -1,10 +1,10 @@
 package bemble.server.sets;
 
-import bemble.core.practice.Feature;
 import bemble.core.practice.Ladder;
-import bemble.core.practice.Question;
 import bemble.core.practice.TellingSet;
-import bemble.core.practice.Wishes;
+import bemble.core.practice.features.Feature;
+import bemble.core.practice.features.Question;
+import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;

@@ -1,8 +1,8 @@
 package bemble.server.sets;
 
 import bemble.core.practice.Draft;
-import bemble.core.practice.Question;
-import bemble.core.practice.Wishes;
+import bemble.core.practice.features.Question;
+import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;

@@ -1,7 +1,7 @@
 package bemble.server.sets;
 
-import bemble.core.practice.FeatureTalk;
-import bemble.core.practice.Question;
+import bemble.core.practice.features.FeatureTalk;
+import bemble.core.practice.features.Question;
 import bemble.core.problem.Numeral;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;

@@ -1,7 +1,7 @@
 package bemble.server.sets;
 
 import bemble.core.practice.Effort;
-import bemble.core.practice.Question;
+import bemble.core.practice.features.Question;
 import bemble.server.account.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;

@@ -1,7 +1,7 @@
 package bemble.server.sets;
 
-import bemble.core.practice.Question;
 import bemble.core.practice.Versions;
+import bemble.core.practice.features.Question;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;

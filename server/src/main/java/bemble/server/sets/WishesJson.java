@@ -1,10 +1,10 @@
 package bemble.server.sets;
 
-import bemble.core.practice.Feature;
-import bemble.core.practice.Features;
-import bemble.core.practice.Targets;
-import bemble.core.practice.Wish;
-import bemble.core.practice.Wishes;
+import bemble.core.practice.features.Feature;
+import bemble.core.practice.features.Features;
+import bemble.core.practice.features.Targets;
+import bemble.core.practice.features.Wish;
+import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import java.util.EnumMap;

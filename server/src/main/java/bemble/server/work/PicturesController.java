@@ -1,11 +1,11 @@
 package bemble.server.work;
 
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
 import bemble.core.picture.Frame;
 import bemble.core.picture.Picture;
 import bemble.core.picture.Pictures;
 import bemble.core.picture.Shape;
-import bemble.core.order.WorkOrder;
-import bemble.core.order.Worked;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;

@@ -1,7 +1,7 @@
 package bemble.server.work;
 
-import bemble.core.stack.ColumnRecord;
-import bemble.core.multiplication.LongMultiplicationRecord;
+import bemble.core.multiplication.rows.LongMultiplicationRecord;
+import bemble.core.stack.adding.ColumnRecord;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;

@@ -1,12 +1,12 @@
 package bemble.server.work;
 
-import bemble.core.hand.KnownSlip;
 import bemble.core.hand.Method;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.Methods;
-import bemble.core.slip.Slipped;
-import bemble.core.slip.Slips;
 import bemble.core.order.OddButRight;
 import bemble.core.order.WorkOrder;
+import bemble.core.slip.Slipped;
+import bemble.core.slip.Slips;
 import bemble.server.rules.SchoolRules;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;

@@ -1,5 +1,6 @@
 package bemble.server.work;
 
+import bemble.core.order.WorkOrder;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
@@ -7,7 +8,6 @@ import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
-import bemble.core.order.WorkOrder;
 import bemble.server.load.Cost;
 import bemble.server.load.Dear;
 import jakarta.validation.constraints.Size;

@@ -3,8 +3,8 @@ package bemble.server.print;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import bemble.core.print.Ink;
 import bemble.core.print.Ink.Align;
+import bemble.core.print.Ink;
 import bemble.core.print.Page;
 import java.io.IOException;
 import java.util.ArrayList;

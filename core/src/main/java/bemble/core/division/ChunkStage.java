@@ -1,9 +1,0 @@
-package bemble.core.division;
-
-/**
- * A chunk taken away.
- *
- * @param partial what was left before
- * @param difference what is left after
- */
-public record ChunkStage(String partial, String chunk, String product, String difference) {}

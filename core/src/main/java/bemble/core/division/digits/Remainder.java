@@ -1,0 +1,39 @@
+package bemble.core.division.digits;
+
+import bemble.core.hand.Ink;
+import bemble.core.hand.Question;
+import bemble.core.hand.Reading;
+import bemble.core.problem.Numeral;
+import bemble.core.stack.PaperNumbers;
+import bemble.core.working.Block;
+import bemble.core.working.Role;
+import java.math.BigInteger;
+
+/**
+ * What is left over in the end, written where it is not 0.
+ *
+ * @param lowest the place of its last digit
+ */
+public record Remainder(Block block, String line, int lowest, BigInteger left, BigInteger divisor) implements Question<BigInteger> {
+    static final String LINE = "remainder";
+
+    @Override
+    public BigInteger careful() {
+        return left;
+    }
+
+    @Override
+    public boolean belongs(BigInteger rest) {
+        return rest.signum() > 0;
+    }
+
+    @Override
+    public void ink(BigInteger rest, Ink ink) {
+        ink.digits(block, line, Numeral.of(rest), lowest, Role.WRITTEN);
+    }
+
+    @Override
+    public BigInteger read(Reading paper) {
+        return PaperNumbers.whole(paper, block, line, lowest);
+    }
+}

@@ -1,0 +1,2 @@
+/** Hands that decide one kind of thing otherwise. */
+package bemble.core.hand.slipped;

@@ -1,0 +1,2 @@
+/** Multiplication crosswise: all products of one place at a time. */
+package bemble.core.multiplication.crosswise;

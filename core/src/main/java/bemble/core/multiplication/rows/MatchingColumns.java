@@ -1,0 +1,75 @@
+package bemble.core.multiplication.rows;
+
+import bemble.core.hand.Answer;
+import bemble.core.hand.Desk;
+import bemble.core.hand.Method;
+import bemble.core.hand.Outcome;
+import bemble.core.multiplication.product.Product;
+import bemble.core.multiplication.product.ProductPaper;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem.Multiplication;
+import bemble.core.stack.Digit;
+import bemble.core.stack.Lines;
+import bemble.core.stack.WrittenLine;
+import bemble.core.stack.adding.Carry;
+import bemble.core.stack.adding.CarrySpots;
+import bemble.core.stack.adding.InFront;
+import bemble.core.stack.adding.StackPaper;
+import bemble.core.style.MethodName;
+import bemble.core.working.Block;
+import bemble.core.working.StepKind;
+
+/**
+ * No school's procedure but a slip's: multiplies only ones by ones, tens by tens and so on, as if a product were a
+ * sum; a top digit with nothing below it comes down.
+ */
+public final class MatchingColumns implements Method<Multiplication> {
+    @Override
+    public MethodName name() {
+        return MethodName.MATCHING_COLUMNS;
+    }
+
+    @Override
+    public Outcome write(Multiplication multiplication, Desk desk) {
+        ProductPaper paper = ProductPaper.setOut(multiplication, desk);
+        Block block = paper.block();
+        new StackPaper(block, desk).below();
+        desk.rule(block, Lines.ANSWER, paper.top().highest() + 1, 0);
+        CarrySpots carries = new RowCarries(block, desk).of(1, Lines.ANSWER, null);
+        int from = desk.mark();
+        WrittenLine answer = new WrittenLine(0);
+        int carry = 0;
+        for (int place = 0; place <= paper.top().highest(); place++) {
+            carry = column(paper.top(), paper.bottom(), place, carry, block, carries, answer, desk);
+        }
+        int to = desk.mark();
+        desk.answerStandsIn(block, Lines.ANSWER);
+        return new Outcome(Answer.of(answer.read(), desk.style()),
+                () -> new MatchedRecord(RowWriter.columns(desk.decisions(from, to))));
+    }
+
+    private static int column(Numeral top, Numeral bottom, int place, int carryIn, Block block, CarrySpots carries,
+            WrittenLine answer, Desk desk) {
+        boolean last = place == top.highest();
+        int factor = bottom.has(place) ? bottom.digit(place) : 1;
+        desk.step(StepKind.PRODUCT, block, place, RowWords::product);
+        int product = desk.ask(new Product(place, place, factor, top.digit(place)));
+        int total = desk.ask(new WithCarry(place, factor, top.digit(place), product, carryIn, 0, last));
+        if (last) {
+            desk.figure(StepKind.DIGIT, block, place, RowWords.last(place));
+            int inFront = desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total, 0, true));
+            answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, true, false, true)));
+            if (inFront > 0) {
+                answer.put(inFront);
+            }
+            return inFront;
+        }
+        desk.figure(StepKind.DIGIT, block, place, RowWords.digit(place));
+        answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false, true)));
+        int carry = desk.ask(new Carry(carries, place, place + 1, total, carryIn, true));
+        if (carry > 0) {
+            desk.figureOfLast(StepKind.CARRY, block, place, RowWords::carry);
+        }
+        return carry;
+    }
+}

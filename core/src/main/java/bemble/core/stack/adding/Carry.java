@@ -1,0 +1,34 @@
+package bemble.core.stack.adding;
+
+import bemble.core.hand.Ink;
+import bemble.core.hand.Question;
+import bemble.core.hand.Reading;
+import bemble.core.working.Role;
+
+/**
+ * What is carried out of a column that is not the last.
+ *
+ * @param spots where it is written, or null where it is kept in the head
+ * @param place the column it comes from
+ * @param next the column of the square it is written in
+ * @param carryIn how many of the total were carried in
+ * @param ofProduct whether it is a row of products, not a sum
+ */
+public record Carry(CarrySpots spots, int place, int next, int total, int carryIn, boolean ofProduct) implements Question<Integer> {
+    @Override
+    public Integer careful() {
+        return total / 10;
+    }
+
+    @Override
+    public void ink(Integer carry, Ink ink) {
+        if (carry > 0 && spots != null) {
+            ink.small(spots.at(next), Integer.toString(carry), Role.CARRY, spots.anchor());
+        }
+    }
+
+    @Override
+    public Integer read(Reading paper) {
+        return spots == null ? null : paper.number(spots.at(next), spots.anchor());
+    }
+}

@@ -1,0 +1,121 @@
+package bemble.core.stack.adding;
+
+import bemble.core.hand.Desk;
+import bemble.core.hand.Talk;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
+import bemble.core.stack.LineUp;
+import bemble.core.stack.Lines;
+import bemble.core.stack.Stack;
+import bemble.core.style.option.CarryPlace;
+import bemble.core.style.option.Heads;
+import bemble.core.style.word.NumberOrder;
+import bemble.core.words.PlaceNames;
+import bemble.core.words.Words;
+import bemble.core.working.Anchor;
+import bemble.core.working.Block;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
+import bemble.core.working.StepKind;
+import java.util.Comparator;
+import java.util.List;
+
+/** The lines round numbers that stand under each other: heads, room for carries, the sign and the rule. */
+public record StackPaper(Block block, Desk desk) {
+    /** Makes room for the column heads where the style has them. */
+    public StackPaper headsLine() {
+        if (desk.style().heads() != Heads.NONE) {
+            block.line(Lines.HEADS);
+        }
+        return this;
+    }
+
+    /** Writes column heads, where the house style has them. */
+    public void heads(int highest, int lowest) {
+        if (desk.style().heads() == Heads.NONE || !desk.draws()) {
+            return;
+        }
+        Words words = new Words(desk.style());
+        for (int place = highest; place >= lowest; place--) {
+            String head = desk.style().heads() == Heads.WORDS ? words.places(place)
+                    : PlaceNames.letters(place, desk.style().onesWord());
+            desk.draw(MarkKind.HEAD, block.at(Lines.HEADS, place), null, head, Role.FRAME, Size.TINY, Anchor.MIDDLE);
+        }
+    }
+
+    /** Makes room above the numbers. */
+    public StackPaper above() {
+        if (desk.carriesStand(CarryPlace.ABOVE_NEXT)) {
+            block.line(Lines.CARRIES);
+        }
+        return this;
+    }
+
+    /** Makes room below the numbers. */
+    public StackPaper below() {
+        if (desk.carriesStand(CarryPlace.ON_THE_RULE)) {
+            block.line(Lines.ON_RULE);
+        }
+        block.line(Lines.ANSWER);
+        if (desk.carriesStand(CarryPlace.UNDER_ANSWER)) {
+            block.line(Lines.UNDER);
+        }
+        return this;
+    }
+
+    /** Writes the sign before the last number and the rule under it. */
+    public void ruleOff(String lastLine, Stack stack, Operation operation) {
+        ruleOff(lastLine, Lines.ANSWER, stack, operation);
+    }
+
+    private void ruleOff(String lastLine, String ruled, Stack stack, Operation operation) {
+        int left = stack.highest() + 1;
+        desk.sign(block.at(lastLine, left), operation.sign());
+        desk.rule(block, ruled, left, stack.lowest());
+    }
+
+    /** The carries of a sum whose last number stands in that line. */
+    public CarrySpots carries(String lastLine) {
+        return CarrySpots.of(desk.style().carryPlace(), block, lastLine);
+    }
+
+    /** Adds numbers that were set out above their rule. */
+    public ColumnSum add(Stack stack, String lastLine) {
+        return add(stack, desk.style().padsZeros(), lastLine);
+    }
+
+    private ColumnSum add(Stack stack, boolean padded, String lastLine) {
+        desk.answerStandsIn(block, Lines.ANSWER);
+        return ColumnAdder.add(stack, padded, block, carries(lastLine), desk);
+    }
+
+    /** Rules numbers off that were written one by one, and adds them. */
+    public ColumnSum addUp(Stack stack, String lastLine, Talk talk) {
+        return addUp(stack, lastLine, Lines.ANSWER, talk);
+    }
+
+    /**
+     * The same where something stands between the numbers and their sum.
+     *
+     * @param ruled the line over which the rule is drawn
+     */
+    public ColumnSum addUp(Stack stack, String lastLine, String ruled, Talk talk) {
+        below();
+        desk.step(StepKind.SET_OUT, block, null, talk);
+        ruleOff(lastLine, ruled, stack, Operation.ADDITION);
+        return add(stack, false, lastLine);
+    }
+
+    /** Numbers from top to bottom, as the style has them. */
+    public static List<Numeral> topToBottom(List<Numeral> numbers, NumberOrder order) {
+        return order != NumberOrder.LONGER_ON_TOP ? numbers
+                : numbers.stream().sorted(Comparator.comparingInt(Numeral::highest).reversed()).toList();
+    }
+
+    /** The question where numbers go, in these lines. */
+    public LineUp lineUp(List<String> lines, List<Numeral> numbers, boolean padsTop) {
+        return new LineUp(block, lines, numbers, desk.style().padsZeros(), padsTop,
+                desk.style().point().punctuation().point());
+    }
+}

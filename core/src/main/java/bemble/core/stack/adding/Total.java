@@ -1,0 +1,86 @@
+package bemble.core.stack.adding;
+
+import bemble.core.hand.FactQuestion;
+import bemble.core.hand.Ink;
+import bemble.core.hand.Reading;
+import bemble.core.working.Anchor;
+import bemble.core.working.Figure;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Role;
+import bemble.core.working.Size;
+import bemble.core.working.Spot;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * A column's total.
+ *
+ * @param digits those present, top to bottom
+ * @param shown the same with zeros that fill empty places
+ * @param carryIn what came from the column before
+ * @param jot where the total is jotted beside the sum, or null
+ * @param jotStays whether it stays there
+ */
+public record Total(int place, List<Integer> digits, List<Integer> shown, int carryIn, Spot jot, boolean jotStays)
+        implements FactQuestion<Integer> {
+    /** A column in which no empty place is filled. */
+    public Total(int place, List<Integer> digits, int carryIn, Spot jot, boolean jotStays) {
+        this(place, digits, digits, carryIn, jot, jotStays);
+    }
+
+    @Override
+    public Integer careful() {
+        int total = carryIn;
+        for (int digit : digits) {
+            total += digit;
+        }
+        return total;
+    }
+
+    /** The same column without its carry. */
+    public Total withoutCarry() {
+        return new Total(place, digits, shown, 0, jot, jotStays);
+    }
+
+    /** The same column with other digits in it. */
+    public Total with(List<Integer> otherDigits, int otherCarry) {
+        return new Total(place, otherDigits, otherCarry, jot, jotStays);
+    }
+
+    @Override
+    public Integer missed(Integer decided, int by) {
+        return decided + by < 0 ? null : decided + by;
+    }
+
+    @Override
+    public String fact() {
+        List<Integer> terms = new ArrayList<>(digits);
+        if (carryIn > 0) {
+            terms.add(carryIn);
+        }
+        terms.sort(Comparator.reverseOrder());
+        while (terms.size() > 2 && terms.get(terms.size() - 1) == 0) {
+            terms.remove(terms.size() - 1);
+        }
+        return terms.size() < 2 ? null : String.join("+", terms.stream().map(String::valueOf).toList());
+    }
+
+    @Override
+    public boolean isWorked() {
+        return digits.size() + (carryIn > 0 ? 1 : 0) > 1;
+    }
+
+    @Override
+    public void ink(Integer total, Ink ink) {
+        if (jot != null) {
+            ink.put(new Figure(MarkKind.DIGIT, jot, null, Integer.toString(total), Role.JOT, Size.SMALL, Anchor.MIDDLE,
+                    !jotStays));
+        }
+    }
+
+    @Override
+    public Integer read(Reading paper) {
+        return jot == null || !jotStays ? null : paper.number(jot, Anchor.MIDDLE);
+    }
+}

@@ -1,0 +1,18 @@
+package bemble.core.style.option;
+
+/** What becomes of the carries of a product's rows. */
+public enum RowCarries implements Option {
+    WRITTEN("stands where carries stand"),
+    IN_THE_HEAD("is kept in the head");
+
+    private final String label;
+
+    RowCarries(String label) {
+        this.label = label;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,2 @@
+/** The words there are to choose from, and how slowly they are said. */
+package bemble.core.style.word;

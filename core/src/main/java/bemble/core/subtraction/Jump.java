@@ -1,4 +1,0 @@
-package bemble.core.subtraction;
-
-/** One jump along the number line. */
-public record Jump(String from, String to, String size) {}

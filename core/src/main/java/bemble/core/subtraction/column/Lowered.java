@@ -1,0 +1,41 @@
+package bemble.core.subtraction.column;
+
+import bemble.core.hand.Ink;
+import bemble.core.hand.Question;
+import bemble.core.hand.Reading;
+import bemble.core.subtraction.column.TopFigures.FigureSpot;
+import bemble.core.working.Anchor;
+import bemble.core.working.Role;
+
+/**
+ * What is left of a figure that gives one to the next place.
+ *
+ * @param needing the column that the ten is for
+ * @param first whether the exchange begins here; otherwise a ten has just come here and is passed on
+ */
+public record Lowered(FigureSpot figure, int before, int needing, boolean first) implements Question<Integer> {
+    @Override
+    public int place() {
+        return figure.place();
+    }
+
+    @Override
+    public Integer careful() {
+        return before == 0 ? null : before - 1;
+    }
+
+    @Override
+    public void ink(Integer after, Ink ink) {
+        if (after != before) {
+            ink.strike(figure.now(), Integer.toString(before), Role.EXCHANGE, figure.size(), Anchor.MIDDLE);
+            ink.small(figure.above(), Integer.toString(after), Role.EXCHANGE, Anchor.MIDDLE);
+        }
+    }
+
+    /** What stands above; a ten that has come to a figure below ten is what it was raised to, not lowered. */
+    @Override
+    public Integer read(Reading paper) {
+        Integer above = paper.number(figure.above(), Anchor.MIDDLE);
+        return above == null || above >= 10 && before < 10 ? null : above;
+    }
+}

@@ -1,0 +1,10 @@
+package bemble.core.subtraction.column;
+
+/**
+ * One column of a subtraction by exchange.
+ *
+ * @param place its power of ten
+ * @param top as it finally stands when the column is subtracted
+ * @param exchanged whether ten was brought to this column for its own subtraction
+ */
+public record SubtractedColumn(int place, int top, int bottom, int digit, boolean exchanged) {}

@@ -1,0 +1,2 @@
+/** What columns of a difference have in common, whichever way a ten comes: what is asked, struck, said and written. */
+package bemble.core.subtraction.column;

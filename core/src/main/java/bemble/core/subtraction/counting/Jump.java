@@ -1,0 +1,4 @@
+package bemble.core.subtraction.counting;
+
+/** One jump along the number line. */
+public record Jump(String from, String to, String size) {}

@@ -1,0 +1,63 @@
+package bemble.core.subtraction.counting;
+
+import bemble.core.hand.Ink;
+import bemble.core.hand.Question;
+import bemble.core.hand.Reading;
+import bemble.core.problem.Numeral;
+import bemble.core.working.Anchor;
+import bemble.core.working.Role;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/**
+ * Where the next jump goes: to the next ten, hundred and so on, as far as they are not beyond the minuend, and then down
+ * the places.
+ *
+ * @param number which jump it is, from 1
+ * @param decimals with how many decimals all numbers are written
+ */
+record NextStop(NumberLine line, int number, Numeral at, Numeral minuend, int decimals) implements Question<Numeral> {
+    @Override
+    public Numeral careful() {
+        BigDecimal from = at.value();
+        BigDecimal to = minuend.value();
+        int highest = minuend.highest() + 1;
+        int place = -decimals + 1;
+        while (place <= highest) {
+            BigDecimal round = inUnits(from, place, RoundingMode.CEILING);
+            if (round.compareTo(to) > 0) {
+                break;
+            }
+            if (round.compareTo(from) > 0) {
+                return numeral(round);
+            }
+            place++;
+        }
+        for (place = place - 1; place >= -decimals; place--) {
+            BigDecimal next = inUnits(to, place, RoundingMode.FLOOR);
+            if (next.compareTo(from) > 0) {
+                return numeral(next);
+            }
+        }
+        return null;
+    }
+
+    private static BigDecimal inUnits(BigDecimal value, int place, RoundingMode rounding) {
+        return value.scaleByPowerOfTen(-place).setScale(0, rounding).scaleByPowerOfTen(place);
+    }
+
+    private Numeral numeral(BigDecimal value) {
+        return Numeral.of(value.setScale(decimals).toPlainString());
+    }
+
+    @Override
+    public void ink(Numeral stop, Ink ink) {
+        line.label(number, stop, Role.WRITTEN, ink);
+    }
+
+    @Override
+    public Numeral read(Reading paper) {
+        String text = paper.at(line.labelSpot(number), Anchor.MIDDLE);
+        return decimals == 0 && Reading.isDigits(text, 60) ? Numeral.of(text) : null;
+    }
+}

@@ -1,0 +1,2 @@
+/** Subtraction by counting up: jumps from the lower number to the upper one. */
+package bemble.core.subtraction.counting;

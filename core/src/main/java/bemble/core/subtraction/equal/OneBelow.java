@@ -1,0 +1,34 @@
+package bemble.core.subtraction.equal;
+
+import bemble.core.hand.Ink;
+import bemble.core.hand.Question;
+import bemble.core.hand.Reading;
+import bemble.core.working.Anchor;
+import bemble.core.working.Role;
+import bemble.core.working.Spot;
+
+/**
+ * What is added below in the next column for ten added above.
+ *
+ * @param place the column for which it is added
+ * @param added whether ten was added above
+ * @param empty whether nothing is given below in that column
+ */
+public record OneBelow(Spot at, int place, boolean added, boolean empty) implements Question<Integer> {
+    @Override
+    public Integer careful() {
+        return added ? 1 : 0;
+    }
+
+    @Override
+    public void ink(Integer decided, Ink ink) {
+        if (decided > 0) {
+            ink.small(at, Integer.toString(decided), Role.EXCHANGE, Anchor.BEFORE_LOW);
+        }
+    }
+
+    @Override
+    public Integer read(Reading paper) {
+        return paper.number(at, Anchor.BEFORE_LOW);
+    }
+}

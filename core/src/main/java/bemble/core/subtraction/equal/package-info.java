@@ -1,0 +1,2 @@
+/** Subtraction by equal additions: ten above and one below. */
+package bemble.core.subtraction.equal;

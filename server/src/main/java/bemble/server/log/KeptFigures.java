@@ -1,6 +1,0 @@
-package bemble.server.log;
-
-import jakarta.validation.constraints.NotNull;
-
-/** How many things are kept of a paper now. */
-public record KeptFigures(@NotNull int count) {}

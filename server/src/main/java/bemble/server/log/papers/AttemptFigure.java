@@ -1,0 +1,88 @@
+package bemble.server.log.papers;
+
+import bemble.core.problem.Refusal;
+import bemble.server.writing.FigureRequest;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * One thing done on a paper, in time.
+ *
+ * @param at milliseconds since the paper was begun
+ * @param kind {@code digit}, {@code number} or {@code strike}; {@code mirror} for a digit written in mirror image; {@code nudge} for help that was taken, {@code mark} where
+ *     the paper was marked
+ * @param rubbed whether what stood there was rubbed out
+ * @param text what was written; of a nudge its size
+ */
+public record AttemptFigure(
+        @Min(value = 0, message = "No figure is written before the paper is begun.")
+        @Max(value = 31_536_000_000L, message = "No paper takes a year.") @NotNull long at,
+        @NotNull(message = "Say what was done.") @Pattern(regexp = "digit|number|strike|mirror|nudge|mark",
+                message = "Only digits, numbers, strokes, nudges and marks are kept.") String kind,
+        @Size(max = 60, message = "No block has so long a name.") String block,
+        @Size(max = 60, message = "No line has so long a name.") String line,
+        @Min(value = -FigureRequest.FARTHEST, message = FigureRequest.FAR) @Max(value = FigureRequest.FARTHEST, message = FigureRequest.FAR)
+        Integer place,
+        @Size(max = 20, message = "A square has no such part.") String anchor,
+        @Size(max = 100, message = "So many figures do not go into one square.") String text,
+        @NotNull boolean rubbed) {
+
+    private record Square(String block, String line, Integer place, String anchor, boolean stroke) {}
+
+    /**
+     * What stands on a paper.
+     *
+     * @param unreadable how many things were saved that nobody can read, and are left out
+     */
+    record Standing(List<FigureRequest> figures, int unreadable) {}
+
+    /** Whether this is something that stands in a square, or is rubbed out of one. */
+    private boolean isInASquare() {
+        return block != null && line != null && place != null && !kind.matches("nudge|mark");
+    }
+
+    private FigureRequest written() {
+        return new FigureRequest(block, line, place, anchor, kind.equals("mirror") ? "digit" : kind, text);
+    }
+
+    /** @throws bemble.core.problem.Refusal where it could not be read again */
+    public void requireReadable() {
+        if (isInASquare()) {
+            written().figure();
+        }
+    }
+
+    private boolean isReadable() {
+        try {
+            requireReadable();
+            return true;
+        } catch (Refusal unreadable) {
+            return false;
+        }
+    }
+
+    /** What stands on the paper after all that was done, in the order of writing. */
+    static Standing standing(List<AttemptFigure> figures) {
+        Map<Square, FigureRequest> standing = new LinkedHashMap<>();
+        int unreadable = 0;
+        for (AttemptFigure figure : figures) {
+            if (!figure.isReadable()) {
+                unreadable++;
+            } else if (figure.isInASquare()) {
+                Square square = new Square(figure.block, figure.line, figure.place, figure.anchor, figure.kind.equals("strike"));
+                standing.remove(square);
+                if (!figure.rubbed) {
+                    standing.put(square, figure.written());
+                }
+            }
+        }
+        return new Standing(new ArrayList<>(standing.values()), unreadable);
+    }
+}

@@ -1,0 +1,76 @@
+package bemble.server.log.papers;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** The papers of the log's entries; who may see them is asked of the log. */
+@Mapper
+public interface AttemptMapper {
+    String COLUMNS = "entry_id, settings, figures, run, set_id, question";
+
+    @Insert("insert into attempt (" + COLUMNS + ") values (#{entryId}, #{settings}, #{figures}, #{run,jdbcType=VARCHAR}, "
+            + "#{setId,jdbcType=BIGINT}, #{question,jdbcType=INTEGER})")
+    void add(StoredAttempt attempt);
+
+    @Select("select " + COLUMNS + " from attempt where entry_id = #{entryId}")
+    Optional<StoredAttempt> find(long entryId);
+
+    /** The same, with the row kept from others until this is done. */
+    @Select("select " + COLUMNS + " from attempt where entry_id = #{entryId} for update")
+    Optional<StoredAttempt> take(long entryId);
+
+    /** A paper's number, its question, and the problem on it. */
+    record PaperOfRun(long id, int question, String problem) {}
+
+    @Select("select e.id, a.question, e.problem from attempt a join log_entry e on e.id = a.entry_id where a.run = #{run} "
+            + "and e.teacher_id = #{teacherId} and e.deleted_at is null order by a.question")
+    List<PaperOfRun> papersOfRun(long teacherId, String run);
+
+    /** The question that a paper is for, where it is one of these. */
+    @Select("select question from attempt where entry_id = #{entryId} and run = #{run}")
+    Optional<Integer> questionInRun(long entryId, String run);
+
+    @Update("update attempt set pupil_id = #{pupilId} where run = #{run}")
+    void belongsTo(String run, long pupilId);
+
+    /** Takes everything that a pupil wrote at a screen out of the log, for good. */
+    @Delete("delete from log_entry where id in (select entry_id from attempt where pupil_id = #{pupilId})")
+    void deleteOfPupil(long pupilId);
+
+    /** A pupil's papers that were right, the latest first. */
+    @Select("select e.id from attempt a join log_entry e on e.id = a.entry_id where a.pupil_id = #{pupilId} "
+            + "and e.teacher_id = #{teacherId} and e.deleted_at is null and e.written = 'right' order by e.worked_at desc, e.id desc")
+    List<Long> rightOfPupil(long teacherId, long pupilId);
+
+    /** A paper that a teacher has begun and not handed in. */
+    record OpenPaper(long id, String problem, OffsetDateTime workedAt) {}
+
+    @Select("select e.id, e.problem, e.worked_at from log_entry e use index (log_entry_written) join attempt a on a.entry_id = e.id where e.teacher_id = #{teacherId} "
+            + "and e.written = 'open' and e.deleted_at is null and a.pupil_id is null order by e.worked_at desc, e.id desc "
+            + "fetch first #{most} rows only")
+    List<OpenPaper> open(long teacherId, int most);
+
+    /** A paper that a pupil wrote at a screen, with the question of the pile it was marked in. */
+    record PaperInPile(long id, long markingId, int question) {}
+
+    @Select("select e.id, s.marking_id, a.question from attempt a join log_entry e on e.id = a.entry_id join screen_place p on p.run = a.run "
+            + "join screen_session s on s.id = p.session_id where a.pupil_id = #{pupilId} and e.teacher_id = #{teacherId} "
+            + "and e.deleted_at is null order by e.worked_at desc, e.id desc fetch first #{most} rows only")
+    List<PaperInPile> inPiles(long teacherId, long pupilId, int most);
+
+    @Select("select count(*) from attempt where pupil_id = #{pupilId}")
+    int countOfPupil(long pupilId);
+
+    @Update("update attempt set settings = #{settings}, figures = #{figures} where entry_id = #{entryId}")
+    void change(long entryId, String settings, String figures);
+
+    @Select("select a.entry_id from attempt a join log_entry e on e.id = a.entry_id where a.run = #{run} "
+            + "and e.teacher_id = #{teacherId} and e.deleted_at is null order by a.question, a.entry_id")
+    List<Long> ofRun(long teacherId, String run);
+}

@@ -1,0 +1,16 @@
+package bemble.server.log.papers;
+
+import bemble.server.work.WorkRequest;
+import jakarta.validation.constraints.NotNull;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * A paper as who writes it sees it.
+ *
+ * @param state {@code open} while somebody is at it, then how it was marked
+ */
+public record AttemptView(@NotNull long id, @NotNull WorkRequest work, @NotNull String problem, @NotNull AttemptSettings settings,
+                          @NotNull List<AttemptFigure> figures, @NotNull String state, @NotNull String answer,
+                          @NotNull OffsetDateTime begunAt, UUID run, Long setId, Integer question, @NotNull String label) {}

@@ -1,0 +1,16 @@
+package bemble.server.log.papers;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+
+/**
+ * What was done on a paper.
+ *
+ * @param from how many things had been done on it before these
+ */
+public record DoneFigures(@Min(value = 0, message = "What was done is counted from 0.") int from,
+                          @NotNull(message = "Say what was done.") @Size(max = 5000, message = "Send at most 5000 things at once.")
+                          List<@Valid @NotNull(message = "A thing is missing here.") AttemptFigure> figures) {}

@@ -1,0 +1,126 @@
+package bemble.server.log.papers;
+
+import bemble.core.order.WorkOrder;
+import bemble.core.print.OwnWork;
+import bemble.core.problem.Problem;
+import bemble.core.style.HouseStyle;
+import bemble.server.log.papers.AttemptService.Attempt;
+import bemble.server.writing.MarkResponse.MarksView;
+import bemble.server.writing.MarkResponse;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Papers that pupils write at a screen; they stand in their teacher's log. */
+@Component
+public class PupilPapers {
+    /** What a pile takes of an answer; nobody means more. */
+    private static final int MOST_ANSWER = 120;
+
+    private final AttemptService attempts;
+    private final AttemptMapper mapper;
+
+    PupilPapers(AttemptService attempts, AttemptMapper mapper) {
+        this.attempts = attempts;
+        this.mapper = mapper;
+    }
+
+    /**
+     * What a pupil wrote as the answer.
+     *
+     * @param slip the slip that fits the paper where it went wrong; null where none does
+     * @param marks the marks for the paper; null where the house style gives none
+     */
+    public record Handed(int question, String given, String slip, MarksView marks) {}
+
+    /**
+     * Begins a paper for each problem.
+     *
+     * @return names the pupil's papers
+     */
+    @Transactional
+    public UUID begin(long teacherId, long pupilId, String label, List<Problem> problems, HouseStyle style, boolean led) {
+        UUID run = UUID.randomUUID();
+        AttemptSettings settings = new AttemptSettings(false, false, led, "end", 0, null, false);
+        List<AttemptService.ToBegin> papers = new ArrayList<>();
+        for (Problem problem : problems) {
+            papers.add(new AttemptService.ToBegin(new WorkOrder(problem, null, style, null), settings,
+                    new AttemptService.Source(run, null, papers.size() + 1), label));
+        }
+        attempts.beginAll(teacherId, papers);
+        mapper.belongsTo(AttemptService.text(run), pupilId);
+        return run;
+    }
+
+    /** A paper with its question. */
+    public record Paper(long id, int question, String problem) {}
+
+    /** The papers in the order of their questions. */
+    public List<Paper> of(long teacherId, String run) {
+        return mapper.papersOfRun(teacherId, run).stream().map(each -> new Paper(each.id(), each.question(), each.problem())).toList();
+    }
+
+    /** The question that a paper is for; nothing where it is not one of these. */
+    public Optional<Integer> question(long paperId, String run) {
+        return mapper.questionInRun(paperId, run);
+    }
+
+    public AttemptView one(long teacherId, long id) {
+        return attempts.view(attempts.find(teacherId, id));
+    }
+
+    /** Adds what was done since; gives how many things there are now. */
+    public int add(long teacherId, long id, DoneFigures done) {
+        return attempts.add(teacherId, id, done.from(), done.figures());
+    }
+
+    /** Marks the papers and gives what was answered; a paper on which nothing stands has an empty answer. */
+    public List<Handed> handIn(long teacherId, UUID run) {
+        List<Handed> handed = new ArrayList<>();
+        for (Attempt attempt : attempts.ofRun(teacherId, run)) {
+            MarkResponse marked = attempts.mark(teacherId, attempt.entry().id());
+            boolean wrong = !marked.verdict().equals("right");
+            String answer = marked.answer().text();
+            handed.add(new Handed(attempt.question(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())),
+                    wrong && !marked.findings().isEmpty() && marked.say().isEmpty() ? marked.findings().get(0).slip() : null, marked.marks()));
+        }
+        return handed;
+    }
+
+    /** A paper that a pupil wrote. */
+    public record Own(LocalDate day, String problem, OwnWork work) {}
+
+    /** The last paper that a pupil wrote alone and that came out right. */
+    public Optional<Own> lastRight(long teacherId, long pupilId) {
+        return mapper.rightOfPupil(teacherId, pupilId).stream().map(id -> attempts.find(teacherId, id))
+                .filter(attempt -> !attempt.settings().led()).findFirst()
+                .map(attempt -> new Own(attempt.entry().workedAt().toLocalDate(), attempt.entry().problem(), attempts.work(attempt)));
+    }
+
+    /** A question of a pile. */
+    public record Asked(long marking, int question) {}
+
+    /** The last papers that a pupil wrote at screens, by the question they were marked for. */
+    public Map<Asked, OwnWork> written(long teacherId, long pupilId, int most) {
+        Map<Asked, OwnWork> written = new HashMap<>();
+        mapper.inPiles(teacherId, pupilId, most).forEach(paper -> written.put(new Asked(paper.markingId(), paper.question()),
+                attempts.work(attempts.find(teacherId, paper.id()))));
+        return written;
+    }
+
+    /** How many papers a pupil wrote at screens. */
+    public int count(long pupilId) {
+        return mapper.countOfPupil(pupilId);
+    }
+
+    /** Takes everything that a pupil wrote at screens out of the log, for good. */
+    public void delete(long pupilId) {
+        mapper.deleteOfPupil(pupilId);
+    }
+}

@@ -1,0 +1,12 @@
+package bemble.server.log.papers;
+
+/**
+ * What is kept of a paper beside its entry in the log.
+ *
+ * @param settings how it is written, as JSON
+ * @param figures what was done on it, as JSON
+ * @param run names the papers of one set worked through, or null
+ * @param setId the set that the problem is from, or null
+ * @param question its number there, from 1, or null
+ */
+public record StoredAttempt(long entryId, String settings, String figures, String run, Long setId, Integer question) {}

@@ -1,0 +1,2 @@
+/** Papers that are written on: begun, each figure kept, handed in. */
+package bemble.server.log.papers;
