@@ -2,6 +2,7 @@ package bemble.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.given.Vectors;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Operation;

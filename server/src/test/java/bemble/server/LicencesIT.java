@@ -2,6 +2,8 @@ package bemble.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.server.running.Client;
+import bemble.server.running.RunningServer;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

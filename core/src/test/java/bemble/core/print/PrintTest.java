@@ -1,0 +1,206 @@
+package bemble.core.print;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.practice.Draft;
+import bemble.core.practice.Effort;
+import bemble.core.practice.TellingSet;
+import bemble.core.practice.Versions;
+import bemble.core.practice.features.Feature;
+import bemble.core.practice.features.Question;
+import bemble.core.practice.features.Wish;
+import bemble.core.practice.features.Wishes;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.style.HouseStyle;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Pages of questions, their versions, and the sets that tell slips apart. */
+class PrintTest {
+    private static final String STORY = "Two ferries carry so many passengers on Friday and Saturday. How many is that?";
+    /** Nothing is printed nearer to the edge, in millimetres. */
+    private static final double MARGIN = 10;
+
+    private static List<PrintQuestion> questions(String... problems) {
+        List<PrintQuestion> questions = new ArrayList<>();
+        for (String problem : problems) {
+            int number = questions.size() + 1;
+            questions.add(new PrintQuestion(number, ProblemText.read(problem, 0, Punctuation.POINT),
+                    number % 3 == 0 ? STORY : "", LessonPart.values()[number % 3]));
+        }
+        return questions;
+    }
+
+    private static List<PrintQuestion> allSorts() {
+        return questions("58 + 67", "605 - 556", "346 x 205", "7506 / 25", "sqrt 529", "sqrt 7 to 3 dp", "1.25 + 0.75",
+                "9".repeat(40) + " + 1", "123456789012 x 98765", "8 + 7 + 6 + 5 + 4 + 3 + 2 + 1 + 9 + 8 + 7 + 6",
+                "100000000000 - 1", "4738 + 1967");
+    }
+
+    static Stream<Arguments> layouts() {
+        return Stream.of(
+                new PageLayout(PaperSize.A4, 2, 7, true, true, true, true, false, true),
+                new PageLayout(PaperSize.LETTER, 4, 5, false, false, false, false, false, false),
+                new PageLayout(PaperSize.TWO_A5, 1, 10, true, false, false, true, true, true),
+                new PageLayout(PaperSize.A4, 3, 10, false, true, true, true, true, false))
+                .flatMap(layout -> Stream.of(PrintKind.values()).map(kind -> Arguments.of(layout, kind)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("layouts")
+    void nothingFallsOffAPageAndEveryQuestionIsOnOne(PageLayout layout, PrintKind kind) {
+        List<Page> pages = Pages.of(new PrintOrder("Lamp oil", "NEV4-A", allSorts(), layout, HouseStyle.USUAL, kind));
+        for (Page page : pages) {
+            assertThat(page.width()).isEqualTo(layout.paper().width());
+            assertThat(page.inks()).allSatisfy(ink -> isInside(ink, page, layout.paper() == PaperSize.TWO_A5));
+            assertThat(texts(page)).contains("NEV4-A");
+        }
+        List<String> texts = pages.stream().flatMap(page -> texts(page).stream()).toList();
+        for (int number = 1; number <= 12; number++) {
+            assertThat(texts).contains(number + ".");
+        }
+        assertThat(String.join(" ", texts)).contains("passengers").contains("Lamp oil");
+    }
+
+    @Test
+    void longSentencesGoOnInTheNextColumnAndStayReadable() {
+        PageLayout narrow = new PageLayout(PaperSize.A4, 4, 5, true, false, false, true, false, true);
+        List<Page> pages = Pages.of(
+                new PrintOrder("T", "AAAA-A", allSorts(), narrow, HouseStyle.USUAL, PrintKind.WORKED));
+        List<Double> sizes = pages.stream().flatMap(page -> page.inks().stream()).filter(ink -> ink instanceof Ink.Text)
+                .map(ink -> (Ink.Text) ink).filter(text -> text.text().length() > 12).map(Ink.Text::size).toList();
+        assertThat(sizes).isNotEmpty().allMatch(size -> size > 3);
+        assertThat(pages).hasSizeGreaterThan(3);
+    }
+
+    private static void isInside(Ink ink, Page page, boolean hasCut) {
+        if (ink instanceof Ink.Line line) {
+            boolean cut = hasCut && line.x1() == page.width() / 2 && line.y1() == 0;
+            if (!cut) {
+                inside(line.x1(), line.y1(), page);
+                inside(line.x2(), line.y2(), page);
+            }
+        } else if (ink instanceof Ink.Bend bend) {
+            inside(bend.x1(), bend.y1(), page);
+            inside(bend.x2(), bend.y2(), page);
+        } else if (ink instanceof Ink.Text text) {
+            inside(text.x(), text.y(), page);
+            double width = text.text().length() * text.size() * 0.5;
+            if (text.align() == Ink.Align.START) {
+                inside(text.x() + width, text.y(), page);
+            }
+        }
+    }
+
+    private static void inside(double x, double y, Page page) {
+        assertThat(x).isBetween(MARGIN, page.width() - MARGIN);
+        assertThat(y).isBetween(MARGIN, page.height() - MARGIN);
+    }
+
+    private static List<String> texts(Page page) {
+        return page.inks().stream().filter(ink -> ink instanceof Ink.Text).map(ink -> ((Ink.Text) ink).text()).toList();
+    }
+
+    private static List<String> texts(PageLayout layout, PrintKind kind, LessonPart part, String problem) {
+        List<PrintQuestion> one = List.of(new PrintQuestion(1, ProblemText.read(problem, 0, Punctuation.POINT), "", part));
+        return texts(Pages.of(new PrintOrder("T", "AAAA-A", one, layout, HouseStyle.USUAL, kind)).get(0));
+    }
+
+    @Test
+    void questionsGiveNothingAwayButWhatTheirPartOfTheLessonShows() {
+        PageLayout layout = PageLayout.USUAL;
+        List<String> alone = texts(layout, PrintKind.QUESTIONS, LessonPart.ALONE, "58 + 67");
+        assertThat(digits(alone)).isEqualTo("5867");
+        assertThat(digits(texts(layout, PrintKind.QUESTIONS, LessonPart.TOGETHER, "58 + 67"))).isEqualTo("586751");
+        assertThat(digits(texts(layout, PrintKind.QUESTIONS, LessonPart.SHOWN, "58 + 67"))).startsWith("58675112");
+        assertThat(texts(layout, PrintKind.ANSWERS, LessonPart.ALONE, "58 + 67")).contains("58 + 67 = 125");
+        assertThat(texts(layout, PrintKind.ANSWERS, LessonPart.ALONE, "sqrt 7 to 2 dp")).contains("√7 to 2 dp ≈ 2.64");
+        assertThat(texts(layout, PrintKind.WORKED, LessonPart.ALONE, "58 + 67"))
+                .contains("58 + 67 = 125; check: 67 + 58 = 125");
+        PageLayout beside = new PageLayout(PaperSize.A4, 2, 7, false, false, false, false, false, false);
+        assertThat(texts(beside, PrintKind.QUESTIONS, LessonPart.ALONE, "58 + 67")).contains("58 + 67 =");
+    }
+
+    /** The single digits on a page but for the question's number and the page's. */
+    private static String digits(List<String> texts) {
+        return String.join("", texts.stream().filter(text -> text.matches("\\d")).skip(1).toList());
+    }
+
+    @Test
+    void carryBoxesStandOverEveryColumnButTheOnesWhetherNeededOrNot() {
+        PageLayout without = PageLayout.USUAL;
+        PageLayout with = new PageLayout(PaperSize.A4, 2, 7, true, true, false, true, false, false);
+        assertThat(lines(with, "456 + 789") - lines(without, "456 + 789")).as("two boxes of four lines").isEqualTo(8);
+        assertThat(lines(with, "412 + 113") - lines(without, "412 + 113")).isEqualTo(8);
+        assertThat(lines(with, "512 - 113")).as("no carries in a subtraction").isEqualTo(lines(without, "512 - 113"));
+    }
+
+    private static long lines(PageLayout layout, String problem) {
+        List<PrintQuestion> one =
+                List.of(new PrintQuestion(1, ProblemText.read(problem, 0, Punctuation.POINT), "", LessonPart.ALONE));
+        return Pages.of(new PrintOrder("T", "AAAA-A", one, layout, HouseStyle.USUAL, PrintKind.QUESTIONS)).get(0).inks()
+                .stream().filter(ink -> ink instanceof Ink.Line).count();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Operation.class)
+    void versionsAreAsHardQuestionForQuestionAndShareNoNumbers(Operation operation) {
+        List<Question> a = new Draft(new Wishes(operation, Map.of()), 6).draw(10);
+        List<Question> b = Versions.of(a, "B", 6);
+        List<Question> c = Versions.of(a, "C", 6);
+        assertThat(Versions.of(a, "A", 6)).isEqualTo(a);
+        assertThat(Versions.of(a, "B", 6)).isEqualTo(b);
+        for (int i = 0; i < a.size(); i++) {
+            Map<Feature, Integer> counts = a.get(i).features().counts();
+            assertThat(b.get(i).features().counts()).isEqualTo(counts);
+            assertThat(c.get(i).features().counts()).isEqualTo(counts);
+        }
+        assertThat(Stream.of(a, b, c).flatMap(List::stream).map(Question::likeness)).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aQuestionThatStandsAloneInItsKindStaysAsItIs() {
+        List<Question> decimals = List.of(Question.of(ProblemText.read("1.25 + 0.75", 0, Punctuation.POINT)));
+        assertThat(Versions.of(decimals, "B", 1)).isEqualTo(decimals);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Operation.class)
+    void aTellingSetTellsMoreApartThanTheFirstQuestionsThatComeAlong(Operation operation) {
+        Wishes wishes = new Wishes(operation, Map.of());
+        TellingSet telling = TellingSet.of(wishes, 6, 3);
+        assertThat(telling.questions()).hasSize(6);
+        assertThat(TellingSet.of(wishes, 6, 3)).isEqualTo(telling);
+        assertThat(telling.answers().values()).allSatisfy(answers -> {
+            assertThat(answers).hasSize(6);
+            for (int i = 0; i < 6; i++) {
+                assertThat(answers.get(i)).isNotEqualTo(telling.questions().get(i).features().answer());
+            }
+        });
+        for (List<KnownSlip> pair : telling.untold()) {
+            assertThat(telling.answers().get(pair.get(0))).isEqualTo(telling.answers().get(pair.get(1)));
+        }
+        assertThat(telling.inWords()).contains(telling.untold().isEmpty() ? "all of them can be told apart" : "Not to be told");
+    }
+
+    @Test
+    void whatCannotBeToldApartIsSaid() {
+        Wishes noCarry = new Wishes(Operation.ADDITION, Map.of(Feature.DIGITS, Wish.exactly(2), Feature.CARRIES,
+                Wish.exactly(1), Feature.NEW_PLACE, Wish.of(true)));
+        TellingSet telling = TellingSet.of(noCarry, 4, 1);
+        assertThat(telling.answers().keySet()).extracting(KnownSlip::id).as("the only carry goes out of the last column")
+                .doesNotContain("carry-forgotten").contains("last-carry-lost");
+        assertThat(Effort.minutes(telling.questions())).isBetween(2, 6);
+    }
+}

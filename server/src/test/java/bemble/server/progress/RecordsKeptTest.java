@@ -1,0 +1,73 @@
+package bemble.server.progress;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bemble.server.running.Client;
+import bemble.server.running.RunningServer;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What is kept up of pupils as answers come is the same as what is worked out of all their answers anew. */
+class RecordsKeptTest {
+    private static final int CHANGES = 28;
+    private final Random random = new Random(20_261_129);
+
+    @Test
+    void keptUpAndWorkedOutAnewAreTheSameWhateverIsDone() throws InterruptedException {
+        try (RunningServer server = RunningServer.start("--bemble.demo=true")) {
+            Client teacher = Client.demo(server);
+            JsonNode schoolClass = teacher.schoolClass("Curlews");
+            String id = schoolClass.get("id").asString();
+            List<Long> pupils = new ArrayList<>();
+            schoolClass.get("pupils").forEach(pupil -> pupils.add(pupil.get("id").asLong()));
+            List<Long> piles = new ArrayList<>();
+            teacher.get("/api/markings").json().forEach(pile -> {
+                if (pile.get("className").asString().equals("Curlews")) {
+                    piles.add(pile.get("id").asLong());
+                }
+            });
+            for (int i = 0; i < CHANGES; i++) {
+                String done = change(teacher, pupils.get(random.nextInt(pupils.size())), piles.get(random.nextInt(piles.size())));
+                while (server.count("select count(*) from marked_answer a join live_marking m on m.id = a.marking_id where a.unjudged") > 0) {
+                    Thread.sleep(20);
+                }
+                List<JsonNode> kept = seen(teacher, id);
+                if (i % 4 == 0) {
+                    server.sql("delete from kept_pupil");
+                    assertThat(seen(teacher, id)).as("after " + done).isEqualTo(kept);
+                }
+            }
+            assertThat(seen(teacher, id).get(0).get("pupils").toString()).as("something is known of them").contains("secure", "learning");
+        }
+    }
+
+    /** What screens of a class show that rests on what is kept. */
+    private static List<JsonNode> seen(Client teacher, String id) {
+        return List.of(teacher.get("/api/classes/" + id + "/record").json(),
+                teacher.get("/api/classes/" + id + "/plan?week=" + LocalDate.now().plusWeeks(1)).json(),
+                teacher.get("/api/classes/" + id + "/report").json().get("pages"), teacher.get("/api/today").json().get("due"));
+    }
+
+    /** Something that a teacher does; in words, for when it goes wrong. */
+    private String change(Client teacher, long pupil, long pile) {
+        String paper = "/api/markings/" + pile + "/papers/" + pupil;
+        int question = 1 + random.nextInt(6);
+        switch (random.nextInt(9)) {
+            case 0 -> teacher.send("DELETE", paper + "/answers/" + question, null);
+            case 1 -> teacher.post(paper + "/rest", Map.of("state", "right"));
+            case 2 -> teacher.send("DELETE", "/api/markings/" + pile, null);
+            case 3 -> teacher.post("/api/markings/" + pile + "/restore", Map.of());
+            case 4 -> teacher.send("PUT", "/api/markings/" + pile + "/day", "{\"workedOn\":\"" + LocalDate.now().minusDays(random.nextInt(60)) + "\"}");
+            case 5 -> teacher.send("PUT", paper + "/cause", "{\"cause\":\"zeros-skipped\",\"questions\":[1,2,3,4,5,6]}");
+            case 6 -> teacher.send("PUT", "/api/pupils/" + pupil + "/rungs/subtraction-across-a-zero", "{\"state\":\"secure\",\"reason\":\"seen\"}");
+            case 7 -> teacher.post(paper + "/entries", Map.of("key", "key-" + random.nextLong(), "line", question + " = :h"));
+            default -> teacher.send("PUT", paper + "/answers/" + question, "{\"state\":\"given\",\"given\":\"" + random.nextInt(900) + "\"}");
+        }
+        return pupil + " on " + pile + ", question " + question;
+    }
+}

@@ -1,0 +1,125 @@
+package bemble.server.running;
+
+import bemble.server.App;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.Socket;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import javax.sql.DataSource;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
+
+/** The real application on a free port; it can be stopped and started again on the same data. */
+public final class RunningServer implements AutoCloseable {
+    private final Path data;
+    private final List<String> arguments;
+    private final Clock clock;
+    private ConfigurableApplicationContext context;
+
+    private RunningServer(Path data, List<String> arguments, Clock clock) {
+        this.data = data;
+        this.arguments = arguments;
+        this.clock = clock;
+    }
+
+    /** Starts on an empty data directory. */
+    public static RunningServer start(String... more) {
+        return start(Clock.systemDefaultZone(), more);
+    }
+
+    /** Starts on an empty data directory, by a clock of the test's own. */
+    public static RunningServer start(Clock clock, String... more) {
+        try {
+            List<String> arguments = new ArrayList<>(List.of("--server.port=0", "--spring.main.banner-mode=off", "--logging.level.root=error",
+                    "--logging.level.com.zaxxer.hikari=off"));
+            arguments.addAll(List.of(more));
+            RunningServer server = new RunningServer(Files.createTempDirectory("bemble-test"), arguments, clock);
+            server.begin();
+            return server;
+        } catch (IOException exception) {
+            throw new UncheckedIOException(exception);
+        }
+    }
+
+    private void begin() {
+        List<String> all = new ArrayList<>(arguments);
+        all.add("--bemble.data=" + data);
+        context = new SpringApplicationBuilder(App.class).initializers(empty -> ((GenericApplicationContext) empty)
+                .registerBean("clockOfTheTest", Clock.class, () -> clock, bean -> bean.setPrimary(true))).run(all.toArray(String[]::new));
+    }
+
+    /** Stops and starts again on the same data, with some more settings. */
+    public void restart(String... more) {
+        context.close();
+        arguments.addAll(List.of(more));
+        begin();
+    }
+
+    /** Closes the database as a write that failed for want of room does: at once, and without a word to anybody. */
+    public void closeDatabase() {
+        try (Connection connection = context.getBean(DataSource.class).getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute("shutdown immediately");
+        } catch (SQLException closed) {
+            // The statement has no database any more to report to.
+        }
+    }
+
+    /** Has done what is done first after a start: what waited when Bemble stopped. */
+    public void takeInWhatWaits() {
+        context.publishEvent(new ApplicationReadyEvent(new SpringApplication(App.class), new String[0], context, Duration.ZERO));
+    }
+
+    /** What comes back to a request that is sent letter by letter as it stands here. */
+    public String raw(String request) throws IOException {
+        URI here = URI.create(address());
+        try (Socket socket = new Socket(here.getHost(), here.getPort())) {
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    /** Runs a statement on the database itself. */
+    public void sql(String sql) {
+        try (Connection connection = context.getBean(DataSource.class).getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute(sql);
+        } catch (SQLException exception) {
+            throw new IllegalStateException(exception);
+        }
+    }
+
+    /** What a query on the database itself counts. */
+    public long count(String sql) {
+        try (Connection connection = context.getBean(DataSource.class).getConnection();
+                Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery(sql)) {
+            rows.next();
+            return rows.getLong(1);
+        } catch (SQLException exception) {
+            throw new IllegalStateException(exception);
+        }
+    }
+
+    public String address() {
+        return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}

@@ -1,0 +1,46 @@
+package bemble.server.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bemble.server.running.Client;
+import bemble.server.running.DemoServer;
+import bemble.server.running.RunningServer;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+
+@ExtendWith(DemoServer.class)
+class OpenApiTest {
+    /** The interface's types are generated from the committed description, so it must not go stale. */
+    @Test
+    void theCommittedDescriptionIsTheServersOwn(RunningServer server) throws IOException {
+        var served = Client.demo(server).get("/api/description").json();
+        Files.writeString(Path.of("target", "openapi.json"), Client.JSON.writer()
+                .with(SerializationFeature.INDENT_OUTPUT).writeValueAsString(served) + "\n");
+        assertThat(Client.JSON.readTree(Files.readString(Path.of("..", "web", "openapi.json"))))
+                .as("Copy server/target/openapi.json to web/openapi.json and run npm run types in web")
+                .isEqualTo(served);
+    }
+
+    /** What a reader of the description asks first of every address. */
+    @Test
+    void everyAddressSaysWhatItIsWhoMayCallItAndWhatItRefuses(RunningServer server) {
+        assertThat(new Client(server).get("/api/description").status()).as("signed in, like the rest").isEqualTo(401);
+        Set<String> lacking = new TreeSet<>();
+        Client.demo(server).get("/api/description").json().get("paths").properties().forEach(path -> path.getValue().properties().forEach(operation -> {
+            JsonNode each = operation.getValue();
+            boolean whole = each.path("summary").asString("").length() > 5 && !each.get("tags").get(0).asString().contains("controller")
+                    && each.has("security") && each.get("responses").has("422");
+            if (!whole) {
+                lacking.add(operation.getKey() + " " + path.getKey() + ": " + each.path("summary").asString(""));
+            }
+        }));
+        assertThat(lacking).isEmpty();
+    }
+}
