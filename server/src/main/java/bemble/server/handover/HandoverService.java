@@ -10,10 +10,10 @@ import bemble.server.load.Jobs.Progress;
 import bemble.server.log.papers.PupilPapers;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork;
-import bemble.server.marking.TakenPapers.Past;
-import bemble.server.marking.TakenPapers.PastPile;
-import bemble.server.marking.TakenPapers.PastQuiz;
-import bemble.server.marking.TakenPapers;
+import bemble.server.marking.taken.PastAnswer;
+import bemble.server.marking.taken.PastPile;
+import bemble.server.marking.taken.PastQuiz;
+import bemble.server.marking.taken.TakenPapers;
 import bemble.server.progress.PupilWork;
 import bemble.server.progress.RecordService;
 import bemble.server.reports.Judgement;
@@ -191,7 +191,7 @@ class HandoverService {
     }
 
     private void fill(long teacherId, SchoolClass made, ClassFile file, Progress progress) {
-        Map<PastPile, List<Past>> answers = new LinkedHashMap<>();
+        Map<PastPile, List<PastAnswer>> answers = new LinkedHashMap<>();
         Map<PastPile, List<PastQuiz>> quizzes = new HashMap<>();
         Map<ClassFile.PupilInFile, Long> ids = new IdentityHashMap<>();
         for (ClassFile.PupilInFile pupil : file.pupils()) {
@@ -200,7 +200,7 @@ class HandoverService {
             ids.put(pupil, id);
             pupil.answers().forEach(answer -> {
                 PastPile pile = new PastPile(answer.day(), answer.sheet());
-                answers.computeIfAbsent(pile, any -> new ArrayList<>()).add(new Past(id, pile, answer.question(), read(answer.problem()),
+                answers.computeIfAbsent(pile, any -> new ArrayList<>()).add(new PastAnswer(id, pile, answer.question(), read(answer.problem()),
                         answer.right(), answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed(), answer.fact()));
             });
             pupil.quizzes().forEach(quiz -> {

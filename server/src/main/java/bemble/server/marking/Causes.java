@@ -19,7 +19,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 /** The causes a teacher may decide on: the slips of the sheet's operations, and what only the book shows. */
-final class Causes {
+public final class Causes {
     /** Causes that no answer tells; a teacher sees them in the book. */
     private static final Map<String, String> OF_THE_BOOK = new LinkedHashMap<>();
 
@@ -43,7 +43,7 @@ final class Causes {
     }
 
     /** @throws Refusal where it is no cause at all */
-    static String checked(String cause) {
+    public static String checked(String cause) {
         if (cause == null || cause.isBlank()) {
             return null;
         }

@@ -10,13 +10,20 @@ import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.server.classes.Pupil;
 import bemble.server.diagnosis.KnownAnswers;
-import bemble.server.marking.MarkingService.Open;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.MarkedSheetView;
 import bemble.server.marking.Views.MarkingView;
 import bemble.server.marking.Views.MarksOfPaper;
 import bemble.server.marking.Views.PaperAnswerView;
 import bemble.server.marking.Views.QuestionLine;
+import bemble.server.marking.kept.MarkedAnswer;
+import bemble.server.marking.kept.MarkingMapper;
+import bemble.server.marking.kept.OpenPile;
+import bemble.server.marking.kept.PaperAnswers;
+import bemble.server.marking.kept.PileSheet;
+import bemble.server.marking.kept.Piles;
+import bemble.server.marking.kept.ReadSheet;
+import bemble.server.marking.kept.StoredPaper;
 import bemble.server.rules.SchoolRules;
 import bemble.server.storage.DiskFull;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -32,7 +39,7 @@ import org.springframework.stereotype.Component;
 
 /** Judges pupils' papers, each answer in the light of the others, and shows them. */
 @Component
-class Judging {
+public class Judging {
     private static final Logger LOG = LoggerFactory.getLogger(Judging.class);
     private static final int MOST_PRESUMED = 4;
     private static final double WORTH_SHOWING = 0.02;
@@ -44,32 +51,34 @@ class Judging {
     /** What a judgement rests on: as long as none of it changes there is no other. */
     private record Grounds(List<String> problems, List<MarkedAnswer> answers, HouseStyle style, KeptRules rules) {}
 
-    private record SheetInStyle(MarkingService.Sheet sheet, HouseStyle style) {}
+    private record SheetInStyle(PileSheet sheet, HouseStyle style) {}
 
     private final Cache<SheetInStyle, ReadSheet> sheets = Caffeine.newBuilder().maximumSize(MOST_SHEETS).build();
     private final Cache<Grounds, Map<Integer, Judged>> judgements = Caffeine.newBuilder().maximumWeight(MOST_KEPT)
             .weigher((Grounds grounds, Map<Integer, Judged> judged) -> 1 + grounds.answers().size()).build();
 
-    private final MarkingService markings;
+    private final Piles piles;
+    private final PaperAnswers paperAnswers;
     private final KnownAnswers known;
     private final SchoolRules rules;
 
-    Judging(MarkingService markings, KnownAnswers known, SchoolRules rules) {
-        this.markings = markings;
+    Judging(Piles piles, PaperAnswers paperAnswers, KnownAnswers known, SchoolRules rules) {
+        this.piles = piles;
+        this.paperAnswers = paperAnswers;
         this.rules = rules;
         this.known = known;
     }
 
     MarkingView view(long teacherId, long id) {
-        Open open = markings.open(teacherId, id);
+        OpenPile open = piles.open(teacherId, id);
         List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.read().stream()).toList();
         return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
                 open.stored().begunAt(), open.stored().workedOn(), open.sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
-                        .map(problem -> new QuestionLine(open.style().point().punctuation().write(problem.text()), problem.operation().id(), MarkingService.right(problem, open.style()))).toList())).toList(),
+                        .map(problem -> new QuestionLine(open.style().point().punctuation().write(problem.text()), problem.operation().id(), PileSheet.right(problem, open.style()))).toList())).toList(),
                 papers(open), Causes.of(problems, rules.now()));
     }
 
-    private List<MarkedPaperView> papers(Open open) {
+    private List<MarkedPaperView> papers(OpenPile open) {
         Map<Pupil, Grounds> all = new LinkedHashMap<>();
         open.schoolClass().pupils().forEach(pupil -> all.put(pupil, grounds(open, pupil.id())));
         int unknown = all.values().stream().filter(grounds -> judgements.getIfPresent(grounds) == null)
@@ -83,7 +92,7 @@ class Judging {
         return papers;
     }
 
-    private Grounds grounds(Open open, long pupilId) {
+    private Grounds grounds(OpenPile open, long pupilId) {
         return new Grounds(open.sheet(pupilId).problems(), readable(open.answers(pupilId)), open.style(), rules.now());
     }
 
@@ -103,7 +112,7 @@ class Judging {
         }
     }
 
-    private ReadPaper read(Open open, long pupilId) {
+    private ReadPaper read(OpenPile open, long pupilId) {
         List<MarkedAnswer> answers = readable(open.answers(pupilId));
         return new ReadPaper(answers, writer(open, answers, open.sheet(pupilId).read()));
     }
@@ -115,14 +124,14 @@ class Judging {
 
     /** A paper as it is now, each answer right or wrong, without what fits the wrong ones. */
     MarkedPaperView unjudged(long teacherId, long id, long pupilId) {
-        Open open = markings.openFor(teacherId, id, pupilId);
-        return view(open, MarkingService.pupil(open, pupilId), Map.of(), false);
+        OpenPile open = piles.openFor(teacherId, id, pupilId);
+        return view(open, open.pupil(pupilId), Map.of(), false);
     }
 
     /** Judges a paper as it is now and keeps how each answer was judged beside it, unless that has changed meanwhile. */
-    MarkedPaperView judge(long teacherId, long id, long pupilId) {
-        Open open = markings.openFor(teacherId, id, pupilId);
-        Pupil pupil = MarkingService.pupil(open, pupilId);
+    public MarkedPaperView judge(long teacherId, long id, long pupilId) {
+        OpenPile open = piles.openFor(teacherId, id, pupilId);
+        Pupil pupil = open.pupil(pupilId);
         ReadPaper read = read(open, pupilId);
         Map<Integer, Judged> judged = read.judged();
         judgements.put(grounds(open, pupilId), judged);
@@ -134,14 +143,14 @@ class Judging {
                     Slips.FACT_NEAR_MISS.equals(presumed) ? read.factMissed(answer.question()) : null, answer.revision());
         }).toList();
         try {
-            markings.keepJudged(id, pupilId, judgements);
+            paperAnswers.keepJudged(id, pupilId, judgements);
         } catch (DiskFull later) {
             LOG.debug("No room to keep how a paper was judged; it is judged again when it is looked at", later);
         }
         return paper;
     }
 
-    Writer writer(Open open, List<MarkedAnswer> answers, List<Problem> problems) {
+    Writer writer(OpenPile open, List<MarkedAnswer> answers, List<Problem> problems) {
         List<Answers> known = answersOf(answers.stream().map(answer -> problems.get(answer.question() - 1)).toList(), open.style());
         List<Item> items = new ArrayList<>();
         for (int i = 0; i < answers.size(); i++) {
@@ -157,11 +166,11 @@ class Judging {
     }
 
     /** A pupil's sheet with what is right in it. */
-    ReadSheet sheet(Open open, long pupilId) {
+    ReadSheet sheet(OpenPile open, long pupilId) {
         return sheets.get(new SheetInStyle(open.sheet(pupilId), open.style()), key -> ReadSheet.of(key.sheet().read(), key.style()));
     }
 
-    private MarkedPaperView view(Open open, Pupil pupil, Map<Integer, Judged> judged, boolean isJudged) {
+    private MarkedPaperView view(OpenPile open, Pupil pupil, Map<Integer, Judged> judged, boolean isJudged) {
         ReadSheet sheet = sheet(open, pupil.id());
         boolean alone = judged.values().stream().filter(each -> each.verdict() == Judged.Verdict.WRONG).count() < 2;
         StoredPaper paper = open.papers().get(pupil.id());

@@ -3,6 +3,8 @@ package bemble.server.marking;
 import bemble.server.faults.Missing;
 import bemble.server.load.DaemonThreads;
 import bemble.server.marking.Views.MarkedPaperView;
+import bemble.server.marking.kept.MarkingMapper;
+import bemble.server.marking.kept.UnjudgedPaper;
 import jakarta.annotation.PreDestroy;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
@@ -29,12 +31,9 @@ class JudgingQueue {
     /** A paper is mostly judged by then, and whoever saved it sees what fits with the same answer. */
     private static final long PATIENCE_MILLISECONDS = 300;
 
-    /** A pupil's paper in a pile. */
-    record Paper(long teacherId, long markingId, long pupilId) {}
-
     private final Judging judging;
     private final MarkingMapper mapper;
-    private final Map<Paper, CompletableFuture<MarkedPaperView>> waiting = new ConcurrentHashMap<>();
+    private final Map<UnjudgedPaper, CompletableFuture<MarkedPaperView>> waiting = new ConcurrentHashMap<>();
     private final ExecutorService judge = Executors.newSingleThreadExecutor(DaemonThreads.named("judging"));
 
     JudgingQueue(Judging judging, MarkingMapper mapper) {
@@ -48,7 +47,7 @@ class JudgingQueue {
     }
 
     /** A paper that waits already is judged once, as it is when its turn comes. */
-    private CompletableFuture<MarkedPaperView> add(Paper paper) {
+    private CompletableFuture<MarkedPaperView> add(UnjudgedPaper paper) {
         return waiting.computeIfAbsent(paper, any -> {
             CompletableFuture<MarkedPaperView> judged = new CompletableFuture<>();
             try {
@@ -61,7 +60,7 @@ class JudgingQueue {
         });
     }
 
-    private void judge(Paper paper, CompletableFuture<MarkedPaperView> judged) {
+    private void judge(UnjudgedPaper paper, CompletableFuture<MarkedPaperView> judged) {
         waiting.remove(paper);
         try {
             judged.complete(judging.judge(paper.teacherId(), paper.markingId(), paper.pupilId()));
@@ -76,7 +75,7 @@ class JudgingQueue {
     /** The paper as it is now; with what fits its wrong answers, where that is known soon enough, else that follows. */
     MarkedPaperView soon(long teacherId, long markingId, long pupilId) {
         try {
-            return add(new Paper(teacherId, markingId, pupilId)).get(PATIENCE_MILLISECONDS, TimeUnit.MILLISECONDS);
+            return add(new UnjudgedPaper(teacherId, markingId, pupilId)).get(PATIENCE_MILLISECONDS, TimeUnit.MILLISECONDS);
         } catch (TimeoutException | ExecutionException later) {
             return judging.unjudged(teacherId, markingId, pupilId);
         } catch (InterruptedException stopped) {
@@ -87,7 +86,7 @@ class JudgingQueue {
 
     /** Has papers judged when their turn comes. */
     void later(long teacherId, long markingId, Iterable<Long> pupilIds) {
-        pupilIds.forEach(pupilId -> add(new Paper(teacherId, markingId, pupilId)));
+        pupilIds.forEach(pupilId -> add(new UnjudgedPaper(teacherId, markingId, pupilId)));
     }
 
     @PreDestroy

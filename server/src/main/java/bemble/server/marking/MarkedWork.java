@@ -3,7 +3,10 @@ package bemble.server.marking;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Quiz;
 import bemble.core.slip.Slips;
-import bemble.server.marking.MarkingMapper.WorkRow;
+import bemble.server.marking.kept.MarkingMapper.WorkRow;
+import bemble.server.marking.kept.MarkingMapper;
+import bemble.server.marking.kept.PileSheet;
+import bemble.server.marking.kept.StoredMarking;
 import bemble.server.rules.SchoolRules;
 import bemble.server.style.HowCode;
 import bemble.server.style.PreferencesService;
@@ -79,12 +82,12 @@ public class MarkedWork {
         Set<String> helped = preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code)
                 .collect(Collectors.toSet());
         Map<Long, StoredMarking> stored = new HashMap<>();
-        Map<Long, List<MarkingService.Sheet>> sheets = new HashMap<>();
+        Map<Long, List<PileSheet>> sheets = new HashMap<>();
         List<Long> ids = rows.stream().map(WorkRow::markingId).distinct().toList();
         if (!ids.isEmpty()) {
             markings.named(ids).forEach(each -> {
                 stored.put(each.id(), each);
-                sheets.put(each.id(), json.readValue(each.sheets(), new TypeReference<List<MarkingService.Sheet>>() {}));
+                sheets.put(each.id(), json.readValue(each.sheets(), new TypeReference<List<PileSheet>>() {}));
             });
         }
         List<Answer> answers = rows.stream().filter(row -> COUNTED.contains(verdict(row))).map(row -> {
@@ -98,14 +101,14 @@ public class MarkedWork {
         return new Marked(answers, quizzes(rows, sheets, answers));
     }
 
-    private static List<QuizTaken> quizzes(List<WorkRow> rows, Map<Long, List<MarkingService.Sheet>> sheets, List<Answer> answers) {
+    private static List<QuizTaken> quizzes(List<WorkRow> rows, Map<Long, List<PileSheet>> sheets, List<Answer> answers) {
         Map<List<Long>, List<WorkRow>> papers = rows.stream().collect(Collectors.groupingBy(
                 row -> List.of(row.pupilId(), row.markingId()), LinkedHashMap::new, Collectors.toList()));
         Map<List<Long>, List<Answer>> counted = answers.stream().collect(Collectors.groupingBy(
                 answer -> List.of(answer.pupilId(), answer.marking())));
         List<QuizTaken> quizzes = new ArrayList<>();
         papers.forEach((paper, on) -> {
-            MarkingService.Sheet sheet = sheet(sheets.get(on.get(0).markingId()), on.get(0));
+            PileSheet sheet = sheet(sheets.get(on.get(0).markingId()), on.get(0));
             if (sheet.passMark() != null && on.size() == sheet.problems().size() && counted.containsKey(paper)) {
                 List<Answer> here = counted.get(paper);
                 quizzes.add(new QuizTaken(here.get(0).pupilId(), here.get(0).marking(), here.get(0).day(), here.get(0).title(),
@@ -131,7 +134,7 @@ public class MarkedWork {
         return row.verdict() != null ? row.verdict() : row.state().equals("given") ? "wrong" : row.state();
     }
 
-    private static MarkingService.Sheet sheet(List<MarkingService.Sheet> sheets, WorkRow row) {
+    private static PileSheet sheet(List<PileSheet> sheets, WorkRow row) {
         return sheets.stream().filter(sheet -> sheet.code().equals(row.sheet())).findFirst().orElse(sheets.get(0));
     }
 }

@@ -5,8 +5,11 @@ import bemble.server.account.SignedIn;
 import bemble.server.marking.Views.ClassView;
 import bemble.server.marking.Views.KeyView;
 import bemble.server.marking.Views.MarkedPaperView;
-import bemble.server.marking.Views.MarkingLine;
 import bemble.server.marking.Views.MarkingView;
+import bemble.server.marking.kept.MarkedAnswer;
+import bemble.server.marking.kept.MarkingLine;
+import bemble.server.marking.kept.PaperAnswers;
+import bemble.server.marking.kept.Piles;
 import bemble.server.print.ReportView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -36,16 +39,18 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/markings")
 class MarkingController {
-    private final MarkingService markings;
+    private final Piles piles;
+    private final PaperAnswers paperAnswers;
     private final Judging judging;
     private final JudgingQueue queue;
     private final ReportService reports;
     private final PilePages pages;
     private final TypedLines lines;
 
-    MarkingController(MarkingService markings, Judging judging, JudgingQueue queue, ReportService reports, PilePages pages, TypedLines lines) {
+    MarkingController(Piles piles, PaperAnswers paperAnswers, Judging judging, JudgingQueue queue, ReportService reports, PilePages pages, TypedLines lines) {
         this.lines = lines;
-        this.markings = markings;
+        this.piles = piles;
+        this.paperAnswers = paperAnswers;
         this.judging = judging;
         this.queue = queue;
         this.reports = reports;
@@ -105,13 +110,13 @@ class MarkingController {
     @GetMapping
     ResponseEntity<List<MarkingLine>> all(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
             @RequestParam(defaultValue = "0") @Min(0) int offset, @RequestParam(defaultValue = "100") @Min(1) @Max(500) int most) {
-        return markings.search(teacher.id(), search, offset, most).answer();
+        return piles.search(teacher.id(), search, offset, most).answer();
     }
 
     /** Begins a pile of papers. */
     @PostMapping
     MarkingLine begin(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody BegunMarking begun) {
-        return markings.begin(teacher.id(), begun.classId(), begun.code(), begun.setId());
+        return piles.begin(teacher.id(), begun.classId(), begun.code(), begun.setId());
     }
 
     /** A pile with its papers and what stands on them. */
@@ -126,13 +131,13 @@ class MarkingController {
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        markings.delete(teacher.id(), id);
+        piles.delete(teacher.id(), id);
     }
 
     /** Brings a deleted pile back. */
     @PostMapping("/{id}/restore")
     MarkingView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        markings.restore(teacher.id(), id);
+        piles.restore(teacher.id(), id);
         return judging.view(teacher.id(), id);
     }
 
@@ -140,7 +145,7 @@ class MarkingController {
     @PutMapping("/{id}/papers/{pupil}/answers/{question}")
     MarkedPaperView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @PathVariable int question, @Valid @RequestBody AnswerContent content) {
-        markings.keep(teacher.id(), id, MarkedAnswer.of(pupil, question, content.state(), plain(content.given()),
+        paperAnswers.keep(teacher.id(), id, MarkedAnswer.of(pupil, question, content.state(), plain(content.given()),
                 plain(content.correction()), plain(content.how()), Causes.checked(content.cause())), content.revision());
         return queue.soon(teacher.id(), id, pupil);
     }
@@ -153,7 +158,7 @@ class MarkingController {
     @DeleteMapping("/{id}/papers/{pupil}/answers/{question}")
     MarkedPaperView remove(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @PathVariable int question, @RequestParam(required = false) Integer revision) {
-        markings.remove(teacher.id(), id, pupil, question, revision);
+        paperAnswers.remove(teacher.id(), id, pupil, question, revision);
         return queue.soon(teacher.id(), id, pupil);
     }
 
@@ -161,7 +166,7 @@ class MarkingController {
     @PostMapping("/{id}/papers/{pupil}/rest")
     MarkedPaperView rest(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @Valid @RequestBody RestOfPaper rest) {
-        markings.rest(teacher.id(), id, pupil, rest.state(), plain(rest.how()));
+        paperAnswers.rest(teacher.id(), id, pupil, rest.state(), plain(rest.how()));
         return queue.soon(teacher.id(), id, pupil);
     }
 
@@ -169,14 +174,14 @@ class MarkingController {
     @PutMapping("/{id}/papers/{pupil}/cause")
     MarkedPaperView decide(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @Valid @RequestBody CauseOfSeveral decided) {
-        markings.decide(teacher.id(), id, pupil, Causes.checked(decided.cause()), decided.questions());
+        paperAnswers.decide(teacher.id(), id, pupil, Causes.checked(decided.cause()), decided.questions());
         return queue.soon(teacher.id(), id, pupil);
     }
 
     /** Says on which day the papers were written. */
     @PutMapping("/{id}/day")
     MarkingView workedOn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody DayOfWork day) {
-        markings.workedOn(teacher.id(), id, day.workedOn());
+        piles.workedOn(teacher.id(), id, day.workedOn());
         return judging.view(teacher.id(), id);
     }
 
@@ -184,7 +189,7 @@ class MarkingController {
     @PutMapping("/{id}/papers/{pupil}")
     MarkedPaperView paper(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @Valid @RequestBody PaperContent content) {
-        markings.paper(teacher.id(), id, pupil, content.sheet(), content.absent());
+        paperAnswers.paper(teacher.id(), id, pupil, content.sheet(), content.absent());
         return queue.soon(teacher.id(), id, pupil);
     }
 
@@ -247,7 +252,7 @@ class MarkingController {
     @PostMapping(value = "/{id}/import", consumes = "text/csv")
     AnswersTaken takeIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestBody(required = false) byte[] file) {
-        List<MarkedAnswer> answers = markings.takeIn(teacher.id(), id, file);
+        List<MarkedAnswer> answers = paperAnswers.takeIn(teacher.id(), id, file);
         queue.later(teacher.id(), id, answers.stream().map(MarkedAnswer::pupilId).distinct().toList());
         return new AnswersTaken(answers.size());
     }

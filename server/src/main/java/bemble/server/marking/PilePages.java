@@ -12,10 +12,14 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.server.classes.Pupil;
-import bemble.server.marking.MarkingService.Open;
-import bemble.server.marking.ReportService.PileKey;
-import bemble.server.marking.ReportService.SheetLines;
 import bemble.server.marking.ReportService.Strip;
+import bemble.server.marking.Views.PileKey;
+import bemble.server.marking.Views.SheetLines;
+import bemble.server.marking.kept.MarkedAnswer;
+import bemble.server.marking.kept.OpenPile;
+import bemble.server.marking.kept.Piles;
+import bemble.server.marking.kept.ReadSheet;
+import bemble.server.marking.kept.StoredPaper;
 import bemble.server.print.Report;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,19 +36,19 @@ class PilePages {
     /** An answer and its letters stay on one line. */
     private static final String NO_BREAK = "\u00a0";
 
-    private final MarkingService markings;
+    private final Piles piles;
     private final Judging judging;
     private final ReportService reports;
 
-    PilePages(MarkingService markings, Judging judging, ReportService reports) {
-        this.markings = markings;
+    PilePages(Piles piles, Judging judging, ReportService reports) {
+        this.piles = piles;
         this.judging = judging;
         this.reports = reports;
     }
 
     /** To each question the answer and the likeliest wrong ones with the letters of their causes. */
     Report key(long teacherId, long id) {
-        Open open = markings.open(teacherId, id);
+        OpenPile open = piles.open(teacherId, id);
         PileKey key = reports.key(teacherId, id);
         List<Part> parts = new ArrayList<>();
         parts.add(new Paragraph("Write the letter beside a wrong answer in the book; type it later as 7 b. The words are for you, "
@@ -74,7 +78,7 @@ class PilePages {
 
     /** A strip for each child who needs one. */
     Report strips(long teacherId, long id) {
-        Open open = markings.open(teacherId, id);
+        OpenPile open = piles.open(teacherId, id);
         List<Part> parts = new ArrayList<>();
         for (Strip strip : reports.strips(teacherId, id)) {
             parts.add(new CutStrip(strip.pupil(), read(strip.problem()), strip.telling() == null ? null : read(strip.telling()),
@@ -88,7 +92,7 @@ class PilePages {
 
     /** What each paper came to, for the mark book. */
     Report marks(long teacherId, long id) {
-        Open open = markings.open(teacherId, id);
+        OpenPile open = piles.open(teacherId, id);
         List<Part> parts = new ArrayList<>();
         parts.add(new Row(List.of("", "right", "marks, the working counted"), MARKS));
         for (Pupil pupil : open.schoolClass().pupils()) {

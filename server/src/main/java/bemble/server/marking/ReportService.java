@@ -3,8 +3,6 @@ package bemble.server.marking;
 import bemble.core.diagnosis.Answers;
 import bemble.core.diagnosis.Cause;
 import bemble.core.diagnosis.DiagnosisWords;
-import bemble.core.diagnosis.MarkingKey.KeyCode;
-import bemble.core.diagnosis.MarkingKey.KeyLine;
 import bemble.core.diagnosis.MarkingKey;
 import bemble.core.diagnosis.Writer;
 import bemble.core.hand.Hand;
@@ -24,14 +22,17 @@ import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.server.classes.Pupil;
 import bemble.server.marking.MarkedWork.QuizTaken;
-import bemble.server.marking.MarkingService.Open;
 import bemble.server.marking.Views.CauseLine;
 import bemble.server.marking.Views.ClassFact;
 import bemble.server.marking.Views.ClassView;
 import bemble.server.marking.Views.MissedFact;
+import bemble.server.marking.Views.PileKey;
 import bemble.server.marking.Views.PupilView;
 import bemble.server.marking.Views.QuestionCount;
 import bemble.server.marking.Views.SlipGroup;
+import bemble.server.marking.kept.MarkedAnswer;
+import bemble.server.marking.kept.OpenPile;
+import bemble.server.marking.kept.Piles;
 import bemble.server.rules.SchoolRules;
 import bemble.server.sets.PrintedSheets;
 import java.util.ArrayList;
@@ -51,15 +52,15 @@ class ReportService {
     /** A pupil belongs to the group of a slip that is as likely as this to be made at all. */
     private static final double MORE_LIKELY_THAN_NOT = 0.5;
 
-    private final MarkingService markings;
+    private final Piles piles;
     private final Judging judging;
     private final MarkedWork work;
     private final PrintedSheets sheets;
     private final SchoolRules rules;
 
-    ReportService(MarkingService markings, Judging judging, MarkedWork work, PrintedSheets sheets, SchoolRules rules) {
+    ReportService(Piles piles, Judging judging, MarkedWork work, PrintedSheets sheets, SchoolRules rules) {
         this.rules = rules;
-        this.markings = markings;
+        this.piles = piles;
         this.judging = judging;
         this.work = work;
         this.sheets = sheets;
@@ -73,20 +74,20 @@ class ReportService {
     private record Judgement(PupilView view, Map<String, Problem> slips) {}
 
     ClassView ofClass(long teacherId, long id) {
-        Open open = markings.open(teacherId, id);
+        OpenPile open = piles.open(teacherId, id);
         List<QuizTaken> quizzes = quizzes(teacherId, open);
         List<Judgement> judgements = open.schoolClass().pupils().stream().map(pupil -> judge(open, pupil, quizzes)).toList();
         return new ClassView(questions(open), groups(open, judgements), facts(judgements),
                 judgements.stream().map(Judgement::view).toList());
     }
 
-    private List<QuizTaken> quizzes(long teacherId, Open open) {
+    private List<QuizTaken> quizzes(long teacherId, OpenPile open) {
         return open.sheets().stream().allMatch(sheet -> sheet.passMark() == null) ? List.of()
                 : work.of(teacherId, open.schoolClass().pupils().stream().map(Pupil::id).toList()).quizzes().stream()
                         .filter(quiz -> quiz.marking() == open.stored().id()).toList();
     }
 
-    private Judgement judge(Open open, Pupil pupil, List<QuizTaken> quizzes) {
+    private Judgement judge(OpenPile open, Pupil pupil, List<QuizTaken> quizzes) {
         List<Problem> problems = open.sheet(pupil.id()).read();
         List<MarkedAnswer> read = Judging.readable(open.answers(pupil.id()));
         Writer writer = judging.writer(open, read, problems);
@@ -124,7 +125,7 @@ class ReportService {
                 Causes.help(cause.slip(), problem));
     }
 
-    private List<QuestionCount> questions(Open open) {
+    private List<QuestionCount> questions(OpenPile open) {
         List<Problem> problems = open.sheets().get(0).read();
         List<Answers> known = judging.answersOf(problems, open.style());
         List<QuestionCount> counts = new ArrayList<>();
@@ -151,7 +152,7 @@ class ReportService {
                 .sorted(Comparator.comparingInt(QuestionCount::wrong).reversed().thenComparing(QuestionCount::question)).toList();
     }
 
-    private List<SlipGroup> groups(Open open, List<Judgement> judgements) {
+    private List<SlipGroup> groups(OpenPile open, List<Judgement> judgements) {
         Map<String, List<Judgement>> bySlip = new LinkedHashMap<>();
         judgements.forEach(judgement -> judgement.slips().keySet().stream().filter(slip -> !slip.equals(Slips.FACT_NEAR_MISS))
                 .forEach(slip -> bySlip.computeIfAbsent(slip, any -> new ArrayList<>()).add(judgement)));
@@ -167,7 +168,7 @@ class ReportService {
     }
 
     /** Questions like those of the sheet that a slip gives another answer to; none where the slip is not of its operation. */
-    private static List<String> telling(Open open, String slip, int count, long seed) {
+    private static List<String> telling(OpenPile open, String slip, int count, long seed) {
         List<Problem> problems = open.sheets().get(0).read().stream().filter(problem -> Slips.named(slip, problem,
                 Methods.find(problem, null, open.style()).name()).isPresent()).toList();
         for (Problem model : problems) {
@@ -197,7 +198,7 @@ class ReportService {
      * @return the id of the new set
      */
     long setFor(long teacherId, long id, String slip) {
-        Open open = markings.open(teacherId, id);
+        OpenPile open = piles.open(teacherId, id);
         List<String> questions = telling(open, slip, SET_QUESTIONS, id + 7);
         if (questions.isEmpty()) {
             throw Refusal.of("slip", "No questions could be drawn for this. Make a set by hand.");
@@ -207,17 +208,11 @@ class ReportService {
         return sheets.keep(teacherId, "For " + Causes.name(slip, model, rules.now()), open.schoolClass().name(), model.operation().id(), questions);
     }
 
-    /** The key to a pile; a sheet that only some have goes under the letters of the first. */
-    record PileKey(List<KeyCode> codes, List<SheetLines> sheets) {}
-
-    /** The lines for a sheet of that code. */
-    record SheetLines(String code, List<KeyLine> lines) {}
-
     /** The key to mark books by, away from any screen. */
     PileKey key(long teacherId, long id) {
-        Open open = markings.open(teacherId, id);
+        OpenPile open = piles.open(teacherId, id);
         MarkingKey key = MarkingKey.of(judging.answersOf(open.sheets().get(0).read(), open.style()));
-        return new PileKey(key.codes(), open.sheets().stream().map(sheet -> new SheetLines(sheet.code(),
+        return new PileKey(key.codes(), open.sheets().stream().map(sheet -> new Views.SheetLines(sheet.code(),
                 key.linesOf(judging.answersOf(sheet.read(), open.style()), open.style().point().punctuation()))).toList());
     }
 
@@ -231,7 +226,7 @@ class ReportService {
 
     /** A strip for each pupil whose paper had something wrong. */
     List<Strip> strips(long teacherId, long id) {
-        Open open = markings.open(teacherId, id);
+        OpenPile open = piles.open(teacherId, id);
         List<Strip> strips = new ArrayList<>();
         for (Pupil pupil : open.schoolClass().pupils()) {
             Judgement judgement = judge(open, pupil, List.of());
@@ -242,7 +237,7 @@ class ReportService {
         return strips;
     }
 
-    private Optional<Strip> strip(Open open, Pupil pupil, Judgement judgement) {
+    private Optional<Strip> strip(OpenPile open, Pupil pupil, Judgement judgement) {
         List<Problem> problems = open.sheet(pupil.id()).read();
         Problem wrong = open.answers(pupil.id()).stream()
                 .filter(answer -> open.verdict(answer, problems.get(answer.question() - 1)).equals("wrong"))
@@ -258,7 +253,7 @@ class ReportService {
     }
 
     /** What is to be said, with the numbers of that question, where the slip would be made. */
-    private static Optional<String> aloud(Open open, String slip, String question) {
+    private static Optional<String> aloud(OpenPile open, String slip, String question) {
         Problem problem = ProblemText.read(question, 0, Punctuation.POINT);
         Method<?> method = Methods.find(problem, null, open.style());
         return Slipped.find(slip, problem, method, open.style())

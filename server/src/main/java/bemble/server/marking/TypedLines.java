@@ -5,10 +5,17 @@ import bemble.core.problem.Refusal;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
-import bemble.server.marking.MarkingService.Open;
-import bemble.server.marking.ReportService.PileKey;
-import bemble.server.marking.ReportService.SheetLines;
 import bemble.server.marking.TypedLineMapper.StoredLine;
+import bemble.server.marking.Views.PileKey;
+import bemble.server.marking.Views.SheetLines;
+import bemble.server.marking.kept.AnswerChanges;
+import bemble.server.marking.kept.MarkedAnswer;
+import bemble.server.marking.kept.MarkingMapper;
+import bemble.server.marking.kept.OpenPile;
+import bemble.server.marking.kept.PaperAnswers;
+import bemble.server.marking.kept.Piles;
+import bemble.server.marking.kept.StoredPaper;
+import bemble.server.marking.kept.TakenAnswer;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
@@ -29,7 +36,8 @@ class TypedLines {
     /** After so long nobody takes a line back any more. */
     private static final int DAYS_KEPT = 30;
 
-    private final MarkingService markings;
+    private final Piles piles;
+    private final PaperAnswers paperAnswers;
     private final ReportService reports;
     private final MarkingMapper mapper;
     private final TypedLineMapper lines;
@@ -38,9 +46,10 @@ class TypedLines {
 
     private final AnswerChanges changes;
 
-    TypedLines(MarkingService markings, ReportService reports, MarkingMapper mapper, TypedLineMapper lines, ObjectMapper json, Clock clock, AnswerChanges changes) {
+    TypedLines(Piles piles, PaperAnswers paperAnswers, ReportService reports, MarkingMapper mapper, TypedLineMapper lines, ObjectMapper json, Clock clock, AnswerChanges changes) {
         this.changes = changes;
-        this.markings = markings;
+        this.piles = piles;
+        this.paperAnswers = paperAnswers;
         this.reports = reports;
         this.mapper = mapper;
         this.lines = lines;
@@ -79,17 +88,17 @@ class TypedLines {
      */
     @Transactional
     void take(long teacherId, long id, long pupilId, Entry entry) {
-        Open before = markings.openFor(teacherId, id, pupilId);
-        Pupil pupil = MarkingService.pupil(before, pupilId);
+        OpenPile before = piles.openFor(teacherId, id, pupilId);
+        Pupil pupil = before.pupil(pupilId);
         if (lines.find(id, entry.key()).isPresent()) {
             return;
         }
         if (entry.line() == null) {
-            markings.decide(teacherId, id, pupilId, Causes.checked(entry.cause()), entry.questions());
+            paperAnswers.decide(teacherId, id, pupilId, Causes.checked(entry.cause()), entry.questions());
         } else {
             take(teacherId, before, pupil, TypedLine.read(entry.line(), before.sheet(pupilId).problems().size()), entry);
         }
-        Changed changed = changed(before, markings.openFor(teacherId, id, pupilId), pupilId);
+        Changed changed = changed(before, piles.openFor(teacherId, id, pupilId), pupilId);
         lines.add(new StoredLine(entry.key(), id, pupilId, entry.line() == null ? "" : entry.line().strip(), json.writeValueAsString(changed), false), now());
         lines.forget(id, now().minusDays(DAYS_KEPT));
     }
@@ -98,22 +107,22 @@ class TypedLines {
         return OffsetDateTime.now(clock);
     }
 
-    private void take(long teacherId, Open open, Pupil pupil, TypedLine line, Entry entry) {
+    private void take(long teacherId, OpenPile open, Pupil pupil, TypedLine line, Entry entry) {
         long id = open.stored().id();
         StoredPaper paper = open.papers().get(pupil.id());
         switch (line.form()) {
-            case REST_RIGHT -> markings.rest(teacherId, id, pupil.id(), "right", line.how());
-            case REST_NOT_REACHED -> markings.rest(teacherId, id, pupil.id(), "not-reached", "");
-            case ABSENT -> markings.paper(teacherId, id, pupil.id(), null, paper == null || !paper.absent());
-            case OTHER_SHEET -> markings.paper(teacherId, id, pupil.id(), line.named(), paper != null && paper.absent());
-            case TAKEN_OUT -> markings.remove(teacherId, id, pupil.id(), line.question(), seen(open, pupil.id(), line.question(), entry));
-            case NOT_REACHED -> markings.notReachedFrom(teacherId, id, pupil.id(), line.question());
+            case REST_RIGHT -> paperAnswers.rest(teacherId, id, pupil.id(), "right", line.how());
+            case REST_NOT_REACHED -> paperAnswers.rest(teacherId, id, pupil.id(), "not-reached", "");
+            case ABSENT -> paperAnswers.paper(teacherId, id, pupil.id(), null, paper == null || !paper.absent());
+            case OTHER_SHEET -> paperAnswers.paper(teacherId, id, pupil.id(), line.named(), paper != null && paper.absent());
+            case TAKEN_OUT -> paperAnswers.remove(teacherId, id, pupil.id(), line.question(), seen(open, pupil.id(), line.question(), entry));
+            case NOT_REACHED -> paperAnswers.notReachedFrom(teacherId, id, pupil.id(), line.question());
             case NAME -> throw Refusal.of("line", "Nobody of that name has a paper in this pile.");
-            default -> markings.keep(teacherId, id, answer(teacherId, open, pupil.id(), line), seen(open, pupil.id(), line.question(), entry));
+            default -> paperAnswers.keep(teacherId, id, answer(teacherId, open, pupil.id(), line), seen(open, pupil.id(), line.question(), entry));
         }
     }
 
-    private MarkedAnswer answer(long teacherId, Open open, long pupilId, TypedLine line) {
+    private MarkedAnswer answer(long teacherId, OpenPile open, long pupilId, TypedLine line) {
         Function<String, MarkedAnswer> of = state -> MarkedAnswer.of(pupilId, line.question(), state, line.given(), line.correction(), line.how(), null);
         return switch (line.form()) {
             case BLANK -> of.apply("blank");
@@ -124,7 +133,7 @@ class TypedLines {
         };
     }
 
-    private MarkedAnswer byLetter(long teacherId, Open open, long pupilId, TypedLine line) {
+    private MarkedAnswer byLetter(long teacherId, OpenPile open, long pupilId, TypedLine line) {
         String letter = line.named().toLowerCase();
         PileKey key = reports.key(teacherId, open.stored().id());
         List<String> slips = key.codes().stream().filter(code -> code.code().equals(letter)).findFirst().map(code -> code.slips()).orElse(List.of());
@@ -135,7 +144,7 @@ class TypedLines {
     }
 
     /** What the sender has seen of an answer: what it was shown, or what its own entry before left there. */
-    private Integer seen(Open open, long pupilId, int question, Entry entry) {
+    private Integer seen(OpenPile open, long pupilId, int question, Entry entry) {
         MarkedAnswer there = open.answer(pupilId, question);
         if (entry.seen() == null || there == null || entry.follows() == null) {
             return entry.seen();
@@ -149,7 +158,7 @@ class TypedLines {
         return json.readValue(line.changed(), Changed.class);
     }
 
-    private static Changed changed(Open before, Open after, long pupilId) {
+    private static Changed changed(OpenPile before, OpenPile after, long pupilId) {
         List<AnswerChange> changes = new ArrayList<>();
         Stream.concat(before.answers(pupilId).stream(), after.answers(pupilId).stream()).map(MarkedAnswer::question).distinct().sorted().forEach(question -> {
             MarkedAnswer was = before.answer(pupilId, question);
@@ -173,8 +182,8 @@ class TypedLines {
     @Transactional
     TakenBack takeBack(long teacherId, long id, String key) {
         StoredLine line = lines.find(id, key).orElseThrow(() -> new Missing("This was typed too long ago to be taken back. Type what stands there instead."));
-        Open open = markings.openFor(teacherId, id, line.pupilId());
-        Pupil pupil = MarkingService.pupil(open, line.pupilId());
+        OpenPile open = piles.openFor(teacherId, id, line.pupilId());
+        Pupil pupil = open.pupil(line.pupilId());
         if (lines.takeBack(key) > 0) {
             changes.ofPupil(pupil.id());
             Changed changed = changed(line);
@@ -186,7 +195,7 @@ class TypedLines {
         return new TakenBack(pupil, line.line());
     }
 
-    private void restore(Open open, long pupilId, AnswerChange change) {
+    private void restore(OpenPile open, long pupilId, AnswerChange change) {
         MarkedAnswer there = open.answer(pupilId, change.question());
         if (!change.isStillThere(there)) {
             return;
@@ -196,8 +205,8 @@ class TypedLines {
         if (before == null) {
             mapper.removeAnswer(id, pupilId, change.question());
         } else {
-            markings.keepAgain(open, before);
-            mapper.notePaper(id, pupilId, new TakenPapers.Taken(before.question(), before.given(), before.paper(), before.marksGiven(), before.marksOf()));
+            paperAnswers.keepAgain(open, before);
+            mapper.notePaper(id, pupilId, new TakenAnswer(before.question(), before.given(), before.paper(), before.marksGiven(), before.marksOf()));
         }
     }
 }

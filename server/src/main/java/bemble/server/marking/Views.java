@@ -1,8 +1,8 @@
 package bemble.server.marking;
 
+import bemble.core.diagnosis.MarkingKey.KeyCode;
+import bemble.core.diagnosis.MarkingKey.KeyLine;
 import bemble.server.classes.Pupil;
-import bemble.server.marking.ReportService.PileKey;
-import bemble.server.marking.ReportService.SheetLines;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -11,10 +11,6 @@ import java.util.List;
 /** What a marking looks like to who marks. */
 final class Views {
     private Views() {}
-
-    /** A marking in the list of them. */
-    record MarkingLine(@NotNull long id, @NotNull String title, @NotNull String className, @NotNull OffsetDateTime begunAt,
-                       @NotNull int papers, @NotNull int marked) {}
 
     /** A question of a sheet with its right answer. */
     record QuestionLine(@NotNull String problem, @NotNull String operation, @NotNull String answer) {}
@@ -124,4 +120,10 @@ final class Views {
                     key.sheets().stream().map(KeySheetView::of).toList());
         }
     }
+
+    /** The key to a pile; a sheet that only some have goes under the letters of the first. */
+    record PileKey(List<KeyCode> codes, List<SheetLines> sheets) {}
+
+    /** The lines for a sheet of that code. */
+    record SheetLines(String code, List<KeyLine> lines) {}
 }

@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.server.marking.kept.Piles;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -7,16 +8,16 @@ import org.springframework.stereotype.Component;
 @Component
 public class WaitingPiles {
     private static final int MOST = 50;
-    private final MarkingService markings;
+    private final Piles piles;
 
-    WaitingPiles(MarkingService markings) {
-        this.markings = markings;
+    WaitingPiles(Piles piles) {
+        this.piles = piles;
     }
 
     /** A pile with how many of its papers wait. */
     public record Pile(long id, String title, String className, int waiting, int papers) {}
 
     public List<Pile> of(long teacherId) {
-        return markings.waiting(teacherId, MOST).stream().map(each -> new Pile(each.id(), each.title(), each.className(), each.papers() - each.marked(), each.papers())).toList();
+        return piles.waiting(teacherId, MOST).stream().map(each -> new Pile(each.id(), each.title(), each.className(), each.papers() - each.marked(), each.papers())).toList();
     }
 }

@@ -1,6 +1,6 @@
 package bemble.server.progress;
 
-import bemble.server.marking.AnswersChanged;
+import bemble.server.marking.kept.AnswersChanged;
 import jakarta.annotation.PreDestroy;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;

@@ -1,8 +1,8 @@
 package bemble.server.screens;
 
 import bemble.server.log.papers.PupilPapers;
-import bemble.server.marking.TakenPapers.Taken;
-import bemble.server.marking.TakenPapers;
+import bemble.server.marking.kept.TakenAnswer;
+import bemble.server.marking.taken.TakenPapers;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -33,8 +33,8 @@ class HandedIn {
         if (place == null || session == null || place.run() == null || place.handedInAt() == null || screens.isTaken(sessionId, pupilId)) {
             return;
         }
-        List<Taken> answers = papers.handIn(session.teacherId(), UUID.fromString(place.run())).stream()
-                .map(handed -> new Taken(handed.question(), handed.given(), handed.slip(),
+        List<TakenAnswer> answers = papers.handIn(session.teacherId(), UUID.fromString(place.run())).stream()
+                .map(handed -> new TakenAnswer(handed.question(), handed.given(), handed.slip(),
                         handed.marks() == null ? null : handed.marks().given(), handed.marks() == null ? null : handed.marks().of())).toList();
         piles.take(session.teacherId(), session.markingId(), pupilId, answers, session.led(), place.isCollected(session.endedAt()));
         screens.taken(sessionId, pupilId, OffsetDateTime.now(clock));

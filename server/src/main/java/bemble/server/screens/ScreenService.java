@@ -10,7 +10,7 @@ import bemble.server.faults.Missing;
 import bemble.server.log.papers.AttemptView;
 import bemble.server.log.papers.DoneFigures;
 import bemble.server.log.papers.PupilPapers;
-import bemble.server.marking.TakenPapers;
+import bemble.server.marking.taken.TakenPapers;
 import bemble.server.screens.ScreenViews.DoorView;
 import bemble.server.screens.ScreenViews.OwnQuestion;
 import bemble.server.screens.ScreenViews.OwnSet;

@@ -1,11 +1,8 @@
 package bemble.server.sets;
 
-import bemble.core.practice.Effort;
-import bemble.core.practice.features.Question;
 import bemble.server.account.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.time.OffsetDateTime;
 import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -27,19 +24,6 @@ class SetController {
     SetController(SetService sets) {
         this.sets = sets;
     }
-
-    record SetLine(@NotNull long id, @NotNull String title, @NotNull String tag, @NotNull int count,
-                   @NotNull List<String> first, @NotNull OffsetDateTime changedAt, @NotNull boolean archived) {}
-
-    /**
-     * A set with what follows from its questions.
-     *
-     * @param questions for each question what makes it hard and what it comes to
-     * @param minutes how long they take a pupil, roughly
-     * @param revision how often it was changed; sent back with the next change
-     */
-    record SetView(@NotNull long id, @NotNull SetContent content, @NotNull List<QuestionView> questions,
-                   @NotNull int minutes, @NotNull boolean archived, @NotNull int revision) {}
 
     record CopyWish(@NotNull boolean otherNumbers) {}
 
@@ -111,13 +95,6 @@ class SetController {
     }
 
     private SetView view(StoredSet stored) {
-        return current(stored, sets.content(stored));
-    }
-
-    /** What stands in the store. */
-    static SetView current(StoredSet stored, SetContent content) {
-        List<Question> questions = SetReading.questions(content);
-        return new SetView(stored.id(), content, questions.stream().map(QuestionView::of).toList(),
-                Effort.minutes(questions), stored.archived(), stored.revision());
+        return SetView.of(stored, sets.content(stored));
     }
 }

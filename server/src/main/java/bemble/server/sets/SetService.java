@@ -61,7 +61,7 @@ class SetService {
         int changed = sets.change(teacherId, id, revision, plain.title(), plain.tag(), json.writeValueAsString(plain), words(plain), now());
         StoredSet now = find(teacherId, id);
         if (changed == 0) {
-            throw new ChangedElsewhere(SetController.current(now, content(now)));
+            throw new ChangedElsewhere(SetView.of(now, content(now)));
         }
         return now;
     }

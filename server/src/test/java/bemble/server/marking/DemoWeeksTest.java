@@ -16,6 +16,7 @@ import bemble.core.pupil.Pupil.Habit;
 import bemble.core.pupil.Pupil;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
+import bemble.server.marking.taken.DemoClasses;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,4 +1,4 @@
-package bemble.server.marking;
+package bemble.server.marking.kept;
 
 import bemble.core.diagnosis.RightAnswer;
 import bemble.core.method.Methods;
@@ -7,8 +7,8 @@ import bemble.core.style.HouseStyle;
 import java.util.List;
 
 /** A sheet's problems with what is right in each, worked out once for all papers. */
-record ReadSheet(List<Problem> problems, List<RightAnswer> right, HouseStyle style) {
-    static ReadSheet of(List<Problem> problems, HouseStyle style) {
+public record ReadSheet(List<Problem> problems, List<RightAnswer> right, HouseStyle style) {
+    public static ReadSheet of(List<Problem> problems, HouseStyle style) {
         return new ReadSheet(problems, problems.parallelStream().map(problem -> right(problem, style)).toList(), style);
     }
 
@@ -16,17 +16,17 @@ record ReadSheet(List<Problem> problems, List<RightAnswer> right, HouseStyle sty
         return RightAnswer.of(problem, Methods.find(problem, null, style));
     }
 
-    Problem problem(int question) {
+    public Problem problem(int question) {
         return problems.get(question - 1);
     }
 
     /** What an answer is: right, wrong, blank, not-reached or unclear. */
-    String verdict(MarkedAnswer answer) {
+    public String verdict(MarkedAnswer answer) {
         return answer.state().equals("given") ? ofGiven(answer, right.get(answer.question() - 1), style) : answer.state();
     }
 
     /** The same of an answer by itself. */
-    static String verdict(MarkedAnswer answer, Problem problem, HouseStyle style) {
+    public static String verdict(MarkedAnswer answer, Problem problem, HouseStyle style) {
         return answer.state().equals("given") ? ofGiven(answer, right(problem, style), style) : answer.state();
     }
 

@@ -1,4 +1,4 @@
-package bemble.server.marking;
+package bemble.server.marking.taken;
 
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
@@ -8,6 +8,12 @@ import bemble.core.style.HouseStyle;
 import bemble.server.account.DemoTeacher;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
+import bemble.server.marking.kept.AnswerChanges;
+import bemble.server.marking.kept.MarkedAnswer;
+import bemble.server.marking.kept.MarkingMapper;
+import bemble.server.marking.kept.OpenPile;
+import bemble.server.marking.kept.PileSheet;
+import bemble.server.marking.kept.Piles;
 import bemble.server.sets.PrintedSheets;
 import java.util.List;
 import java.util.Random;
@@ -20,13 +26,13 @@ import org.springframework.stereotype.Component;
 /** The two classes of Lantern Quay School, six weeks of work that simulated pupils wrote, and a pile still to be marked. */
 @Component
 @Order(4)
-class DemoClasses implements ApplicationRunner {
-    static final List<String> TERNS = List.of("Ada F", "Bram L", "Cleo M", "Dov R", "Edda K", "Finn S", "Gwen T",
+public class DemoClasses implements ApplicationRunner {
+    public static final List<String> TERNS = List.of("Ada F", "Bram L", "Cleo M", "Dov R", "Edda K", "Finn S", "Gwen T",
             "Hana O", "Ivo B", "Juno P", "Kit W", "Lark D", "Milo H", "Nell A", "Orin C", "Pia V", "Quin J", "Rune E");
-    static final List<String> CURLEWS = List.of("Alba N", "Beck S", "Cato W", "Dara M", "Elin P", "Faro T", "Gil A",
+    public static final List<String> CURLEWS = List.of("Alba N", "Beck S", "Cato W", "Dara M", "Elin P", "Faro T", "Gil A",
             "Hebe R", "Isla K", "Jory B", "Kezia L", "Lior F", "Mina H", "Noor V", "Otis E", "Posy D", "Remy C", "Suki J",
             "Tavi O", "Una G");
-    static final List<String> HABITS = List.of("", "smaller-from-larger", "", "zeros-skipped", "exchange-not-paid", "",
+    public static final List<String> HABITS = List.of("", "smaller-from-larger", "", "zeros-skipped", "exchange-not-paid", "",
             "smaller-from-larger", "zero-takes-the-digit", "", "zeros-skipped", "ten-stays-ten", "");
     private static final int MARKED = 14;
     /** Last week, on Friday. */
@@ -35,18 +41,18 @@ class DemoClasses implements ApplicationRunner {
     private final DemoTeacher demo;
     private final ClassService classes;
     private final PrintedSheets sheets;
-    private final MarkingService markings;
+    private final Piles piles;
     private final MarkingMapper mapper;
     private final DemoWeeks weeks;
     private final AnswerChanges changes;
 
-    DemoClasses(DemoTeacher demo, ClassService classes, PrintedSheets sheets, MarkingService markings, MarkingMapper mapper,
+    DemoClasses(DemoTeacher demo, ClassService classes, PrintedSheets sheets, Piles piles, MarkingMapper mapper,
             DemoWeeks weeks, AnswerChanges changes) {
         this.changes = changes;
         this.demo = demo;
         this.classes = classes;
         this.sheets = sheets;
-        this.markings = markings;
+        this.piles = piles;
         this.mapper = mapper;
         this.weeks = weeks;
     }
@@ -65,8 +71,8 @@ class DemoClasses implements ApplicationRunner {
     /** The first papers of the pile as simulated pupils wrote them; the others wait to be marked. */
     private void mark(long teacherId, SchoolClass curlews, long setId) {
         PrintedSheets.Sheet sheet = sheets.ofSet(teacherId, setId);
-        long id = weeks.begin(teacherId, curlews, LAST_LESSON, sheet.title(), new MarkingService.Sheet(sheet.code(), sheet.problems(), null));
-        MarkingService.Open open = markings.open(teacherId, id);
+        long id = weeks.begin(teacherId, curlews, LAST_LESSON, sheet.title(), new PileSheet(sheet.code(), sheet.problems(), null));
+        OpenPile open = piles.open(teacherId, id);
         Random random = new Random(setId);
         for (int i = 0; i < MARKED; i++) {
             String habit = HABITS.get(i % HABITS.size());
@@ -77,7 +83,7 @@ class DemoClasses implements ApplicationRunner {
             for (Problem problem : open.sheet(pupilId).read()) {
                 question++;
                 String answer = pupil.write(problem, Methods.usual(problem), HouseStyle.USUAL, random).answer().text();
-                boolean wrong = !answer.equals(MarkingService.right(problem, HouseStyle.USUAL));
+                boolean wrong = !answer.equals(PileSheet.right(problem, HouseStyle.USUAL));
                 mapper.keepAnswer(id, MarkedAnswer.of(pupilId, question, wrong ? "given" : "right", wrong ? answer : "", "", "", null),
                         wrong ? "wrong" : "right");
                 mapper.judge(id, pupilId, new MarkingMapper.Judgement(question, wrong ? "wrong" : "right",

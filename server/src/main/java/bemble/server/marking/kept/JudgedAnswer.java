@@ -1,4 +1,4 @@
-package bemble.server.marking;
+package bemble.server.marking.kept;
 
 /**
  * An answer with how it was judged, to be put into a new pile as it is.
@@ -8,5 +8,5 @@ package bemble.server.marking;
  * @param presumed the likeliest slip, or null
  * @param fact the fact that may have been missed, or null
  */
-record JudgedAnswer(long pupilId, int question, String state, String given, String correction, String how, String cause, String verdict,
+public record JudgedAnswer(long pupilId, int question, String state, String given, String correction, String how, String cause, String verdict,
                     String presumed, String fact) {}

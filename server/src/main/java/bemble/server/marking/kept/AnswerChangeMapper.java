@@ -1,4 +1,4 @@
-package bemble.server.marking;
+package bemble.server.marking.kept;
 
 import java.util.Collection;
 import java.util.List;

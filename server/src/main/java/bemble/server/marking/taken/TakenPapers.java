@@ -1,6 +1,16 @@
-package bemble.server.marking;
+package bemble.server.marking.taken;
 
-import bemble.server.marking.MarkingService.Open;
+import bemble.server.marking.Causes;
+import bemble.server.marking.Judging;
+import bemble.server.marking.kept.AnswerChanges;
+import bemble.server.marking.kept.JudgedAnswer;
+import bemble.server.marking.kept.MarkedAnswer;
+import bemble.server.marking.kept.MarkingMapper;
+import bemble.server.marking.kept.OpenPile;
+import bemble.server.marking.kept.PaperAnswers;
+import bemble.server.marking.kept.Piles;
+import bemble.server.marking.kept.StoredPaper;
+import bemble.server.marking.kept.TakenAnswer;
 import bemble.server.style.HowCode;
 import bemble.server.style.PreferencesService;
 import java.time.LocalDate;
@@ -17,7 +27,8 @@ public class TakenPapers {
     /** A statement with more answers takes longer for each of them. */
     private static final int KEPT_AT_ONCE = 100;
 
-    private final MarkingService markings;
+    private final Piles piles;
+    private final PaperAnswers paperAnswers;
     private final Judging judging;
     private final MarkingMapper mapper;
     private final PreferencesService preferences;
@@ -25,23 +36,15 @@ public class TakenPapers {
 
     private final AnswerChanges changes;
 
-    TakenPapers(MarkingService markings, Judging judging, MarkingMapper mapper, PreferencesService preferences, ObjectMapper json, AnswerChanges changes) {
+    TakenPapers(Piles piles, PaperAnswers paperAnswers, Judging judging, MarkingMapper mapper, PreferencesService preferences, ObjectMapper json, AnswerChanges changes) {
         this.changes = changes;
-        this.markings = markings;
+        this.piles = piles;
+        this.paperAnswers = paperAnswers;
         this.judging = judging;
         this.mapper = mapper;
         this.preferences = preferences;
         this.json = json;
     }
-
-    /**
-     * An answer that was written.
-     *
-     * @param given what stands there; empty where the paper is empty
-     * @param slip the slip that fits the paper; null where none does, or the paper is right
-     * @param marksGiven the marks that the paper got, and of how many; null where the house style gives none
-     */
-    public record Taken(int question, String given, String slip, Integer marksGiven, Integer marksOf) {}
 
     /**
      * Begins a pile of a set as it is now; gives its id.
@@ -50,8 +53,8 @@ public class TakenPapers {
      */
     @Transactional
     public Pile begin(long teacherId, long classId, long setId) {
-        long id = markings.begin(teacherId, classId, null, setId).id();
-        Open open = markings.open(teacherId, id);
+        long id = piles.begin(teacherId, classId, null, setId).id();
+        OpenPile open = piles.open(teacherId, id);
         return new Pile(id, open.stored().title(), open.sheets().get(0).problems());
     }
 
@@ -66,36 +69,21 @@ public class TakenPapers {
      * @param unfinished whether the paper was collected while the pupil was writing: what is empty was not reached
      */
     @Transactional
-    public void take(long teacherId, long markingId, long pupilId, List<Taken> answers, boolean helped, boolean unfinished) {
+    public void take(long teacherId, long markingId, long pupilId, List<TakenAnswer> answers, boolean helped, boolean unfinished) {
         changes.ofPupil(pupilId);
-        Open open = markings.open(teacherId, markingId);
+        OpenPile open = piles.open(teacherId, markingId);
         String how = helped ? helped(teacherId) : "";
-        for (Taken taken : answers) {
+        for (TakenAnswer taken : answers) {
             MarkedAnswer answer = merged(pupilId, open.answer(pupilId, taken.question()), taken, how, unfinished ? "not-reached" : "blank");
             mapper.keepAnswer(markingId, answer, open.verdict(answer, open.sheet(pupilId).problem(taken.question())));
         }
     }
 
     /** Judges what was taken in, by the answers and by the papers on which they were worked. */
-    public void judge(long teacherId, long markingId, long pupilId, List<Taken> answers) {
-        markings.notePapers(markingId, pupilId, answers.stream().filter(taken -> !taken.given().isEmpty()).toList());
+    public void judge(long teacherId, long markingId, long pupilId, List<TakenAnswer> answers) {
+        paperAnswers.notePapers(markingId, pupilId, answers.stream().filter(taken -> !taken.given().isEmpty()).toList());
         judging.judge(teacherId, markingId, pupilId);
     }
-
-    /**
-     * An answer of the past, from a file.
-     *
-     * @param cause what a teacher decided where it is confirmed, else what was presumed; null where nothing is known
-     * @param fact the fact missed where the cause is one
-     */
-    public record Past(long pupilId, PastPile pile, int question, String problem, boolean right, String given,
-                       String correction, boolean alone, String cause, boolean confirmed, String fact) {}
-
-    /** A day's work on a sheet. */
-    public record PastPile(LocalDate day, String sheet) {}
-
-    /** A quiz of the past, with all its problems. */
-    public record PastQuiz(long pupilId, PastPile pile, int passMark, List<String> problems) {}
 
     /**
      * Puts a day's work on a sheet into a pile, as it was judged then.
@@ -103,8 +91,8 @@ public class TakenPapers {
      * @return the pile's id
      */
     @Transactional
-    public long takeOver(long teacherId, long classId, PastPile pile, List<Past> written, List<PastQuiz> quizzes, OffsetDateTime now) {
-        changes.of(written.stream().map(Past::pupilId).toList());
+    public long takeOver(long teacherId, long classId, PastPile pile, List<PastAnswer> written, List<PastQuiz> quizzes, OffsetDateTime now) {
+        changes.of(written.stream().map(PastAnswer::pupilId).toList());
         changes.of(quizzes.stream().map(PastQuiz::pupilId).toList());
         String helped = helped(teacherId);
         PastSheets sheets = new PastSheets(written, quizzes);
@@ -117,7 +105,7 @@ public class TakenPapers {
         return id;
     }
 
-    private static JudgedAnswer judged(Past answer, String helped) {
+    private static JudgedAnswer judged(PastAnswer answer, String helped) {
         String cause = Causes.checked(answer.cause());
         return new JudgedAnswer(answer.pupilId(), answer.question(), answer.right() ? "right" : "given", answer.given(), answer.correction(),
                 answer.alone() ? "" : helped, answer.confirmed() ? cause : null, answer.right() ? "right" : "wrong",
@@ -128,7 +116,7 @@ public class TakenPapers {
         return preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code).findFirst().orElse("");
     }
 
-    private static MarkedAnswer merged(long pupilId, MarkedAnswer before, Taken taken, String how, String empty) {
+    private static MarkedAnswer merged(long pupilId, MarkedAnswer before, TakenAnswer taken, String how, String empty) {
         if (before == null || before.state().equals("blank") || before.state().equals("not-reached")) {
             return MarkedAnswer.of(pupilId, taken.question(), taken.given().isEmpty() ? empty : "given", taken.given(), "", how, null);
         }

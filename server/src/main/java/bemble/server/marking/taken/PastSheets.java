@@ -1,8 +1,7 @@
-package bemble.server.marking;
+package bemble.server.marking.taken;
 
-import bemble.server.marking.MarkingService.Sheet;
-import bemble.server.marking.TakenPapers.Past;
-import bemble.server.marking.TakenPapers.PastQuiz;
+import bemble.server.marking.kept.JudgedAnswer;
+import bemble.server.marking.kept.PileSheet;
 import bemble.server.sets.PrintedSheets;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -19,7 +18,7 @@ final class PastSheets {
     private final Map<Long, Integer> byPupil = new LinkedHashMap<>();
     private final List<JudgedAnswer> blank = new ArrayList<>();
 
-    PastSheets(List<Past> pile, List<PastQuiz> quizzes) {
+    PastSheets(List<PastAnswer> pile, List<PastQuiz> quizzes) {
         Map<Long, Map<Integer, String>> papers = new LinkedHashMap<>();
         pile.forEach(answer -> papers.computeIfAbsent(answer.pupilId(), any -> new HashMap<>()).put(answer.question(), answer.problem()));
         Map<Long, Integer> passMarkOf = new HashMap<>();
@@ -55,8 +54,8 @@ final class PastSheets {
     }
 
     /** The sheets; a question that nobody answered is filled with another of the sheet. */
-    List<Sheet> sheets() {
-        List<Sheet> all = new ArrayList<>();
+    List<PileSheet> sheets() {
+        List<PileSheet> all = new ArrayList<>();
         for (Map<Integer, String> questions : sheets) {
             int most = questions.keySet().stream().mapToInt(Integer::intValue).max().orElseThrow();
             String any = questions.get(most);
@@ -64,7 +63,7 @@ final class PastSheets {
             for (int question = 1; question <= most; question++) {
                 problems.add(questions.getOrDefault(question, any));
             }
-            all.add(new Sheet(code(all.size()), problems, passMarks.get(all.size())));
+            all.add(new PileSheet(code(all.size()), problems, passMarks.get(all.size())));
         }
         return all;
     }

@@ -1,10 +1,9 @@
-package bemble.server.marking;
+package bemble.server.marking.kept;
 
 import bemble.core.diagnosis.GivenAnswer;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.Pupil;
-import bemble.server.marking.MarkingService.Open;
 import bemble.server.web.SpreadsheetText;
 import bemble.server.web.TableFile;
 import java.util.ArrayList;
@@ -21,7 +20,7 @@ final class AnswersFile {
      *
      * @throws Refusal naming each line that cannot be read; nothing is taken then
      */
-    static List<MarkedAnswer> read(List<TableFile.Row> rows, Open open) {
+    static List<MarkedAnswer> read(List<TableFile.Row> rows, OpenPile open) {
         List<MarkedAnswer> answers = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
         for (TableFile.Row row : rows) {
@@ -44,7 +43,7 @@ final class AnswersFile {
         return answers;
     }
 
-    private static void read(TableFile.Row row, Open open, List<MarkedAnswer> answers, List<Fault> faults) {
+    private static void read(TableFile.Row row, OpenPile open, List<MarkedAnswer> answers, List<Fault> faults) {
         String name = SpreadsheetText.typed(row.field(0));
         String where = "Line " + row.line();
         Pupil pupil = open.schoolClass().pupils().stream().filter(each -> each.name().equalsIgnoreCase(name)).findFirst()

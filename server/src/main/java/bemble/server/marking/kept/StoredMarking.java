@@ -1,4 +1,4 @@
-package bemble.server.marking;
+package bemble.server.marking.kept;
 
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -8,4 +8,4 @@ import java.time.OffsetDateTime;
  *
  * @param workedOn the day they were written
  */
-record StoredMarking(long id, long classId, String title, OffsetDateTime begunAt, LocalDate workedOn, String sheets) {}
+public record StoredMarking(long id, long classId, String title, OffsetDateTime begunAt, LocalDate workedOn, String sheets) {}

@@ -1,8 +1,12 @@
-package bemble.server.marking;
+package bemble.server.marking.taken;
 
 import bemble.server.account.DemoCalendar;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.marking.kept.JudgedAnswer;
+import bemble.server.marking.kept.MarkingMapper;
+import bemble.server.marking.kept.PileSheet;
+import bemble.server.marking.kept.StoredPaper;
 import bemble.server.sets.PrintedSheets;
 import java.io.IOException;
 import java.io.InputStream;
@@ -50,7 +54,7 @@ class DemoWeeks {
                     schoolClass = classes.stream().filter(each -> each.name().equals(parts[1])).findFirst().orElseThrow();
                     List<String> problems = List.of(parts[4].split("\\|"));
                     questions = problems.size();
-                    marking = begin(teacherId, schoolClass, parts[2], parts[5], new MarkingService.Sheet(PrintedSheets.UNPRINTED,
+                    marking = begin(teacherId, schoolClass, parts[2], parts[5], new PileSheet(PrintedSheets.UNPRINTED,
                             problems, parts[3].isEmpty() ? null : Integer.valueOf(parts[3])));
                 }
                 case "absent" -> markings.keepPaper(marking, new StoredPaper(pupil(schoolClass, parts[1]), null, true));
@@ -78,7 +82,7 @@ class DemoWeeks {
     }
 
     /** @param when weeks ago and the weekday, such as {@code 6-2} */
-    long begin(long teacherId, SchoolClass schoolClass, String when, String title, MarkingService.Sheet sheet) {
+    long begin(long teacherId, SchoolClass schoolClass, String when, String title, PileSheet sheet) {
         LocalDate day = DemoCalendar.day(clock, when.charAt(0) - '0', when.charAt(2) - '0');
         OffsetDateTime at = DemoCalendar.at(clock, day, MARKED_AT);
         return markings.add(teacherId, schoolClass.id(), title, at, day,

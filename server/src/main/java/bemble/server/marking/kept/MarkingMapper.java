@@ -1,4 +1,4 @@
-package bemble.server.marking;
+package bemble.server.marking.kept;
 
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -20,7 +20,7 @@ import org.apache.ibatis.annotations.Update;
 
 /** Markings, their papers and answers; every marking has a teacher. */
 @Mapper
-interface MarkingMapper {
+public interface MarkingMapper {
     String COLUMNS = "id, class_id, title, begun_at, worked_on, sheets";
 
     String MATCHES = "teacher_id = #{teacherId} <if test=\"pattern != '%%'\">and (words like #{pattern} escape '!' "
@@ -130,7 +130,7 @@ interface MarkingMapper {
     /** The papers on which something waits to be judged. */
     @Select("select distinct m.teacher_id, a.marking_id, a.pupil_id from marked_answer a join live_marking m on m.id = a.marking_id "
             + "where a.unjudged order by a.marking_id, a.pupil_id")
-    List<JudgingQueue.Paper> unjudged();
+    List<UnjudgedPaper> unjudged();
 
     /** Keeps how an answer was judged, beside what stands on the paper, unless that is another by now. */
     @Update("update marked_answer set verdict = #{j.verdict}, presumed = #{j.presumed,jdbcType=VARCHAR}, "
@@ -142,7 +142,7 @@ interface MarkingMapper {
     @Update("update marked_answer set paper = case when verdict = 'wrong' then cast(#{t.slip,jdbcType=VARCHAR} as varchar(60)) end, "
             + "marks_given = #{t.marksGiven,jdbcType=INTEGER}, marks_of = #{t.marksOf,jdbcType=INTEGER}, unjudged = true "
             + "where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{t.question} and given = #{t.given}")
-    void notePaper(@Param("markingId") long markingId, @Param("pupilId") long pupilId, @Param("t") TakenPapers.Taken taken);
+    void notePaper(@Param("markingId") long markingId, @Param("pupilId") long pupilId, @Param("t") TakenAnswer taken);
 
     /** How an answer was judged in the light of the paper. */
     record Judgement(int question, String verdict, String presumed, String fact, int revision) {}

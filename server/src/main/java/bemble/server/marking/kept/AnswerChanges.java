@@ -1,4 +1,4 @@
-package bemble.server.marking;
+package bemble.server.marking.kept;
 
 import bemble.server.rules.RulesChanged;
 import bemble.server.style.HowCodesChanged;
@@ -20,7 +20,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  * each other crosswise.
  */
 @Component
-class AnswerChanges {
+public class AnswerChanges {
     private final AnswerChangeMapper counts;
     private final ApplicationEventPublisher events;
 
@@ -29,7 +29,7 @@ class AnswerChanges {
         this.events = events;
     }
 
-    void ofPupil(long pupilId) {
+    public void ofPupil(long pupilId) {
         of(List.of(pupilId));
     }
 
@@ -50,7 +50,7 @@ class AnswerChanges {
         of(counts.all());
     }
 
-    void of(Collection<Long> pupilIds) {
+    public void of(Collection<Long> pupilIds) {
         if (!TransactionSynchronizationManager.isActualTransactionActive()) {
             count(new TreeSet<>(pupilIds));
             return;

@@ -1,4 +1,4 @@
-package bemble.server.marking;
+package bemble.server.marking.kept;
 
 /**
  * What stands on a pupil's paper for one question.
@@ -13,15 +13,15 @@ package bemble.server.marking;
  * @param marksGiven the marks that its paper got, and of how many; null where there is none, or the house style gives none
  * @param paper the slip that the paper fits on which it was worked, where that is at hand; else null
  */
-record MarkedAnswer(long pupilId, int question, String state, String given, String correction, String how, String cause, int revision,
+public record MarkedAnswer(long pupilId, int question, String state, String given, String correction, String how, String cause, int revision,
                     String paper, Integer marksGiven, Integer marksOf) {
     /** An answer that is to be kept. */
-    static MarkedAnswer of(long pupilId, int question, String state, String given, String correction, String how, String cause) {
+    public static MarkedAnswer of(long pupilId, int question, String state, String given, String correction, String how, String cause) {
         return new MarkedAnswer(pupilId, question, state, given, correction, how, cause, 0, null, null, null);
     }
 
     /** Whether the same stands there, however often it was changed. */
-    boolean saysTheSameAs(MarkedAnswer other) {
+    public boolean saysTheSameAs(MarkedAnswer other) {
         return of(pupilId, question, state, given, correction, how, cause)
                 .equals(of(other.pupilId, other.question, other.state, other.given, other.correction, other.how, other.cause));
     }

@@ -1,0 +1,47 @@
+package bemble.server.marking.kept;
+
+import bemble.core.problem.Problem;
+import bemble.core.style.HouseStyle;
+import bemble.server.classes.Pupil;
+import bemble.server.classes.SchoolClass;
+import bemble.server.faults.Missing;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A marking with what is needed to judge it.
+ *
+ * @param byPupil what stands on each pupil's paper, in the order of its questions
+ */
+public record OpenPile(StoredMarking stored, SchoolClass schoolClass, List<PileSheet> sheets, Map<Long, StoredPaper> papers,
+            Map<Long, List<MarkedAnswer>> byPupil, HouseStyle style) {
+    public PileSheet sheet(long pupilId) {
+        StoredPaper paper = papers.get(pupilId);
+        return paper == null || paper.sheet() == null ? sheets.get(0)
+                : sheets.stream().filter(sheet -> sheet.code().equals(paper.sheet())).findFirst().orElse(sheets.get(0));
+    }
+
+    public List<MarkedAnswer> answers(long pupilId) {
+        return byPupil.getOrDefault(pupilId, List.of());
+    }
+
+    /** What stands on all papers. */
+    public List<MarkedAnswer> answers() {
+        return byPupil.values().stream().flatMap(List::stream).toList();
+    }
+
+    /** What is kept for a question; null where nothing is. */
+    public MarkedAnswer answer(long pupilId, int question) {
+        return answers(pupilId).stream().filter(answer -> answer.question() == question).findFirst().orElse(null);
+    }
+
+    /** What an answer is: right, wrong, blank, not-reached or unclear. */
+    public String verdict(MarkedAnswer answer, Problem problem) {
+        return ReadSheet.verdict(answer, problem, style);
+    }
+
+    /** @throws Missing where the pupil is not in the class any more */
+    public Pupil pupil(long pupilId) {
+        return schoolClass.pupil(pupilId).orElseThrow(() -> new Missing("This pupil is not in " + schoolClass.name() + " any more."));
+    }
+}

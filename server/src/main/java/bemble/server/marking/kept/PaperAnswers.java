@@ -1,0 +1,191 @@
+package bemble.server.marking.kept;
+
+import bemble.core.problem.Problem;
+import bemble.core.problem.Refusal;
+import bemble.server.faults.ChangedElsewhere;
+import bemble.server.sets.PrintedSheets;
+import bemble.server.style.HowCode;
+import bemble.server.style.PreferencesService;
+import bemble.server.web.TableFile;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What stands on the papers of a pile: kept, decided and taken away, a question at a time or all that is left. */
+@Service
+public class PaperAnswers {
+    private static final Set<String> STATES = Set.of("right", "given", "blank", "not-reached", "unclear");
+
+    private final Piles piles;
+    private final MarkingMapper markings;
+    private final PreferencesService preferences;
+    private final AnswerChanges changes;
+
+    PaperAnswers(Piles piles, MarkingMapper markings, PreferencesService preferences, AnswerChanges changes) {
+        this.piles = piles;
+        this.markings = markings;
+        this.preferences = preferences;
+        this.changes = changes;
+    }
+
+    /**
+     * Keeps what stands on a paper for a question, over what was there before.
+     *
+     * @param seen the revision of the answer over which this was written, 0 where none stood there; null to keep this whatever
+     *     came between
+     * @throws ChangedElsewhere with the paper as it is now, where another window has changed the answer meanwhile
+     */
+    @Transactional
+    public void keep(long teacherId, long id, MarkedAnswer answer, Integer seen) {
+        OpenPile open = piles.openFor(teacherId, id, answer.pupilId());
+        open.pupil(answer.pupilId());
+        requireQuestion(open, answer);
+        if (!STATES.contains(answer.state())) {
+            throw Refusal.of("state", "Say right, given, blank, not-reached or unclear.");
+        }
+        if (answer.state().equals("given") && answer.given().isBlank()) {
+            throw Refusal.of("given", "Type the answer that stands there, like 7 3152 for question 7.");
+        }
+        requireCode(teacherId, answer.how());
+        MarkedAnswer there = open.answer(answer.pupilId(), answer.question());
+        requireSeen(there, seen);
+        if (there == null || !there.saysTheSameAs(answer)) {
+            int revision = keep(open, answer);
+            // Somebody else’s save may have come in after this one looked.
+            if (seen != null && revision != seen + 1) {
+                throw new ChangedElsewhere(markings.answer(id, answer.pupilId(), answer.question()).orElse(null));
+            }
+        }
+    }
+
+    private static void requireSeen(MarkedAnswer there, Integer seen) {
+        if (seen != null && seen != (there == null ? 0 : there.revision())) {
+            throw new ChangedElsewhere(there);
+        }
+    }
+
+    /** Keeps an answer that stood there before. */
+    public void keepAgain(OpenPile open, MarkedAnswer answer) {
+        if (answer.question() <= open.sheet(answer.pupilId()).problems().size()) {
+            keep(open, answer);
+        }
+    }
+
+    private int keep(OpenPile open, MarkedAnswer answer) {
+        Problem problem = open.sheet(answer.pupilId()).problem(answer.question());
+        changes.ofPupil(answer.pupilId());
+        return markings.keepAnswer(open.stored().id(), answer, open.verdict(answer, problem));
+    }
+
+    /** Keeps what the teacher decided of several answers of a paper; those without an answer are passed over. */
+    @Transactional
+    public void decide(long teacherId, long id, long pupilId, String cause, List<Integer> questions) {
+        OpenPile open = piles.openFor(teacherId, id, pupilId);
+        open.pupil(pupilId);
+        open.answers(pupilId).stream().filter(answer -> questions.contains(answer.question()) && answer.state().equals("given"))
+                .forEach(answer -> keep(open, MarkedAnswer.of(pupilId, answer.question(), answer.state(), answer.given(), answer.correction(),
+                        answer.how(), cause)));
+    }
+
+    /** @param seen as in {@link #keep} */
+    @Transactional
+    public void remove(long teacherId, long id, long pupilId, int question, Integer seen) {
+        OpenPile open = piles.openFor(teacherId, id, pupilId);
+        open.pupil(pupilId);
+        requireSeen(open.answer(pupilId, question), seen);
+        changes.ofPupil(pupilId);
+        markings.removeAnswer(id, pupilId, question);
+    }
+
+    /** Everything on a paper that has nothing yet is right, or was not reached. */
+    @Transactional
+    public void rest(long teacherId, long id, long pupilId, String state, String how) {
+        OpenPile open = piles.openFor(teacherId, id, pupilId);
+        open.pupil(pupilId);
+        if (!Set.of("right", "not-reached").contains(state)) {
+            throw Refusal.of("state", "The rest is right, or not-reached.");
+        }
+        requireCode(teacherId, how);
+        fill(open, pupilId, 1, state, how);
+    }
+
+    private void fill(OpenPile open, long pupilId, int from, String state, String how) {
+        List<Integer> there = open.answers(pupilId).stream().map(MarkedAnswer::question).toList();
+        for (int question = from; question <= open.sheet(pupilId).problems().size(); question++) {
+            if (!there.contains(question)) {
+                keep(open, MarkedAnswer.of(pupilId, question, state, "", "", how, null));
+            }
+        }
+    }
+
+    /** A question was not reached, and nothing after it but what stands there already. */
+    @Transactional
+    public void notReachedFrom(long teacherId, long id, long pupilId, int question) {
+        keep(teacherId, id, MarkedAnswer.of(pupilId, question, "not-reached", "", "", "", null), null);
+        fill(piles.openFor(teacherId, id, pupilId), pupilId, question, "not-reached", "");
+    }
+
+    /** Keeps how the answers of a paper were judged, but for those that have changed meanwhile. */
+    @Transactional
+    public void keepJudged(long id, long pupilId, List<MarkingMapper.Judgement> judgements) {
+        changes.ofPupil(pupilId);
+        judgements.forEach(judgement -> markings.judge(id, pupilId, judgement));
+    }
+
+    /** The working tells more than the answer: what it fits is evidence of what led to a wrong one, and it gets marks of its own. */
+    @Transactional
+    public void notePapers(long id, long pupilId, List<TakenAnswer> answers) {
+        changes.ofPupil(pupilId);
+        answers.forEach(taken -> markings.notePaper(id, pupilId, taken));
+    }
+
+    /**
+     * Says on which sheet a pupil worked, or that they were absent.
+     *
+     * @param code the sheet's printed code, or “set” for the one that was never printed; null leaves it as it is
+     */
+    @Transactional
+    public void paper(long teacherId, long id, long pupilId, String code, boolean absent) {
+        OpenPile open = piles.openFor(teacherId, id, pupilId);
+        open.pupil(pupilId);
+        StoredPaper before = open.papers().get(pupilId);
+        String sheet = before == null ? null : before.sheet();
+        if (PrintedSheets.UNPRINTED.equals(code)) {
+            sheet = null;
+        } else if (code != null && !code.isBlank()) {
+            sheet = piles.addSheet(teacherId, open, code).code();
+        }
+        changes.ofPupil(pupilId);
+        markings.keepPaper(id, new StoredPaper(pupilId, sheet, absent));
+        int questions = piles.openFor(teacherId, id, pupilId).sheet(pupilId).problems().size();
+        open.answers(pupilId).stream().filter(answer -> answer.question() > questions)
+                .forEach(answer -> markings.removeAnswer(id, pupilId, answer.question()));
+    }
+
+    /** @return the answers that were taken in, all of them or none */
+    @Transactional
+    public List<MarkedAnswer> takeIn(long teacherId, long id, byte[] file) {
+        OpenPile open = piles.open(teacherId, id);
+        List<MarkedAnswer> answers = AnswersFile.read(TableFile.rows(file), open);
+        answers.forEach(answer -> keep(open, answer));
+        return answers;
+    }
+
+    private void requireCode(long teacherId, String how) {
+        List<HowCode> codes = preferences.of(teacherId).howCodes();
+        if (!how.isEmpty() && codes.stream().noneMatch(code -> code.code().equalsIgnoreCase(how))) {
+            throw Refusal.of("how", "You have no code “" + how + "” for how it was done. Yours are "
+                    + codes.stream().map(code -> code.code() + " (" + code.name() + ")").collect(Collectors.joining(", "))
+                    + "; make others in House style.");
+        }
+    }
+
+    private static void requireQuestion(OpenPile open, MarkedAnswer answer) {
+        int questions = open.sheet(answer.pupilId()).problems().size();
+        if (answer.question() < 1 || answer.question() > questions) {
+            throw Refusal.of("question", "The sheet has questions 1 to " + questions + ", and no question " + answer.question() + ".");
+        }
+    }
+}

@@ -1,0 +1,35 @@
+package bemble.server.marking.kept;
+
+import bemble.core.hand.Hand;
+import bemble.core.hand.Written;
+import bemble.core.method.Methods;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.style.HouseStyle;
+import java.util.List;
+
+/**
+ * A sheet as it is kept with a marking.
+ *
+ * @param passMark right answers that are enough, or null where it is no quiz
+ */
+public record PileSheet(String code, List<String> problems, Integer passMark) {
+    public List<Problem> read() {
+        return problems.stream().map(PileSheet::read).toList();
+    }
+
+    /** The problem of one question, counted from 1. */
+    public Problem problem(int question) {
+        return read(problems.get(question - 1));
+    }
+
+    private static Problem read(String problem) {
+        return ProblemText.read(problem, 0, Punctuation.POINT);
+    }
+
+    /** What a problem comes to, as it is written in a style. */
+    public static String right(Problem problem, HouseStyle style) {
+        return Written.answerBy(Hand.CAREFUL, problem, Methods.find(problem, null, style), style).answer().text();
+    }
+}

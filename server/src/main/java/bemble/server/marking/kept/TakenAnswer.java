@@ -1,0 +1,10 @@
+package bemble.server.marking.kept;
+
+/**
+ * An answer that was written.
+ *
+ * @param given what stands there; empty where the paper is empty
+ * @param slip the slip that fits the paper; null where none does, or the paper is right
+ * @param marksGiven the marks that the paper got, and of how many; null where the house style gives none
+ */
+public record TakenAnswer(int question, String given, String slip, Integer marksGiven, Integer marksOf) {}

@@ -1,0 +1,2 @@
+/** Papers that come in from elsewhere: from screens, from files, from the past. */
+package bemble.server.marking.taken;
