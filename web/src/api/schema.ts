@@ -2983,6 +2983,8 @@ export interface components {
             /** Format: date */
             last: string;
         };
+        /** @enum {string} */
+        Operation: "addition" | "subtraction" | "multiplication" | "division" | "square-root";
         /** @description A pupil: a short name is all that is kept. */
         Pupil: {
             /** Format: int64 */
@@ -3005,7 +3007,7 @@ export interface components {
         /** @description A rung of a ladder. */
         RecordRung: {
             id: string;
-            operation: string;
+            operation: components["schemas"]["Operation"];
             title: string;
             news: string;
         };
@@ -3030,9 +3032,9 @@ export interface components {
         /** @description A pupil on a rung. */
         RungRecord: {
             rung: components["schemas"]["RecordRung"];
-            state: string;
+            state: components["schemas"]["State"];
             /** @description what the rule says */
-            byRule: string;
+            byRule: components["schemas"]["State"];
             /** @description what the rule rests on */
             say: string;
             /** Format: date */
@@ -3046,16 +3048,18 @@ export interface components {
         };
         SlipRecord: {
             slip: string;
-            operation: string;
+            operation: components["schemas"]["Operation"];
             name: string;
             say: string;
             fading: boolean;
             help: string;
             weeks: components["schemas"]["WeekView"][];
         };
+        /** @enum {string} */
+        State: "not-tried" | "learning" | "secure" | "due";
         /** @description A state with its sign, which needs no colour. */
         StateView: {
-            id: string;
+            id: components["schemas"]["State"];
             label: string;
             sign: string;
         };
@@ -3079,6 +3083,10 @@ export interface components {
             sheet?: string;
             absent: boolean;
         };
+        /** @enum {string} */
+        AnswerState: "right" | "given" | "blank" | "not-reached" | "unclear";
+        /** @enum {string} */
+        AnswerVerdict: "right" | "wrong" | "blank" | "not-reached" | "unclear";
         /** @description A pupil's paper. */
         MarkedPaperView: {
             pupil: components["schemas"]["Pupil"];
@@ -3098,12 +3106,11 @@ export interface components {
         PaperAnswerView: {
             /** Format: int32 */
             question: number;
-            state: string;
+            state: components["schemas"]["AnswerState"];
             given: string;
             correction: string;
             how: string;
-            /** @description right, wrong, blank, not-reached or unclear */
-            verdict: string;
+            verdict: components["schemas"]["AnswerVerdict"];
             /** @description what fits a wrong answer, likeliest first */
             presumed: components["schemas"]["Presumed"][];
             /** @description where none of that is likely, a sentence that tells so; else nothing */
@@ -3137,7 +3144,7 @@ export interface components {
         /** @description What stands on a paper for a question. */
         AnswerContent: {
             /** @description right, given, blank, not-reached or unclear */
-            state: string;
+            state: components["schemas"]["AnswerState"];
             /** @description the first answer */
             given?: string;
             /** @description the pupil's own correction beside it */
@@ -3210,14 +3217,16 @@ export interface components {
         };
         /** @description A part. */
         StageContent: {
-            /** @description show, mistake, together, write, alone or close */
-            kind: string;
+            /** @description which part of the lesson */
+            kind: components["schemas"]["StageKind"];
             /** Format: int32 */
             minutes: number;
             problems: string[];
             slip?: string;
             skipped: boolean;
         };
+        /** @enum {string} */
+        StageKind: "show" | "mistake" | "together" | "write" | "alone" | "close";
         /** @description A lesson as a teacher sees it. */
         LessonView: {
             /** @description what it is about: set~12, rung~ID or group~CLASS~DAY~KIND~RUNG~SLIP */
@@ -3244,7 +3253,7 @@ export interface components {
         };
         /** @description A part. */
         StageView: {
-            kind: string;
+            kind: components["schemas"]["StageKind"];
             /** @description what it is called */
             name: string;
             /** @description what is done in it, in a sentence */
@@ -3337,6 +3346,8 @@ export interface components {
              */
             revision: number;
         };
+        /** @enum {string} */
+        NeedKind: "again" | "quiz" | "retry" | "next";
         /** @description A week's plan as it is kept and changed. */
         PlanContent: {
             days: components["schemas"]["PlannedDay"][];
@@ -3351,8 +3362,8 @@ export interface components {
         PlannedGroup: {
             /** @description names it within the week */
             key: string;
-            /** @description retry, again or next */
-            kind: string;
+            /** @description why it comes */
+            kind: components["schemas"]["NeedKind"];
             rung: string;
             /** @description the slip for which the rung comes again, or null */
             slip?: string;
@@ -3375,9 +3386,9 @@ export interface components {
         /** @description A group as a teacher sees it. */
         GroupView: {
             key: string;
-            kind: string;
+            kind: components["schemas"]["NeedKind"];
             rung: string;
-            operation: string;
+            operation: components["schemas"]["Operation"];
             slip?: string;
             /** @description the rung, in a few words */
             title: string;
@@ -3452,13 +3463,14 @@ export interface components {
             /**
              * @description <code>digit</code>, <code>number</code> or <code>strike</code>; <code>mirror</code> for a digit written in mirror image; <code>nudge</code> for help that was taken, <code>mark</code> where
              *          the paper was marked
+             * @enum {string}
              */
-            kind: string;
+            kind: "digit" | "number" | "strike" | "mirror" | "nudge" | "mark";
             block?: string;
             line?: string;
             /** Format: int32 */
             place?: number;
-            anchor?: string;
+            anchor?: components["schemas"]["Anchor"];
             /** @description what was written; of a nudge its size */
             text?: string;
             /** @description whether what stood there was rubbed out */
@@ -3504,6 +3516,8 @@ export interface components {
             /** @description the name of a slip to write it with */
             slip?: string;
         };
+        /** @enum {string} */
+        Anchor: "middle" | "low" | "high" | "before" | "before-high" | "before-low" | "after";
         /** @description The answer; what does not apply is left out. */
         AnswerView: {
             value: string;
@@ -3546,13 +3560,15 @@ export interface components {
             sign: string;
             numbers: number[];
         };
+        /** @enum {string} */
+        MarkKind: "digit" | "number" | "sign" | "point" | "group" | "rule" | "underline" | "box" | "side" | "bracket" | "arc" | "line" | "arrow" | "strike" | "head" | "label" | "wash";
         /** @description A mark in its square, with the step that puts it there and the step that takes it away. */
         MarkView: {
             /** Format: int32 */
             step: number;
             /** Format: int32 */
             until?: number;
-            kind: string;
+            kind: components["schemas"]["MarkKind"];
             block: string;
             line: string;
             /** Format: int32 */
@@ -3566,14 +3582,18 @@ export interface components {
             /** Format: int32 */
             toColumn?: number;
             text: string;
-            role: string;
-            size: string;
-            anchor: string;
+            role: components["schemas"]["Role"];
+            size: components["schemas"]["Size"];
+            anchor: components["schemas"]["Anchor"];
             /** @description where a rule was broken, what a careful hand would have written there */
             should?: string;
             /** @description what a screen reader says for it, where that is not its text */
             heard?: string;
         };
+        /** @enum {string} */
+        Part: "work" | "check";
+        /** @enum {string} */
+        Role: "given" | "padding" | "frame" | "written" | "carry" | "exchange" | "jot" | "wrong" | "missing" | "follows";
         /** @description The paper in squares. */
         SheetView: {
             /** Format: int32 */
@@ -3584,15 +3604,19 @@ export interface components {
             work: components["schemas"]["AreaView"];
             marks: components["schemas"]["MarkView"][];
         };
+        /** @enum {string} */
+        Size: "full" | "small" | "tiny";
+        /** @enum {string} */
+        StepKind: "set-out" | "column" | "decide" | "total" | "digit" | "carry" | "point" | "exchange" | "difference" | "jump" | "part" | "product" | "placeholder" | "divide" | "multiply" | "subtract" | "bring-down" | "remainder" | "double" | "trial" | "check" | "compare";
         /** @description One step. */
         StepView: {
             /** Format: int32 */
             n: number;
-            kind: string;
+            kind: components["schemas"]["StepKind"];
             /** @description the ids of what a teacher's cue said here may be for, the most particular first */
             cues: string[];
             /** @description whether it belongs to the work or to its check */
-            part: string;
+            part: components["schemas"]["Part"];
             /** @description the heading it is listed under */
             title: string;
             /** Format: int32 */
@@ -3630,7 +3654,7 @@ export interface components {
         /** @description A problem worked: the answer, the record, the check, the paper in squares, and the steps. */
         WorkResponse: {
             problem: string;
-            operation: string;
+            operation: components["schemas"]["Operation"];
             operands: string[];
             /** Format: int32 */
             decimals: number;
@@ -4007,7 +4031,7 @@ export interface components {
             /** @description whether a figure fills it */
             full: boolean;
             /** @description the part of it that a small figure takes */
-            small?: string;
+            small?: components["schemas"]["Anchor"];
             number: boolean;
             /**
              * Format: int32
@@ -4024,9 +4048,12 @@ export interface components {
             /** Format: int32 */
             place: number;
             /** @description the part of the square; left out where only one figure can stand there */
-            anchor?: string;
-            /** @description <code>digit</code> where left out, else <code>number</code> or <code>strike</code> */
-            kind?: string;
+            anchor?: components["schemas"]["Anchor"];
+            /**
+             * @description <code>digit</code> where left out, else <code>number</code> or <code>strike</code>
+             * @enum {string}
+             */
+            kind?: "digit" | "number" | "strike";
             /** @description what is written; <code>?</code> where nobody can read it */
             text?: string;
         };
@@ -4060,7 +4087,7 @@ export interface components {
             line?: string;
             /** Format: int32 */
             place?: number;
-            anchor?: string;
+            anchor?: components["schemas"]["Anchor"];
             kind?: string;
             /** @description the question that the figure answers; left out where only the square is asked for */
             ask?: string;
@@ -4100,7 +4127,7 @@ export interface components {
         };
         RestOfPaper: {
             /** @description right or not-reached */
-            state: string;
+            state: components["schemas"]["AnswerState"];
             /** @description how it was done, in the teacher's own code */
             how?: string;
         };
@@ -4145,8 +4172,8 @@ export interface components {
             line: string;
             /** Format: int32 */
             place: number;
-            anchor: string;
-            kind: string;
+            anchor: components["schemas"]["Anchor"];
+            kind: components["schemas"]["MarkKind"];
             say: string;
         };
         /** @description A line of a block. */
@@ -4156,7 +4183,7 @@ export interface components {
         };
         /** @description A paper as it is marked. */
         MarkResponse: {
-            verdict: string;
+            verdict: components["schemas"]["PaperVerdict"];
             figures: components["schemas"]["MarkedView"][];
             answer: components["schemas"]["MarkedAnswerView"];
             /** @description lines of the working of which nothing stands although the answer does */
@@ -4181,12 +4208,12 @@ export interface components {
         };
         MarkedAnswerView: {
             text: string;
-            verdict: string;
+            verdict: components["schemas"]["PaperVerdict"];
         };
         MarkedCheckView: {
             statement: string;
             agrees: boolean;
-            verdict: string;
+            verdict: components["schemas"]["PaperVerdict"];
         };
         /** @description A figure that stands there or that is not there yet. */
         MarkedView: {
@@ -4194,10 +4221,10 @@ export interface components {
             line: string;
             /** Format: int32 */
             place: number;
-            anchor: string;
-            kind: string;
+            anchor: components["schemas"]["Anchor"];
+            kind: components["schemas"]["MarkKind"];
             text: string;
-            verdict: string;
+            verdict: components["schemas"]["Verdict"];
             /** @description what belongs there where that is something else */
             should?: string;
         };
@@ -4209,6 +4236,10 @@ export interface components {
             of: number;
             say: string;
         };
+        /** @enum {string} */
+        PaperVerdict: "right" | "wrong" | "unfinished";
+        /** @enum {string} */
+        Verdict: "right" | "wrong" | "follows" | "missing" | "unwritten" | "extra" | "unclear";
         /** @description A problem that was worked to its end. */
         Finished: {
             work: components["schemas"]["WorkRequest"];
@@ -4796,6 +4827,7 @@ export interface components {
             /** Format: int32 */
             papers: number;
         };
+        /** @description A set in the list of them. */
         SetLine: {
             /** Format: int64 */
             id: number;
@@ -5115,7 +5147,7 @@ export interface components {
         CellView: {
             rung: string;
             /** @description what counts: the teacher's word, else the rule's */
-            state: string;
+            state: components["schemas"]["State"];
             /** @description whether the teacher said so */
             ruled: boolean;
             /** @description the slip that still shows, in a few words */
@@ -5137,7 +5169,7 @@ export interface components {
         /** @description A slip of an operation, seen in a class. */
         ClassSlip: {
             slip: string;
-            operation: string;
+            operation: components["schemas"]["Operation"];
             name: string;
             pupils: components["schemas"]["SlipOfPupil"][];
             weeks: components["schemas"]["WeekView"][];
@@ -5184,24 +5216,6 @@ export interface components {
         };
     };
     responses: {
-        /** @description What was asked cannot be done; each fault names its field and says what to do. */
-        Refusal422: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/problem+json": components["schemas"]["Refusal"];
-            };
-        };
-        /** @description There is no such thing of this teacher’s. */
-        Refusal404: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/problem+json": components["schemas"]["Refusal"];
-            };
-        };
         /** @description The request lacks the token that goes with the session. */
         Refusal403: {
             headers: {
@@ -5231,6 +5245,24 @@ export interface components {
         };
         /** @description Another window has changed it meanwhile; what stands there now comes with the refusal. */
         Refusal409: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description What was asked cannot be done; each fault names its field and says what to do. */
+        Refusal422: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description There is no such thing of this teacher’s. */
+        Refusal404: {
             headers: {
                 [name: string]: unknown;
             };

@@ -1,17 +1,17 @@
 import { TextField } from '@mui/material';
 import { useId } from 'react';
 
-type Props = {
+type Props<Id extends string> = {
   label: string;
   value: string;
-  options: { id: string; label: string }[];
-  onChange: (id: string) => void;
+  options: { id: Id; label: string }[];
+  onChange: (id: Id) => void;
   /** What the list is of, where several have the same label. */
   of?: string;
 };
 
 /** One of a few, chosen from a list: the browser's own list, which every phone and screen reader knows. */
-export function Select({ label, value, options, onChange, of }: Props) {
+export function Select<Id extends string>({ label, value, options, onChange, of }: Props<Id>) {
   const id = useId();
   return (
     <TextField
@@ -19,7 +19,7 @@ export function Select({ label, value, options, onChange, of }: Props) {
       select
       label={label}
       value={value}
-      onChange={(event) => onChange(event.target.value)}
+      onChange={(event) => onChange(event.target.value as Id)}
       variant="standard"
       fullWidth
       sx={{ mt: 0.75 }}

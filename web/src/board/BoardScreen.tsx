@@ -49,7 +49,7 @@ export type Subject = {
 };
 
 /** What the class is asked for in each part of a lesson. */
-const askedIn: Record<string, Asking> = {
+const askedIn: Partial<Record<Schemas['StageKind'], Asking>> = {
   together: 'all',
   close: 'answer',
   show: 'nothing',

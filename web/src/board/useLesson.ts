@@ -5,13 +5,16 @@ import { api, ask, type Refused, type Schemas } from '../api/client';
 type Work = Schemas['WorkRequest'];
 
 /** A part of a lesson that was set out before. */
-export type Part = { kind: string; name: string; does: string; minutes: number };
+export type Part = { kind: Schemas['StageKind']; name: string; does: string; minutes: number };
 
 /** What stands on the board: a problem, or the questions of a sheet. */
 export type Item = { work?: Work; part?: Part; sheet?: string[] };
 
 /** What happens to a lesson that was set out before, to be kept. */
-export type Kept = { onAdded: (kind: string, problem: string) => void; onSkipped: (kind: string) => void };
+export type Kept = {
+  onAdded: (kind: Part['kind'], problem: string) => void;
+  onSkipped: (kind: Part['kind']) => void;
+};
 
 /** What stands on the board one after the other: what the lesson was begun with, and others like them. */
 export function useLesson(begun: Item[], startAt: number, kept?: Kept) {

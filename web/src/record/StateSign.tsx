@@ -1,7 +1,8 @@
+import type { Schemas } from '../api/client';
 import { Box } from '@mui/material';
 import { ink } from '../app/theme';
 
-type Props = { state: string; ruled?: boolean; shows?: string; size?: number };
+type Props = { state: Schemas['State']; ruled?: boolean; shows?: string; size?: number };
 
 /** A state drawn: empty, half filled, filled, filled with a ring that is open again. Told apart without colour. */
 export function StateSign({ state, ruled = false, shows, size = 18 }: Props) {

@@ -3,9 +3,15 @@ import type { Schemas } from '../api/client';
 /** One thing done on a paper. */
 export type Figure = Schemas['AttemptFigure'];
 export type Square = Schemas['SquareView'];
+export type Anchor = Schemas['Anchor'];
+export type Kind = Figure['kind'];
+
+/** What a figure is once it stands there: in mirror image it is a digit as another. */
+export const standsAs = (kind: Kind): NonNullable<Schemas['FigureRequest']['kind']> =>
+  kind === 'number' || kind === 'strike' ? kind : 'digit';
 
 /** A part of a square, which takes one figure or one stroke. */
-export type Part = { block: string; line: string; place: number; anchor: string; stroke: boolean };
+export type Part = { block: string; line: string; place: number; anchor: Anchor; stroke: boolean };
 
 export const keyOf = (part: Part) =>
   [part.block, part.line, part.place, part.anchor, part.stroke ? 'stroke' : ''].join('|');
@@ -51,6 +57,6 @@ export const written = (there: Map<string, Figure>): Schemas['FigureRequest'][] 
     line: figure.line ?? '',
     place: figure.place ?? 0,
     anchor: figure.anchor,
-    kind: figure.kind === 'mirror' ? 'digit' : figure.kind,
+    kind: standsAs(figure.kind),
     text: figure.text,
   }));

@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import type { SheetMark } from '../sheet/mark';
-import { inSquare, type Figure, type Square } from './figures';
+import { inSquare, standsAs, type Figure, type Square } from './figures';
 
 type Paper = Schemas['PaperView'];
 
@@ -21,7 +21,7 @@ function markOf(figure: Figure, square: Square): SheetMark {
   const full = figure.anchor === 'middle' && (square.full || onPrint);
   return {
     step: 1,
-    kind: figure.kind === 'mirror' ? 'digit' : figure.kind,
+    kind: standsAs(figure.kind),
     block: square.block,
     line: square.line,
     place: square.place,

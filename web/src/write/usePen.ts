@@ -1,6 +1,16 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
 import type { Schemas } from '../api/client';
-import { inSquare, keyOf, partOf, standing, type Figure, type Part, type Square } from './figures';
+import {
+  inSquare,
+  keyOf,
+  partOf,
+  standing,
+  type Anchor,
+  type Figure,
+  type Kind,
+  type Part,
+  type Square,
+} from './figures';
 import { alongTheLine, beginning, nextLine, toward, type Direction } from './moving';
 
 type Paper = Schemas['PaperView'];
@@ -20,7 +30,7 @@ export function usePen(paper: Paper, figures: Figure[], begun: number, add: (mor
   const time = useCallback(() => Math.max(0, Date.now() - begun), [begun]);
 
   const put = useCallback(
-    (part: Part, kind: string, text: string, rubbed = false) => {
+    (part: Part, kind: Kind, text: string, rubbed = false) => {
       const after = figure(part, kind, text, rubbed, time());
       past().done.push({ before: there.get(keyOf(part)), after });
       past().undone.length = 0;
@@ -30,7 +40,7 @@ export function usePen(paper: Paper, figures: Figure[], begun: number, add: (mor
   );
 
   const here = useCallback(
-    (on: Square, anchor: string, stroke = false) => there.get(keyOf({ ...on, anchor, stroke })),
+    (on: Square, anchor: Anchor, stroke = false) => there.get(keyOf({ ...on, anchor, stroke })),
     [there],
   );
 
@@ -212,7 +222,7 @@ function historyOf(figures: Figure[]): History {
 
 export type Pen = ReturnType<typeof usePen>;
 
-const partIn = (square: Square, anchor: string, stroke = false): Part => ({
+const partIn = (square: Square, anchor: Anchor, stroke = false): Part => ({
   block: square.block,
   line: square.line,
   place: square.place,
@@ -225,7 +235,7 @@ function aboveWhatIsStruck(
   squares: Square[],
   from: Square,
   small: boolean,
-  here: (on: Square, anchor: string, stroke?: boolean) => Figure | undefined,
+  here: (on: Square, anchor: Anchor, stroke?: boolean) => Figure | undefined,
 ): Square {
   const anchor = from.given && !small ? 'middle' : anchorFor(from, small);
   const isStruck = anchor !== undefined && here(from, anchor, true) !== undefined;
@@ -236,14 +246,14 @@ function aboveWhatIsStruck(
 }
 
 /** The part of a square that a digit goes to; none where a printed figure leaves no room for it. */
-function anchorFor(square: Square, small: boolean): string | undefined {
+function anchorFor(square: Square, small: boolean): Anchor | undefined {
   if (small || square.given) {
     return square.small;
   }
   return square.full ? 'middle' : (square.small ?? 'middle');
 }
 
-const figure = (part: Part, kind: string, text: string, rubbed: boolean, at: number): Figure => ({
+const figure = (part: Part, kind: Kind, text: string, rubbed: boolean, at: number): Figure => ({
   at,
   kind,
   block: part.block,

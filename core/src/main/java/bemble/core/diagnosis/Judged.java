@@ -1,5 +1,6 @@
 package bemble.core.diagnosis;
 
+import bemble.core.problem.Coded;
 import java.util.List;
 
 /**
@@ -12,9 +13,10 @@ import java.util.List;
  */
 public record Judged(Verdict verdict, Integer firstWrongPlace, List<Finding> findings, double unknown, String say) {
     /** What an answer is. */
-    public enum Verdict {
+    public enum Verdict implements Coded {
         CORRECT, WRONG, UNREADABLE;
 
+        @Override
         public String id() {
             return name().toLowerCase();
         }

@@ -1,5 +1,6 @@
 package bemble.core.lesson;
 
+import bemble.core.problem.Coded;
 import bemble.core.problem.Refusal;
 import java.util.List;
 import java.util.Locale;
@@ -19,7 +20,7 @@ public record Stage(Kind kind, int minutes, List<String> problems, String slip, 
     }
 
     /** What happens in a part, in the order of a lesson. */
-    public enum Kind {
+    public enum Kind implements Coded {
         SHOW("I do", "Work it on the board and say each step; the class watches.", 2, 5),
         MISTAKE("Find the mistake", "Somebody has written this wrong. The class finds where, then it is put right.", 3, 5),
         TOGETHER("We do", "The board asks for each figure; the class says it.", 4, 10),
@@ -39,6 +40,7 @@ public record Stage(Kind kind, int minutes, List<String> problems, String slip, 
             this.most = most;
         }
 
+        @Override
         public String id() {
             return name().toLowerCase(Locale.ROOT);
         }

@@ -1,9 +1,10 @@
 package bemble.core.marking;
 
+import bemble.core.problem.Coded;
 import java.util.Locale;
 
 /** What is said of one figure of a paper. */
-public enum Verdict {
+public enum Verdict implements Coded {
     RIGHT,
     /** A rule is broken or a fact missed here, from what stands on this paper. */
     WRONG,
@@ -21,6 +22,7 @@ public enum Verdict {
     private final String id = name().toLowerCase(Locale.ROOT);
 
     /** The name used in files and in the API. */
+    @Override
     public String id() {
         return id;
     }

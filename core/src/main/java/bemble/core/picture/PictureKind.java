@@ -1,11 +1,12 @@
 package bemble.core.picture;
 
+import bemble.core.problem.Coded;
 import bemble.core.problem.Operation;
 import java.util.List;
 import java.util.Locale;
 
 /** The pictures there are. */
-public enum PictureKind {
+public enum PictureKind implements Coded {
     BLOCKS("Blocks"),
     TEN_FRAMES("Ten frames"),
     EXPANDED("In values"),
@@ -22,6 +23,7 @@ public enum PictureKind {
         this.label = label;
     }
 
+    @Override
     public String id() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }

@@ -2,6 +2,7 @@ package bemble.core.plan;
 
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
+import bemble.core.problem.Coded;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import bemble.core.progress.Place;
@@ -32,9 +33,10 @@ public record Need(Kind kind, String rung, String slip) {
             List.of(Kind.AGAIN, Kind.QUIZ, Kind.NEXT, Kind.RETRY).indexOf(need.kind()));
 
     /** Why something is to be done, the most pressing first: what goes wrong, then what is not to be forgotten, then what is new. */
-    public enum Kind {
+    public enum Kind implements Coded {
         AGAIN, QUIZ, RETRY, NEXT;
 
+        @Override
         public String id() {
             return name().toLowerCase(Locale.ROOT);
         }

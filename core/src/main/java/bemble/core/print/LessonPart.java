@@ -1,11 +1,12 @@
 package bemble.core.print;
 
+import bemble.core.problem.Coded;
 import bemble.core.problem.Refusal;
 import java.util.Locale;
 import java.util.stream.Stream;
 
 /** The parts of a lesson, in their order. */
-public enum LessonPart {
+public enum LessonPart implements Coded {
     /** Worked by the teacher: printed whole. */
     SHOWN,
     /** Worked together: the first figures are printed. */
@@ -13,6 +14,7 @@ public enum LessonPart {
     /** Done alone. */
     ALONE;
 
+    @Override
     public String id() {
         return name().toLowerCase(Locale.ROOT);
     }

@@ -1,11 +1,12 @@
 package bemble.core.print;
 
+import bemble.core.problem.Coded;
 import bemble.core.problem.Refusal;
 import java.util.Locale;
 import java.util.stream.Stream;
 
 /** The sheets of paper there are. */
-public enum PaperSize {
+public enum PaperSize implements Coded {
     A4(210, 297),
     LETTER(215.9, 279.4),
     /** Two pages of half the size side by side on one A4, to be cut and glued into books. */
@@ -19,6 +20,7 @@ public enum PaperSize {
         this.height = height;
     }
 
+    @Override
     public String id() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }

@@ -1,11 +1,12 @@
 package bemble.core.print;
 
+import bemble.core.problem.Coded;
 import bemble.core.problem.Refusal;
 import java.util.Locale;
 import java.util.stream.Stream;
 
 /** What is printed of a set. */
-public enum PrintKind {
+public enum PrintKind implements Coded {
     QUESTIONS("Questions"),
     ANSWERS("Answers"),
     WORKED("Worked answers");
@@ -16,6 +17,7 @@ public enum PrintKind {
         this.title = title;
     }
 
+    @Override
     public String id() {
         return name().toLowerCase(Locale.ROOT);
     }

@@ -3,7 +3,7 @@ package bemble.core.problem;
 import java.util.Locale;
 
 /** The five operations worked on squared paper. */
-public enum Operation {
+public enum Operation implements Coded {
     ADDITION("addition", "+"),
     SUBTRACTION("subtraction", "−"),
     MULTIPLICATION("multiplication", "×"),
@@ -19,6 +19,7 @@ public enum Operation {
     }
 
     /** The name used in files and in the API, such as {@code square-root}. */
+    @Override
     public String id() {
         return id;
     }

@@ -1,9 +1,10 @@
 package bemble.core.progress;
 
+import bemble.core.problem.Coded;
 import java.util.Locale;
 
 /** How far a pupil is on a rung. */
-public enum State {
+public enum State implements Coded {
     NOT_TRIED("not yet tried", "·"),
     LEARNING("learning", "◐"),
     SECURE("secure", "●"),
@@ -17,6 +18,7 @@ public enum State {
         this.sign = sign;
     }
 
+    @Override
     public String id() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }

@@ -1,9 +1,10 @@
 package bemble.core.working;
 
+import bemble.core.problem.Coded;
 import java.util.Locale;
 
 /** The part of its square that a mark takes. */
-public enum Anchor {
+public enum Anchor implements Coded {
     MIDDLE,
     /** The lower edge, in the middle. */
     LOW,
@@ -21,6 +22,7 @@ public enum Anchor {
     private final String id = name().toLowerCase(Locale.ROOT).replace('_', '-');
 
     /** The name used on the sheet. */
+    @Override
     public String id() {
         return id;
     }

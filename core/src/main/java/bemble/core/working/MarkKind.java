@@ -1,9 +1,10 @@
 package bemble.core.working;
 
+import bemble.core.problem.Coded;
 import java.util.Locale;
 
 /** What a mark is, which tells a painter how to draw it. */
-public enum MarkKind {
+public enum MarkKind implements Coded {
     /** One figure, or the few figures of a small note, in one square. */
     DIGIT,
     /** A whole number written as one, over the squares from {@code at} to {@code to}. */
@@ -42,6 +43,7 @@ public enum MarkKind {
     private final String id = name().toLowerCase(Locale.ROOT);
 
     /** The name used on the sheet. */
+    @Override
     public String id() {
         return id;
     }

@@ -1,9 +1,10 @@
 package bemble.core.working;
 
+import bemble.core.problem.Coded;
 import java.util.Locale;
 
 /** What a mark is there for. */
-public enum Role {
+public enum Role implements Coded {
     /** A digit of the problem. */
     GIVEN,
     /** A 0 written into an empty place of the problem. */
@@ -27,6 +28,7 @@ public enum Role {
     private final String id = name().toLowerCase(Locale.ROOT);
 
     /** The name used on the sheet. */
+    @Override
     public String id() {
         return id;
     }

@@ -1,9 +1,10 @@
 package bemble.core.working;
 
+import bemble.core.problem.Coded;
 import java.util.Locale;
 
 /** How large a mark is written. */
-public enum Size {
+public enum Size implements Coded {
     FULL,
     SMALL,
     /** Smaller still: column heads and labels. */
@@ -12,6 +13,7 @@ public enum Size {
     private final String id = name().toLowerCase(Locale.ROOT);
 
     /** The name used on the sheet. */
+    @Override
     public String id() {
         return id;
     }

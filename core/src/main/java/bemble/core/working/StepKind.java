@@ -1,9 +1,10 @@
 package bemble.core.working;
 
+import bemble.core.problem.Coded;
 import java.util.Locale;
 
 /** What is done in a step. */
-public enum StepKind {
+public enum StepKind implements Coded {
     SET_OUT("setting out"),
     /** A whole column: its total, its digit and its carry. */
     COLUMN("a whole column"),
@@ -44,6 +45,7 @@ public enum StepKind {
     }
 
     /** The name used on the sheet. */
+    @Override
     public String id() {
         return id;
     }

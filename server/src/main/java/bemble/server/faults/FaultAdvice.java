@@ -98,6 +98,9 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
                         "This is more than the " + tooLarge.kilobytes() + " kB that can be taken here. Send less at once, "
                                 + "or make two files of it.")));
             }
+            if (cause instanceof Refusal refusal) {
+                return refused(refusal);
+            }
             if (cause instanceof TooMany tooMany) {
                 return FaultResponse.of(HttpStatus.UNPROCESSABLE_CONTENT, "This is too much at once",
                         List.of(new Fault(field(exception), tooMany.getMessage())));

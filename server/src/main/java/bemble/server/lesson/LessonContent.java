@@ -22,15 +22,15 @@ record LessonContent(@NotNull(message = "The parts of the lesson are missing.") 
     /**
      * A part.
      *
-     * @param kind show, mistake, together, write, alone or close
+     * @param kind which part of the lesson
      */
-    record StageContent(@NotNull(message = "Say which part of a lesson it is.") String kind,
+    record StageContent(@NotNull(message = "Say which part of a lesson it is.") Stage.Kind kind,
                         @NotNull(message = "Say how long it takes.") Integer minutes,
                         @NotNull(message = "Say what is worked in it.") @Size(max = 200, message = "A part has 200 problems at most.")
                         List<@NotNull(message = "A problem is missing.") @Size(max = 700, message = "This problem is too long.") String> problems,
                         String slip, @NotNull(message = "Say whether it is skipped.") Boolean skipped) {
         static StageContent of(Stage stage) {
-            return new StageContent(stage.kind().id(), stage.minutes(), stage.problems(), stage.slip(), stage.skipped());
+            return new StageContent(stage.kind(), stage.minutes(), stage.problems(), stage.slip(), stage.skipped());
         }
     }
 
@@ -49,7 +49,6 @@ record LessonContent(@NotNull(message = "The parts of the lesson are missing.") 
      */
     LessonContent asWritten() {
         return new LessonContent(stages.stream().map(stage -> {
-            Stage.Kind.of(stage.kind());
             if (stage.minutes() < 0 || stage.minutes() > MOST_MINUTES) {
                 throw Refusal.of("minutes", "Give a part 0 to " + MOST_MINUTES + " minutes.");
             }

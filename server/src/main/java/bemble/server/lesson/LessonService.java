@@ -103,7 +103,7 @@ class LessonService {
         if (there != null) {
             return there;
         }
-        List<String> problems = lesson.content().stages().stream().filter(stage -> stage.kind().equals(Stage.Kind.ALONE.id()))
+        List<String> problems = lesson.content().stages().stream().filter(stage -> stage.kind() == Stage.Kind.ALONE)
                 .flatMap(stage -> stage.problems().stream()).toList();
         long made = sheets.keep(teacherId, subject.title(), "", null, problems);
         keep(teacherId, source, subject, lesson.content().withSet(made), lesson.revision());
@@ -121,8 +121,8 @@ class LessonService {
 
     private static LessonView view(String source, LessonSubject subject, Kept lesson) {
         List<StageView> stages = lesson.content().stages().stream().map(stage -> {
-            Stage.Kind kind = Stage.Kind.of(stage.kind());
-            return new StageView(kind.id(), kind.title(), kind.does(), stage.minutes(), stage.problems(), stage.slip(), mistake(stage),
+            Stage.Kind kind = stage.kind();
+            return new StageView(kind, kind.title(), kind.does(), stage.minutes(), stage.problems(), stage.slip(), mistake(stage),
                     stage.skipped());
         }).toList();
         return new LessonView(source, subject.title(), subject.aside(), stages.stream().filter(stage -> !stage.skipped())

@@ -1,5 +1,6 @@
 package bemble.server.lesson;
 
+import bemble.core.lesson.Stage;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 
@@ -22,6 +23,6 @@ record LessonView(@NotNull String source, @NotNull String title, @NotNull String
      * @param slip the slip its working is written with, or null
      * @param mistake what somebody does who makes it, in a sentence; empty without one
      */
-    record StageView(@NotNull String kind, @NotNull String name, @NotNull String does, @NotNull int minutes,
+    record StageView(@NotNull Stage.Kind kind, @NotNull String name, @NotNull String does, @NotNull int minutes,
                      @NotNull List<String> problems, String slip, @NotNull String mistake, @NotNull boolean skipped) {}
 }

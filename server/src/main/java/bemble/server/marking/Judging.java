@@ -16,6 +16,7 @@ import bemble.server.marking.Views.MarkingView;
 import bemble.server.marking.Views.MarksOfPaper;
 import bemble.server.marking.Views.PaperAnswerView;
 import bemble.server.marking.Views.QuestionLine;
+import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.MarkingMapper;
 import bemble.server.marking.kept.OpenPile;
@@ -119,7 +120,7 @@ public class Judging {
 
     /** The answers that are judged: what is blank, not reached or unclear is none. */
     static List<MarkedAnswer> readable(List<MarkedAnswer> answers) {
-        return answers.stream().filter(answer -> answer.state().equals("given") || answer.state().equals("right")).toList();
+        return answers.stream().filter(answer -> answer.state() == AnswerState.GIVEN || answer.state() == AnswerState.RIGHT).toList();
     }
 
     /** A paper as it is now, each answer right or wrong, without what fits the wrong ones. */
@@ -154,7 +155,7 @@ public class Judging {
         List<Answers> known = answersOf(answers.stream().map(answer -> problems.get(answer.question() - 1)).toList(), open.style());
         List<Item> items = new ArrayList<>();
         for (int i = 0; i < answers.size(); i++) {
-            items.add(answers.get(i).state().equals("right") ? Item.right(known.get(i))
+            items.add(answers.get(i).state() == AnswerState.RIGHT ? Item.right(known.get(i))
                     : new Item(known.get(i), answers.get(i).given(), answers.get(i).paper()));
         }
         return Writer.of(items, open.style().point().punctuation());

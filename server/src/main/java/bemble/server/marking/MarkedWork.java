@@ -3,6 +3,8 @@ package bemble.server.marking;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Quiz;
 import bemble.core.slip.Slips;
+import bemble.server.marking.kept.AnswerState;
+import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.MarkingMapper.WorkRow;
 import bemble.server.marking.kept.MarkingMapper;
 import bemble.server.marking.kept.PileSheet;
@@ -27,7 +29,7 @@ import tools.jackson.databind.ObjectMapper;
 /** All marked first answers of pupils, in whichever class they were written: a child's history follows the child. */
 @Component
 public class MarkedWork {
-    private static final Set<String> COUNTED = Set.of("right", "wrong");
+    private static final Set<AnswerVerdict> COUNTED = Set.of(AnswerVerdict.RIGHT, AnswerVerdict.WRONG);
     private final MarkingMapper markings;
     private final SchoolRules rules;
     private final PreferencesService preferences;
@@ -91,7 +93,7 @@ public class MarkedWork {
             });
         }
         List<Answer> answers = rows.stream().filter(row -> COUNTED.contains(verdict(row))).map(row -> {
-            boolean right = verdict(row).equals("right");
+            boolean right = verdict(row) == AnswerVerdict.RIGHT;
             String cause = row.cause() != null ? row.cause() : row.presumed();
             return new Answer(row.pupilId(), stored.get(row.markingId()).workedOn(), row.markingId(),
                     stored.get(row.markingId()).title(), row.question(), sheet(sheets.get(row.markingId()), row).problems().get(row.question() - 1), row.given(),
@@ -130,8 +132,8 @@ public class MarkedWork {
     }
 
     /** What was marked before verdicts were kept is wrong where an answer was typed: right ones are marked as right. */
-    private static String verdict(WorkRow row) {
-        return row.verdict() != null ? row.verdict() : row.state().equals("given") ? "wrong" : row.state();
+    private static AnswerVerdict verdict(WorkRow row) {
+        return row.verdict() != null ? row.verdict() : row.state() == AnswerState.GIVEN ? AnswerVerdict.WRONG : AnswerVerdict.valueOf(row.state().name());
     }
 
     private static PileSheet sheet(List<PileSheet> sheets, WorkRow row) {

@@ -6,6 +6,7 @@ import bemble.server.marking.Views.ClassView;
 import bemble.server.marking.Views.KeyView;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.MarkingView;
+import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.MarkingLine;
 import bemble.server.marking.kept.PaperAnswers;
@@ -75,7 +76,7 @@ class MarkingController {
      * @param revision the revision of the answer over which this is written, 0 where none stood there; left out to keep this
      *     whatever another window has kept meanwhile
      */
-    record AnswerContent(@NotNull(message = "Say right, given, blank, not-reached or unclear.") String state,
+    record AnswerContent(@NotNull(message = "Say right, given, blank, not-reached or unclear.") AnswerState state,
                          @Size(max = 120, message = "This answer is too long to be one number.") String given,
                          @Size(max = 120, message = "This answer is too long to be one number.") String correction,
                          @Size(max = 20, message = "Use a code of 20 letters at most.") String how,
@@ -86,7 +87,7 @@ class MarkingController {
      * @param state right or not-reached
      * @param how how it was done, in the teacher's own code
      */
-    record RestOfPaper(@NotNull(message = "Say right or not-reached.") String state,
+    record RestOfPaper(@NotNull(message = "Say right or not-reached.") AnswerState state,
                        @Size(max = 20, message = "Use a code of 20 letters at most.") String how) {}
 
     /** @param questions the questions whose wrong answers are put down to it */

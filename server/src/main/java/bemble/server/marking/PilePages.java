@@ -15,6 +15,7 @@ import bemble.server.classes.Pupil;
 import bemble.server.marking.ReportService.Strip;
 import bemble.server.marking.Views.PileKey;
 import bemble.server.marking.Views.SheetLines;
+import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.OpenPile;
 import bemble.server.marking.kept.Piles;
@@ -98,7 +99,7 @@ class PilePages {
         for (Pupil pupil : open.schoolClass().pupils()) {
             List<MarkedAnswer> answers = open.answers(pupil.id());
             ReadSheet sheet = judging.sheet(open, pupil.id());
-            long right = answers.stream().filter(answer -> sheet.verdict(answer).equals("right")).count();
+            long right = answers.stream().filter(answer -> sheet.verdict(answer) == AnswerVerdict.RIGHT).count();
             List<MarkedAnswer> worked = answers.stream().filter(answer -> answer.marksOf() != null).toList();
             StoredPaper paper = open.papers().get(pupil.id());
             parts.add(new Row(List.of(pupil.name(), paper != null && paper.absent() ? "absent"

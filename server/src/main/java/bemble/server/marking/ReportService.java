@@ -30,6 +30,8 @@ import bemble.server.marking.Views.PileKey;
 import bemble.server.marking.Views.PupilView;
 import bemble.server.marking.Views.QuestionCount;
 import bemble.server.marking.Views.SlipGroup;
+import bemble.server.marking.kept.AnswerState;
+import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.OpenPile;
 import bemble.server.marking.kept.Piles;
@@ -96,8 +98,8 @@ class ReportService {
         Map<String, Problem> slips = new LinkedHashMap<>();
         for (MarkedAnswer answer : read) {
             switch (open.verdict(answer, problems.get(answer.question() - 1))) {
-                case "right" -> right++;
-                case "wrong" -> wrong++;
+                case RIGHT -> right++;
+                case WRONG -> wrong++;
                 default -> { }
             }
             if (answer.cause() != null) {
@@ -136,9 +138,9 @@ class ReportService {
             for (MarkedAnswer answer : open.answers()) {
                 boolean here = answer.question() == question
                         && open.sheet(answer.pupilId()).code().equals(open.sheets().get(0).code());
-                if (here && (answer.state().equals("given") || answer.state().equals("right"))) {
+                if (here && (answer.state() == AnswerState.GIVEN || answer.state() == AnswerState.RIGHT)) {
                     of++;
-                    if (open.verdict(answer, problems.get(i)).equals("wrong")) {
+                    if (open.verdict(answer, problems.get(i)) == AnswerVerdict.WRONG) {
                         wrong.merge(answer.given(), 1, Integer::sum);
                     }
                 }
@@ -240,7 +242,7 @@ class ReportService {
     private Optional<Strip> strip(OpenPile open, Pupil pupil, Judgement judgement) {
         List<Problem> problems = open.sheet(pupil.id()).read();
         Problem wrong = open.answers(pupil.id()).stream()
-                .filter(answer -> open.verdict(answer, problems.get(answer.question() - 1)).equals("wrong"))
+                .filter(answer -> open.verdict(answer, problems.get(answer.question() - 1)) == AnswerVerdict.WRONG)
                 .map(answer -> problems.get(answer.question() - 1)).findFirst().orElse(null);
         if (wrong == null) {
             return Optional.empty();

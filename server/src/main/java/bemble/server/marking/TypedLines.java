@@ -9,6 +9,7 @@ import bemble.server.marking.TypedLineMapper.StoredLine;
 import bemble.server.marking.Views.PileKey;
 import bemble.server.marking.Views.SheetLines;
 import bemble.server.marking.kept.AnswerChanges;
+import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.MarkingMapper;
 import bemble.server.marking.kept.OpenPile;
@@ -111,8 +112,8 @@ class TypedLines {
         long id = open.stored().id();
         StoredPaper paper = open.papers().get(pupil.id());
         switch (line.form()) {
-            case REST_RIGHT -> paperAnswers.rest(teacherId, id, pupil.id(), "right", line.how());
-            case REST_NOT_REACHED -> paperAnswers.rest(teacherId, id, pupil.id(), "not-reached", "");
+            case REST_RIGHT -> paperAnswers.rest(teacherId, id, pupil.id(), AnswerState.RIGHT, line.how());
+            case REST_NOT_REACHED -> paperAnswers.rest(teacherId, id, pupil.id(), AnswerState.NOT_REACHED, "");
             case ABSENT -> paperAnswers.paper(teacherId, id, pupil.id(), null, paper == null || !paper.absent());
             case OTHER_SHEET -> paperAnswers.paper(teacherId, id, pupil.id(), line.named(), paper != null && paper.absent());
             case TAKEN_OUT -> paperAnswers.remove(teacherId, id, pupil.id(), line.question(), seen(open, pupil.id(), line.question(), entry));
@@ -123,13 +124,13 @@ class TypedLines {
     }
 
     private MarkedAnswer answer(long teacherId, OpenPile open, long pupilId, TypedLine line) {
-        Function<String, MarkedAnswer> of = state -> MarkedAnswer.of(pupilId, line.question(), state, line.given(), line.correction(), line.how(), null);
+        Function<AnswerState, MarkedAnswer> of = state -> MarkedAnswer.of(pupilId, line.question(), state, line.given(), line.correction(), line.how(), null);
         return switch (line.form()) {
-            case BLANK -> of.apply("blank");
-            case UNCLEAR -> of.apply("unclear");
-            case RIGHT -> of.apply("right");
+            case BLANK -> of.apply(AnswerState.BLANK);
+            case UNCLEAR -> of.apply(AnswerState.UNCLEAR);
+            case RIGHT -> of.apply(AnswerState.RIGHT);
             case BY_LETTER -> byLetter(teacherId, open, pupilId, line);
-            default -> of.apply("given");
+            default -> of.apply(AnswerState.GIVEN);
         };
     }
 
@@ -139,7 +140,7 @@ class TypedLines {
         List<String> slips = key.codes().stream().filter(code -> code.code().equals(letter)).findFirst().map(code -> code.slips()).orElse(List.of());
         SheetLines sheet = key.sheets().stream().filter(each -> each.code().equals(open.sheet(pupilId).code())).findFirst().orElseThrow();
         return sheet.lines().get(line.question() - 1).wrong().stream().filter(wrong -> wrong.codes().contains(letter) && !slips.isEmpty()).findFirst()
-                .map(wrong -> MarkedAnswer.of(pupilId, line.question(), "given", wrong.answer(), "", line.how(), slips.get(0)))
+                .map(wrong -> MarkedAnswer.of(pupilId, line.question(), AnswerState.GIVEN, wrong.answer(), "", line.how(), slips.get(0)))
                 .orElseThrow(() -> Refusal.of("line", "The key has no letter " + letter + " for question " + line.question() + ". Type the answer instead."));
     }
 

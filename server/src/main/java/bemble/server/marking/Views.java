@@ -3,6 +3,8 @@ package bemble.server.marking;
 import bemble.core.diagnosis.MarkingKey.KeyCode;
 import bemble.core.diagnosis.MarkingKey.KeyLine;
 import bemble.server.classes.Pupil;
+import bemble.server.marking.kept.AnswerState;
+import bemble.server.marking.kept.AnswerVerdict;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -28,7 +30,6 @@ final class Views {
     /**
      * An answer on a pupil's paper.
      *
-     * @param verdict right, wrong, blank, not-reached or unclear
      * @param presumed what fits a wrong answer, likeliest first
      * @param say where none of that is likely, a sentence that tells so; else nothing
      * @param cause what the teacher decided, or left out
@@ -36,8 +37,8 @@ final class Views {
      * @param marks the marks its paper got, where there is one and the house style gives marks for method
      * @param revision how often it was changed
      */
-    record PaperAnswerView(@NotNull int question, @NotNull String state, @NotNull String given, @NotNull String correction,
-                      @NotNull String how, @NotNull String verdict, @NotNull List<Presumed> presumed, @NotNull String say, String cause,
+    record PaperAnswerView(@NotNull int question, @NotNull AnswerState state, @NotNull String given, @NotNull String correction,
+                      @NotNull String how, @NotNull AnswerVerdict verdict, @NotNull List<Presumed> presumed, @NotNull String say, String cause,
                       String causeName, MarksOfPaper marks, @NotNull int revision) {}
 
     record MarksOfPaper(@NotNull int given, @NotNull int of) {}

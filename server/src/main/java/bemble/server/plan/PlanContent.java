@@ -1,5 +1,6 @@
 package bemble.server.plan;
 
+import bemble.core.plan.Need;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -19,12 +20,12 @@ record PlanContent(@NotNull(message = "The days are missing.") @Size(max = 7, me
      * A group with its sheet.
      *
      * @param key names it within the week
-     * @param kind retry, again or next
+     * @param kind why it comes
      * @param slip the slip for which the rung comes again, or null
      * @param setId the set that was made for it, or null
      */
     record PlannedGroup(@NotNull(message = "A group has no key.") @Size(max = 40, message = "A key is shorter than this.") String key,
-                        @NotNull(message = "Say retry, again or next.") String kind,
+                        @NotNull(message = "Say retry, again, quiz or next.") Need.Kind kind,
                         @NotNull(message = "Say which rung.") String rung, String slip, @NotNull int questions, @NotNull int minutes,
                         @NotNull(message = "Say which pupils.")
                         @Size(max = 60, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils, Long setId) {

@@ -68,7 +68,7 @@ public class PlanService {
      * @param withYou whether it is the group of that day to sit with, while the others work alone
      * @param left the minutes of the lesson that its sheets leave: before them with you, or after them to check
      */
-    public record GroupView(@NotNull String key, @NotNull String kind, @NotNull String rung, @NotNull String operation, String slip,
+    public record GroupView(@NotNull String key, @NotNull Need.Kind kind, @NotNull String rung, @NotNull Operation operation, String slip,
                             @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
                             @NotNull int minutes, @NotNull List<Pupil> pupils, Long setId, @NotNull boolean withYou,
                             @NotNull int left) {
@@ -198,7 +198,7 @@ public class PlanService {
                 each.all())).toList(), new PlanWishes(wishes.topics(), left, wishes.minutes(), wishes.groupMost(), wishes.sheets()));
         int[] count = {0};
         return new PlanContent(plan.days().stream().map(day -> new PlannedDay(day.date(), day.groups().stream()
-                .map(group -> new PlannedGroup("g" + ++count[0], group.need().kind().id(), group.need().rung(), group.need().slip(),
+                .map(group -> new PlannedGroup("g" + ++count[0], group.need().kind(), group.need().rung(), group.need().slip(),
                         group.questions(), group.minutes(), group.pupils(), null)).toList())).toList(), plan.conflicts());
     }
 
@@ -236,7 +236,7 @@ public class PlanService {
         Need need = need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
         String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation()).map(slip -> "one who " + slip.label() + ". " + slip.help()).orElse("");
-        return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation().id(), group.slip(), rung.fullTitle() + part,
+        return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation(), group.slip(), rung.fullTitle() + part,
                 need.reason(), watch, group.questions(), group.minutes(),
                 group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId(), withYou, left);
     }
@@ -246,8 +246,7 @@ public class PlanService {
         return need(group.kind(), group.rung(), group.slip());
     }
 
-    private static Need need(String kindId, String rung, String slip) {
-        Need.Kind kind = Need.Kind.of(kindId);
+    private static Need need(Need.Kind kind, String rung, String slip) {
         if (Ladder.find(rung).isEmpty()) {
             throw Refusal.of("rung", "“" + rung + "” is on no ladder.");
         }

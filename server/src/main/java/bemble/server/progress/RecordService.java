@@ -155,16 +155,16 @@ public class RecordService {
     }
 
     private static List<StateView> states() {
-        return Arrays.stream(State.values()).map(state -> new StateView(state.id(), state.label(), state.sign())).toList();
+        return Arrays.stream(State.values()).map(state -> new StateView(state, state.label(), state.sign())).toList();
     }
 
     static RecordRung view(Rung rung) {
-        return new RecordRung(rung.id(), rung.wishes().operation().id(), rung.title(), rung.news());
+        return new RecordRung(rung.id(), rung.wishes().operation(), rung.title(), rung.news());
     }
 
     private CellView cell(PupilPlaces pupil, Rung rung, Map<String, Place> places) {
         String shows = places.getOrDefault(rung.id(), Place.NONE).shows();
-        return new CellView(rung.id(), pupil.state(rung.id()).id(), pupil.ruling(rung.id()) != null,
+        return new CellView(rung.id(), pupil.state(rung.id()), pupil.ruling(rung.id()) != null,
                 shows == null ? null : work.nameOf(shows, rung.wishes().operation()));
     }
 
@@ -195,7 +195,7 @@ public class RecordService {
             }
         }
         return pupils.entrySet().stream().sorted(Comparator.comparingInt(each -> -each.getValue().size()))
-                .map(each -> new ClassSlip(each.getKey().id(), each.getKey().operation().id(), each.getKey().name(), each.getValue(),
+                .map(each -> new ClassSlip(each.getKey().id(), each.getKey().operation(), each.getKey().name(), each.getValue(),
                         all.get(List.of(each.getKey().operation().id(), each.getKey().id())).entrySet().stream()
                                 .map(week -> new WeekView(week.getKey(), week.getValue()[0], week.getValue()[1])).toList())).toList();
     }
@@ -255,7 +255,7 @@ public class RecordService {
                 .map(answer -> new RestingAnswer(answer.day(), answer.marking(), answer.title(), answer.question(), answer.problem(),
                         answer.given(), answer.right(), answer.alone(), answer.cause() == null ? null : work.nameOf(answer.cause(), operation),
                         answer.confirmed())).toList();
-        return new RungRecord(view(rung), pupil.places().state(rung.id()).id(), standing.state().id(), standing.say(), standing.since(),
+        return new RungRecord(view(rung), pupil.places().state(rung.id()), standing.state(), standing.say(), standing.since(),
                 standing.dueOn(), standing.shows() == null ? null : work.nameOf(standing.shows(), operation),
                 ruling == null ? null : ruling.reason(), rests);
     }
@@ -263,7 +263,7 @@ public class RecordService {
     private static SlipRecord record(SlipSeen seen) {
         KnownSlip slip = seen.slip();
         SlipHistory history = seen.history();
-        return new SlipRecord(slip.id(), slip.operation().id(), slip.name(), history.say(), history.fading(), Remedy.of(slip).say(),
+        return new SlipRecord(slip.id(), slip.operation(), slip.name(), history.say(), history.fading(), Remedy.of(slip).say(),
                 history.weeks().stream().map(week -> new WeekView(week.monday(), week.seen(), week.of())).toList());
     }
 

@@ -1,5 +1,7 @@
 package bemble.server.progress;
 
+import bemble.core.problem.Operation;
+import bemble.core.progress.State;
 import bemble.server.classes.Pupil;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
@@ -10,10 +12,10 @@ final class RecordViews {
     private RecordViews() {}
 
     /** A rung of a ladder. */
-    record RecordRung(@NotNull String id, @NotNull String operation, @NotNull String title, @NotNull String news) {}
+    record RecordRung(@NotNull String id, @NotNull Operation operation, @NotNull String title, @NotNull String news) {}
 
     /** A state with its sign, which needs no colour. */
-    record StateView(@NotNull String id, @NotNull String label, @NotNull String sign) {}
+    record StateView(@NotNull State id, @NotNull String label, @NotNull String sign) {}
 
     /**
      * Where a pupil stands on a rung.
@@ -22,12 +24,12 @@ final class RecordViews {
      * @param ruled whether the teacher said so
      * @param shows the slip that still shows, in a few words
      */
-    record CellView(@NotNull String rung, @NotNull String state, @NotNull boolean ruled, String shows) {}
+    record CellView(@NotNull String rung, @NotNull State state, @NotNull boolean ruled, String shows) {}
 
     record PupilRow(@NotNull Pupil pupil, @NotNull List<CellView> cells) {}
 
     /** A slip of an operation, seen in a class. */
-    record ClassSlip(@NotNull String slip, @NotNull String operation, @NotNull String name, @NotNull List<SlipOfPupil> pupils, @NotNull List<WeekView> weeks) {}
+    record ClassSlip(@NotNull String slip, @NotNull Operation operation, @NotNull String name, @NotNull List<SlipOfPupil> pupils, @NotNull List<WeekView> weeks) {}
 
     record SlipOfPupil(@NotNull String pupil, @NotNull String say, @NotNull boolean fading) {}
 
@@ -60,10 +62,10 @@ final class RecordViews {
      * @param say what the rule rests on
      * @param reason why the teacher says otherwise
      */
-    record RungRecord(@NotNull RecordRung rung, @NotNull String state, @NotNull String byRule, @NotNull String say, LocalDate since,
+    record RungRecord(@NotNull RecordRung rung, @NotNull State state, @NotNull State byRule, @NotNull String say, LocalDate since,
                       LocalDate dueOn, String shows, String reason, @NotNull List<RestingAnswer> rests) {}
 
-    record SlipRecord(@NotNull String slip, @NotNull String operation, @NotNull String name, @NotNull String say, @NotNull boolean fading,
+    record SlipRecord(@NotNull String slip, @NotNull Operation operation, @NotNull String name, @NotNull String say, @NotNull boolean fading,
                       @NotNull String help, @NotNull List<WeekView> weeks) {}
 
     record FactRecord(@NotNull String fact, @NotNull int missed, @NotNull LocalDate last) {}

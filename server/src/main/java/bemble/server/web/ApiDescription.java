@@ -51,6 +51,7 @@ class ApiDescription {
             REFUSALS.forEach((status, says) -> api.getComponents().addResponses(REFUSAL + status, new ApiResponse().description(says)
                     .content(new Content().addMediaType("application/problem+json",
                             new MediaType().schema(new ObjectSchema().$ref("#/components/schemas/" + REFUSAL))))));
+            api.setTags(null);
             api.getPaths().forEach((path, item) -> item.readOperationsMap().forEach((method, operation) -> complete(path, method.name(), operation)));
         };
     }

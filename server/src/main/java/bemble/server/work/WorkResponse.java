@@ -5,16 +5,21 @@ import bemble.core.hand.Answer;
 import bemble.core.hand.WorkRecord;
 import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
 import bemble.core.sheet.Sheet;
 import bemble.core.sheet.SheetMark;
 import bemble.core.words.Words;
+import bemble.core.working.Anchor;
 import bemble.core.working.CueKind;
 import bemble.core.working.Fact;
 import bemble.core.working.Mark;
+import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
 import bemble.core.working.Role;
+import bemble.core.working.Size;
 import bemble.core.working.Spoken;
 import bemble.core.working.Step;
+import bemble.core.working.StepKind;
 import bemble.core.working.Working;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
@@ -24,7 +29,7 @@ import java.util.List;
 /** A problem worked: the answer, the record, the check, the paper in squares, and the steps. */
 public record WorkResponse(
         @NotNull String problem,
-        @NotNull String operation,
+        @NotNull Operation operation,
         @NotNull List<String> operands,
         @NotNull int decimals,
         @NotNull String method,
@@ -82,15 +87,15 @@ public record WorkResponse(
      * @param should where a rule was broken, what a careful hand would have written there
      * @param heard what a screen reader says for it, where that is not its text
      */
-    public record MarkView(@NotNull int step, Integer until, @NotNull String kind, @NotNull String block,
+    public record MarkView(@NotNull int step, Integer until, @NotNull MarkKind kind, @NotNull String block,
                            @NotNull String line, @NotNull int place, @NotNull int row, @NotNull int column,
-                           Integer toRow, Integer toColumn, @NotNull String text, @NotNull String role,
-                           @NotNull String size, @NotNull String anchor, String should, String heard) {
+                           Integer toRow, Integer toColumn, @NotNull String text, @NotNull Role role,
+                           @NotNull Size size, @NotNull Anchor anchor, String should, String heard) {
         public static MarkView of(SheetMark mark, Words words) {
             String heard = words.heard(mark.mark());
-            return new MarkView(mark.step(), mark.until(), mark.kind().id(), mark.block(), mark.line(), mark.place(),
-                    mark.row(), mark.column(), mark.toRow(), mark.toColumn(), mark.text(), mark.role().id(),
-                    mark.size().id(), mark.anchor().id(), mark.mark().should(), heard.equals(mark.text()) ? null : heard);
+            return new MarkView(mark.step(), mark.until(), mark.kind(), mark.block(), mark.line(), mark.place(),
+                    mark.row(), mark.column(), mark.toRow(), mark.toColumn(), mark.text(), mark.role(),
+                    mark.size(), mark.anchor(), mark.mark().should(), heard.equals(mark.text()) ? null : heard);
         }
     }
 
@@ -111,7 +116,7 @@ public record WorkResponse(
      * @param marks the places of all its marks
      * @param ring the place of the mark to be rung, where a rule was broken first in this step
      */
-    public record StepView(@NotNull int n, @NotNull String kind, @NotNull List<String> cues, @NotNull String part, @NotNull String title,
+    public record StepView(@NotNull int n, @NotNull StepKind kind, @NotNull List<String> cues, @NotNull Part part, @NotNull String title,
                            Integer place, @NotNull String fact, @NotNull String factAsked, FindView find,
                            @NotNull String say, @NotNull String ask, @NotNull List<String> expects,
                            @NotNull List<Integer> marks, @NotNull List<AskedView> asked, @NotNull List<AskedView> small,
@@ -130,7 +135,7 @@ public record WorkResponse(
     public record AskedView(@NotNull int mark, @NotNull List<String> keys) {}
 
     public static WorkResponse of(Worked worked) {
-        return new WorkResponse(worked.problem().text(), worked.problem().operation().id(),
+        return new WorkResponse(worked.problem().text(), worked.problem().operation(),
                 worked.problem().operands().stream().map(Numeral::plain).toList(), worked.problem().decimals(),
                 worked.method(), worked.slip(), AnswerView.of(worked.answer()), worked.record(),
                 CheckView.of(worked.check()), SheetView.of(worked.sheet(), new Words(worked.style())), steps(worked));
@@ -139,7 +144,7 @@ public record WorkResponse(
     /** The same, its work ending with what the letter is that stood for what is sought. */
     WorkResponse saying(String sought) {
         List<StepView> said = new ArrayList<>(steps);
-        int last = (int) steps.stream().filter(step -> step.part().equals(Part.WORK.id())).count() - 1;
+        int last = (int) steps.stream().filter(step -> step.part() == Part.WORK).count() - 1;
         said.set(last, said.get(last).saying(" So " + sought + " is " + answer.text() + "."));
         return new WorkResponse(problem, operation, operands, decimals, method, slip, answer, record, check, sheet, said);
     }
@@ -181,7 +186,7 @@ public record WorkResponse(
         }
         Spoken spoken = step.spoken();
         Fact fact = spoken.fact();
-        return new StepView(step.n(), step.kind().id(), CueKind.of(step, working.steps()), step.part().id(), spoken.title(), step.place(), fact.text(),
+        return new StepView(step.n(), step.kind(), CueKind.of(step, working.steps()), step.part(), spoken.title(), step.place(), fact.text(),
                 fact.asked(), fact.sign() == 0 ? null : new FindView(String.valueOf(fact.sign()), fact.numbers()),
                 spoken.say(), spoken.ask(), expects, mine, asked, small, answers, ring);
     }

@@ -4,6 +4,7 @@ import bemble.core.marking.PaperFigure;
 import bemble.core.problem.Refusal;
 import bemble.core.working.Anchor;
 import bemble.core.working.MarkKind;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -27,8 +28,8 @@ public record FigureRequest(
         String line,
         @NotNull(message = "Say in which column the figure stands.")
         @Min(value = -FARTHEST, message = FAR) @Max(value = FARTHEST, message = FAR) Integer place,
-        @Size(max = 20, message = "A square has no such part.") String anchor,
-        @Size(max = 20, message = "This is nothing that is written.") String kind,
+        @Size(max = 20, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") String anchor,
+        @Size(max = 20, message = "This is nothing that is written.") @Schema(allowableValues = {"digit", "number", "strike"}) String kind,
         @Size(max = 100, message = "So many figures do not go into one square.") String text) {
     /** No paper reaches farther from the ones. */
     public static final int FARTHEST = 200;

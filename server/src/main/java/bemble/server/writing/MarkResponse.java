@@ -4,10 +4,14 @@ import bemble.core.diagnosis.DiagnosisWords;
 import bemble.core.hand.Stuck;
 import bemble.core.marking.Marked;
 import bemble.core.marking.MarkedFigure;
+import bemble.core.marking.PaperVerdict;
+import bemble.core.marking.Verdict;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Refusal;
+import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
+import bemble.core.working.MarkKind;
 import bemble.server.work.WorkResponse;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -22,7 +26,7 @@ import java.util.List;
  * @param leftOut how many figures were saved that cannot be read; left out where all can
  */
 public record MarkResponse(
-        @NotNull String verdict,
+        @NotNull PaperVerdict verdict,
         @NotNull List<MarkedView> figures,
         @NotNull MarkedAnswerView answer,
         @NotNull List<LineView> notShown,
@@ -43,12 +47,12 @@ public record MarkResponse(
      *
      * @param should what belongs there where that is something else
      */
-    public record MarkedView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull String anchor,
-                             @NotNull String kind, @NotNull String text, @NotNull String verdict, String should) {
+    public record MarkedView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull Anchor anchor,
+                             @NotNull MarkKind kind, @NotNull String text, @NotNull Verdict verdict, String should) {
         static MarkedView of(MarkedFigure figure) {
             Figure.Key at = figure.at();
-            return new MarkedView(at.block(), at.line(), at.place(), at.anchor().id(), figure.kind().id(), figure.text(),
-                    figure.verdict().id(), figure.should());
+            return new MarkedView(at.block(), at.line(), at.place(), at.anchor(), figure.kind(), figure.text(),
+                    figure.verdict(), figure.should());
         }
     }
 
@@ -58,13 +62,13 @@ public record MarkResponse(
     /** Marks for a paper, and what for. */
     public record MarksView(@NotNull int given, @NotNull int of, @NotNull String say) {}
 
-    public record MarkedAnswerView(@NotNull String text, @NotNull String verdict) {}
+    public record MarkedAnswerView(@NotNull String text, @NotNull PaperVerdict verdict) {}
 
     /** Where a rule was broken first, and the rule or fact in a teacher's words. */
-    public record FirstView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull String anchor,
-                            @NotNull String kind, @NotNull String say) {}
+    public record FirstView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull Anchor anchor,
+                            @NotNull MarkKind kind, @NotNull String say) {}
 
-    public record MarkedCheckView(@NotNull String statement, @NotNull boolean agrees, @NotNull String verdict) {}
+    public record MarkedCheckView(@NotNull String statement, @NotNull boolean agrees, @NotNull PaperVerdict verdict) {}
 
     /**
      * A slip that the paper fits.
@@ -77,20 +81,20 @@ public record MarkResponse(
                               @NotNull String say, WorkResponse working) {}
 
     static MarkResponse of(Marked marked, WorkOrder order) {
-        return new MarkResponse(marked.verdict().id(), marked.figures().stream().map(MarkedView::of).toList(),
-                new MarkedAnswerView(marked.answer().text(), marked.answer().verdict().id()),
+        return new MarkResponse(marked.verdict(), marked.figures().stream().map(MarkedView::of).toList(),
+                new MarkedAnswerView(marked.answer().text(), marked.answer().verdict()),
                 marked.notShown().stream().map(line -> new LineView(line.block(), line.line())).toList(),
                 marked.marks() == null ? null : new MarksView(marked.marks().given(), marked.marks().of(), marked.marks().say()),
                 marked.first() == null ? null : first(marked.first()),
                 marked.check() == null ? null : new MarkedCheckView(marked.check().statement(), marked.check().agrees(),
-                        marked.check().verdict().id()),
+                        marked.check().verdict()),
                 marked.slips().stream().map(slip -> finding(slip, order)).toList(),
                 marked.causes().unknown(), marked.causes().say(), null);
     }
 
     private static FirstView first(Marked.FirstWrong first) {
         Figure.Key at = first.at();
-        return new FirstView(at.block(), at.line(), at.place(), at.anchor().id(), at.stroke() ? "strike" : "digit", first.say());
+        return new FirstView(at.block(), at.line(), at.place(), at.anchor(), at.stroke() ? MarkKind.STRIKE : MarkKind.DIGIT, first.say());
     }
 
     private static FindingView finding(Marked.Explained slip, WorkOrder order) {

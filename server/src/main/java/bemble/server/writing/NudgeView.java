@@ -2,6 +2,7 @@ package bemble.server.writing;
 
 import bemble.core.order.WorkOrder;
 import bemble.core.slip.KeptRules;
+import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.writing.Nudge;
 import jakarta.validation.constraints.NotNull;
@@ -13,7 +14,7 @@ import jakarta.validation.constraints.NotNull;
  * @param ask the question that the figure answers; left out where only the square is asked for
  * @param text the figure; left out unless it is asked for
  */
-public record NudgeView(@NotNull boolean done, String block, String line, Integer place, String anchor, String kind, String ask, String text) {
+public record NudgeView(@NotNull boolean done, String block, String line, Integer place, Anchor anchor, String kind, String ask, String text) {
     private static final NudgeView NOTHING_LEFT = new NudgeView(true, null, null, null, null, null, null, null);
 
     /** @throws bemble.core.problem.Refusal where the paper cannot be read */
@@ -24,7 +25,7 @@ public record NudgeView(@NotNull boolean done, String block, String line, Intege
 
     private static NudgeView of(Nudge next) {
         Figure.Key at = next.at();
-        return new NudgeView(false, at.block(), at.line(), at.place(), at.anchor().id(), next.kind(), next.ask(), next.text());
+        return new NudgeView(false, at.block(), at.line(), at.place(), at.anchor(), next.kind(), next.ask(), next.text());
     }
 
     NudgeView withoutFigure() {

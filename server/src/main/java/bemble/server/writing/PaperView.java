@@ -2,6 +2,7 @@ package bemble.server.writing;
 
 import bemble.core.order.WorkOrder;
 import bemble.core.words.Words;
+import bemble.core.working.Anchor;
 import bemble.core.writing.Course;
 import bemble.core.writing.Square;
 import bemble.core.writing.WritingPaper;
@@ -39,12 +40,12 @@ public record PaperView(@NotNull String problem, @NotNull String method, @NotNul
      * @param name what it is called
      */
     public record SquareView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull int row, @NotNull int column,
-                      @NotNull int toColumn, String given, @NotNull boolean full, String small, @NotNull boolean number,
+                      @NotNull int toColumn, String given, @NotNull boolean full, Anchor small, @NotNull boolean number,
                       Integer smallAt, @NotNull String name) {
         static SquareView of(Square square) {
             return new SquareView(square.spot().block().id(), square.spot().line(), square.spot().place(), square.row(),
                     square.column(), square.toColumn(), square.given(), square.full(),
-                    square.small() == null ? null : square.small().id(), square.number(), square.smallAt(), square.name());
+                    square.small(), square.number(), square.smallAt(), square.name());
         }
     }
 

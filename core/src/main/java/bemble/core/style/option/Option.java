@@ -1,9 +1,10 @@
 package bemble.core.style.option;
 
+import bemble.core.problem.Coded;
 import java.util.Locale;
 
 /** One way of doing a thing, out of the few that a choice of the house style offers. Implemented by enums. */
-public interface Option {
+public interface Option extends Coded {
     /** The enum constant's name. */
     String name();
 
@@ -11,6 +12,7 @@ public interface Option {
     String label();
 
     /** The name used in files and in the API, such as {@code above-next}. */
+    @Override
     default String id() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }

@@ -2,6 +2,7 @@ package bemble.server.log.papers;
 
 import bemble.core.problem.Refusal;
 import bemble.server.writing.FigureRequest;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -25,12 +26,13 @@ public record AttemptFigure(
         @Min(value = 0, message = "No figure is written before the paper is begun.")
         @Max(value = 31_536_000_000L, message = "No paper takes a year.") @NotNull long at,
         @NotNull(message = "Say what was done.") @Pattern(regexp = "digit|number|strike|mirror|nudge|mark",
-                message = "Only digits, numbers, strokes, nudges and marks are kept.") String kind,
+                message = "Only digits, numbers, strokes, nudges and marks are kept.")
+        @Schema(allowableValues = {"digit", "number", "strike", "mirror", "nudge", "mark"}) String kind,
         @Size(max = 60, message = "No block has so long a name.") String block,
         @Size(max = 60, message = "No line has so long a name.") String line,
         @Min(value = -FigureRequest.FARTHEST, message = FigureRequest.FAR) @Max(value = FigureRequest.FARTHEST, message = FigureRequest.FAR)
         Integer place,
-        @Size(max = 20, message = "A square has no such part.") String anchor,
+        @Size(max = 20, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") String anchor,
         @Size(max = 100, message = "So many figures do not go into one square.") String text,
         @NotNull boolean rubbed) {
 

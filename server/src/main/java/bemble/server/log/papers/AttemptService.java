@@ -178,7 +178,7 @@ public class AttemptService {
     @Transactional
     void keep(long teacherId, long id, MarkResponse marked) {
         String answer = marked.answer().text();
-        log.mark(teacherId, id, marked.verdict(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())), found(marked));
+        log.mark(teacherId, id, marked.verdict().id(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())), found(marked));
     }
 
     /** How a paper is marked as it stands; what cannot be read of it is left out. */

@@ -62,14 +62,14 @@ final class AnswersFile {
         for (int i = 1; i < row.fields().size(); i++) {
             String given = row.field(i);
             if (given.isEmpty()) {
-                answers.add(MarkedAnswer.of(pupil.id(), i, "blank", "", "", "", null));
+                answers.add(MarkedAnswer.of(pupil.id(), i, AnswerState.BLANK, "", "", "", null));
             } else if (given.equals("?")) {
-                answers.add(MarkedAnswer.of(pupil.id(), i, "unclear", "", "", "", null));
+                answers.add(MarkedAnswer.of(pupil.id(), i, AnswerState.UNCLEAR, "", "", "", null));
             } else if (GivenAnswer.read(given, open.style().point().punctuation()).isEmpty()) {
                 faults.add(new Fault("line[" + row.line() + "]", where + ", " + pupil.name() + ", question " + i + ": “"
                         + given + "” is not a number. Write one, ? where it cannot be read, or nothing where it was left blank."));
             } else {
-                answers.add(MarkedAnswer.of(pupil.id(), i, "given", given, "", "", null));
+                answers.add(MarkedAnswer.of(pupil.id(), i, AnswerState.GIVEN, given, "", "", null));
             }
         }
     }

@@ -4,7 +4,6 @@ package bemble.server.marking.kept;
  * What stands on a pupil's paper for one question.
  *
  * @param question its number on the sheet, from 1
- * @param state right, given, blank, not-reached or unclear
  * @param given the first answer, as it stands there
  * @param correction the pupil's own correction, kept beside it
  * @param how how it was done, in the teacher's own code
@@ -13,10 +12,10 @@ package bemble.server.marking.kept;
  * @param marksGiven the marks that its paper got, and of how many; null where there is none, or the house style gives none
  * @param paper the slip that the paper fits on which it was worked, where that is at hand; else null
  */
-public record MarkedAnswer(long pupilId, int question, String state, String given, String correction, String how, String cause, int revision,
+public record MarkedAnswer(long pupilId, int question, AnswerState state, String given, String correction, String how, String cause, int revision,
                     String paper, Integer marksGiven, Integer marksOf) {
     /** An answer that is to be kept. */
-    public static MarkedAnswer of(long pupilId, int question, String state, String given, String correction, String how, String cause) {
+    public static MarkedAnswer of(long pupilId, int question, AnswerState state, String given, String correction, String how, String cause) {
         return new MarkedAnswer(pupilId, question, state, given, correction, how, cause, 0, null, null, null);
     }
 

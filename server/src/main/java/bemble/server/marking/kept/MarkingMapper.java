@@ -89,7 +89,7 @@ public interface MarkingMapper {
     @ConstructorArgs({
         @Arg(column = "pupil_id", javaType = long.class),
         @Arg(column = "question", javaType = int.class),
-        @Arg(column = "state", javaType = String.class),
+        @Arg(column = "state", javaType = AnswerState.class),
         @Arg(column = "given", javaType = String.class),
         @Arg(column = "correction", javaType = String.class),
         @Arg(column = "how", javaType = String.class),
@@ -113,7 +113,6 @@ public interface MarkingMapper {
     /**
      * Keeps an answer over what was there before; each change takes the next revision, and waits to be judged.
      *
-     * @param verdict right, wrong, blank, not-reached or unclear
      * @return the revision
      */
     @Select(value = "select revision from final table (merge into marked_answer a using (values (cast(#{markingId} as bigint), "
@@ -125,7 +124,7 @@ public interface MarkingMapper {
             + "(marking_id, " + ANSWER + ", verdict, unjudged, revision) values (#{markingId}, #{a.pupilId}, #{a.question}, #{a.state}, "
             + "#{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, 1))", affectData = true)
     @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
-    int keepAnswer(@Param("markingId") long markingId, @Param("a") MarkedAnswer answer, @Param("verdict") String verdict);
+    int keepAnswer(@Param("markingId") long markingId, @Param("a") MarkedAnswer answer, @Param("verdict") AnswerVerdict verdict);
 
     /** The papers on which something waits to be judged. */
     @Select("select distinct m.teacher_id, a.marking_id, a.pupil_id from marked_answer a join live_marking m on m.id = a.marking_id "
@@ -145,11 +144,11 @@ public interface MarkingMapper {
     void notePaper(@Param("markingId") long markingId, @Param("pupilId") long pupilId, @Param("t") TakenAnswer taken);
 
     /** How an answer was judged in the light of the paper. */
-    record Judgement(int question, String verdict, String presumed, String fact, int revision) {}
+    record Judgement(int question, AnswerVerdict verdict, String presumed, String fact, int revision) {}
 
     /** An answer with the sheets it may stand on. */
-    record WorkRow(long pupilId, long markingId, String sheet, int question, String state, String given, String correction,
-                   String how, String cause, String verdict, String presumed, String fact) {}
+    record WorkRow(long pupilId, long markingId, String sheet, int question, AnswerState state, String given, String correction,
+                   String how, String cause, AnswerVerdict verdict, String presumed, String fact) {}
 
     // Told column by column: a class has thousands of rows, and finding each column by its name takes longer than reading it.
     @ConstructorArgs({
@@ -157,12 +156,12 @@ public interface MarkingMapper {
         @Arg(column = "marking_id", javaType = long.class),
         @Arg(column = "sheet", javaType = String.class),
         @Arg(column = "question", javaType = int.class),
-        @Arg(column = "state", javaType = String.class),
+        @Arg(column = "state", javaType = AnswerState.class),
         @Arg(column = "given", javaType = String.class),
         @Arg(column = "correction", javaType = String.class),
         @Arg(column = "how", javaType = String.class),
         @Arg(column = "cause", javaType = String.class),
-        @Arg(column = "verdict", javaType = String.class),
+        @Arg(column = "verdict", javaType = AnswerVerdict.class),
         @Arg(column = "presumed", javaType = String.class),
         @Arg(column = "fact", javaType = String.class)
     })

@@ -36,7 +36,7 @@ public record OpenPile(StoredMarking stored, SchoolClass schoolClass, List<PileS
     }
 
     /** What an answer is: right, wrong, blank, not-reached or unclear. */
-    public String verdict(MarkedAnswer answer, Problem problem) {
+    public AnswerVerdict verdict(MarkedAnswer answer, Problem problem) {
         return ReadSheet.verdict(answer, problem, style);
     }
 

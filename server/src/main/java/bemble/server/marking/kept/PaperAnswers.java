@@ -16,8 +16,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** What stands on the papers of a pile: kept, decided and taken away, a question at a time or all that is left. */
 @Service
 public class PaperAnswers {
-    private static final Set<String> STATES = Set.of("right", "given", "blank", "not-reached", "unclear");
-
     private final Piles piles;
     private final MarkingMapper markings;
     private final PreferencesService preferences;
@@ -42,10 +40,7 @@ public class PaperAnswers {
         OpenPile open = piles.openFor(teacherId, id, answer.pupilId());
         open.pupil(answer.pupilId());
         requireQuestion(open, answer);
-        if (!STATES.contains(answer.state())) {
-            throw Refusal.of("state", "Say right, given, blank, not-reached or unclear.");
-        }
-        if (answer.state().equals("given") && answer.given().isBlank()) {
+        if (answer.state() == AnswerState.GIVEN && answer.given().isBlank()) {
             throw Refusal.of("given", "Type the answer that stands there, like 7 3152 for question 7.");
         }
         requireCode(teacherId, answer.how());
@@ -84,7 +79,7 @@ public class PaperAnswers {
     public void decide(long teacherId, long id, long pupilId, String cause, List<Integer> questions) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
-        open.answers(pupilId).stream().filter(answer -> questions.contains(answer.question()) && answer.state().equals("given"))
+        open.answers(pupilId).stream().filter(answer -> questions.contains(answer.question()) && answer.state() == AnswerState.GIVEN)
                 .forEach(answer -> keep(open, MarkedAnswer.of(pupilId, answer.question(), answer.state(), answer.given(), answer.correction(),
                         answer.how(), cause)));
     }
@@ -101,17 +96,17 @@ public class PaperAnswers {
 
     /** Everything on a paper that has nothing yet is right, or was not reached. */
     @Transactional
-    public void rest(long teacherId, long id, long pupilId, String state, String how) {
+    public void rest(long teacherId, long id, long pupilId, AnswerState state, String how) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
-        if (!Set.of("right", "not-reached").contains(state)) {
+        if (!Set.of(AnswerState.RIGHT, AnswerState.NOT_REACHED).contains(state)) {
             throw Refusal.of("state", "The rest is right, or not-reached.");
         }
         requireCode(teacherId, how);
         fill(open, pupilId, 1, state, how);
     }
 
-    private void fill(OpenPile open, long pupilId, int from, String state, String how) {
+    private void fill(OpenPile open, long pupilId, int from, AnswerState state, String how) {
         List<Integer> there = open.answers(pupilId).stream().map(MarkedAnswer::question).toList();
         for (int question = from; question <= open.sheet(pupilId).problems().size(); question++) {
             if (!there.contains(question)) {
@@ -123,8 +118,8 @@ public class PaperAnswers {
     /** A question was not reached, and nothing after it but what stands there already. */
     @Transactional
     public void notReachedFrom(long teacherId, long id, long pupilId, int question) {
-        keep(teacherId, id, MarkedAnswer.of(pupilId, question, "not-reached", "", "", "", null), null);
-        fill(piles.openFor(teacherId, id, pupilId), pupilId, question, "not-reached", "");
+        keep(teacherId, id, MarkedAnswer.of(pupilId, question, AnswerState.NOT_REACHED, "", "", "", null), null);
+        fill(piles.openFor(teacherId, id, pupilId), pupilId, question, AnswerState.NOT_REACHED, "");
     }
 
     /** Keeps how the answers of a paper were judged, but for those that have changed meanwhile. */

@@ -21,20 +21,20 @@ public record ReadSheet(List<Problem> problems, List<RightAnswer> right, HouseSt
     }
 
     /** What an answer is: right, wrong, blank, not-reached or unclear. */
-    public String verdict(MarkedAnswer answer) {
-        return answer.state().equals("given") ? ofGiven(answer, right.get(answer.question() - 1), style) : answer.state();
+    public AnswerVerdict verdict(MarkedAnswer answer) {
+        return answer.state() == AnswerState.GIVEN ? ofGiven(answer, right.get(answer.question() - 1), style) : AnswerVerdict.of(answer.state());
     }
 
     /** The same of an answer by itself. */
-    public static String verdict(MarkedAnswer answer, Problem problem, HouseStyle style) {
-        return answer.state().equals("given") ? ofGiven(answer, right(problem, style), style) : answer.state();
+    public static AnswerVerdict verdict(MarkedAnswer answer, Problem problem, HouseStyle style) {
+        return answer.state() == AnswerState.GIVEN ? ofGiven(answer, right(problem, style), style) : AnswerVerdict.of(answer.state());
     }
 
-    private static String ofGiven(MarkedAnswer answer, RightAnswer right, HouseStyle style) {
+    private static AnswerVerdict ofGiven(MarkedAnswer answer, RightAnswer right, HouseStyle style) {
         return switch (right.verdict(answer.given(), style.point().punctuation())) {
-            case CORRECT -> "right";
-            case WRONG -> "wrong";
-            case UNREADABLE -> "unclear";
+            case CORRECT -> AnswerVerdict.RIGHT;
+            case WRONG -> AnswerVerdict.WRONG;
+            case UNREADABLE -> AnswerVerdict.UNCLEAR;
         };
     }
 }

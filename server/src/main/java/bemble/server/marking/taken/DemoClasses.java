@@ -9,6 +9,8 @@ import bemble.server.account.DemoTeacher;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
 import bemble.server.marking.kept.AnswerChanges;
+import bemble.server.marking.kept.AnswerState;
+import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.MarkingMapper;
 import bemble.server.marking.kept.OpenPile;
@@ -84,9 +86,9 @@ public class DemoClasses implements ApplicationRunner {
                 question++;
                 String answer = pupil.write(problem, Methods.usual(problem), HouseStyle.USUAL, random).answer().text();
                 boolean wrong = !answer.equals(PileSheet.right(problem, HouseStyle.USUAL));
-                mapper.keepAnswer(id, MarkedAnswer.of(pupilId, question, wrong ? "given" : "right", wrong ? answer : "", "", "", null),
-                        wrong ? "wrong" : "right");
-                mapper.judge(id, pupilId, new MarkingMapper.Judgement(question, wrong ? "wrong" : "right",
+                mapper.keepAnswer(id, MarkedAnswer.of(pupilId, question, wrong ? AnswerState.GIVEN : AnswerState.RIGHT, wrong ? answer : "", "", "", null),
+                        wrong ? AnswerVerdict.WRONG : AnswerVerdict.RIGHT);
+                mapper.judge(id, pupilId, new MarkingMapper.Judgement(question, wrong ? AnswerVerdict.WRONG : AnswerVerdict.RIGHT,
                         wrong && !habit.isEmpty() ? habit : null, null, 1));
             }
         }

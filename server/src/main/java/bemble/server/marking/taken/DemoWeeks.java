@@ -3,6 +3,8 @@ package bemble.server.marking.taken;
 import bemble.server.account.DemoCalendar;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.marking.kept.AnswerState;
+import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.JudgedAnswer;
 import bemble.server.marking.kept.MarkingMapper;
 import bemble.server.marking.kept.PileSheet;
@@ -61,13 +63,15 @@ class DemoWeeks {
                 case "paper" -> {
                     pupil = pupil(schoolClass, parts[1]);
                     for (int question = 1; question <= questions; question++) {
-                        answers.add(new JudgedAnswer(pupil, question, "right", "", "", "", null, "right", null, null));
+                        answers.add(new JudgedAnswer(pupil, question, AnswerState.RIGHT, "", "", "", null, AnswerVerdict.RIGHT, null, null));
                     }
                 }
-                case "blank", "not-reached" -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1,
-                        new JudgedAnswer(pupil, Integer.parseInt(parts[2]), parts[0], "", "", "", null, parts[0], null, null));
+                case "blank" -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1, new JudgedAnswer(pupil,
+                        Integer.parseInt(parts[2]), AnswerState.BLANK, "", "", "", null, AnswerVerdict.BLANK, null, null));
+                case "not-reached" -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1, new JudgedAnswer(pupil,
+                        Integer.parseInt(parts[2]), AnswerState.NOT_REACHED, "", "", "", null, AnswerVerdict.NOT_REACHED, null, null));
                 default -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1, new JudgedAnswer(pupil,
-                        Integer.parseInt(parts[2]), "given", parts[3], "", "", orNull(parts[6]), "wrong", orNull(parts[4]), orNull(parts[5])));
+                        Integer.parseInt(parts[2]), AnswerState.GIVEN, parts[3], "", "", orNull(parts[6]), AnswerVerdict.WRONG, orNull(parts[4]), orNull(parts[5])));
             }
         }
         keep(marking, answers);

@@ -1,5 +1,7 @@
 package bemble.server.marking.taken;
 
+import bemble.server.marking.kept.AnswerState;
+import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.JudgedAnswer;
 import bemble.server.marking.kept.PileSheet;
 import bemble.server.sets.PrintedSheets;
@@ -26,7 +28,7 @@ final class PastSheets {
             passMarkOf.put(quiz.pupilId(), quiz.passMark());
             for (int question = 1; question <= quiz.problems().size(); question++) {
                 if (papers.get(quiz.pupilId()).putIfAbsent(question, quiz.problems().get(question - 1)) == null) {
-                    blank.add(new JudgedAnswer(quiz.pupilId(), question, "blank", "", "", "", null, "blank", null, null));
+                    blank.add(new JudgedAnswer(quiz.pupilId(), question, AnswerState.BLANK, "", "", "", null, AnswerVerdict.BLANK, null, null));
                 }
             }
         });

@@ -3,6 +3,8 @@ package bemble.server.marking.taken;
 import bemble.server.marking.Causes;
 import bemble.server.marking.Judging;
 import bemble.server.marking.kept.AnswerChanges;
+import bemble.server.marking.kept.AnswerState;
+import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.JudgedAnswer;
 import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.MarkingMapper;
@@ -74,7 +76,7 @@ public class TakenPapers {
         OpenPile open = piles.open(teacherId, markingId);
         String how = helped ? helped(teacherId) : "";
         for (TakenAnswer taken : answers) {
-            MarkedAnswer answer = merged(pupilId, open.answer(pupilId, taken.question()), taken, how, unfinished ? "not-reached" : "blank");
+            MarkedAnswer answer = merged(pupilId, open.answer(pupilId, taken.question()), taken, how, unfinished ? AnswerState.NOT_REACHED : AnswerState.BLANK);
             mapper.keepAnswer(markingId, answer, open.verdict(answer, open.sheet(pupilId).problem(taken.question())));
         }
     }
@@ -107,8 +109,8 @@ public class TakenPapers {
 
     private static JudgedAnswer judged(PastAnswer answer, String helped) {
         String cause = Causes.checked(answer.cause());
-        return new JudgedAnswer(answer.pupilId(), answer.question(), answer.right() ? "right" : "given", answer.given(), answer.correction(),
-                answer.alone() ? "" : helped, answer.confirmed() ? cause : null, answer.right() ? "right" : "wrong",
+        return new JudgedAnswer(answer.pupilId(), answer.question(), answer.right() ? AnswerState.RIGHT : AnswerState.GIVEN, answer.given(), answer.correction(),
+                answer.alone() ? "" : helped, answer.confirmed() ? cause : null, answer.right() ? AnswerVerdict.RIGHT : AnswerVerdict.WRONG,
                 answer.confirmed() ? null : cause, answer.fact());
     }
 
@@ -116,9 +118,9 @@ public class TakenPapers {
         return preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code).findFirst().orElse("");
     }
 
-    private static MarkedAnswer merged(long pupilId, MarkedAnswer before, TakenAnswer taken, String how, String empty) {
-        if (before == null || before.state().equals("blank") || before.state().equals("not-reached")) {
-            return MarkedAnswer.of(pupilId, taken.question(), taken.given().isEmpty() ? empty : "given", taken.given(), "", how, null);
+    private static MarkedAnswer merged(long pupilId, MarkedAnswer before, TakenAnswer taken, String how, AnswerState empty) {
+        if (before == null || before.state() == AnswerState.BLANK || before.state() == AnswerState.NOT_REACHED) {
+            return MarkedAnswer.of(pupilId, taken.question(), taken.given().isEmpty() ? empty : AnswerState.GIVEN, taken.given(), "", how, null);
         }
         String correction = before.given().equals(taken.given()) || taken.given().isEmpty() ? before.correction() : taken.given();
         return MarkedAnswer.of(pupilId, taken.question(), before.state(), before.given(), correction, before.how(), before.cause());
