@@ -2,8 +2,6 @@ package bemble.server.marking;
 
 import bemble.core.entry.LineForm;
 import bemble.server.account.SignedIn;
-import bemble.server.marking.Views.ClassView;
-import bemble.server.marking.Views.KeyView;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.MarkingView;
 import bemble.server.marking.kept.AnswerState;
@@ -11,7 +9,6 @@ import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.MarkingLine;
 import bemble.server.marking.kept.PaperAnswers;
 import bemble.server.marking.kept.Piles;
-import bemble.server.print.ReportView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -22,7 +19,6 @@ import java.util.Arrays;
 import java.util.List;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -44,18 +40,14 @@ class MarkingController {
     private final PaperAnswers paperAnswers;
     private final Judging judging;
     private final JudgingQueue queue;
-    private final ReportService reports;
-    private final PilePages pages;
     private final TypedLines lines;
 
-    MarkingController(Piles piles, PaperAnswers paperAnswers, Judging judging, JudgingQueue queue, ReportService reports, PilePages pages, TypedLines lines) {
+    MarkingController(Piles piles, PaperAnswers paperAnswers, Judging judging, JudgingQueue queue, TypedLines lines) {
         this.lines = lines;
         this.piles = piles;
         this.paperAnswers = paperAnswers;
         this.judging = judging;
         this.queue = queue;
-        this.reports = reports;
-        this.pages = pages;
     }
 
     /**
@@ -100,10 +92,6 @@ class MarkingController {
     /** @param sheet the code of the sheet this pupil worked on; left out where it stays */
     record PaperContent(@Size(max = 20, message = "A code is shorter than this.") String sheet,
                         @NotNull(message = "Say whether the pupil was absent.") Boolean absent) {}
-
-    record ForSlip(@NotNull(message = "Say for which cause.") String slip) {}
-
-    record MadeSet(@NotNull long id) {}
 
     record AnswersTaken(@NotNull int answers) {}
 
@@ -256,62 +244,5 @@ class MarkingController {
         List<MarkedAnswer> answers = paperAnswers.takeIn(teacher.id(), id, file);
         queue.later(teacher.id(), id, answers.stream().map(MarkedAnswer::pupilId).distinct().toList());
         return new AnswersTaken(answers.size());
-    }
-
-    /** What a pile shows: who shares a cause, and what went wrong most. */
-    @GetMapping("/{id}/class")
-    ClassView ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return reports.ofClass(teacher.id(), id);
-    }
-
-    /** Makes a set for those who share a cause. */
-    @PostMapping("/{id}/set")
-    MadeSet setFor(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody ForSlip made) {
-        return new MadeSet(reports.setFor(teacher.id(), id, made.slip()));
-    }
-
-    /** The marking key: letters for wrong answers. */
-    @GetMapping("/{id}/key")
-    KeyView key(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return KeyView.of(reports.key(teacher.id(), id));
-    }
-
-    /** The pages of the marking key. */
-    @GetMapping("/{id}/key/pages")
-    ReportView keyPages(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return pages.key(teacher.id(), id).view();
-    }
-
-    /** The marking key as PDF. */
-    @GetMapping(value = "/{id}/key.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> keyFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
-            @RequestParam(defaultValue = "false") boolean inline) {
-        return pages.key(teacher.id(), id).pdf("bemble-key.pdf", inline);
-    }
-
-    /** What each paper came to. */
-    @GetMapping("/{id}/marks/pages")
-    ReportView marks(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return pages.marks(teacher.id(), id).view();
-    }
-
-    /** The marks of a pile as PDF. */
-    @GetMapping(value = "/{id}/marks.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> marksFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
-            @RequestParam(defaultValue = "false") boolean inline) {
-        return pages.marks(teacher.id(), id).pdf("bemble-marks.pdf", inline);
-    }
-
-    /** Strips to cut off, one for each child who needs one. */
-    @GetMapping("/{id}/strips/pages")
-    ReportView strips(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return pages.strips(teacher.id(), id).view();
-    }
-
-    /** Strips to cut off as PDF. */
-    @GetMapping(value = "/{id}/strips.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> stripsFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
-            @RequestParam(defaultValue = "false") boolean inline) {
-        return pages.strips(teacher.id(), id).pdf("bemble-strips.pdf", inline);
     }
 }

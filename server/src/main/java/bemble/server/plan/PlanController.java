@@ -1,8 +1,8 @@
 package bemble.server.plan;
 
 import bemble.server.account.SignedIn;
-import bemble.server.plan.PlanService.PlanView;
-import bemble.server.plan.PlanService.TermView;
+import bemble.server.plan.PlanViews.PlanView;
+import bemble.server.plan.PlanViews.TermView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -25,10 +25,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/classes/{id}")
 class PlanController {
     private final PlanService plans;
+    private final TermService terms;
     private final DaySheets sheets;
 
-    PlanController(PlanService plans, DaySheets sheets) {
+    PlanController(PlanService plans, TermService terms, DaySheets sheets) {
         this.plans = plans;
+        this.terms = terms;
         this.sheets = sheets;
     }
 
@@ -44,7 +46,7 @@ class PlanController {
     /** What is wanted of the plans of a class. */
     @GetMapping("/term")
     TermView term(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return plans.term(teacher.id(), id);
+        return terms.term(teacher.id(), id);
     }
 
     /**
@@ -55,7 +57,7 @@ class PlanController {
     @PutMapping("/term")
     TermView keepTerm(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
             @RequestParam @Min(value = 0, message = "Revisions are counted from 0.") int revision, @Valid @RequestBody Term term) {
-        return plans.keepTerm(teacher.id(), id, term, revision);
+        return terms.keepTerm(teacher.id(), id, term, revision);
     }
 
     /** The plan of a week. */

@@ -7,9 +7,7 @@ import bemble.core.plan.PlannedPupil;
 import bemble.core.plan.WeekPlan;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
-import bemble.core.progress.State;
 import bemble.core.slip.Slips;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
@@ -18,15 +16,14 @@ import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.plan.PlanContent.PlannedDay;
 import bemble.server.plan.PlanContent.PlannedGroup;
+import bemble.server.plan.PlanViews.DayView;
+import bemble.server.plan.PlanViews.GroupView;
+import bemble.server.plan.PlanViews.PlanView;
 import bemble.server.progress.PupilPlaces;
 import bemble.server.progress.RecordService;
 import bemble.server.sets.PrintedSheets;
-import jakarta.validation.constraints.NotNull;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
-import java.time.temporal.TemporalAdjusters;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -41,130 +38,36 @@ import tools.jackson.databind.ObjectMapper;
 /** Makes the week's plan of a class and keeps what is changed in it by hand. */
 @Service
 public class PlanService {
-    private static final List<Integer> USUAL_WEEKDAYS = List.of(1, 2, 3, 4, 5);
-    private static final int USUAL_MINUTES = 20;
-    private static final int USUAL_GROUP = 60;
     private static final int MOST_QUESTIONS = 40;
     private final ClassService classes;
     private final RecordService records;
+    private final TermService terms;
     private final PlanMapper plans;
     private final PrintedSheets sheets;
     private final ObjectMapper json;
 
-    PlanService(ClassService classes, RecordService records, PlanMapper plans, PrintedSheets sheets, ObjectMapper json) {
+    PlanService(ClassService classes, RecordService records, TermService terms, PlanMapper plans, PrintedSheets sheets, ObjectMapper json) {
         this.classes = classes;
         this.records = records;
+        this.terms = terms;
         this.plans = plans;
         this.sheets = sheets;
         this.json = json;
     }
-
-    /**
-     * A group as a teacher sees it.
-     *
-     * @param title the rung, in a few words
-     * @param reason why it comes, in a sentence
-     * @param watch what to watch for, in a few words; empty where nothing is known
-     * @param withYou whether it is the group of that day to sit with, while the others work alone
-     * @param left the minutes of the lesson that its sheets leave: before them with you, or after them to check
-     */
-    public record GroupView(@NotNull String key, @NotNull Need.Kind kind, @NotNull String rung, @NotNull Operation operation, String slip,
-                            @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
-                            @NotNull int minutes, @NotNull List<Pupil> pupils, Long setId, @NotNull boolean withYou,
-                            @NotNull int left) {
-        /** What its sheet is called, which is the same for every group that has it. */
-        public String sheetTitle() {
-            return title.replaceFirst(", group \\d+ of \\d+$", "");
-        }
-    }
-
-    public record DayView(@NotNull LocalDate date, @NotNull List<GroupView> groups) {}
-
-    /**
-     * A week's plan.
-     *
-     * @param revision 0 while it was not changed by hand
-     * @param minutes how long a lesson is
-     * @param idle pupils for whom nothing is planned
-     */
-    public record PlanView(@NotNull long classId, @NotNull String className, @NotNull LocalDate monday, @NotNull int revision,
-                           @NotNull int minutes, @NotNull List<DayView> days, @NotNull List<String> conflicts, @NotNull List<Pupil> idle) {}
-
-    record TopicView(@NotNull String id, @NotNull String operation, @NotNull String title) {}
-
-    /** @param revision 0 while nothing was chosen by hand */
-    record TermView(@NotNull Term chosen, @NotNull List<TopicView> topics, @NotNull int revision) {}
 
     /** The pupils of a class in their order. */
     List<Pupil> register(long teacherId, long classId) {
         return classes.find(teacherId, classId).pupils();
     }
 
-    TermView term(long teacherId, long classId) {
-        SchoolClass schoolClass = classes.find(teacherId, classId);
-        return new TermView(termOf(classId, () -> records.places(schoolClass)), allTopics(),
-                plans.term(classId).map(PlanMapper.StoredTerm::revision).orElse(0));
-    }
-
-    private static List<TopicView> allTopics() {
-        return Ladder.all().stream().map(rung -> new TopicView(rung.id(), rung.wishes().operation().id(), rung.fullTitle())).toList();
-    }
-
-    private Term termOf(long classId, Supplier<List<PupilPlaces>> work) {
-        return plans.term(classId).map(stored -> json.readValue(stored.content(), Term.class)).orElseGet(() -> usual(work.get()));
-    }
-
-    /** Until a teacher chooses: the ladders of the operations the class is at, from the first rung that was tried. */
-    private static Term usual(List<PupilPlaces> work) {
-        List<String> topics = new ArrayList<>();
-        for (Operation operation : Operation.values()) {
-            List<Rung> rungs = Ladder.of(operation);
-            boolean begun = false;
-            for (Rung rung : rungs) {
-                begun = begun || work.stream().anyMatch(pupil -> pupil.state(rung.id()) != State.NOT_TRIED);
-                if (begun) {
-                    topics.add(rung.id());
-                }
-            }
-        }
-        if (topics.isEmpty()) {
-            Ladder.of(Operation.ADDITION).forEach(rung -> topics.add(rung.id()));
-        }
-        return new Term(topics, USUAL_WEEKDAYS, USUAL_MINUTES, USUAL_GROUP, 3);
-    }
-
-    /**
-     * Keeps what a teacher wants of a class's plans.
-     *
-     * @param revision the revision that was changed; 0 where nothing was chosen yet
-     * @throws ChangedElsewhere with what is wanted now, where another window has changed it meanwhile
-     */
-    @Transactional
-    TermView keepTerm(long teacherId, long classId, Term term, int revision) {
-        classes.find(teacherId, classId);
-        term.wishes(monday(records.today()));
-        String content = json.writeValueAsString(term);
-        int kept = revision == 0 ? plans.beginTerm(classId, content) : plans.changeTerm(classId, content, revision);
-        if (kept == 0) {
-            throw new ChangedElsewhere(term(teacherId, classId));
-        }
-        return term(teacherId, classId);
-    }
-
-    private static LocalDate monday(LocalDate day) {
-        return day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-    }
-
     /** The Monday of the week that is meant: where no day is given, of the first week in which a lesson is still to come. */
     private LocalDate week(long classId, LocalDate day) {
         if (day != null) {
-            return monday(day);
+            return Weeks.monday(day);
         }
         LocalDate today = records.today();
-        List<Integer> weekdays = plans.term(classId).map(stored -> json.readValue(stored.content(), Term.class).weekdays())
-                .orElse(USUAL_WEEKDAYS);
-        boolean over = weekdays.stream().noneMatch(weekday -> weekday >= today.getDayOfWeek().getValue());
-        return monday(over ? today.plusWeeks(1) : today);
+        boolean over = terms.weekdays(classId).stream().noneMatch(weekday -> weekday >= today.getDayOfWeek().getValue());
+        return Weeks.monday(over ? today.plusWeeks(1) : today);
     }
 
     /** The plan of the week in which a day lies; of the week with the next lesson where none is given. */
@@ -176,7 +79,7 @@ public class PlanService {
     /** The same for who knows already what the pupils have done. */
     public PlanView plan(SchoolClass schoolClass, LocalDate day, Supplier<List<PupilPlaces>> work) {
         LocalDate monday = week(schoolClass.id(), day);
-        Term term = termOf(schoolClass.id(), work);
+        Term term = terms.of(schoolClass.id(), work);
         return view(schoolClass, monday, kept(schoolClass, monday, term, work), term.minutes());
     }
 
@@ -295,7 +198,7 @@ public class PlanService {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         LocalDate monday = week(classId, day);
         Supplier<List<PupilPlaces>> work = () -> records.places(schoolClass);
-        Kept kept = kept(schoolClass, monday, termOf(classId, work), work);
+        Kept kept = kept(schoolClass, monday, terms.of(classId, work), work);
         PlanContent content = kept.content();
         PlannedDay planned = content.days().stream().filter(each -> each.groups().stream().anyMatch(group -> group.key().equals(key)))
                 .findFirst().orElseThrow(() -> new Missing("This group is not in the week's plan any more. Load the plan again."));

@@ -12,7 +12,7 @@ import bemble.core.problem.Punctuation;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.server.classes.Pupil;
-import bemble.server.plan.PlanService.GroupView;
+import bemble.server.plan.PlanViews.GroupView;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

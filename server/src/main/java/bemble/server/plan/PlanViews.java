@@ -1,0 +1,49 @@
+package bemble.server.plan;
+
+import bemble.core.plan.Need;
+import bemble.core.problem.Operation;
+import bemble.server.classes.Pupil;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.List;
+
+/** What plans look like to a teacher. */
+public final class PlanViews {
+    private PlanViews() {}
+
+    /**
+     * A group as a teacher sees it.
+     *
+     * @param title the rung, in a few words
+     * @param reason why it comes, in a sentence
+     * @param watch what to watch for, in a few words; empty where nothing is known
+     * @param withYou whether it is the group of that day to sit with, while the others work alone
+     * @param left the minutes of the lesson that its sheets leave: before them with you, or after them to check
+     */
+    public record GroupView(@NotNull String key, @NotNull Need.Kind kind, @NotNull String rung, @NotNull Operation operation, String slip,
+                            @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
+                            @NotNull int minutes, @NotNull List<Pupil> pupils, Long setId, @NotNull boolean withYou,
+                            @NotNull int left) {
+        /** What its sheet is called, which is the same for every group that has it. */
+        public String sheetTitle() {
+            return title.replaceFirst(", group \\d+ of \\d+$", "");
+        }
+    }
+
+    public record DayView(@NotNull LocalDate date, @NotNull List<GroupView> groups) {}
+
+    /**
+     * A week's plan.
+     *
+     * @param revision 0 while it was not changed by hand
+     * @param minutes how long a lesson is
+     * @param idle pupils for whom nothing is planned
+     */
+    public record PlanView(@NotNull long classId, @NotNull String className, @NotNull LocalDate monday, @NotNull int revision,
+                           @NotNull int minutes, @NotNull List<DayView> days, @NotNull List<String> conflicts, @NotNull List<Pupil> idle) {}
+
+    record TopicView(@NotNull String id, @NotNull String operation, @NotNull String title) {}
+
+    /** @param revision 0 while nothing was chosen by hand */
+    record TermView(@NotNull Term chosen, @NotNull List<TopicView> topics, @NotNull int revision) {}
+}
