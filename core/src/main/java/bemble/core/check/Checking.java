@@ -35,7 +35,10 @@ import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** Checks an answer by working another sum under it at the same desk. */
+/**
+ * Checks an answer by working another sum under it at the same desk. Long, for each check is a paragraph of its own, and they
+ * share how a check is set out and said.
+ */
 public final class Checking {
     private static final int LABEL_SQUARES = 3;
 

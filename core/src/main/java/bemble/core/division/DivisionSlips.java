@@ -38,7 +38,10 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 
-/** The slips of division: each is a hand that decides one kind of thing otherwise. */
+/**
+ * The slips of division: each is a hand that decides one kind of thing otherwise. Long, for it is one list, in which doubles would
+ * be seen.
+ */
 public final class DivisionSlips {
     private static final Set<MethodName> LONG = Set.of(MethodName.LONG_DIVISION);
     private static final Set<MethodName> SHORT = Set.of(MethodName.SHORT_DIVISION);

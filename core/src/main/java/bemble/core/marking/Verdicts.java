@@ -22,7 +22,10 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
-/** What is said of each figure, from the reading of a paper that fits most nearly. */
+/**
+ * What is said of each figure, from the reading of a paper that fits most nearly. Long, for each verdict rests on what the others
+ * leave over: told apart in several places, one figure could get two.
+ */
 final class Verdicts {
     private static final String CHECK = Part.CHECK.id() + ".";
 

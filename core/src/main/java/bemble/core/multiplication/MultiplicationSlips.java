@@ -35,7 +35,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BiPredicate;
 
-/** The slips of multiplication: each is a hand that decides one kind of thing otherwise. */
+/**
+ * The slips of multiplication: each is a hand that decides one kind of thing otherwise. Long, for it is one list, in which doubles would
+ * be seen.
+ */
 public final class MultiplicationSlips {
     private static final Set<MethodName> LONG = Set.of(MethodName.LONG_MULTIPLICATION);
     private static final Set<MethodName> BOX = Set.of(MethodName.AREA);

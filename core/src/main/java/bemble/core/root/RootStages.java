@@ -18,7 +18,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The stages that both layouts of a square root have in common. */
+/** The stages that both layouts of a square root have in common. Long by a few lines: a stage is one train of thought. */
 final class RootStages {
     private static final BigInteger HUNDRED = BigInteger.valueOf(100);
 

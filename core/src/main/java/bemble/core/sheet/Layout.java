@@ -21,7 +21,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Maps the blocks of a working to squares, and squares back to their blocks; nothing else knows of rows and columns. */
+/**
+ * Maps the blocks of a working to squares, and squares back to their blocks; nothing else knows of rows and columns.
+ * Long, for both ways go by the same numbers.
+ */
 public final class Layout {
     /** How much wider than high a paper is, as screens show it. */
     private static final double ASPECT = 1.5;

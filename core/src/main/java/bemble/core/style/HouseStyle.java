@@ -44,7 +44,10 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
-/** How one teacher writes and speaks: an {@link Option} for every {@link Choice}. Immutable. */
+/**
+ * How one teacher writes and speaks: an {@link Option} for every {@link Choice}. Immutable. Long, for every choice stands here
+ * once with its title, what a new school begins with, and one line to read it by.
+ */
 public final class HouseStyle {
     /** A small problem for each group of choices, and for a choice that its group's would not show. */
     private static final Map<String, String> EXAMPLES = Map.ofEntries(

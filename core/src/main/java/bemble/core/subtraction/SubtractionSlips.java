@@ -33,7 +33,10 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 
-/** The slips of subtraction: each is a hand that decides one kind of thing otherwise. */
+/**
+ * The slips of subtraction: each is a hand that decides one kind of thing otherwise. Long, for it is one list, in which doubles would
+ * be seen.
+ */
 public final class SubtractionSlips {
     private static final Set<MethodName> EXCHANGE = Set.of(MethodName.DECOMPOSITION);
     private static final Set<MethodName> BOTH = Set.of(MethodName.DECOMPOSITION, MethodName.EQUAL_ADDITIONS);

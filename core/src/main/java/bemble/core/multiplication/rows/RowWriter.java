@@ -21,7 +21,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Writes the rows of a long multiplication. */
+/** Writes the rows of a long multiplication. Long by a few lines: a row is written from its first product to its last carry here. */
 final class RowWriter {
     private final Block block;
     private final Numeral top;
