@@ -56,7 +56,7 @@ class SecurityConfiguration {
                 .requestMatchers(SIGN_IN).permitAll()
                 .requestMatchers(PUPILS).permitAll()
                 .dispatcherTypeMatchers(DispatcherType.ASYNC).permitAll()
-                .requestMatchers("/api/**").authenticated()
+                .requestMatchers("/api/**", "/webjars/**").authenticated()
                 .anyRequest().permitAll());
         http.csrf(csrf -> csrf.spa().csrfTokenRepository(tokens));
         http.csrf(csrf -> csrf.ignoringRequestMatchers(COMPUTING));

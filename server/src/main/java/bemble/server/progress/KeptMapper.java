@@ -31,11 +31,19 @@ interface KeptMapper {
             + "order by p.id</script>")
     List<Stale> stale(@Param("ids") Collection<Long> ids, @Param("madeBy") int madeBy, @Param("today") LocalDate today);
 
-    /** Which working out of a pupil's record this is; another one has another. */
-    record Version(long pupilId, long changes, LocalDate goodUntil) {}
+    /**
+     * Which working out of a pupil's record this is; another one has another.
+     *
+     * @param due whether it is to be worked out again
+     */
+    record Version(long pupilId, long changes, LocalDate goodUntil, boolean due) {}
 
-    @Select("<script>select pupil_id, changes, good_until from kept_pupil " + OF_THESE + "</script>")
-    List<Version> versions(@Param("ids") Collection<Long> ids);
+    // The ids are joined: a long list of them would be gone through for each pupil.
+    @Select("select p.id as pupil_id, coalesce(k.changes, 0) as changes, k.good_until, case when k.pupil_id is null "
+            + "or k.changes <> coalesce(a.changes, 0) or k.made_by <> #{madeBy} or k.good_until <= #{today} then true else false end as due "
+            + "from unnest(cast(#{ids,typeHandler=org.apache.ibatis.type.ArrayTypeHandler} as bigint array)) as wanted (id) "
+            + "join pupil p on p.id = wanted.id left join answer_change a on a.pupil_id = p.id left join kept_pupil k on k.pupil_id = p.id")
+    List<Version> versions(@Param("ids") Long[] ids, @Param("madeBy") int madeBy, @Param("today") LocalDate today);
 
     /** Takes the row of a pupil's record, so that nobody else writes it meanwhile. */
     @Update("merge into kept_pupil (pupil_id, changes, made_by, good_until) key (pupil_id) values (#{pupilId}, #{changes}, #{madeBy}, "

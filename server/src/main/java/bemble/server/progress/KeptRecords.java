@@ -71,19 +71,26 @@ public class KeptRecords {
 
     /** Works out what is old of these pupils. */
     void bringUpToDate(Collection<Long> pupilIds) {
-        if (pupilIds.isEmpty() || kept.stale(pupilIds, MADE_BY, today()).isEmpty()) {
-            return;
+        upToDate(pupilIds);
+    }
+
+    /** Which records these pupils have, once none of them is old. */
+    private List<Version> upToDate(Collection<Long> pupilIds) {
+        if (pupilIds.isEmpty()) {
+            return List.of();
         }
-        List<Long> all = List.copyOf(pupilIds);
-        for (int from = 0; from < all.size(); from += AT_A_TIME) {
-            workOutStale(all.subList(from, Math.min(all.size(), from + AT_A_TIME)));
+        Long[] ids = pupilIds.toArray(Long[]::new);
+        List<Version> there = kept.versions(ids, MADE_BY, today());
+        List<Long> old = there.stream().filter(Version::due).map(Version::pupilId).toList();
+        for (int from = 0; from < old.size(); from += AT_A_TIME) {
+            workOutStale(old.subList(from, Math.min(old.size(), from + AT_A_TIME)));
         }
+        return old.isEmpty() ? there : kept.versions(ids, MADE_BY, today());
     }
 
     /** Where pupils stand today on the rungs they have tried, by the rungs' ids. */
     Map<Long, Map<String, Place>> places(Collection<Long> pupilIds) {
-        bringUpToDate(pupilIds);
-        List<Version> versions = kept.versions(pupilIds);
+        List<Version> versions = upToDate(pupilIds);
         Map<Version, Map<String, Place>> found = new HashMap<>(read.getAllPresent(versions));
         List<Long> missing = versions.stream().filter(version -> !found.containsKey(version)).map(Version::pupilId).toList();
         if (!missing.isEmpty()) {

@@ -72,7 +72,7 @@ class HowWeWriteItController {
                 Arrays.stream(HowWeWriteIt.Piece.values()).map(HowWeWriteIt.Piece::title).toList(), own);
     }
 
-    /** The page to keep; or {@code inline}, for the browser to print. */
+    /** The page: to keep, or for the browser to print. */
     @GetMapping(value = "/api/how-we-write-it/page.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal SignedIn teacher,
             @RequestParam @Size(max = MOST_LETTERS, message = TOO_LONG) String problem,

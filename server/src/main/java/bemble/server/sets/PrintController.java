@@ -117,7 +117,7 @@ class PrintController {
         return JobView.of(jobs.stop(teacher.id(), id));
     }
 
-    /** The file as printed, to keep; or {@code inline}, for the browser to print. */
+    /** The file as printed: to keep, or for the browser to print. */
     @GetMapping(value = "/api/prints/{code}/{kind}.pdf", produces = "application/pdf")
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal SignedIn teacher, @PathVariable String code,
             @PathVariable String kind, @RequestParam(defaultValue = "false") boolean inline) throws IOException {

@@ -5,9 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bemble.server.running.Client;
 import bemble.server.running.DemoServer;
 import bemble.server.running.RunningServer;
+import bemble.server.running.TeacherAtScreen;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Page;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
@@ -26,6 +31,21 @@ class OpenApiTest {
         assertThat(Client.JSON.readTree(Files.readString(Path.of("..", "web", "openapi.json"))))
                 .as("Copy server/target/openapi.json to web/openapi.json and run npm run types in web")
                 .isEqualTo(served);
+    }
+
+    @Test
+    void aPageOfItIsServedToWhoIsSignedInAndAsksNobodyOutside(Browser browser, RunningServer server) {
+        assertThat(new Client(server).get("/api/description/swagger-ui/index.html").status()).isEqualTo(401);
+        assertThat(new Client(server).get("/webjars/swagger-ui/index.html").status()).isEqualTo(401);
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            Page page = teacher.page();
+            List<String> asked = new ArrayList<>();
+            page.onRequest(request -> asked.add(request.url()));
+            page.navigate(server.address() + "/api/description/page");
+            page.locator("h3", new Page.LocatorOptions().setHasText("sets")).first().click();
+            page.getByText("The practice sets whose title, class or problem has the words.").first().waitFor();
+            assertThat(asked).allMatch(url -> url.startsWith(server.address()) || url.startsWith("data:"));
+        }
     }
 
     /** What a reader of the description asks first of every address. */
