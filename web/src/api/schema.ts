@@ -2032,8 +2032,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The file as printed, to keep; or <code>inline</code>, for the browser to print.
-         * @description The file as printed, to keep; or <code>inline</code>, for the browser to print.
+         * The file as printed: to keep, or for the browser to print.
+         * @description The file as printed: to keep, or for the browser to print.
          */
         get: operations["pdf"];
         put?: never;
@@ -2444,8 +2444,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * The page to keep; or <code>inline</code>, for the browser to print.
-         * @description The page to keep; or <code>inline</code>, for the browser to print.
+         * The page: to keep, or for the browser to print.
+         * @description The page: to keep, or for the browser to print.
          */
         get: operations["pdf_1"];
         put?: never;
@@ -5216,6 +5216,24 @@ export interface components {
         };
     };
     responses: {
+        /** @description What was asked cannot be done; each fault names its field and says what to do. */
+        Refusal422: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description There is no such thing of this teacher’s. */
+        Refusal404: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
         /** @description The request lacks the token that goes with the session. */
         Refusal403: {
             headers: {
@@ -5245,24 +5263,6 @@ export interface components {
         };
         /** @description Another window has changed it meanwhile; what stands there now comes with the refusal. */
         Refusal409: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/problem+json": components["schemas"]["Refusal"];
-            };
-        };
-        /** @description What was asked cannot be done; each fault names its field and says what to do. */
-        Refusal422: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/problem+json": components["schemas"]["Refusal"];
-            };
-        };
-        /** @description There is no such thing of this teacher’s. */
-        Refusal404: {
             headers: {
                 [name: string]: unknown;
             };
