@@ -22,6 +22,8 @@ import bemble.server.plan.PlanViews.PlanView;
 import bemble.server.progress.PupilPlaces;
 import bemble.server.progress.RecordService;
 import bemble.server.sets.PrintedSheets;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.util.Comparator;
@@ -39,12 +41,22 @@ import tools.jackson.databind.ObjectMapper;
 @Service
 public class PlanService {
     private static final int MOST_QUESTIONS = 40;
+    private static final int MOST_PLANS = 60;
+
+    private record Asked(List<PlannedPupil> pupils, PlanWishes wishes) {
+        WeekPlan plan() {
+            return WeekPlan.of(pupils, wishes);
+        }
+    }
+
     private final ClassService classes;
     private final RecordService records;
     private final TermService terms;
     private final PlanMapper plans;
     private final PrintedSheets sheets;
     private final ObjectMapper json;
+    /** Plans made lately: what a class can do and what is wanted of it say all of a plan, and mostly neither has changed. */
+    private final Cache<Asked, WeekPlan> planned = Caffeine.newBuilder().maximumSize(MOST_PLANS).build();
 
     PlanService(ClassService classes, RecordService records, TermService terms, PlanMapper plans, PrintedSheets sheets, ObjectMapper json) {
         this.classes = classes;
@@ -97,8 +109,8 @@ public class PlanService {
         if (left.isEmpty()) {
             return new PlanContent(List.of(), List.of());
         }
-        WeekPlan plan = WeekPlan.of(work.stream().map(each -> new PlannedPupil(each.pupil().id(), each.pupil().name(),
-                each.all())).toList(), new PlanWishes(wishes.topics(), left, wishes.minutes(), wishes.groupMost(), wishes.sheets()));
+        WeekPlan plan = planned.get(new Asked(work.stream().map(each -> new PlannedPupil(each.pupil().id(), each.pupil().name(), each.all()))
+                .toList(), new PlanWishes(wishes.topics(), left, wishes.minutes(), wishes.groupMost(), wishes.sheets())), Asked::plan);
         int[] count = {0};
         return new PlanContent(plan.days().stream().map(day -> new PlannedDay(day.date(), day.groups().stream()
                 .map(group -> new PlannedGroup("g" + ++count[0], group.need().kind(), group.need().rung(), group.need().slip(),
