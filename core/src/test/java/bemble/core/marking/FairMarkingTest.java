@@ -20,7 +20,6 @@ import bemble.core.style.option.YesNo;
 import bemble.core.style.option.ZeroRows;
 import bemble.core.working.Anchor;
 import bemble.core.working.MarkKind;
-import bemble.core.working.Size;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

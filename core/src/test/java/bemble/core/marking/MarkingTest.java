@@ -7,7 +7,6 @@ import bemble.core.given.RandomNumbers;
 import bemble.core.given.RandomStyles;
 import bemble.core.hand.Answer;
 import bemble.core.hand.Hand;
-import bemble.core.hand.Method;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;

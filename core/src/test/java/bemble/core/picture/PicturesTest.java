@@ -12,7 +12,6 @@ import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.picture.Shape.Kind;
 import bemble.core.picture.Shape.Tone;
-import bemble.core.problem.Numeral;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;

@@ -11,7 +11,6 @@ import bemble.core.practice.features.Feature;
 import bemble.core.practice.features.Question;
 import bemble.core.practice.features.Wish;
 import bemble.core.practice.features.Wishes;
-import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;

@@ -1,6 +1,5 @@
 package bemble.server.sets;
 
-import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;

@@ -7,7 +7,6 @@ import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.stack.LineUp;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Placed;
 import java.util.ArrayList;
 import java.util.Comparator;

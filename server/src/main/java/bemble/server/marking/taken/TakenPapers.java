@@ -15,7 +15,6 @@ import bemble.server.marking.kept.StoredPaper;
 import bemble.server.marking.kept.TakenAnswer;
 import bemble.server.style.HowCode;
 import bemble.server.style.PreferencesService;
-import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.stream.Stream;
