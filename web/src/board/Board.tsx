@@ -4,7 +4,7 @@ import { ink } from '../app/theme';
 import { PicturePainter } from '../picture/PicturePainter';
 import { usePictures } from '../picture/usePictures';
 import { SheetPainter } from '../sheet/SheetPainter';
-import type { Subject } from './BoardScreen';
+import type { Subject } from './subject';
 import { BoardHelp } from './BoardHelp';
 import { BoardSentence } from './BoardSentence';
 import { EmptyBoxes } from './EmptyBoxes';

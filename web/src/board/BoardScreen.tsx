@@ -1,31 +1,7 @@
-import { Box, Button } from '@mui/material';
-import { useState } from 'react';
-import { Navigate, useLocation, useNavigate } from 'react-router';
-import type { Schemas } from '../api/client';
-import { Trouble } from '../app/Trouble';
-import { useWorked } from '../paper/usePaper';
-import type { Asking } from './asking';
-import { Board } from './Board';
-import { Fetching } from './Fetching';
-import { SheetOnBoard } from './SheetOnBoard';
+import { Navigate, useLocation } from 'react-router';
+import { LessonOnBoard } from './LessonOnBoard';
+import type { BoardState } from './subject';
 import { TaughtLesson } from './TaughtLesson';
-import { useLesson, type Item, type Kept, type Lesson } from './useLesson';
-import { useMistake, type Mistake } from './useMistake';
-import { useReadyAhead } from './useReadyAhead';
-import { WriteOnBoard } from './WriteOnBoard';
-
-/** What is handed over to the board. */
-export type BoardState = {
-  /** The problems of the lesson, in their order. */
-  works: Schemas['WorkRequest'][];
-  /** The problem to begin with. */
-  at: number;
-  step: number;
-  /** Where one leaves to. */
-  back: string;
-  /** The lesson that is taught, in place of single problems. */
-  lesson?: string;
-};
 
 /** The board: one working after the other, full screen for the back row. */
 export function BoardScreen() {
@@ -37,79 +13,5 @@ export function BoardScreen() {
     <TaughtLesson source={state.lesson} at={state.at} back={state.back} />
   ) : (
     <LessonOnBoard {...state} items={state.works.map((work) => ({ work }))} />
-  );
-}
-
-/** What the working on the board is about; it changes only once the new working is there. */
-export type Subject = {
-  key: string;
-  work?: Schemas['WorkRequest'];
-  looking: '' | 'mistake' | 'odd';
-  asking?: Asking;
-};
-
-/** What the class is asked for in each part of a lesson. */
-const askedIn: Partial<Record<Schemas['StageKind'], Asking>> = {
-  together: 'all',
-  close: 'answer',
-  show: 'nothing',
-  mistake: 'nothing',
-};
-
-function useSubject(lesson: Lesson, mistake: Mistake, settled: boolean): Subject {
-  const { shown } = mistake;
-  const wanted: Subject = {
-    key: shown ? `${lesson.key}, looking at ${JSON.stringify(shown)}` : lesson.key,
-    work: mistake.right,
-    asking: lesson.part && askedIn[lesson.part.kind],
-    looking: shown ? (shown.slip ? 'mistake' : 'odd') : '',
-  };
-  const [subject, setSubject] = useState(wanted);
-  if (settled && subject.key !== wanted.key) {
-    setSubject(wanted);
-    return wanted;
-  }
-  return subject;
-}
-
-type Props = { items: Item[]; at: number; step: number; back: string; kept?: Kept };
-
-export function LessonOnBoard({ items, at, step, back, kept }: Props) {
-  const navigate = useNavigate();
-  const lesson = useLesson(items, at, kept);
-  const mistake = useMistake(lesson.work, lesson.key);
-  const worked = useWorked(mistake.shown ?? mistake.right);
-  useReadyAhead(lesson.items.slice(lesson.at));
-  const subject = useSubject(lesson, mistake, worked.isSuccess && !worked.isPlaceholderData);
-  // Leaving takes the board's place in the history: Back does not lead onto it again.
-  const leave = (left: number) => void navigate(back, { state: { step: left }, replace: true });
-  if (worked.isError) {
-    return (
-      <Box sx={{ p: 6 }} onKeyDown={(event) => event.key === 'Escape' && leave(step)}>
-        <Trouble message={worked.error.message} />
-        <Button variant="outlined" autoFocus onClick={() => leave(step)} sx={{ mt: 2 }}>
-          Leave the board
-        </Button>
-      </Box>
-    );
-  }
-  if (lesson.sheet) {
-    return <SheetOnBoard lesson={lesson} sheet={lesson.sheet} onLeave={() => leave(1)} />;
-  }
-  if (lesson.part?.kind === 'write' && lesson.work) {
-    return <WriteOnBoard key={lesson.key} lesson={lesson} work={lesson.work} onLeave={() => leave(1)} />;
-  }
-  if (!worked.data) {
-    return <Fetching lesson={lesson} onLeave={() => leave(step)} />;
-  }
-  return (
-    <Board
-      worked={worked.data}
-      subject={subject}
-      startAt={step}
-      lesson={lesson}
-      mistake={mistake}
-      onLeave={leave}
-    />
   );
 }

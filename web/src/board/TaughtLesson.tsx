@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
 import { Trouble } from '../app/Trouble';
 import { useChangeLesson, useLessonPlan, type Lesson, type Stage } from '../lesson/lessons';
-import { LessonOnBoard } from './BoardScreen';
+import { LessonOnBoard } from './LessonOnBoard';
 import { inStyle } from '../paper/inStyle';
 import { useStyle } from '../paper/usePaper';
 import type { Item } from './useLesson';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { beyond } from '../paper/useSteps';
-import type { Subject } from './BoardScreen';
+import type { Subject } from './subject';
 import { askedOf, askings, isDecided, type Asking } from './asking';
 import { useBoardKeys, type BoardKeys } from './useBoardKeys';
 import type { Lesson } from './useLesson';

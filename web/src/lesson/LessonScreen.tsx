@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { Field } from '../app/Field';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import type { BoardState } from '../board/BoardScreen';
+import type { BoardState } from '../board/subject';
 import { useLetterKeys } from '../style/usePreferences';
 import { lessonAt, useChangeLesson, useLessonPlan, type Lesson } from './lessons';
 import { StageRow } from './StageRow';

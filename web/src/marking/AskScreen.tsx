@@ -9,11 +9,7 @@ import { Select } from '../app/Select';
 import { NextToAsk } from '../today/WantsNext';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-
-type Asked = { problem: string; given: string };
-
-/** Whom one more question is for, with what they have answered. */
-export type AskState = { pupil: string; operation: string; asked: Asked[]; back: string };
+import type { Asked, AskState } from './asked';
 
 const operations = [
   { id: 'addition', label: 'Addition' },

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { Field } from '../app/Field';
 import { ink } from '../app/theme';
-import type { AskState } from './AskScreen';
+import type { AskState } from './asked';
 import type { Opened } from './FindingDialog';
 import { knownAs, takenBack } from './line';
 import { NotYetKept } from './NotYetKept';

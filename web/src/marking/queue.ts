@@ -1,6 +1,5 @@
-import { Refused } from '../api/client';
+import { Refused, type Schemas } from '../api/client';
 import { newKey } from '../api/newKey';
-import type { AnswerContent } from './useMarking';
 
 /** Something typed for a pupil's paper; it belongs to that pupil from the moment of Enter. */
 export type Entry = {
@@ -26,7 +25,7 @@ export type Entry = {
   /** Why the server did not take it. */
   refused?: string;
   /** What another window has kept there meanwhile; nothing stands in it where the answer was taken out. */
-  other?: { theirs?: AnswerContent };
+  other?: { theirs?: Schemas['AnswerContent'] };
 };
 
 export type Pile = {
@@ -186,7 +185,9 @@ function failed(name: string, entry: Entry, fault: unknown) {
   if (refused?.status === 409) {
     write(
       name,
-      withChanged(pile, entry.key, { other: { theirs: refused.current as AnswerContent | undefined } }),
+      withChanged(pile, entry.key, {
+        other: { theirs: refused.current as Schemas['AnswerContent'] | undefined },
+      }),
     );
   } else if (refused && final.includes(refused.status)) {
     // What was never kept need not be taken back.

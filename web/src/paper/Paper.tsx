@@ -5,7 +5,7 @@ import type { Schemas } from '../api/client';
 import { Tabs } from '../app/Tabs';
 import { digits, ink } from '../app/theme';
 import { dayOfMomentInWords } from '../app/timeInWords';
-import type { BoardState } from '../board/BoardScreen';
+import type { BoardState } from '../board/subject';
 import type { Entry } from '../log/useLog';
 import { SheetPainter } from '../sheet/SheetPainter';
 import { Cue } from '../style/Cue';

@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { BoardState } from '../board/BoardScreen';
+import type { BoardState } from '../board/subject';
 import { Field } from '../app/Field';
 import { lessonAt, ofSet } from '../lesson/lessons';
 import { Trouble } from '../app/Trouble';

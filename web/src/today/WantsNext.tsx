@@ -5,7 +5,7 @@ import { ink } from '../app/theme';
 import { dayInWords, dayOfMomentInWords } from '../app/timeInWords';
 import { Trouble } from '../app/Trouble';
 import { lessonAt, ofGroup } from '../lesson/lessons';
-import type { AskState } from '../marking/AskScreen';
+import type { AskState } from '../marking/asked';
 import { useBeginMarking } from '../marking/useMarking';
 import { useInStyle } from '../paper/inStyle';
 import { useToday, type Today } from './useToday';

@@ -1,6 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { BoardState } from '../board/BoardScreen';
+import type { BoardState } from '../board/subject';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useSet } from '../sets/useSets';

@@ -1,0 +1,23 @@
+import type { Schemas } from '../api/client';
+import type { Asking } from './asking';
+
+/** What is handed over to the board. */
+export type BoardState = {
+  /** The problems of the lesson, in their order. */
+  works: Schemas['WorkRequest'][];
+  /** The problem to begin with. */
+  at: number;
+  step: number;
+  /** Where one leaves to. */
+  back: string;
+  /** The lesson that is taught, in place of single problems. */
+  lesson?: string;
+};
+
+/** What the working on the board is about; it changes only once the new working is there. */
+export type Subject = {
+  key: string;
+  work?: Schemas['WorkRequest'];
+  looking: '' | 'mistake' | 'odd';
+  asking?: Asking;
+};
