@@ -1,6 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { ink } from '../app/theme';
 import { useStyle, useWorked } from '../paper/usePaper';
 import { SmallSheet } from '../sheet/SmallSheet';
@@ -73,7 +74,7 @@ export function FirstWays({ toTry }: { toTry: string[] }) {
   const leave = () =>
     preferences.mutate(
       { skipsFirstSteps: true },
-      { onSuccess: () => void queries.invalidateQueries({ queryKey: ['today'] }) },
+      { onSuccess: () => void queries.invalidateQueries({ queryKey: keys.today }) },
     );
   return (
     <Box component="section" aria-label="To begin with" sx={{ mt: 1.5, mb: 3 }}>

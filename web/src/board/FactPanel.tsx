@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { Trouble } from '../app/Trouble';
 import { BoardDialog } from './BoardDialog';
 
@@ -8,7 +9,7 @@ type Props = { find?: Schemas['FindView']; onClose: () => void };
 /** Ways to find the fact of a step, for those who do not know it yet. */
 export function FactPanel({ find, onClose }: Props) {
   const ways = useQuery<Schemas['FactWayView'][], Refused>({
-    queryKey: ['facts', find],
+    queryKey: keys.work.facts(find),
     queryFn: () => (find ? ask(api.GET('/api/facts', { params: { query: find } })) : Promise.resolve([])),
     staleTime: Infinity,
   });

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { without } from '../app/without';
 
 type Work = Schemas['WorkRequest'];
@@ -22,7 +23,7 @@ export function useMistake(asked: Work | undefined, about: string) {
   const [struck, setStruck] = useState(false);
   const [looked, setLooked] = useState(about);
   const choice = useQuery<Schemas['ToLookFor'], Refused>({
-    queryKey: ['slips', work],
+    queryKey: keys.work.slips(work),
     queryFn: () => ask(api.POST('/api/slips', { body: work })),
     enabled: choosing && asked !== undefined,
     staleTime: Infinity,

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { untilDone, type UnderWay } from '../app/underWay';
 
 export type SchoolClass = Schemas['SchoolClass'];
@@ -13,7 +14,7 @@ const path = (id: number) => ({ params: { path: { id } } });
 
 export function useClasses() {
   return useQuery<SchoolClass[], Refused>({
-    queryKey: ['classes'],
+    queryKey: keys.classes.all,
     queryFn: () => ask(api.GET('/api/classes')),
   });
 }
@@ -24,7 +25,9 @@ function useClassChange<R, V>(change: (values: V) => Promise<R>) {
     mutationFn: change,
     onSuccess: () =>
       Promise.all(
-        ['classes', 'record', 'plan', 'today'].map((name) => queries.invalidateQueries({ queryKey: [name] })),
+        [keys.classes.all, keys.records.all, keys.plan.everywhere, keys.today].map((queryKey) =>
+          queries.invalidateQueries({ queryKey }),
+        ),
       ),
   });
 }
@@ -40,7 +43,7 @@ export const useKeepClass = (id: number) =>
 /** Who was taken out of a class. */
 export function useFormer(id: number) {
   return useQuery<Schemas['FormerPupil'][], Refused>({
-    queryKey: ['classes', id, 'former'],
+    queryKey: keys.classes.former(id),
     queryFn: () => ask(api.GET('/api/classes/{id}/former', path(id))),
     staleTime: 0,
   });
@@ -97,7 +100,7 @@ export const useDeletePupil = () =>
 /** What would go with a pupil, told before anything is deleted. */
 export function useWhatGoes(id: number | undefined) {
   return useQuery<Schemas['WhatGoesView'], Refused>({
-    queryKey: ['what goes', id],
+    queryKey: keys.classes.whatGoes(id),
     queryFn: () => ask(api.GET('/api/pupils/{id}', path(id ?? 0))),
     enabled: id !== undefined,
     staleTime: 0,

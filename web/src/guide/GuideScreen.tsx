@@ -3,6 +3,7 @@ import { Box } from '@mui/material';
 import { useState } from 'react';
 import { Link, NavLink, useParams } from 'react-router';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { Field } from '../app/Field';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -14,7 +15,7 @@ export function GuideScreen() {
   const { page: id } = useParams();
   const [search, setSearch] = useState('');
   const guide = useQuery<Page[], Refused>({
-    queryKey: ['guide'],
+    queryKey: keys.guide,
     queryFn: () => ask(api.GET('/api/guide')),
     staleTime: Infinity,
   });

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 
 export type Lesson = Schemas['LessonView'];
 export type Stage = Schemas['StageView'];
@@ -15,7 +16,7 @@ const at = (source: string) => ({ params: { path: { source } } });
 
 export function useLessonPlan(source: string) {
   return useQuery<Lesson, Refused>({
-    queryKey: ['lesson', source],
+    queryKey: keys.lesson(source),
     queryFn: () => ask(api.GET('/api/lessons/{source}', at(source))),
     staleTime: 0,
   });

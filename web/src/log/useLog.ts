@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { untilDone, type UnderWay } from '../app/underWay';
 
 export type Entry = Schemas['EntryView'];
@@ -8,7 +9,7 @@ export type Entry = Schemas['EntryView'];
 /** @param pupils only what pupils wrote at screens, or none of it */
 export function useLog(search: string, pupils: boolean | undefined, most: number) {
   return useQuery<Schemas['LogPage'], Refused>({
-    queryKey: ['log', 'list', search, pupils, most],
+    queryKey: keys.log.list(search, pupils, most),
     queryFn: () => ask(api.GET('/api/log', { params: { query: { search, pupils, most } } })),
     placeholderData: keepPreviousData,
   });
@@ -16,7 +17,7 @@ export function useLog(search: string, pupils: boolean | undefined, most: number
 
 export function useEntry(id: number | undefined) {
   return useQuery<Entry, Refused>({
-    queryKey: ['log', 'entry', id],
+    queryKey: keys.log.entry(id),
     queryFn: () => ask(api.GET('/api/log/{id}', { params: { path: { id: id ?? 0 } } })),
     enabled: id !== undefined,
   });
@@ -26,7 +27,7 @@ function useLogChange<R, V>(change: (values: V) => Promise<R>) {
   const queries = useQueryClient();
   return useMutation<R, Refused, V>({
     mutationFn: change,
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['log'] }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.log.all }),
   });
 }
 
@@ -53,7 +54,7 @@ export const useRestore = () =>
 /** What was deleted and can be brought back, the latest first. */
 export function useDeleted(most: number) {
   return useQuery<Schemas['LogPage'], Refused>({
-    queryKey: ['log', 'deleted', most],
+    queryKey: keys.log.deleted(most),
     queryFn: () => ask(api.GET('/api/log/deleted', { params: { query: { most } } })),
     placeholderData: keepPreviousData,
     staleTime: 0,
@@ -80,5 +81,5 @@ export function useImport() {
 /** Reads the log again. */
 export function useFreshLog() {
   const queries = useQueryClient();
-  return () => void queries.invalidateQueries({ queryKey: ['log'] });
+  return () => void queries.invalidateQueries({ queryKey: keys.log.all });
 }

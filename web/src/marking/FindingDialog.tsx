@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Box, Button, Dialog } from '@mui/material';
 import { useState, type KeyboardEvent } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { MistakeMarks } from '../board/MistakeMarks';
@@ -16,7 +17,7 @@ export function FindingDialog({ opened, onClose }: { opened: Opened; onClose: ()
   const choices = style.data?.chosen;
   const right = useWorked(choices && { problem: opened.problem, style: choices });
   const judged = useQuery<Schemas['DiagnoseResponse'], Refused>({
-    queryKey: ['diagnose', opened, choices],
+    queryKey: keys.diagnosis.fits(opened, choices),
     queryFn: () => ask(api.POST('/api/diagnose', { body: { ...opened, style: choices } })),
     enabled: choices !== undefined,
   });

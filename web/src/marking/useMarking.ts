@@ -1,6 +1,7 @@
 import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { usePages } from '../app/usePages';
 import { pile, startQueues, subscribe, unkept, type Entry, type Pile } from './queue';
 
@@ -31,7 +32,7 @@ const askAgainAfter = 1000;
 
 export function useMarking(id: number) {
   return useQuery<Marking, Refused>({
-    queryKey: ['marking', id],
+    queryKey: keys.markings.one(id),
     queryFn: () => ask(api.GET('/api/markings/{id}', path(id))),
     // What fits a paper follows where many are judged at once.
     refetchInterval: (query) =>
@@ -45,7 +46,7 @@ export function useDayOfWork(id: number) {
   return useMutation<Marking, Refused, string>({
     mutationFn: (workedOn) => ask(api.PUT('/api/markings/{id}/day', { ...path(id), body: { workedOn } })),
     onSuccess: (marking) => {
-      queries.setQueryData(['marking', id], marking);
+      queries.setQueryData(keys.markings.one(id), marking);
       void askAnew(queries);
     },
   });
@@ -55,7 +56,7 @@ export function useDayOfWork(id: number) {
 export function useClassPicture(id: number) {
   const saving = usePile(id).waiting.length;
   return useQuery<Schemas['ClassView'], Refused>({
-    queryKey: ['marking', id, 'class'],
+    queryKey: keys.markings.ofClass(id),
     queryFn: () => ask(api.GET('/api/markings/{id}/class', path(id))),
     enabled: saving === 0,
     staleTime: 0,
@@ -117,7 +118,7 @@ export function useSendingPiles(teacher: number) {
               },
           );
           if (entry.line?.startsWith('#')) {
-            void queries.invalidateQueries({ queryKey: ['marking', id], exact: true });
+            void queries.invalidateQueries({ queryKey: keys.markings.one(id), exact: true });
           }
         },
         emptied: () => void askAnew(queries),
@@ -135,7 +136,7 @@ export const useUnkept = () => useSyncExternalStore(subscribe, unkept);
 /** The forms that a typed line may have. */
 export const useLineForms = () =>
   useQuery<Schemas['FormView'][], Refused>({
-    queryKey: ['line forms'],
+    queryKey: keys.markings.lineForms,
     queryFn: () => ask(api.GET('/api/markings/forms')),
     staleTime: Infinity,
   });
@@ -152,6 +153,6 @@ export const useTakeAnswersIn = (id: number) => {
           headers: { 'Content-Type': 'text/csv' },
         }),
       ),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['marking', id] }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.markings.one(id) }),
   });
 };

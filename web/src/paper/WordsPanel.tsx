@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { Lines } from '../app/Lines';
 import { digits, ink } from '../app/theme';
 import { useRemark } from '../log/useLog';
@@ -13,7 +14,7 @@ type Props = { work: Schemas['WorkRequest']; problem: string; logging: Logging }
 /** The whole working in plain sentences, to edit, save with the log's entry, copy or print. */
 export function WordsPanel({ work, problem, logging }: Props) {
   const told = useQuery<Schemas['Told'], Refused>({
-    queryKey: ['explanation', work],
+    queryKey: keys.work.explanation(work),
     queryFn: () => ask(api.POST('/api/explanation', { body: work })),
     staleTime: Infinity,
   });

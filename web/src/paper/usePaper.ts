@@ -1,10 +1,11 @@
 import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 
 /** A problem worked; worked once, it is not asked for again. */
 export const workedQuery = (work: Schemas['WorkRequest'] | undefined) =>
   queryOptions<Schemas['WorkResponse'], Refused>({
-    queryKey: ['work', work],
+    queryKey: keys.work.of(work),
     queryFn: () => ask(api.POST('/api/work', { body: work ?? {} })),
     staleTime: Infinity,
   });
@@ -16,7 +17,7 @@ export function useWorked(work: Schemas['WorkRequest'] | undefined) {
 
 export function useStyle() {
   return useQuery<Schemas['StyleView'], Refused>({
-    queryKey: ['style'],
+    queryKey: keys.style,
     queryFn: () => ask(api.GET('/api/style')),
   });
 }
@@ -25,20 +26,20 @@ export function useStyle() {
 export function useStyleChange() {
   const queries = useQueryClient();
   return useMutation<Schemas['StyleView'], Refused, Record<string, string>>({
-    mutationKey: ['style'],
+    mutationKey: keys.style,
     // One after the other, so that no choice is lost when several are made quickly.
     scope: { id: 'style' },
     mutationFn: (body) => ask(api.PATCH('/api/style', { body })),
     onMutate: (choices) => {
-      queries.setQueryData<Schemas['StyleView']>(['style'], (style) =>
+      queries.setQueryData<Schemas['StyleView']>(keys.style, (style) =>
         style ? { ...style, chosen: { ...style.chosen, ...choices } } : style,
       );
     },
     onSuccess: (style) => {
-      if (queries.isMutating({ mutationKey: ['style'] }) === 1) {
-        queries.setQueryData(['style'], style);
+      if (queries.isMutating({ mutationKey: keys.style }) === 1) {
+        queries.setQueryData(keys.style, style);
       }
     },
-    onError: () => queries.invalidateQueries({ queryKey: ['style'] }),
+    onError: () => queries.invalidateQueries({ queryKey: keys.style }),
   });
 }

@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 
 /** The methods and checks of an operation. */
 export function useWays(operation: string | undefined): Schemas['Ways'] | undefined {
   const ways = useQuery<Schemas['Ways'][], Refused>({
-    queryKey: ['ways'],
+    queryKey: keys.work.ways,
     queryFn: () => ask(api.GET('/api/ways')),
     staleTime: Infinity,
   });

@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 
 export type Picture = Schemas['PictureView'];
 
 /** The pictures that go with a working. */
 export function usePictures(work: Schemas['WorkRequest'] | undefined, wanted: boolean) {
   return useQuery<Picture[], Refused>({
-    queryKey: ['pictures', work],
+    queryKey: keys.work.pictures(work),
     queryFn: () => ask(api.POST('/api/pictures', { body: work ?? {} })),
     enabled: wanted && work !== undefined,
     staleTime: Infinity,

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 
 export type Plan = Schemas['PlanView'];
 export type Group = Schemas['GroupView'];
@@ -13,7 +14,7 @@ const at = (id: number, week?: string) => ({ params: { path: { id }, query: { we
 
 export function usePlan(id: number, week?: string) {
   return useQuery<Plan, Refused>({
-    queryKey: ['plan', id, week],
+    queryKey: keys.plan.week(id, week),
     queryFn: () => ask(api.GET('/api/classes/{id}/plan', at(id, week))),
     staleTime: 0,
   });
@@ -21,7 +22,7 @@ export function usePlan(id: number, week?: string) {
 
 export function useTerm(id: number) {
   return useQuery<Schemas['TermView'], Refused>({
-    queryKey: ['term', id],
+    queryKey: keys.plan.term(id),
     queryFn: () => ask(api.GET('/api/classes/{id}/term', { params: { path: { id } } })),
   });
 }
@@ -32,8 +33,8 @@ export function useKeepTerm(id: number) {
     mutationFn: ({ term, revision }) =>
       ask(api.PUT('/api/classes/{id}/term', { params: { path: { id }, query: { revision } }, body: term })),
     onSuccess: (term) => {
-      queries.setQueryData(['term', id], term);
-      void queries.invalidateQueries({ queryKey: ['plan', id] });
+      queries.setQueryData(keys.plan.term(id), term);
+      void queries.invalidateQueries({ queryKey: keys.plan.all(id) });
     },
   });
 }
@@ -59,7 +60,7 @@ const content = (plan: Plan, days: Plan['days']): Schemas['PlanContent'] => ({
 /** Changes the plan by hand, one change after the other. */
 export function useChangePlan(id: number, week?: string) {
   const queries = useQueryClient();
-  const shown = (plan: Plan) => queries.setQueryData(['plan', id, week], plan);
+  const shown = (plan: Plan) => queries.setQueryData(keys.plan.week(id, week), plan);
   const change = useMutation<Plan, Refused, { plan: Plan; days: Plan['days'] }>({
     scope: { id: `plan ${id}` },
     mutationFn: ({ plan, days }) =>
@@ -70,7 +71,7 @@ export function useChangePlan(id: number, week?: string) {
         }),
       ),
     onSuccess: shown,
-    onError: () => queries.invalidateQueries({ queryKey: ['plan', id] }),
+    onError: () => queries.invalidateQueries({ queryKey: keys.plan.all(id) }),
   });
   const again = useMutation<Plan, Refused>({
     mutationFn: () => ask(api.DELETE('/api/classes/{id}/plan', at(id, week))),
@@ -91,9 +92,9 @@ export function usePlannedSet(id: number, week?: string) {
       ),
     onSuccess: () =>
       Promise.all([
-        queries.invalidateQueries({ queryKey: ['plan', id] }),
-        queries.invalidateQueries({ queryKey: ['sets'] }),
-        queries.invalidateQueries({ queryKey: ['today'] }),
+        queries.invalidateQueries({ queryKey: keys.plan.all(id) }),
+        queries.invalidateQueries({ queryKey: keys.sets.all }),
+        queries.invalidateQueries({ queryKey: keys.today }),
       ]),
   });
 }

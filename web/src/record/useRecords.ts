@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 
 export type ClassRecord = Schemas['ClassRecord'];
 export type PupilRecord = Schemas['PupilRecord'];
@@ -8,7 +9,7 @@ const path = (id: number) => ({ params: { path: { id } } });
 
 export function useClassRecord(id: number) {
   return useQuery<ClassRecord, Refused>({
-    queryKey: ['record', 'class', id],
+    queryKey: keys.records.ofClass(id),
     queryFn: () => ask(api.GET('/api/classes/{id}/record', path(id))),
     staleTime: 0,
   });
@@ -16,7 +17,7 @@ export function useClassRecord(id: number) {
 
 export function usePupilRecord(id: number) {
   return useQuery<PupilRecord, Refused>({
-    queryKey: ['record', 'pupil', id],
+    queryKey: keys.records.pupil(id),
     queryFn: () => ask(api.GET('/api/pupils/{id}/record', path(id))),
     staleTime: 0,
   });
@@ -31,8 +32,8 @@ export function useRuling(id: number) {
         ? ask(api.PUT('/api/pupils/{id}/rungs/{rung}', { params: { path: { id, rung } }, body: ruling }))
         : ask(api.DELETE('/api/pupils/{id}/rungs/{rung}', { params: { path: { id, rung } } })),
     onSuccess: (record) => {
-      queries.setQueryData(['record', 'pupil', id], record);
-      void queries.invalidateQueries({ queryKey: ['record', 'class'] });
+      queries.setQueryData(keys.records.pupil(id), record);
+      void queries.invalidateQueries({ queryKey: keys.records.classes });
     },
   });
 }

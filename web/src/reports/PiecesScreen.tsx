@@ -3,6 +3,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { Field } from '../app/Field';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -17,7 +18,7 @@ export function PiecesScreen() {
   const id = Number(useParams().id);
   const path = { params: { path: { id } } };
   const pieces = useQuery<Schemas['PiecesView'], Refused>({
-    queryKey: ['pieces', id],
+    queryKey: keys.pieces(id),
     queryFn: () => ask(api.GET('/api/pupils/{id}/work', path)),
     staleTime: 0,
   });
@@ -96,7 +97,7 @@ function JudgeForm({ id, piece, onDone }: { id: number; piece: Piece; onDone: ()
         }),
       ),
     onSuccess: (view) => {
-      queries.setQueryData(['pieces', id], view);
+      queries.setQueryData(keys.pieces(id), view);
       onDone();
     },
   });

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 
 export type Rule = Schemas['RuleView'];
 
@@ -10,7 +11,7 @@ export const isRule = (slip: string) => slip.startsWith(worked);
 
 /** The rules to which the school gave names. */
 export const useRules = () =>
-  useQuery<Rule[], Refused>({ queryKey: ['rules'], queryFn: () => ask(api.GET('/api/rules')) });
+  useQuery<Rule[], Refused>({ queryKey: keys.rules, queryFn: () => ask(api.GET('/api/rules')) });
 
 function useRuleChange<V>(change: (values: V) => Promise<unknown>) {
   const queries = useQueryClient();

@@ -1,4 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { keys } from '../api/keys';
 import { Box, Button } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
@@ -13,7 +14,7 @@ export function OwnQuestions({ own }: { own: OwnSet }) {
   const [sure, setSure] = useState(false);
   const queries = useQueryClient();
   // What was written just now counts as begun.
-  useEffect(() => void queries.invalidateQueries({ queryKey: ['in'], exact: true }), [queries]);
+  useEffect(() => void queries.invalidateQueries({ queryKey: keys.in.all, exact: true }), [queries]);
   const open = !own.handedIn && !own.ended;
   useEffect(() => {
     const press = (event: KeyboardEvent) => {

@@ -4,6 +4,7 @@ import { Box, Button } from '@mui/material';
 import { useEffect, useId, useRef } from 'react';
 import { Link, useParams } from 'react-router';
 import { api, ask, type Refused } from '../api/client';
+import { keys } from '../api/keys';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { inSquare } from '../write/figures';
@@ -20,7 +21,7 @@ import { useOwnNext, useOwnPaper, type OwnSet } from './useScreens';
 export function PupilPaper({ own }: { own: OwnSet }) {
   const id = Number(useParams().paper);
   const attempt = useQuery<AttemptView, Refused>({
-    queryKey: ['in', id],
+    queryKey: keys.in.paper(id),
     queryFn: () => ask(api.GET('/api/in/papers/{id}', { params: { path: { id } } })),
     staleTime: 0,
     gcTime: 0,

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { usePages } from '../app/usePages';
 import { standing, written, type Figure } from '../write/figures';
 import type { Paper } from '../write/useAttempts';
@@ -19,7 +20,7 @@ export const useSessions = (classId: number) =>
 /** Where pupils' devices find Bemble, if they do. */
 export function usePupilsAddress() {
   return useQuery<Schemas['PupilsAddress'], Refused>({
-    queryKey: ['screens', 'address'],
+    queryKey: keys.screens.address,
     queryFn: () => ask(api.GET('/api/screens/address')),
   });
 }
@@ -31,8 +32,8 @@ export function useOpenAtScreens() {
     mutationFn: (body) => ask(api.POST('/api/screens', { body })),
     onSuccess: () =>
       Promise.all([
-        queries.invalidateQueries({ queryKey: ['screens'] }),
-        queries.invalidateQueries({ queryKey: ['markings'] }),
+        queries.invalidateQueries({ queryKey: keys.screens.all }),
+        queries.invalidateQueries({ queryKey: keys.markings.all }),
       ]),
   });
 }
@@ -41,7 +42,7 @@ export function useOpenAtScreens() {
 export function useSession(id: number) {
   const queries = useQueryClient();
   const session = useQuery<Session, Refused>({
-    queryKey: ['screens', id],
+    queryKey: keys.screens.one(id),
     queryFn: () => ask(api.GET('/api/screens/{id}', path(id))),
     staleTime: 0,
   });
@@ -52,7 +53,7 @@ export function useSession(id: number) {
     }
     const live = new EventSource(`/api/screens/${id}/live`);
     live.onmessage = (event) =>
-      queries.setQueryData(['screens', id], JSON.parse(event.data as string) as Session);
+      queries.setQueryData(keys.screens.one(id), JSON.parse(event.data as string) as Session);
     return () => live.close();
   }, [id, open, queries]);
   return session;
@@ -60,7 +61,7 @@ export function useSession(id: number) {
 
 export function useSessionChange(id: number) {
   const queries = useQueryClient();
-  const onSuccess = (session: Session) => queries.setQueryData(['screens', id], session);
+  const onSuccess = (session: Session) => queries.setQueryData(keys.screens.one(id), session);
   const end = useMutation<Session, Refused>({
     mutationFn: () => ask(api.POST('/api/screens/{id}/end', path(id))),
     onSuccess,
@@ -83,7 +84,7 @@ const lookAgainAfter = 4000;
 /** What the pupil at this device sees; nothing while nobody has come in. */
 export function useIn() {
   return useQuery<Schemas['InView'], Refused>({
-    queryKey: ['in'],
+    queryKey: keys.in.all,
     queryFn: () => ask(api.GET('/api/in')),
     staleTime: 0,
     // A set that is ended is ended for each pupil at once.
@@ -95,7 +96,7 @@ export function useIn() {
 /** The squares of an own paper. */
 export function useOwnPaper(id: number) {
   return useQuery<Paper, Refused>({
-    queryKey: ['in', id, 'squares'],
+    queryKey: keys.in.squares(id),
     queryFn: () => ask(api.GET('/api/in/papers/{id}/squares', path(id))),
     staleTime: Infinity,
   });
@@ -105,7 +106,7 @@ export function useOwnPaper(id: number) {
 export function useOwnNext(attempt: Schemas['AttemptView'], figures: Figure[]) {
   const body = { written: written(standing(figures)) };
   return useQuery<Schemas['NudgeView'], Refused>({
-    queryKey: ['in', attempt.id, 'next', body],
+    queryKey: keys.in.next(attempt.id, body),
     queryFn: () => ask(api.POST('/api/in/papers/{id}/next', { ...path(attempt.id), body })),
     enabled: attempt.settings.led,
     staleTime: Infinity,
@@ -122,7 +123,7 @@ function useInChange<V>(change: (values: V) => Promise<Schemas['InView']>) {
   const queries = useQueryClient();
   return useMutation<Schemas['InView'], Refused, V>({
     mutationFn: change,
-    onSuccess: (view) => queries.setQueryData(['in'], view),
+    onSuccess: (view) => queries.setQueryData(keys.in.all, view),
   });
 }
 

@@ -1,5 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 
 const soon = 300;
 
@@ -12,7 +13,7 @@ export function usePages(
   wanted: boolean,
 ) {
   return useQuery<Schemas['Preview'], Refused>({
-    queryKey: ['sets', 'pages', id, kind, version, saved],
+    queryKey: keys.sets.pages(id, kind, version, saved),
     queryFn: () =>
       ask(api.GET('/api/sets/{id}/pages', { params: { path: { id }, query: { kind, version } } })),
     placeholderData: keepPreviousData,
@@ -25,7 +26,7 @@ export function usePages(
 /** What has been printed of a set. */
 export function usePrints(id: number) {
   return useQuery<Schemas['PrintView'][], Refused>({
-    queryKey: ['sets', 'prints', id],
+    queryKey: keys.sets.prints(id),
     queryFn: () => ask(api.GET('/api/sets/{id}/prints', { params: { path: { id } } })),
   });
 }
@@ -36,11 +37,11 @@ export function usePrinting(id: number) {
   const begin = useMutation<Schemas['BegunView'], Refused, string[]>({
     mutationFn: (versions) =>
       ask(api.POST('/api/sets/{id}/prints', { params: { path: { id } }, body: { versions } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['sets', 'prints', id] }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.sets.prints(id) }),
   });
   const jobId = begin.data?.job.id;
   const job = useQuery<Schemas['JobView'], Refused>({
-    queryKey: ['print job', jobId],
+    queryKey: keys.sets.printJob(jobId),
     queryFn: () => ask(api.GET('/api/prints/jobs/{id}', { params: { path: { id: jobId ?? '' } } })),
     enabled: jobId !== undefined,
     refetchInterval: ({ state }) => (state.data && state.data.state !== 'printing' ? false : soon),

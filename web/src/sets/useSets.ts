@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 
 export type SetView = Schemas['SetView'];
 export type SetContent = Schemas['SetContent'];
@@ -13,7 +14,7 @@ const path = (id: number) => ({ params: { path: { id } } });
 
 export function useSetList(search: string, archived: boolean) {
   return useQuery<Schemas['SetLine'][], Refused>({
-    queryKey: ['sets', 'list', search, archived],
+    queryKey: keys.sets.list(search, archived),
     queryFn: () => ask(api.GET('/api/sets', { params: { query: { search, archived } } })),
   });
 }
@@ -21,7 +22,7 @@ export function useSetList(search: string, archived: boolean) {
 /** @param id none where there is no set to fetch */
 export function useSet(id: number | undefined) {
   return useQuery<SetView, Refused>({
-    queryKey: ['sets', 'one', id],
+    queryKey: keys.sets.one(id),
     queryFn: () => ask(api.GET('/api/sets/{id}', path(id ?? 0))),
     enabled: id !== undefined,
     gcTime: 0,
@@ -30,7 +31,7 @@ export function useSet(id: number | undefined) {
 
 export function useLadders() {
   return useQuery<Ladder[], Refused>({
-    queryKey: ['ladders'],
+    queryKey: keys.sets.ladders,
     queryFn: () => ask(api.GET('/api/sets/ladders')),
     staleTime: Infinity,
   });
@@ -41,7 +42,7 @@ function useSetChange<R, V>(change: (values: V) => Promise<R>) {
   const queries = useQueryClient();
   return useMutation<R, Refused, V>({
     mutationFn: change,
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['sets', 'list'] }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.sets.lists }),
   });
 }
 
@@ -96,8 +97,8 @@ export const useKeepSet = (view: SetView) => {
     onSuccess: (kept) => {
       revision.current = kept.revision;
       setSaved(kept.revision);
-      queries.setQueryData<SetView>(['sets', 'one', id], kept);
-      void queries.invalidateQueries({ queryKey: ['sets', 'list'] });
+      queries.setQueryData<SetView>(keys.sets.one(id), kept);
+      void queries.invalidateQueries({ queryKey: keys.sets.lists });
     },
   });
   return {

@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 
 export type Geometry = Schemas['GeometryView'];
 
 /** How marks are drawn in their squares: the table that printed pages are drawn from too. */
 export function useGeometry(): Geometry | undefined {
   return useQuery<Geometry, Refused>({
-    queryKey: ['geometry'],
+    queryKey: keys.sheet.geometry,
     queryFn: () => ask(api.GET('/api/geometry')),
     staleTime: Infinity,
     gcTime: Infinity,

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { Field } from '../app/Field';
 import { PagesPreview } from '../app/PagesPreview';
 import { sendToPrinter } from '../app/sendToPrinter';
@@ -16,13 +17,13 @@ export function HowWeWriteIt() {
   const [operation, setOperation] = useState('addition');
   const [own, setOwn] = useState<Record<string, string>>({});
   const examples = useQuery<Schemas['ExampleView'][], Refused>({
-    queryKey: ['how we write it', 'examples'],
+    queryKey: keys.howWeWriteIt.examples,
     queryFn: () => ask(api.GET('/api/how-we-write-it/examples')),
   });
   const example = examples.data?.find((each) => each.operation === operation)?.problem;
   const problem = own[operation] ?? example ?? '';
   const page = useQuery<Schemas['HowWeWriteItView'], Refused>({
-    queryKey: ['how we write it', problem],
+    queryKey: keys.howWeWriteIt.of(problem),
     queryFn: () => ask(api.GET('/api/how-we-write-it', { params: { query: { problem } } })),
     enabled: problem.trim() !== '',
     placeholderData: keepPreviousData,

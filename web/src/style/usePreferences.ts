@@ -1,12 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 
 type View = Schemas['PreferencesView'];
 
 /** The teacher's own cues, and whether keys of a single letter do something. */
 export function usePreferences() {
   return useQuery<View, Refused>({
-    queryKey: ['preferences'],
+    queryKey: keys.preferences,
     queryFn: () => ask(api.GET('/api/preferences')),
   });
 }
@@ -19,14 +20,14 @@ export function usePreferencesChange() {
     mutationFn: (body) => ask(api.PATCH('/api/preferences', { body })),
     // A switch shows at once what it was set to.
     onMutate: ({ letterKeys }) => {
-      queries.setQueryData<View>(['preferences'], (view) =>
+      queries.setQueryData<View>(keys.preferences, (view) =>
         view && letterKeys !== undefined ? { ...view, chosen: { ...view.chosen, letterKeys } } : view,
       );
     },
-    onError: () => queries.invalidateQueries({ queryKey: ['preferences'] }),
+    onError: () => queries.invalidateQueries({ queryKey: keys.preferences }),
     onSuccess: (view) => {
-      queries.setQueryData(['preferences'], view);
-      void queries.invalidateQueries({ queryKey: ['how we write it'] });
+      queries.setQueryData(keys.preferences, view);
+      void queries.invalidateQueries({ queryKey: keys.howWeWriteIt.all });
     },
   });
 }

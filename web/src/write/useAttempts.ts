@@ -1,5 +1,6 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import type { Figure } from './figures';
 import { standing, written } from './figures';
 
@@ -19,7 +20,7 @@ export const plain: Settings = {
 
 export function useOneAttempt(id: number) {
   return useQuery<AttemptView, Refused>({
-    queryKey: ['attempt', id],
+    queryKey: keys.papers.one(id),
     queryFn: () => ask(api.GET('/api/attempts/{id}', { params: { path: { id } } })),
     staleTime: 0,
     gcTime: 0,
@@ -29,7 +30,7 @@ export function useOneAttempt(id: number) {
 
 export function useRun(run: string) {
   return useQuery<AttemptView[], Refused>({
-    queryKey: ['run', run],
+    queryKey: keys.papers.run(run),
     queryFn: () => ask(api.GET('/api/attempts', { params: { query: { run } } })),
   });
 }
@@ -39,7 +40,7 @@ type SetOut = { settingOut: boolean; withCheck: boolean };
 /** The paper to write a problem on; fetched once, it stays. */
 export const paperQuery = (work: Schemas['WorkRequest'] | undefined, { settingOut, withCheck }: SetOut) =>
   queryOptions<Paper, Refused>({
-    queryKey: ['paper', work, settingOut, withCheck],
+    queryKey: keys.papers.toWriteOn(work, settingOut, withCheck),
     queryFn: () => ask(api.POST('/api/paper', { body: { work: work ?? {}, settingOut, withCheck } })),
     staleTime: Infinity,
   });
@@ -98,7 +99,7 @@ export function useMarkAll(run: string) {
       }
       return ids.length;
     },
-    onSettled: () => queries.invalidateQueries({ queryKey: ['run', run] }),
+    onSettled: () => queries.invalidateQueries({ queryKey: keys.papers.run(run) }),
   });
 }
 
@@ -106,7 +107,7 @@ export function useSettingsChange(id: number) {
   const queries = useQueryClient();
   return useMutation<AttemptView, Refused, Settings>({
     mutationFn: (body) => ask(api.PUT('/api/attempts/{id}/settings', { params: { path: { id } }, body })),
-    onSuccess: (attempt) => queries.setQueryData(['attempt', id], attempt),
+    onSuccess: (attempt) => queries.setQueryData(keys.papers.one(id), attempt),
   });
 }
 
@@ -120,8 +121,8 @@ export function useMarking(id: number, flush: () => Promise<void>) {
     },
     onSuccess: () =>
       Promise.all([
-        queries.invalidateQueries({ queryKey: ['log'] }),
-        queries.invalidateQueries({ queryKey: ['run'] }),
+        queries.invalidateQueries({ queryKey: keys.log.all }),
+        queries.invalidateQueries({ queryKey: keys.papers.runs }),
       ]),
   });
 }
@@ -153,7 +154,7 @@ export function useMarkedSoFar(
 ) {
   const body = requestFor(attempt, settings, figures, true);
   return useQuery<Marked, Refused>({
-    queryKey: ['marked', body],
+    queryKey: keys.papers.marked(body),
     queryFn: () => ask(api.POST('/api/mark', { body })),
     enabled: wanted && body.written.length > 0,
     placeholderData: (before) => before,
@@ -180,7 +181,7 @@ export function useNudge(attempt: AttemptView, settings: Settings, figures: Figu
 export function useNext(attempt: AttemptView, settings: Settings, figures: Figure[]) {
   const body = requestFor(attempt, settings, figures, true);
   return useQuery<Help, Refused>({
-    queryKey: ['next', body],
+    queryKey: keys.papers.next(body),
     queryFn: () => ask(api.POST('/api/nudge', { params: { query: { size: 'SQUARE' } }, body })),
     enabled: settings.led,
     staleTime: Infinity,

@@ -1,0 +1,89 @@
+/**
+ * Under which keys answers of the server are held, feature by feature. What begins with the key of another is held anew with it:
+ * whoever changes a pile asks for `keys.markings.one(id)` again, and its class goes with it.
+ */
+export const keys = {
+  classes: {
+    all: ['classes'],
+    former: (id: number) => ['classes', id, 'former'],
+    whatGoes: (id: number | undefined) => ['what goes', id],
+  },
+  diagnosis: {
+    fits: (...asked: unknown[]) => ['diagnose', ...asked],
+  },
+  guide: ['guide'],
+  howWeWriteIt: {
+    all: ['how we write it'],
+    examples: ['how we write it', 'examples'],
+    of: (problem: unknown) => ['how we write it', problem],
+  },
+  /** What a pupil sees who came in at a screen. */
+  in: {
+    all: ['in'],
+    paper: (id: number) => ['in', id],
+    next: (id: number, paper: unknown) => ['in', id, 'next', paper],
+    squares: (id: number) => ['in', id, 'squares'],
+  },
+  lesson: (source: string) => ['lesson', source],
+  log: {
+    all: ['log'],
+    deleted: (most: number) => ['log', 'deleted', most],
+    entry: (id: number | undefined) => ['log', 'entry', id],
+    list: (...wanted: unknown[]) => ['log', 'list', ...wanted],
+  },
+  markings: {
+    all: ['markings'],
+    one: (id: number) => ['marking', id],
+    ofClass: (id: number) => ['marking', id, 'class'],
+    lineForms: ['line forms'],
+  },
+  papers: {
+    one: (id: number) => ['attempt', id],
+    marked: (paper: unknown) => ['marked', paper],
+    next: (paper: unknown) => ['next', paper],
+    runs: ['run'],
+    run: (run: string) => ['run', run],
+    toWriteOn: (...asked: unknown[]) => ['paper', ...asked],
+  },
+  pieces: (pupil: number) => ['pieces', pupil],
+  plan: {
+    everywhere: ['plan'],
+    all: (classId: number) => ['plan', classId],
+    week: (classId: number, week: string | undefined) => ['plan', classId, week],
+    term: (classId: number) => ['term', classId],
+  },
+  preferences: ['preferences'],
+  records: {
+    all: ['record'],
+    classes: ['record', 'class'],
+    ofClass: (id: number) => ['record', 'class', id],
+    pupil: (id: number) => ['record', 'pupil', id],
+  },
+  rules: ['rules'],
+  screens: {
+    all: ['screens'],
+    one: (id: number) => ['screens', id],
+    address: ['screens', 'address'],
+  },
+  sets: {
+    all: ['sets'],
+    lists: ['sets', 'list'],
+    list: (...wanted: unknown[]) => ['sets', 'list', ...wanted],
+    one: (id: number | undefined) => ['sets', 'one', id],
+    prints: (id: number) => ['sets', 'prints', id],
+    pages: (...wanted: unknown[]) => ['sets', 'pages', ...wanted],
+    ladders: ['ladders'],
+    printJob: (id: string | undefined) => ['print job', id],
+  },
+  sheet: { geometry: ['geometry'] },
+  style: ['style'],
+  today: ['today'],
+  work: {
+    of: (work: unknown) => ['work', work],
+    facts: (find: unknown) => ['facts', find],
+    slips: (work: unknown) => ['slips', work],
+    explanation: (work: unknown) => ['explanation', work],
+    pictures: (work: unknown) => ['pictures', work],
+    ways: ['ways'],
+  },
+};
