@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Box, Button } from '@mui/material';
 import { api, ask, type Refused, type Schemas } from '../api/client';
-import { sendToPrinter } from '../app/sendToPrinter';
+import { sendToPrinter } from '../print/sendToPrinter';
 import { ink } from '../app/theme';
 import { dayInWords } from '../app/timeInWords';
 import { Trouble } from '../app/Trouble';

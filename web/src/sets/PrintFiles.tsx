@@ -1,6 +1,6 @@
 import { Box, Button } from '@mui/material';
 import type { Schemas } from '../api/client';
-import { sendToPrinter } from '../app/sendToPrinter';
+import { sendToPrinter } from '../print/sendToPrinter';
 import { ink } from '../app/theme';
 import { momentInWords } from '../app/timeInWords';
 import type { usePrinting } from './usePrinting';

@@ -1,11 +1,11 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
-import { PagesPreview } from '../app/PagesPreview';
+import { PagesPreview } from '../print/PagesPreview';
 import { Tabs } from '../app/Tabs';
 import { ink } from '../app/theme';
 import { Tick } from '../app/Tick';
 import { Trouble } from '../app/Trouble';
-import { Unprintable } from '../app/Unprintable';
+import { Unprintable } from '../print/Unprintable';
 import { LayoutForm } from './LayoutForm';
 import { PrintFiles } from './PrintFiles';
 import { usePages, usePrinting, usePrints } from './usePrinting';

@@ -4,12 +4,12 @@ import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { Field } from '../app/Field';
-import { PagesPreview } from '../app/PagesPreview';
-import { sendToPrinter } from '../app/sendToPrinter';
+import { PagesPreview } from '../print/PagesPreview';
+import { sendToPrinter } from '../print/sendToPrinter';
 import { Tabs } from '../app/Tabs';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { Unprintable } from '../app/Unprintable';
+import { Unprintable } from '../print/Unprintable';
 import { OwnWordsPanel } from '../reports/OwnWordsPanel';
 
 /** One page per operation for parents and colleagues: an example worked in this style, with what is said. */

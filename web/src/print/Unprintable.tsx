@@ -1,4 +1,4 @@
-import { Trouble } from './Trouble';
+import { Trouble } from '../app/Trouble';
 
 /** Which letters a print will have no signs for, said before it is printed. */
 export function Unprintable({ letters }: { letters: string[] }) {
