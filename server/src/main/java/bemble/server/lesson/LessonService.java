@@ -10,7 +10,7 @@ import bemble.core.slip.Slips;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.lesson.LessonContent.StageContent;
 import bemble.server.lesson.LessonView.StageView;
-import bemble.server.sets.PrintedSheets;
+import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.style.StyleService;
 import java.util.List;
 import java.util.stream.Stream;

@@ -36,7 +36,7 @@ import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.OpenPile;
 import bemble.server.marking.kept.Piles;
 import bemble.server.rules.SchoolRules;
-import bemble.server.sets.PrintedSheets;
+import bemble.server.sets.printed.PrintedSheets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;

@@ -6,7 +6,7 @@ import bemble.server.faults.Missing;
 import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.plan.PlanViews.PlanView;
 import bemble.server.print.Report;
-import bemble.server.sets.NamedSheets;
+import bemble.server.sets.printed.NamedSheets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -1,8 +1,8 @@
 package bemble.server.reports;
 
-import bemble.server.reports.PiecesViews.PiecesView;
-import bemble.server.reports.PiecesViews.NewJudgement;
 import bemble.server.account.SignedIn;
+import bemble.server.reports.PiecesViews.NewJudgement;
+import bemble.server.reports.PiecesViews.PiecesView;
 import jakarta.validation.Valid;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;

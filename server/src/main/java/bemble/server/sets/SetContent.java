@@ -17,7 +17,7 @@ import java.util.Map;
  * @param seed the seed they were drawn with
  * @param passMark right answers that are enough, or null where it is no quiz
  */
-record SetContent(
+public record SetContent(
         @NotBlank(message = "Give the set a title of 1 to 120 letters.")
         @Size(max = 120, message = "Give the set a title of 1 to 120 letters.") String title,
         @NotNull(message = "The class is missing; it may be empty.")
@@ -39,7 +39,7 @@ record SetContent(
      * @param story a word problem that goes with it, or empty
      * @param part shown, together or alone
      */
-    record SetQuestion(
+    public record SetQuestion(
             @NotNull(message = "The problem is missing.")
             @Size(max = 700, message = "This problem is too long.") String problem,
             @NotNull(message = "The story is missing; it may be empty.")
@@ -47,7 +47,7 @@ record SetContent(
             @NotNull(message = "Say shown, together or alone.") String part) {}
 
     /** How the set is printed. */
-    record LayoutChoice(
+    public record LayoutChoice(
             @NotNull(message = "Say which paper.") String paper,
             @NotNull(message = "Say how many columns.") Integer columns,
             @NotNull(message = "Say how large the squares are.") Integer square,

@@ -19,7 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Reads what a set says: its questions, versions and pages. */
-final class SetReading {
+public final class SetReading {
     /** What a set takes to write at the most, so that its pages can be laid out in seconds. */
     static final int MOST_FIGURES = 30_000;
 
@@ -80,7 +80,7 @@ final class SetReading {
     }
 
     /** The set with the questions of a version in their places. */
-    static SetContent version(SetContent content, String letter) {
+    public static SetContent version(SetContent content, String letter) {
         if (letter.equals(Versions.LETTERS.get(0))) {
             return content;
         }
@@ -106,7 +106,7 @@ final class SetReading {
                 choice.carryBoxes(), choice.checkRow(), choice.nameLine(), choice.largePrint(), choice.sentences());
     }
 
-    static PrintOrder print(SetContent content, String code, HouseStyle style, PrintKind kind) {
+    public static PrintOrder print(SetContent content, String code, HouseStyle style, PrintKind kind) {
         List<PrintQuestion> questions = new ArrayList<>();
         for (int i = 0; i < content.questions().size(); i++) {
             SetQuestion question = content.questions().get(i);

@@ -17,7 +17,7 @@ import tools.jackson.databind.ObjectMapper;
 
 /** Keeps each teacher's practice sets. */
 @Service
-class SetService {
+public class SetService {
     private static final int MOST_TITLE = 120;
 
     private final SetMapper sets;
@@ -30,21 +30,21 @@ class SetService {
         this.clock = clock;
     }
 
-    List<StoredSet> search(long teacherId, String words, boolean archived) {
+    public List<StoredSet> search(long teacherId, String words, boolean archived) {
         return sets.search(teacherId, SearchWords.pattern(words), archived);
     }
 
-    StoredSet find(long teacherId, long id) {
+    public StoredSet find(long teacherId, long id) {
         return sets.find(teacherId, id).orElseThrow(() ->
                 new Missing("This set is not among yours. It may have been deleted; the list shows what is there."));
     }
 
-    SetContent content(StoredSet stored) {
+    public SetContent content(StoredSet stored) {
         return json.readValue(stored.content(), SetContent.class);
     }
 
     @Transactional
-    StoredSet add(long teacherId, SetContent content) {
+    public StoredSet add(long teacherId, SetContent content) {
         SetContent plain = SetReading.asWritten(content);
         return sets.add(teacherId, plain.title(), plain.tag(), json.writeValueAsString(plain), words(plain), now());
     }

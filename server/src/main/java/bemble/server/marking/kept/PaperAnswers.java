@@ -3,7 +3,7 @@ package bemble.server.marking.kept;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
-import bemble.server.sets.PrintedSheets;
+import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.style.HowCode;
 import bemble.server.style.PreferencesService;
 import bemble.server.web.TableFile;

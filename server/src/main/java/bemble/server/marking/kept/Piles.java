@@ -5,7 +5,7 @@ import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
-import bemble.server.sets.PrintedSheets;
+import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.style.StyleService;
 import bemble.server.web.Page;
 import bemble.server.web.SearchWords;

@@ -16,7 +16,7 @@ import bemble.server.marking.kept.MarkingMapper;
 import bemble.server.marking.kept.OpenPile;
 import bemble.server.marking.kept.PileSheet;
 import bemble.server.marking.kept.Piles;
-import bemble.server.sets.PrintedSheets;
+import bemble.server.sets.printed.PrintedSheets;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;

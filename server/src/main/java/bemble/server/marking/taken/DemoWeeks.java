@@ -9,7 +9,7 @@ import bemble.server.marking.kept.JudgedAnswer;
 import bemble.server.marking.kept.MarkingMapper;
 import bemble.server.marking.kept.PileSheet;
 import bemble.server.marking.kept.StoredPaper;
-import bemble.server.sets.PrintedSheets;
+import bemble.server.sets.printed.PrintedSheets;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

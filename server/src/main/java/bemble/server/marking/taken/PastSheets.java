@@ -4,7 +4,7 @@ import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.JudgedAnswer;
 import bemble.server.marking.kept.PileSheet;
-import bemble.server.sets.PrintedSheets;
+import bemble.server.sets.printed.PrintedSheets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;

@@ -1,4 +1,4 @@
-package bemble.server.sets;
+package bemble.server.sets.printed;
 
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;

@@ -1,4 +1,4 @@
-package bemble.server.sets;
+package bemble.server.sets.printed;
 
 import bemble.server.faults.Busy;
 import bemble.server.faults.Missing;

@@ -1,4 +1,4 @@
-package bemble.server.sets;
+package bemble.server.sets.printed;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

@@ -1,4 +1,4 @@
-package bemble.server.sets;
+package bemble.server.sets.printed;
 
 import bemble.core.practice.Versions;
 import bemble.core.print.Page;
@@ -10,6 +10,9 @@ import bemble.core.style.HouseStyle;
 import bemble.server.faults.Missing;
 import bemble.server.print.PdfWriter;
 import bemble.server.print.PrintableLetters;
+import bemble.server.sets.SetContent;
+import bemble.server.sets.SetReading;
+import bemble.server.sets.SetService;
 import bemble.server.style.StyleService;
 import bemble.server.style.StyleText;
 import jakarta.annotation.PostConstruct;

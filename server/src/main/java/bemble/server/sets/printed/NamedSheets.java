@@ -1,4 +1,4 @@
-package bemble.server.sets;
+package bemble.server.sets.printed;
 
 import bemble.core.print.Page;
 import bemble.server.faults.Missing;

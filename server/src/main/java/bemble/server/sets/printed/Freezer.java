@@ -1,5 +1,7 @@
-package bemble.server.sets;
+package bemble.server.sets.printed;
 
+import bemble.server.sets.SetContent;
+import bemble.server.sets.SetReading;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.OffsetDateTime;

@@ -1,8 +1,11 @@
-package bemble.server.sets;
+package bemble.server.sets.printed;
 
 import bemble.core.print.LessonPart;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
+import bemble.server.sets.SetContent;
+import bemble.server.sets.SetService;
+import bemble.server.sets.StoredSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
