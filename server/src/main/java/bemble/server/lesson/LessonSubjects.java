@@ -107,7 +107,7 @@ class LessonSubjects {
         /** The groups that share its sheet on that day; several where one would be too large. */
         List<GroupView> groups(PlanView plan) {
             List<GroupView> groups = plan.days().stream().filter(each -> each.date().equals(day)).flatMap(each -> each.groups().stream())
-                    .filter(each -> each.kind().equals(kind) && each.rung().equals(rung) && Objects.equals(each.slip(), slip)).toList();
+                    .filter(each -> each.kind().id().equals(kind) && each.rung().equals(rung) && Objects.equals(each.slip(), slip)).toList();
             if (groups.isEmpty()) {
                 throw new Missing("This group is not in the week's plan any more. Open the lesson from the week of the class.");
             }
@@ -120,7 +120,7 @@ class LessonSubjects {
         PlanView plan = plans.plan(teacherId, meant.classId(), meant.day());
         List<GroupView> groups = meant.groups(plan);
         GroupView group = groups.get(0);
-        Need need = new Need(Need.Kind.of(meant.kind()), meant.rung(), meant.slip());
+        Need need = new Need(group.kind(), meant.rung(), meant.slip());
         List<Question> sheet = plans.problems(teacherId, meant.day(), group).stream().map(LessonSubjects::question).toList();
         String names = groups.stream().flatMap(each -> each.pupils().stream()).map(Pupil::name).collect(Collectors.joining(", "));
         return new LessonSubject(group.sheetTitle(), plan.className() + ": " + names + ". " + group.reason(),

@@ -10,6 +10,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -64,6 +65,28 @@ class LessonJourneyTest {
             page.reload();
             teacher.see("42 minutes");
         }
+    }
+
+    @Test
+    void everyGroupOfAWeekHasItsLesson(RunningServer server) {
+        Client teacher = Client.demo(server);
+        int groups = 0;
+        for (JsonNode schoolClass : teacher.get("/api/classes").json()) {
+            long id = schoolClass.get("id").asLong();
+            String nextWeek = LocalDate.now().plusWeeks(1).toString();
+            for (JsonNode day : teacher.get("/api/classes/" + id + "/plan?week=" + nextWeek).json().get("days")) {
+                for (JsonNode group : day.get("groups")) {
+                    String source = "group~" + id + "~" + day.get("date").asString() + "~" + group.get("kind").asString() + "~"
+                            + group.get("rung").asString() + (group.has("slip") ? "~" + group.get("slip").asString() : "");
+                    Client.Reply lesson = teacher.get("/api/lessons/" + source);
+                    assertThat(lesson.status()).as(source).isEqualTo(200);
+                    assertThat(lesson.json().get("title").asString()).isEqualTo(
+                            group.get("title").asString().replaceFirst(", group \\d+ of \\d+$", ""));
+                    groups++;
+                }
+            }
+        }
+        assertThat(groups).isGreaterThan(5);
     }
 
     @Test

@@ -1,5 +1,6 @@
 package bemble.server.log.papers;
 
+import bemble.core.marking.PaperVerdict;
 import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;
 import bemble.core.problem.Problem;
@@ -85,7 +86,7 @@ public class PupilPapers {
         List<Handed> handed = new ArrayList<>();
         for (Attempt attempt : attempts.ofRun(teacherId, run)) {
             MarkResponse marked = attempts.mark(teacherId, attempt.entry().id());
-            boolean wrong = !marked.verdict().equals("right");
+            boolean wrong = marked.verdict() != PaperVerdict.RIGHT;
             String answer = marked.answer().text();
             handed.add(new Handed(attempt.question(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())),
                     wrong && !marked.findings().isEmpty() && marked.say().isEmpty() ? marked.findings().get(0).slip() : null, marked.marks()));
