@@ -1,11 +1,10 @@
-import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
-import { Trouble } from '../app/Trouble';
 import { useWorked } from '../paper/usePaper';
 import type { Asking } from './asking';
 import { Board } from './Board';
+import { BoardTrouble } from './BoardTrouble';
 import { Fetching } from './Fetching';
 import type { Subject } from './subject';
 import { SheetOnBoard } from './SheetOnBoard';
@@ -50,14 +49,7 @@ export function LessonOnBoard({ items, at, step, back, kept }: Props) {
   // Leaving takes the board's place in the history: Back does not lead onto it again.
   const leave = (left: number) => void navigate(back, { state: { step: left }, replace: true });
   if (worked.isError) {
-    return (
-      <Box sx={{ p: 6 }} onKeyDown={(event) => event.key === 'Escape' && leave(step)}>
-        <Trouble message={worked.error.message} />
-        <Button variant="outlined" autoFocus onClick={() => leave(step)} sx={{ mt: 2 }}>
-          Leave the board
-        </Button>
-      </Box>
-    );
+    return <BoardTrouble message={worked.error.message} onLeave={() => leave(step)} />;
   }
   if (lesson.sheet) {
     return <SheetOnBoard lesson={lesson} sheet={lesson.sheet} onLeave={() => leave(1)} />;

@@ -1,7 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { digits, ink } from '../app/theme';
-import { Trouble } from '../app/Trouble';
 import type { Schemas } from '../api/client';
 import type { Figure } from '../write/figures';
 import { NumberPad } from '../write/NumberPad';
@@ -9,6 +8,7 @@ import { plain, useMarkedSoFar, usePaperToWriteOn, type Paper } from '../write/u
 import { usePen } from '../write/usePen';
 import { writeKeys } from '../write/writeKeys';
 import { WritingSheet } from '../write/WritingSheet';
+import { BoardTrouble } from './BoardTrouble';
 import { Fetching } from './Fetching';
 import { LessonCorner } from './LessonCorner';
 import type { Lesson } from './useLesson';
@@ -19,14 +19,7 @@ type Props = { lesson: Lesson; work: Schemas['WorkRequest']; onLeave: () => void
 export function WriteOnBoard({ lesson, work, onLeave }: Props) {
   const paper = usePaperToWriteOn(work, plain);
   if (paper.isError) {
-    return (
-      <Box sx={{ p: 6 }}>
-        <Trouble message={paper.error.message} />
-        <Button variant="outlined" autoFocus onClick={onLeave} sx={{ mt: 2 }}>
-          Leave the board
-        </Button>
-      </Box>
-    );
+    return <BoardTrouble message={paper.error.message} onLeave={onLeave} />;
   }
   if (!paper.data) {
     return <Fetching lesson={lesson} onLeave={onLeave} />;

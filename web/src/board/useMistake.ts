@@ -7,7 +7,7 @@ import { without } from '../app/without';
 type Work = Schemas['WorkRequest'];
 
 /** The same working without its mistake. */
-export const putRight = (work: Work): Work => without(work, 'slip');
+export const rightOf = (work: Work): Work => without(work, 'slip');
 
 /**
  * A working to look for what is wrong in, or whether anything is: chosen, rung, struck, put right.
@@ -15,7 +15,7 @@ export const putRight = (work: Work): Work => without(work, 'slip');
  * @param about tells the problem on the board from every other; with another one the looking is over
  */
 export function useMistake(asked: Work | undefined, about: string) {
-  const work = putRight(asked ?? {});
+  const work = rightOf(asked ?? {});
   const begun = asked?.slip ? asked : undefined;
   const [choosing, setChoosing] = useState(false);
   const [shown, setShown] = useState(begun);

@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { workedQuery } from '../paper/usePaper';
 import { paperQuery, plain } from '../write/useAttempts';
 import type { Item } from './useLesson';
-import { putRight } from './useMistake';
+import { rightOf } from './useMistake';
 
 const mostAhead = 12;
 
@@ -18,7 +18,7 @@ export function useReadyAhead(items: Item[]) {
           await queries.prefetchQuery(paperQuery(work, plain));
         } else if (work) {
           await queries.prefetchQuery(workedQuery(work));
-          await queries.prefetchQuery(workedQuery(putRight(work)));
+          await queries.prefetchQuery(workedQuery(rightOf(work)));
         }
       }
     };

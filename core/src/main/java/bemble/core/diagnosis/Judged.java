@@ -15,10 +15,5 @@ public record Judged(Verdict verdict, Integer firstWrongPlace, List<Finding> fin
     /** What an answer is. */
     public enum Verdict implements Coded {
         CORRECT, WRONG, UNREADABLE;
-
-        @Override
-        public String id() {
-            return name().toLowerCase();
-        }
     }
 }

@@ -1,10 +1,7 @@
 package bemble.core.lesson;
 
 import bemble.core.problem.Coded;
-import bemble.core.problem.Refusal;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Stream;
 
 /**
  * A part of a lesson.
@@ -40,11 +37,6 @@ public record Stage(Kind kind, int minutes, List<String> problems, String slip, 
             this.most = most;
         }
 
-        @Override
-        public String id() {
-            return name().toLowerCase(Locale.ROOT);
-        }
-
         /** Its name in a few words. */
         public String title() {
             return title;
@@ -62,12 +54,6 @@ public record Stage(Kind kind, int minutes, List<String> problems, String slip, 
 
         int most() {
             return most;
-        }
-
-        /** @throws Refusal where there is no such part */
-        public static Kind of(String id) {
-            return Stream.of(values()).filter(kind -> kind.id().equals(id)).findFirst().orElseThrow(() ->
-                    Refusal.of("kind", "“" + id + "” is no part of a lesson. Say show, mistake, together, write, alone or close."));
         }
     }
 }

@@ -3,7 +3,6 @@ package bemble.core.picture;
 import bemble.core.problem.Coded;
 import bemble.core.problem.Operation;
 import java.util.List;
-import java.util.Locale;
 
 /** The pictures there are. */
 public enum PictureKind implements Coded {
@@ -21,11 +20,6 @@ public enum PictureKind implements Coded {
 
     PictureKind(String label) {
         this.label = label;
-    }
-
-    @Override
-    public String id() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     public String label() {

@@ -4,7 +4,6 @@ import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Coded;
 import bemble.core.problem.Operation;
-import bemble.core.problem.Refusal;
 import bemble.core.progress.Place;
 import bemble.core.progress.Rule;
 import bemble.core.progress.State;
@@ -16,7 +15,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * What a pupil should do: a rung that comes back, one that comes again for a slip or after a quiz, or the next one.
@@ -35,17 +33,6 @@ public record Need(Kind kind, String rung, String slip) {
     /** Why something is to be done, the most pressing first: what goes wrong, then what is not to be forgotten, then what is new. */
     public enum Kind implements Coded {
         AGAIN, QUIZ, RETRY, NEXT;
-
-        @Override
-        public String id() {
-            return name().toLowerCase(Locale.ROOT);
-        }
-
-        /** @throws Refusal where there is no such kind */
-        public static Kind of(String id) {
-            return Stream.of(values()).filter(kind -> kind.id().equals(id)).findFirst()
-                    .orElseThrow(() -> Refusal.of("kind", "Say retry, again, quiz or next."));
-        }
     }
 
     /**

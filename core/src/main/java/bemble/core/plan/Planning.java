@@ -111,9 +111,9 @@ final class Planning {
      * no sheet of the day is for them, one that matters less gives way.
      */
     private void fill(LocalDate day) {
-        List<PlannedPupil> without = join(day, without(day));
+        List<PlannedPupil> without = join(day);
         while (!without.isEmpty() && giveWay(day, without)) {
-            without = join(day, without(day));
+            without = join(day);
         }
         if (!without.isEmpty()) {
             idle.add(names(without) + (without.size() == 1 ? " waits" : " wait") + " on " + day.getDayOfWeek().getDisplayName(
@@ -121,14 +121,10 @@ final class Planning {
         }
     }
 
-    private List<PlannedPupil> without(LocalDate day) {
-        return pupils.stream().filter(pupil -> !week.hasWork(day, pupil.id())).toList();
-    }
-
     /** @return for whom there is no sheet */
-    private List<PlannedPupil> join(LocalDate day, List<PlannedPupil> without) {
+    private List<PlannedPupil> join(LocalDate day) {
         List<PlannedPupil> left = new ArrayList<>();
-        without.forEach(pupil -> own(pupil).filter(week.sheets(day)::contains).findFirst()
+        pupils.stream().filter(pupil -> !week.hasWork(day, pupil.id())).forEach(pupil -> own(pupil).filter(week.sheets(day)::contains).findFirst()
                 .or(() -> own(pupil).filter(need -> week.hasRoom(day, need)).findFirst()).or(() -> repeated(pupil, week.sheets(day)))
                 .ifPresentOrElse(need -> week.join(day, need, pupil.id()), () -> left.add(pupil)));
         return left;
@@ -151,20 +147,15 @@ final class Planning {
      */
     private boolean giveWay(LocalDate day, List<PlannedPupil> without) {
         List<Need> there = week.sheets(day);
+        List<Yielding> yielding = there.stream().map(less -> yielding(day, less)).filter(each -> mayGo(day, each)).toList();
         for (Need other : without.stream().flatMap(this::own).distinct().toList()) {
-            for (Need less : there) {
-                List<Need> then = Stream.concat(there.stream().filter(need -> !need.equals(less)), Stream.of(other)).toList();
-                List<PlannedPupil> losing = pupils.stream().filter(pupil -> week.groups(day).stream()
-                        .anyMatch(group -> group.need().equals(less) && group.pupils().contains(pupil.id()))).toList();
-                Optional<LocalDate> instead = week.days().stream().filter(each -> !each.equals(day) && week.hasRoom(each, less)
-                        && losing.stream().allMatch(pupil -> week.fits(each, pupil.id(), less))).findFirst();
-                boolean mayGo = less.kind() == Need.Kind.RETRY || instead.isPresent()
-                        || losing.stream().allMatch(pupil -> isElsewhere(less, pupil, day));
-                long idleThen = Stream.concat(without.stream(), losing.stream()).filter(pupil -> own(pupil).noneMatch(then::contains)
+            for (Yielding less : yielding) {
+                List<Need> then = Stream.concat(there.stream().filter(need -> !need.equals(less.sheet())), Stream.of(other)).toList();
+                long idleThen = Stream.concat(without.stream(), less.losing().stream()).filter(pupil -> own(pupil).noneMatch(then::contains)
                         && repeated(pupil, then).isEmpty()).count();
-                if (mayGo && idleThen < without.size()) {
-                    week.remove(day, less);
-                    instead.ifPresent(each -> week.put(each, less, losing.stream().map(PlannedPupil::id).toList()));
+                if (idleThen < without.size()) {
+                    week.remove(day, less.sheet());
+                    less.instead().ifPresent(each -> week.put(each, less.sheet(), less.losing().stream().map(PlannedPupil::id).toList()));
                     week.put(day, other, without.stream().filter(pupil -> ofPupils.get(pupil.id()).contains(other))
                             .map(PlannedPupil::id).toList());
                     return true;
@@ -172,6 +163,26 @@ final class Planning {
             }
         }
         return false;
+    }
+
+    /**
+     * A sheet of a lesson that another may take the place of.
+     *
+     * @param losing who has it there
+     * @param instead a day that has room for it
+     */
+    private record Yielding(Need sheet, List<PlannedPupil> losing, Optional<LocalDate> instead) {}
+
+    private Yielding yielding(LocalDate day, Need sheet) {
+        List<PlannedPupil> losing = pupils.stream().filter(pupil -> week.groups(day).stream()
+                .anyMatch(group -> group.need().equals(sheet) && group.pupils().contains(pupil.id()))).toList();
+        return new Yielding(sheet, losing, week.days().stream().filter(each -> !each.equals(day) && week.hasRoom(each, sheet)
+                && losing.stream().allMatch(pupil -> week.fits(each, pupil.id(), sheet))).findFirst());
+    }
+
+    private boolean mayGo(LocalDate day, Yielding less) {
+        return less.sheet().kind() == Need.Kind.RETRY || less.instead().isPresent()
+                || less.losing().stream().allMatch(pupil -> isElsewhere(less.sheet(), pupil, day));
     }
 
     private boolean isElsewhere(Need need, PlannedPupil pupil, LocalDate day) {

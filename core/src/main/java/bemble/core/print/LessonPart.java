@@ -2,7 +2,6 @@ package bemble.core.print;
 
 import bemble.core.problem.Coded;
 import bemble.core.problem.Refusal;
-import java.util.Locale;
 import java.util.stream.Stream;
 
 /** The parts of a lesson, in their order. */
@@ -13,11 +12,6 @@ public enum LessonPart implements Coded {
     TOGETHER,
     /** Done alone. */
     ALONE;
-
-    @Override
-    public String id() {
-        return name().toLowerCase(Locale.ROOT);
-    }
 
     /** @throws Refusal where there is no such part */
     public static LessonPart of(String id) {

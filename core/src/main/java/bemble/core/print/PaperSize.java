@@ -2,7 +2,6 @@ package bemble.core.print;
 
 import bemble.core.problem.Coded;
 import bemble.core.problem.Refusal;
-import java.util.Locale;
 import java.util.stream.Stream;
 
 /** The sheets of paper there are. */
@@ -18,11 +17,6 @@ public enum PaperSize implements Coded {
     PaperSize(double width, double height) {
         this.width = width;
         this.height = height;
-    }
-
-    @Override
-    public String id() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     public double width() {

@@ -2,7 +2,6 @@ package bemble.core.print;
 
 import bemble.core.problem.Coded;
 import bemble.core.problem.Refusal;
-import java.util.Locale;
 import java.util.stream.Stream;
 
 /** What is printed of a set. */
@@ -15,11 +14,6 @@ public enum PrintKind implements Coded {
 
     PrintKind(String title) {
         this.title = title;
-    }
-
-    @Override
-    public String id() {
-        return name().toLowerCase(Locale.ROOT);
     }
 
     public String title() {

@@ -1,7 +1,6 @@
 package bemble.core.progress;
 
 import bemble.core.problem.Coded;
-import java.util.Locale;
 
 /** How far a pupil is on a rung. */
 public enum State implements Coded {
@@ -16,11 +15,6 @@ public enum State implements Coded {
     State(String label, String sign) {
         this.label = label;
         this.sign = sign;
-    }
-
-    @Override
-    public String id() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** In words, for a legend and a screen reader. */

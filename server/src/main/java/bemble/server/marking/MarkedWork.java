@@ -133,7 +133,7 @@ public class MarkedWork {
 
     /** What was marked before verdicts were kept is wrong where an answer was typed: right ones are marked as right. */
     private static AnswerVerdict verdict(WorkRow row) {
-        return row.verdict() != null ? row.verdict() : row.state() == AnswerState.GIVEN ? AnswerVerdict.WRONG : AnswerVerdict.valueOf(row.state().name());
+        return row.verdict() != null ? row.verdict() : row.state() == AnswerState.GIVEN ? AnswerVerdict.WRONG : AnswerVerdict.of(row.state());
     }
 
     private static PileSheet sheet(List<PileSheet> sheets, WorkRow row) {
