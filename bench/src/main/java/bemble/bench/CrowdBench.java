@@ -18,7 +18,8 @@ final class CrowdBench {
     private static final int CROWD = 40;
     private static final int CHILDREN = 60;
     private static final int ROUNDS = 40;
-    private static final String LARGE = "{\"problem\":\"" + "8472915603".repeat(4) + " × " + "6093847156".repeat(4) + "\"}";
+    private static final String LARGE =
+            "{\"problem\":\"" + "8472915603".repeat(4) + " × " + "6093847156".repeat(4) + "\"}";
     private static final List<String> ORDINARY = List.of("/api/classes", "/api/markings", "/api/log", "/api/style");
 
     private final String base;
@@ -65,16 +66,22 @@ final class CrowdBench {
         }
         crowd.shutdown();
         times.sort(Long::compare);
-        System.out.printf("a teacher while %d ask for 40 × 40 digits: p50 %.0f ms, p99 %.0f ms, slowest %.0f ms, %d failed; "
-                + "of the crowd's %d requests %d were told to wait%n", CROWD, times.get(times.size() / 2) / 1e6,
-                times.get(times.size() * 99 / 100) / 1e6, times.get(times.size() - 1) / 1e6, failures.get(), answered.get(), refused.get());
+        System.out.printf(
+                "a teacher while %d ask for 40 × 40 digits: p50 %.0f ms, p99 %.0f ms, slowest %.0f ms, %d failed; "
+                        + "of the crowd's %d requests %d were told to wait%n",
+                CROWD, times.get(times.size() / 2) / 1e6,
+                times.get(times.size() * 99 / 100) / 1e6, times.get(times.size() - 1) / 1e6, failures.get(),
+                answered.get(), refused.get());
     }
 
     private void bell(Device teacher) throws Exception {
         String set = Device.newSet(teacher);
-        String names = IntStream.range(0, CHILDREN).mapToObj(pupil -> "\"Pupil " + pupil + "\"").collect(Collectors.joining(","));
-        String id = Device.all(teacher.send("POST", "/api/classes", "{\"name\":\"Bell\",\"pupils\":[" + names + "]}"), "\"id\":(\\d+)").get(0);
-        String session = teacher.send("POST", "/api/screens", "{\"classId\":" + id + ",\"setId\":" + set + ",\"led\":false,\"asksDigits\":false}");
+        String names = IntStream.range(0, CHILDREN).mapToObj(pupil -> "\"Pupil " + pupil + "\"")
+                .collect(Collectors.joining(","));
+        String id = Device.all(teacher.send("POST", "/api/classes", "{\"name\":\"Bell\",\"pupils\":[" + names + "]}"),
+                "\"id\":(\\d+)").get(0);
+        String session = teacher.send("POST", "/api/screens",
+                "{\"classId\":" + id + ",\"setId\":" + set + ",\"led\":false,\"asksDigits\":false}");
         String code = Device.all(session, "\"code\":\"([A-Z]+)\"").get(0);
         CountDownLatch rung = new CountDownLatch(1);
         ExecutorService children = Executors.newFixedThreadPool(CHILDREN);
@@ -84,8 +91,9 @@ final class CrowdBench {
             device.send("GET", "/api/account", null);
             String in = device.send("POST", "/api/in", "{\"code\":\"" + code + "\",\"pupilId\":" + pupil + "}");
             for (String paper : Device.all(in, "\"paper\":(\\d+)")) {
-                device.send("POST", "/api/in/papers/" + paper + "/figures", "{\"from\":0,\"figures\":[{\"at\":9,\"kind\":\"digit\",\"block\":\"sum\","
-                        + "\"line\":\"answer\",\"place\":0,\"anchor\":\"middle\",\"text\":\"4\",\"rubbed\":false}]}");
+                device.send("POST", "/api/in/papers/" + paper + "/figures",
+                        "{\"from\":0,\"figures\":[{\"at\":9,\"kind\":\"digit\",\"block\":\"sum\","
+                                + "\"line\":\"answer\",\"place\":0,\"anchor\":\"middle\",\"text\":\"4\",\"rubbed\":false}]}");
             }
             all.add(children.submit(() -> {
                 rung.await();
@@ -99,10 +107,12 @@ final class CrowdBench {
             slowest = Math.max(slowest, each.get());
         }
         children.shutdown();
-        while (Device.all(teacher.send("GET", "/api/markings?search=bell", null), "\"marked\":(\\d+)").stream().noneMatch(String.valueOf(CHILDREN)::equals)) {
+        while (Device.all(teacher.send("GET", "/api/markings?search=bell", null), "\"marked\":(\\d+)").stream()
+                .noneMatch(String.valueOf(CHILDREN)::equals)) {
             Thread.sleep(100);
         }
-        System.out.printf("%d children hand in at once: slowest %.2f s, all in the pile after %.1f s, %d failed%n", CHILDREN, slowest / 1e9,
+        System.out.printf("%d children hand in at once: slowest %.2f s, all in the pile after %.1f s, %d failed%n",
+                CHILDREN, slowest / 1e9,
                 (System.nanoTime() - begin) / 1e9, failures.get());
     }
 

@@ -33,8 +33,10 @@ final class Device {
     }
 
     String send(String method, String path, String body) throws IOException, InterruptedException {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path)).header("Content-Type", "application/json")
-                .method(method, body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/json")
+                .method(method,
+                        body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
         cookies.getCookieStore().getCookies().stream().filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
                 .map(HttpCookie::getValue).findFirst().ifPresent(token -> request.header("X-XSRF-TOKEN", token));
         HttpResponse<String> answer = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
@@ -56,9 +58,11 @@ final class Device {
 
     /** Makes a set of ten differences; gives its number. */
     static String newSet(Device teacher) throws IOException, InterruptedException {
-        String questions = IntStream.range(0, 10).mapToObj(i -> "{\"problem\":\"" + (4002 + 131 * i) + " − " + (1358 + 77 * i)
-                + "\",\"story\":\"\",\"part\":\"alone\"}").collect(Collectors.joining(","));
-        return all(teacher.send("POST", "/api/sets", "{\"title\":\"Bench\",\"tag\":\"\",\"seed\":1,\"questions\":[" + questions
+        String questions =
+                IntStream.range(0, 10).mapToObj(i -> "{\"problem\":\"" + (4002 + 131 * i) + " − " + (1358 + 77 * i)
+                        + "\",\"story\":\"\",\"part\":\"alone\"}").collect(Collectors.joining(","));
+        return all(teacher.send("POST", "/api/sets", "{\"title\":\"Bench\",\"tag\":\"\",\"seed\":1,\"questions\":["
+                + questions
                 + "],\"layout\":{\"paper\":\"a4\",\"columns\":2,\"square\":7,\"setOut\":true,\"carryBoxes\":false,\"checkRow\":false,"
                 + "\"nameLine\":true,\"largePrint\":false,\"sentences\":true}}"), "\"id\":(\\d+)").get(0);
     }

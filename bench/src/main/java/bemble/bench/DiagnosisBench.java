@@ -52,11 +52,14 @@ public final class DiagnosisBench {
 
     private void measure() {
         for (MethodName method : METHODS) {
-            System.out.printf("%-20s %s%n", method.id(), "true slip among the first three of one answer: " + singles(method));
+            System.out.printf("%-20s %s%n", method.id(),
+                    "true slip among the first three of one answer: " + singles(method));
         }
         for (MethodName method : METHODS) {
-            System.out.printf("%-20s 10 questions, true slip first: %s; with a fact missed in a tenth: %s; careful ones accused: %s, "
-                    + "careless ones: %s; two slips, 15 questions, both named: %s%n", method.id(), papers(method, 0), papers(method, 0.1),
+            System.out.printf(
+                    "%-20s 10 questions, true slip first: %s; with a fact missed in a tenth: %s; careful ones accused: %s, "
+                            + "careless ones: %s; two slips, 15 questions, both named: %s%n",
+                    method.id(), papers(method, 0), papers(method, 0.1),
                     alarms(method, 0), alarms(method, 0.1), pairs(method));
         }
         for (MethodName method : METHODS) {
@@ -79,7 +82,8 @@ public final class DiagnosisBench {
                 Problem problem = problems.next(method);
                 Optional<String> given = answer(slip, problem, method, 0);
                 Answers answers = Answers.of(problem, method.id());
-                if (given.isEmpty() || Diagnosis.of(answers, given.get(), Punctuation.POINT).verdict() != Judged.Verdict.WRONG) {
+                if (given.isEmpty()
+                        || Diagnosis.of(answers, given.get(), Punctuation.POINT).verdict() != Judged.Verdict.WRONG) {
                     continue;
                 }
                 List<Finding> findings = Diagnosis.of(answers, given.get(), Punctuation.POINT).findings();
@@ -103,7 +107,8 @@ public final class DiagnosisBench {
             for (Finding finding : judged.findings()) {
                 int bin = Math.min(BINS - 1, (int) (finding.confidence() * BINS));
                 said[bin]++;
-                held[bin] += finding.with() == null && finding.slip().equals(miss ? Slips.FACT_NEAR_MISS : slip.id()) ? 1 : 0;
+                held[bin] += finding.with() == null && finding.slip().equals(miss ? Slips.FACT_NEAR_MISS : slip.id())
+                        ? 1 : 0;
             }
         }
     }
@@ -136,7 +141,8 @@ public final class DiagnosisBench {
                 share.add(first);
                 if (!first && missing == 0) {
                     confused.merge(method.id() + ": " + slip.id() + " → "
-                            + (causes.isEmpty() ? "nothing" : causes.get(0).slip() + "+" + causes.get(0).with()), 1, Integer::sum);
+                            + (causes.isEmpty() ? "nothing" : causes.get(0).slip() + "+" + causes.get(0).with()), 1,
+                            Integer::sum);
                 }
             }
         }
@@ -146,14 +152,16 @@ public final class DiagnosisBench {
     private static boolean isChanged(KnownSlip slip, Item item) {
         Problem problem = item.answers().problem();
         return slip.slips(problem).stream().anyMatch(hand -> written(hand, problem, item.answers().method().name())
-                .filter(text -> Diagnosis.of(item.answers(), text, Punctuation.POINT).verdict() == Judged.Verdict.WRONG).isPresent());
+                .filter(text -> Diagnosis.of(item.answers(), text, Punctuation.POINT).verdict() == Judged.Verdict.WRONG)
+                .isPresent());
     }
 
     private Share alarms(MethodName method, double missing) {
         Share share = new Share();
         for (int i = 0; i < 20 * PAPERS_A_SLIP; i++) {
-            List<Item> items = items(method, 10, problem -> random.nextDouble() < missing ? missed(base -> base, problem, method)
-                    : written(base -> base, problem, method));
+            List<Item> items =
+                    items(method, 10, problem -> random.nextDouble() < missing ? missed(base -> base, problem, method)
+                            : written(base -> base, problem, method));
             share.add(!Writer.of(items, Punctuation.POINT).causes().isEmpty());
         }
         return share;
@@ -174,9 +182,12 @@ public final class DiagnosisBench {
             boolean named = names(causes, one.id()) && names(causes, other.id());
             share.add(named);
             if (!named) {
-                confused.merge(method.id() + ": " + one.id() + " and " + other.id() + " → " + (causes.isEmpty() ? "nothing"
-                        : causes.get(0).slip() + "+" + causes.get(0).with() + " " + causes.get(0).explains() + "/"
-                                + causes.get(0).of()), 1, Integer::sum);
+                confused.merge(method.id() + ": " + one.id() + " and " + other.id() + " → "
+                        + (causes.isEmpty() ? "nothing"
+                                : causes.get(0).slip() + "+" + causes.get(0).with() + " " + causes.get(0).explains()
+                                        + "/"
+                                        + causes.get(0).of()),
+                        1, Integer::sum);
             }
         }
         return share;
@@ -184,9 +195,10 @@ public final class DiagnosisBench {
 
     /** Whether the answers of somebody with two slips differ from those of the one slip alone, twice at least. */
     private static boolean differs(List<Item> items, KnownSlip one, MethodName method) {
-        return items.stream().filter(item -> one.slips(item.answers().problem()).stream().noneMatch(hand ->
-                written(hand, item.answers().problem(), method).filter(item.given()::equals).isPresent())
-                && Diagnosis.of(item.answers(), item.given(), Punctuation.POINT).verdict() == Judged.Verdict.WRONG).count() > 1;
+        return items.stream().filter(item -> one.slips(item.answers().problem()).stream().noneMatch(
+                hand -> written(hand, item.answers().problem(), method).filter(item.given()::equals).isPresent())
+                && Diagnosis.of(item.answers(), item.given(), Punctuation.POINT).verdict() == Judged.Verdict.WRONG)
+                .count() > 1;
     }
 
     /** How many questions are asked until one is sure, and rightly so. */
@@ -200,17 +212,21 @@ public final class DiagnosisBench {
             long seed = random.nextInt(1_000_000);
             for (int i = 0; i < 9; i++) {
                 Writer writer = items.isEmpty() ? null : Writer.of(items, Punctuation.POINT);
-                next = NextQuestion.after(writer, NextQuestion.usual(slip.operation()), Methods.of(method), asked, seed + i);
+                next = NextQuestion.after(writer, NextQuestion.usual(slip.operation()), Methods.of(method), asked,
+                        seed + i);
                 if (next.done()) {
                     boolean named = names(writer.causes(), slip.id());
                     rightly.add(named);
                     if (!named || i > 4) {
-                        confused.merge("interview " + method.id() + ": " + slip.id() + " after " + i + " → " + next.why(), 1, Integer::sum);
+                        confused.merge(
+                                "interview " + method.id() + ": " + slip.id() + " after " + i + " → " + next.why(), 1,
+                                Integer::sum);
                     }
                     break;
                 }
                 Problem problem = next.question().problem();
-                String given = answer(slip, problem, method, 0).or(() -> written(base -> base, problem, method)).orElseThrow();
+                String given =
+                        answer(slip, problem, method, 0).or(() -> written(base -> base, problem, method)).orElseThrow();
                 items.add(new Item(Answers.of(problem, method.id()), given));
                 asked.add(next.question());
             }
@@ -226,7 +242,8 @@ public final class DiagnosisBench {
         return causes.stream().anyMatch(cause -> cause.slip().equals(slip) || slip.equals(cause.with()));
     }
 
-    private List<Item> items(MethodName method, int count, java.util.function.Function<Problem, Optional<String>> pupil) {
+    private List<Item> items(MethodName method, int count,
+            java.util.function.Function<Problem, Optional<String>> pupil) {
         List<Item> items = new ArrayList<>();
         while (items.size() < count) {
             Problem problem = problems.next(method);
@@ -259,7 +276,8 @@ public final class DiagnosisBench {
 
     private Optional<String> missed(Slip hand, Problem problem, MethodName method) {
         for (int i = 0; i < 20; i++) {
-            Optional<String> text = written(hand.and(Slip.nearMiss(random.nextInt(12), random.nextBoolean() ? 1 : -1)), problem, method);
+            Optional<String> text = written(hand.and(Slip.nearMiss(random.nextInt(12), random.nextBoolean() ? 1 : -1)),
+                    problem, method);
             if (text.isPresent() && !text.equals(written(hand, problem, method))) {
                 return text;
             }

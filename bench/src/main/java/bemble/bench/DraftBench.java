@@ -33,9 +33,11 @@ public class DraftBench {
                     Feature.CARRIES, Wish.exactly(4), Feature.CHAIN, Wish.exactly(3)),
             Operation.SUBTRACTION, Map.of(Feature.DIGITS, Wish.exactly(6), Feature.EXCHANGES, Wish.exactly(2),
                     Feature.ACROSS_ZEROS, Wish.exactly(3)),
-            Operation.MULTIPLICATION, Map.of(Feature.TOP_DIGITS, Wish.exactly(4), Feature.BOTTOM_DIGITS, Wish.exactly(3),
+            Operation.MULTIPLICATION,
+            Map.of(Feature.TOP_DIGITS, Wish.exactly(4), Feature.BOTTOM_DIGITS, Wish.exactly(3),
                     Feature.CARRIES, Wish.exactly(11)),
-            Operation.DIVISION, Map.of(Feature.DIVIDEND_DIGITS, Wish.exactly(6), Feature.DIVISOR_DIGITS, Wish.exactly(2),
+            Operation.DIVISION,
+            Map.of(Feature.DIVIDEND_DIGITS, Wish.exactly(6), Feature.DIVISOR_DIGITS, Wish.exactly(2),
                     Feature.REMAINDER, Wish.of(false), Feature.ZERO_IN_QUOTIENT, Wish.of(true)),
             Operation.SQUARE_ROOT, Map.of(Feature.RADICAND_DIGITS, Wish.exactly(6), Feature.PERFECT, Wish.of(false),
                     Feature.DECIMALS, Wish.exactly(2), Feature.ZERO_IN_ROOT, Wish.of(true)));

@@ -31,8 +31,10 @@ import java.util.function.UnaryOperator;
 /** Papers marked: legitimate ones of many kinds, wrong answers, and facts missed in the middle of a working. */
 public final class FairnessBench {
     private static final int PAPERS = Integer.getInteger("bemble.fair", 2000);
-    private static final List<MethodName> METHODS = List.of(MethodName.COLUMN, MethodName.RUNNING, MethodName.PARTIAL_SUMS, MethodName.DECOMPOSITION,
-            MethodName.EQUAL_ADDITIONS, MethodName.COUNTING_UP, MethodName.LONG_MULTIPLICATION, MethodName.AREA, MethodName.CROSSWISE,
+    private static final List<MethodName> METHODS = List.of(MethodName.COLUMN, MethodName.RUNNING,
+            MethodName.PARTIAL_SUMS, MethodName.DECOMPOSITION,
+            MethodName.EQUAL_ADDITIONS, MethodName.COUNTING_UP, MethodName.LONG_MULTIPLICATION, MethodName.AREA,
+            MethodName.CROSSWISE,
             MethodName.LONG_DIVISION, MethodName.SHORT_DIVISION, MethodName.PARTIAL_QUOTIENTS, MethodName.DOUBLED_ROOT);
 
     private final Random random;
@@ -57,11 +59,16 @@ public final class FairnessBench {
     private static List<PaperFigure> figures(Written written, boolean small) {
         Map<List<Object>, PaperFigure> figures = new LinkedHashMap<>();
         for (Mark mark : written.working().marks()) {
-            boolean figure = mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || small && mark.kind() == MarkKind.STRIKE;
-            boolean its = mark.role() != Role.GIVEN && mark.role() != Role.PADDING && mark.role() != Role.FRAME && mark.role() != Role.MISSING;
+            boolean figure = mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER
+                    || small && mark.kind() == MarkKind.STRIKE;
+            boolean its = mark.role() != Role.GIVEN && mark.role() != Role.PADDING && mark.role() != Role.FRAME
+                    && mark.role() != Role.MISSING;
             if (figure && its && mark.until() == null && (small || mark.anchor() == Anchor.MIDDLE)) {
-                figures.put(List.of(mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor(), mark.kind() == MarkKind.STRIKE),
-                        new PaperFigure(mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor(), mark.kind(), mark.text()));
+                figures.put(
+                        List.of(mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor(),
+                                mark.kind() == MarkKind.STRIKE),
+                        new PaperFigure(mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor(),
+                                mark.kind(), mark.text()));
             }
         }
         return List.copyOf(figures.values());
@@ -73,14 +80,17 @@ public final class FairnessBench {
 
     private Marked mark(Problem problem, MethodName method, List<PaperFigure> paper) {
         long begun = System.nanoTime();
-        Marked marked = Marking.mark(problem, method.id(), HouseStyle.USUAL, new PaperToMark(paper, false, false, false, null));
+        Marked marked =
+                Marking.mark(problem, method.id(), HouseStyle.USUAL, new PaperToMark(paper, false, false, false, null));
         times.add((System.nanoTime() - begun) / 1e6);
         return marked;
     }
 
     private static boolean isAnswer(PaperFigure figure, Written careful) {
-        return figure.kind() != MarkKind.STRIKE && figure.anchor() == Anchor.MIDDLE && (figure.block().equals("remainder")
-                || figure.block().equals(careful.answerStands().block().id()) && figure.line().equals(careful.answerStands().line()));
+        return figure.kind() != MarkKind.STRIKE && figure.anchor() == Anchor.MIDDLE
+                && (figure.block().equals("remainder")
+                        || figure.block().equals(careful.answerStands().block().id())
+                                && figure.line().equals(careful.answerStands().line()));
     }
 
     private void legitimate() {
@@ -102,21 +112,27 @@ public final class FairnessBench {
         return switch (kind % 10) {
             case 0 -> all.stream().filter(figure -> isAnswer(figure, careful)).toList();
             case 1 -> {
-                List<String> lines = all.stream().filter(figure -> !isAnswer(figure, careful)).map(figure -> figure.block() + figure.line()).distinct().toList();
+                List<String> lines = all.stream().filter(figure -> !isAnswer(figure, careful))
+                        .map(figure -> figure.block() + figure.line()).distinct().toList();
                 String out = lines.isEmpty() ? "" : lines.get(random.nextInt(lines.size()));
-                yield all.stream().filter(figure -> isAnswer(figure, careful) || !out.equals(figure.block() + figure.line())).toList();
+                yield all.stream()
+                        .filter(figure -> isAnswer(figure, careful) || !out.equals(figure.block() + figure.line()))
+                        .toList();
             }
             case 2 -> product ? careful(problem, method, HouseStyle.USUAL.with("zeroRows", ZeroRows.WRITTEN)) : all;
             case 3 -> product ? careful(problem, method, HouseStyle.USUAL.with("placeholder", Placeholder.BLANK)) : all;
             case 4 -> product ? careful(problem, method, HouseStyle.USUAL.keepingOrder()) : all;
             case 5 -> product ? rows(all, true) : all;
             case 6 -> product ? rows(all, false) : all;
-            case 7 -> method == MethodName.LONG_DIVISION ? careful(problem, method, HouseStyle.USUAL.with("zeroProducts", YesNo.YES)) : all;
+            case 7 -> method == MethodName.LONG_DIVISION
+                    ? careful(problem, method, HouseStyle.USUAL.with("zeroProducts", YesNo.YES)) : all;
             case 8 -> method == MethodName.LONG_DIVISION ? careful(problem, MethodName.SHORT_DIVISION, HouseStyle.USUAL)
-                    : method == MethodName.SHORT_DIVISION ? careful(problem, MethodName.LONG_DIVISION, HouseStyle.USUAL) : all;
+                    : method == MethodName.SHORT_DIVISION ? careful(problem, MethodName.LONG_DIVISION, HouseStyle.USUAL)
+                            : all;
             default -> {
                 List<PaperFigure> more = new ArrayList<>(all);
-                more.add(new PaperFigure("aside", "jotting", 0, Anchor.MIDDLE, MarkKind.DIGIT, "" + random.nextInt(10)));
+                more.add(
+                        new PaperFigure("aside", "jotting", 0, Anchor.MIDDLE, MarkKind.DIGIT, "" + random.nextInt(10)));
                 yield more;
             }
         };
@@ -127,8 +143,10 @@ public final class FairnessBench {
         List<Integer> rows = paper.stream().map(PaperFigure::line).filter(line -> line.startsWith("addend-")).distinct()
                 .map(line -> Integer.valueOf(line.substring(7))).sorted().toList();
         UnaryOperator<PaperFigure> moved = figure -> {
-            int at = figure.line().matches("(addend|row-carries)-\\d+") ? rows.indexOf(Integer.parseInt(figure.line().replaceAll("\\D", ""))) : -1;
-            String line = at < 0 ? figure.line() : figure.line().replaceAll("\\d+", "") + (turned ? rows.size() - at : at + 1);
+            int at = figure.line().matches("(addend|row-carries)-\\d+")
+                    ? rows.indexOf(Integer.parseInt(figure.line().replaceAll("\\D", ""))) : -1;
+            String line = at < 0 ? figure.line()
+                    : figure.line().replaceAll("\\d+", "") + (turned ? rows.size() - at : at + 1);
             return new PaperFigure(figure.block(), line, figure.place(), figure.anchor(), figure.kind(), figure.text());
         };
         return paper.stream().map(moved).toList();
@@ -141,13 +159,18 @@ public final class FairnessBench {
             Problem problem = problems.next(method);
             Written careful = Written.by(Hand.CAREFUL, problem, Methods.of(method), HouseStyle.USUAL);
             boolean alone = random.nextBoolean();
-            List<PaperFigure> all = careful(problem, method, HouseStyle.USUAL).stream().filter(figure -> !alone || isAnswer(figure, careful)).toList();
-            PaperFigure[] digits = all.stream().filter(figure -> isAnswer(figure, careful) && figure.text().length() == 1).toArray(PaperFigure[]::new);
+            List<PaperFigure> all = careful(problem, method, HouseStyle.USUAL).stream()
+                    .filter(figure -> !alone || isAnswer(figure, careful)).toList();
+            PaperFigure[] digits =
+                    all.stream().filter(figure -> isAnswer(figure, careful) && figure.text().length() == 1)
+                            .toArray(PaperFigure[]::new);
             if (digits.length > 0) {
                 PaperFigure changed = digits[random.nextInt(digits.length)];
                 String other = "" + (Integer.parseInt(changed.text()) + 1 + random.nextInt(9)) % 10;
-                accepted += mark(problem, method, all.stream().map(figure -> figure != changed ? figure : new PaperFigure(figure.block(), figure.line(),
-                        figure.place(), figure.anchor(), figure.kind(), other)).toList()).verdict() == PaperVerdict.RIGHT ? 1 : 0;
+                accepted += mark(problem, method, all.stream()
+                        .map(figure -> figure != changed ? figure : new PaperFigure(figure.block(), figure.line(),
+                                figure.place(), figure.anchor(), figure.kind(), other))
+                        .toList()).verdict() == PaperVerdict.RIGHT ? 1 : 0;
             }
         }
         System.out.printf("wrong answers: %d of %d accepted%n", accepted, 5 * PAPERS);
@@ -157,13 +180,17 @@ public final class FairnessBench {
         int found = 0;
         int all = 0;
         for (int i = 0; i < PAPERS; i++) {
-            MethodName method = Arrays.asList(MethodName.COLUMN, MethodName.DECOMPOSITION, MethodName.LONG_MULTIPLICATION, MethodName.LONG_DIVISION).get(i % 4);
+            MethodName method = Arrays.asList(MethodName.COLUMN, MethodName.DECOMPOSITION,
+                    MethodName.LONG_MULTIPLICATION, MethodName.LONG_DIVISION).get(i % 4);
             Problem problem = problems.next(method);
             try {
-                Written written = Written.by(Slip.nearMiss(random.nextInt(6), random.nextBoolean() ? 1 : -1).over(Hand.CAREFUL), problem,
+                Written written = Written.by(
+                        Slip.nearMiss(random.nextInt(6), random.nextBoolean() ? 1 : -1).over(Hand.CAREFUL), problem,
                         Methods.of(method), HouseStyle.USUAL);
-                Mark broken = written.working().marks().stream().filter(mark -> mark.isBroken() && mark.until() == null).findFirst().orElse(null);
-                if (broken != null && !written.answer().equals(Written.answerBy(Hand.CAREFUL, problem, Methods.of(method), HouseStyle.USUAL).answer())) {
+                Mark broken = written.working().marks().stream().filter(mark -> mark.isBroken() && mark.until() == null)
+                        .findFirst().orElse(null);
+                if (broken != null && !written.answer().equals(
+                        Written.answerBy(Hand.CAREFUL, problem, Methods.of(method), HouseStyle.USUAL).answer())) {
                     Marked marked = mark(problem, method, figures(written, true));
                     all++;
                     found += marked.first() != null && marked.first().at().equals(broken.key()) ? 1 : 0;

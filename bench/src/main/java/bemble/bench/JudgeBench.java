@@ -28,8 +28,9 @@ import java.util.stream.IntStream;
  * with a rule that is on no list, each listed slip in turn being taken off it.
  */
 public final class JudgeBench {
-    private static final List<MethodName> METHODS = List.of(MethodName.COLUMN, MethodName.DECOMPOSITION, MethodName.LONG_MULTIPLICATION,
-            MethodName.LONG_DIVISION);
+    private static final List<MethodName> METHODS =
+            List.of(MethodName.COLUMN, MethodName.DECOMPOSITION, MethodName.LONG_MULTIPLICATION,
+                    MethodName.LONG_DIVISION);
     private static final int BINS = 10;
     private static final int WRITERS = Integer.getInteger("bemble.writers", 300);
 
@@ -37,7 +38,11 @@ public final class JudgeBench {
     private final Problems problems;
 
     private enum Kind {
-        LISTED, TWO, CARELESS, CAREFUL, OWN_RULE
+        LISTED,
+        TWO,
+        CARELESS,
+        CAREFUL,
+        OWN_RULE
     }
 
     /** A child as it is drawn, and what was said of it. */
@@ -59,15 +64,19 @@ public final class JudgeBench {
         List<Said> all = new ArrayList<>();
         long nanos = System.nanoTime();
         for (MethodName method : METHODS) {
-            List<Said> of = IntStream.range(0, WRITERS).mapToObj(i -> writer(method, size)).filter(said -> said != null).toList();
+            List<Said> of = IntStream.range(0, WRITERS).mapToObj(i -> writer(method, size)).filter(said -> said != null)
+                    .toList();
             all.addAll(of);
             System.out.printf("%2d answers, %-14s %s%n", size, method.id(), summary(of));
         }
-        System.out.printf("%2d answers, all: %s; calibration error %.3f; %.0f ms a paper%n", size, summary(all), error(all),
+        System.out.printf("%2d answers, all: %s; calibration error %.3f; %.0f ms a paper%n", size, summary(all),
+                error(all),
                 (System.nanoTime() - nanos) / 1e6 / all.size());
         for (int bin = 0; bin < BINS; bin++) {
             int here = bin;
-            List<Said> said = all.stream().filter(each -> each.confidence() > 0 && Math.min(BINS - 1, (int) (each.confidence() * BINS)) == here).toList();
+            List<Said> said = all.stream().filter(
+                    each -> each.confidence() > 0 && Math.min(BINS - 1, (int) (each.confidence() * BINS)) == here)
+                    .toList();
             System.out.printf("   %.1f to %.1f: %5d said, %.2f right%n", bin / 10.0, (bin + 1) / 10.0, said.size(),
                     said.stream().mapToInt(each -> each.right() ? 1 : 0).average().orElse(0));
         }
@@ -78,10 +87,12 @@ public final class JudgeBench {
         for (Kind kind : Kind.values()) {
             List<Said> of = said.stream().filter(each -> each.kind() == kind).toList();
             double right = of.stream().mapToInt(each -> each.right() ? 1 : 0).average().orElse(0);
-            double sure = of.stream().mapToInt(each -> !each.right() && each.confidence() >= 0.8 ? 1 : 0).average().orElse(0);
+            double sure =
+                    of.stream().mapToInt(each -> !each.right() && each.confidence() >= 0.8 ? 1 : 0).average().orElse(0);
             double accused = of.stream().mapToInt(each -> each.accused() ? 1 : 0).average().orElse(0);
             double unknown = of.stream().mapToInt(each -> each.unknown() >= 0.5 ? 1 : 0).average().orElse(0);
-            text.append(String.format("%s %d: right %.3f, falsely over .8 %.3f, accused %.3f, unknown %.2f; ", kind, of.size(), right, sure, accused, unknown));
+            text.append(String.format("%s %d: right %.3f, falsely over .8 %.3f, accused %.3f, unknown %.2f; ", kind,
+                    of.size(), right, sure, accused, unknown));
         }
         return text.toString();
     }
@@ -91,7 +102,8 @@ public final class JudgeBench {
         double error = 0;
         for (int bin = 0; bin < BINS; bin++) {
             int here = bin;
-            List<Said> in = said.stream().filter(each -> Math.min(BINS - 1, (int) (each.confidence() * BINS)) == here).toList();
+            List<Said> in =
+                    said.stream().filter(each -> Math.min(BINS - 1, (int) (each.confidence() * BINS)) == here).toList();
             double mean = in.stream().mapToDouble(Said::confidence).average().orElse(0);
             double right = in.stream().mapToInt(each -> each.right() ? 1 : 0).average().orElse(0);
             error += Math.abs(mean - right) * in.size() / said.size();
@@ -103,12 +115,15 @@ public final class JudgeBench {
         List<KnownSlip> slips = Slips.ALL.stream().filter(slip -> slip.methods().contains(method)
                 && slip.numbers() != KnownSlip.Numbers.WITH_DECIMALS).toList();
         int dice = random.nextInt(20);
-        Kind kind = dice < 8 ? Kind.LISTED : dice < 10 ? Kind.TWO : dice < 14 ? Kind.CARELESS : dice < 17 ? Kind.CAREFUL : Kind.OWN_RULE;
+        Kind kind = dice < 8 ? Kind.LISTED
+                : dice < 10 ? Kind.TWO : dice < 14 ? Kind.CARELESS : dice < 17 ? Kind.CAREFUL : Kind.OWN_RULE;
         KnownSlip one = slips.get(random.nextInt(slips.size()));
         KnownSlip other = slips.get(random.nextInt(slips.size()));
         if (kind == Kind.LISTED && random.nextInt(3) > 0) {
-            one = slips.stream().filter(slip -> slip.met() == KnownSlip.Met.OFTEN).skip(random.nextInt((int) slips.stream()
-                    .filter(slip -> slip.met() == KnownSlip.Met.OFTEN).count())).findFirst().orElseThrow();
+            one = slips.stream().filter(slip -> slip.met() == KnownSlip.Met.OFTEN)
+                    .skip(random.nextInt((int) slips.stream()
+                            .filter(slip -> slip.met() == KnownSlip.Met.OFTEN).count()))
+                    .findFirst().orElseThrow();
         }
         String off = kind == Kind.OWN_RULE ? one.id() : "";
         double miss = switch (kind) {
@@ -126,9 +141,11 @@ public final class JudgeBench {
                 hand = random.nextDouble() < firm ? hand(one, problem, member) : hand;
                 hand = kind == Kind.TWO ? hand.and(hand(other, problem, member)) : hand;
             }
-            items.add(new Item(Answers.ofListed(problem, method.id(), slip -> !slip.id().equals(off)), careless(problem, method, hand, miss)));
+            items.add(new Item(Answers.ofListed(problem, method.id(), slip -> !slip.id().equals(off)),
+                    careless(problem, method, hand, miss)));
         }
-        if (items.stream().noneMatch(item -> Diagnosis.verdict(item.answers(), item.given(), Punctuation.POINT) == Judged.Verdict.WRONG)) {
+        if (items.stream().noneMatch(
+                item -> Diagnosis.verdict(item.answers(), item.given(), Punctuation.POINT) == Judged.Verdict.WRONG)) {
             return kind == Kind.CAREFUL || kind == Kind.CARELESS ? new Said(kind, 0, false, 0, false) : null;
         }
         List<String> truth = switch (kind) {
@@ -138,25 +155,35 @@ public final class JudgeBench {
         };
         if (size == 1) {
             Judged judged = Diagnosis.of(items.get(0).answers(), items.get(0).given(), Punctuation.POINT);
-            Finding first = judged.findings().stream().filter(finding -> !finding.slip().equals(Slips.FACT_NEAR_MISS)).findFirst().orElse(null);
+            Finding first = judged.findings().stream().filter(finding -> !finding.slip().equals(Slips.FACT_NEAR_MISS))
+                    .findFirst().orElse(null);
             return first == null ? new Said(kind, 0, false, judged.unknown(), false)
-                    : new Said(kind, first.confidence(), truth.contains(first.slip()) || predicts(first.slip(), first.with(), one, kind, method, member),
+                    : new Said(kind, first.confidence(),
+                            truth.contains(first.slip())
+                                    || predicts(first.slip(), first.with(), one, kind, method, member),
                             judged.unknown(), first.confidence() > 0.5);
         }
         Writer writer = Writer.of(items, Punctuation.POINT);
         List<Cause> causes = writer.causes();
-        if (kind == Kind.LISTED && Boolean.getBoolean("bemble.tell") && (causes.isEmpty() || !causes.get(0).slip().equals(one.id()))) {
-            System.out.printf("      missed %s: %s, unknown %.2f, careful %.2f%n", one.id(), causes.isEmpty() ? "nothing" : causes.get(0), writer.unknownHabit(), writer.careful());
+        if (kind == Kind.LISTED && Boolean.getBoolean("bemble.tell")
+                && (causes.isEmpty() || !causes.get(0).slip().equals(one.id()))) {
+            System.out.printf("      missed %s: %s, unknown %.2f, careful %.2f%n", one.id(),
+                    causes.isEmpty() ? "nothing" : causes.get(0), writer.unknownHabit(), writer.careful());
         }
-        if (kind == Kind.OWN_RULE && Boolean.getBoolean("bemble.tell") && !causes.isEmpty() && causes.get(0).confidence() > 0.8) {
+        if (kind == Kind.OWN_RULE && Boolean.getBoolean("bemble.tell") && !causes.isEmpty()
+                && causes.get(0).confidence() > 0.8) {
             Cause first = causes.get(0);
-            System.out.printf("      %s taken for %s + %s, %d of %d, %d chances, %.2f %s%n", one.id(), first.slip(), first.with(), first.explains(),
-                    first.of(), first.chances(), first.confidence(), predicts(first.slip(), first.with(), one, kind, method, member));
+            System.out.printf("      %s taken for %s + %s, %d of %d, %d chances, %.2f %s%n", one.id(), first.slip(),
+                    first.with(), first.explains(),
+                    first.of(), first.chances(), first.confidence(),
+                    predicts(first.slip(), first.with(), one, kind, method, member));
         }
         return causes.isEmpty() ? new Said(kind, 0, false, writer.unknownHabit(), false)
-                : new Said(kind, causes.get(0).confidence(), truth.contains(causes.get(0).slip()) || causes.get(0).with() != null
-                && truth.contains(causes.get(0).with()) || predicts(causes.get(0).slip(), causes.get(0).with(), one, kind, method, member),
-                writer.unknownHabit(), true);
+                : new Said(kind, causes.get(0).confidence(),
+                        truth.contains(causes.get(0).slip()) || causes.get(0).with() != null
+                                && truth.contains(causes.get(0).with())
+                                || predicts(causes.get(0).slip(), causes.get(0).with(), one, kind, method, member),
+                        writer.unknownHabit(), true);
     }
 
     /** Whether what is named comes to what the child with a rule of their own does, in four of five fresh questions where it shows. */
@@ -170,10 +197,12 @@ public final class JudgeBench {
                 shows++;
                 List<List<Slip>> hands = new ArrayList<>();
                 for (String name : with == null ? List.of(slip) : List.of(slip, with)) {
-                    hands.add(Slips.find(name, problem.operation()).map(known -> known.slips(problem)).orElse(List.of()));
+                    hands.add(
+                            Slips.find(name, problem.operation()).map(known -> known.slips(problem)).orElse(List.of()));
                 }
-                boolean any = hands.get(0).stream().anyMatch(each -> child.equals(answer(hands.size() == 1 || hands.get(1).isEmpty() ? each
-                        : each.and(hands.get(1).get(0)), problem, method)));
+                boolean any = hands.get(0).stream()
+                        .anyMatch(each -> child.equals(answer(hands.size() == 1 || hands.get(1).isEmpty() ? each
+                                : each.and(hands.get(1).get(0)), problem, method)));
                 same += any ? 1 : 0;
             }
         }
@@ -194,7 +223,8 @@ public final class JudgeBench {
             return text;
         }
         if (random.nextInt(4) == 0) {
-            String missed = answer(hand.and(Slip.nearMiss(random.nextInt(8), random.nextBoolean() ? 1 : -1)), problem, method);
+            String missed =
+                    answer(hand.and(Slip.nearMiss(random.nextInt(8), random.nextBoolean() ? 1 : -1)), problem, method);
             return missed == null ? text : missed;
         }
         char[] digits = text.toCharArray();
@@ -213,7 +243,8 @@ public final class JudgeBench {
 
     private static String answer(Slip hand, Problem problem, MethodName method) {
         try {
-            return Written.answerBy(hand.over(Hand.CAREFUL), problem, Methods.of(method), HouseStyle.USUAL).answer().text();
+            return Written.answerBy(hand.over(Hand.CAREFUL), problem, Methods.of(method), HouseStyle.USUAL).answer()
+                    .text();
         } catch (Stuck stuck) {
             return null;
         }

@@ -62,7 +62,8 @@ public class MarkBench {
         Hand hand = (missed ? Slip.nearMiss(2, 1).and(slip) : slip).over(Hand.CAREFUL);
         List<PaperFigure> figures = Written.by(hand, problem, method, HouseStyle.USUAL).working().marks().stream()
                 .filter(MarkBench::isWritten).map(mark -> new PaperFigure(mark.at().block().id(), mark.at().line(),
-                        mark.at().place(), mark.anchor(), mark.kind(), mark.text())).toList();
+                        mark.at().place(), mark.anchor(), mark.kind(), mark.text()))
+                .toList();
         paper = new PaperToMark(figures, false, false, false, null);
     }
 

@@ -76,13 +76,17 @@ public final class PlanBench {
             slips += children.stream().mapToDouble(child -> child.slipping).sum();
             rungs += known(children) - known;
         }
-        System.out.printf("%s: of a slip's chances slipped in %.0f%% before, %.0f%% after; rungs learnt by a child %.2f; children without "
-                + "work in a lesson %d of %d%n", planned ? "by the plan" : "in the order of the topics, all alike", 100 * before / (CLASSES * PUPILS),
-                100 * slips / (CLASSES * PUPILS), (double) rungs / (CLASSES * PUPILS), idle, CLASSES * PUPILS * WEEKS * 5);
+        System.out.printf(
+                "%s: of a slip's chances slipped in %.0f%% before, %.0f%% after; rungs learnt by a child %.2f; children without "
+                        + "work in a lesson %d of %d%n",
+                planned ? "by the plan" : "in the order of the topics, all alike", 100 * before / (CLASSES * PUPILS),
+                100 * slips / (CLASSES * PUPILS), (double) rungs / (CLASSES * PUPILS), idle,
+                CLASSES * PUPILS * WEEKS * 5);
     }
 
     private static int known(List<Child> children) {
-        return children.stream().mapToInt(child -> (int) child.skill.values().stream().filter(each -> each > 0.9).count()).sum();
+        return children.stream()
+                .mapToInt(child -> (int) child.skill.values().stream().filter(each -> each > 0.9).count()).sum();
     }
 
     private Child child() {
@@ -118,7 +122,8 @@ public final class PlanBench {
             boolean[] busy = new boolean[children.size()];
             day.groups().forEach(group -> group.pupils().forEach(pupil -> {
                 busy[pupil.intValue()] = true;
-                answer(children.get(pupil.intValue()), group.need().rung(), group.questions(), day.date(), group.need().slip() != null);
+                answer(children.get(pupil.intValue()), group.need().rung(), group.questions(), day.date(),
+                        group.need().slip() != null);
             }));
             for (boolean each : busy) {
                 idle += each ? 0 : 1;
@@ -129,7 +134,8 @@ public final class PlanBench {
 
     private static Map<String, Place> standings(Child child, LocalDate today) {
         Map<String, Place> standings = new HashMap<>();
-        child.onRungs.forEach((rung, evidence) -> standings.put(rung, Progress.of(evidence, List.of(), true, today, Rule.USUAL).place()));
+        child.onRungs.forEach((rung, evidence) -> standings.put(rung,
+                Progress.of(evidence, List.of(), true, today, Rule.USUAL).place()));
         return standings;
     }
 

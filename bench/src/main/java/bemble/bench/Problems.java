@@ -17,16 +17,19 @@ final class Problems {
     /** The next question to be worked by a method. */
     Problem next(MethodName method) {
         return switch (method.operation()) {
-            case ADDITION -> new Problem.Addition(random.nextInt(3) == 0 ? List.of(whole(2, 3), whole(2, 3), whole(1, 3))
-                    : List.of(whole(3, 4), whole(2, 4)));
+            case ADDITION -> new Problem.Addition(
+                    random.nextInt(3) == 0 ? List.of(whole(2, 3), whole(2, 3), whole(1, 3))
+                            : List.of(whole(3, 4), whole(2, 4)));
             case SUBTRACTION -> {
                 Numeral one = whole(3, 4);
                 Numeral other = whole(2, 4);
-                yield new Problem.Subtraction(one.compareTo(other) < 0 ? other : one, one.compareTo(other) < 0 ? one : other);
+                yield new Problem.Subtraction(one.compareTo(other) < 0 ? other : one,
+                        one.compareTo(other) < 0 ? one : other);
             }
             case MULTIPLICATION -> new Problem.Multiplication(whole(2, 3), whole(1, 3));
-            case DIVISION -> new Problem.Division(whole(3, 4), method == MethodName.SHORT_DIVISION || random.nextBoolean()
-                    ? Numeral.of(Integer.toString(2 + random.nextInt(8))) : whole(2, 2));
+            case DIVISION -> new Problem.Division(whole(3, 4),
+                    method == MethodName.SHORT_DIVISION || random.nextBoolean()
+                            ? Numeral.of(Integer.toString(2 + random.nextInt(8))) : whole(2, 2));
             case SQUARE_ROOT -> new Problem.SquareRoot(whole(3, 6), 0);
         };
     }

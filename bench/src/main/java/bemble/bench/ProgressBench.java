@@ -65,8 +65,10 @@ public final class ProgressBench {
                 }
             }
             until.sort(Integer::compare);
-            System.out.printf("secure pupils who miss %.0f%% of facts: called secure after %d answers (middle), %d (slowest tenth); "
-                    + "not within %d weeks: %d of %d%n", miss * 100, until.get(until.size() / 2), until.get(until.size() * 9 / 10), WEEKS,
+            System.out.printf(
+                    "secure pupils who miss %.0f%% of facts: called secure after %d answers (middle), %d (slowest tenth); "
+                            + "not within %d weeks: %d of %d%n",
+                    miss * 100, until.get(until.size() / 2), until.get(until.size() * 9 / 10), WEEKS,
                     never, until.size() + never);
         }
         for (double share : new double[] {0.3, 0.5, 0.8}) {
@@ -79,7 +81,8 @@ public final class ProgressBench {
                     said += answersUntil(history(rung, each.getKey(), 0.01, day -> share), State.SECURE, 0) < 0 ? 0 : 1;
                 }
             }
-            System.out.printf("pupils who slip in %.0f%% of their chances: ever called secure in %d weeks: %d of %d (%.1f%%)%n",
+            System.out.printf(
+                    "pupils who slip in %.0f%% of their chances: ever called secure in %d weeks: %d of %d (%.1f%%)%n",
                     share * 100, WEEKS, said, all, 100.0 * said / all);
         }
         List<Integer> noticed = new ArrayList<>();
@@ -88,7 +91,8 @@ public final class ProgressBench {
             Rung rung = Ladder.find(each.getValue()).orElseThrow();
             for (int i = 0; i < PUPILS / SLIPS.size(); i++) {
                 int lostOn = 28;
-                int answers = answersUntil(history(rung, each.getKey(), 0.01, day -> day < lostOn ? 0 : 0.7), State.LEARNING, lostOn);
+                int answers = answersUntil(history(rung, each.getKey(), 0.01, day -> day < lostOn ? 0 : 0.7),
+                        State.LEARNING, lostOn);
                 if (answers < 0) {
                     unnoticed++;
                 } else {
@@ -97,8 +101,10 @@ public final class ProgressBench {
             }
         }
         noticed.sort(Integer::compare);
-        System.out.printf("skills lost after four weeks: noticed after %d answers (middle), %d (slowest tenth); not at all: %d of %d%n",
-                noticed.get(noticed.size() / 2), noticed.get(noticed.size() * 9 / 10), unnoticed, noticed.size() + unnoticed);
+        System.out.printf(
+                "skills lost after four weeks: noticed after %d answers (middle), %d (slowest tenth); not at all: %d of %d%n",
+                noticed.get(noticed.size() / 2), noticed.get(noticed.size() * 9 / 10), unnoticed,
+                noticed.size() + unnoticed);
     }
 
     private static List<Rung> rungs() {
@@ -115,10 +121,13 @@ public final class ProgressBench {
                 for (int i = 0; i < SHEET; i++) {
                     Problem problem = pool.get(random.nextInt(pool.size())).problem();
                     Habit[] habits = slip == null ? new Habit[0] : new Habit[] {new Habit(slip, truth.slipping(day))};
-                    String answer = Pupil.with("P", habits).missing(miss).write(problem, Methods.usual(problem), HouseStyle.USUAL, random)
+                    String answer = Pupil.with("P", habits).missing(miss)
+                            .write(problem, Methods.usual(problem), HouseStyle.USUAL, random)
                             .answer().text();
-                    String right = Pupil.with("P").write(problem, Methods.usual(problem), HouseStyle.USUAL, random).answer().text();
-                    history.add(new Evidence(BEGIN.plusDays(day), answer.equals(right), true, Remedy.givesUsualSlipsAChance(problem),
+                    String right = Pupil.with("P").write(problem, Methods.usual(problem), HouseStyle.USUAL, random)
+                            .answer().text();
+                    history.add(new Evidence(BEGIN.plusDays(day), answer.equals(right), true,
+                            Remedy.givesUsualSlipsAChance(problem),
                             fits(slip, problem, answer, right) ? slip : null,
                             new Evidence.Source(1, 1, problem.text(), answer)));
                 }
@@ -131,7 +140,8 @@ public final class ProgressBench {
     private static boolean fits(String slip, Problem problem, String answer, String right) {
         return slip != null && !answer.equals(right) && Slips.met(problem, Methods.usual(problem).name()).stream()
                 .filter(each -> each.id().equals(slip)).flatMap(each -> each.slips(problem).stream())
-                .anyMatch(each -> Slipped.answer(each, problem, Methods.usual(problem), HouseStyle.USUAL).filter(answer::equals).isPresent());
+                .anyMatch(each -> Slipped.answer(each, problem, Methods.usual(problem), HouseStyle.USUAL)
+                        .filter(answer::equals).isPresent());
     }
 
     /** How many answers from a day on it takes until a state is said; -1 where it never is. */

@@ -37,16 +37,24 @@ final class PupilsBench {
     void measure() throws Exception {
         Device teacher = new Device(base, failures);
         teacher.send("GET", "/api/account", null);
-        teacher.send("POST", "/api/account/first", "{\"name\":\"Ms Bench\",\"login\":\"bench\",\"password\":\"long enough for a bench\"}");
+        teacher.send("POST", "/api/account/first",
+                "{\"name\":\"Ms Bench\",\"login\":\"bench\",\"password\":\"long enough for a bench\"}");
         String set = Device.newSet(teacher);
         List<Seat> seats = new ArrayList<>();
         for (int i = 0; i < CLASSES; i++) {
-            String names = IntStream.range(0, PUPILS).mapToObj(pupil -> "\"Pupil " + pupil + "\"").collect(Collectors.joining(","));
-            String id = Device.all(teacher.send("POST", "/api/classes", "{\"name\":\"Class " + i + "\",\"pupils\":[" + names + "]}"), "\"id\":(\\d+)").get(0);
-            String session = teacher.send("POST", "/api/screens", "{\"classId\":" + id + ",\"setId\":" + set + ",\"led\":false,\"asksDigits\":false}");
+            String names = IntStream.range(0, PUPILS).mapToObj(pupil -> "\"Pupil " + pupil + "\"")
+                    .collect(Collectors.joining(","));
+            String id = Device.all(
+                    teacher.send("POST", "/api/classes", "{\"name\":\"Class " + i + "\",\"pupils\":[" + names + "]}"),
+                    "\"id\":(\\d+)").get(0);
+            String session = teacher.send("POST", "/api/screens",
+                    "{\"classId\":" + id + ",\"setId\":" + set + ",\"led\":false,\"asksDigits\":false}");
             String code = Device.all(session, "\"code\":\"([A-Z]+)\"").get(0);
             Device.all(session, "\"pupil\":\\{\"id\":(\\d+)").forEach(pupil -> seats.add(new Seat(code, pupil)));
-            HttpRequest live = HttpRequest.newBuilder(URI.create(base + "/api/screens/" + Device.all(session, "\"id\":(\\d+)").get(0) + "/live")).build();
+            HttpRequest live = HttpRequest
+                    .newBuilder(
+                            URI.create(base + "/api/screens/" + Device.all(session, "\"id\":(\\d+)").get(0) + "/live"))
+                    .build();
             teacher.http().sendAsync(live, HttpResponse.BodyHandlers.discarding());
         }
         ExecutorService pupils = Executors.newFixedThreadPool(seats.size());
@@ -62,7 +70,9 @@ final class PupilsBench {
         }
         pupils.shutdown();
         times.sort(Long::compare);
-        System.out.printf("%d pupils at screens, %d figures kept: p50 %.1f ms, p99 %.1f ms, slowest %.1f ms, %d failed%n", seats.size(),
+        System.out.printf(
+                "%d pupils at screens, %d figures kept: p50 %.1f ms, p99 %.1f ms, slowest %.1f ms, %d failed%n",
+                seats.size(),
                 times.size(), times.get(times.size() / 2) / 1e6, times.get(times.size() * 99 / 100) / 1e6,
                 times.get(times.size() - 1) / 1e6, failures.get());
     }
@@ -71,14 +81,17 @@ final class PupilsBench {
         Device device = new Device(base, failures);
         device.send("GET", "/api/account", null);
         Thread.sleep(offset);
-        String in = device.send("POST", "/api/in", "{\"code\":\"" + seat.code() + "\",\"pupilId\":" + seat.pupil() + "}");
+        String in =
+                device.send("POST", "/api/in", "{\"code\":\"" + seat.code() + "\",\"pupilId\":" + seat.pupil() + "}");
         List<String> papers = Device.all(in, "\"paper\":(\\d+)");
         long[] times = new long[FIGURES];
         for (int i = 0; i < FIGURES; i++) {
             Thread.sleep(PAUSE_MILLIS);
             int from = i / papers.size();
-            String figure = "{\"from\":" + from + ",\"figures\":[{\"at\":" + 1000 * i + ",\"kind\":\"digit\",\"block\":\"difference\","
-                    + "\"line\":\"answer\",\"place\":" + from + ",\"anchor\":\"middle\",\"text\":\"4\",\"rubbed\":false}]}";
+            String figure = "{\"from\":" + from + ",\"figures\":[{\"at\":" + 1000 * i
+                    + ",\"kind\":\"digit\",\"block\":\"difference\","
+                    + "\"line\":\"answer\",\"place\":" + from
+                    + ",\"anchor\":\"middle\",\"text\":\"4\",\"rubbed\":false}]}";
             long begin = System.nanoTime();
             device.send("POST", "/api/in/papers/" + papers.get(i % papers.size()) + "/figures", figure);
             times[i] = System.nanoTime() - begin;

@@ -33,9 +33,11 @@ final class School {
     private static final int QUESTIONS = 10;
     private static final int IN_A_BATCH = 5000;
     private static final double RIGHT = 0.82;
-    private static final Map<Operation, String> SLIPS = Map.of(Operation.ADDITION, "carry-forgotten", Operation.SUBTRACTION,
-            "smaller-from-larger", Operation.MULTIPLICATION, "placeholder-forgotten", Operation.DIVISION, "quotient-zero-forgotten",
-            Operation.SQUARE_ROOT, "root-not-doubled");
+    private static final Map<Operation, String> SLIPS =
+            Map.of(Operation.ADDITION, "carry-forgotten", Operation.SUBTRACTION,
+                    "smaller-from-larger", Operation.MULTIPLICATION, "placeholder-forgotten", Operation.DIVISION,
+                    "quotient-zero-forgotten",
+                    Operation.SQUARE_ROOT, "root-not-doubled");
 
     private final Random random = new Random(2026);
     private final Connection database;
@@ -46,7 +48,8 @@ final class School {
 
     /** @param data the folder of the server's data; its teacher and the classes are there already */
     static void write(Path data) throws SQLException {
-        try (Connection database = DriverManager.getConnection("jdbc:h2:file:" + data.toAbsolutePath().resolve("bemble"), "bemble", "")) {
+        try (Connection database =
+                DriverManager.getConnection("jdbc:h2:file:" + data.toAbsolutePath().resolve("bemble"), "bemble", "")) {
             database.setAutoCommit(false);
             School school = new School(database);
             school.answers();
@@ -73,8 +76,9 @@ final class School {
         LocalDate today = LocalDate.now();
         List<Rung> all = Ladder.all();
         int inBatch = 0;
-        try (PreparedStatement answer = database.prepareStatement("insert into marked_answer (marking_id, pupil_id, question, state, given, "
-                + "correction, how, cause, verdict, presumed) values (?, ?, ?, ?, ?, '', '', null, ?, ?)")) {
+        try (PreparedStatement answer =
+                database.prepareStatement("insert into marked_answer (marking_id, pupil_id, question, state, given, "
+                        + "correction, how, cause, verdict, presumed) values (?, ?, ?, ?, ?, '', '', null, ?, ?)")) {
             for (long schoolClass : numbers("select id from school_class order by id")) {
                 List<Long> pupils = numbers("select id from pupil where class_id = " + schoolClass + " order by place");
                 for (int week = WEEKS; week > 0; week--) {
@@ -90,7 +94,9 @@ final class School {
                                 answer.setString(4, right ? "right" : "given");
                                 answer.setString(5, right ? "" : "123");
                                 answer.setString(6, right ? "right" : "wrong");
-                                answer.setObject(7, right || random.nextBoolean() ? null : SLIPS.get(rung.wishes().operation()), Types.VARCHAR);
+                                answer.setObject(7,
+                                        right || random.nextBoolean() ? null : SLIPS.get(rung.wishes().operation()),
+                                        Types.VARCHAR);
                                 answer.addBatch();
                                 if (++inBatch % IN_A_BATCH == 0) {
                                     answer.executeBatch();
@@ -106,10 +112,12 @@ final class School {
     }
 
     private long marking(long schoolClass, Rung rung, LocalDate day) throws SQLException {
-        String problems = PlanSheet.draw(new Need(Need.Kind.NEXT, rung.id(), null), QUESTIONS, random.nextLong()).stream()
-                .map(question -> "\"" + question.problem().text() + "\"").collect(Collectors.joining(","));
-        try (PreparedStatement marking = database.prepareStatement("insert into marking (teacher_id, class_id, title, begun_at, worked_on, sheets) "
-                + "select min(id), ?, ?, ?, ?, ? from teacher", Statement.RETURN_GENERATED_KEYS)) {
+        String problems =
+                PlanSheet.draw(new Need(Need.Kind.NEXT, rung.id(), null), QUESTIONS, random.nextLong()).stream()
+                        .map(question -> "\"" + question.problem().text() + "\"").collect(Collectors.joining(","));
+        try (PreparedStatement marking = database
+                .prepareStatement("insert into marking (teacher_id, class_id, title, begun_at, worked_on, sheets) "
+                        + "select min(id), ?, ?, ?, ?, ? from teacher", Statement.RETURN_GENERATED_KEYS)) {
             marking.setLong(1, schoolClass);
             marking.setString(2, rung.fullTitle());
             marking.setObject(3, OffsetDateTime.of(day.atTime(15, 0), ZoneOffset.UTC));
@@ -125,15 +133,19 @@ final class School {
 
     private void papers() throws SQLException {
         List<Long> pupils = numbers("select id from pupil order by id");
-        String figures = "[" + "{\"block\":\"sum\",\"line\":\"answer\",\"place\":1,\"kind\":\"digit\",\"text\":\"7\",\"rubbed\":false,\"at\":1200},".repeat(9)
+        String figures = "["
+                + "{\"block\":\"sum\",\"line\":\"answer\",\"place\":1,\"kind\":\"digit\",\"text\":\"7\",\"rubbed\":false,\"at\":1200},"
+                        .repeat(9)
                 + "{\"block\":\"sum\",\"line\":\"answer\",\"place\":0,\"kind\":\"digit\",\"text\":\"5\",\"rubbed\":false,\"at\":9000}]";
         OffsetDateTime now = OffsetDateTime.now();
-        try (PreparedStatement entry = database.prepareStatement("insert into log_entry (teacher_id, reference, worked_at, operation, problem, "
-                + "method, choices, check_kind, answer, working, check_statement, check_holds, explanation, written) select min(id), ?, ?, 'addition', ?, "
-                + "'column', '{}', 'none', '75', '', '', true, '', 'right' from teacher");
-                PreparedStatement attempt = database.prepareStatement("insert into attempt (entry_id, settings, figures, run, question, pupil_id) "
-                        + "values (?, '{\"settingOut\":false,\"withCheck\":false,\"led\":false,\"marking\":\"end\",\"joinedAt\":0,\"ownWay\":false}', "
-                        + "?, ?, 1, ?)")) {
+        try (PreparedStatement entry = database
+                .prepareStatement("insert into log_entry (teacher_id, reference, worked_at, operation, problem, "
+                        + "method, choices, check_kind, answer, working, check_statement, check_holds, explanation, written) select min(id), ?, ?, 'addition', ?, "
+                        + "'column', '{}', 'none', '75', '', '', true, '', 'right' from teacher");
+                PreparedStatement attempt = database
+                        .prepareStatement("insert into attempt (entry_id, settings, figures, run, question, pupil_id) "
+                                + "values (?, '{\"settingOut\":false,\"withCheck\":false,\"led\":false,\"marking\":\"end\",\"joinedAt\":0,\"ownWay\":false}', "
+                                + "?, ?, 1, ?)")) {
             long first = 1 + numbers("select coalesce(max(id), 0) from log_entry").get(0);
             for (int i = 0; i < PAPERS; i++) {
                 entry.setObject(1, UUID.randomUUID());

@@ -41,11 +41,14 @@ public final class SchoolBench {
     private void measure() throws Exception {
         Process server = start();
         try {
-            Device teacher = teacher("first", "{\"name\":\"Ms Tern\",\"login\":\"tern\",\"password\":\"long-quay-lantern\"}");
+            Device teacher =
+                    teacher("first", "{\"name\":\"Ms Tern\",\"login\":\"tern\",\"password\":\"long-quay-lantern\"}");
             for (int i = 1; i <= School.CLASSES; i++) {
                 int number = i;
-                teacher.send("POST", "/api/classes", "{\"name\":\"Class " + i + "\",\"pupils\":[" + IntStream.range(0, School.PUPILS)
-                        .mapToObj(pupil -> "\"Pupil " + number + " " + (char) ('A' + pupil % 26) + pupil + "\"").collect(Collectors.joining(",")) + "]}");
+                teacher.send("POST", "/api/classes",
+                        "{\"name\":\"Class " + i + "\",\"pupils\":[" + IntStream.range(0, School.PUPILS)
+                                .mapToObj(pupil -> "\"Pupil " + number + " " + (char) ('A' + pupil % 26) + pupil + "\"")
+                                .collect(Collectors.joining(",")) + "]}");
             }
             System.out.println("an empty school of " + School.CLASSES + " classes:");
             screens(teacher, List.of("/api/today", "/api/classes", "/api/markings", "/api/sets", "/api/log"));
@@ -59,16 +62,23 @@ public final class SchoolBench {
         try {
             Device teacher = teacher("sign-in", "{\"login\":\"tern\",\"password\":\"long-quay-lantern\"}");
             awaitKept(teacher);
-            String schoolClass = Device.all(teacher.send("GET", "/api/classes", null), "\"id\":(\\d+),\"name\":\"Class 7\"").get(0);
-            String pupil = Device.all(teacher.send("GET", "/api/classes/" + schoolClass, null), "\"id\":(\\d+),\"name\":\"Pupil").get(3);
+            String schoolClass =
+                    Device.all(teacher.send("GET", "/api/classes", null), "\"id\":(\\d+),\"name\":\"Class 7\"").get(0);
+            String pupil = Device
+                    .all(teacher.send("GET", "/api/classes/" + schoolClass, null), "\"id\":(\\d+),\"name\":\"Pupil")
+                    .get(3);
             String marking = Device.all(teacher.send("GET", "/api/markings", null), "\"id\":(\\d+)").get(0);
             System.out.printf("the same school after %d weeks, %d answers, %d papers:%n", School.WEEKS,
                     School.CLASSES * School.PUPILS * School.WEEKS * 20, School.PAPERS);
             String of = "/api/classes/" + schoolClass;
-            screens(teacher, List.of("/api/today", "/api/classes", of, of + "/record", of + "/plan", of + "/term", of + "/report",
-                    of + "/stand-in", "/api/pupils/" + pupil + "/record", "/api/pupils/" + pupil + "/report", "/api/pupils/" + pupil + "/work",
-                    "/api/pupils/" + pupil + "/work/pages", "/api/markings", "/api/markings/" + marking, "/api/markings/" + marking + "/class",
-                    "/api/sets", "/api/log", "/api/lessons/rung~addition-one-carry", "/api/deleted/piles"));
+            screens(teacher,
+                    List.of("/api/today", "/api/classes", of, of + "/record", of + "/plan", of + "/term",
+                            of + "/report",
+                            of + "/stand-in", "/api/pupils/" + pupil + "/record", "/api/pupils/" + pupil + "/report",
+                            "/api/pupils/" + pupil + "/work",
+                            "/api/pupils/" + pupil + "/work/pages", "/api/markings", "/api/markings/" + marking,
+                            "/api/markings/" + marking + "/class",
+                            "/api/sets", "/api/log", "/api/lessons/rung~addition-one-carry", "/api/deleted/piles"));
             afterAChange(teacher, marking);
             System.out.printf("server's memory: %d MB; %d requests failed%n", memory(server), failures.get());
         } finally {
@@ -88,19 +98,22 @@ public final class SchoolBench {
             }
             long first = times[0];
             Arrays.sort(times);
-            System.out.printf("  %-44s first %5.0f ms, then %5.0f ms, %6.0f kB%n", path.replaceAll("\\d{2,}", "…"), first / 1e6,
+            System.out.printf("  %-44s first %5.0f ms, then %5.0f ms, %6.0f kB%n", path.replaceAll("\\d{2,}", "…"),
+                    first / 1e6,
                     times[ROUNDS / 2] / 1e6, letters / 1e3);
         }
     }
 
     /** A teacher marks an answer and looks at Today at once. */
     private void afterAChange(Device teacher, String marking) throws IOException, InterruptedException {
-        String pupil = Device.all(teacher.send("GET", "/api/markings/" + marking, null), "\"id\":(\\d+),\"name\":\"Pupil").get(2);
+        String pupil = Device
+                .all(teacher.send("GET", "/api/markings/" + marking, null), "\"id\":(\\d+),\"name\":\"Pupil").get(2);
         long[] saved = new long[ROUNDS];
         long[] looked = new long[ROUNDS];
         for (int i = 0; i < ROUNDS; i++) {
             long begin = System.nanoTime();
-            teacher.send("PUT", "/api/markings/" + marking + "/papers/" + pupil + "/answers/" + (i + 1), "{\"state\":\"right\"}");
+            teacher.send("PUT", "/api/markings/" + marking + "/papers/" + pupil + "/answers/" + (i + 1),
+                    "{\"state\":\"right\"}");
             saved[i] = System.nanoTime() - begin;
             begin = System.nanoTime();
             teacher.send("GET", "/api/today", null);
@@ -108,7 +121,8 @@ public final class SchoolBench {
         }
         Arrays.sort(saved);
         Arrays.sort(looked);
-        System.out.printf("  an answer marked: %.0f ms; Today right after it: %.0f ms%n", saved[ROUNDS / 2] / 1e6, looked[ROUNDS / 2] / 1e6);
+        System.out.printf("  an answer marked: %.0f ms; Today right after it: %.0f ms%n", saved[ROUNDS / 2] / 1e6,
+                looked[ROUNDS / 2] / 1e6);
     }
 
     /** What is kept of each pupil is worked out once where it is missing; that goes on behind the screens. */
@@ -134,7 +148,8 @@ public final class SchoolBench {
     }
 
     private Process start() throws IOException, InterruptedException {
-        Process server = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
+        Process server = new ProcessBuilder(command).redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
         HttpClient http = HttpClient.newHttpClient();
         HttpRequest health = HttpRequest.newBuilder(URI.create(BASE + "/actuator/health")).build();
         while (true) {
@@ -154,7 +169,8 @@ public final class SchoolBench {
     }
 
     private static long memory(Process server) throws IOException {
-        return Files.readAllLines(Path.of("/proc/" + server.pid() + "/status")).stream().filter(line -> line.startsWith("VmRSS:"))
+        return Files.readAllLines(Path.of("/proc/" + server.pid() + "/status")).stream()
+                .filter(line -> line.startsWith("VmRSS:"))
                 .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", ""))).findFirst().orElse(0) / 1024;
     }
 }

@@ -110,15 +110,20 @@ public final class ServerBench {
                 failures.incrementAndGet();
             }
         }
-        System.out.printf("%d answers of a class diagnosed, cold: %.2f s%n", PUPILS * QUESTIONS, (System.nanoTime() - begin) / 1e9);
+        System.out.printf("%d answers of a class diagnosed, cold: %.2f s%n", PUPILS * QUESTIONS,
+                (System.nanoTime() - begin) / 1e9);
     }
 
     /** A paper with a mistake in it is marked, as its writer waits for it. */
     private void paper() throws IOException, InterruptedException {
         HttpRequest request = HttpRequest.newBuilder(MARK).header("Content-Type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString("{\"problem\":\"4738 + 1967\",\"written\":[" + IntStream.range(0, 4)
-                        .mapToObj(place -> "{\"block\":\"sum\",\"line\":\"answer\",\"place\":" + place + ",\"text\":\""
-                                + "5965".charAt(place) + "\"}").collect(Collectors.joining(",")) + "]}")).build();
+                .POST(HttpRequest.BodyPublishers
+                        .ofString("{\"problem\":\"4738 + 1967\",\"written\":[" + IntStream.range(0, 4)
+                                .mapToObj(place -> "{\"block\":\"sum\",\"line\":\"answer\",\"place\":" + place
+                                        + ",\"text\":\""
+                                        + "5965".charAt(place) + "\"}")
+                                .collect(Collectors.joining(",")) + "]}"))
+                .build();
         long[] times = new long[200];
         for (int i = 0; i < times.length; i++) {
             long begin = System.nanoTime();

@@ -32,7 +32,7 @@ public class WorkBench {
 
     /** Operation and method, such as {@code +column}. */
     @Param({"+column", "+running", "+partial-sums", "−decomposition", "−equal-additions", "−counting-up",
-        "×long", "×area", "×crosswise", "÷long", "÷short", "÷partial-quotients", 
+        "×long", "×area", "×crosswise", "÷long", "÷short", "÷partial-quotients",
         "√doubled-root", "√running-divisor"})
     public String method;
 
@@ -47,7 +47,8 @@ public class WorkBench {
         String one = LONG.substring(0, digits);
         String other = OTHER.substring(0, sign.equals("÷") ? digits / 2 : digits);
         String text = sign.equals("√") ? "√" + one : one + " " + sign + " " + other;
-        order = new WorkOrder(ProblemText.read(text, 0, Punctuation.POINT), method.substring(1), HouseStyle.USUAL, null);
+        order = new WorkOrder(ProblemText.read(text, 0, Punctuation.POINT), method.substring(1), HouseStyle.USUAL,
+                null);
     }
 
     /** How many letters are read, so that none of it is left out. */

@@ -19,7 +19,8 @@ import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
     private static final JavaClasses CORE =
-            new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("bemble.core");
+            new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
+                    .importPackages("bemble.core");
 
     @Test
     void theCoreIsPlainJavaWithoutInputOrOutput() {
@@ -34,20 +35,25 @@ class ArchitectureTest {
                 .should().notDependOnEachOther().check(CORE);
         noClasses().that().resideInAnyPackage("bemble.core.problem..", "bemble.core.style..", "bemble.core.words..",
                 "bemble.core.working..", "bemble.core.hand..", "bemble.core.stack..", "bemble.core.sheet..")
-                .should().dependOnClassesThat().resideInAnyPackage("bemble.core.addition..", "bemble.core.subtraction..",
+                .should().dependOnClassesThat()
+                .resideInAnyPackage("bemble.core.addition..", "bemble.core.subtraction..",
                         "bemble.core.multiplication..", "bemble.core.division..", "bemble.core.root..",
-                        "bemble.core.method..", "bemble.core.slip..").check(CORE);
+                        "bemble.core.method..", "bemble.core.slip..")
+                .check(CORE);
     }
 
     /** What can be held in one's head: a room of 25 files, a file of 250 lines, or a word on why it is longer. */
     @Test
     void roomsAndFilesStaySmall() throws IOException {
         try (Stream<Path> all = Files.walk(Path.of("src/main/java"))) {
-            Map<Path, List<Path>> rooms = all.filter(path -> path.toString().endsWith(".java")).collect(Collectors.groupingBy(Path::getParent));
-            assertThat(rooms).hasSizeGreaterThan(30).allSatisfy((room, files) -> assertThat(files).as(room.toString()).hasSizeLessThanOrEqualTo(25));
+            Map<Path, List<Path>> rooms = all.filter(path -> path.toString().endsWith(".java"))
+                    .collect(Collectors.groupingBy(Path::getParent));
+            assertThat(rooms).hasSizeGreaterThan(30)
+                    .allSatisfy((room, files) -> assertThat(files).as(room.toString()).hasSizeLessThanOrEqualTo(25));
             for (Path file : rooms.values().stream().flatMap(List::stream).toList()) {
                 String text = Files.readString(file);
-                assertThat(text.lines().count() <= 250 || text.replaceAll("\\s+\\*?\\s*", " ").contains(". Long")).as(file.toString()).isTrue();
+                assertThat(text.lines().count() <= 250 || text.replaceAll("\\s+\\*?\\s*", " ").contains(". Long"))
+                        .as(file.toString()).isTrue();
             }
         }
     }

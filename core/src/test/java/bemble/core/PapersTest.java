@@ -94,7 +94,8 @@ class PapersTest {
     }
 
     private static String describe(String problem, String method, HouseStyle style, String slip) {
-        Worked worked = Worked.from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), method, style, null, slip));
+        Worked worked =
+                Worked.from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), method, style, null, slip));
         Map<Integer, List<SheetMark>> marks =
                 worked.sheet().marks().stream().collect(Collectors.groupingBy(SheetMark::step));
         StringBuilder text = new StringBuilder("== ").append(problem).append(" = ").append(worked.answer().text())
@@ -113,7 +114,8 @@ class PapersTest {
 
     private static String describe(SheetMark mark) {
         return mark.kind().id() + " " + mark.text() + " " + mark.row() + "," + mark.column()
-                + (mark.toColumn() == null ? "" : "–" + mark.toRow() + "," + mark.toColumn()) + " " + mark.role().id() + " "
+                + (mark.toColumn() == null ? "" : "–" + mark.toRow() + "," + mark.toColumn()) + " " + mark.role().id()
+                + " "
                 + mark.size().id() + " " + mark.anchor().id() + (mark.until() == null ? "" : " until " + mark.until())
                 + (mark.mark().should() == null ? "" : " should be “" + mark.mark().should() + "”");
     }

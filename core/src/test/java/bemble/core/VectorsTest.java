@@ -27,8 +27,9 @@ class VectorsTest {
                 vector.get("decimals").asInt(), Punctuation.POINT);
         Worked worked = Worked.from(new WorkOrder(problem, vector.get("method").asString(), HouseStyle.USUAL, null));
         JsonNode answer = Vectors.JSON.valueToTree(worked.answer());
-        vector.get("answer").properties().forEach(field ->
-                assertThat(answer.get(field.getKey())).as(field.getKey()).isEqualTo(field.getValue()));
-        assertThat((JsonNode) Vectors.JSON.valueToTree(worked.record())).isEqualTo(vector.get("record"));
+        vector.get("answer").properties().forEach(
+                field -> assertThat(answer.get(field.getKey())).as(field.getKey()).isEqualTo(field.getValue()));
+        JsonNode record = Vectors.JSON.valueToTree(worked.record());
+        assertThat(record).isEqualTo(vector.get("record"));
     }
 }

@@ -17,8 +17,10 @@ class ArchitectureTest {
     @Test
     void roomsStaySmall() throws IOException {
         try (Stream<Path> all = Files.walk(Path.of("src/main/java"))) {
-            assertThat(all.filter(path -> path.toString().endsWith(".java")).collect(Collectors.groupingBy(Path::getParent)).entrySet())
-                    .hasSizeGreaterThan(20).allSatisfy(room -> assertThat(room.getValue()).as(room.getKey().toString()).hasSizeLessThanOrEqualTo(25));
+            assertThat(all.filter(path -> path.toString().endsWith(".java"))
+                    .collect(Collectors.groupingBy(Path::getParent)).entrySet())
+                            .hasSizeGreaterThan(20).allSatisfy(room -> assertThat(room.getValue())
+                                    .as(room.getKey().toString()).hasSizeLessThanOrEqualTo(25));
         }
     }
 

@@ -54,7 +54,8 @@ class CommandIT {
 
             @Override
             public FileVisitResult visitFile(Path path, BasicFileAttributes attributes) throws IOException {
-                Files.copy(path, checkout.resolve(root.relativize(path).toString()), StandardCopyOption.COPY_ATTRIBUTES);
+                Files.copy(path, checkout.resolve(root.relativize(path).toString()),
+                        StandardCopyOption.COPY_ATTRIBUTES);
                 return FileVisitResult.CONTINUE;
             }
         });
@@ -180,7 +181,8 @@ class CommandIT {
 
     @Test
     void everyCommandExplainsItself() throws Exception {
-        for (String command : List.of("demo", "start", "reset-password", "rebuild-records", "test", "bench", "screenshots")) {
+        for (String command : List.of("demo", "start", "reset-password", "rebuild-records", "test", "bench",
+                "screenshots")) {
             Ended help = run(command, "--help");
             assertThat(help.code()).isZero();
             assertThat(help.text()).startsWith("./bemble " + command);

@@ -32,13 +32,15 @@ class LicencesIT {
     @Test
     void everyLibraryInTheApplicationIsListed() throws IOException {
         try (JarFile application = new JarFile("target/bemble.jar")) {
-            String listed = read(application.getInputStream(new JarEntry("BOOT-INF/classes/static/licences/libraries.txt")));
-            List<Matcher> libraries = application.stream().map(entry -> JAR.matcher(entry.getName())).filter(Matcher::matches)
-                    .filter(library -> !library.group(1).startsWith("bemble-"))
-                    // Boot's own tool, packed by its plugin.
-                    .filter(library -> !library.group(1).equals("spring-boot-jarmode-tools")).toList();
-            assertThat(libraries).hasSizeGreaterThan(50).allSatisfy(library ->
-                    assertThat(listed).contains(":" + library.group(1) + ":" + library.group(2) + " "));
+            String listed =
+                    read(application.getInputStream(new JarEntry("BOOT-INF/classes/static/licences/libraries.txt")));
+            List<Matcher> libraries =
+                    application.stream().map(entry -> JAR.matcher(entry.getName())).filter(Matcher::matches)
+                            .filter(library -> !library.group(1).startsWith("bemble-"))
+                            // Boot's own tool, packed by its plugin.
+                            .filter(library -> !library.group(1).equals("spring-boot-jarmode-tools")).toList();
+            assertThat(libraries).hasSizeGreaterThan(50).allSatisfy(
+                    library -> assertThat(listed).contains(":" + library.group(1) + ":" + library.group(2) + " "));
         }
     }
 
@@ -48,11 +50,11 @@ class LicencesIT {
             String page = served(server, "/licences/index.html");
             List<String> links = Pattern.compile("href=\"([a-z0-9.-]+\\.txt)\"").matcher(page).results()
                     .map(link -> link.group(1)).distinct().toList();
-            assertThat(links).hasSizeGreaterThan(9).allSatisfy(link ->
-                    assertThat(served(server, "/licences/" + link)).hasSizeGreaterThan(500));
+            assertThat(links).hasSizeGreaterThan(9)
+                    .allSatisfy(link -> assertThat(served(server, "/licences/" + link)).hasSizeGreaterThan(500));
             String scripts = served(server, "/licences/scripts.txt");
-            assertThat(scripts.split("(?m)^---$")).hasSizeGreaterThan(20).allSatisfy(script ->
-                    assertThat(script).contains("License:", "License Text:"));
+            assertThat(scripts.split("(?m)^---$")).hasSizeGreaterThan(20)
+                    .allSatisfy(script -> assertThat(script).contains("License:", "License Text:"));
             assertThat(scripts).contains("Name: react", "Name: @mui/material", "Name: react-router");
         }
     }

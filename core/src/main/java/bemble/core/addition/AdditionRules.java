@@ -38,9 +38,12 @@ public final class AdditionRules {
                     total("one-more", "makes the total one more", q -> q.careful() + 1),
                     total("one-less", "makes the total one less", q -> q.careful() - 1),
                     total("upper", "takes the upper digit for the total", q -> q.digits().get(0) + q.carryIn()),
-                    total("lower", "takes the lowest digit for the total", q -> q.digits().get(q.digits().size() - 1) + q.carryIn()),
-                    total("larger", "takes the larger digit for the total", q -> Collections.max(q.digits()) + q.carryIn()),
-                    total("smaller", "takes the smaller digit for the total", q -> Collections.min(q.digits()) + q.carryIn()),
+                    total("lower", "takes the lowest digit for the total",
+                            q -> q.digits().get(q.digits().size() - 1) + q.carryIn()),
+                    total("larger", "takes the larger digit for the total",
+                            q -> Collections.max(q.digits()) + q.carryIn()),
+                    total("smaller", "takes the smaller digit for the total",
+                            q -> Collections.min(q.digits()) + q.carryIn()),
                     total("apart", "takes the smaller digit from the larger", q -> q.digits().size() == 2
                             ? Math.abs(q.digits().get(0) - q.digits().get(1)) + q.carryIn() : q.careful()),
                     total("times", "multiplies the two digits", q -> q.digits().size() == 2
@@ -49,11 +52,14 @@ public final class AdditionRules {
                     List.of(Guard.always(),
                             new Guard<>("last", "in the last column", (q, problem) -> q.place() == highest(problem)),
                             new Guard<>("first", "in the first column", (q, problem) -> q.place() == lowest(problem)),
-                            new Guard<>("not-first", "in every column but the first", (q, problem) -> q.place() > lowest(problem)),
-                            new Guard<>("middle", "in the columns between", (q, problem) -> q.place() > lowest(problem) && q.place() < highest(problem)),
+                            new Guard<>("not-first", "in every column but the first",
+                                    (q, problem) -> q.place() > lowest(problem)),
+                            new Guard<>("middle", "in the columns between",
+                                    (q, problem) -> q.place() > lowest(problem) && q.place() < highest(problem)),
                             when("tens", "in the tens column", q -> q.place() == 1),
                             when("hundreds", "in the hundreds column", q -> q.place() == 2),
-                            when("equal", "where the digits are equal", q -> q.digits().size() > 1 && q.digits().stream().distinct().count() == 1),
+                            when("equal", "where the digits are equal",
+                                    q -> q.digits().size() > 1 && q.digits().stream().distinct().count() == 1),
                             when("zero", "where a digit is 0", q -> q.digits().contains(0)),
                             when("one", "where a digit is 1", q -> q.digits().contains(1)),
                             when("nine", "where a digit is 9", q -> q.digits().contains(9)),
@@ -61,11 +67,15 @@ public final class AdditionRules {
                             when("carry", "where a carry came in", q -> q.carryIn() > 0),
                             when("no-carry", "where no carry came in", q -> q.carryIn() == 0),
                             when("lone", "where a digit stands alone", q -> q.digits().size() == 1),
-                            when("over-ten", "where the digits come to ten or more", q -> q.careful() - q.carryIn() > 9),
-                            when("under-ten", "where the digits come to less than ten", q -> q.careful() - q.carryIn() < 10),
+                            when("over-ten", "where the digits come to ten or more",
+                                    q -> q.careful() - q.carryIn() > 9),
+                            when("under-ten", "where the digits come to less than ten",
+                                    q -> q.careful() - q.carryIn() < 10),
                             when("ten", "where the digits come to ten", q -> q.careful() - q.carryIn() == 10),
-                            when("upper-smaller", "where the upper digit is smaller", q -> q.digits().size() == 2 && q.digits().get(0) < q.digits().get(1)),
-                            when("upper-larger", "where the upper digit is larger", q -> q.digits().size() == 2 && q.digits().get(0) > q.digits().get(1))),
+                            when("upper-smaller", "where the upper digit is smaller",
+                                    q -> q.digits().size() == 2 && q.digits().get(0) < q.digits().get(1)),
+                            when("upper-larger", "where the upper digit is larger",
+                                    q -> q.digits().size() == 2 && q.digits().get(0) > q.digits().get(1))),
                     BLOCKS),
             new Theme<>("digit", COLUMN, List.of(
                     digit("tens", "writes the tens digit of the total", q -> q.total() > 9 ? q.total() / 10 : null),
@@ -74,8 +84,10 @@ public final class AdditionRules {
                     digit("nine", "writes 9", q -> 9),
                     digit("one-more", "writes a digit one more", q -> (q.careful() + 1) % 10),
                     digit("one-less", "writes a digit one less", q -> (q.careful() + 9) % 10),
-                    digit("both", "writes both digits of the total", q -> q.total() > 9 && !q.last() ? q.total() : null),
-                    digit("sum", "adds the two digits of the total", q -> q.total() > 9 ? (q.total() / 10 + q.total() % 10) % 10 : null)),
+                    digit("both", "writes both digits of the total",
+                            q -> q.total() > 9 && !q.last() ? q.total() : null),
+                    digit("sum", "adds the two digits of the total",
+                            q -> q.total() > 9 ? (q.total() / 10 + q.total() % 10) % 10 : null)),
                     List.of(Guard.always(),
                             when("last", "in the last column", Digit::last),
                             when("not-last", "in every column but the last", q -> !q.last()),
@@ -85,7 +97,8 @@ public final class AdditionRules {
                             when("round", "where the total ends in 0", q -> q.total() > 9 && q.total() % 10 == 0),
                             when("over-ten", "where the total is ten or more", q -> q.total() > 9),
                             when("over-fifteen", "where the total is fifteen or more", q -> q.total() > 14),
-                            when("teens-low", "where the total is eleven or twelve", q -> q.total() == 11 || q.total() == 12)),
+                            when("teens-low", "where the total is eleven or twelve",
+                                    q -> q.total() == 11 || q.total() == 12)),
                     BLOCKS),
             new Theme<>("carry", COLUMN, List.of(
                     carry("none", "carries nothing", q -> 0),
@@ -94,8 +107,10 @@ public final class AdditionRules {
                     carry("ones", "carries the ones digit of the total", q -> q.total() % 10),
                     carry("one-more", "carries one more", q -> q.total() / 10 + 1)),
                     List.of(Guard.always(),
-                            new Guard<>("first", "out of the first column", (q, problem) -> q.place() == lowest(problem)),
-                            new Guard<>("not-first", "out of every column but the first", (q, problem) -> q.place() > lowest(problem)),
+                            new Guard<>("first", "out of the first column",
+                                    (q, problem) -> q.place() == lowest(problem)),
+                            new Guard<>("not-first", "out of every column but the first",
+                                    (q, problem) -> q.place() > lowest(problem)),
                             when("tens", "out of the tens column", q -> q.place() == 1),
                             when("ten", "where the total is ten", q -> q.total() == 10),
                             when("round", "where the total ends in 0", q -> q.total() > 9 && q.total() % 10 == 0),
@@ -104,29 +119,37 @@ public final class AdditionRules {
                             when("nine", "where the total is 9", q -> q.total() == 9),
                             when("under-ten", "where the total is less than ten", q -> q.total() < 10),
                             when("carry", "where a carry came in", q -> q.carryIn() > 0),
-                            when("made-by-carry", "where only the carry made a ten", q -> q.total() > 9 && q.total() - q.carryIn() < 10),
+                            when("made-by-carry", "where only the carry made a ten",
+                                    q -> q.total() > 9 && q.total() - q.carryIn() < 10),
                             when("twenty", "where the total is twenty or more", q -> q.total() > 19)),
                     BLOCKS),
             new Theme<>("in-front", COLUMN, List.of(
-                    Turn.of("none", "writes nothing in front of the last digit", InFront.class, (q, hand) -> q.careful() > 0 ? 0 : null),
+                    Turn.of("none", "writes nothing in front of the last digit", InFront.class,
+                            (q, hand) -> q.careful() > 0 ? 0 : null),
                     Turn.of("one", "writes 1 in front of the last digit", InFront.class, (q, hand) -> 1)),
                     List.of(Guard.always(), when("over-ten", "where the last total is ten or more", q -> q.total() > 9),
                             when("under-ten", "where the last total is less than ten", q -> q.total() < 10)),
                     BLOCKS),
             new Theme<>("split", COLUMN, List.of(
-                    split("swapped", "writes the tens digit of a total and carries the ones digit", total -> total / 10, total -> total % 10),
+                    split("swapped", "writes the tens digit of a total and carries the ones digit", total -> total / 10,
+                            total -> total % 10),
                     split("both", "writes a total whole and carries nothing", total -> total, total -> 0),
-                    split("tens-only", "writes the tens digit of a total and carries nothing", total -> total / 10, total -> 0),
+                    split("tens-only", "writes the tens digit of a total and carries nothing", total -> total / 10,
+                            total -> 0),
                     split("nine", "writes 9 where a total is more, and carries nothing", total -> 9, total -> 0),
-                    split("zero", "writes 0 where a total is ten or more, and carries nothing", total -> 0, total -> 0)),
-                    List.of(Guard.always(), when("last", "in the last column", Sum::last), when("not-last", "in every column but the last", q -> !q.last()),
+                    split("zero", "writes 0 where a total is ten or more, and carries nothing", total -> 0,
+                            total -> 0)),
+                    List.of(Guard.always(), when("last", "in the last column", Sum::last),
+                            when("not-last", "in every column but the last", q -> !q.last()),
                             when("round", "where the total ends in 0", q -> q.total() % 10 == 0),
                             when("over-fifteen", "where the total is fifteen or more", q -> q.total() > 14)),
                     BLOCKS),
             new Theme<>("carry-goes", COLUMN, List.of(
-                    Turn.of("further", "carries into the column after the next", GoesTo.class, (q, hand) -> q.place() + 2)),
+                    Turn.of("further", "carries into the column after the next", GoesTo.class,
+                            (q, hand) -> q.place() + 2)),
                     List.of(Guard.always(), when("first", "out of the ones column", q -> q.place() == 0),
-                            when("not-first", "out of every column but the ones", q -> q.place() != 0)), BLOCKS),
+                            when("not-first", "out of every column but the ones", q -> q.place() != 0)),
+                    BLOCKS),
             new Theme<>("order", COLUMN, List.of(
                     new Turn<ChosenMethod>("left", "begins at the left and carries to the right",
                             here -> Slip.at(ChosenMethod.class, (q, hand) -> here.test(q) ? new FromTheLeft() : null))),
@@ -138,11 +161,15 @@ public final class AdditionRules {
 
     /** The digit that is written and what is carried belong together. */
     private static Turn<Sum> split(String id, String words, IntUnaryOperator written, IntUnaryOperator carried) {
-        return new Turn<>(id, words, here -> Slip.at(Digit.class, (Digit q, Hand hand) -> q.total() > 9 && q.total() < 100
+        return new Turn<>(id, words,
+                here -> Slip.at(Digit.class, (Digit q, Hand hand) -> q.total() > 9 && q.total() < 100
                         && here.test(new Sum(q.total(), q.last())) ? (Integer) written.applyAsInt(q.total()) : null)
-                .and(Slip.at(Carry.class, (Carry q, Hand hand) -> q.total() > 9 && here.test(new Sum(q.total(), false)) ? (Integer) carried.applyAsInt(q.total()) : null))
-                .and(Slip.at(InFront.class, (InFront q, Hand hand) -> q.total() > 9 && here.test(new Sum(q.total(), true))
-                        ? (Integer) carried.applyAsInt(q.total()) : null)));
+                        .and(Slip.at(Carry.class,
+                                (Carry q, Hand hand) -> q.total() > 9 && here.test(new Sum(q.total(), false))
+                                        ? (Integer) carried.applyAsInt(q.total()) : null))
+                        .and(Slip.at(InFront.class,
+                                (InFront q, Hand hand) -> q.total() > 9 && here.test(new Sum(q.total(), true))
+                                        ? (Integer) carried.applyAsInt(q.total()) : null)));
     }
 
     private AdditionRules() {}

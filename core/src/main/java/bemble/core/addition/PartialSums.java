@@ -130,7 +130,8 @@ public final class PartialSums implements Method<Addition> {
         for (int i = 0; i < row.size() && desk.draws(); i++) {
             if (numbers.numbers().get(i).has(place)) {
                 if (last != null) {
-                    desk.drawForAWhile(MarkKind.ARC, last.at(NUMBER, place), row.get(i).at(NUMBER, place), "", Role.FRAME,
+                    desk.drawForAWhile(MarkKind.ARC, last.at(NUMBER, place), row.get(i).at(NUMBER, place), "",
+                            Role.FRAME,
                             Size.FULL, Anchor.HIGH);
                 }
                 last = row.get(i);
@@ -166,9 +167,11 @@ public final class PartialSums implements Method<Addition> {
         if (said.has(RunningTotal.class)) {
             RunningTotal asked = said.asked(RunningTotal.class);
             String now = said.style().number(said.decided(RunningTotal.class));
-            return said.decided(RunningTotal.class).value().compareTo(asked.before().value()) == 0 && !asked.part().isZero()
-                    ? ". It stays " + now + written(asked.block() != null, now)
-                    : (asked.place() == 0 ? ". " : ", " + part + ". ") + said.style().number(asked.before()) + " and " + part + " are " + now + written(asked.block() != null, now);
+            return said.decided(RunningTotal.class).value().compareTo(asked.before().value()) == 0
+                    && !asked.part().isZero()
+                            ? ". It stays " + now + written(asked.block() != null, now)
+                            : (asked.place() == 0 ? ". " : ", " + part + ". ") + said.style().number(asked.before())
+                                    + " and " + part + " are " + now + written(asked.block() != null, now);
         }
         boolean kept = said.asked(PartValue.class).block() == null;
         return kept ? ": keep " + part + " in mind." : ". Write " + part + ".";

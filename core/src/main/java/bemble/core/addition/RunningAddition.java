@@ -28,8 +28,10 @@ public final class RunningAddition implements Method<Addition> {
             sums.add(written);
             sum = written.added().sum();
         }
-        return new Outcome(Answer.of(sum, desk.style()), () -> new RunningRecord(sums.stream().map(each -> new RunningStage(
-                each.addends().stream().map(Numeral::plain).toList(), each.added().sum().plain(), each.added().columns()))
-                .toList()));
+        return new Outcome(Answer.of(sum, desk.style()),
+                () -> new RunningRecord(sums.stream().map(each -> new RunningStage(
+                        each.addends().stream().map(Numeral::plain).toList(), each.added().sum().plain(),
+                        each.added().columns()))
+                        .toList()));
     }
 }

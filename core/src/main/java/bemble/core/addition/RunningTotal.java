@@ -18,7 +18,8 @@ import java.math.BigDecimal;
  * @param point the sign before the decimals
  */
 record RunningTotal(Block block, String line, int place, int n, boolean last, Numeral before, Numeral part, char point)
-        implements FactQuestion<Numeral> {
+        implements
+            FactQuestion<Numeral> {
     @Override
     public Numeral careful() {
         return numeral(before.value().add(part.value()));
@@ -52,6 +53,7 @@ record RunningTotal(Block block, String line, int place, int n, boolean last, Nu
 
     /** Adds every part on but that one, counted from 0; the last one where it is negative. */
     static Slip without(int which) {
-        return Slip.at(RunningTotal.class, (q, hand) -> (which < 0 ? q.last() : q.n() == which) ? q.numeral(q.before().value()) : null);
+        return Slip.at(RunningTotal.class,
+                (q, hand) -> (which < 0 ? q.last() : q.n() == which) ? q.numeral(q.before().value()) : null);
     }
 }

@@ -72,7 +72,9 @@ record WrittenSum(List<Numeral> addends, ColumnSum added) {
         boolean rightly = said.decided(LineUp.class).equals(lineUp.careful());
         String rule = rightly ? words.places(0) + " under " + words.places(0) + (points ? ", point under point" : "")
                 : "the numbers begin under each other";
-        return Spoken.of("Set out", "Set out " + Words.list(lineUp.numbers().stream().map(said.style()::number).toList())
-                + ": " + rule + ", one digit in a square.", "");
+        return Spoken.of("Set out",
+                "Set out " + Words.list(lineUp.numbers().stream().map(said.style()::number).toList())
+                        + ": " + rule + ", one digit in a square.",
+                "");
     }
 }

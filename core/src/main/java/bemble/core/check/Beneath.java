@@ -70,7 +70,8 @@ final class Beneath {
         Map<Integer, String> there = new HashMap<>();
         for (Decision<?> decision : desk.decisions(0, desk.mark())) {
             for (Figure figure : decision.ink()) {
-                if (figure.kind() == MarkKind.DIGIT && figure.anchor() == Anchor.MIDDLE && figure.at().equals(block.at(line, figure.at().place()))) {
+                if (figure.kind() == MarkKind.DIGIT && figure.anchor() == Anchor.MIDDLE
+                        && figure.at().equals(block.at(line, figure.at().place()))) {
                     there.put(figure.at().place(), figure.text());
                 }
             }

@@ -16,18 +16,23 @@ final class CheckWords {
      * @param instead whether the numbers are the same from top to bottom and from bottom to top, so that another check is worked
      */
     static Spoken begin(String how, boolean instead) {
-        return Spoken.of("Check", (instead ? "Turned round it is the same sum. " : "") + "Now check the answer: " + how + ".", "How can the answer be checked?");
+        return Spoken.of("Check",
+                (instead ? "Turned round it is the same sum. " : "") + "Now check the answer: " + how + ".",
+                "How can the answer be checked?");
     }
 
     /** Two numbers that stand under each other are added once more. */
     static Spoken addBoth(Said said, Addition sum) {
-        return Spoken.of("Set out", "Both lower numbers stand under each other: add " + said.style().number(sum.addends().get(0)) + " and "
-                + said.style().number(sum.addends().get(1)) + " on a line right beneath.", "");
+        return Spoken.of("Set out",
+                "Both lower numbers stand under each other: add " + said.style().number(sum.addends().get(0)) + " and "
+                        + said.style().number(sum.addends().get(1)) + " on a line right beneath.",
+                "");
     }
 
     /** What is left over is written under its product. */
     static Spoken addRest(Said said, Numeral rest) {
-        return Spoken.of("Set out", "Write what is left over, " + said.style().number(rest) + ", right under the product, and add.", "");
+        return Spoken.of("Set out",
+                "Write what is left over, " + said.style().number(rest) + ", right under the product, and add.", "");
     }
 
     /**
@@ -39,11 +44,13 @@ final class CheckWords {
         String one = said.style().number(Numeral.of(check.expected()));
         String other = said.style().number(Numeral.of(check.actual()));
         String say = check.holds()
-                ? (beneath ? "Hold it against the top number, digit by digit: both are " : "The check also comes to ") + other
+                ? (beneath ? "Hold it against the top number, digit by digit: both are " : "The check also comes to ")
+                        + other
                         + ". It agrees, so the answer is probably right."
                 : "One number is " + one + " and the check comes to " + other
                         + ". They do not agree: look through both, the slip may be in the sum or in the check.";
-        return new Spoken("Check", Fact.of(one, check.holds() ? " = " : " ≠ ", other), say, "Do the two numbers agree?");
+        return new Spoken("Check", Fact.of(one, check.holds() ? " = " : " ≠ ", other), say,
+                "Do the two numbers agree?");
     }
 
     /** Remainders by nine are compared. */

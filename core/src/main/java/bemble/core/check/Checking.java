@@ -63,11 +63,12 @@ public final class Checking {
             return kind == CheckKind.DIVIDE_BACK && !divisible ? CheckKind.SWAP : kind;
         }
         List<CheckKind> kinds = CheckKind.of(problem.operation());
-        CheckKind kind = kinds.stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow(() ->
-                Refusal.of("check", "“" + id + "” does not check this. Choose one of: "
+        CheckKind kind = kinds.stream().filter(each -> each.id().equals(id)).findFirst()
+                .orElseThrow(() -> Refusal.of("check", "“" + id + "” does not check this. Choose one of: "
                         + kinds.stream().map(CheckKind::id).collect(Collectors.joining(", ")) + "."));
         if (kind == CheckKind.DIVIDE_BACK && !divisible) {
-            throw Refusal.of("check", "0 × 0 cannot be divided back, since nothing is divided by 0. Choose another check.");
+            throw Refusal.of("check",
+                    "0 × 0 cannot be divided back, since nothing is divided by 0. Choose another check.");
         }
         return kind;
     }
@@ -91,7 +92,8 @@ public final class Checking {
         Block label = inPlace ? desk.block("label", Placement.leftOf(beneath.block(), null, 1)).line("label")
                 : desk.block("label", desk.start()).line("label");
         desk.step(StepKind.CHECK, label, null, said -> CheckWords.begin(kind.label(), kind != asked));
-        desk.draw(MarkKind.LABEL, label.at("label", LABEL_SQUARES), label.at("label", 1), "check", Role.FRAME, Size.TINY,
+        desk.draw(MarkKind.LABEL, label.at("label", LABEL_SQUARES), label.at("label", 1), "check", Role.FRAME,
+                Size.TINY,
                 Anchor.MIDDLE);
         desk.turnToCheck(Placement.under(label, 0));
         Check check = switch (kind) {
@@ -106,7 +108,8 @@ public final class Checking {
             case NINES -> new CastingNines(problem, answer).check();
         };
         desk.step(StepKind.COMPARE, desk.lastBlock(), null, said -> kind == CheckKind.NINES
-                ? CheckWords.nines(check.statement(), check.holds()) : CheckWords.compare(said, check, beneath != null));
+                ? CheckWords.nines(check.statement(), check.holds())
+                : CheckWords.compare(said, check, beneath != null));
         return check;
     }
 
@@ -117,7 +120,8 @@ public final class Checking {
         }
         boolean hasParts = problem.operands().stream().anyMatch(number -> number.length() > 1);
         boolean isZero = problem.operands().stream().allMatch(Numeral::isZero);
-        return hasParts || isZero ? CheckKind.OTHER_METHOD : asked == CheckKind.SWAP ? CheckKind.DIVIDE_BACK : CheckKind.SUBTRACT_ONE;
+        return hasParts || isZero ? CheckKind.OTHER_METHOD
+                : asked == CheckKind.SWAP ? CheckKind.DIVIDE_BACK : CheckKind.SUBTRACT_ONE;
     }
 
     /** The numbers from top to bottom, as the working has them. */
@@ -190,7 +194,8 @@ public final class Checking {
         boolean sameValue = Numeral.of(answer.value()).compareTo(Numeral.of(again.value())) == 0;
         boolean byRest = sameValue && !rest.equals(rest(answer));
         String statement = problem.text() + " = " + again.value() + (rest.equals("0") ? "" : " r " + rest);
-        return result(CheckKind.OTHER_METHOD, statement, byRest ? rest(answer) : answer.value(), byRest ? rest : again.value());
+        return result(CheckKind.OTHER_METHOD, statement, byRest ? rest(answer) : answer.value(),
+                byRest ? rest : again.value());
     }
 
     private static String rest(Answer answer) {
@@ -215,8 +220,10 @@ public final class Checking {
         Numeral quotient = Numeral.of(answer.value());
         String rest = rest(answer);
         String product = work(new Multiplication(Numeral.of(quotient.digits()), division.divisor())).value();
-        String actual = quotient.isWhole() ? plusRest(product, rest) : Numeral.ofDigits(product, quotient.decimals()).plain();
-        return result(CheckKind.MULTIPLY_BACK, quotient.plain() + " × " + division.divisor().plain() + plus(rest) + " = " + actual,
+        String actual =
+                quotient.isWhole() ? plusRest(product, rest) : Numeral.ofDigits(product, quotient.decimals()).plain();
+        return result(CheckKind.MULTIPLY_BACK,
+                quotient.plain() + " × " + division.divisor().plain() + plus(rest) + " = " + actual,
                 division.dividend().plain(), actual);
     }
 

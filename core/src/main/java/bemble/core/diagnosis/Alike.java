@@ -42,7 +42,8 @@ final class Alike {
 
     /** The habits, those that are alike taken together under the name of a listed one, the likeliest first. */
     static List<Habit> together(List<Habit> habits, List<Answers> questions) {
-        List<Habit> compared = habits.stream().filter(habit -> habit.weight() >= WORTH_COMPARING).limit(MOST_COMPARED).toList();
+        List<Habit> compared =
+                habits.stream().filter(habit -> habit.weight() >= WORTH_COMPARING).limit(MOST_COMPARED).toList();
         if (compared.stream().noneMatch(habit -> habit.likeliest().isRule())) {
             return habits;
         }
@@ -95,8 +96,8 @@ final class Alike {
     private static String answer(Hypothesis habit, Problem problem, Answers question) {
         Slip hand = habit.slips().stream().flatMap(name -> Slips.find(name, problem.operation()).stream())
                 .flatMap(slip -> hand(slip, habit.member(), problem).stream()).reduce(base -> base, Slip::and);
-        return Slipped.answer(hand, problem, question.method(), HouseStyle.USUAL).orElseGet(() ->
-                Slipped.answer(base -> base, problem, question.method(), HouseStyle.USUAL).orElseThrow());
+        return Slipped.answer(hand, problem, question.method(), HouseStyle.USUAL).orElseGet(
+                () -> Slipped.answer(base -> base, problem, question.method(), HouseStyle.USUAL).orElseThrow());
     }
 
     private static List<Slip> hand(KnownSlip slip, String member, Problem problem) {
@@ -112,7 +113,8 @@ final class Alike {
         return switch (problem.operation()) {
             case ADDITION -> Optional.of(new Problem.Addition(numbers));
             case SUBTRACTION -> Optional.of(numbers.get(0).compareTo(numbers.get(1)) >= 0
-                    ? new Problem.Subtraction(numbers.get(0), numbers.get(1)) : new Problem.Subtraction(numbers.get(1), numbers.get(0)));
+                    ? new Problem.Subtraction(numbers.get(0), numbers.get(1))
+                    : new Problem.Subtraction(numbers.get(1), numbers.get(0)));
             case MULTIPLICATION -> Optional.of(new Problem.Multiplication(numbers.get(0), numbers.get(1)));
             case DIVISION -> numbers.get(1).isZero() ? Optional.empty()
                     : Optional.of(new Problem.Division(numbers.get(0), numbers.get(1)));

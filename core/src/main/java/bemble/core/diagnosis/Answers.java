@@ -145,7 +145,8 @@ public final class Answers {
                 Slip here = hand.at(place);
                 String other = keyOf(here, style);
                 note(slip.id(), other, part);
-                inOnePlace.computeIfAbsent(slip.id(), id -> new Outcomes()).add(other == null ? right.key() : other, part, true);
+                inOnePlace.computeIfAbsent(slip.id(), id -> new Outcomes()).add(other == null ? right.key() : other,
+                        part, true);
                 if (other != null && !other.equals(key)) {
                     add(paths, new Path(List.of(slip.id()), here, style, part), other);
                 }
@@ -236,7 +237,8 @@ public final class Answers {
     Optional<Path> pathOf(List<String> names) {
         List<Slip> hands = new ArrayList<>();
         for (String name : names) {
-            Slips.metAs(name, problem, method.name()).stream().flatMap(slip -> slip.slips(problem).stream()).limit(1).forEach(hands::add);
+            Slips.metAs(name, problem, method.name()).stream().flatMap(slip -> slip.slips(problem).stream()).limit(1)
+                    .forEach(hands::add);
         }
         return hands.size() < names.size() ? Optional.empty()
                 : Optional.of(new Path(names, hands.stream().reduce(base -> base, Slip::and), HouseStyle.USUAL, 0));
@@ -257,7 +259,8 @@ public final class Answers {
 
     /** The answer that a slip leads to most likely; the right one where it changes nothing. */
     public String likeliest(String slip) {
-        return outcomes(slip).weights().entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(right.key());
+        return outcomes(slip).weights().entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey)
+                .orElse(right.key());
     }
 
     /** What is right here. */
@@ -468,8 +471,9 @@ public final class Answers {
     }
 
     private List<Slip> hands(String id) {
-        List<Slip> hands = slips.stream().filter(each -> each.id().equals(id)).flatMap(slip -> slip.slips(problem).stream())
-                .toList();
+        List<Slip> hands =
+                slips.stream().filter(each -> each.id().equals(id)).flatMap(slip -> slip.slips(problem).stream())
+                        .toList();
         return hands.subList(0, Math.min(hands.size(), SOME_OF_A_FAMILY));
     }
 

@@ -15,7 +15,8 @@ import java.util.List;
  * @param confidence how likely it is, from 0 to 1, under the stated model
  * @param say what it rests on, in a teacher's words
  */
-public record Cause(String slip, String with, Problem problem, String fact, int explains, int of, int chances, double confidence, String say) {
+public record Cause(String slip, String with, Problem problem, String fact, int explains, int of, int chances,
+        double confidence, String say) {
     /** The names of its slips, one or two. */
     public List<String> slips() {
         return with == null ? List.of(slip) : List.of(slip, with);

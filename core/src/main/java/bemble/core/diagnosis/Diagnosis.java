@@ -42,7 +42,8 @@ public final class Diagnosis {
         GivenAnswer read = GivenAnswer.read(given, punctuation).orElseThrow();
         Known known = new Known(answers, read.key(), item.paper());
         Shares alone = Shares.of(known, item.paper());
-        Shares shares = writer == null ? alone : alone.of(writer.owed(known), writer.of(Hypothesis.Kind.UNKNOWN), answers);
+        Shares shares =
+                writer == null ? alone : alone.of(writer.owed(known), writer.of(Hypothesis.Kind.UNKNOWN), answers);
         return new Judged(verdict, firstWrongPlace(answers, read), findings(answers, shares), shares.unknown(),
                 DiagnosisWords.ofOne(shares));
     }
@@ -54,7 +55,8 @@ public final class Diagnosis {
 
     private static List<Finding> findings(Answers answers, Shares shares) {
         return shares.causes().entrySet().stream().filter(entry -> entry.getValue() >= WORTH_SAYING)
-                .sorted(Comparator.<Map.Entry<List<String>, Double>>comparingLong(entry -> -Math.round(entry.getValue() * ALIKE))
+                .sorted(Comparator.<Map.Entry<List<String>, Double>>comparingLong(
+                        entry -> -Math.round(entry.getValue() * ALIKE))
                         .thenComparing(entry -> shares.likeliest().get(entry.getKey()).slip()))
                 .limit(MOST_FINDINGS)
                 .map(entry -> finding(answers, shares.likeliest().get(entry.getKey()), entry.getValue())).toList();
@@ -66,7 +68,8 @@ public final class Diagnosis {
     }
 
     private static Finding finding(Answers answers, Path path, double confidence) {
-        Written written = Written.answerBy(path.hand().over(Hand.CAREFUL), answers.problem(), answers.method(), path.style());
+        Written written =
+                Written.answerBy(path.hand().over(Hand.CAREFUL), answers.problem(), answers.method(), path.style());
         return new Finding(path.slip(), path.with(), written.brokenPlaces(), confidence,
                 DiagnosisWords.fits(path.slips(), answers.problem()), path.hand(), path.style());
     }
@@ -76,7 +79,8 @@ public final class Diagnosis {
         Numeral right = Numeral.of(answers.careful().answer().value());
         Numeral other = given.value();
         List<Integer> places = new ArrayList<>();
-        for (int place = Math.min(right.lowest(), other.lowest()); place <= Math.max(right.highest(), other.highest()); place++) {
+        for (int place = Math.min(right.lowest(), other.lowest()); place <= Math.max(right.highest(),
+                other.highest()); place++) {
             boolean front = !right.has(place) || !other.has(place);
             boolean zeroBehind = place < 0 && right.digit(place) == 0 && other.digit(place) == 0;
             if (right.digit(place) != other.digit(place) || front && !zeroBehind) {

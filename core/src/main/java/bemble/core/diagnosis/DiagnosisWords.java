@@ -10,8 +10,10 @@ public final class DiagnosisWords {
     /** Said where neither a known habit nor chance explains what was answered. */
     public static final String NOTHING_FITS = "Nothing that is known fits. Look at the paper, or ask one more.";
     /** Said where a single figure or fact is the likeliest. */
-    public static final String BY_CHANCE = "It may have gone wrong by chance: a digit or a fact, and no rule. Look at the paper, or ask one more.";
-    static final String NO_HABIT_FITS = "Nothing that is known fits these answers together. Look at the paper, or ask one more.";
+    public static final String BY_CHANCE =
+            "It may have gone wrong by chance: a digit or a fact, and no rule. Look at the paper, or ask one more.";
+    static final String NO_HABIT_FITS =
+            "Nothing that is known fits these answers together. Look at the paper, or ask one more.";
     static final String MISSES = "No rule is broken again and again: something was missed here and there.";
     private static final double LIKELY = 0.6;
     private static final double ALL_BUT_SURE = 0.9;
@@ -56,12 +58,17 @@ public final class DiagnosisWords {
     }
 
     /** What a cause of several answers rests on. */
-    static String rests(List<String> slips, Hypothesis likeliest, Problem problem, int explains, int of, int chances, int answers, double confidence) {
+    static String rests(List<String> slips, Hypothesis likeliest, Problem problem, int explains, int of, int chances,
+            int answers, double confidence) {
         int without = answers - chances;
-        return "A hand that " + does(slips, problem) + where(likeliest) + " explains " + explains + " of " + of + " wrong "
+        return "A hand that " + does(slips, problem) + where(likeliest) + " explains " + explains + " of " + of
+                + " wrong "
                 + (of == 1 ? "answer" : "answers")
-                + (without > 0 ? "; " + without + (without == 1 ? " more question" : " more questions") + " gave it no chance" : "")
-                + ". " + (of == 1 ? "One answer alone only fits: look at the paper." : sureness(confidence).equals("fits")
-                ? "It fits; so may another." : "It is " + sureness(confidence) + ".");
+                + (without > 0
+                        ? "; " + without + (without == 1 ? " more question" : " more questions") + " gave it no chance"
+                        : "")
+                + ". "
+                + (of == 1 ? "One answer alone only fits: look at the paper." : sureness(confidence).equals("fits")
+                        ? "It fits; so may another." : "It is " + sureness(confidence) + ".");
     }
 }

@@ -15,7 +15,7 @@ import java.util.List;
  * @param style in which the presumed hand sets the numbers out
  */
 public record Finding(String slip, String with, List<Integer> places, double confidence, String say, Slip hand,
-                      HouseStyle style) {
+        HouseStyle style) {
     /** The names of its slips, one or two. */
     public List<String> slips() {
         return with == null ? List.of(slip) : List.of(slip, with);

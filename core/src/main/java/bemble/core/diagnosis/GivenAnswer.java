@@ -16,7 +16,8 @@ import java.util.regex.Pattern;
  * @param fraction what they wrote beside the whole as a fraction, such as {@code 6/25}; null where there is none
  */
 public record GivenAnswer(Numeral value, Numeral remainder, String fraction) {
-    private static final Pattern WITH_FRACTION = Pattern.compile("([0-9][0-9,. ']*?)(?:\\s+|\\s*[+]\\s*)([0-9]{1,40})\\s*/\\s*([0-9]{1,40})");
+    private static final Pattern WITH_FRACTION =
+            Pattern.compile("([0-9][0-9,. ']*?)(?:\\s+|\\s*[+]\\s*)([0-9]{1,40})\\s*/\\s*([0-9]{1,40})");
     private static final Pattern WITH_REMAINDER = Pattern.compile("(?i)(.+?)\\s*r(?:em(?:ainder)?)?\\.?\\s*([0-9].*)");
 
     /** Reads {@code 3152}, {@code 3,152}, {@code 63 r 6}, {@code 63r6}, {@code 63 6/25}; nothing where that is no number. */
@@ -42,12 +43,14 @@ public record GivenAnswer(Numeral value, Numeral remainder, String fraction) {
     }
 
     static GivenAnswer of(Answer answer) {
-        return new GivenAnswer(Numeral.of(answer.value()), answer.remainder() == null ? null : Numeral.of(answer.remainder()), null);
+        return new GivenAnswer(Numeral.of(answer.value()),
+                answer.remainder() == null ? null : Numeral.of(answer.remainder()), null);
     }
 
     /** The same for answers that say the same: {@code 2} and {@code 2.00}, {@code 63 r 0} and {@code 63}. */
     String key() {
-        return plain(value) + (fraction == null ? "" : " " + fraction) + (remainder == null || remainder.isZero() ? "" : "r" + plain(remainder));
+        return plain(value) + (fraction == null ? "" : " " + fraction)
+                + (remainder == null || remainder.isZero() ? "" : "r" + plain(remainder));
     }
 
     private static String plain(Numeral number) {
@@ -56,6 +59,7 @@ public record GivenAnswer(Numeral value, Numeral remainder, String fraction) {
 
     /** What was given, as plain digits. */
     public String text() {
-        return value.plain() + (fraction == null ? "" : " " + fraction) + (remainder == null ? "" : " r " + remainder.plain());
+        return value.plain() + (fraction == null ? "" : " " + fraction)
+                + (remainder == null ? "" : " r " + remainder.plain());
     }
 }

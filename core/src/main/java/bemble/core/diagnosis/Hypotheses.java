@@ -94,8 +94,10 @@ public final class Hypotheses {
     Map<Hypothesis, Double> among(List<Known> wrong) {
         Map<Hypothesis, Double> among = new LinkedHashMap<>();
         Map<Hypothesis, Integer> explained = new HashMap<>();
-        for (Known each : wrong.size() < LEAST_FOR_A_RULE || wrong.size() > MOST_FOR_A_RULE ? List.<Known>of() : wrong) {
-            each.answers().rulesLeadingTo(each.key()).forEach(hypothesis -> explained.merge(hypothesis, 1, Integer::sum));
+        for (Known each : wrong.size() < LEAST_FOR_A_RULE || wrong.size() > MOST_FOR_A_RULE ? List.<Known>of()
+                : wrong) {
+            each.answers().rulesLeadingTo(each.key())
+                    .forEach(hypothesis -> explained.merge(hypothesis, 1, Integer::sum));
         }
         explained.forEach((hypothesis, times) -> {
             if (times >= LEAST_FOR_A_RULE && times >= WORTH_WEIGHING * wrong.size()) {
@@ -112,32 +114,37 @@ public final class Hypotheses {
         String text = hypothesis.one().substring(Rules.PREFIX.length());
         int at = text.indexOf('@');
         Double listed = at < 0 ? null : priors.get(text.substring(0, at));
-        return listed != null ? listed * Model.UNDER_A_LIMIT / Limit.values().length : at < 0 ? Model.RULE : Model.GUARDED_RULE;
+        return listed != null ? listed * Model.UNDER_A_LIMIT / Limit.values().length
+                : at < 0 ? Model.RULE : Model.GUARDED_RULE;
     }
 
     /** Two habits at once: the likeliest ones with each other one, and those that lead to an answer only together. */
     Map<Hypothesis, Double> pairs(List<Hypothesis> singles, List<Known> wrong) {
-        List<Known> open = wrong.stream().filter(each -> singles.stream().limit(1).noneMatch(single -> explains(single, each))).toList();
+        List<Known> open = wrong.stream()
+                .filter(each -> singles.stream().limit(1).noneMatch(single -> explains(single, each))).toList();
         Map<Hypothesis, Double> pairs = new LinkedHashMap<>();
         if (open.isEmpty()) {
             return pairs;
         }
         Set<Hypothesis> tried = new LinkedHashSet<>();
         for (Hypothesis seed : singles.subList(0, Math.min(SEEDS_OF_PAIRS, singles.size()))) {
-            priors.keySet().stream().filter(other -> !seed.has(other)).forEach(other -> tried.add(Hypothesis.ofBoth(seed.one(), other)));
+            priors.keySet().stream().filter(other -> !seed.has(other))
+                    .forEach(other -> tried.add(Hypothesis.ofBoth(seed.one(), other)));
         }
         open.stream().filter(each -> singles.stream().noneMatch(single -> explains(single, each))).limit(LOOKED_AT)
                 .flatMap(each -> each.answers().leadingTo(each.key()).stream())
-                .filter(path -> path.with() != null && priors.containsKey(path.slip()) && priors.containsKey(path.with()))
+                .filter(path -> path.with() != null && priors.containsKey(path.slip())
+                        && priors.containsKey(path.with()))
                 .forEach(path -> tried.add(Hypothesis.ofBoth(path.slip(), path.with())));
         List<Hypothesis> all = new ArrayList<>(tried);
         List<Known> first = open.subList(0, Math.min(LOOKED_AT, open.size()));
         boolean[] worth = new boolean[all.size()];
-        IntStream.range(0, worth.length).parallel().forEach(i -> worth[i] = first.stream().anyMatch(each ->
-                explains(all.get(i), each)));
+        IntStream.range(0, worth.length).parallel()
+                .forEach(i -> worth[i] = first.stream().anyMatch(each -> explains(all.get(i), each)));
         for (int i = 0; i < worth.length; i++) {
             if (worth[i]) {
-                pairs.put(all.get(i), priors.get(all.get(i).one()) * priors.get(all.get(i).other()) * Model.SLIPS_GO_TOGETHER);
+                pairs.put(all.get(i),
+                        priors.get(all.get(i).one()) * priors.get(all.get(i).other()) * Model.SLIPS_GO_TOGETHER);
             }
         }
         return pairs;

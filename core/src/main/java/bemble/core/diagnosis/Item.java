@@ -17,7 +17,8 @@ public record Item(Answers answers, String given, String paper) {
 
     /** What was given, as a value; nothing where it cannot be read. */
     Optional<String> key(Punctuation punctuation) {
-        return given == null ? Optional.of(answers.right()) : GivenAnswer.read(given, punctuation).map(GivenAnswer::key);
+        return given == null ? Optional.of(answers.right())
+                : GivenAnswer.read(given, punctuation).map(GivenAnswer::key);
     }
 
     /** An answer of which no working is at hand. */

@@ -14,6 +14,8 @@ import java.util.List;
 public record Judged(Verdict verdict, Integer firstWrongPlace, List<Finding> findings, double unknown, String say) {
     /** What an answer is. */
     public enum Verdict implements Coded {
-        CORRECT, WRONG, UNREADABLE;
+        CORRECT,
+        WRONG,
+        UNREADABLE;
     }
 }

@@ -25,7 +25,8 @@ final class Known {
         boolean chance = paper == null || paper.equals(Slips.FACT_NEAR_MISS);
         this.careless = right ? 0 : answers.careless(key) * (chance ? 1 : Model.AGAINST_THE_PAPER);
         this.anything = right ? 0 : Scatter.OF_ANYTHING.of(key, answers.right());
-        this.listed = right ? 0 : Model.LIKE_LISTED * answers.listedShare(key) + (1 - Model.LIKE_LISTED) * answers.afterMiss(key);
+        this.listed = right ? 0
+                : Model.LIKE_LISTED * answers.listedShare(key) + (1 - Model.LIKE_LISTED) * answers.afterMiss(key);
     }
 
     Answers answers() {
@@ -48,7 +49,8 @@ final class Known {
 
     /** How likely a habit that is not known leads to this answer, where it leads to a wrong one. */
     double unknown(double coincides) {
-        return ((1 - coincides) * anything + coincides * listed) * (paper == null ? 1 : Model.UNKNOWN_AGAINST_THE_PAPER);
+        return ((1 - coincides) * anything + coincides * listed)
+                * (paper == null ? 1 : Model.UNKNOWN_AGAINST_THE_PAPER);
     }
 
     /** How likely somebody with a known habit, who makes it wherever they can and nothing else, comes to this answer. */

@@ -58,7 +58,8 @@ public record MarkingKey(List<KeyCode> codes) {
         for (List<String> group : groups) {
             Set<String> names = new LinkedHashSet<>();
             group.forEach(slip -> names.addAll(words.get(slip)));
-            codes.add(new KeyCode(LETTERS.substring(codes.size(), codes.size() + 1), group, String.join(", or ", names)));
+            codes.add(
+                    new KeyCode(LETTERS.substring(codes.size(), codes.size() + 1), group, String.join(", or ", names)));
         }
         return new MarkingKey(codes);
     }
@@ -85,7 +86,8 @@ public record MarkingKey(List<KeyCode> codes) {
         }
         List<KeyAnswer> likely = wrong.entrySet().stream()
                 .sorted(Comparator.comparingDouble(entry -> -weights.get(entry.getKey()))).limit(MOST_WRONG)
-                .map(entry -> new KeyAnswer(punctuation.write(Answers.text(entry.getKey())), entry.getValue())).toList();
+                .map(entry -> new KeyAnswer(punctuation.write(Answers.text(entry.getKey())), entry.getValue()))
+                .toList();
         return new KeyLine(punctuation.write(answers.problem().text()), punctuation.write(answers.rightText()), likely);
     }
 }

@@ -18,6 +18,7 @@ import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 
@@ -47,7 +48,8 @@ public record NextQuestion(Question question, String why, boolean done) {
      * @param wishes what the question may be like
      * @param asked the questions asked before, which are not asked again
      */
-    public static NextQuestion after(Writer writer, List<Wishes> wishes, Method<?> method, List<Question> asked, long seed) {
+    public static NextQuestion after(Writer writer, List<Wishes> wishes, Method<?> method, List<Question> asked,
+            long seed) {
         Problem model = new Draft(wishes.get(0), seed).draw(1).get(0).problem();
         List<KnownSlip> slips = Slips.met(model, method.name());
         Map<Hypothesis, Double> habits = (writer == null ? Writer.unknown(slips) : writer).posterior().weights();
@@ -83,15 +85,19 @@ public record NextQuestion(Question question, String why, boolean done) {
             case ADDITION -> List.of(Map.of(Feature.ADDENDS, two, Feature.DIGITS, three),
                     Map.of(Feature.ADDENDS, two, Feature.DIGITS, new Wish(2, 4), Feature.UNEVEN_LENGTHS, yes),
                     Map.of(Feature.ADDENDS, three, Feature.DIGITS, two));
-            case SUBTRACTION -> List.of(Map.of(Feature.DIGITS, three), Map.of(Feature.DIGITS, four, Feature.ACROSS_ZEROS,
-                    new Wish(1, 2)), Map.of(Feature.DIGITS, three, Feature.SUBTRAHEND_DIGITS, two));
+            case SUBTRACTION -> List.of(Map.of(Feature.DIGITS, three),
+                    Map.of(Feature.DIGITS, four, Feature.ACROSS_ZEROS,
+                            new Wish(1, 2)),
+                    Map.of(Feature.DIGITS, three, Feature.SUBTRAHEND_DIGITS, two));
             case MULTIPLICATION -> List.of(Map.of(Feature.TOP_DIGITS, two, Feature.BOTTOM_DIGITS, two),
                     Map.of(Feature.TOP_DIGITS, three, Feature.BOTTOM_DIGITS, two),
                     Map.of(Feature.TOP_DIGITS, three, Feature.BOTTOM_DIGITS, three, Feature.ZERO_IN_BOTTOM, yes));
             case DIVISION -> List.of(Map.of(Feature.DIVIDEND_DIGITS, three, Feature.DIVISOR_DIGITS, Wish.exactly(1)),
-                    Map.of(Feature.DIVIDEND_DIGITS, four, Feature.DIVISOR_DIGITS, Wish.exactly(1), Feature.ZERO_IN_QUOTIENT, yes),
+                    Map.of(Feature.DIVIDEND_DIGITS, four, Feature.DIVISOR_DIGITS, Wish.exactly(1),
+                            Feature.ZERO_IN_QUOTIENT, yes),
                     Map.of(Feature.DIVIDEND_DIGITS, four, Feature.DIVISOR_DIGITS, two, Feature.REMAINDER, yes));
-            case SQUARE_ROOT -> List.of(Map.of(Feature.RADICAND_DIGITS, four), Map.of(Feature.RADICAND_DIGITS, Wish.exactly(5)),
+            case SQUARE_ROOT -> List.of(Map.of(Feature.RADICAND_DIGITS, four),
+                    Map.of(Feature.RADICAND_DIGITS, Wish.exactly(5)),
                     Map.of(Feature.RADICAND_DIGITS, Wish.exactly(5), Feature.ZERO_IN_ROOT, yes));
         };
         return wanted.stream().map(each -> new Wishes(operation, each)).toList();
@@ -100,13 +106,15 @@ public record NextQuestion(Question question, String why, boolean done) {
     /** The habits that a question can tell apart, and the writer without any. */
     private static Map<Hypothesis, Double> likely(Map<Hypothesis, Double> habits, int most) {
         return habits.entrySet().stream().filter(entry -> entry.getValue() > NEGLIGIBLE && (entry.getKey().isKnown()
-                        || entry.getKey().equals(Hypothesis.CAREFUL)))
+                || entry.getKey().equals(Hypothesis.CAREFUL)))
                 .sorted(Map.Entry.<Hypothesis, Double>comparingByValue().reversed()).limit(most)
-                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one, LinkedHashMap::new));
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one,
+                        LinkedHashMap::new));
     }
 
     /** How much the answer would tell: the entropy of the answers that the likely hands come to. */
-    private static Told told(Question question, Map<Hypothesis, Double> likely, List<KnownSlip> slips, Method<?> method) {
+    private static Told told(Question question, Map<Hypothesis, Double> likely, List<KnownSlip> slips,
+            Method<?> method) {
         Map<String, Double> share = new LinkedHashMap<>();
         Map<String, String> answers = new LinkedHashMap<>();
         double all = 0;
@@ -126,8 +134,8 @@ public record NextQuestion(Question question, String why, boolean done) {
     private static String answer(Hypothesis habit, Problem problem, List<KnownSlip> slips, Method<?> method) {
         Slip hand = slips.stream().filter(slip -> habit.has(slip.id()))
                 .flatMap(slip -> slip.slips(problem).stream().limit(1)).reduce(base -> base, Slip::and);
-        return Slipped.answer(hand, problem, method, HouseStyle.USUAL).orElseGet(() ->
-                Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL).answer().text());
+        return Slipped.answer(hand, problem, method, HouseStyle.USUAL)
+                .orElseGet(() -> Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL).answer().text());
     }
 
     private static String why(Told told, Map<Hypothesis, Double> likely, Problem model) {
@@ -137,12 +145,13 @@ public record NextQuestion(Question question, String why, boolean done) {
             String answer = told.answers().get(String.join(" ", habit.slips()));
             if (parts.size() < 3 && !seen.contains(answer)) {
                 seen.add(answer);
-                parts.add((habit.one() == null ? "a careful hand" : "one that " + DiagnosisWords.does(habit.slips(), model))
+                parts.add((habit.one() == null ? "a careful hand"
+                        : "one that " + DiagnosisWords.does(habit.slips(), model))
                         + " comes to " + answer);
             }
         }
         String text = String.join(", ", parts);
-        return text.substring(0, 1).toUpperCase() + text.substring(1) + ".";
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1) + ".";
     }
 
     private static String sure(Writer writer, Problem model) {

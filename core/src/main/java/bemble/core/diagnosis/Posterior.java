@@ -45,7 +45,8 @@ final class Posterior {
     private void weigh(Map<Hypothesis, Double> priors) {
         List<Map.Entry<Hypothesis, Double>> all = List.copyOf(priors.entrySet());
         // Most of the work is to find what hands come to; no hypothesis needs another.
-        double[] found = all.parallelStream().mapToDouble(each -> Math.log(each.getValue()) + likelihood(each.getKey())).toArray();
+        double[] found = all.parallelStream().mapToDouble(each -> Math.log(each.getValue()) + likelihood(each.getKey()))
+                .toArray();
         for (int i = 0; i < found.length; i++) {
             logs.put(all.get(i).getKey(), found[i]);
         }
@@ -53,8 +54,9 @@ final class Posterior {
 
     private List<Hypothesis> likeliestSingles() {
         return logs.entrySet().stream().filter(entry -> entry.getKey().isKnown() && !entry.getKey().isOfTwo()
-                        && entry.getKey().member() == null && !entry.getKey().isRule())
-                .sorted(Map.Entry.<Hypothesis, Double>comparingByValue(Comparator.reverseOrder())).map(Map.Entry::getKey).toList();
+                && entry.getKey().member() == null && !entry.getKey().isRule())
+                .sorted(Map.Entry.<Hypothesis, Double>comparingByValue(Comparator.reverseOrder()))
+                .map(Map.Entry::getKey).toList();
     }
 
     private void normalize() {
@@ -107,7 +109,7 @@ final class Posterior {
             made[i] = known.get(i).made(habit);
             besides[i] = known.get(i).carelessBesides(habit);
             singly[i] = habit.isOfTwo() ? new double[] {known.get(i).made(Hypothesis.of(habit.one())),
-                    known.get(i).made(Hypothesis.of(habit.other()))} : null;
+                known.get(i).made(Hypothesis.of(habit.other()))} : null;
         }
         if (!explainsEnough(habit, made)) {
             return -Double.MAX_VALUE / 2;
@@ -120,7 +122,8 @@ final class Posterior {
                     double right = known.get(i).isRight() ? 1 : 0;
                     double firm = firmness[0];
                     double comes = singly[i] == null ? firm * made[i] + (1 - firm) * right
-                            : firm * firm * made[i] + firm * (1 - firm) * (singly[i][0] + singly[i][1]) + (1 - firm) * (1 - firm) * right;
+                            : firm * firm * made[i] + firm * (1 - firm) * (singly[i][0] + singly[i][1])
+                                    + (1 - firm) * (1 - firm) * right;
                     sum += Math.log((1 - slack[0]) * comes + slack[0] * besides[i] + TINY);
                 }
                 mixture.add(firmness[1] * slack[1], sum);
@@ -137,7 +140,8 @@ final class Posterior {
             wrong += known.get(i).isRight() ? 0 : 1;
             explained += !known.get(i).isRight() && made[i] > EXPLAINS ? 1 : 0;
         }
-        double least = habit.isOfTwo() ? Model.EXPLAINED_BY_TWO : habit.isRule() ? Model.EXPLAINED_BY_A_RULE : Model.EXPLAINED;
+        double least =
+                habit.isOfTwo() ? Model.EXPLAINED_BY_TWO : habit.isRule() ? Model.EXPLAINED_BY_A_RULE : Model.EXPLAINED;
         return wrong == 0 || explained >= least * wrong;
     }
 
@@ -161,7 +165,8 @@ final class Posterior {
     }
 
     double of(Kind kind) {
-        return weights.entrySet().stream().filter(entry -> entry.getKey().kind() == kind).mapToDouble(Map.Entry::getValue).sum();
+        return weights.entrySet().stream().filter(entry -> entry.getKey().kind() == kind)
+                .mapToDouble(Map.Entry::getValue).sum();
     }
 
     static final Comparator<Habit> LIKELIEST = Comparator.comparingDouble((Habit habit) -> -habit.weight())
@@ -176,10 +181,12 @@ final class Posterior {
         Map<List<String>, Habit> byName = new LinkedHashMap<>();
         weights.forEach((hypothesis, weight) -> {
             if (hypothesis.isKnown()) {
-                byName.merge(hypothesis.slips(), new Habit(hypothesis, weight, weight, Set.of(hypothesis.slips())), Habit::with);
+                byName.merge(hypothesis.slips(), new Habit(hypothesis, weight, weight, Set.of(hypothesis.slips())),
+                        Habit::with);
             }
         });
-        return Alike.together(byName.values().stream().sorted(LIKELIEST).toList(), known.stream().map(Known::answers).toList());
+        return Alike.together(byName.values().stream().sorted(LIKELIEST).toList(),
+                known.stream().map(Known::answers).toList());
     }
 
     /**

@@ -57,7 +57,8 @@ public record Remedy(String words, PictureKind picture, Rung rung) {
 
     /** All of it in a sentence or two. */
     public String say() {
-        return words + " Show it with " + (picture == PictureKind.BLOCKS ? "blocks" : "the picture “" + picture.label() + "”")
+        return words + " Show it with "
+                + (picture == PictureKind.BLOCKS ? "blocks" : "the picture “" + picture.label() + "”")
                 + (rung == null ? "." : "; begin at the rung “" + rung.fullTitle() + "”.");
     }
 }

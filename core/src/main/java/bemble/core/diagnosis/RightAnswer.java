@@ -21,7 +21,8 @@ public final class RightAnswer {
         this.problem = careful.problem();
         this.key = GivenAnswer.of(careful.answer()).key();
         String rounded = careful.answer().rounded();
-        this.right = rounded == null ? Set.of(key) : Set.of(key, rounded.equals(careful.answer().value()) ? key + "." : rounded);
+        this.right = rounded == null ? Set.of(key)
+                : Set.of(key, rounded.equals(careful.answer().value()) ? key + "." : rounded);
     }
 
     /** Works out what is right. */

@@ -32,7 +32,8 @@ final class Scatter {
      */
     double of(String given, String right) {
         int length = right.length();
-        double likely = anything * Math.pow(10, -Math.max(1, given.length())) * Math.pow(LENGTH, -Math.abs(given.length() - length)) / 2;
+        double likely = anything * Math.pow(10, -Math.max(1, given.length()))
+                * Math.pow(LENGTH, -Math.abs(given.length() - length)) / 2;
         if (given.length() == length) {
             int different = 0;
             int first = -1;
@@ -46,7 +47,8 @@ final class Scatter {
                 likely += oneDigit / (9 * length);
             } else if (different == 2) {
                 likely += twoDigits / (40.5 * length * (length - 1));
-                boolean swapped = given.charAt(first) == right.charAt(first + 1) && given.charAt(first + 1) == right.charAt(first);
+                boolean swapped = given.charAt(first) == right.charAt(first + 1)
+                        && given.charAt(first + 1) == right.charAt(first);
                 likely += swapped ? turned / (length - 1) : 0;
             }
         } else if (given.length() == length - 1 && isWithoutOne(given, right)) {

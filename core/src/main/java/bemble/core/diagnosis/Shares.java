@@ -68,7 +68,8 @@ record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likelies
         Map<List<String>, Path> likeliest = new LinkedHashMap<>(this.likeliest);
         owed.keySet().stream().filter(names -> !likeliest.containsKey(names)).forEach(names -> answers.pathOf(names)
                 .ifPresent(path -> likeliest.put(names, path)));
-        double sum = owed.entrySet().stream().filter(entry -> likeliest.containsKey(entry.getKey())).mapToDouble(Map.Entry::getValue).sum();
+        double sum = owed.entrySet().stream().filter(entry -> likeliest.containsKey(entry.getKey()))
+                .mapToDouble(Map.Entry::getValue).sum();
         double left = Math.max(0, 1 - sum - habitUnknown);
         // What no habit of the writer led to is judged by itself, and chance first: one thing now and then is no habit.
         double once = left * (1 - unknown);

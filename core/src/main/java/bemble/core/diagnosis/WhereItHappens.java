@@ -48,7 +48,8 @@ public final class WhereItHappens {
     private static OptionalDouble firstBroken(KnownSlip slip, Problem problem) {
         Method<?> method = Methods.find(problem, slip.methods().iterator().next().id(), HouseStyle.USUAL);
         return slip.slips(problem).stream().limit(1).mapToDouble(hand -> {
-            List<Decision<?>> decisions = Written.asFarAs(hand.over(Hand.CAREFUL), problem, method, HouseStyle.USUAL, false).decisions();
+            List<Decision<?>> decisions =
+                    Written.asFarAs(hand.over(Hand.CAREFUL), problem, method, HouseStyle.USUAL, false).decisions();
             for (int i = 0; i < decisions.size(); i++) {
                 if (decisions.get(i).isBroken()) {
                     return (double) i / decisions.size();

@@ -94,16 +94,20 @@ public final class Writer {
     private Cause cause(Posterior.Habit habit) {
         List<String> slips = ofWhatFits(habit);
         int wrong = (int) known.stream().filter(each -> !each.isRight()).count();
-        int explains = (int) known.stream().filter(each -> !each.isRight() && each.made(habit.likeliest()) > Posterior.EXPLAINS).count();
+        int explains = (int) known.stream()
+                .filter(each -> !each.isRight() && each.made(habit.likeliest()) > Posterior.EXPLAINS).count();
         int chances = (int) known.stream().filter(each -> slips.stream().anyMatch(each.answers()::hasChance)).count();
         Problem problem = shows(habit, slips);
-        return new Cause(slips.get(0), slips.size() > 1 ? slips.get(1) : null, problem, habit.likeliest().member(), explains, wrong, chances, habit.weight(),
-                DiagnosisWords.rests(slips, habit.likeliest(), problem, explains, wrong, chances, known.size(), habit.weight()));
+        return new Cause(slips.get(0), slips.size() > 1 ? slips.get(1) : null, problem, habit.likeliest().member(),
+                explains, wrong, chances, habit.weight(),
+                DiagnosisWords.rests(slips, habit.likeliest(), problem, explains, wrong, chances, known.size(),
+                        habit.weight()));
     }
 
     /** A question in which a habit shows: one of the answers that come from it, else one that gives it a chance. */
     private Problem shows(Posterior.Habit habit, List<String> slips) {
-        return known.stream().filter(each -> !each.isRight() && each.made(habit.likeliest()) > Posterior.EXPLAINS).findFirst()
+        return known.stream().filter(each -> !each.isRight() && each.made(habit.likeliest()) > Posterior.EXPLAINS)
+                .findFirst()
                 .or(() -> known.stream().filter(each -> each.answers().hasChance(slips.get(0))).findFirst())
                 .map(each -> each.answers().problem()).orElse(first);
     }
@@ -111,7 +115,8 @@ public final class Writer {
     /** The slips of a habit, that which explains more answers first. */
     private List<String> ofWhatFits(Posterior.Habit habit) {
         return habit.slips().stream().sorted(Comparator.comparingLong((String slip) -> -known.stream()
-                .filter(each -> !each.isRight() && each.made(Hypothesis.of(slip)) > Posterior.EXPLAINS).count())).toList();
+                .filter(each -> !each.isRight() && each.made(Hypothesis.of(slip)) > Posterior.EXPLAINS).count()))
+                .toList();
     }
 
     /** What is to be said of the writer in a sentence. */
@@ -153,8 +158,10 @@ public final class Writer {
                 }
             }
         }
-        return missed.entrySet().stream().map(entry -> new Missed(entry.getKey(), entry.getValue(), comesIn(entry.getKey())))
-                .sorted(Comparator.comparingInt(Missed::missed).reversed().thenComparing(Missed::fact)).limit(MOST_FACTS).toList();
+        return missed.entrySet().stream()
+                .map(entry -> new Missed(entry.getKey(), entry.getValue(), comesIn(entry.getKey())))
+                .sorted(Comparator.comparingInt(Missed::missed).reversed().thenComparing(Missed::fact))
+                .limit(MOST_FACTS).toList();
     }
 
     /** The fact that a wrong answer may have missed, such as {@code 7x8}, whatever else explains it; null where none does. */

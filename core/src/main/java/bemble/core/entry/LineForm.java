@@ -18,7 +18,8 @@ public enum LineForm {
     TAKEN_OUT(Parts.QUESTION + "<", false, "7 <", "take out again"),
     RIGHT(Parts.QUESTION + "=\\s*" + Parts.HOW, false, "7 = :h", "right, but helped"),
     BY_LETTER(Parts.QUESTION + "(?<letter>[A-Za-z])", false, "7 b", "by its letter on the key"),
-    ANSWER(Parts.QUESTION + "(?<given>" + Parts.NUMBER + ")\\s*(?:>\\s*(?<correction>" + Parts.NUMBER + ")\\s*)?" + Parts.HOW, false,
+    ANSWER(Parts.QUESTION + "(?<given>" + Parts.NUMBER + ")\\s*(?:>\\s*(?<correction>" + Parts.NUMBER + ")\\s*)?"
+            + Parts.HOW, false,
             "7 3152 > 3655", "wrong, then corrected"),
     NAME("(?<name>[^\\d\\s#=!/<>?:.,-][^\\d#=<>?]*)", false, "Ida", "to the paper of Ida");
 

@@ -33,18 +33,21 @@ public record TypedLine(LineForm form, int question, String given, String correc
                 return of(form, parts, questions);
             }
         }
-        throw Refusal.of("line", "“" + typed + "” is no answer. Type the question and what stands there, like 7 3152; - for blank, "
-                + "? for unreadable, or a letter of the key.");
+        throw Refusal.of("line",
+                "“" + typed + "” is no answer. Type the question and what stands there, like 7 3152; - for blank, "
+                        + "? for unreadable, or a letter of the key.");
     }
 
     private static TypedLine of(LineForm form, Matcher parts, int questions) {
         String number = part(form, parts, "question");
         int question = number.isEmpty() ? 0 : Integer.parseInt(number);
         if (!number.isEmpty() && (question < 1 || question > questions)) {
-            throw Refusal.of("line", "The sheet has questions 1 to " + questions + ", and no question " + question + ".");
+            throw Refusal.of("line",
+                    "The sheet has questions 1 to " + questions + ", and no question " + question + ".");
         }
         String named = part(form, parts, "letter") + part(form, parts, "sheet") + part(form, parts, "name");
-        return new TypedLine(form, question, part(form, parts, "given"), part(form, parts, "correction"), part(form, parts, "how"), named);
+        return new TypedLine(form, question, part(form, parts, "given"), part(form, parts, "correction"),
+                part(form, parts, "how"), named);
     }
 
     private static String part(LineForm form, Matcher parts, String name) {

@@ -91,7 +91,8 @@ public final class FactWays {
             ways.add(new FactWay("Count up along the line", top > TEN && bottom < TEN
                     ? List.of("from " + bottom + " to 10: " + (TEN - bottom), "from 10 to " + top + ": " + (top - TEN),
                             (TEN - bottom) + " + " + (top - TEN) + " = " + (top - bottom))
-                    : List.of(bottom + ": " + counted(bottom, top - bottom, 1) + " – that is " + (top - bottom) + " up.")));
+                    : List.of(bottom + ": " + counted(bottom, top - bottom, 1) + " – that is " + (top - bottom)
+                            + " up.")));
         }
         if (top > TEN && bottom > top - TEN) {
             ways.add(new FactWay("By way of ten", List.of(top + " − " + (top - TEN) + " = 10",

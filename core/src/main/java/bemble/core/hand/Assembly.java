@@ -30,7 +30,7 @@ final class Assembly {
         List<Desk.Utterance> utterances = desk.utterances();
         // What was decided before anything was said belongs to the first step.
         int at = 0;
-        for (int first = 0; first < utterances.size(); ) {
+        for (int first = 0; first < utterances.size();) {
             int next = first + 1;
             while (next < utterances.size() && !desk.takesFiguresOneByOne() && !utterances.get(next).begins()) {
                 next++;
@@ -116,7 +116,8 @@ final class Assembly {
 
     private void put(Figure figure) {
         Role role = roles.role(figure);
-        marks.add(new Mark(steps.size(), null, figure.kind(), figure.at(), figure.to(), figure.text(), role, figure.size(),
+        marks.add(new Mark(steps.size(), null, figure.kind(), figure.at(), figure.to(), figure.text(), role,
+                figure.size(),
                 figure.anchor(), role == Role.WRONG ? roles.should(figure) : null));
         if (figure.passing()) {
             passing.add(marks.size() - 1);

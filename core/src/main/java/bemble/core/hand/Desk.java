@@ -42,7 +42,8 @@ public final class Desk {
      * @param style in which it was written
      * @param from the first of its entries
      */
-    record Utterance(StepKind kind, Part part, Block block, Integer place, Talk talk, boolean begins, HouseStyle style, int from) {}
+    record Utterance(StepKind kind, Part part, Block block, Integer place, Talk talk, boolean begins, HouseStyle style,
+            int from) {}
 
     /** @param draws whether signs, rules and the like are wanted as well as decisions */
     public Desk(HouseStyle style, Hand hand, boolean draws) {
@@ -203,7 +204,8 @@ public final class Desk {
         draw(kind, at, to, text, role, size, anchor, true);
     }
 
-    private void draw(MarkKind kind, Spot at, Spot to, String text, Role role, Size size, Anchor anchor, boolean passing) {
+    private void draw(MarkKind kind, Spot at, Spot to, String text, Role role, Size size, Anchor anchor,
+            boolean passing) {
         if (draws) {
             entries.add(new Entry.Drawn(new Figure(kind, at, to, text, role, size, anchor, passing)));
         }
@@ -216,7 +218,8 @@ public final class Desk {
 
     /** The point after the ones of that line. */
     public void point(Block block, String line, Role role) {
-        draw(MarkKind.POINT, block.at(line, 0), null, String.valueOf(style.point().punctuation().point()), role, Size.FULL,
+        draw(MarkKind.POINT, block.at(line, 0), null, String.valueOf(style.point().punctuation().point()), role,
+                Size.FULL,
                 Anchor.AFTER);
     }
 

@@ -29,7 +29,8 @@ final class GroupMarks {
         Map<Spot, TreeMap<Integer, Mark>> lines = new LinkedHashMap<>();
         for (Mark mark : marks) {
             String block = mark.at().block().id();
-            boolean digit = mark.kind() == MarkKind.DIGIT && mark.size() == Size.FULL && mark.anchor() == Anchor.MIDDLE && mark.until() == null;
+            boolean digit = mark.kind() == MarkKind.DIGIT && mark.size() == Size.FULL && mark.anchor() == Anchor.MIDDLE
+                    && mark.until() == null;
             if (digit && mark.at().place() >= 0 && IN_PLACES.contains(block.replaceAll("^check\\.|-\\d+$", ""))) {
                 lines.computeIfAbsent(new Spot(mark.at().block(), mark.at().line(), 0), line -> new TreeMap<>())
                         .putIfAbsent(mark.at().place(), mark);
@@ -40,7 +41,8 @@ final class GroupMarks {
             boolean isLong = digits.size() == digits.lastKey() + 1 && digits.size() >= style.groupsFrom();
             for (int place = 3; isLong && place <= digits.lastKey(); place += style.groupStep()) {
                 int step = Math.max(digits.get(place).step(), digits.get(place - 1).step());
-                between.add(new Mark(step, null, MarkKind.GROUP, new Spot(line.block(), line.line(), place), null, "", Role.FRAME,
+                between.add(new Mark(step, null, MarkKind.GROUP, new Spot(line.block(), line.line(), place), null, "",
+                        Role.FRAME,
                         Size.TINY, Anchor.LOW, null));
             }
         });

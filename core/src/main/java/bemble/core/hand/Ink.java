@@ -48,6 +48,7 @@ public interface Ink {
 
     /** A point after a place of a line. */
     default void point(Block block, String line, int place, char sign, Role role) {
-        put(new Figure(MarkKind.POINT, block.at(line, place), null, String.valueOf(sign), role, Size.FULL, Anchor.AFTER, false));
+        put(new Figure(MarkKind.POINT, block.at(line, place), null, String.valueOf(sign), role, Size.FULL, Anchor.AFTER,
+                false));
     }
 }

@@ -107,7 +107,8 @@ final class Roles {
         int atHere = 0;
         int atCareful = 0;
         while (!found && (atHere < figures.size() || atCareful < careful.size())) {
-            int now = atHere < here.size() ? here.get(atHere).entry() : all.isEmpty() ? entry : all.get(all.size() - 1).entry();
+            int now = atHere < here.size() ? here.get(atHere).entry()
+                    : all.isEmpty() ? entry : all.get(all.size() - 1).entry();
             int endCareful = endOfFull(careful, atCareful);
             for (; atCareful < endCareful; atCareful++) {
                 Figure figure = careful.get(atCareful);
@@ -120,7 +121,8 @@ final class Roles {
                 Figure figure = figures.get(atHere);
                 String other = should.getOrDefault(figure.key(), "");
                 // Set out as for another procedure, the numbers themselves stand elsewhere.
-                boolean elsewhere = figure.role() == Role.GIVEN && figure.kind() == MarkKind.DIGIT && !should.containsKey(figure.key());
+                boolean elsewhere = figure.role() == Role.GIVEN && figure.kind() == MarkKind.DIGIT
+                        && !should.containsKey(figure.key());
                 if ((elsewhere || figure.role() != Role.GIVEN) && !other.equals(figure.text())) {
                     markWrong(figure, other);
                     found = true;
@@ -148,7 +150,8 @@ final class Roles {
     }
 
     private boolean markMissing(int entry, Figure figure) {
-        if (!figure.isAsked() && figure.kind() != MarkKind.STRIKE && figure.kind() != MarkKind.POINT && figure.role() != Role.GIVEN) {
+        if (!figure.isAsked() && figure.kind() != MarkKind.STRIKE && figure.kind() != MarkKind.POINT
+                && figure.role() != Role.GIVEN) {
             return false;
         }
         Optional<Spot> here = onThisPaper(figure.at());
@@ -162,7 +165,8 @@ final class Roles {
     private Optional<Spot> onThisPaper(Spot other) {
         return blocks.stream().filter(block -> block.equals(other.block())).findFirst().map(block -> {
             List<String> lines = other.block().lines();
-            for (int i = lines.indexOf(other.line()) + 1; i < lines.size() && !block.lines().contains(other.line()); i++) {
+            for (int i = lines.indexOf(other.line()) + 1; i < lines.size()
+                    && !block.lines().contains(other.line()); i++) {
                 if (block.lines().contains(lines.get(i))) {
                     block.lineAbove(lines.get(i), other.line());
                 }

@@ -34,7 +34,8 @@ public final class LessonDraft {
      * @param minutes how long the lesson is
      * @return its parts in their order; their minutes come to those of the lesson, and the sheet has as many of its questions as fit
      */
-    public static List<Stage> of(List<Question> worked, String slip, List<Question> sheet, int minutes, HouseStyle style) {
+    public static List<Stage> of(List<Question> worked, String slip, List<Question> sheet, int minutes,
+            HouseStyle style) {
         Map<Kind, Integer> shared = Minutes.of(minutes, Effort.minutes(sheet));
         List<Question> left = new ArrayList<>(worked);
         // The first is for showing; what is wrong is written in other numbers.
@@ -53,7 +54,8 @@ public final class LessonDraft {
                 mistake.map(found -> new Stage(kind, time, texts(List.of(found.question())), found.slip(), false))
                         .ifPresent(stages::add);
             } else {
-                List<Question> taken = List.copyOf(left.subList(0, Math.min(kind == Kind.TOGETHER ? TOGETHER : 1, left.size())));
+                List<Question> taken =
+                        List.copyOf(left.subList(0, Math.min(kind == Kind.TOGETHER ? TOGETHER : 1, left.size())));
                 left.removeAll(taken);
                 if (!taken.isEmpty()) {
                     stages.add(new Stage(kind, time, texts(taken), null, false));
@@ -81,11 +83,16 @@ public final class LessonDraft {
     private static Optional<Mistake> mistake(List<Question> left, String slip, HouseStyle style) {
         return left.stream().filter(question -> slip != null && shows(slip, question.problem(), style))
                 .findFirst().map(question -> new Mistake(question, slip))
-                .or(() -> left.stream().flatMap(question -> likely(question.problem(), style).map(id -> new Mistake(question, id))).findFirst());
+                .or(() -> left.stream()
+                        .flatMap(question -> likely(question.problem(), style).map(id -> new Mistake(question, id)))
+                        .findFirst());
     }
 
     private static Stream<String> likely(Problem problem, HouseStyle style) {
-        return Stream.concat(Slips.met(problem, method(problem, style).name()).stream().sorted(Comparator.comparing(KnownSlip::met)).map(KnownSlip::id), Stream.of(Slips.FACT_NEAR_MISS))
+        return Stream
+                .concat(Slips.met(problem, method(problem, style).name()).stream()
+                        .sorted(Comparator.comparing(KnownSlip::met)).map(KnownSlip::id),
+                        Stream.of(Slips.FACT_NEAR_MISS))
                 .filter(id -> shows(id, problem, style));
     }
 
@@ -100,7 +107,9 @@ public final class LessonDraft {
     /** What a part that could not be made would have taken goes to the sheet. */
     private static List<Stage> addedUp(List<Stage> stages, int minutes) {
         int spare = minutes - stages.stream().mapToInt(Stage::minutes).sum();
-        return stages.stream().map(stage -> stage.kind() != Kind.ALONE ? stage : new Stage(stage.kind(), stage.minutes() + spare,
-                stage.problems(), stage.slip(), stage.skipped())).toList();
+        return stages.stream()
+                .map(stage -> stage.kind() != Kind.ALONE ? stage : new Stage(stage.kind(), stage.minutes() + spare,
+                        stage.problems(), stage.slip(), stage.skipped()))
+                .toList();
     }
 }

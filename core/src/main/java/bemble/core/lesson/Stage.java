@@ -19,7 +19,8 @@ public record Stage(Kind kind, int minutes, List<String> problems, String slip, 
     /** What happens in a part, in the order of a lesson. */
     public enum Kind implements Coded {
         SHOW("I do", "Work it on the board and say each step; the class watches.", 2, 5),
-        MISTAKE("Find the mistake", "Somebody has written this wrong. The class finds where, then it is put right.", 3, 5),
+        MISTAKE("Find the mistake", "Somebody has written this wrong. The class finds where, then it is put right.", 3,
+                5),
         TOGETHER("We do", "The board asks for each figure; the class says it.", 4, 10),
         WRITE("You try", "A child comes to the board and writes, figure by figure; the class says right or not.", 3, 6),
         ALONE("Alone", "Everybody works on their own sheet.", 3, Integer.MAX_VALUE),

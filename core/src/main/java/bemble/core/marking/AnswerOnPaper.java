@@ -37,7 +37,8 @@ final class AnswerOnPaper {
         this.problem = careful.problem();
         this.right = careful.answer();
         this.where = careful.answerStands();
-        careful.ink().stream().filter(figure -> figure.kind() == MarkKind.DIGIT || figure.kind() == MarkKind.NUMBER).forEach(this::belongs);
+        careful.ink().stream().filter(figure -> figure.kind() == MarkKind.DIGIT || figure.kind() == MarkKind.NUMBER)
+                .forEach(this::belongs);
         paper.figures().forEach((key, figure) -> {
             put(key, figure.text(), there, beside);
             if (isBehind(key)) {
@@ -65,13 +66,15 @@ final class AnswerOnPaper {
     }
 
     private boolean isIn(Figure.Key key) {
-        return !key.stroke() && key.anchor() == Anchor.MIDDLE && key.block().equals(where.block().id()) && key.line().equals(where.line())
+        return !key.stroke() && key.anchor() == Anchor.MIDDLE && key.block().equals(where.block().id())
+                && key.line().equals(where.line())
                 && !given.contains(key);
     }
 
     /** Whether a figure is squeezed in behind a digit of the answer. */
     private boolean isBehind(Figure.Key key) {
-        return !key.stroke() && key.anchor() == Anchor.AFTER && key.block().equals(where.block().id()) && key.line().equals(where.line());
+        return !key.stroke() && key.anchor() == Anchor.AFTER && key.block().equals(where.block().id())
+                && key.line().equals(where.line());
     }
 
     private static boolean isBeside(Figure.Key key) {
@@ -125,14 +128,16 @@ final class AnswerOnPaper {
         }
         if (problem.operation() == Operation.ADDITION || problem.operation() == Operation.SUBTRACTION) {
             for (Map.Entry<Integer, String> figure : belongs.entrySet()) {
-                if (figure.getKey() >= 0 || !figure.getValue().equals("0") || stands.containsKey(figure.getKey()) || stands.isEmpty()) {
+                if (figure.getKey() >= 0 || !figure.getValue().equals("0") || stands.containsKey(figure.getKey())
+                        || stands.isEmpty()) {
                     break;
                 }
                 stands.put(figure.getKey(), "0");
             }
         }
         if (unclear) {
-            stands.replaceAll((place, text) -> text.equals(PaperFigure.UNCLEAR) ? belongs.getOrDefault(place, text) : text);
+            stands.replaceAll(
+                    (place, text) -> text.equals(PaperFigure.UNCLEAR) ? belongs.getOrDefault(place, text) : text);
         }
         return stands;
     }
@@ -150,9 +155,11 @@ final class AnswerOnPaper {
 
     /** A quotient that goes on behind the point until nothing is left. */
     private boolean isExact() {
-        boolean beyond = problem.operation() == Operation.DIVISION && !there.isEmpty() && there.firstKey() < 0 && beside.isEmpty();
+        boolean beyond = problem.operation() == Operation.DIVISION && !there.isEmpty() && there.firstKey() < 0
+                && beside.isEmpty();
         if (!beyond || there.lastKey() - there.firstKey() + 1 != there.size() || there.lastKey() < 0
-                || there.firstEntry().getValue().equals("0") || there.values().stream().anyMatch(text -> !text.matches("[0-9]"))) {
+                || there.firstEntry().getValue().equals("0")
+                || there.values().stream().anyMatch(text -> !text.matches("[0-9]"))) {
             return false;
         }
         return RightAnswer.isExact(problem, new BigDecimal(digits(there)).movePointLeft(-there.firstKey()));

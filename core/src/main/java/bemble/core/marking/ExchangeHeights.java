@@ -21,8 +21,10 @@ final class ExchangeHeights {
 
     ExchangeHeights(Way way) {
         this.way = way;
-        Written.asFarAs(Hand.CAREFUL, way.problem(), way.method(), way.style(), false).ink().stream().filter(figure -> figure.kind() == MarkKind.DIGIT)
-                .map(figure -> Map.entry(figure.key(), figure.text())).filter(figure -> figure.getKey().line().startsWith(HEIGHT))
+        Written.asFarAs(Hand.CAREFUL, way.problem(), way.method(), way.style(), false).ink().stream()
+                .filter(figure -> figure.kind() == MarkKind.DIGIT)
+                .map(figure -> Map.entry(figure.key(), figure.text()))
+                .filter(figure -> figure.getKey().line().startsWith(HEIGHT))
                 .forEach(figure -> expected.computeIfAbsent(figure.getKey().place(), place -> new TreeMap<>())
                         .put(figure.getKey().line(), figure.getValue()));
     }
@@ -37,13 +39,15 @@ final class ExchangeHeights {
         way.read().stream().filter(each -> isOverMinuend(each.as())).forEach(each -> columns
                 .computeIfAbsent(each.as().place(), place -> new TreeMap<>()).put(each.as().line(), each));
         Map<Read, String> heights = new HashMap<>();
-        columns.forEach((place, column) -> heights.putAll(heights(column, expected.getOrDefault(place, new TreeMap<>()))));
+        columns.forEach(
+                (place, column) -> heights.putAll(heights(column, expected.getOrDefault(place, new TreeMap<>()))));
         List<Read> read = new ArrayList<>();
         for (Read each : way.read()) {
             String line = heights.get(each);
             PaperFigure as = each.as();
-            read.add(line == null || line.equals(as.line()) ? each : new Read(new PaperFigure(as.block(), line, as.place(), as.anchor(),
-                    as.kind(), as.text()), each.stands()));
+            read.add(line == null || line.equals(as.line()) ? each
+                    : new Read(new PaperFigure(as.block(), line, as.place(), as.anchor(),
+                            as.kind(), as.text()), each.stands()));
         }
         return read;
     }

@@ -31,13 +31,15 @@ final class KnownSquares {
         decisions.forEach(decision -> ink.addAll(decision.ink()));
         for (Figure figure : ink) {
             Figure.Key key = figure.key();
-            bySquare.computeIfAbsent(square(key.block(), key.line(), key.place()), square -> new LinkedHashSet<>()).add(key);
+            bySquare.computeIfAbsent(square(key.block(), key.line(), key.place()), square -> new LinkedHashSet<>())
+                    .add(key);
             if (figure.size() == Size.FULL && key.anchor() == Anchor.MIDDLE) {
                 numberLines.add(key.lineOfBlock());
             }
             if (figure.role() == Role.CARRY) {
                 carries.putIfAbsent(key.block(), key);
-                small.computeIfAbsent(column(key.block(), key.place()), column -> new LinkedHashMap<>()).putIfAbsent(key, figure.text());
+                small.computeIfAbsent(column(key.block(), key.place()), column -> new LinkedHashMap<>())
+                        .putIfAbsent(key, figure.text());
             }
         }
     }
@@ -45,7 +47,8 @@ final class KnownSquares {
     /** Whether a figure stands where some hand has written. */
     boolean know(PaperFigure figure) {
         Set<Figure.Key> known = bySquare.getOrDefault(square(figure.block(), figure.line(), figure.place()), Set.of());
-        return figure.anchor() == null ? known.contains(key(figure, Anchor.MIDDLE)) : known.contains(key(figure, figure.anchor()));
+        return figure.anchor() == null ? known.contains(key(figure, Anchor.MIDDLE))
+                : known.contains(key(figure, figure.anchor()));
     }
 
     private static String column(String block, int place) {

@@ -18,7 +18,8 @@ final class MarkWords {
         String where = figure.kind() == MarkKind.NUMBER ? "Here " : "In " + words.column(figure.at().place()) + " ";
         String should = figure.should() == null || figure.should().isEmpty() ? "nothing" : figure.should();
         if (figure.at().stroke()) {
-            return where + (figure.text().isEmpty() ? should + " is to be struck." : figure.text() + " is struck that stays.");
+            return where + (figure.text().isEmpty() ? should + " is to be struck."
+                    : figure.text() + " is struck that stays.");
         }
         return where + (figure.text().isEmpty() ? "nothing stands where " + should + " belongs."
                 : "stands " + figure.text() + " where " + should + " belongs.");

@@ -16,7 +16,7 @@ import java.util.List;
  * @param causes what may have led to it, where it is wrong
  */
 public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAnswer answer, FirstWrong first,
-                     MarkedCheck check, List<Line> notShown, MethodMarksGiven marks, Causes causes) {
+        MarkedCheck check, List<Line> notShown, MethodMarksGiven marks, Causes causes) {
     public Marked {
         figures = List.copyOf(figures);
         notShown = List.copyOf(notShown);
@@ -66,5 +66,6 @@ public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAns
      * @param cost how ill it fits, from 0
      * @param confidence from 0 to 1, among the hands that were tried
      */
-    public record Explained(String slip, String with, Slip hand, List<Integer> places, double cost, double confidence) {}
+    public record Explained(String slip, String with, Slip hand, List<Integer> places, double cost,
+            double confidence) {}
 }

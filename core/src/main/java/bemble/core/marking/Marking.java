@@ -75,8 +75,11 @@ public final class Marking {
             return verdicts(read(house, Hypothesis.CAREFUL)).answerOnly();
         }
         List<Run> careful = Ways.of(problem, method, style, paper).stream()
-                .map(way -> read(way.equals(house.way()) ? house : new View(way, problem, paper, kept), Hypothesis.CAREFUL)).toList();
-        Run fair = careful.stream().filter(run -> !run.contradicts() && run.view().answer().verdict() == PaperVerdict.RIGHT)
+                .map(way -> read(way.equals(house.way()) ? house : new View(way, problem, paper, kept),
+                        Hypothesis.CAREFUL))
+                .toList();
+        Run fair = careful.stream()
+                .filter(run -> !run.contradicts() && run.view().answer().verdict() == PaperVerdict.RIGHT)
                 .min(Comparator.comparingInt(Run::strays)).orElse(null);
         if (fair != null) {
             return verdicts(fair).marked(Marked.Causes.NONE);
@@ -116,7 +119,8 @@ public final class Marking {
     /** What may have led to the paper, by the same priors as an answer by itself is judged by. */
     private Marked.Causes explained(Run best) {
         Run careful = runs.get(0);
-        double chance = Hypotheses.chance(false) * ONE_FIGURE * Math.exp(-Run.LIKELIHOOD * Math.max(0, careful.essential() - 1));
+        double chance = Hypotheses.chance(false) * ONE_FIGURE
+                * Math.exp(-Run.LIKELIHOOD * Math.max(0, careful.essential() - 1));
         double unknown = Hypotheses.unknown() * Math.max(LEAST, Math.pow(ONE_FIGURE, careful.essential()));
         Map<List<String>, Double> weights = new LinkedHashMap<>();
         Map<List<String>, Run> likeliest = new LinkedHashMap<>();
@@ -131,10 +135,13 @@ public final class Marking {
         }
         double whole = all;
         List<Marked.Explained> explained = weights.entrySet().stream()
-                .sorted(Map.Entry.<List<String>, Double>comparingByValue(Comparator.reverseOrder())).limit(MOST_EXPLAINED)
+                .sorted(Map.Entry.<List<String>, Double>comparingByValue(Comparator.reverseOrder()))
+                .limit(MOST_EXPLAINED)
                 .map(each -> likeliest.get(each.getKey()).explained(each.getValue() / whole)).toList();
-        return new Marked.Causes(explained, unknown / whole, explained.isEmpty() || explained.get(0).confidence() < unknown / whole
-                ? DiagnosisWords.NOTHING_FITS : explained.get(0).confidence() < chance / whole ? DiagnosisWords.BY_CHANCE : "");
+        return new Marked.Causes(explained, unknown / whole,
+                explained.isEmpty() || explained.get(0).confidence() < unknown / whole
+                        ? DiagnosisWords.NOTHING_FITS
+                        : explained.get(0).confidence() < chance / whole ? DiagnosisWords.BY_CHANCE : "");
     }
 
     /** The reading that fits most nearly; of two that fit alike the one with fewer slips, and the one that was tried first. */
@@ -151,7 +158,8 @@ public final class Marking {
      */
     private static Run fitting(List<Run> careful) {
         Run house = careful.get(0);
-        return careful.stream().filter(run -> run != house && run.strays() <= house.strays() && run.cost() < house.cost() - 1e-9)
+        return careful.stream()
+                .filter(run -> run != house && run.strays() <= house.strays() && run.cost() < house.cost() - 1e-9)
                 .min(Comparator.comparingDouble(Run::cost)).orElse(house);
     }
 
@@ -166,7 +174,8 @@ public final class Marking {
         for (KnownSlip slip : view.slips()) {
             List<Slip> family = slip.slips(view.way().problem());
             List<Slip> members = family.isEmpty() ? List.of(slip.slip()) : family;
-            for (Hypothesis hypothesis : Hypothesis.of(slip, members, paper.written().size() > LONG_PAPER ? 1 : MOST_OF_A_FAMILY)) {
+            for (Hypothesis hypothesis : Hypothesis.of(slip, members,
+                    paper.written().size() > LONG_PAPER ? 1 : MOST_OF_A_FAMILY)) {
                 Run run = read(view, hypothesis);
                 if (!run.readsLike(careful) && !concerned.contains(slip)) {
                     concerned.add(slip);

@@ -29,7 +29,8 @@ public record MethodMarksGiven(int given, int of, String say) {
      * @param figures the paper as it is marked
      * @param answer whether a figure belongs to the answer
      */
-    static MethodMarksGiven of(Written read, List<MarkedFigure> figures, Predicate<Figure.Key> answer, PaperVerdict ofAnswer,
+    static MethodMarksGiven of(Written read, List<MarkedFigure> figures, Predicate<Figure.Key> answer,
+            PaperVerdict ofAnswer,
             boolean settingOut) {
         boolean right = ofAnswer == PaperVerdict.RIGHT;
         Map<String, List<MarkedFigure>> lines = new LinkedHashMap<>();
@@ -44,7 +45,8 @@ public record MethodMarksGiven(int given, int of, String say) {
         boolean columns = lines.isEmpty();
         for (MarkedFigure figure : figures) {
             boolean ofAnswerLine = answer.test(figure.at()) && !figure.at().block().equals("remainder");
-            String line = !ofAnswerLine ? figure.at().lineOfBlock() : columns ? "column " + figure.at().place() : ANSWER;
+            String line =
+                    !ofAnswerLine ? figure.at().lineOfBlock() : columns ? "column " + figure.at().place() : ANSWER;
             if (ofAnswerLine) {
                 lines.putIfAbsent(line, new ArrayList<>());
             }
@@ -53,16 +55,20 @@ public record MethodMarksGiven(int given, int of, String say) {
             }
         }
         int working = (int) lines.values().stream().filter(line -> isProper(line, right)).count();
-        boolean setOutWell = figures.stream().noneMatch(figure -> figure.verdict() == Verdict.WRONG && setOut.contains(figure.at().lineOfBlock()));
+        boolean setOutWell = figures.stream()
+                .noneMatch(figure -> figure.verdict() == Verdict.WRONG && setOut.contains(figure.at().lineOfBlock()));
         int given = (right ? 1 : 0) + working + (settingOut && setOutWell ? 1 : 0);
         String kind = columns ? "columns" : "lines of working";
-        return new MethodMarksGiven(given, 1 + lines.size() + (settingOut ? 1 : 0), "The answer " + (right ? 1 : 0) + " of 1"
-                + (settingOut ? ", the setting-out " + (setOutWell ? 1 : 0) + " of 1" : "") + ", the " + kind + " " + working + " of " + lines.size() + ".");
+        return new MethodMarksGiven(given, 1 + lines.size() + (settingOut ? 1 : 0),
+                "The answer " + (right ? 1 : 0) + " of 1"
+                        + (settingOut ? ", the setting-out " + (setOutWell ? 1 : 0) + " of 1" : "") + ", the " + kind
+                        + " " + working + " of " + lines.size() + ".");
     }
 
     private static boolean isProper(List<MarkedFigure> line, boolean answerRight) {
         boolean shown = line.stream().anyMatch(figure -> !figure.text().isEmpty());
-        boolean fault = line.stream().anyMatch(figure -> figure.verdict() == Verdict.WRONG || figure.verdict() == Verdict.MISSING);
+        boolean fault = line.stream()
+                .anyMatch(figure -> figure.verdict() == Verdict.WRONG || figure.verdict() == Verdict.MISSING);
         return !fault && (shown || answerRight);
     }
 }

@@ -14,7 +14,8 @@ final class NumberLines {
     private final Map<String, Figure.Key> squares = new HashMap<>();
 
     NumberLines(Written written) {
-        written.ink().stream().filter(figure -> figure.isFull() && figure.kind() == MarkKind.DIGIT).map(Figure::key).forEach(key -> {
+        written.ink().stream().filter(figure -> figure.isFull() && figure.kind() == MarkKind.DIGIT).map(Figure::key)
+                .forEach(key -> {
                     lines.computeIfAbsent(key.lineOfBlock(), line -> new TreeSet<>()).add(key.place());
                     squares.put(key.lineOfBlock() + " " + key.place(), key);
                 });
@@ -35,7 +36,8 @@ final class NumberLines {
     /** Whether a square is empty inside a number: figures of it stand right beside it and further on, on either side. */
     boolean isHole(Figure.Key key, WrittenPaper paper) {
         TreeSet<Integer> places = lines.get(key.lineOfBlock());
-        return places != null && !key.stroke() && key.anchor() == Anchor.MIDDLE && places.contains(key.place()) && paper.at(key) == null
+        return places != null && !key.stroke() && key.anchor() == Anchor.MIDDLE && places.contains(key.place())
+                && paper.at(key) == null
                 && places.contains(key.place() - 1) && places.contains(key.place() + 1)
                 && places.headSet(key.place()).stream().anyMatch(place -> paper.at(at(key, place)) != null)
                 && places.tailSet(key.place(), false).stream().anyMatch(place -> paper.at(at(key, place)) != null);

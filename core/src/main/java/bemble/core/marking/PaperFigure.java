@@ -24,7 +24,8 @@ public record PaperFigure(String block, String line, int place, Anchor anchor, M
 
     /** Whether it says what a mark says; of a number the digits alone count, whatever stands round or between them. */
     boolean says(String other) {
-        return text.equals(other) || kind == MarkKind.NUMBER && !text.isEmpty() && text.equals(other.replaceAll("[^0-9]", ""));
+        return text.equals(other)
+                || kind == MarkKind.NUMBER && !text.isEmpty() && text.equals(other.replaceAll("[^0-9]", ""));
     }
 
     boolean isUnclear() {

@@ -12,7 +12,8 @@ import java.util.List;
  * @param ownWay whether it was worked by a way of the writer's own, so that the answer alone is judged
  * @param check the check that is written too, or null where none is
  */
-public record PaperToMark(List<PaperFigure> written, boolean settingOut, boolean soFar, boolean ownWay, CheckKind check) {
+public record PaperToMark(List<PaperFigure> written, boolean settingOut, boolean soFar, boolean ownWay,
+        CheckKind check) {
     public PaperToMark {
         written = List.copyOf(written);
     }

@@ -5,7 +5,9 @@ import java.util.Locale;
 
 /** What is said of a whole paper, or of its answer. */
 public enum PaperVerdict implements Coded {
-    RIGHT, WRONG, UNFINISHED;
+    RIGHT,
+    WRONG,
+    UNFINISHED;
 
     private final String id = name().toLowerCase(Locale.ROOT);
 

@@ -86,7 +86,9 @@ final class RowLines {
     private static Read in(String line, Read each) {
         PaperFigure figure = each.as();
         return figure.line().equals(line) ? each
-                : new Read(new PaperFigure(figure.block(), line, figure.place(), figure.anchor(), figure.kind(), figure.text()),
+                : new Read(
+                        new PaperFigure(figure.block(), line, figure.place(), figure.anchor(), figure.kind(),
+                                figure.text()),
                         each.stands());
     }
 
@@ -96,13 +98,15 @@ final class RowLines {
         for (double least : new double[] {1, MOSTLY}) {
             there.keySet().stream().filter(line -> !lines.containsKey(line)).forEach(line -> expected.keySet().stream()
                     .filter(row -> !lines.containsValue(row) && like(line, row) >= least)
-                    .max(Comparator.<String>comparingDouble(row -> like(line, row)).thenComparing(row -> row.equals(line)))
+                    .max(Comparator.<String>comparingDouble(row -> like(line, row))
+                            .thenComparing(row -> row.equals(line)))
                     .ifPresent(row -> lines.put(line, row)));
         }
         for (String line : there.keySet()) {
             if (!lines.containsKey(line)) {
                 String own = expected.containsKey(line) && !lines.containsValue(line) ? line : null;
-                String free = expected.keySet().stream().filter(row -> !lines.containsValue(row)).findFirst().orElse(line);
+                String free =
+                        expected.keySet().stream().filter(row -> !lines.containsValue(row)).findFirst().orElse(line);
                 lines.put(line, own == null ? free : own);
             }
         }

@@ -54,7 +54,8 @@ final class Run {
     static Run of(Hypothesis hypothesis, View view, boolean given, boolean soFar, double most) {
         ReadingHand reader = hand(hypothesis, view.written());
         Way way = view.way();
-        Run run = new Run(hypothesis, view, Written.asFarAs(reader, way.problem(), way.method(), way.style(), false), reader);
+        Run run = new Run(hypothesis, view, Written.asFarAs(reader, way.problem(), way.method(), way.style(), false),
+                reader);
         run.cost = run.least();
         run.essential = run.cost;
         if (run.cost <= most) {
@@ -154,7 +155,8 @@ final class Run {
 
     Marked.Explained explained(double confidence) {
         List<String> names = hypothesis.names();
-        return new Marked.Explained(names.get(0), names.size() > 1 ? names.get(1) : null, hypothesis.slip(), written.brokenPlaces(), cost,
+        return new Marked.Explained(names.get(0), names.size() > 1 ? names.get(1) : null, hypothesis.slip(),
+                written.brokenPlaces(), cost,
                 confidence);
     }
 
@@ -164,7 +166,8 @@ final class Run {
 
     /** The same reading with what is drawn round the figures. */
     Written drawn() {
-        return Written.asFarAs(hand(hypothesis, view.written()), written.problem(), view.way().method(), written.style(), true);
+        return Written.asFarAs(hand(hypothesis, view.written()), written.problem(), view.way().method(),
+                written.style(), true);
     }
 
     View view() {

@@ -102,11 +102,16 @@ final class Verdicts {
     /** An answer that is right though not as a careful hand writes it, and nothing that contradicts it. */
     Marked markedRight() {
         Marked led = marked(Marked.Causes.NONE);
-        List<MarkedFigure> all = new ArrayList<>(led.figures().stream().filter(figure -> !answer.isOf(figure.at())).toList());
-        order.written().stream().map(figure -> new MarkedFigure(new Figure.Key(figure.block(), figure.line(), figure.place(),
-                figure.anchor() == null ? Anchor.MIDDLE : figure.anchor(), figure.isStroke()), figure.kind(), figure.text(), Verdict.RIGHT,
-                null)).filter(figure -> answer.leads(figure.at())).forEach(all::add);
-        return new Marked(PaperVerdict.RIGHT, all, new Marked.MarkedAnswer(answer.text(), PaperVerdict.RIGHT), null, led.check(),
+        List<MarkedFigure> all =
+                new ArrayList<>(led.figures().stream().filter(figure -> !answer.isOf(figure.at())).toList());
+        order.written().stream()
+                .map(figure -> new MarkedFigure(new Figure.Key(figure.block(), figure.line(), figure.place(),
+                        figure.anchor() == null ? Anchor.MIDDLE : figure.anchor(), figure.isStroke()), figure.kind(),
+                        figure.text(), Verdict.RIGHT,
+                        null))
+                .filter(figure -> answer.leads(figure.at())).forEach(all::add);
+        return new Marked(PaperVerdict.RIGHT, all, new Marked.MarkedAnswer(answer.text(), PaperVerdict.RIGHT), null,
+                led.check(),
                 led.notShown(), led.marks(), Marked.Causes.NONE);
     }
 
@@ -122,8 +127,10 @@ final class Verdicts {
     }
 
     private List<MarkedFigure> whereTheyStand() {
-        return figures.stream().map(figure -> figure.text().isEmpty() ? figure : new MarkedFigure(paper.origin(figure.at()), figure.kind(),
-                figure.text(), figure.verdict(), figure.should())).toList();
+        return figures.stream().map(
+                figure -> figure.text().isEmpty() ? figure : new MarkedFigure(paper.origin(figure.at()), figure.kind(),
+                        figure.text(), figure.verdict(), figure.should()))
+                .toList();
     }
 
     /** The lines of the working of which nothing stands though the answer does. */
@@ -132,7 +139,8 @@ final class Verdicts {
             return List.of();
         }
         return careful.ink().stream().filter(Figure::isFull).map(Figure::key)
-                .filter(key -> !answer.isOf(key) && !paper.hasLineOf(key)).map(key -> new Marked.Line(key.block(), key.line()))
+                .filter(key -> !answer.isOf(key) && !paper.hasLineOf(key))
+                .map(key -> new Marked.Line(key.block(), key.line()))
                 .distinct().toList();
     }
 
@@ -176,10 +184,12 @@ final class Verdicts {
 
     private boolean isFigure(Mark mark) {
         boolean given = mark.role() == Role.GIVEN || mark.role() == Role.PADDING || printed.contains(mark.key());
-        boolean figure = mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE
-                || mark.kind() == MarkKind.POINT;
+        boolean figure =
+                mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE
+                        || mark.kind() == MarkKind.POINT;
         boolean checking = mark.at().block().id().startsWith(CHECK);
-        return figure && mark.role() != Role.FRAME && (checking || order.settingOut() || !given || paper.at(mark.key()) != null);
+        return figure && mark.role() != Role.FRAME
+                && (checking || order.settingOut() || !given || paper.at(mark.key()) != null);
     }
 
     private void judge(Mark mark) {
@@ -240,11 +250,14 @@ final class Verdicts {
             return new MarkedFigure(key, figure.kind(), figure.text(), Verdict.WRONG, should);
         }
         boolean inAnswer = isAnswer(key);
-        boolean wrong = lines.contradicts(key, figure) || inAnswer && !figure.text().equals("0") || !read.isFinished() && inAnswer;
+        boolean wrong = lines.contradicts(key, figure) || inAnswer && !figure.text().equals("0")
+                || !read.isFinished() && inAnswer;
         if (inAnswer && answer.verdict() == PaperVerdict.RIGHT) {
-            return new MarkedFigure(key, figure.kind(), figure.text(), figure.text().equals("0") ? Verdict.EXTRA : Verdict.RIGHT, null);
+            return new MarkedFigure(key, figure.kind(), figure.text(),
+                    figure.text().equals("0") ? Verdict.EXTRA : Verdict.RIGHT, null);
         }
-        return new MarkedFigure(key, figure.kind(), figure.text(), wrong ? Verdict.WRONG : Verdict.EXTRA, wrong ? "" : null);
+        return new MarkedFigure(key, figure.kind(), figure.text(), wrong ? Verdict.WRONG : Verdict.EXTRA,
+                wrong ? "" : null);
     }
 
     /** Only the answer judged, where somebody has worked it in a way of their own. */
@@ -253,7 +266,8 @@ final class Verdicts {
                 Verdict.EXTRA, null)));
         PaperVerdict verdict = answer.text().isEmpty() ? PaperVerdict.UNFINISHED
                 : answer.verdict() == PaperVerdict.RIGHT ? PaperVerdict.RIGHT : PaperVerdict.WRONG;
-        return new Marked(verdict, figures, new Marked.MarkedAnswer(answer.text(), verdict), null, null, List.of(), null, Marked.Causes.NONE);
+        return new Marked(verdict, figures, new Marked.MarkedAnswer(answer.text(), verdict), null, null, List.of(),
+                null, Marked.Causes.NONE);
     }
 
     /**
@@ -264,7 +278,8 @@ final class Verdicts {
         boolean nothingWrong = figures.stream().noneMatch(figure -> figure.verdict() == Verdict.WRONG
                 && !figure.at().block().startsWith(CHECK));
         if (nothingWrong && !raise(figure -> figure.verdict() == Verdict.FOLLOWS) && ofAnswer == PaperVerdict.WRONG
-                && !raise(figure -> answer.isOf(figure.at()) && !figure.text().isEmpty() && !figure.text().equals(right(figure.at())))) {
+                && !raise(figure -> answer.isOf(figure.at()) && !figure.text().isEmpty()
+                        && !figure.text().equals(right(figure.at())))) {
             raise(figure -> answer.isOf(figure.at()));
         }
     }
@@ -273,7 +288,8 @@ final class Verdicts {
         for (int i = 0; i < figures.size(); i++) {
             MarkedFigure figure = figures.get(i);
             if (which.test(figure)) {
-                figures.set(i, new MarkedFigure(figure.at(), figure.kind(), figure.text(), Verdict.WRONG, right(figure.at())));
+                figures.set(i,
+                        new MarkedFigure(figure.at(), figure.kind(), figure.text(), Verdict.WRONG, right(figure.at())));
                 return true;
             }
         }
@@ -292,11 +308,13 @@ final class Verdicts {
     }
 
     private Marked.FirstWrong first() {
-        MarkedFigure first = figures.stream().filter(figure -> figure.verdict() == Verdict.WRONG).findFirst().orElseThrow();
+        MarkedFigure first =
+                figures.stream().filter(figure -> figure.verdict() == Verdict.WRONG).findFirst().orElseThrow();
         boolean other = !read.decisions().isEmpty() && read.decisions().get(0).isBroken();
         String rule = other ? "The sign is " + read.problem().operation().sign() + "."
                 : read.ruleFirstBroken(first.at()).map(Spoken::say).orElse("");
-        return new Marked.FirstWrong(first.text().isEmpty() ? first.at() : paper.origin(first.at()), (new MarkWords(read.style()).stands(first) + " " + rule).strip());
+        return new Marked.FirstWrong(first.text().isEmpty() ? first.at() : paper.origin(first.at()),
+                (new MarkWords(read.style()).stands(first) + " " + rule).strip());
     }
 
     /** The answer as the style writes it, where it can be made out; else its figures. */

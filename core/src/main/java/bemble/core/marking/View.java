@@ -36,7 +36,8 @@ record View(Way way, WrittenPaper written, Written careful, AnswerOnPaper answer
         return new View(way, written.without(answer::leads), careful, answer, slips);
     }
 
-    private static WrittenPaper written(Way way, Problem asked, Written careful, PaperToMark paper, List<KnownSlip> slips) {
+    private static WrittenPaper written(Way way, Problem asked, Written careful, PaperToMark paper,
+            List<KnownSlip> slips) {
         KnownSquares squares = new KnownSquares();
         squares.add(careful.decisions());
         if (paper.check() != null) {

@@ -63,7 +63,7 @@ final class Ways {
                     .forEach(each -> add(base.in(base.style().with("partSums", each))));
             case LONG_DIVISION, DOUBLED_ROOT, RUNNING_DIVISOR -> add(base.in(base.style().with("zeroProducts",
                     base.style().writesZeroProducts() ? YesNo.NO : YesNo.YES)));
-            default -> { }
+            default -> {}
         }
     }
 
@@ -83,10 +83,12 @@ final class Ways {
         boolean zeros = base.problem().operands().stream().anyMatch(number -> number.digits().contains("0"));
         List<HouseStyle> styles = new ArrayList<>(List.of(base.style()));
         if (zeros) {
-            styles.add(base.style().with("zeroRows", base.style().writesZeroRows() ? ZeroRows.SKIPPED : ZeroRows.WRITTEN));
+            styles.add(
+                    base.style().with("zeroRows", base.style().writesZeroRows() ? ZeroRows.SKIPPED : ZeroRows.WRITTEN));
         }
         for (HouseStyle style : List.copyOf(styles)) {
-            styles.add(style.with("placeholder", style.placeholder() == Placeholder.ZERO ? Placeholder.BLANK : Placeholder.ZERO));
+            styles.add(style.with("placeholder",
+                    style.placeholder() == Placeholder.ZERO ? Placeholder.BLANK : Placeholder.ZERO));
         }
         for (HouseStyle style : styles) {
             Way way = base.in(style);
@@ -111,7 +113,8 @@ final class Ways {
             }
         } else if (operation == Operation.ADDITION && settingOut) {
             List<Numeral> there = givenAddends();
-            if (there.size() == house.problem().operands().size() && sorted(there).equals(sorted(house.problem().operands()))) {
+            if (there.size() == house.problem().operands().size()
+                    && sorted(there).equals(sorted(house.problem().operands()))) {
                 add(inOrder(there));
             }
         }
@@ -145,14 +148,16 @@ final class Ways {
             boolean digit = figure.kind() == MarkKind.DIGIT && figure.text().matches("[0-9]")
                     && (figure.anchor() == null || figure.anchor() == Anchor.MIDDLE);
             if (digit && figure.block().equals(block)) {
-                lines.computeIfAbsent(figure.line(), line -> new TreeMap<>()).putIfAbsent(figure.place(), figure.text());
+                lines.computeIfAbsent(figure.line(), line -> new TreeMap<>()).putIfAbsent(figure.place(),
+                        figure.text());
             }
         }
         Map<String, Numeral> numbers = new LinkedHashMap<>();
         lines.forEach((line, digits) -> {
             int lowest = Math.min(0, digits.firstKey());
             if (digits.lastKey() - lowest + 1 == digits.size()) {
-                numbers.put(line, Numeral.ofDigits(digits.descendingMap().values().stream().collect(Collectors.joining()), -lowest));
+                numbers.put(line, Numeral
+                        .ofDigits(digits.descendingMap().values().stream().collect(Collectors.joining()), -lowest));
             }
         });
         return numbers;
@@ -176,6 +181,7 @@ final class Ways {
     private static boolean hasStrays(Way way) {
         KnownSquares squares = new KnownSquares();
         squares.add(Written.asFarAs(Hand.CAREFUL, way.problem(), way.method(), way.style(), false).decisions());
-        return way.read().stream().map(Read::as).anyMatch(figure -> !figure.block().startsWith("check.") && !squares.know(figure));
+        return way.read().stream().map(Read::as)
+                .anyMatch(figure -> !figure.block().startsWith("check.") && !squares.know(figure));
     }
 }

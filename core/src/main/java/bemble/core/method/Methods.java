@@ -51,8 +51,8 @@ public final class Methods {
             return of(style.method(problem.operation()));
         }
         List<MethodName> names = MethodName.of(problem.operation());
-        return of(names.stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow(() ->
-                Refusal.of("method", "“" + id + "” is not a way of working this. Choose one of: "
+        return of(names.stream().filter(each -> each.id().equals(id)).findFirst()
+                .orElseThrow(() -> Refusal.of("method", "“" + id + "” is not a way of working this. Choose one of: "
                         + names.stream().map(MethodName::id).collect(Collectors.joining(", ")) + ".")));
     }
 

@@ -44,7 +44,8 @@ final class Closing {
         // A division and a root end with their answer already.
         boolean told = problem.operation() == Operation.DIVISION || problem.operation() == Operation.SQUARE_ROOT;
         String result = told ? "" : problem.operands().stream().map(style::number)
-                .collect(Collectors.joining(" " + problem.operation().sign() + " ")) + " = " + style.number(answer) + ".";
+                .collect(Collectors.joining(" " + problem.operation().sign() + " ")) + " = " + style.number(answer)
+                + ".";
         Numeral about = Estimate.value(problem, 1);
         boolean round = about.digits().replaceAll("0+$", "").length() <= ROUND;
         boolean tells = round && answer.compareTo(about) != 0 && answer.length() - answer.decimals() > 1;

@@ -43,8 +43,9 @@ final class AddedBlocks {
 
     Picture draw(Working working) {
         if (addends.size() > MOST_ADDENDS || places > BlockHeap.PLACES) {
-            return Picture.none(PictureKind.BLOCKS, "Too many blocks to see: they are laid out for two or three numbers "
-                    + "with a sum below 10 000.");
+            return Picture.none(PictureKind.BLOCKS,
+                    "Too many blocks to see: they are laid out for two or three numbers "
+                            + "with a sum below 10 000.");
         }
         Moments moments = new Moments(working);
         for (Step step : moments.steps()) {
@@ -140,7 +141,8 @@ final class AddedBlocks {
         }
         int most = addends.get(largest(column.place())).digit(column.place());
         String across = column.carryOut() > 1 ? "; " + 10 * column.carryOut() + " of them make "
-                : "; " + (10 - most) + (most == 9 ? " goes" : " go") + " over to the " + most + " and " + (most == 9 ? "makes " : "make ");
+                : "; " + (10 - most) + (most == 9 ? " goes" : " go") + " over to the " + most + " and "
+                        + (most == 9 ? "makes " : "make ");
         return together + across + words.count(column.carryOut(), column.place() + 1) + ", "
                 + words.count(column.digit(), column.place()) + (column.digit() == 1 ? " stays." : " stay.");
     }

@@ -56,7 +56,8 @@ final class BlockHeap {
             case 0 -> draw(key, place, x + (at / 5 + 2 * layer) * 1.3, top + at % 5 * 1.3, 1, 1, tone);
             case 1 -> draw(key, place, x + at * 1.35, top + layer * 11, 1, 10, tone);
             // A cube shows its upper and its right side too.
-            default -> draw(key, place, x + at * 1.15, top + at * 0.35 + layer * 14 + (place == 3 ? 1.5 : 0), 10, 10, tone);
+            default -> draw(key, place, x + at * 1.15, top + at * 0.35 + layer * 14 + (place == 3 ? 1.5 : 0), 10, 10,
+                    tone);
         }
     }
 
@@ -70,7 +71,8 @@ final class BlockHeap {
             double x = left(place + 1) + index * (place == 0 ? 1.35 : 1.15);
             double stepX = place == 0 ? 0 : place == 1 ? 1 : 0.6;
             double stepY = place == 0 ? 1 : place == 1 ? 0 : 0.3;
-            draw(keys.get(i), place, x + i * stepX, top + i * stepY + (place == 0 ? 0 : index * 0.35), place == 0 || place == 1 ? 1 : 10,
+            draw(keys.get(i), place, x + i * stepX, top + i * stepY + (place == 0 ? 0 : index * 0.35),
+                    place == 0 || place == 1 ? 1 : 10,
                     place == 0 ? 1 : 10, Tone.FRESH);
         }
     }

@@ -82,7 +82,8 @@ final class Counters {
             easel.shape("plate " + plate, Kind.OUTLINE, x, y, width - 1, height, Tone.PLAIN);
             for (int i = 0; given > 0 && i < stage.digit(); i++) {
                 int across = Math.max(1, (int) ((width - 1.6) / CELL));
-                counter(number, i * divisor + plate, x + 0.4 + i % across * CELL, y + 0.4 + i / across * CELL, Tone.PLAIN);
+                counter(number, i * divisor + plate, x + 0.4 + i % across * CELL, y + 0.4 + i / across * CELL,
+                        Tone.PLAIN);
             }
         }
     }

@@ -28,8 +28,9 @@ final class CutSquare {
 
     Picture draw(Working working, RootRecord record) {
         if (record.stages().size() > MOST_STAGES) {
-            return Picture.none(PictureKind.SQUARE, "From the fourth digit of the root on the strips are thinner than a "
-                    + "line: the square is drawn for roots of up to " + MOST_STAGES + " digits.");
+            return Picture.none(PictureKind.SQUARE,
+                    "From the fourth digit of the root on the strips are thinner than a "
+                            + "line: the square is drawn for roots of up to " + MOST_STAGES + " digits.");
         }
         Moments moments = new Moments(working);
         int stage = 0;
@@ -58,7 +59,8 @@ final class CutSquare {
                 easel.text("sought", 1 + SIDE / 2, 4 + SIDE / 2, LETTER * 2, "?", Tone.FRESH);
                 easel.frame(step, "A square whose side is sought.");
             } else {
-                easel.area("square", 1, 4, SIDE, SIDE, digit + " × " + digit + " = " + digit.pow(2), LETTER, Tone.FRESH);
+                easel.area("square", 1, 4, SIDE, SIDE, digit + " × " + digit + " = " + digit.pow(2), LETTER,
+                        Tone.FRESH);
                 easel.text("side", 1 + SIDE / 2, 3, LETTER, digit.toString(), Tone.PLAIN);
                 easel.frame(step, "The largest square: " + digit + " × " + digit + " = " + digit.pow(2) + ".");
             }
@@ -67,14 +69,17 @@ final class CutSquare {
         easel.area("square", 1, 4, a, a, text(before) + " × " + text(before), LETTER, Tone.PLAIN);
         easel.text("side", 1 + a / 2, 3, LETTER, text(before), Tone.PLAIN);
         if (!found || digit.signum() == 0) {
-            String words = found ? "No strip fits: the digit is 0." : "Two strips along the square, as wide as the digit "
-                    + "sought, and a corner: together at most " + text(new BigInteger(stages.get(stage).current())) + ".";
+            String words = found ? "No strip fits: the digit is 0."
+                    : "Two strips along the square, as wide as the digit "
+                            + "sought, and a corner: together at most "
+                            + text(new BigInteger(stages.get(stage).current())) + ".";
             if (!found) {
                 easel.shape("right", Kind.OUTLINE, 1 + a, 4, b, a, Tone.FRESH);
                 easel.shape("below", Kind.OUTLINE, 1, 4 + a, a, b, Tone.FRESH);
                 easel.shape("corner", Kind.OUTLINE, 1 + a, 4 + a, b, b, Tone.FRESH);
             }
-            note(found ? words : "strips and corner: at most", found ? "" : text(new BigInteger(stages.get(stage).current())));
+            note(found ? words : "strips and corner: at most",
+                    found ? "" : text(new BigInteger(stages.get(stage).current())));
             easel.frame(step, words);
             return;
         }

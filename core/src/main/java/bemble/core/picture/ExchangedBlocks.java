@@ -30,11 +30,14 @@ final class ExchangedBlocks {
 
     Picture draw(Working working) {
         if (minuend.length() > BlockHeap.PLACES) {
-            return Picture.none(PictureKind.BLOCKS, "Too many blocks to see: they are laid out for a minuend below 10 000.");
+            return Picture.none(PictureKind.BLOCKS,
+                    "Too many blocks to see: they are laid out for a minuend below 10 000.");
         }
         Moments moments = new Moments(working);
         BlockHeap heap = new BlockHeap(easel, IntStream.range(0, minuend.length())
-                .map(place -> Math.max(minuend.digit(place), place < record.columns().size() ? record.columns().get(place).top() : 0)).toArray());
+                .map(place -> Math.max(minuend.digit(place),
+                        place < record.columns().size() ? record.columns().get(place).top() : 0))
+                .toArray());
         for (Step step : moments.steps()) {
             int exchanged = moments.exchanged(step, record);
             int done = moments.columnsDone(step);
@@ -84,7 +87,8 @@ final class ExchangedBlocks {
             return "The minuend is laid out in blocks.";
         }
         SubtractedColumn column = record.columns().get(done - 1);
-        return words.count(column.bottom(), column.place()) + " struck off, " + words.count(column.digit(), column.place())
+        return words.count(column.bottom(), column.place()) + " struck off, "
+                + words.count(column.digit(), column.place())
                 + " left.";
     }
 }

@@ -67,12 +67,15 @@ final class InValues {
             value("total " + i, line, i, i == done - 1 ? column.total() : column.digit(),
                     i == done - 1 ? Tone.FRESH : Tone.PLAIN);
             if (i > 0 && columns.get(i - 1).carryOut() > 0 && i == done - 1) {
-                easel.text("with", middle(i), (line + 1) * LINE, LETTER * 0.7, "with " + worth(columns.get(i - 1).carryOut(), i)
-                        + " carried", Tone.FAINT);
+                easel.text("with", middle(i), (line + 1) * LINE, LETTER * 0.7,
+                        "with " + worth(columns.get(i - 1).carryOut(), i)
+                                + " carried",
+                        Tone.FAINT);
             }
             words = new StringBuilder(worth(column.total(), i));
             if (column.carryOut() > 0) {
-                words.append(" = ").append(worth(column.carryOut(), i + 1)).append(" + ").append(worth(column.digit(), i));
+                words.append(" = ").append(worth(column.carryOut(), i + 1)).append(" + ")
+                        .append(worth(column.digit(), i));
             }
         }
         if (done > 0) {

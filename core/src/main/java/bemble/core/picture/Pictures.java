@@ -37,8 +37,9 @@ public final class Pictures {
                     ? new TenFrames(style).draw(worked) : otherMethod(kind, worked);
             case EXPANDED -> worked.record() instanceof ColumnRecord || worked.record() instanceof DecompositionRecord
                     ? new InValues(problem, style).draw(worked) : otherMethod(kind, worked);
-            case NUMBER_LINE -> worked.record() instanceof ColumnRecord || worked.record() instanceof DecompositionRecord
-                    ? new Jumps(problem, style).draw(worked.working()) : otherMethod(kind, worked);
+            case NUMBER_LINE -> worked.record() instanceof ColumnRecord
+                    || worked.record() instanceof DecompositionRecord
+                            ? new Jumps(problem, style).draw(worked.working()) : otherMethod(kind, worked);
             case BARS -> new TwoBars((Problem.Subtraction) problem, style).draw(worked);
             case BOX -> new ScaledBox((Problem.Multiplication) problem, style).draw(worked);
             case SHARING, GROUPING -> worked.record() instanceof DivisionRecord record

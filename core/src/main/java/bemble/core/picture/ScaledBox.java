@@ -100,7 +100,8 @@ final class ScaledBox {
     /** The cells whose products land in a place. */
     private List<Cell> cellsAt(int place) {
         return across.stream().flatMap(a -> down.stream()
-                .filter(b -> a.toString().length() + b.toString().length() - 2 == place).map(b -> new Cell(a, b))).toList();
+                .filter(b -> a.toString().length() + b.toString().length() - 2 == place).map(b -> new Cell(a, b)))
+                .toList();
     }
 
     private void frame(Step step, List<List<Cell>> filled, boolean fresh) {
@@ -132,7 +133,8 @@ final class ScaledBox {
         }
         String sought = newest.isEmpty() ? "" : " Now: " + String.join(", ", newest.stream()
                 .map(cell -> text(cell.across()) + " × " + text(cell.down()) + " = "
-                        + text(cell.across().multiply(cell.down()))).toList()) + ".";
+                        + text(cell.across().multiply(cell.down())))
+                .toList()) + ".";
         easel.frame(step.n(), "A box " + style.number(problem.multiplicand()) + " wide and "
                 + style.number(problem.multiplier()) + " high, cut into parts." + sought);
     }

@@ -11,7 +11,7 @@ import java.util.Locale;
  * @param size of a text, the height of its letters; else 0
  */
 public record Shape(String key, Kind kind, double x, double y, double width, double height, double size, String text,
-                    Tone tone) {
+        Tone tone) {
     /** What it is, which tells a painter how to draw it. */
     public enum Kind {
         /** A small cube: one. */
@@ -23,7 +23,9 @@ public record Shape(String key, Kind kind, double x, double y, double width, dou
         /** A thousand small cubes in a large one. */
         CUBE,
         /** Counters told apart by their shape. */
-        ROUND, SQUARE, POINTED,
+        ROUND,
+        SQUARE,
+        POINTED,
         /** An empty outline. */
         OUTLINE,
         /** A filled stretch or area with its text in the middle. */

@@ -31,7 +31,8 @@ final class TenFrames {
     Picture draw(Worked worked) {
         boolean adds = worked.record() instanceof ColumnRecord;
         if (adds && ((ColumnRecord) worked.record()).columns().stream().anyMatch(column -> column.total() > MOST)) {
-            return Picture.none(PictureKind.TEN_FRAMES, "Too many counters to see: a column comes to more than " + MOST + ".");
+            return Picture.none(PictureKind.TEN_FRAMES,
+                    "Too many counters to see: a column comes to more than " + MOST + ".");
         }
         Moments moments = new Moments(worked.working());
         for (Step step : moments.steps()) {

@@ -37,8 +37,9 @@ final class TwoBars {
         double minuend = problem.minuend().value().doubleValue();
         double subtrahend = problem.subtrahend().value().doubleValue();
         if (minuend == 0 || Math.min(subtrahend, minuend - subtrahend) < LEAST_SHARE * minuend) {
-            return Picture.none(PictureKind.BARS, "The numbers are too unlike, or too alike: one piece of the bars would be "
-                    + "thinner than a line.");
+            return Picture.none(PictureKind.BARS,
+                    "The numbers are too unlike, or too alike: one piece of the bars would be "
+                            + "thinner than a line.");
         }
         Moments moments = new Moments(worked.working());
         Step last = moments.steps().get(moments.steps().size() - 1);
@@ -79,7 +80,8 @@ final class TwoBars {
             jumps(((CountingUpRecord) worked.record()).jumps().subList(0, jumps), 1 + bottom, unit);
         } else {
             easel.shape("between", Shape.Kind.OUTLINE, 1 + bottom + more, 2 + HIGH + 2, top - bottom, HIGH, Tone.FRESH);
-            easel.text("difference", 1 + bottom + more + (top - bottom) / 2, 2 + HIGH + 2 + HIGH / 2 + LETTER * 0.35, LETTER,
+            easel.text("difference", 1 + bottom + more + (top - bottom) / 2, 2 + HIGH + 2 + HIGH / 2 + LETTER * 0.35,
+                    LETTER,
                     known ? answer : "?", Tone.FRESH);
         }
         easel.frame(step.n(), "Two bars, " + text(problem.minuend()) + " and " + text(problem.subtrahend())

@@ -27,12 +27,15 @@ public record Need(Kind kind, String rung, String slip) {
     private static final int FEW = 4;
 
     /** Who needs a teacher beside them most: what goes wrong before what is new, and what is new before what comes back. */
-    public static final Comparator<Need> NEEDS_TEACHER = Comparator.comparing(need ->
-            List.of(Kind.AGAIN, Kind.QUIZ, Kind.NEXT, Kind.RETRY).indexOf(need.kind()));
+    public static final Comparator<Need> NEEDS_TEACHER =
+            Comparator.comparing(need -> List.of(Kind.AGAIN, Kind.QUIZ, Kind.NEXT, Kind.RETRY).indexOf(need.kind()));
 
     /** Why something is to be done, the most pressing first: what goes wrong, then what is not to be forgotten, then what is new. */
     public enum Kind implements Coded {
-        AGAIN, QUIZ, RETRY, NEXT;
+        AGAIN,
+        QUIZ,
+        RETRY,
+        NEXT;
     }
 
     /**
@@ -81,8 +84,9 @@ public record Need(Kind kind, String rung, String slip) {
 
     /** Whether a pupil may work on a rung: one that is done with, or the one that is to be done now. */
     static boolean isOpenTo(PlannedPupil pupil, String rung, List<String> topics) {
-        return pupil.on(rung).movesOn() || onStrand(pupil, topics.stream().filter(each -> operation(each) == operation(rung)).toList())
-                .filter(need -> need.rung().equals(rung)).isPresent();
+        return pupil.on(rung).movesOn()
+                || onStrand(pupil, topics.stream().filter(each -> operation(each) == operation(rung)).toList())
+                        .filter(need -> need.rung().equals(rung)).isPresent();
     }
 
     /** Whether fewer than half of a few answers are right. */
@@ -113,13 +117,16 @@ public record Need(Kind kind, String rung, String slip) {
         Rung step = step();
         return switch (kind) {
             case RETRY -> "“" + step.fullTitle() + "” was reached and comes back, to see whether it is still there.";
-            case AGAIN -> slip == null ? "Fewer than half of the answers on “" + step.fullTitle() + "” were right: the same again."
+            case AGAIN -> slip == null
+                    ? "Fewer than half of the answers on “" + step.fullTitle() + "” were right: the same again."
                     : "“" + slipName(step) + "” came more than once: “" + step.fullTitle() + "” again"
-                    + (PlanSheet.givesChances(this) ? "; most questions give it a chance." : ".");
+                            + (PlanSheet.givesChances(this) ? "; most questions give it a chance." : ".");
             case QUIZ -> "The quiz on “" + step.fullTitle() + "” was not passed" + (slip == null ? ": the same again."
                     : "; “" + slipName(step) + "” was seen: the same again"
-                    + (PlanSheet.givesChances(this) ? ", and most questions give it a chance." : "."));
-            case NEXT -> "“" + step.fullTitle() + "” is next in your order of " + step.wishes().operation().title().toLowerCase(Locale.ROOT) + "; what comes before it is secure or passed.";
+                            + (PlanSheet.givesChances(this) ? ", and most questions give it a chance." : "."));
+            case NEXT -> "“" + step.fullTitle() + "” is next in your order of "
+                    + step.wishes().operation().title().toLowerCase(Locale.ROOT)
+                    + "; what comes before it is secure or passed.";
         };
     }
 

@@ -46,8 +46,9 @@ public final class PlanSheet {
 
     /** Whether there are questions of the need's rung in which its slip would show. */
     static boolean givesChances(Need need) {
-        return need.slip() != null && !need.slip().equals(Slips.FACT_NEAR_MISS) && CHANCES.computeIfAbsent(need, any ->
-                !telling(Ladder.find(need.rung()).orElseThrow(), need.slip(), Rule.USUAL.againChances(), 1, List.of()).isEmpty());
+        return need.slip() != null && !need.slip().equals(Slips.FACT_NEAR_MISS)
+                && CHANCES.computeIfAbsent(need, any -> !telling(Ladder.find(need.rung()).orElseThrow(), need.slip(),
+                        Rule.USUAL.againChances(), 1, List.of()).isEmpty());
     }
 
     private static List<Question> telling(Rung rung, String slip, int count, long seed, List<Question> others) {

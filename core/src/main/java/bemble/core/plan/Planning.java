@@ -49,17 +49,20 @@ final class Planning {
 
     /** The most pressing first: who has nothing to do, what waits and was not known, what does not fit, what only comes back later. */
     private List<String> conflicts(List<Map.Entry<Need, List<PlannedPupil>>> needs) {
-        return Stream.of(idle.stream(), needs.stream().filter(each -> each.getKey().kind() != Need.Kind.RETRY).flatMap(this::waiting),
-                needs.stream().flatMap(each -> lengths.tooLong(each.getKey()).stream()),
-                needs.stream().filter(each -> each.getKey().kind() == Need.Kind.RETRY).flatMap(this::waiting))
+        return Stream
+                .of(idle.stream(),
+                        needs.stream().filter(each -> each.getKey().kind() != Need.Kind.RETRY).flatMap(this::waiting),
+                        needs.stream().flatMap(each -> lengths.tooLong(each.getKey()).stream()),
+                        needs.stream().filter(each -> each.getKey().kind() == Need.Kind.RETRY).flatMap(this::waiting))
                 .flatMap(each -> each).distinct().toList();
     }
 
     private Stream<String> waiting(Map.Entry<Need, List<PlannedPupil>> wanted) {
         Need need = wanted.getKey();
         List<PlannedPupil> left = wanted.getValue().stream().filter(pupil -> !week.isPlaced(need, pupil.id())).toList();
-        return left.isEmpty() ? Stream.empty() : Stream.of(names(left) + (left.size() == 1 ? " waits" : " wait") + " for “" + need.title()
-                + "”: the week has no room for it. Allow more minutes, more sheets or another day.");
+        return left.isEmpty() ? Stream.empty()
+                : Stream.of(names(left) + (left.size() == 1 ? " waits" : " wait") + " for “" + need.title()
+                        + "”: the week has no room for it. Allow more minutes, more sheets or another day.");
     }
 
     private static String names(List<PlannedPupil> some) {
@@ -77,8 +80,10 @@ final class Planning {
         List<PlannedPupil> left = new ArrayList<>(wanting);
         // What went wrong comes as early as it can; for the rest the days with the fewest sheets first, so that the week is even.
         boolean pressing = need.kind() == Need.Kind.AGAIN || need.kind() == Need.Kind.QUIZ;
-        List<LocalDate> days = week.days().stream().sorted(Comparator.comparing((LocalDate day) -> pressing ? 0 : week.sheets(day).size())
-                .thenComparing(day -> day)).toList();
+        List<LocalDate> days = week.days().stream()
+                .sorted(Comparator.comparing((LocalDate day) -> pressing ? 0 : week.sheets(day).size())
+                        .thenComparing(day -> day))
+                .toList();
         for (LocalDate day : days) {
             if (!left.isEmpty() && week.hasRoom(day, need)) {
                 List<PlannedPupil> here = left.stream().filter(pupil -> week.fits(day, pupil.id(), need)).toList();
@@ -97,7 +102,8 @@ final class Planning {
                         .filter(each -> each.need().equals(need) && each.pupils().equals(group.pupils())).count() < 2;
                 for (int later = days.size() - 1; later > first + 1 && once; later--) {
                     LocalDate day = days.get(later);
-                    if (week.hasRoom(day, need) && group.pupils().stream().allMatch(pupil -> week.fits(day, pupil, need))) {
+                    if (week.hasRoom(day, need)
+                            && group.pupils().stream().allMatch(pupil -> week.fits(day, pupil, need))) {
                         week.put(day, need, group.pupils());
                         once = false;
                     }
@@ -116,23 +122,28 @@ final class Planning {
             without = join(day);
         }
         if (!without.isEmpty()) {
-            idle.add(names(without) + (without.size() == 1 ? " waits" : " wait") + " on " + day.getDayOfWeek().getDisplayName(
-                    TextStyle.FULL, Locale.ENGLISH) + ": no sheet of that day is for them. Allow more sheets in a lesson.");
+            idle.add(names(without) + (without.size() == 1 ? " waits" : " wait") + " on "
+                    + day.getDayOfWeek().getDisplayName(
+                            TextStyle.FULL, Locale.ENGLISH)
+                    + ": no sheet of that day is for them. Allow more sheets in a lesson.");
         }
     }
 
     /** @return for whom there is no sheet */
     private List<PlannedPupil> join(LocalDate day) {
         List<PlannedPupil> left = new ArrayList<>();
-        pupils.stream().filter(pupil -> !week.hasWork(day, pupil.id())).forEach(pupil -> own(pupil).filter(week.sheets(day)::contains).findFirst()
-                .or(() -> own(pupil).filter(need -> week.hasRoom(day, need)).findFirst()).or(() -> repeated(pupil, week.sheets(day)))
-                .ifPresentOrElse(need -> week.join(day, need, pupil.id()), () -> left.add(pupil)));
+        pupils.stream().filter(pupil -> !week.hasWork(day, pupil.id()))
+                .forEach(pupil -> own(pupil).filter(week.sheets(day)::contains).findFirst()
+                        .or(() -> own(pupil).filter(need -> week.hasRoom(day, need)).findFirst())
+                        .or(() -> repeated(pupil, week.sheets(day)))
+                        .ifPresentOrElse(need -> week.join(day, need, pupil.id()), () -> left.add(pupil)));
         return left;
     }
 
     /** Which of some sheets repeats what a pupil can do. */
     private Optional<Need> repeated(PlannedPupil pupil, List<Need> there) {
-        return there.stream().filter(need -> Need.isOpenTo(pupil, need.rung(), wishes.topics())).max(Comparator.comparing(Need::kind));
+        return there.stream().filter(need -> Need.isOpenTo(pupil, need.rung(), wishes.topics()))
+                .max(Comparator.comparing(Need::kind));
     }
 
     private Stream<Need> own(PlannedPupil pupil) {
@@ -147,15 +158,20 @@ final class Planning {
      */
     private boolean giveWay(LocalDate day, List<PlannedPupil> without) {
         List<Need> there = week.sheets(day);
-        List<Yielding> yielding = there.stream().map(less -> yielding(day, less)).filter(each -> mayGo(day, each)).toList();
+        List<Yielding> yielding =
+                there.stream().map(less -> yielding(day, less)).filter(each -> mayGo(day, each)).toList();
         for (Need other : without.stream().flatMap(this::own).distinct().toList()) {
             for (Yielding less : yielding) {
-                List<Need> then = Stream.concat(there.stream().filter(need -> !need.equals(less.sheet())), Stream.of(other)).toList();
-                long idleThen = Stream.concat(without.stream(), less.losing().stream()).filter(pupil -> own(pupil).noneMatch(then::contains)
-                        && repeated(pupil, then).isEmpty()).count();
+                List<Need> then = Stream
+                        .concat(there.stream().filter(need -> !need.equals(less.sheet())), Stream.of(other)).toList();
+                long idleThen = Stream.concat(without.stream(), less.losing().stream())
+                        .filter(pupil -> own(pupil).noneMatch(then::contains)
+                                && repeated(pupil, then).isEmpty())
+                        .count();
                 if (idleThen < without.size()) {
                     week.remove(day, less.sheet());
-                    less.instead().ifPresent(each -> week.put(each, less.sheet(), less.losing().stream().map(PlannedPupil::id).toList()));
+                    less.instead().ifPresent(each -> week.put(each, less.sheet(),
+                            less.losing().stream().map(PlannedPupil::id).toList()));
                     week.put(day, other, without.stream().filter(pupil -> ofPupils.get(pupil.id()).contains(other))
                             .map(PlannedPupil::id).toList());
                     return true;
@@ -176,8 +192,9 @@ final class Planning {
     private Yielding yielding(LocalDate day, Need sheet) {
         List<PlannedPupil> losing = pupils.stream().filter(pupil -> week.groups(day).stream()
                 .anyMatch(group -> group.need().equals(sheet) && group.pupils().contains(pupil.id()))).toList();
-        return new Yielding(sheet, losing, week.days().stream().filter(each -> !each.equals(day) && week.hasRoom(each, sheet)
-                && losing.stream().allMatch(pupil -> week.fits(each, pupil.id(), sheet))).findFirst());
+        return new Yielding(sheet, losing,
+                week.days().stream().filter(each -> !each.equals(day) && week.hasRoom(each, sheet)
+                        && losing.stream().allMatch(pupil -> week.fits(each, pupil.id(), sheet))).findFirst());
     }
 
     private boolean mayGo(LocalDate day, Yielding less) {

@@ -46,9 +46,10 @@ final class SheetLengths {
         List<Question> sample = sample(need);
         int fit = of(need).questions();
         int needed = Effort.minutes(sample.subList(0, fit));
-        return fit == need.questions() && needed <= lesson ? Optional.empty() : Optional.of("“" + need.title() + "”: " + need.questions()
-                + " questions take " + Effort.minutes(sample) + " minutes, the day has " + lesson
-                + (needed > lesson ? "; even " + fit + " take " + needed + "." : "; " + fit + " fit."));
+        return fit == need.questions() && needed <= lesson ? Optional.empty()
+                : Optional.of("“" + need.title() + "”: " + need.questions()
+                        + " questions take " + Effort.minutes(sample) + " minutes, the day has " + lesson
+                        + (needed > lesson ? "; even " + fit + " take " + needed + "." : "; " + fit + " fit."));
     }
 
     private static List<Question> sample(Need need) {
@@ -67,7 +68,8 @@ final class SheetLengths {
         while (count > questions && Effort.minutes(sample.subList(0, count)) > minutes) {
             count--;
         }
-        return count > questions ? Optional.of(new Length(count, Effort.minutes(sample.subList(0, count)))) : Optional.empty();
+        return count > questions ? Optional.of(new Length(count, Effort.minutes(sample.subList(0, count))))
+                : Optional.empty();
     }
 
     /** As many questions as a sheet may be made to have; none where there are not so many different ones. */

@@ -54,7 +54,8 @@ final class WeekDraft {
     }
 
     boolean isPlaced(Need need, long pupil) {
-        return placed.values().stream().flatMap(List::stream).anyMatch(group -> group.need().equals(need) && group.pupils().contains(pupil));
+        return placed.values().stream().flatMap(List::stream)
+                .anyMatch(group -> group.need().equals(need) && group.pupils().contains(pupil));
     }
 
     boolean hasRoom(LocalDate day, Need need) {
@@ -64,7 +65,8 @@ final class WeekDraft {
 
     boolean fits(LocalDate day, long pupil, Need need) {
         return taken.get(day).getOrDefault(pupil, 0) + lengths.of(need).minutes() <= wishes.minutes()
-                && placed.get(day).stream().noneMatch(group -> group.need().equals(need) && group.pupils().contains(pupil));
+                && placed.get(day).stream()
+                        .noneMatch(group -> group.need().equals(need) && group.pupils().contains(pupil));
     }
 
     void put(LocalDate day, Need need, List<Long> ids) {
@@ -76,7 +78,8 @@ final class WeekDraft {
             if (group.size() == 1 && need.kind() == Need.Kind.RETRY) {
                 // A sheet of three minutes is not worth handing out to one child.
                 SheetLengths.Length longer = SheetLengths.whole(need, Rule.USUAL.again());
-                length = taken.get(day).getOrDefault(group.get(0), 0) + longer.minutes() <= wishes.minutes() ? longer : length;
+                length = taken.get(day).getOrDefault(group.get(0), 0) + longer.minutes() <= wishes.minutes() ? longer
+                        : length;
             }
             int minutes = length.minutes();
             placed.get(day).add(new Group(need, length.questions(), minutes, group));
@@ -102,8 +105,9 @@ final class WeekDraft {
 
     /** Takes a sheet out of a lesson. */
     void remove(LocalDate day, Need need) {
-        placed.get(day).stream().filter(group -> group.need().equals(need)).forEach(group -> group.pupils().forEach(pupil ->
-                taken.get(day).computeIfPresent(pupil, (any, minutes) -> minutes > group.minutes() ? minutes - group.minutes() : null)));
+        placed.get(day).stream().filter(group -> group.need().equals(need))
+                .forEach(group -> group.pupils().forEach(pupil -> taken.get(day).computeIfPresent(pupil,
+                        (any, minutes) -> minutes > group.minutes() ? minutes - group.minutes() : null)));
         placed.get(day).removeIf(group -> group.need().equals(need));
     }
 
@@ -122,8 +126,8 @@ final class WeekDraft {
                 SheetLengths.longer(need, before, time).ifPresent(longer -> {
                     groups.replaceAll(group -> group.need().equals(need)
                             ? new Group(need, longer.questions(), longer.minutes(), group.pupils()) : group);
-                    same.forEach(group -> group.pupils().forEach(pupil ->
-                            taken.get(day).merge(pupil, longer.minutes() - group.minutes(), Integer::sum)));
+                    same.forEach(group -> group.pupils().forEach(
+                            pupil -> taken.get(day).merge(pupil, longer.minutes() - group.minutes(), Integer::sum)));
                 });
             }
         }

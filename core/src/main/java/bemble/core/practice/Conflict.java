@@ -56,7 +56,7 @@ final class Conflict {
         }
         String count = wish.isSingle() ? "" + wish.min()
                 : wish.max() == feature.most() ? wish.min() + " or more"
-                : wish.min() == feature.least() ? "at most " + wish.max() : wish.min() + " to " + wish.max();
+                        : wish.min() == feature.least() ? "at most " + wish.max() : wish.min() + " to " + wish.max();
         return count + " " + feature.label();
     }
 
@@ -69,7 +69,9 @@ final class Conflict {
         int[] can = IntStream.rangeClosed(last.least(), Math.min(last.most(), FARTHEST))
                 .filter(count -> Sizes.canBe(wishes.with(last, Wish.exactly(count)))).toArray();
         return can.length == 0 ? " Change one of these wishes."
-                : (features.size() > 1 ? " With the rest as it is, " : " Here ") + last.label() + " can be " + can[0] + (can.length == 1 ? ""
-                        : " to " + can[can.length - 1]) + ".";
+                : (features.size() > 1 ? " With the rest as it is, " : " Here ") + last.label() + " can be " + can[0]
+                        + (can.length == 1 ? ""
+                                : " to " + can[can.length - 1])
+                        + ".";
     }
 }

@@ -85,7 +85,8 @@ public final class Draft {
 
     /** One more question unlike those there are, or nothing where this attempt found none. */
     Optional<Question> oneMore(Collection<Question> others) {
-        return next().filter(question -> others.stream().noneMatch(other -> other.likeness().equals(question.likeness())));
+        return next()
+                .filter(question -> others.stream().noneMatch(other -> other.likeness().equals(question.likeness())));
     }
 
     private Optional<Question> next() {
@@ -93,7 +94,8 @@ public final class Draft {
         int fewest = Integer.MAX_VALUE;
         for (int i = 0; i < (wishes.targets().tells().isEmpty() ? 1 : TO_TELL_FROM) && fewest > 0 && !isTimeUp(); i++) {
             Optional<Question> grown = grower.grow(random).map(Question::of)
-                    .filter(question -> wishes.allow(question.features()) && wishes.targets().needsFact(question.problem()));
+                    .filter(question -> wishes.allow(question.features())
+                            && wishes.targets().needsFact(question.problem()));
             int untold = grown.map(question -> wishes.targets().untold(question.problem())).orElse(Integer.MAX_VALUE);
             if (best.isEmpty() || untold < fewest) {
                 best = grown;
@@ -111,11 +113,13 @@ public final class Draft {
         String what = found == 0 ? "No question with all this was found."
                 : "Only " + found + " different questions with all this were found, not " + count + ".";
         if (!wishes.targets().facts().isEmpty()) {
-            return Refusal.of(found == 0 ? "want.facts" : "count", what + " Not enough of them need one of the facts: name more "
-                    + "facts, or ask for larger numbers" + (found == 0 ? "." : ", or for fewer questions."));
+            return Refusal.of(found == 0 ? "want.facts" : "count",
+                    what + " Not enough of them need one of the facts: name more "
+                            + "facts, or ask for larger numbers" + (found == 0 ? "." : ", or for fewer questions."));
         }
         String rarest = rarest().map(feature -> " The rarest wish is " + feature.label() + " (" + feature.id()
-                + "): loosen it" + (found == 0 ? "." : ", or ask for fewer questions.")).orElse(" Ask for fewer questions.");
+                + "): loosen it" + (found == 0 ? "." : ", or ask for fewer questions."))
+                .orElse(" Ask for fewer questions.");
         return Refusal.of(found == 0 ? "want" : "count", what + rarest);
     }
 
@@ -131,8 +135,9 @@ public final class Draft {
         return Sizes.settled(sizes).map(free -> {
             int met = 0;
             for (int i = 0; i < SAMPLE; i++) {
-                met += free.grow(fresh).map(Features::of).filter(features ->
-                        wishes.wanted().get(feature).allows(features.count(feature))).isPresent() ? 1 : 0;
+                met += free.grow(fresh).map(Features::of)
+                        .filter(features -> wishes.wanted().get(feature).allows(features.count(feature))).isPresent()
+                                ? 1 : 0;
             }
             return met;
         }).orElse(0);

@@ -31,7 +31,8 @@ public final class Ladder {
                         "digits 2 4, unevenLengths 1 1, carries 1 3"),
                 added("a chain to a new place", "Carries all the way through and out at the front.",
                         "digits 4 4, carries 4 4"),
-                added("three numbers", "A column can come to more than 19: carry 2.", "addends 3 3, digits 3 3, carries 2 3"),
+                added("three numbers", "A column can come to more than 19: carry 2.",
+                        "addends 3 3, digits 3 3, carries 2 3"),
                 added("many numbers, unlike lengths", "Long columns, carries of 3 and more.",
                         "addends 4 6, digits 1 4, unevenLengths 1 1, carries 2 4"),
                 added("six digits", "Nothing new but length and stamina.", "digits 6 6, carries 3 6")));
@@ -116,7 +117,8 @@ public final class Ladder {
 
     /** The rung that a question stands on: the last whose wishes it meets; nothing where it meets none. */
     public static Optional<Rung> rungOf(Features features) {
-        return of(features.operation()).stream().filter(rung -> rung.wishes().allow(features)).reduce((lower, higher) -> higher);
+        return of(features.operation()).stream().filter(rung -> rung.wishes().allow(features))
+                .reduce((lower, higher) -> higher);
     }
 
     private static Rung added(String title, String news, String wishes) {
@@ -144,7 +146,8 @@ public final class Ladder {
         EnumMap<Feature, Wish> wanted = new EnumMap<>(Feature.class);
         for (String wish : wishes.split(", ")) {
             String[] words = wish.split(" ");
-            wanted.put(Feature.of(operation, words[0]), new Wish(Integer.parseInt(words[1]), Integer.parseInt(words[2])));
+            wanted.put(Feature.of(operation, words[0]),
+                    new Wish(Integer.parseInt(words[1]), Integer.parseInt(words[2])));
         }
         String id = operation.id() + "-" + title.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-");
         return new Rung(id, title, news, new Wishes(operation, wanted));

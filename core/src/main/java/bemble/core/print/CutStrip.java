@@ -12,7 +12,8 @@ import java.util.List;
  * @param telling the question after it, set out, or null
  * @param help a word to go with it; may be empty
  */
-public record CutStrip(String name, Problem begun, Problem telling, String help, HouseStyle style) implements TextPages.Part {
+public record CutStrip(String name, Problem begun, Problem telling, String help,
+        HouseStyle style) implements TextPages.Part {
     private static final double DASH = 2;
     private static final double LINE = 0.2;
 
@@ -27,7 +28,8 @@ public record CutStrip(String name, Problem begun, Problem telling, String help,
         double half = telling == null ? room : room / 2 - letter;
         double end = column(inks, 0, top, half, letter, "Once more, with other numbers:", begun, LessonPart.TOGETHER);
         if (telling != null) {
-            end = Math.max(end, column(inks, room / 2, top, half, letter, "And then this one:", telling, LessonPart.ALONE));
+            end = Math.max(end,
+                    column(inks, room / 2, top, half, letter, "And then this one:", telling, LessonPart.ALONE));
         }
         for (String line : help.isEmpty() ? List.<String>of() : Letters.lines(help, letter, room)) {
             end += letter * TextPages.LEADING;
@@ -41,7 +43,8 @@ public record CutStrip(String name, Problem begun, Problem telling, String help,
     }
 
     /** Gives how far down it reaches. */
-    private double column(List<Ink> inks, double x, double y, double room, double letter, String says, Problem problem, LessonPart part) {
+    private double column(List<Ink> inks, double x, double y, double room, double letter, String says, Problem problem,
+            LessonPart part) {
         inks.add(new Ink.Text(x, y + letter, letter, Ink.Align.START, false, says));
         double foot = y + letter * 0.6;
         PrintQuestion question = new PrintQuestion(PrintQuestion.UNNUMBERED, problem, "", part);

@@ -23,7 +23,9 @@ public final class HowWeWriteIt {
 
     /** What stands on the page, each of which can be left out. */
     public enum Piece {
-        IDEA("What it rests on"), BEGUN("The sum begun"), WHOLE("The whole sum with what is said");
+        IDEA("What it rests on"),
+        BEGUN("The sum begun"),
+        WHOLE("The whole sum with what is said");
 
         private final String title;
 
@@ -60,7 +62,8 @@ public final class HowWeWriteIt {
      * @param words the teacher's own, printed first; may be empty
      * @param pieces what of ours stands on it
      */
-    public static List<Page> pages(Problem example, HouseStyle style, Map<String, String> cues, String words, Set<Piece> pieces) {
+    public static List<Page> pages(Problem example, HouseStyle style, Map<String, String> cues, String words,
+            Set<Piece> pieces) {
         List<PrintQuestion> questions = questions(example, style, words, pieces);
         List<Page> large = pages(example, style, cues, LARGE, questions);
         return large.size() == 1 ? large : pages(example, style, cues, USUAL, questions);
@@ -100,11 +103,14 @@ public final class HowWeWriteIt {
                 + (pieces.contains(Piece.IDEA) ? idea(style.method(example.operation())) : "")).strip();
         List<PrintQuestion> questions = new ArrayList<>();
         if (pieces.contains(Piece.BEGUN)) {
-            questions.add(new PrintQuestion(PrintQuestion.UNNUMBERED, example, (first + " " + asked + ", begun:").strip(), LessonPart.TOGETHER));
+            questions.add(new PrintQuestion(PrintQuestion.UNNUMBERED, example,
+                    (first + " " + asked + ", begun:").strip(), LessonPart.TOGETHER));
         }
         if (pieces.contains(Piece.WHOLE)) {
-            questions.add(new PrintQuestion(PrintQuestion.UNNUMBERED, example, questions.isEmpty() ? (first + " " + asked + ":").strip()
-                    : "And to its end, with what is said:", LessonPart.SHOWN));
+            questions.add(new PrintQuestion(PrintQuestion.UNNUMBERED, example,
+                    questions.isEmpty() ? (first + " " + asked + ":").strip()
+                            : "And to its end, with what is said:",
+                    LessonPart.SHOWN));
         }
         return questions;
     }

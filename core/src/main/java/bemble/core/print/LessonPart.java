@@ -15,7 +15,7 @@ public enum LessonPart implements Coded {
 
     /** @throws Refusal where there is no such part */
     public static LessonPart of(String id) {
-        return Stream.of(values()).filter(part -> part.id().equals(id)).findFirst().orElseThrow(() ->
-                Refusal.of("part", "There is no part “" + id + "”. Choose shown, together or alone."));
+        return Stream.of(values()).filter(part -> part.id().equals(id)).findFirst().orElseThrow(
+                () -> Refusal.of("part", "There is no part “" + id + "”. Choose shown, together or alone."));
     }
 }

@@ -15,7 +15,7 @@ import bemble.core.problem.Refusal;
  * @param sentences whether worked answers come with what is said
  */
 public record PageLayout(PaperSize paper, int columns, int square, boolean setOut, boolean carryBoxes, boolean checkRow,
-                         boolean nameLine, boolean largePrint, boolean sentences) {
+        boolean nameLine, boolean largePrint, boolean sentences) {
     public static final PageLayout USUAL = new PageLayout(PaperSize.A4, 2, 7, true, false, false, true, false, false);
 
     private static final double LARGER = 1.5;

@@ -32,7 +32,7 @@ public final class Pages {
 
     /** The pages of a print. */
     public static List<Page> of(PrintOrder order) {
-        return of(order, done -> { });
+        return of(order, done -> {});
     }
 
     /** @param progress is told after each question how many are done; it may stop the work by throwing */
@@ -97,7 +97,8 @@ public final class Pages {
     private void turn() {
         double letter = order.layout().letter();
         List<Ink> inks = new ArrayList<>();
-        String title = order.kind() == PrintKind.QUESTIONS ? order.title() : order.title() + " – " + order.kind().title();
+        String title =
+                order.kind() == PrintKind.QUESTIONS ? order.title() : order.title() + " – " + order.kind().title();
         double room = width - 2 * MARGIN - Letters.width(order.code(), letter) - GUTTER;
         inks.add(new Ink.Text(MARGIN, MARGIN + letter, letter, Align.START, true,
                 Letters.lines(title, letter, room).stream().findFirst().orElse("")));
@@ -107,7 +108,8 @@ public final class Pages {
             double half = (width - 2 * MARGIN) * 0.6;
             inks.add(new Ink.Text(MARGIN, foot, letter, Align.START, false, "Name"));
             inks.add(new Ink.Line(MARGIN + Letters.width("Name ", letter), foot + 0.5, MARGIN + half, foot + 0.5, 0.2));
-            inks.add(new Ink.Text(MARGIN + Letters.width("Name ", letter) + 1, foot, letter, Align.START, true, order.name()));
+            inks.add(new Ink.Text(MARGIN + Letters.width("Name ", letter) + 1, foot, letter, Align.START, true,
+                    order.name()));
             inks.add(new Ink.Text(MARGIN + half + 4, foot, letter, Align.START, false, "Date"));
             inks.add(new Ink.Line(MARGIN + half + 4 + Letters.width("Date ", letter), foot + 0.5, width - MARGIN,
                     foot + 0.5, 0.2));

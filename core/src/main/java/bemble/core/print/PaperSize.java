@@ -29,7 +29,7 @@ public enum PaperSize implements Coded {
 
     /** @throws Refusal where there is no such paper */
     public static PaperSize of(String id) {
-        return Stream.of(values()).filter(paper -> paper.id().equals(id)).findFirst().orElseThrow(() ->
-                Refusal.of("layout.paper", "There is no paper “" + id + "”. Choose a4, letter or two-a5."));
+        return Stream.of(values()).filter(paper -> paper.id().equals(id)).findFirst().orElseThrow(
+                () -> Refusal.of("layout.paper", "There is no paper “" + id + "”. Choose a4, letter or two-a5."));
     }
 }

@@ -22,7 +22,7 @@ public enum PrintKind implements Coded {
 
     /** @throws Refusal where there is no such print */
     public static PrintKind of(String id) {
-        return Stream.of(values()).filter(kind -> kind.id().equals(id)).findFirst().orElseThrow(() ->
-                Refusal.of("kind", "There is no print of “" + id + "”. Choose questions, answers or worked."));
+        return Stream.of(values()).filter(kind -> kind.id().equals(id)).findFirst().orElseThrow(
+                () -> Refusal.of("kind", "There is no print of “" + id + "”. Choose questions, answers or worked."));
     }
 }

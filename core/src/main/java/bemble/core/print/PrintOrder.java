@@ -13,7 +13,7 @@ import java.util.Map;
  * @param name whose sheet it is, printed on the line for a name; empty where a pupil writes it
  */
 public record PrintOrder(String title, String code, List<PrintQuestion> questions, PageLayout layout, HouseStyle style,
-                         PrintKind kind, Map<String, String> cues, String name) {
+        PrintKind kind, Map<String, String> cues, String name) {
     public PrintOrder {
         questions = List.copyOf(questions);
         cues = Map.copyOf(cues);

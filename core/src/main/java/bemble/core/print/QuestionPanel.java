@@ -48,10 +48,10 @@ final class QuestionPanel {
             case ANSWERS -> List.of(head(question, result(work(problem))));
             case WORKED -> worked(question);
             case QUESTIONS -> switch (question.part()) {
-                case SHOWN -> worked(question);
-                case TOGETHER -> List.of(squared(question, 2));
-                case ALONE -> List.of(order.layout().setOut() ? squared(question, 1) : sideBySide(question));
-            };
+                    case SHOWN -> worked(question);
+                    case TOGETHER -> List.of(squared(question, 2));
+                    case ALONE -> List.of(order.layout().setOut() ? squared(question, 1) : sideBySide(question));
+                };
         };
     }
 
@@ -60,7 +60,8 @@ final class QuestionPanel {
         if (problem instanceof Problem.SquareRoot root) {
             return "√" + style.number(root.radicand()) + (root.decimals() > 0 ? " to " + root.decimals() + " dp" : "");
         }
-        return String.join(" " + problem.operation().sign() + " ", problem.operands().stream().map(style::number).toList());
+        return String.join(" " + problem.operation().sign() + " ",
+                problem.operands().stream().map(style::number).toList());
     }
 
     private Worked work(Problem problem) {
@@ -130,8 +131,9 @@ final class QuestionPanel {
         }
         grid.inks().addAll(sheet.inks());
         if (checkRows > 0) {
-            grid.inks().add(new Ink.Text(0.2 * square, head.height() + (rows + 0.75) * square, square * 0.5, Align.START,
-                    false, "check"));
+            grid.inks()
+                    .add(new Ink.Text(0.2 * square, head.height() + (rows + 0.75) * square, square * 0.5, Align.START,
+                            false, "check"));
         }
         return stacked(head, grid, (rows + checkRows) * square);
     }
@@ -140,8 +142,9 @@ final class QuestionPanel {
     private void carryBoxes(Worked worked, SheetInk sheet) {
         List<SheetMark> marks = worked.sheet().marks().stream()
                 .filter(mark -> mark.step() <= lastStep(worked)).toList();
-        List<SheetMark> given = marks.stream().filter(mark -> mark.role() == Role.GIVEN && mark.kind() == MarkKind.DIGIT)
-                .toList();
+        List<SheetMark> given =
+                marks.stream().filter(mark -> mark.role() == Role.GIVEN && mark.kind() == MarkKind.DIGIT)
+                        .toList();
         Set<Integer> rows = new TreeSet<>(marks.stream().filter(mark -> mark.role() == Role.CARRY).map(SheetMark::row)
                 .toList());
         int first = given.stream().mapToInt(SheetMark::row).min().orElse(0);
@@ -196,7 +199,8 @@ final class QuestionPanel {
 
     private List<Panel> lines(String text, boolean bold) {
         return Letters.lines(text, letter * 0.8, room).stream().map(line -> new Panel(room, letter,
-                List.of(new Ink.Text(0, letter * 0.8, letter * 0.8, Align.START, bold, line.replace('\u00a0', ' '))))).toList();
+                List.of(new Ink.Text(0, letter * 0.8, letter * 0.8, Align.START, bold, line.replace('\u00a0', ' ')))))
+                .toList();
     }
 
     private static Panel stacked(Panel head, SheetInk sheet, double height) {

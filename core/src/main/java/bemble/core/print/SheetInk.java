@@ -57,7 +57,7 @@ final class SheetInk {
             return;
         }
         switch (mark.kind()) {
-            case WASH, BOX -> { }
+            case WASH, BOX -> {}
             case RULE -> stroke(laid, FIRM);
             case UNDERLINE -> stroke(laid, FIRM);
             case SIDE, LINE, GROUP -> stroke(laid, FIRM * 0.6);
@@ -111,7 +111,8 @@ final class SheetInk {
         Align align = label || at.begins() ? Align.START : Align.MIDDLE;
         boolean crowded = mark.size() == Size.TINY && mark.text().length() > 3 && !label;
         double size = crowded ? Math.min(height, 1.7 / mark.text().length()) : height;
-        inks.add(new Ink.Text(left + x * side, top + (laid.row() + at.y() + height * MarkGeometry.FOOT) * side, size * side,
+        inks.add(new Ink.Text(left + x * side, top + (laid.row() + at.y() + height * MarkGeometry.FOOT) * side,
+                size * side,
                 align, false, mark.text()));
     }
 

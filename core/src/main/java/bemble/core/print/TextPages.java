@@ -21,7 +21,7 @@ public final class TextPages {
     private TextPages() {}
 
     /** One part of a text. */
-    public sealed interface Part permits Heading, Paragraph, Row, Drawing, CutStrip {}
+    public sealed interface Part permits Heading,Paragraph,Row,Drawing,CutStrip {}
 
     /** A heading with a line under it. */
     public record Heading(String text) implements Part {}
@@ -103,7 +103,8 @@ public final class TextPages {
         double x = MARGIN;
         for (int i = 0; i < cells.size(); i++) {
             for (int line = 0; line < cells.get(i).size(); line++) {
-                inks.add(new Ink.Text(x, y + line * TEXT * LEADING, TEXT, Ink.Align.START, false, cells.get(i).get(line)));
+                inks.add(new Ink.Text(x, y + line * TEXT * LEADING, TEXT, Ink.Align.START, false,
+                        cells.get(i).get(line)));
             }
             x += room() * row.widths().get(i);
         }

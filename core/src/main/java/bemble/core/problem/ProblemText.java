@@ -19,7 +19,8 @@ public final class ProblemText {
     private static final String FIELD = "problem";
     private static final Pattern ROOT = Pattern.compile("(?i)^(?:√|sqrt\\b|sqrt(?=[0-9(]))(.*)$", Pattern.DOTALL);
     private static final Pattern TO_DECIMALS =
-            Pattern.compile("(?i)^(.*?)\\s+to\\s+(\\d{1,6})\\s*(?:dp|d\\.p\\.|decimals?|decimal places?)$", Pattern.DOTALL);
+            Pattern.compile("(?i)^(.*?)\\s+to\\s+(\\d{1,6})\\s*(?:dp|d\\.p\\.|decimals?|decimal places?)$",
+                    Pattern.DOTALL);
     /** What is sought, named by a letter in front or behind: {@code y = 305 − 66}, {@code 305 − 66 = y}, {@code 305 − 66 =}. */
     private static final Pattern SOUGHT =
             Pattern.compile("^(?:([A-Za-z])\\s*=\\s*)?(.*?)(?:\\s*=\\s*(\\?|[A-Za-z])?)?$", Pattern.DOTALL);
@@ -111,8 +112,9 @@ public final class ProblemText {
                     + " at most go on one paper. Leave some out, or add in two parts.");
         }
         if (decimals < 0 || decimals > MOST_DECIMALS) {
-            throw Refusal.of("decimals", "A root is worked to 0 to " + MOST_DECIMALS + " decimals. Type a number from 0 to "
-                    + MOST_DECIMALS + ".");
+            throw Refusal.of("decimals",
+                    "A root is worked to 0 to " + MOST_DECIMALS + " decimals. Type a number from 0 to "
+                            + MOST_DECIMALS + ".");
         }
         return switch (operation) {
             case ADDITION -> new Problem.Addition(operands);
@@ -187,7 +189,8 @@ public final class ProblemText {
     }
 
     private static Refusal missing(List<String> numbers, int at, char sign) {
-        String where = at == 0 ? "before the first " : at == numbers.size() - 1 ? "after the last " : "between two signs ";
+        String where =
+                at == 0 ? "before the first " : at == numbers.size() - 1 ? "after the last " : "between two signs ";
         return refuse("A number is missing " + where + sign + ". Type it there, like "
                 + String.format(Locale.ROOT, "12 %c 5", sign) + ".");
     }
@@ -200,7 +203,8 @@ public final class ProblemText {
      */
     public static Numeral number(String text, String field, Punctuation punctuation) {
         Numeral number = NumberText.read(text, field, punctuation);
-        int counted = number.isWhole() ? number.length() : number.length() - (number.digit(number.highest()) == 0 ? 1 : 0);
+        int counted =
+                number.isWhole() ? number.length() : number.length() - (number.digit(number.highest()) == 0 ? 1 : 0);
         if (counted > MOST_DIGITS) {
             throw Refusal.of(field, "This number has " + counted + " digits; " + MOST_DIGITS
                     + " at most fit on the paper. Type a shorter one.");

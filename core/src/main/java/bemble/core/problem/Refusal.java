@@ -31,7 +31,8 @@ public final class Refusal extends RuntimeException {
 
     /** The same refusal of something that is part of a larger whole, such as {@code items[3]}. */
     public Refusal under(String whole) {
-        return new Refusal(faults.stream().map(fault -> new Fault(whole + "." + fault.field(), fault.message())).toList(), offer);
+        return new Refusal(
+                faults.stream().map(fault -> new Fault(whole + "." + fault.field(), fault.message())).toList(), offer);
     }
 
     /** What is wrong; never empty. */

@@ -110,8 +110,9 @@ public final class Progress {
         List<Evidence> last = last(rule.of());
         boolean overAWeek = days(looked) >= rule.apartDays() && right(looked) >= enough(looked.size())
                 && isFree(last(Math.max(looked.size(), rule.freeOf()))) && hasChances(looked, chance);
-        return looked.size() >= rule.of() && (overAWeek || hasChances(last, chance) && right(last) >= rule.right() && isFree(last)
-                && (isRow() || isTested(day)));
+        return looked.size() >= rule.of()
+                && (overAWeek || hasChances(last, chance) && right(last) >= rule.right() && isFree(last)
+                        && (isRow() || isTested(day)));
     }
 
     private boolean hasChances(List<Evidence> looked, boolean chance) {
@@ -151,7 +152,8 @@ public final class Progress {
             count++;
         }
         // Of the day that is reached back to, all of it.
-        while (count > rule.of() && count < window.size() && last(count + 1).get(0).day().equals(last(count).get(0).day())) {
+        while (count > rule.of() && count < window.size()
+                && last(count + 1).get(0).day().equals(last(count).get(0).day())) {
             count++;
         }
         return last(count);
@@ -197,20 +199,24 @@ public final class Progress {
     private Standing standing(Quiz quiz, LocalDate today) {
         List<Evidence> rests = List.copyOf(secure ? last(rule.of()) : looked());
         if (rests.isEmpty()) {
-            return new Standing(State.LEARNING, "Everything marked so far was done with help.", since, null, null, rests, null, false);
+            return new Standing(State.LEARNING, "Everything marked so far was done with help.", since, null, null,
+                    rests, null, false);
         }
         String tested = quiz == null ? "" : " " + quiz.say();
         String counted = right(rests) + " of the last " + rests.size() + " right";
         if (!secure) {
             String shows = shows();
             String why = lost ? "It was secure and is no longer. " : "";
-            LocalDate back = quiz != null && quiz.isPassed() ? rests.get(rests.size() - 1).day().plusWeeks(rule.gapsWeeks().get(0)) : null;
-            return new Standing(State.LEARNING, why + counted + missing(rests) + "." + tested, since, back, shows, rests, quiz,
+            LocalDate back = quiz != null && quiz.isPassed()
+                    ? rests.get(rests.size() - 1).day().plusWeeks(rule.gapsWeeks().get(0)) : null;
+            return new Standing(State.LEARNING, why + counted + missing(rests) + "." + tested, since, back, shows,
+                    rests, quiz,
                     back != null && !today.isBefore(back));
         }
         boolean due = !today.isBefore(dueOn);
         String kept = returns == 0 ? "" : ", kept over " + (returns == 1 ? "one return" : returns + " returns");
-        return new Standing(due ? State.DUE : State.SECURE, counted + kept + (due ? "; it comes back now." : ".") + tested, since, dueOn,
+        return new Standing(due ? State.DUE : State.SECURE,
+                counted + kept + (due ? "; it comes back now." : ".") + tested, since, dueOn,
                 shows(), rests, quiz, due);
     }
 

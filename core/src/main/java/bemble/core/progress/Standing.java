@@ -15,11 +15,13 @@ import java.util.List;
  * @param quiz the last quiz, while it still counts; null where there was none, or what came later settles it
  * @param due whether the rung comes back now: one that is secure, or one whose quiz was passed a while ago
  */
-public record Standing(State state, String say, LocalDate since, LocalDate dueOn, String shows, List<Evidence> rests, Quiz quiz,
-                       boolean due) {
+public record Standing(State state, String say, LocalDate since, LocalDate dueOn, String shows, List<Evidence> rests,
+        Quiz quiz,
+        boolean due) {
     /** Of one who has not tried. */
-    public static final Standing NONE = new Standing(State.NOT_TRIED, "Nothing on this rung has been marked yet.", null, null,
-            null, List.of(), null, false);
+    public static final Standing NONE =
+            new Standing(State.NOT_TRIED, "Nothing on this rung has been marked yet.", null, null,
+                    null, List.of(), null, false);
 
     /** The same without what it rests on. */
     public Place place() {

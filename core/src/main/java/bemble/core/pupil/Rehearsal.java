@@ -26,10 +26,12 @@ import java.util.Set;
  * @param alike pairs of slips that no question tells apart
  * @param nobodyWrong the questions, from 1, that nobody gets wrong
  */
-public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, List<ShownSlip> shown, List<String> hidden,
-                        List<List<String>> alike, List<Integer> nobodyWrong) {
-    private static final List<String> NAMES = List.of("Pip", "Wren", "Otter", "Fern", "Moth", "Reed", "Finch", "Sorrel", "Teal",
-            "Bracken", "Vole", "Heron", "Sedge", "Lark", "Rush", "Plover");
+public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, List<ShownSlip> shown,
+        List<String> hidden,
+        List<List<String>> alike, List<Integer> nobodyWrong) {
+    private static final List<String> NAMES =
+            List.of("Pip", "Wren", "Otter", "Fern", "Moth", "Reed", "Finch", "Sorrel", "Teal",
+                    "Bracken", "Vole", "Heron", "Sedge", "Lark", "Rush", "Plover");
     private static final double[] SHARES = {0.95, 0.7, 0.5};
     private static final int SECONDS_TO_BEGIN = 15;
 
@@ -41,7 +43,7 @@ public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, L
      * @param secondsAFigure how long a figure takes them
      */
     public record RehearsedPaper(String pupil, String does, List<String> answers, List<Boolean> right, int seconds,
-                                 List<Written> written, double secondsAFigure) {}
+            List<Written> written, double secondsAFigure) {}
 
     /** A slip with how many questions it shows in. */
     public record ShownSlip(String name, int questions) {}
@@ -60,7 +62,8 @@ public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, L
         for (int i = 0; i < NAMES.size(); i++) {
             KnownSlip slip = i < 3 || common.isEmpty() ? null : common.get((i - 3) % common.size());
             Pupil pupil = new Pupil(NAMES.get(i), slip == null ? List.of()
-                    : List.of(new Pupil.Habit(slip.id(), SHARES[i % SHARES.length])), i % 3 == 1 ? 0.03 : 0.005, Set.of(),
+                    : List.of(new Pupil.Habit(slip.id(), SHARES[i % SHARES.length])), i % 3 == 1 ? 0.03 : 0.005,
+                    Set.of(),
                     2.5 + random.nextDouble() * 3);
             papers.add(write(pupil, slip == null ? i % 3 == 1 ? "hurries" : "" : slip.name(), sheet, style, random));
         }
@@ -73,7 +76,8 @@ public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, L
         }
         List<Integer> times = papers.stream().map(RehearsedPaper::seconds).sorted().toList();
         return new Rehearsal(papers, minutes(times.get(times.size() / 2)), minutes(times.get(times.size() - 1)),
-                shown(sheet, slips.values()), common.stream().filter(slip -> chances(sheet, slip) == 0).map(KnownSlip::name).toList(),
+                shown(sheet, slips.values()),
+                common.stream().filter(slip -> chances(sheet, slip) == 0).map(KnownSlip::name).toList(),
                 alike(sheet, common), nobody);
     }
 
@@ -81,7 +85,8 @@ public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, L
         return (seconds + 59) / 60;
     }
 
-    private static RehearsedPaper write(Pupil pupil, String does, List<Answers> sheet, HouseStyle style, Random random) {
+    private static RehearsedPaper write(Pupil pupil, String does, List<Answers> sheet, HouseStyle style,
+            Random random) {
         List<String> answers = new ArrayList<>();
         List<Boolean> right = new ArrayList<>();
         List<Written> papers = new ArrayList<>();

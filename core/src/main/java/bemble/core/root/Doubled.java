@@ -18,7 +18,7 @@ import java.math.BigInteger;
  * @param divisorBefore the divisor of the stage before, to which a running column adds its digit; else null
  */
 record Doubled(int place, BigInteger root, int last, Block side, String line, int lowest, BigInteger divisorBefore,
-               int digitBefore) implements FactQuestion<BigInteger> {
+        int digitBefore) implements FactQuestion<BigInteger> {
     @Override
     public BigInteger careful() {
         return divisorBefore == null ? root.shiftLeft(1) : divisorBefore.add(BigInteger.valueOf(digitBefore));

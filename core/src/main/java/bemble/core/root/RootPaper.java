@@ -54,7 +54,8 @@ final class RootPaper {
             desk.draw(MarkKind.SIGN, block.at(RADICAND, first + 1), null, Operation.SQUARE_ROOT.sign(), Role.FRAME,
                     Size.FULL, Anchor.MIDDLE);
             // The rule reaches over every pair that the root can still take.
-            desk.rule(block, RADICAND, first, Math.min(Math.min(0, radicand.lowest()), pairs.first() - 2 * (stages - 1)));
+            desk.rule(block, RADICAND, first,
+                    Math.min(Math.min(0, radicand.lowest()), pairs.first() - 2 * (stages - 1)));
             for (int place = pairs.first(); place >= Math.min(0, radicand.lowest()); place -= 2) {
                 paper.underPair(place);
             }
@@ -95,7 +96,8 @@ final class RootPaper {
             }
             for (int at = place + 1; at >= place; at--) {
                 if (!radicand.has(at)) {
-                    desk.draw(MarkKind.DIGIT, block.at(RADICAND, at), null, "0", Role.PADDING, Size.FULL, Anchor.MIDDLE);
+                    desk.draw(MarkKind.DIGIT, block.at(RADICAND, at), null, "0", Role.PADDING, Size.FULL,
+                            Anchor.MIDDLE);
                 }
             }
             if (place < Math.min(0, radicand.lowest())) {
@@ -117,7 +119,8 @@ final class RootPaper {
                 aside = desk.block("estimate", Placement.rightOf(block, null, 1)).line(ESTIMATE);
             }
             int squares = 1 + estimate.length() / LETTERS_A_SQUARE;
-            desk.drawForAWhile(MarkKind.LABEL, aside.at(ESTIMATE, squares), aside.at(ESTIMATE, 0), estimate, Role.JOT, Size.SMALL, Anchor.MIDDLE);
+            desk.drawForAWhile(MarkKind.LABEL, aside.at(ESTIMATE, squares), aside.at(ESTIMATE, 0), estimate, Role.JOT,
+                    Size.SMALL, Anchor.MIDDLE);
         }
     }
 

@@ -9,4 +9,4 @@ package bemble.core.root;
  * @param divisor {@code doubled} with the digit beside it
  */
 public record RootStage(String pair, String current, String doubled, int digit,
-                        String divisor, String product, String difference) {}
+        String divisor, String product, String difference) {}

@@ -89,7 +89,8 @@ final class RootStages {
         String pair = paper.pairs().at(place);
         BigInteger before = left;
         if (!first) {
-            desk.step(StepKind.BRING_DOWN, paper.block(), place, said -> RootWords.bringDown(said, problem.radicand(), place));
+            desk.step(StepKind.BRING_DOWN, paper.block(), place,
+                    said -> RootWords.bringDown(said, problem.radicand(), place));
             pair = paper.bringDown(place);
         }
         BigInteger current = desk.ask(new Current(place, before, pair));
@@ -101,7 +102,8 @@ final class RootStages {
         if (paper.pairs().isDecimal(place) && !paper.pairs().isDecimal(place + 2)) {
             desk.point(paper.block(), RootPaper.ROOT, Role.WRITTEN);
         }
-        Decision<Integer> found = desk.decide(new RootDigit(paper.block().at(RootPaper.ROOT, place), current, doubled, first));
+        Decision<Integer> found =
+                desk.decide(new RootDigit(paper.block().at(RootPaper.ROOT, place), current, doubled, first));
         digit = found.decided();
         tries(doubled);
         int besidePlace = besidePlace();
@@ -152,7 +154,8 @@ final class RootStages {
         paper.level();
         desk.step(StepKind.DOUBLE, paper.block(), place, RootWords::doubled);
         int lowest = running ? divisorEnd : RootPaper.DIGIT_AND_FACTOR;
-        Doubled question = new Doubled(place, root, digit, paper.side(), sideLine, lowest, running ? divisor : null, digit);
+        Doubled question =
+                new Doubled(place, root, digit, paper.side(), sideLine, lowest, running ? divisor : null, digit);
         if (running) {
             String above = paper.descent().productLine();
             desk.ask(new Factor(paper.side().at(above, divisorEnd), place, digit));
@@ -179,7 +182,8 @@ final class RootStages {
 
     /** A box for the digit that is sought, for a while. */
     private void box(int place) {
-        desk.drawForAWhile(MarkKind.BOX, paper.side().at(sideLine, place), null, "", Role.FRAME, Size.FULL, Anchor.MIDDLE);
+        desk.drawForAWhile(MarkKind.BOX, paper.side().at(sideLine, place), null, "", Role.FRAME, Size.FULL,
+                Anchor.MIDDLE);
     }
 
     /** The tries round the digit taken: one less, itself, one more. */
@@ -194,7 +198,8 @@ final class RootStages {
     private Outcome finish(int place, boolean exact, int from, int to) {
         String whole = written.length() == 0 ? "0" : written.toString();
         Numeral value = Numeral.of(decimals.length() == 0 ? whole : whole + "." + decimals);
-        desk.step(StepKind.REMAINDER, paper.block(), null, said -> RootWords.end(said, problem.radicand(), value, exact));
+        desk.step(StepKind.REMAINDER, paper.block(), null,
+                said -> RootWords.end(said, problem.radicand(), value, exact));
         Numeral rounded = exact ? value : rounded(place, value);
         return new Outcome(new Answer(value.plain(), null, exact, rounded.plain(), desk.style().number(value)),
                 () -> record(desk.decisions(from, to)));
@@ -244,9 +249,11 @@ final class RootStages {
     }
 
     /** A stage with the digit 0 for which no row was written; its divisor is what the next stage begins with. */
-    private static BigInteger addWithNothingTaken(List<RootStage> stages, Current current, BigInteger now, BigInteger doubled, int digit) {
+    private static BigInteger addWithNothingTaken(List<RootStage> stages, Current current, BigInteger now,
+            BigInteger doubled, int digit) {
         BigInteger divisor = doubled.multiply(BigInteger.TEN).add(BigInteger.valueOf(digit));
-        stages.add(new RootStage(current.pair(), now.toString(), doubled.toString(), digit, divisor.toString(), "0", now.toString()));
+        stages.add(new RootStage(current.pair(), now.toString(), doubled.toString(), digit, divisor.toString(), "0",
+                now.toString()));
         return divisor;
     }
 }

@@ -27,7 +27,9 @@ final class RootWords {
         Current current = said.asked(Current.class);
         String now = number(said, said.decided(Current.class));
         return new Spoken("Pair " + current.pair(), Fact.of("bring down " + current.pair(), " → ", now),
-                filled(said, radicand, place) + "Bring the pair " + current.pair() + " down: now there are " + now + ".", "Which pair comes down?");
+                filled(said, radicand, place) + "Bring the pair " + current.pair() + " down: now there are " + now
+                        + ".",
+                "Which pair comes down?");
     }
 
     /** What is written where the radicand has no digits any more. */
@@ -50,13 +52,16 @@ final class RootWords {
         if (asked.divisorBefore() != null) {
             String sum = number(said, asked.divisorBefore()) + " + " + asked.digitBefore();
             return new Spoken("Divisor", Fact.of(sum, doubles ? " = " : " → ", result), doubles
-                    ? "Add the last digit to the last divisor: " + sum + " = " + result + ". A digit is sought to set beside it."
-                    : "Write " + result + ". A digit is sought to set beside it.", "What is the next divisor to begin with?");
+                    ? "Add the last digit to the last divisor: " + sum + " = " + result
+                            + ". A digit is sought to set beside it."
+                    : "Write " + result + ". A digit is sought to set beside it.",
+                    "What is the next divisor to begin with?");
         }
         if (!doubles) {
             return new Spoken("Divisor", Fact.of(number(said, asked.root()), " → ", result),
                     "From the root so far, " + number(said, asked.root()) + ", comes " + result
-                            + ". A digit is sought to set beside it.", "What is the root so far, doubled?");
+                            + ". A digit is sought to set beside it.",
+                    "What is the root so far, doubled?");
         }
         String fact = "2 × " + number(said, asked.root());
         return new Spoken("Divisor", asked.root().bitLength() < 5
@@ -68,8 +73,10 @@ final class RootWords {
     /** The 0 that nothing was taken away for stands beside the divisor already. */
     static Spoken goesOn(Said said, BigInteger divisor) {
         String now = number(said, divisor);
-        return new Spoken("Divisor", Fact.of("divisor " + now), "The 0 stands beside the divisor already, so it begins with " + now
-                + ". A digit is sought to set beside it.", "What is the next divisor to begin with?");
+        return new Spoken("Divisor", Fact.of("divisor " + now),
+                "The 0 stands beside the divisor already, so it begins with " + now
+                        + ". A digit is sought to set beside it.",
+                "What is the next divisor to begin with?");
     }
 
     static Spoken first(Said said) {
@@ -118,14 +125,16 @@ final class RootWords {
 
     /** The estimate as it is jotted: {@code 129 ÷ 40 → 3}. */
     static String estimate(HouseStyle style, BigInteger current, BigInteger doubled) {
-        return style.number(Numeral.of(current)) + " ÷ " + style.number(Numeral.of(doubled.multiply(BigInteger.TEN))) + " → "
+        return style.number(Numeral.of(current)) + " ÷ " + style.number(Numeral.of(doubled.multiply(BigInteger.TEN)))
+                + " → "
                 + guess(current, doubled);
     }
 
     private static String tries(Said said, RootDigit asked) {
         StringBuilder say = new StringBuilder();
         String estimate = asked.doubled().signum() == 0 ? "Try: " : "About " + number(said, asked.current()) + " by "
-                + number(said, asked.doubled().multiply(BigInteger.TEN)) + ": try " + guess(asked.current(), asked.doubled()) + ". ";
+                + number(said, asked.doubled().multiply(BigInteger.TEN)) + ": try "
+                + guess(asked.current(), asked.doubled()) + ". ";
         for (Tried tried : said.allAsked(Tried.class)) {
             int apart = Integer.compare(tried.digit(), said.decided(RootDigit.class));
             if (apart > 0 && tried.digit() > 9) {
@@ -134,7 +143,8 @@ final class RootWords {
             say.append(apart == 0 && say.length() > 0 ? ", " : apart > 0 ? ", " : "")
                     .append(number(said, tried.divisor())).append(" × ").append(tried.digit()).append(" = ")
                     .append(number(said, tried.careful()))
-                    .append(apart < 0 ? " is too small" : apart == 0 ? " fits into " + number(said, asked.current()) : " is too big");
+                    .append(apart < 0 ? " is too small"
+                            : apart == 0 ? " fits into " + number(said, asked.current()) : " is too big");
         }
         return estimate + say + ".";
     }
@@ -165,13 +175,17 @@ final class RootWords {
                     "Nothing is left: the root comes out exactly, " + root + " = " + written + ".", "");
         }
         if (exact) {
-            return new Spoken("Answer", Fact.of(root, " → ", written), "Nothing is left. The root reads " + written + ".", "");
+            return new Spoken("Answer", Fact.of(root, " → ", written),
+                    "Nothing is left. The root reads " + written + ".", "");
         }
         boolean up = said.decided(Rounding.class);
-        Numeral rounded = up ? Numeral.ofDigits(value.wholeValue().add(BigInteger.ONE).toString(), value.decimals()) : value;
-        return new Spoken("Answer", Fact.of(root, " ≈ ", written), "Something is left, so the root goes on. Cut off here: " + root + " ≈ "
-                + written + ". " + (rounded.equals(value) ? "Rounded, it is the same."
-                        : "Rounded instead of cut off, it would be " + said.style().number(rounded) + "."), "");
+        Numeral rounded =
+                up ? Numeral.ofDigits(value.wholeValue().add(BigInteger.ONE).toString(), value.decimals()) : value;
+        return new Spoken("Answer", Fact.of(root, " ≈ ", written),
+                "Something is left, so the root goes on. Cut off here: " + root + " ≈ "
+                        + written + ". " + (rounded.equals(value) ? "Rounded, it is the same."
+                                : "Rounded instead of cut off, it would be " + said.style().number(rounded) + "."),
+                "");
     }
 
     private static String number(Said said, BigInteger number) {

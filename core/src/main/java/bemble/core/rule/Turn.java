@@ -22,8 +22,10 @@ public record Turn<Q>(String id, String words, Function<Predicate<Q>, Slip> slip
      *
      * @param answer what is decided instead; null where there is nothing to decide otherwise
      */
-    public static <A, Q extends Question<A>> Turn<Q> of(String id, String words, Class<Q> kind, BiFunction<Q, Hand, A> answer) {
-        return new Turn<>(id, words, here -> Slip.at(kind, (question, hand) -> here.test(question) ? answer.apply(question, hand) : null));
+    public static <A, Q extends Question<A>> Turn<Q> of(String id, String words, Class<Q> kind,
+            BiFunction<Q, Hand, A> answer) {
+        return new Turn<>(id, words,
+                here -> Slip.at(kind, (question, hand) -> here.test(question) ? answer.apply(question, hand) : null));
     }
 
     /** A slip made throughout a working that is one of those. */

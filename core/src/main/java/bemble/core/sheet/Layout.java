@@ -125,7 +125,8 @@ public final class Layout {
         });
         for (Step step : working.steps()) {
             if (step.place() != null) {
-                extents.merge(step.block(), new Extent(step.place(), step.place()), (old, add) -> old.with(step.place()));
+                extents.merge(step.block(), new Extent(step.place(), step.place()),
+                        (old, add) -> old.with(step.place()));
             }
         }
     }
@@ -180,8 +181,8 @@ public final class Layout {
         int right = work.right() + 1 + BETWEEN - check.left();
         Bounds moved = new Bounds(0, check.left() + right, check.height() - 1, check.right() + right);
         if (work.with(moved).square() > WORTH_MOVING * whole.square()) {
-            checking.forEach(block -> origins.computeIfPresent(block, (each, origin) ->
-                    new Origin(origin.row() - check.top(), origin.column() + right)));
+            checking.forEach(block -> origins.computeIfPresent(block,
+                    (each, origin) -> new Origin(origin.row() - check.top(), origin.column() + right)));
             whole = work.with(moved);
         }
     }
@@ -192,7 +193,8 @@ public final class Layout {
         Origin origin = switch (placement.relation()) {
             case FIRST -> new Origin(0, 0);
             case UNDER -> new Origin(bottom + placement.gap(), beside(placement).column() + placement.shift());
-            case BENEATH -> new Origin(beside(placement).row() + rows.get(placement.other()).size(), beside(placement).column());
+            case BENEATH -> new Origin(beside(placement).row() + rows.get(placement.other()).size(),
+                    beside(placement).column());
             case LEFT_OF -> new Origin(beside(placement).row(), beside(placement).column()
                     - extentOf(placement.other()).highest() - 1 - placement.gap() + extent.lowest());
             case RIGHT_OF -> new Origin(beside(placement).row(), beside(placement).column()
@@ -223,8 +225,10 @@ public final class Layout {
             }
         }
         working.marks().forEach(mark -> marks.add(lay(mark)));
-        return new Sheet(whole.height(), whole.width(), new Sheet.Area(work.top(), work.left() - whole.left(), work.height(),
-                work.width()), marks);
+        return new Sheet(whole.height(), whole.width(),
+                new Sheet.Area(work.top(), work.left() - whole.left(), work.height(),
+                        work.width()),
+                marks);
     }
 
     /** The wash over the column of a step, from the first line of its block to the last, while it is worked. */
@@ -232,7 +236,8 @@ public final class Layout {
         List<String> lines = step.block().lines();
         Integer until = step.n() < lastStep ? step.n() + 1 : null;
         return new Mark(step.n(), until, MarkKind.WASH, step.block().at(lines.get(0), step.place()),
-                step.block().at(lines.get(lines.size() - 1), step.place()), "", Role.FRAME, Size.FULL, Anchor.MIDDLE, null);
+                step.block().at(lines.get(lines.size() - 1), step.place()), "", Role.FRAME, Size.FULL, Anchor.MIDDLE,
+                null);
     }
 
     /** A mark with its square. */

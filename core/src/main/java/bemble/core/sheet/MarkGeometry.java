@@ -34,7 +34,8 @@ public final class MarkGeometry {
     public static final double LABEL_INDENT = 0.1;
 
     private static final Map<Anchor, TextPlace> ANCHORS = new EnumMap<>(Anchor.class);
-    private static final Map<Size, Double> HEIGHTS = new EnumMap<>(Map.of(Size.FULL, 0.76, Size.SMALL, 0.42, Size.TINY, 0.32));
+    private static final Map<Size, Double> HEIGHTS =
+            new EnumMap<>(Map.of(Size.FULL, 0.76, Size.SMALL, 0.42, Size.TINY, 0.32));
     private static final Map<MarkKind, Stroke> STROKES = new EnumMap<>(Map.of(
             MarkKind.RULE, new Stroke(-0.1, 0, 1.1, 0),
             MarkKind.UNDERLINE, new Stroke(0.14, 0.93, 0.86, 0.93),

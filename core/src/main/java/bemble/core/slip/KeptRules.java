@@ -26,7 +26,8 @@ public record KeptRules(List<Kept> rules) {
          */
         public static Kept of(String rule, Operation operation, String name) {
             if (rule == null || !Rules.isRule(rule) || Rules.find(rule, operation).isEmpty()) {
-                throw Refusal.of("rule", "Only a rule that was worked out can be given a name. Choose one that fits a pupil's answers.");
+                throw Refusal.of("rule",
+                        "Only a rule that was worked out can be given a name. Choose one that fits a pupil's answers.");
             }
             String read = name == null ? "" : name.strip();
             if (read.isEmpty()) {

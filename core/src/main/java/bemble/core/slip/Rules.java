@@ -26,12 +26,14 @@ import java.util.stream.Stream;
 public final class Rules {
     /** How the text of a rule begins. */
     public static final String PREFIX = "rule:";
-    private static final List<Theme<?>> THEMES = Stream.of(AdditionRules.ALL, SubtractionRules.ALL, MultiplicationRules.ALL,
-            DivisionRules.ALL, RootRules.ALL).<Theme<?>>flatMap(List::stream).toList();
+    private static final List<Theme<?>> THEMES =
+            Stream.of(AdditionRules.ALL, SubtractionRules.ALL, MultiplicationRules.ALL,
+                    DivisionRules.ALL, RootRules.ALL).<Theme<?>>flatMap(List::stream).toList();
     private static final Map<String, KnownSlip> CLAUSES = new LinkedHashMap<>();
 
     static {
-        THEMES.forEach(theme -> theme.clauses().forEach(clause -> CLAUSES.put(key(operation(theme), PREFIX + clause.text()), slip(clause))));
+        THEMES.forEach(theme -> theme.clauses()
+                .forEach(clause -> CLAUSES.put(key(operation(theme), PREFIX + clause.text()), slip(clause))));
     }
 
     private Rules() {}
@@ -46,7 +48,9 @@ public final class Rules {
 
     private static KnownSlip slip(Clause<?> clause) {
         Theme<?> theme = clause.theme();
-        return KnownSlip.of(PREFIX + clause.text(), theme.methods(), clause.words(), clause.words(), Met.RARE, theme.help(), clause.slip())
+        return KnownSlip
+                .of(PREFIX + clause.text(), theme.methods(), clause.words(), clause.words(), Met.RARE, theme.help(),
+                        clause.slip())
                 .in(Numbers.ANY);
     }
 
@@ -68,7 +72,8 @@ public final class Rules {
     /** A listed slip under a limit. */
     public static KnownSlip limited(KnownSlip slip, Limit limit) {
         String words = slip.label() + limit.words();
-        return new KnownSlip(PREFIX + slip.id() + "@" + limit.id(), slip.operation(), slip.methods(), slip.name() + limit.words(), words,
+        return new KnownSlip(PREFIX + slip.id() + "@" + limit.id(), slip.operation(), slip.methods(),
+                slip.name() + limit.words(), words,
                 Met.RARE, slip.help(), slip.numbers(), limit.on(slip.slip()), null, null);
     }
 
@@ -83,7 +88,9 @@ public final class Rules {
             return Optional.empty();
         }
         String slip = text.substring(PREFIX.length(), at);
-        return Limit.find(text.substring(at + 1)).flatMap(limit -> Slips.ALL.stream().filter(each -> each.id().equals(slip)
-                && each.operation() == operation && each.family() == null).findFirst().map(each -> limited(each, limit)));
+        return Limit.find(text.substring(at + 1))
+                .flatMap(limit -> Slips.ALL.stream().filter(each -> each.id().equals(slip)
+                        && each.operation() == operation && each.family() == null).findFirst()
+                        .map(each -> limited(each, limit)));
     }
 }

@@ -32,29 +32,38 @@ public final class Slips {
     public static final String FACT_NEAR_MISS = "fact-near-miss";
     /** One operation taken for another. */
     private static final List<KnownSlip> ACROSS = List.of(
-            KnownSlip.of("subtracted-instead", Set.of(MethodName.COLUMN), "subtracted instead of added", "subtracts", Met.SOMETIMES,
+            KnownSlip.of("subtracted-instead", Set.of(MethodName.COLUMN), "subtracted instead of added", "subtracts",
+                    Met.SOMETIMES,
                     "Ring the sign and say whether the number grows or shrinks. Then 64 + 23, 64 − 23 and 45 + 12; see whether the "
-                    + "sign is looked at first.", at(ChosenMethod.class, (q, hand) -> subtracted(q))),
-            instead("multiplied-instead", MethodName.COLUMN, "multiplied instead of added", "multiplies", Operation.MULTIPLICATION,
+                            + "sign is looked at first.",
+                    at(ChosenMethod.class, (q, hand) -> subtracted(q))),
+            instead("multiplied-instead", MethodName.COLUMN, "multiplied instead of added", "multiplies",
+                    Operation.MULTIPLICATION,
                     "Say it with counters: 12 and 3 more, or 12 three times? Then 12 + 3 and 12 × 3; see whether they get 15 and 36."),
             instead("multiplied-instead", MethodName.DECOMPOSITION, "multiplied instead of subtracted", "multiplies",
-                    Operation.MULTIPLICATION, "Ask before beginning: will there be more or less than 82? Then 15 − 4 and 15 × 4; see "
-                    + "whether only the second grows."),
-            instead("subtracted-instead", MethodName.LONG_MULTIPLICATION, "subtracted instead of multiplied", "subtracts",
-                    Operation.SUBTRACTION, "Ring the sign and say it as groups: 8 times 12 is eight twelves. Then 14 × 3 and 14 − 3; see "
-                    + "whether the first grows."),
+                    Operation.MULTIPLICATION,
+                    "Ask before beginning: will there be more or less than 82? Then 15 − 4 and 15 × 4; see "
+                            + "whether only the second grows."),
+            instead("subtracted-instead", MethodName.LONG_MULTIPLICATION, "subtracted instead of multiplied",
+                    "subtracts",
+                    Operation.SUBTRACTION,
+                    "Ring the sign and say it as groups: 8 times 12 is eight twelves. Then 14 × 3 and 14 − 3; see "
+                            + "whether the first grows."),
             instead("multiplied-instead", MethodName.LONG_DIVISION, "multiplied instead of divided", "multiplies",
-                    Operation.MULTIPLICATION, "Ask what is shared, and among how many: does each get more or less than there is? Then "
-                    + "24 ÷ 3; see whether the answer is below 24."),
+                    Operation.MULTIPLICATION,
+                    "Ask what is shared, and among how many: does each get more or less than there is? Then "
+                            + "24 ÷ 3; see whether the answer is below 24."),
             instead("subtracted-instead", MethodName.LONG_DIVISION, "subtracted instead of divided", "subtracts",
-                    Operation.SUBTRACTION, "Share 12 counters among 3, then take 3 from 12: two stories. Then 20 ÷ 4 and 20 − 4; see "
-                    + "whether they get two answers."),
+                    Operation.SUBTRACTION,
+                    "Share 12 counters among 3, then take 3 from 12: two stories. Then 20 ÷ 4 and 20 − 4; see "
+                            + "whether they get two answers."),
             instead("added-instead", MethodName.LONG_DIVISION, "added instead of divided", "adds", Operation.ADDITION,
                     "Share 12 counters among 3: can each get more than 12? Then 18 ÷ 6; see whether the answer is below 18."));
 
-    private static KnownSlip instead(String id, MethodName method, String name, String label, Operation other, String help) {
-        return KnownSlip.of(id, Set.of(method), name, label, Met.RARE, help, at(ChosenMethod.class, (q, hand) ->
-                OtherOperation.of(q.problem(), other)));
+    private static KnownSlip instead(String id, MethodName method, String name, String label, Operation other,
+            String help) {
+        return KnownSlip.of(id, Set.of(method), name, label, Met.RARE, help,
+                at(ChosenMethod.class, (q, hand) -> OtherOperation.of(q.problem(), other)));
     }
 
     /** Every slip there is but for the family of near misses, operation by operation. */
@@ -108,7 +117,8 @@ public final class Slips {
 
     /** Facts missed that are more than a near miss: digits of a quotient that are taken for right. */
     public static List<Slip> missedFacts(Problem problem, MethodName method) {
-        return method == MethodName.LONG_DIVISION || method == MethodName.SHORT_DIVISION ? DivisionSlips.missedDigits(problem) : List.of();
+        return method == MethodName.LONG_DIVISION || method == MethodName.SHORT_DIVISION
+                ? DivisionSlips.missedDigits(problem) : List.of();
     }
 
     /** The slip of that name in an operation; nothing where it has none. */
@@ -119,7 +129,8 @@ public final class Slips {
 
     /** The slip of that name in whichever operation has one. */
     public static Optional<KnownSlip> find(String id) {
-        return Rules.isRule(id) ? Arrays.stream(Operation.values()).flatMap(operation -> Rules.find(id, operation).stream()).findFirst()
+        return Rules.isRule(id)
+                ? Arrays.stream(Operation.values()).flatMap(operation -> Rules.find(id, operation).stream()).findFirst()
                 : ALL.stream().filter(slip -> slip.id().equals(id)).findFirst();
     }
 
@@ -141,7 +152,8 @@ public final class Slips {
 
     /** @throws Refusal where no operation has a slip of that name */
     public static void requireKnown(String id) {
-        List<String> ids = Stream.concat(ALL.stream().map(KnownSlip::id), Stream.of(FACT_NEAR_MISS)).distinct().toList();
+        List<String> ids =
+                Stream.concat(ALL.stream().map(KnownSlip::id), Stream.of(FACT_NEAR_MISS)).distinct().toList();
         if (!ids.contains(id) && find(id).isEmpty()) {
             throw Refusal.of("slip", "There is no slip called “" + id + "”. Choose one of: "
                     + ids.stream().collect(Collectors.joining(", ")) + ".");

@@ -14,7 +14,8 @@ import bemble.core.working.Spot;
  * @param leadingZero whether it would be a 0 in front of the number
  * @param ofProduct whether it is a row of products, not a sum
  */
-public record Digit(Spot at, int total, boolean last, boolean leadingZero, boolean ofProduct) implements Question<Integer> {
+public record Digit(Spot at, int total, boolean last, boolean leadingZero,
+        boolean ofProduct) implements Question<Integer> {
     @Override
     public int place() {
         return at.place();

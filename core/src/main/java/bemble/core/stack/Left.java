@@ -15,7 +15,8 @@ import java.math.BigInteger;
  * @param last whether nothing is brought down beside it
  */
 public record Left(Block block, String line, int place, BigInteger from, BigInteger product, boolean last)
-        implements FactQuestion<BigInteger> {
+        implements
+            FactQuestion<BigInteger> {
     @Override
     public BigInteger careful() {
         return from.compareTo(product) < 0 ? null : from.subtract(product);

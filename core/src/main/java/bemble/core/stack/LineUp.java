@@ -20,7 +20,8 @@ import java.util.stream.Collectors;
  * @param point the sign before the decimals
  */
 public record LineUp(Block block, List<String> lines, List<Numeral> numbers, boolean pads, boolean padsTop, char point)
-        implements Question<List<Placed>> {
+        implements
+            Question<List<Placed>> {
     /** Nobody sets a number out further from its place than this. */
     private static final int MOST_SHIFT = 12;
 
@@ -57,7 +58,8 @@ public record LineUp(Block block, List<String> lines, List<Numeral> numbers, boo
         boolean any = false;
         for (int i = 0; i < numbers.size(); i++) {
             Placed found = new Placed(numbers.get(i), 0);
-            for (int shift = -numbers.get(i).length() - MOST_SHIFT; shift <= numbers.get(i).length() + MOST_SHIFT; shift++) {
+            for (int shift = -numbers.get(i).length() - MOST_SHIFT; shift <= numbers.get(i).length()
+                    + MOST_SHIFT; shift++) {
                 if (standsAt(paper, i, shift)) {
                     found = new Placed(numbers.get(i), shift);
                     any = true;
@@ -83,7 +85,8 @@ public record LineUp(Block block, List<String> lines, List<Numeral> numbers, boo
     private Placed miscopied(Reading paper, int i) {
         Numeral number = numbers.get(i);
         int lowest = number.lowest();
-        while (lowest > number.lowest() - MOST_SHIFT && paper.at(block.at(lines.get(i), lowest - 1), Anchor.MIDDLE) != null) {
+        while (lowest > number.lowest() - MOST_SHIFT
+                && paper.at(block.at(lines.get(i), lowest - 1), Anchor.MIDDLE) != null) {
             lowest--;
         }
         Numeral there = PaperNumbers.read(paper, block, lines.get(i), lowest);
@@ -105,7 +108,8 @@ public record LineUp(Block block, List<String> lines, List<Numeral> numbers, boo
     }
 
     private static String sorted(Numeral number) {
-        return number.digits().replace("0", "").chars().sorted().mapToObj(Character::toString).collect(Collectors.joining());
+        return number.digits().replace("0", "").chars().sorted().mapToObj(Character::toString)
+                .collect(Collectors.joining());
     }
 
     private boolean standsAt(Reading paper, int i, int shift) {

@@ -41,6 +41,7 @@ public record PointGoes(Block block, String line, char sign, int lowest) impleme
 
     /** Writes the point one place too far to the left, or to the right: a hand for each. */
     public static List<Slip> moved() {
-        return List.of(Slip.at(PointGoes.class, (q, hand) -> 1), Slip.at(PointGoes.class, (q, hand) -> q.lowest() < -1 ? -1 : null));
+        return List.of(Slip.at(PointGoes.class, (q, hand) -> 1),
+                Slip.at(PointGoes.class, (q, hand) -> q.lowest() < -1 ? -1 : null));
     }
 }

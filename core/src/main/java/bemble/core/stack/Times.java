@@ -14,7 +14,8 @@ import java.math.BigInteger;
  * @param block where it is written, or null where it stays in the head
  * @param place the place of its last digit
  */
-public record Times(Block block, String line, int place, int digit, BigInteger divisor) implements FactQuestion<BigInteger> {
+public record Times(Block block, String line, int place, int digit,
+        BigInteger divisor) implements FactQuestion<BigInteger> {
     @Override
     public BigInteger careful() {
         return divisor.multiply(BigInteger.valueOf(digit));
@@ -23,7 +24,8 @@ public record Times(Block block, String line, int place, int digit, BigInteger d
     @Override
     public String fact() {
         boolean table = divisor.bitLength() < 5;
-        return table ? Math.min(digit, divisor.intValue()) + "x" + Math.max(digit, divisor.intValue()) : digit + "x" + divisor;
+        return table ? Math.min(digit, divisor.intValue()) + "x" + Math.max(digit, divisor.intValue())
+                : digit + "x" + divisor;
     }
 
     @Override

@@ -15,8 +15,9 @@ import java.util.Map;
  * @param type the enum whose constants are its options
  * @param options what can be chosen, the usual one first
  */
-public record Choice<T extends Option>(String id, String group, String title, String example, Map<String, String> shownWith, Class<T> type,
-                                       List<T> options) {
+public record Choice<T extends Option>(String id, String group, String title, String example,
+        Map<String, String> shownWith, Class<T> type,
+        List<T> options) {
     /** The option chosen where a teacher has chosen nothing. */
     public T usual() {
         return options.get(0);

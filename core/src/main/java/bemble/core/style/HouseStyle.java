@@ -148,7 +148,8 @@ public final class HouseStyle {
     private static final Choice<TakeAwayWord> TAKE_AWAY_WORD =
             choice("takeAwayWord", "Words", "The minus sign is read", TakeAwayWord.class);
     private static final Map<Operation, Choice<MethodName>> METHODS = perOperation(operation -> declared(new Choice<>(
-            operation.property() + "Method", "Methods", operation.title(), example(operation), Map.of(), MethodName.class,
+            operation.property() + "Method", "Methods", operation.title(), example(operation), Map.of(),
+            MethodName.class,
             MethodName.of(operation))));
     private static final Choice<CheckPlace> CHECK_PLACE =
             choice("checkPlace", "Checks", "What is added back stands", CheckPlace.class);
@@ -192,10 +193,10 @@ public final class HouseStyle {
     }
 
     private static Option find(String choiceId, String optionId) {
-        Choice<?> choice = CHOICES.stream().filter(c -> c.id().equals(choiceId)).findFirst().orElseThrow(() ->
-                Refusal.of("style." + choiceId, "There is no choice called “" + choiceId + "” in a house style."));
-        return choice.options().stream().filter(option -> option.id().equals(optionId)).findFirst().orElseThrow(() ->
-                Refusal.of("style." + choiceId, "“" + optionId + "” cannot be chosen here. Choose one of: "
+        Choice<?> choice = CHOICES.stream().filter(c -> c.id().equals(choiceId)).findFirst().orElseThrow(() -> Refusal
+                .of("style." + choiceId, "There is no choice called “" + choiceId + "” in a house style."));
+        return choice.options().stream().filter(option -> option.id().equals(optionId)).findFirst().orElseThrow(
+                () -> Refusal.of("style." + choiceId, "“" + optionId + "” cannot be chosen here. Choose one of: "
                         + choice.options().stream().map(Option::id).collect(Collectors.joining(", ")) + "."));
     }
 

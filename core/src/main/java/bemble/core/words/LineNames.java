@@ -19,9 +19,10 @@ public final class LineNames {
             Map.entry("on-rule", "on the rule"), Map.entry("under", "under the answer"),
             Map.entry("top", "upper number"), Map.entry("bottom", "lower number"),
             Map.entry("edge", "edge of the box"), Map.entry("ticks", "stop"), Map.entry("sizes", "jump"));
-    private static final Map<String, String> NUMBERED = Map.of("row-carries-", "small figures of row ", "addend-", "row ",
-            "exchanged-", "exchanged above ", "product-", "product ", "difference-", "what is left ", "row-",
-            "box, row ", "total-", "total beside ");
+    private static final Map<String, String> NUMBERED =
+            Map.of("row-carries-", "small figures of row ", "addend-", "row ",
+                    "exchanged-", "exchanged above ", "product-", "product ", "difference-", "what is left ", "row-",
+                    "box, row ", "total-", "total beside ");
 
     private final Words words;
 

@@ -13,11 +13,13 @@ import java.util.stream.Stream;
 public record CueKind(String id, String label) {
     private static final CueKind AGAIN = new CueKind("divide-again", "division: again from the start");
     private static final CueKind PLAIN = new CueKind("difference-plain", "taking away in a column without an exchange");
-    private static final CueKind EXCHANGED = new CueKind("difference-exchanged", "taking away in a column after its exchange");
+    private static final CueKind EXCHANGED =
+            new CueKind("difference-exchanged", "taking away in a column after its exchange");
 
     /** All of them, the cases behind the kinds of steps. */
     public static final List<CueKind> ALL = Stream.concat(
-            Arrays.stream(StepKind.values()).map(kind -> new CueKind(kind.id(), kind.label())), Stream.of(AGAIN, PLAIN, EXCHANGED)).toList();
+            Arrays.stream(StepKind.values()).map(kind -> new CueKind(kind.id(), kind.label())),
+            Stream.of(AGAIN, PLAIN, EXCHANGED)).toList();
 
     /**
      * Whose cues are said in a step, the first that there is.
@@ -29,7 +31,8 @@ public record CueKind(String id, String label) {
                 .filter(each -> each.part() == step.part() && each.block() == step.block());
         CueKind ofCase = switch (step.kind()) {
             case DIVIDE -> before.anyMatch(each -> each.kind() == StepKind.DIVIDE) ? AGAIN : null;
-            case DIFFERENCE -> before.anyMatch(each -> each.kind() == StepKind.EXCHANGE && step.place().equals(each.place())) ? EXCHANGED : PLAIN;
+            case DIFFERENCE -> before.anyMatch(
+                    each -> each.kind() == StepKind.EXCHANGE && step.place().equals(each.place())) ? EXCHANGED : PLAIN;
             default -> null;
         };
         return ofCase == null ? List.of(step.kind().id()) : List.of(ofCase.id(), step.kind().id());

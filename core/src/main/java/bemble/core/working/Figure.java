@@ -6,7 +6,8 @@ package bemble.core.working;
  * @param to the other end of what reaches over several squares, or null
  * @param passing whether it is there only until the next step
  */
-public record Figure(MarkKind kind, Spot at, Spot to, String text, Role role, Size size, Anchor anchor, boolean passing) {
+public record Figure(MarkKind kind, Spot at, Spot to, String text, Role role, Size size, Anchor anchor,
+        boolean passing) {
     /** Where it stands and what sort it is: one figure of that sort can stand there. */
     public Key key() {
         return new Key(at.block().id(), at.line(), at.place(), anchor, kind == MarkKind.STRIKE);

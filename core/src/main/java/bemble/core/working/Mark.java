@@ -14,7 +14,7 @@ import java.util.List;
  * @param should where a rule was broken, what a careful hand would have written there; else null
  */
 public record Mark(int step, Integer until, MarkKind kind, Spot at, Spot to, String text, Role role, Size size,
-                   Anchor anchor, String should) {
+        Anchor anchor, String should) {
     /** The same mark, taken away in a later step. */
     public Mark until(int takenAway) {
         return new Mark(step, takenAway, kind, at, to, text, role, size, anchor, should);

@@ -39,8 +39,9 @@ final class Courses {
         this.fromTheLeft = problem.operation() == Operation.DIVISION || problem.operation() == Operation.SQUARE_ROOT;
         this.written = written;
         this.widest = widest;
-        this.home = fromTheLeft ? written.stream().filter(careful::isInAnswer).map(mark -> Line.of(mark.at())).findFirst()
-                .filter(this::comesBackTo).orElse(null) : null;
+        this.home =
+                fromTheLeft ? written.stream().filter(careful::isInAnswer).map(mark -> Line.of(mark.at())).findFirst()
+                        .filter(this::comesBackTo).orElse(null) : null;
     }
 
     private boolean comesBackTo(Line line) {
@@ -68,7 +69,8 @@ final class Courses {
         List<Course> last = new ArrayList<>();
         lines.forEach((line, its) -> {
             if (its.stream().anyMatch(i -> squares.get(i).number())) {
-                its.stream().filter(i -> squares.get(i).number()).forEach(i -> (isWritten(i) ? courses : last).add(slot(i)));
+                its.stream().filter(i -> squares.get(i).number())
+                        .forEach(i -> (isWritten(i) ? courses : last).add(slot(i)));
             } else if (its.stream().allMatch(i -> squares.get(i).given() == null) && !its.isEmpty()) {
                 courses.add(course(line, its));
             }
@@ -88,32 +90,40 @@ final class Courses {
     private Course slot(int square) {
         Spot spot = squares.get(square).spot();
         return new Course(List.of(square), 0, 1, false, false, false,
-                written.stream().filter(mark -> mark.at().equals(spot)).mapToInt(Mark::step).findFirst().orElse(lastStep()));
+                written.stream().filter(mark -> mark.at().equals(spot)).mapToInt(Mark::step).findFirst()
+                        .orElse(lastStep()));
     }
 
     private Course course(Line line, List<Integer> its) {
         boolean right = isRightwards(line);
-        List<Integer> ordered = its.stream().sorted(Comparator.comparingInt(i -> right ? squares.get(i).column() : -squares.get(i).column()))
+        List<Integer> ordered = its.stream()
+                .sorted(Comparator.comparingInt(i -> right ? squares.get(i).column() : -squares.get(i).column()))
                 .toList();
         List<Integer> places = ordered.stream().map(i -> squares.get(i).spot().place()).toList();
-        IntSummaryStatistics reached = widest.stream().filter(mark -> Line.of(mark.at()).equals(line)).mapToInt(mark -> mark.at().place())
-                .summaryStatistics();
+        IntSummaryStatistics reached =
+                widest.stream().filter(mark -> Line.of(mark.at()).equals(line)).mapToInt(mark -> mark.at().place())
+                        .summaryStatistics();
         boolean known = reached.getCount() > 0;
-        int start = !known ? right ? 0 : Math.max(0, places.indexOf(0)) : Math.max(0, places.indexOf(right ? reached.getMax() : reached.getMin()));
-        int end = !known ? places.size() - 1 : Math.max(start, places.indexOf(right ? reached.getMin() : reached.getMax()));
+        int start = !known ? right ? 0 : Math.max(0, places.indexOf(0))
+                : Math.max(0, places.indexOf(right ? reached.getMax() : reached.getMin()));
+        int end = !known ? places.size() - 1
+                : Math.max(start, places.indexOf(right ? reached.getMin() : reached.getMax()));
         boolean under = right && !line.equals(home) && isUnderWhatIsGiven(line, its);
-        return new Course(ordered, start, end - start + 1, under, line.equals(home), isFollowedByHome(line), stepOf(line));
+        return new Course(ordered, start, end - start + 1, under, line.equals(home), isFollowedByHome(line),
+                stepOf(line));
     }
 
     /** Whether the line stands under what is given, as what is taken away from a dividend. */
     private boolean isUnderWhatIsGiven(Line line, List<Integer> its) {
-        return fromTheLeft && squares.stream().anyMatch(square -> square.given() != null && square.spot().block().id().equals(line.block())
-                && square.row() < squares.get(its.get(0)).row());
+        return fromTheLeft && squares.stream()
+                .anyMatch(square -> square.given() != null && square.spot().block().id().equals(line.block())
+                        && square.row() < squares.get(its.get(0)).row());
     }
 
     private boolean isFollowedByHome(Line line) {
         for (int i = 1; home != null && i < widest.size(); i++) {
-            if (Line.of(widest.get(i - 1).at()).equals(line) && Line.of(widest.get(i).at()).equals(home) && !line.equals(home)) {
+            if (Line.of(widest.get(i - 1).at()).equals(line) && Line.of(widest.get(i).at()).equals(home)
+                    && !line.equals(home)) {
                 return true;
             }
         }
@@ -127,13 +137,15 @@ final class Courses {
     }
 
     private static List<Integer> placesAlong(List<Mark> marks, Line line) {
-        return marks.stream().filter(mark -> mark.kind() == MarkKind.DIGIT && Line.of(mark.at()).equals(line)).map(mark -> mark.at().place())
+        return marks.stream().filter(mark -> mark.kind() == MarkKind.DIGIT && Line.of(mark.at()).equals(line))
+                .map(mark -> mark.at().place())
                 .distinct().toList();
     }
 
     /** The step with which a line is begun; the last where a careful hand does not write it. */
     private int stepOf(Line line) {
-        return written.stream().filter(mark -> Line.of(mark.at()).equals(line)).mapToInt(Mark::step).findFirst().orElse(lastStep());
+        return written.stream().filter(mark -> Line.of(mark.at()).equals(line)).mapToInt(Mark::step).findFirst()
+                .orElse(lastStep());
     }
 
     private int lastStep() {

@@ -23,14 +23,16 @@ public record Nudge(Figure.Key at, String ask, String text, String kind) {
     /** What comes next, from how a paper is marked; nothing where all is there. */
     public static Optional<Nudge> next(WorkOrder order, boolean check, Marked marked) {
         Working working = WritingPaper.written(order, check).workingAsItLooks();
-        return nextFigure(marked.figures()).map(figure -> firstOnTheWay(figure, marked.figures(), working)).map(figure ->
-                new Nudge(figure.at(), step(working, figure.at()).map(step -> step.spoken().ask()).orElse(""),
+        return nextFigure(marked.figures()).map(figure -> firstOnTheWay(figure, marked.figures(), working))
+                .map(figure -> new Nudge(figure.at(),
+                        step(working, figure.at()).map(step -> step.spoken().ask()).orElse(""),
                         figure.should(), figure.kind().id()));
     }
 
     /** The step in which a careful hand writes there. */
     private static Optional<Step> step(Working working, Figure.Key at) {
-        return working.marks().stream().filter(mark -> WritingPaper.isWritten(mark) && mark.key().equals(at)).findFirst()
+        return working.marks().stream().filter(mark -> WritingPaper.isWritten(mark) && mark.key().equals(at))
+                .findFirst()
                 .map(mark -> working.steps().get(mark.step() - 1));
     }
 

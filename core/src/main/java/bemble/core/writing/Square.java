@@ -14,8 +14,9 @@ import bemble.core.working.Spot;
  * @param smallAt where a small figure of its column goes: the place of that square in the paper's list, or null
  * @param name what it is called, such as {@code tens, answer line}
  */
-public record Square(Spot spot, int row, int column, int toColumn, String given, boolean full, Anchor small, boolean number,
-                     Integer smallAt, String name) {
+public record Square(Spot spot, int row, int column, int toColumn, String given, boolean full, Anchor small,
+        boolean number,
+        Integer smallAt, String name) {
     /** The same with its number from the left in its name, where its line has no place values to name it by. */
     Square numbered(int number) {
         return new Square(spot, row, column, toColumn, given, full, small, this.number, smallAt, name + ", " + number);

@@ -53,7 +53,8 @@ final class Squares {
                 if (WritingPaper.isWritten(mark)) {
                     if (mark.role() == Role.CARRY && mark.kind() == MarkKind.DIGIT && full != null
                             && full.at().block().equals(mark.at().block())) {
-                        carries.putIfAbsent(line(full.at()), new Carries(mark.at().line(), mark.at().place() - full.at().place() - 1));
+                        carries.putIfAbsent(line(full.at()),
+                                new Carries(mark.at().line(), mark.at().place() - full.at().place() - 1));
                     }
                     full = mark.kind() == MarkKind.DIGIT && mark.size() == Size.FULL ? mark : full;
                     bySpot.computeIfAbsent(mark.at(), spot -> new ArrayList<>()).add(mark);
@@ -104,11 +105,13 @@ final class Squares {
         List<Mark> here = bySpot.getOrDefault(spot, List.of());
         List<Mark> along = byLine.getOrDefault(line(spot), List.of());
         Mark number = here.stream().filter(mark -> mark.kind() == MarkKind.NUMBER).findFirst().orElse(null);
-        String given = here.stream().filter(isPrinted.and(mark -> mark.kind() != MarkKind.STRIKE)).findFirst().map(Mark::text)
-                .orElse(null);
+        String given =
+                here.stream().filter(isPrinted.and(mark -> mark.kind() != MarkKind.STRIKE)).findFirst().map(Mark::text)
+                        .orElse(null);
         boolean full = along.stream().anyMatch(mark -> mark.kind() != MarkKind.STRIKE && mark.size() == Size.FULL);
         return new Square(spot, row, column, number == null || number.to() == null ? column
-                : Math.max(column, layout.column(number.to())), given, full, small(spot, here, along), number != null, null,
+                : Math.max(column, layout.column(number.to())), given, full, small(spot, here, along), number != null,
+                null,
                 names.of(spot));
     }
 

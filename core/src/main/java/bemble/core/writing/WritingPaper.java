@@ -53,7 +53,8 @@ public final class WritingPaper {
         for (KnownSlip slip : Slips.of(problem, method.name())) {
             for (HouseStyle style : exchanges ? List.of(order.style(), thorough) : List.of(order.style())) {
                 try {
-                    Working slipped = written(slip.slip().over(Hand.CAREFUL), problem, method, style, kind).workingAsItLooks();
+                    Working slipped =
+                            written(slip.slip().over(Hand.CAREFUL), problem, method, style, kind).workingAsItLooks();
                     // Who takes one operation for another sets it out elsewhere; on this paper its answer has its line.
                     if (slipped.blocks().get(0).id().equals(working.blocks().get(0).id())) {
                         workings.add(slipped);
@@ -78,7 +79,8 @@ public final class WritingPaper {
 
     /** What a careful hand writes, with its check where that is asked for. */
     static Written written(WorkOrder order, boolean check) {
-        return written(Hand.CAREFUL, order.problem(), Methods.find(order.problem(), order.method(), order.style()), order.style(),
+        return written(Hand.CAREFUL, order.problem(), Methods.find(order.problem(), order.method(), order.style()),
+                order.style(),
                 check ? Checking.find(order.problem(), order.check(), order.style()) : null);
     }
 
@@ -126,7 +128,8 @@ public final class WritingPaper {
      */
     public List<SheetMark> printed() {
         return working.marks().stream()
-                .filter(mark -> isPrinted(mark) || mark.role() == Role.FRAME && mark.until() == null && mark.kind() != MarkKind.WASH
+                .filter(mark -> isPrinted(mark)
+                        || mark.role() == Role.FRAME && mark.until() == null && mark.kind() != MarkKind.WASH
                         || mark.kind() == MarkKind.POINT && mark.role() != Role.GIVEN && mark.role() != Role.PADDING)
                 .map(layout::lay).toList();
     }
@@ -159,7 +162,8 @@ public final class WritingPaper {
         List<Mark> way = new ArrayList<>();
         List<Mark> inFront = new ArrayList<>();
         for (Mark mark : working.marks()) {
-            if (!isWritten(mark) || mark.kind() == MarkKind.STRIKE || mark.kind() == MarkKind.DIGIT && mark.size() != Size.FULL) {
+            if (!isWritten(mark) || mark.kind() == MarkKind.STRIKE
+                    || mark.kind() == MarkKind.DIGIT && mark.size() != Size.FULL) {
                 continue;
             }
             Integer column = working.steps().get(mark.step() - 1).place();
@@ -183,12 +187,14 @@ public final class WritingPaper {
 
     /** Whether a mark is a figure that a hand writes to stay. */
     static boolean isWritten(Mark mark) {
-        boolean figure = mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE;
+        boolean figure =
+                mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE;
         return figure && mark.until() == null && mark.role() != Role.FRAME && mark.role() != Role.MISSING;
     }
 
     /** The steps that somebody can join in at: those of the work after the numbers are set out. */
     public List<Step> stepsToJoin() {
-        return working.steps().stream().filter(step -> step.part() == Part.WORK && step.kind() != StepKind.SET_OUT).toList();
+        return working.steps().stream().filter(step -> step.part() == Part.WORK && step.kind() != StepKind.SET_OUT)
+                .toList();
     }
 }

@@ -72,7 +72,8 @@ class ColumnAdditionTest {
     @EnumSource(CarryPlace.class)
     void aCarryStandsInTheNextColumnWhereverTheStyleWritesIt(CarryPlace where) {
         Worked worked = work(HouseStyle.USUAL.with("carryPlace", where), "47", "38");
-        assertThat(worked.sheet().marks()).filteredOn(mark -> mark.role().id().equals("carry") && mark.block().equals("sum"))
+        assertThat(worked.sheet().marks())
+                .filteredOn(mark -> mark.role().id().equals("carry") && mark.block().equals("sum"))
                 .singleElement().satisfies(carry -> {
                     assertThat(carry.place()).isEqualTo(1);
                     assertThat(carry.text()).isEqualTo("1");
@@ -86,7 +87,8 @@ class ColumnAdditionTest {
         assertThat(worked.answer().value()).isEqualTo("1188");
         ColumnRecord record = (ColumnRecord) worked.record();
         assertThat(record.columns()).extracting(AddedColumn::carryOut).containsExactly(10, 11);
-        assertThat(worked.sheet().marks()).anyMatch(mark -> mark.role().id().equals("carry") && mark.text().equals("10"));
+        assertThat(worked.sheet().marks())
+                .anyMatch(mark -> mark.role().id().equals("carry") && mark.text().equals("10"));
         Step last = worked.working().steps().get(2);
         assertThat(last.spoken().say()).contains("write 118 whole");
     }
@@ -116,6 +118,7 @@ class ColumnAdditionTest {
     }
 
     private static Worked work(HouseStyle style, String... addends) {
-        return Worked.from(new WorkOrder(new Addition(Stream.of(addends).map(Numeral::of).toList()), null, style, null));
+        return Worked
+                .from(new WorkOrder(new Addition(Stream.of(addends).map(Numeral::of).toList()), null, style, null));
     }
 }

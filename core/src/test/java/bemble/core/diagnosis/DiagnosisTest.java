@@ -42,7 +42,8 @@ class DiagnosisTest {
     }
 
     private static Judged judge(String problem, String method, String given) {
-        return Diagnosis.of(Answers.of(ProblemText.read(problem, 0, Punctuation.POINT), method), given, Punctuation.POINT);
+        return Diagnosis.of(Answers.of(ProblemText.read(problem, 0, Punctuation.POINT), method), given,
+                Punctuation.POINT);
     }
 
     private static Optional<String> answer(Slip slip, Problem problem, MethodName method) {
@@ -69,8 +70,9 @@ class DiagnosisTest {
                         String what = slip.id() + " " + problem.text() + " " + given;
                         assertThat(judged.findings()).as(what).extracting(Finding::slip).contains(slip.id());
                         assertThat(judged.findings()).as(what).allSatisfy(finding -> {
-                            Answer presumed = Written.answerBy(finding.hand().over(Hand.CAREFUL), problem, Methods.of(method),
-                                    finding.style()).answer();
+                            Answer presumed =
+                                    Written.answerBy(finding.hand().over(Hand.CAREFUL), problem, Methods.of(method),
+                                            finding.style()).answer();
                             GivenAnswer here = GivenAnswer.read(presumed.text(), Punctuation.POINT).orElseThrow();
                             GivenAnswer there = GivenAnswer.read(given, Punctuation.POINT).orElseThrow();
                             assertThat(here.value()).isEqualByComparingTo(there.value());
@@ -78,8 +80,10 @@ class DiagnosisTest {
                             assertThat(finding.confidence()).isBetween(0.0, 1.0);
                             assertThat(finding.say()).contains("only fits").doesNotContain("null");
                         });
-                        assertThat(judged.findings()).as(what).isSortedAccordingTo((a, b) -> Double.compare(b.confidence(), a.confidence()));
-                        assertThat(judged.findings().stream().mapToDouble(Finding::confidence).sum()).as(what).isLessThan(1.0001);
+                        assertThat(judged.findings()).as(what)
+                                .isSortedAccordingTo((a, b) -> Double.compare(b.confidence(), a.confidence()));
+                        assertThat(judged.findings().stream().mapToDouble(Finding::confidence).sum()).as(what)
+                                .isLessThan(1.0001);
                         assertThat(judged.firstWrongPlace() == null).as(what).isEqualTo(sameValue(answers, given));
                     }
                 }
@@ -89,7 +93,8 @@ class DiagnosisTest {
 
     /** Whether only the remainder differs, which has no place of its own. */
     private static boolean sameValue(Answers answers, String given) {
-        String right = Written.answerBy(Hand.CAREFUL, answers.problem(), answers.method(), HouseStyle.USUAL).answer().value();
+        String right =
+                Written.answerBy(Hand.CAREFUL, answers.problem(), answers.method(), HouseStyle.USUAL).answer().value();
         return GivenAnswer.read(given, Punctuation.POINT).orElseThrow().value().plain().equals(right);
     }
 
@@ -116,7 +121,8 @@ class DiagnosisTest {
         "3248 ÷ 8    |       | 46       | WRONG      | 2",
         "58 + 67     |       | 1115     | WRONG      | 1",
         "5.2 − 1.37  |       | 3.97     | WRONG      | -2"})
-    void anAnswerIsReadAsItIsMeant(String problem, String method, String given, Judged.Verdict verdict, Integer firstWrong) {
+    void anAnswerIsReadAsItIsMeant(String problem, String method, String given, Judged.Verdict verdict,
+            Integer firstWrong) {
         Judged judged = judge(problem, method, given);
         assertThat(judged.verdict()).isEqualTo(verdict);
         assertThat(judged.firstWrongPlace()).isEqualTo(firstWrong);
@@ -124,10 +130,14 @@ class DiagnosisTest {
 
     @ParameterizedTest
     @CsvSource({"3.7 + 0.45, 3.52, sides-apart", "8.2 − 3.75, 5.73, sides-apart", "346 × 205, 7093, last-zero-lost",
-        "812 ÷ 4, 230, quotient-zero-moved", "85 ÷ 5, 107, quotient-zero-too-many", "4056 ÷ 13, 3120, quotient-zero-at-end",
-        "532 ÷ 7, 75, fact-near-miss", "532 ÷ 7, 74, fact-near-miss", "72 − 38, 43, answer-reversed", "144 ÷ 6, 2 r 24, stopped-with-the-rest",
-        "936 ÷ 9, 10 r 36, stopped-with-the-rest", "97 ÷ 4, 25, rounded-up", "1.25 + 0.5, 17.5, point-moved", "1.25 + 0.5, 175, point-left-out",
-        "69 + 25, 124, digit-misread", "47 + 35, 1645, multiplied-instead", "96 ÷ 4, 92, subtracted-instead", "3.47 + 2.85, 5.22, carry-forgotten"})
+        "812 ÷ 4, 230, quotient-zero-moved", "85 ÷ 5, 107, quotient-zero-too-many",
+        "4056 ÷ 13, 3120, quotient-zero-at-end",
+        "532 ÷ 7, 75, fact-near-miss", "532 ÷ 7, 74, fact-near-miss", "72 − 38, 43, answer-reversed",
+        "144 ÷ 6, 2 r 24, stopped-with-the-rest",
+        "936 ÷ 9, 10 r 36, stopped-with-the-rest", "97 ÷ 4, 25, rounded-up", "1.25 + 0.5, 17.5, point-moved",
+        "1.25 + 0.5, 175, point-left-out",
+        "69 + 25, 124, digit-misread", "47 + 35, 1645, multiplied-instead", "96 ÷ 4, 92, subtracted-instead",
+        "3.47 + 2.85, 5.22, carry-forgotten"})
     void whatAClassMeetsEveryWeekIsFirst(String problem, String given, String slip) {
         Finding first = judge(problem, null, given).findings().get(0);
         assertThat(first.slip()).isEqualTo(slip);
@@ -147,8 +157,10 @@ class DiagnosisTest {
         List<Finding> findings = judge("4002 − 1358", null, "3356").findings();
         assertThat(findings).isNotEmpty();
         Problem sum = ProblemText.read("687 + 58", 0, Punctuation.POINT);
-        KnownSlip left = Slips.of(sum, MethodName.COLUMN).stream().filter(slip -> slip.id().equals("lined-up-left")).findFirst().orElseThrow();
-        KnownSlip lost = Slips.of(sum, MethodName.COLUMN).stream().filter(slip -> slip.id().equals("last-carry-lost")).findFirst().orElseThrow();
+        KnownSlip left = Slips.of(sum, MethodName.COLUMN).stream().filter(slip -> slip.id().equals("lined-up-left"))
+                .findFirst().orElseThrow();
+        KnownSlip lost = Slips.of(sum, MethodName.COLUMN).stream().filter(slip -> slip.id().equals("last-carry-lost"))
+                .findFirst().orElseThrow();
         String given = answer(left.slip().and(lost.slip()), sum, MethodName.COLUMN).orElseThrow();
         assertThat(judge("687 + 58", null, given).findings())
                 .anySatisfy(finding -> assertThat(List.of(finding.slip(), finding.with()))
@@ -159,7 +171,8 @@ class DiagnosisTest {
         List<Item> items = new ArrayList<>();
         for (int i = 0; i < problems.size(); i++) {
             Problem problem = ProblemText.read(problems.get(i), 0, Punctuation.POINT);
-            String right = answer(base -> base, problem, Methods.find(problem, method, HouseStyle.USUAL).name()).orElseThrow();
+            String right =
+                    answer(base -> base, problem, Methods.find(problem, method, HouseStyle.USUAL).name()).orElseThrow();
             items.add(new Item(Answers.of(problem, method), given.get(i) == null ? right : given.get(i)));
         }
         return items;
@@ -168,21 +181,25 @@ class DiagnosisTest {
     @Test
     void aSlipThatExplainsSeveralAnswersIsNamedWithWhatItRestsOn() {
         List<String> problems = List.of("58 + 67", "387 + 246", "42 + 31", "476 + 385", "123 + 456");
-        Writer writer = Writer.of(paper(problems, null, Arrays.asList("115", "523", null, "751", null)), Punctuation.POINT);
+        Writer writer =
+                Writer.of(paper(problems, null, Arrays.asList("115", "523", null, "751", null)), Punctuation.POINT);
         Cause first = writer.causes().get(0);
         assertThat(first.slip()).isEqualTo("carry-forgotten");
         assertThat(List.of(first.explains(), first.of(), first.chances())).containsExactly(3, 3, 3);
-        assertThat(first.say()).contains("3 of 3").contains("2 more questions gave it no chance").contains("all but sure");
+        assertThat(first.say()).contains("3 of 3").contains("2 more questions gave it no chance")
+                .contains("all but sure");
         assertThat(first.confidence()).isGreaterThan(0.9);
         assertThat(writer.isSure()).isTrue();
     }
 
     @Test
     void aSlipThatWouldHaveSpoiltRightAnswersIsDoubted() {
-        List<String> problems = List.of("58 + 67", "387 + 246", "476 + 385", "264 + 158", "385 + 449", "296 + 357", "178 + 264");
+        List<String> problems =
+                List.of("58 + 67", "387 + 246", "476 + 385", "264 + 158", "385 + 449", "296 + 357", "178 + 264");
         Writer writer = Writer.of(paper(problems, null, Arrays.asList("115", null, null, null, null, null, null)),
                 Punctuation.POINT);
-        assertThat(writer.causes()).noneMatch(cause -> cause.slip().equals("carry-forgotten") && cause.confidence() > 0.5);
+        assertThat(writer.causes())
+                .noneMatch(cause -> cause.slip().equals("carry-forgotten") && cause.confidence() > 0.5);
         assertThat(writer.careful()).isGreaterThan(0.2);
         assertThat(writer.causes()).isEmpty();
         assertThat(writer.facts()).isNotEmpty();
@@ -220,7 +237,8 @@ class DiagnosisTest {
         List<Question> asked = new ArrayList<>();
         while (items.size() < 8) {
             Writer writer = items.isEmpty() ? null : Writer.of(items, Punctuation.POINT);
-            NextQuestion next = NextQuestion.after(writer, NextQuestion.usual(slip.operation()), way, asked, seed + items.size());
+            NextQuestion next =
+                    NextQuestion.after(writer, NextQuestion.usual(slip.operation()), way, asked, seed + items.size());
             assertThat(next.why()).isNotBlank().endsWith(".");
             if (next.done()) {
                 assertThat(next.question()).isNull();
@@ -228,7 +246,8 @@ class DiagnosisTest {
                 return items.size();
             }
             Problem problem = next.question().problem();
-            String given = answer(slip.slip(), problem, method).or(() -> answer(base -> base, problem, method)).orElseThrow();
+            String given =
+                    answer(slip.slip(), problem, method).or(() -> answer(base -> base, problem, method)).orElseThrow();
             items.add(new Item(Answers.of(problem, method.id()), given));
             asked.add(next.question());
         }
@@ -242,11 +261,14 @@ class DiagnosisTest {
             Random random = new Random(seed);
             List<Item> items = new ArrayList<>();
             List<Question> asked = new ArrayList<>();
-            NextQuestion next = NextQuestion.after(null, NextQuestion.usual(Operation.SUBTRACTION), Methods.of(MethodName.DECOMPOSITION), asked, seed);
+            NextQuestion next = NextQuestion.after(null, NextQuestion.usual(Operation.SUBTRACTION),
+                    Methods.of(MethodName.DECOMPOSITION), asked, seed);
             while (!next.done()) {
                 asked.add(next.question());
-                items.add(new Item(Answers.of(next.question().problem(), null), Integer.toString(1000 + random.nextInt(9000))));
-                next = NextQuestion.after(Writer.of(items, Punctuation.POINT), NextQuestion.usual(Operation.SUBTRACTION),
+                items.add(new Item(Answers.of(next.question().problem(), null),
+                        Integer.toString(1000 + random.nextInt(9000))));
+                next = NextQuestion.after(Writer.of(items, Punctuation.POINT),
+                        NextQuestion.usual(Operation.SUBTRACTION),
                         Methods.of(MethodName.DECOMPOSITION), asked, seed + items.size());
             }
             assertThat(items.size()).isBetween(3, 6);
@@ -264,8 +286,11 @@ class DiagnosisTest {
             String given = Integer.toString(random.nextInt(1_000_000));
             Judged judged = Diagnosis.of(answers, given, Punctuation.POINT);
             assertThat(judged.verdict()).as(problem.text()).isNotEqualTo(Judged.Verdict.UNREADABLE);
-            assertThat(Writer.of(List.of(new Item(answers, given), new Item(answers, answers.rightText())), Punctuation.POINT).items())
-                    .as(problem.text()).extracting(Judged::verdict).element(1).isEqualTo(Judged.Verdict.CORRECT);
+            assertThat(Writer
+                    .of(List.of(new Item(answers, given), new Item(answers, answers.rightText())), Punctuation.POINT)
+                    .items())
+                            .as(problem.text()).extracting(Judged::verdict).element(1)
+                            .isEqualTo(Judged.Verdict.CORRECT);
         }
     }
 
@@ -277,7 +302,8 @@ class DiagnosisTest {
         String right = answer(base -> base, problem, MethodName.LONG_MULTIPLICATION).orElseThrow();
         Answers answers = Answers.of(problem, null);
         assertThat(Diagnosis.of(answers, right, Punctuation.POINT).verdict()).isEqualTo(Judged.Verdict.CORRECT);
-        assertThat(Diagnosis.of(answers, "1" + right.replace(",", ""), Punctuation.POINT).verdict()).isEqualTo(Judged.Verdict.WRONG);
+        assertThat(Diagnosis.of(answers, "1" + right.replace(",", ""), Punctuation.POINT).verdict())
+                .isEqualTo(Judged.Verdict.WRONG);
         Random random = new Random(3);
         String anything = Integer.toString(1 + random.nextInt(1_000_000));
         assertThat(judge("476 × 38", null, anything).verdict()).isEqualTo(Judged.Verdict.WRONG);

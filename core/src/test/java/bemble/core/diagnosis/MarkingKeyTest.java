@@ -37,7 +37,8 @@ class MarkingKeyTest {
 
     private static Stream<String> answer(Slip slip, Problem problem, Method<?> method) {
         try {
-            return Stream.of(Written.answerBy(slip.over(Hand.CAREFUL), problem, method, HouseStyle.USUAL).answer().text());
+            return Stream
+                    .of(Written.answerBy(slip.over(Hand.CAREFUL), problem, method, HouseStyle.USUAL).answer().text());
         } catch (Stuck noWayOn) {
             return Stream.of();
         }
@@ -57,7 +58,8 @@ class MarkingKeyTest {
         List<KeyLine> lines = key.linesOf(answers, Punctuation.POINT);
         assertThat(key.codes()).isNotEmpty().extracting(KeyCode::code).doesNotHaveDuplicates();
         assertThat(key.codes()).allSatisfy(code -> assertThat(code.slips()).allSatisfy(slip -> {
-            List<String> names = Slips.ALL.stream().filter(known -> known.id().equals(slip)).map(known -> known.name()).toList();
+            List<String> names =
+                    Slips.ALL.stream().filter(known -> known.id().equals(slip)).map(known -> known.name()).toList();
             assertThat(names).as(slip + " in words").anyMatch(code.name()::contains);
             assertThat(code.name()).doesNotContain(slip);
         }));
@@ -67,11 +69,14 @@ class MarkingKeyTest {
             Answers known = answers.get(i);
             assertThat(Diagnosis.verdict(known, line.answer(), Punctuation.POINT)).isEqualTo(Judged.Verdict.CORRECT);
             for (KeyAnswer wrong : line.wrong()) {
-                assertThat(Diagnosis.verdict(known, wrong.answer(), Punctuation.POINT)).as(line + " " + wrong).isEqualTo(Judged.Verdict.WRONG);
+                assertThat(Diagnosis.verdict(known, wrong.answer(), Punctuation.POINT)).as(line + " " + wrong)
+                        .isEqualTo(Judged.Verdict.WRONG);
                 for (String letter : wrong.codes()) {
-                    KeyCode code = key.codes().stream().filter(each -> each.code().equals(letter)).findFirst().orElseThrow();
+                    KeyCode code =
+                            key.codes().stream().filter(each -> each.code().equals(letter)).findFirst().orElseThrow();
                     Problem problem = problems.get(i);
-                    assertThat(code.slips().stream().flatMap(slip -> answers(slip, problem))).as(line.problem() + " " + code)
+                    assertThat(code.slips().stream().flatMap(slip -> answers(slip, problem)))
+                            .as(line.problem() + " " + code)
                             .contains(wrong.answer());
                 }
             }

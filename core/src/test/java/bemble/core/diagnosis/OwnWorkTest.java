@@ -27,7 +27,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 class OwnWorkTest {
     private static List<Ink.Text> texts(OwnWork work) {
         return TextPages.of("", "", List.of(new TextPages.Drawing(work))).stream().flatMap(page -> page.inks().stream())
-                .filter(ink -> ink instanceof Ink.Text text && !text.text().isEmpty()).map(ink -> (Ink.Text) ink).toList();
+                .filter(ink -> ink instanceof Ink.Text text && !text.text().isEmpty()).map(ink -> (Ink.Text) ink)
+                .toList();
     }
 
     private static WritingPaper paper(Problem problem, MethodName method) {
@@ -45,10 +46,12 @@ class OwnWorkTest {
         for (int i = 0; i < 10; i++) {
             Problem problem = EveryMethodTest.problem(method.operation(), random, 4);
             WritingPaper paper = paper(problem, method);
-            List<PaperFigure> written = paper.path().stream().map(mark -> new PaperFigure(mark.block(), mark.line(), mark.place(),
-                    mark.anchor(), mark.kind(), mark.text())).toList();
-            List<String> expected = Stream.concat(paper.printed().stream(), paper.path().stream()).filter(OwnWorkTest::isText)
-                    .map(SheetMark::text).toList();
+            List<PaperFigure> written =
+                    paper.path().stream().map(mark -> new PaperFigure(mark.block(), mark.line(), mark.place(),
+                            mark.anchor(), mark.kind(), mark.text())).toList();
+            List<String> expected =
+                    Stream.concat(paper.printed().stream(), paper.path().stream()).filter(OwnWorkTest::isText)
+                            .map(SheetMark::text).toList();
             assertThat(texts(new OwnWork(paper, written))).extracting(Ink.Text::text).as(problem.text())
                     .containsExactlyInAnyOrderElementsOf(expected);
         }
@@ -59,20 +62,24 @@ class OwnWorkTest {
         WritingPaper paper = paper(new Problem.Addition(List.of(Numeral.of("398"), Numeral.of("78"))),
                 MethodName.COLUMN);
         List<Ink.Text> texts = texts(OwnWork.answerOnly(paper));
-        assertThat(texts).extracting(Ink.Text::text).containsExactlyInAnyOrder("3", "9", "8", "+", "7", "8", "4", "7", "6");
+        assertThat(texts).extracting(Ink.Text::text).containsExactlyInAnyOrder("3", "9", "8", "+", "7", "8", "4", "7",
+                "6");
         double last = texts.stream().mapToDouble(Ink.Text::y).max().orElseThrow();
         List<Ink.Text> answer = texts.stream().filter(text -> text.y() == last).toList();
         assertThat(answer).extracting(Ink.Text::text).containsExactlyInAnyOrder("4", "7", "6");
         double ones = answer.stream().filter(text -> text.text().equals("6")).findFirst().orElseThrow().x();
-        assertThat(texts).filteredOn(text -> text.text().equals("8")).hasSize(2).allMatch(text -> Math.abs(text.x() - ones) < 0.01);
+        assertThat(texts).filteredOn(text -> text.text().equals("8")).hasSize(2)
+                .allMatch(text -> Math.abs(text.x() - ones) < 0.01);
     }
 
     @Test
     void aLongDivisionOfALongNumberStaysOnItsPage() {
-        WritingPaper paper = paper(new Problem.Division(Numeral.of("98765432109876543210987654321098765432"), Numeral.of("37")),
-                MethodName.LONG_DIVISION);
-        List<PaperFigure> written = paper.path().stream().map(mark -> new PaperFigure(mark.block(), mark.line(), mark.place(),
-                mark.anchor(), mark.kind(), mark.text())).toList();
+        WritingPaper paper =
+                paper(new Problem.Division(Numeral.of("98765432109876543210987654321098765432"), Numeral.of("37")),
+                        MethodName.LONG_DIVISION);
+        List<PaperFigure> written =
+                paper.path().stream().map(mark -> new PaperFigure(mark.block(), mark.line(), mark.place(),
+                        mark.anchor(), mark.kind(), mark.text())).toList();
         assertThat(texts(new OwnWork(paper, written))).hasSizeGreaterThan(200)
                 .allMatch(text -> text.x() > 15 && text.x() < 195 && text.y() > 15 && text.y() < 280);
     }

@@ -50,8 +50,10 @@ class DivisionInDetailTest {
     }
 
     private static Answer answer(String problem, MethodName method, String slip) {
-        KnownSlip known = Slips.of(problem(problem), method).stream().filter(each -> each.id().equals(slip)).findFirst().orElseThrow();
-        return Written.answerBy(known.slip().over(Hand.CAREFUL), problem(problem), Methods.of(method), HouseStyle.USUAL).answer();
+        KnownSlip known = Slips.of(problem(problem), method).stream().filter(each -> each.id().equals(slip)).findFirst()
+                .orElseThrow();
+        return Written.answerBy(known.slip().over(Hand.CAREFUL), problem(problem), Methods.of(method), HouseStyle.USUAL)
+                .answer();
     }
 
     @ParameterizedTest
@@ -67,7 +69,8 @@ class DivisionInDetailTest {
         "75 ÷ 8, LONG_DIVISION, remainder-as-last-digit, 93,, 93",
         "170 ÷ 16, PARTIAL_QUOTIENTS, remainder-as-last-digit, 1010,, 1010",
         "75 ÷ 8, LONG_DIVISION, remainder-turned, 9, 5, 9 r 5"})
-    void aRemainderStandsWhereTheHandPutsIt(String problem, MethodName method, String slip, String value, String remainder, String text) {
+    void aRemainderStandsWhereTheHandPutsIt(String problem, MethodName method, String slip, String value,
+            String remainder, String text) {
         Answer answer = answer(problem, method, slip);
         assertThat(answer.value()).isEqualTo(value);
         assertThat(answer.remainder()).isEqualTo(remainder);
@@ -76,11 +79,15 @@ class DivisionInDetailTest {
 
     @Test
     void aRemainderBehindAPointHasItsPointOnThePaperAndOneStraightBehindHasNone() {
-        assertThat(work("75 ÷ 8", null, "remainder-behind-point").sheet().marks()).filteredOn(mark -> mark.kind() == MarkKind.POINT)
+        assertThat(work("75 ÷ 8", null, "remainder-behind-point").sheet().marks())
+                .filteredOn(mark -> mark.kind() == MarkKind.POINT)
                 .hasSize(1);
-        assertThat(work("75 ÷ 8", null, "remainder-as-last-digit").sheet().marks()).noneMatch(mark -> mark.kind() == MarkKind.POINT);
-        assertThat(say(work("75 ÷ 8", null, "remainder-behind-point"))).anyMatch(say -> say.contains("Write it behind a point"));
-        assertThat(say(work("75 ÷ 8", null, "remainder-as-last-digit"))).anyMatch(say -> say.contains("straight behind the quotient"));
+        assertThat(work("75 ÷ 8", null, "remainder-as-last-digit").sheet().marks())
+                .noneMatch(mark -> mark.kind() == MarkKind.POINT);
+        assertThat(say(work("75 ÷ 8", null, "remainder-behind-point")))
+                .anyMatch(say -> say.contains("Write it behind a point"));
+        assertThat(say(work("75 ÷ 8", null, "remainder-as-last-digit")))
+                .anyMatch(say -> say.contains("straight behind the quotient"));
     }
 
     private static List<String> say(Worked worked) {
@@ -122,7 +129,8 @@ class DivisionInDetailTest {
                     passed.put(place + 1, Integer.toString(left));
                 }
             }
-            String read = new StringBuilder(String.join("", quotient.values())).reverse().toString().replaceFirst("^0+(?=.)", "");
+            String read = new StringBuilder(String.join("", quotient.values())).reverse().toString()
+                    .replaceFirst("^0+(?=.)", "");
             Answer answer = answer(text, MethodName.SHORT_DIVISION, "works-from-right");
             assertThat(answer.value()).as(text).isEqualTo(read);
             assertThat(answer.remainder()).as(text).isEqualTo(Integer.toString(left));
@@ -131,14 +139,17 @@ class DivisionInDetailTest {
             }
             List<SheetMark> marks = work(text, "short", "works-from-right").sheet().marks();
             assertThat(figures(marks, "quotient")).as(text).isEqualTo(quotient);
-            assertThat(figures(marks.stream().filter(mark -> mark.role() == Role.CARRY || mark.size() == Size.SMALL).toList(), "dividend"))
-                    .as(text).isEqualTo(passed);
+            assertThat(figures(
+                    marks.stream().filter(mark -> mark.role() == Role.CARRY || mark.size() == Size.SMALL).toList(),
+                    "dividend"))
+                            .as(text).isEqualTo(passed);
         }
     }
 
     private static Map<Integer, String> figures(List<SheetMark> marks, String line) {
         Map<Integer, String> figures = new TreeMap<>();
-        marks.stream().filter(mark -> mark.line().equals(line) && mark.kind() == MarkKind.DIGIT && mark.role() != Role.MISSING)
+        marks.stream().filter(
+                mark -> mark.line().equals(line) && mark.kind() == MarkKind.DIGIT && mark.role() != Role.MISSING)
                 .forEach(mark -> figures.put(mark.place(), mark.text()));
         return figures;
     }
@@ -159,7 +170,8 @@ class DivisionInDetailTest {
 
     /** A small fact is typed, so that a class can be shown how to find it; a large one is only read. */
     @ParameterizedTest
-    @CsvSource({"9863 ÷ 9, 9", "8412 ÷ 8, 8", "7506 ÷ 10, 10", "7506 ÷ 25, 25", "999999999 ÷ 65535, 65535", "999999999 ÷ 65536, 65536",
+    @CsvSource({"9863 ÷ 9, 9", "8412 ÷ 8, 8", "7506 ÷ 10, 10", "7506 ÷ 25, 25", "999999999 ÷ 65535, 65535",
+        "999999999 ÷ 65536, 65536",
         "655359 ÷ 12345, 12345", "655360 ÷ 12345, 12345", "99999999999 ÷ 99999, 99999"})
     void theSmallFactsOfADivisionAreTyped(String problem, int divisor) {
         for (Step step : work(problem, "long", null).working().steps()) {
@@ -171,10 +183,11 @@ class DivisionInDetailTest {
                     assertThat(fact.sign() == '÷').as(fact.text()).isEqualTo(small);
                     assertThat(numbers).as(fact.text()).hasSize(small ? 2 : 0);
                 }
-                case MULTIPLY -> assertThat(fact.sign() == '×' && numbers.get(1) == divisor).as(fact.text()).isEqualTo(divisor < 10);
+                case MULTIPLY -> assertThat(fact.sign() == '×' && numbers.get(1) == divisor).as(fact.text())
+                        .isEqualTo(divisor < 10);
                 case SUBTRACT -> assertThat(fact.sign() == '−').as(fact.text())
                         .isEqualTo(Long.parseLong(fact.asked().replaceAll("\\D.*", "")) < 100);
-                default -> { }
+                default -> {}
             }
         }
     }
@@ -190,7 +203,8 @@ class DivisionInDetailTest {
             Map<Integer, String> read = new TreeMap<>();
             working.marks().stream().filter(mark -> mark.kind() == MarkKind.DIGIT && working.isInAnswer(mark))
                     .forEach(mark -> read.put(mark.at().place(), mark.text()));
-            String digits = new StringBuilder(String.join("", read.values())).reverse().toString().replaceFirst("^0+(?=.)", "");
+            String digits =
+                    new StringBuilder(String.join("", read.values())).reverse().toString().replaceFirst("^0+(?=.)", "");
             String value = worked.answer().value();
             assertThat(digits).as(problem.text()).isEqualTo(digits.isEmpty() && value.equals("0") ? "" : value);
         }

@@ -41,14 +41,16 @@ class TypedLineTest {
     @Test
     void lettersSheetsAndNamesAreNamed() {
         assertThat(TypedLine.read("7 B", 12)).isEqualTo(new TypedLine(LineForm.BY_LETTER, 7, "", "", "", "B"));
-        assertThat(TypedLine.read("#K7PT-B", 12)).isEqualTo(new TypedLine(LineForm.OTHER_SHEET, 0, "", "", "", "K7PT-B"));
+        assertThat(TypedLine.read("#K7PT-B", 12))
+                .isEqualTo(new TypedLine(LineForm.OTHER_SHEET, 0, "", "", "", "K7PT-B"));
         assertThat(TypedLine.read("Ida", 12)).isEqualTo(new TypedLine(LineForm.NAME, 0, "", "", "", "Ida"));
         assertThat(TypedLine.read("Núria-M.", 12).named()).isEqualTo("Núria-M.");
     }
 
     /** Lines run into one another, and half of a line, are no answers. */
     @ParameterizedTest
-    @ValueSource(strings = {"1 c2 c", "4 74=", "4 74/", "4 7=4", "4 74 5:", "4 7a4", "4 12 r", "4", "", "4 >", "4 > 3", "4 3 >", "13 5", "0 5", "4 == ",
+    @ValueSource(strings = {"1 c2 c", "4 74=", "4 74/", "4 7=4", "4 74 5:", "4 7a4", "4 12 r", "4", "", "4 >", "4 > 3",
+        "4 3 >", "13 5", "0 5", "4 == ",
         "4 12 rest", "4 c c", "= 4", "!!", "#", "4 3 > 5 > 6", "4 ½x", "<", "Ida 4"})
     void whatIsNoNumberAndNoSignIsRefused(String line) {
         assertThatThrownBy(() -> TypedLine.read(line, 12)).isInstanceOf(Refusal.class);
@@ -56,7 +58,8 @@ class TypedLineTest {
 
     @Test
     void aVeryLongLineIsRefused() {
-        assertThatThrownBy(() -> TypedLine.read("4 " + "7".repeat(300), 12)).isInstanceOf(Refusal.class).hasMessageContaining("200");
+        assertThatThrownBy(() -> TypedLine.read("4 " + "7".repeat(300), 12)).isInstanceOf(Refusal.class)
+                .hasMessageContaining("200");
         assertThat(TypedLine.read("4 " + "7".repeat(80), 12).given()).hasSize(80);
     }
 

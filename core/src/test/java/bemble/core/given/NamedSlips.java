@@ -21,7 +21,8 @@ public final class NamedSlips {
     private NamedSlips() {}
 
     public static boolean has(KnownSlip slip) {
-        return IDS.get(slip.operation()).contains(slip.id()) && (slip.methods().contains(MethodName.of(slip.operation()).get(0))
-                || slip.methods().contains(MethodName.EQUAL_ADDITIONS));
+        return IDS.get(slip.operation()).contains(slip.id())
+                && (slip.methods().contains(MethodName.of(slip.operation()).get(0))
+                        || slip.methods().contains(MethodName.EQUAL_ADDITIONS));
     }
 }

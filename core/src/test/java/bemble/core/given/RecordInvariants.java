@@ -58,8 +58,9 @@ public final class RecordInvariants {
             area(area, value);
         } else if (record instanceof CrosswiseRecord crossed) {
             assertThat(sum(crossed.columns().stream().map(column -> BigDecimal.valueOf(column.pairs().stream()
-                    .mapToInt(pair -> pair.get(0) * pair.get(1)).sum()).scaleByPowerOfTen(column.place()).toPlainString())))
-                    .isEqualByComparingTo(value);
+                    .mapToInt(pair -> pair.get(0) * pair.get(1)).sum()).scaleByPowerOfTen(column.place())
+                    .toPlainString())))
+                            .isEqualByComparingTo(value);
         } else if (record instanceof DivisionRecord division) {
             division(problem, division.stages(), value);
         } else if (record instanceof RootRecord root) {
@@ -162,7 +163,8 @@ public final class RecordInvariants {
         for (DivisionStage stage : stages) {
             assertThat(new BigInteger(stage.product())).isEqualTo(divisor.multiply(BigInteger.valueOf(stage.digit())));
             assertThat(new BigInteger(stage.partial()).subtract(new BigInteger(stage.product())))
-                    .isEqualTo(new BigInteger(stage.difference())).isBetween(BigInteger.ZERO, divisor.subtract(BigInteger.ONE));
+                    .isEqualTo(new BigInteger(stage.difference()))
+                    .isBetween(BigInteger.ZERO, divisor.subtract(BigInteger.ONE));
             quotient = quotient.add(at(stage.digit(), stage.place()));
         }
         assertThat(quotient).isEqualByComparingTo(value);
@@ -177,8 +179,9 @@ public final class RecordInvariants {
             assertThat(new BigInteger(stage.doubled())).isEqualTo(root.add(root));
             assertThat(stage.divisor()).isEqualTo(new BigInteger(stage.doubled() + stage.digit()).toString());
             assertThat(new BigInteger(stage.product())).isLessThanOrEqualTo(current);
-            assertThat(next.multiply(BigInteger.valueOf(stage.digit() + 1L)).compareTo(current) > 0 || stage.digit() == 9)
-                    .isTrue();
+            assertThat(
+                    next.multiply(BigInteger.valueOf(stage.digit() + 1L)).compareTo(current) > 0 || stage.digit() == 9)
+                            .isTrue();
             assertThat(current.subtract(new BigInteger(stage.product()))).isEqualTo(new BigInteger(stage.difference()));
             root = root.multiply(BigInteger.TEN).add(BigInteger.valueOf(stage.digit()));
         }

@@ -34,9 +34,11 @@ public final class SheetReader {
     /** Reads full-size figures of one line, once all is written, by their squares from left to right. */
     public String read(String block, String line) {
         return visibleAt(worked.working().steps().size()).stream()
-                .filter(mark -> mark.block().equals(block) && mark.line().equals(line) && mark.size().id().equals("full"))
+                .filter(mark -> mark.block().equals(block) && mark.line().equals(line)
+                        && mark.size().id().equals("full"))
                 .filter(mark -> mark.kind().id().equals("digit") || mark.kind().id().equals("point"))
-                .sorted(Comparator.comparingInt(SheetMark::column).thenComparing(mark -> mark.kind().id().equals("point")))
+                .sorted(Comparator.comparingInt(SheetMark::column)
+                        .thenComparing(mark -> mark.kind().id().equals("point")))
                 .map(mark -> mark.kind().id().equals("point") ? "." : mark.text()).collect(Collectors.joining());
     }
 
@@ -66,7 +68,8 @@ public final class SheetReader {
     }
 
     private String lastNumber(String block) {
-        return worked.sheet().marks().stream().filter(mark -> mark.block().equals(block) && mark.kind().id().equals("number"))
+        return worked.sheet().marks().stream()
+                .filter(mark -> mark.block().equals(block) && mark.kind().id().equals("number"))
                 .reduce((first, second) -> second).orElseThrow().text().replaceAll("[^0-9]", "");
     }
 

@@ -14,7 +14,8 @@ public final class SlipModels {
     /** The answer's text that a slip leads to, {@code stuck} where its hand cannot go on; nothing where there is no model. */
     public static Optional<String> answer(String slip, Problem problem) {
         List<String> numbers = problem.operands().stream().map(number -> number.plain()).toList();
-        if (!NamedSlips.IDS.get(problem.operation()).contains(slip) || numbers.stream().anyMatch(number -> number.contains("."))) {
+        if (!NamedSlips.IDS.get(problem.operation()).contains(slip)
+                || numbers.stream().anyMatch(number -> number.contains("."))) {
             return Optional.empty();
         }
         return Optional.ofNullable(switch (problem.operation()) {
@@ -39,18 +40,19 @@ public final class SlipModels {
     private static String addition(String slip, List<String> numbers) {
         int length = numbers.stream().mapToInt(String::length).max().orElseThrow();
         switch (slip) {
-            case "subtracted-instead":
+            case "subtracted-instead" :
                 return numbers.size() != 2 ? STUCK
                         : new BigInteger(numbers.get(0)).subtract(new BigInteger(numbers.get(1))).abs().toString();
-            case "lined-up-left":
+            case "lined-up-left" :
                 return numbers.stream().map(number -> new BigInteger(number + "0".repeat(length - number.length())))
                         .reduce(BigInteger.ZERO, BigInteger::add).toString();
-            case "lone-digit-dropped":
+            case "lone-digit-dropped" :
                 int shorter = numbers.stream().mapToInt(String::length).min().orElseThrow();
                 return numbers.size() != 2 || shorter == length ? STUCK
-                        : plain(numbers.stream().map(number -> new BigInteger(number.substring(number.length() - shorter)))
+                        : plain(numbers.stream()
+                                .map(number -> new BigInteger(number.substring(number.length() - shorter)))
                                 .reduce(BigInteger.ZERO, BigInteger::add).mod(BigInteger.TEN.pow(shorter)).toString());
-            default:
+            default :
                 break;
         }
         StringBuilder answer = new StringBuilder();
@@ -166,7 +168,8 @@ public final class SlipModels {
             int carry = 0;
             for (int i = 0; i < top.length(); i++) {
                 int digit = digit(top, i);
-                int product = slip.equals("zero-keeps-the-digit") && (factor == 0 || digit == 0) ? factor + digit : factor * digit;
+                int product = slip.equals("zero-keeps-the-digit") && (factor == 0 || digit == 0) ? factor + digit
+                        : factor * digit;
                 int total = slip.equals("carry-forgotten") ? product
                         : slip.equals("carry-added-first") ? factor * (digit + carry) : product + carry;
                 boolean last = i == top.length() - 1;
@@ -195,7 +198,8 @@ public final class SlipModels {
     }
 
     private static BigInteger taken(BigInteger doubled, int digit, boolean beside) {
-        return doubled.multiply(BigInteger.TEN).add(BigInteger.valueOf(beside ? digit : 0)).multiply(BigInteger.valueOf(digit));
+        return doubled.multiply(BigInteger.TEN).add(BigInteger.valueOf(beside ? digit : 0))
+                .multiply(BigInteger.valueOf(digit));
     }
 
     private static String root(String slip, String radicand) {

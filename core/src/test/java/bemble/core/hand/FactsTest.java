@@ -39,7 +39,8 @@ class FactsTest {
         Set<Boolean> worked = new HashSet<>();
         for (int i = 0; i < PROBLEMS; i++) {
             Problem problem = EveryMethodTest.problem(name.operation(), random, 6);
-            for (Decision<?> decision : Written.answerBy(Hand.CAREFUL, problem, Methods.of(name), HouseStyle.USUAL).decisions()) {
+            for (Decision<?> decision : Written.answerBy(Hand.CAREFUL, problem, Methods.of(name), HouseStyle.USUAL)
+                    .decisions()) {
                 if (decision.asked() instanceof FactQuestion<?> fact) {
                     String what = problem.text() + " " + fact;
                     assertThat(fact.isWorked()).as(what).isEqualTo(isWorked(fact));
@@ -52,7 +53,8 @@ class FactsTest {
     }
 
     @SuppressWarnings("unchecked")
-    private static <A> void assertMissed(FactQuestion<A> fact, Object decided, String what) throws ReflectiveOperationException {
+    private static <A> void assertMissed(FactQuestion<A> fact, Object decided, String what)
+            throws ReflectiveOperationException {
         BigDecimal value = number(decided);
         BigDecimal group = group(fact);
         for (int by : new int[] {1, -1, 2}) {
@@ -92,7 +94,8 @@ class FactsTest {
 
     private static boolean isWorked(FactQuestion<?> fact) throws ReflectiveOperationException {
         return switch (fact.getClass().getSimpleName()) {
-            case "Total" -> ((List<?>) part(fact, "digits")).size() + Integer.signum((Integer) part(fact, "carryIn")) > 1;
+            case "Total" -> ((List<?>) part(fact, "digits")).size()
+                    + Integer.signum((Integer) part(fact, "carryIn")) > 1;
             case "Difference" -> (Boolean) part(fact, "hasBottom") || (Integer) part(fact, "payBack") > 0;
             case "Times" -> (Integer) part(fact, "digit") > 0;
             case "WithCarry" -> (Integer) part(fact, "carryIn") > 0;
@@ -122,11 +125,13 @@ class FactsTest {
         "4003 − 1358 | equal-additions | 3 tens added above and below", "48 − 17 | equal-additions | no ten added",
         "4003 − 1358 | counting-up | jumps 2, 40, 600, 2000, 3", "346 × 205 | long | rows 1730, 0, 69200",
         "346 × 205 | area | rows 69200, 1730", "346 × 205 | crosswise | sums 30, 20, 27, 8, 6",
-        "7506 ÷ 25 | long | left 0, 0, 6", "7506 ÷ 25 | short | left 0, 0, 6", "7506 ÷ 25 | partial-quotients | chunks 200, 100",
+        "7506 ÷ 25 | long | left 0, 0, 6", "7506 ÷ 25 | short | left 0, 0, 6",
+        "7506 ÷ 25 | partial-quotients | chunks 200, 100",
         "12345678901234567 ÷ 2 | long | left 0, 1, 0, 1, 0, 1, 0, 1, 0, 1, 0, 1 …",
         "√530 to 2 dp | doubled-root | left 1, 1, 100, 796", "√530 to 2 dp | running-divisor | left 1, 1, 100, 796"})
     void aWorkingIsToldInALine(String problem, String method, String line) {
-        Worked worked = Worked.from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), method, HouseStyle.USUAL, null));
+        Worked worked = Worked
+                .from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), method, HouseStyle.USUAL, null));
         assertThat(worked.record().inShort(new Words(HouseStyle.USUAL))).isEqualTo(line);
     }
 
@@ -148,8 +153,12 @@ class FactsTest {
         "438 ÷ 7, LONG_DIVISION, 6x7 43-42 2x7 18-14",
     })
     void factsAreNamedAsOneLearnsThem(String problem, MethodName method, String named) {
-        assertThat(Written.answerBy(Hand.CAREFUL, ProblemText.read(problem, 0, Punctuation.POINT), Methods.of(method), HouseStyle.USUAL)
-                .decisions().stream().filter(decision -> decision.asked() instanceof FactQuestion<?> fact && fact.isWorked())
-                .map(decision -> ((FactQuestion<?>) decision.asked()).fact()).filter(Objects::nonNull)).containsExactly(named.split(" "));
+        assertThat(Written
+                .answerBy(Hand.CAREFUL, ProblemText.read(problem, 0, Punctuation.POINT), Methods.of(method),
+                        HouseStyle.USUAL)
+                .decisions().stream()
+                .filter(decision -> decision.asked() instanceof FactQuestion<?> fact && fact.isWorked())
+                .map(decision -> ((FactQuestion<?>) decision.asked()).fact()).filter(Objects::nonNull))
+                        .containsExactly(named.split(" "));
     }
 }

@@ -85,7 +85,8 @@ class KernelInDetailTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"0, ones, one", "1, tens, ten", "5, hundred thousands, hundred thousand", "83, hundred sesvigintillions, hundred sesvigintillion",
+    @CsvSource({"0, ones, one", "1, tens, ten", "5, hundred thousands, hundred thousand",
+        "83, hundred sesvigintillions, hundred sesvigintillion",
         "84, 10^84s, 10^84", "-1, tenths, tenth", "-84, 10^84ths, 10^84th"})
     void placesAreNamedAsFarAsThereAreNames(int place, String many, String one) {
         assertThat(PlaceNames.many(place, OnesWord.ONES)).isEqualTo(many);
@@ -99,13 +100,15 @@ class KernelInDetailTest {
         RandomGenerator random = RandomNumbers.seeded(700 + method.ordinal());
         for (int i = 0; i < PROBLEMS; i++) {
             Problem problem = EveryMethodTest.problem(method.operation(), random, 4);
-            WritingPaper paper = WritingPaper.of(new WorkOrder(problem, method.id(), HouseStyle.USUAL, null), false, true);
+            WritingPaper paper =
+                    WritingPaper.of(new WorkOrder(problem, method.id(), HouseStyle.USUAL, null), false, true);
             Set<String> heard = new HashSet<>();
             for (Square square : paper.squares()) {
                 String name = square.name();
                 boolean check = square.spot().block().id().startsWith("check.");
                 assertThat(name.startsWith("check, ")).as(name).isEqualTo(check);
-                assertThat(heard.add(square.spot().block().id() + ": " + name)).as(problem.text() + ": " + name + " twice").isTrue();
+                assertThat(heard.add(square.spot().block().id() + ": " + name))
+                        .as(problem.text() + ": " + name + " twice").isTrue();
                 assertThat(name).doesNotContain("row-", "addend-", "product-", "difference-", "exchanged-", "total-");
             }
         }
@@ -119,7 +122,8 @@ class KernelInDetailTest {
         Words words = new Words(HouseStyle.USUAL);
         for (int i = 0; i < PROBLEMS; i++) {
             Problem problem = EveryMethodTest.problem(method.operation(), random, 4);
-            for (Mark mark : Worked.from(new WorkOrder(problem, method.id(), HouseStyle.USUAL, null)).working().marks()) {
+            for (Mark mark : Worked.from(new WorkOrder(problem, method.id(), HouseStyle.USUAL, null)).working()
+                    .marks()) {
                 assertThat(String.join("", mark.keys())).isEqualTo(mark.text().replaceAll("[^0-9]", ""));
                 String heard = words.heard(mark);
                 if (mark.kind() == MarkKind.STRIKE) {
@@ -129,7 +133,8 @@ class KernelInDetailTest {
                 } else if (mark.role() == Role.EXCHANGE) {
                     assertThat(heard).isEqualTo(mark.text() + " by exchange");
                 } else {
-                    assertThat(heard).isEqualTo(mark.role() == Role.JOT && !mark.text().isEmpty() ? "jotted " + mark.text() : mark.text());
+                    assertThat(heard).isEqualTo(
+                            mark.role() == Role.JOT && !mark.text().isEmpty() ? "jotted " + mark.text() : mark.text());
                 }
             }
         }
@@ -144,7 +149,8 @@ class KernelInDetailTest {
         for (int i = 0; i < PROBLEMS; i++) {
             Problem problem = EveryMethodTest.problem(operation, random, 4);
             for (KnownSlip slip : Slips.ALL) {
-                if (slip.operation() != operation || Slipped.find(slip.id(), problem, Methods.usual(problem), HouseStyle.USUAL).isEmpty()) {
+                if (slip.operation() != operation
+                        || Slipped.find(slip.id(), problem, Methods.usual(problem), HouseStyle.USUAL).isEmpty()) {
                     continue;
                 }
                 Working working = work(problem.text(), HouseStyle.USUAL, slip.id()).working();
@@ -154,7 +160,8 @@ class KernelInDetailTest {
                 int step = broken.get(0).step();
                 assertThat(first.orElseThrow().step()).isEqualTo(step);
                 boolean wrong = broken.stream().anyMatch(mark -> mark.step() == step && mark.role() == Role.WRONG);
-                assertThat(first.orElseThrow().role() == Role.WRONG).as(problem.text() + " " + slip.id()).isEqualTo(wrong);
+                assertThat(first.orElseThrow().role() == Role.WRONG).as(problem.text() + " " + slip.id())
+                        .isEqualTo(wrong);
                 rung++;
             }
         }
@@ -170,7 +177,8 @@ class KernelInDetailTest {
         Spoken added = new Spoken("Ones", one, "7 and 8 are 15.", "7 and 8?");
         Spoken times = new Spoken("Ones", two, "6 times 4 is 24.", "6 times 4?");
         assertThat(plain.and(added)).isEqualTo(new Spoken("Ones", one, "Now the ones. 7 and 8 are 15.", "7 and 8?"));
-        assertThat(added.and(times)).isEqualTo(new Spoken("Ones", one, "7 and 8 are 15. 6 times 4 is 24.", "7 and 8? 6 times 4?"));
+        assertThat(added.and(times))
+                .isEqualTo(new Spoken("Ones", one, "7 and 8 are 15. 6 times 4 is 24.", "7 and 8? 6 times 4?"));
         assertThat(Fact.NONE.isEmpty()).isTrue();
         assertThat(one.isEmpty()).isFalse();
     }
@@ -196,9 +204,11 @@ class KernelInDetailTest {
 
     @Test
     void inWholeNumbersNoSlipOfThePointIsMet() {
-        List<String> whole = Slips.met(problem("402 − 158"), MethodName.DECOMPOSITION).stream().map(KnownSlip::id).toList();
-        List<String> decimals = Slips.met(new Problem.Subtraction(Numeral.of("40.2"), Numeral.of("15.8")), MethodName.DECOMPOSITION)
-                .stream().map(KnownSlip::id).toList();
+        List<String> whole =
+                Slips.met(problem("402 − 158"), MethodName.DECOMPOSITION).stream().map(KnownSlip::id).toList();
+        List<String> decimals =
+                Slips.met(new Problem.Subtraction(Numeral.of("40.2"), Numeral.of("15.8")), MethodName.DECOMPOSITION)
+                        .stream().map(KnownSlip::id).toList();
         assertThat(decimals).containsAll(whole).hasSizeGreaterThan(whole.size());
     }
 

@@ -27,7 +27,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** What is told of something written: how much it is, where its rule was broken, and what a careful hand says there. */
 class WrittenTest {
     private static final int PROBLEMS = 10;
-    private static final Set<String> OTHER_PROCEDURES = Set.of("digit-by-digit", "matching-columns-only", "added-instead");
+    private static final Set<String> OTHER_PROCEDURES =
+            Set.of("digit-by-digit", "matching-columns-only", "added-instead");
 
     private static Problem problem(String text) {
         return ProblemText.read(text, 0, Punctuation.POINT);
@@ -35,7 +36,8 @@ class WrittenTest {
 
     private static Written write(String text, Slip slip) {
         Problem problem = problem(text);
-        return Written.by(slip == null ? Hand.CAREFUL : slip.over(Hand.CAREFUL), problem, Methods.usual(problem), HouseStyle.USUAL);
+        return Written.by(slip == null ? Hand.CAREFUL : slip.over(Hand.CAREFUL), problem, Methods.usual(problem),
+                HouseStyle.USUAL);
     }
 
     private static Slip slip(String id, String text) {
@@ -53,10 +55,12 @@ class WrittenTest {
         "402 − 158 | smaller-from-larger | 0 1 | Ones: 12 ones take away 8 ones leaves 4 ones. Write 4 in the ones column.",
         "75 ÷ 8 | remainder-forgotten | | 3 left over, the remainder. Write it beside the quotient: 75 = 8 × 9 + 3.",
     })
-    void whereARuleWasBrokenIsToldAndWhatACarefulHandSaysThere(String problem, String slip, String places, String rule) {
+    void whereARuleWasBrokenIsToldAndWhatACarefulHandSaysThere(String problem, String slip, String places,
+            String rule) {
         Written written = write(problem, slip(slip, problem));
         assertThat(written.isBroken()).isTrue();
-        assertThat(written.brokenPlaces()).extracting(String::valueOf).containsExactly(places == null ? new String[0] : places.split(" "));
+        assertThat(written.brokenPlaces()).extracting(String::valueOf)
+                .containsExactly(places == null ? new String[0] : places.split(" "));
         assertThat(rule(written)).contains(rule);
     }
 
@@ -90,7 +94,8 @@ class WrittenTest {
                 assertThat(written.isFinished()).isTrue();
                 assertThat(written.style()).isEqualTo(HouseStyle.USUAL);
                 // Where it leaves no trace, nothing can be said of it; another procedure altogether has no place where it begins.
-                if (written.isBroken() && written.working().firstBroken().isPresent() && !OTHER_PROCEDURES.contains(known.id())) {
+                if (written.isBroken() && written.working().firstBroken().isPresent()
+                        && !OTHER_PROCEDURES.contains(known.id())) {
                     assertThat(rule(written)).as(what).isNotBlank();
                 }
             }
@@ -102,10 +107,12 @@ class WrittenTest {
     @CsvSource({"0, 0, 1", "1, 1, 2", "2, 2, 1", "3, 3, 1"})
     void whatAPaperSaysOtherwiseIsCountedFromWhereItDeparts(int fact, int place, int departures) {
         String problem = "4738 + 1956";
-        ReadingHand reading = new ReadingHand(ReadingHandTest.paperOf(write(problem, Slip.nearMiss(fact, 1))), Hand.CAREFUL);
+        ReadingHand reading =
+                new ReadingHand(ReadingHandTest.paperOf(write(problem, Slip.nearMiss(fact, 1))), Hand.CAREFUL);
         Written read = Written.by(reading, problem(problem), Methods.usual(problem(problem)), HouseStyle.USUAL);
         assertThat(read.answer().text()).isEqualTo(write(problem, Slip.nearMiss(fact, 1)).answer().text());
-        assertThat(List.of(reading.departures(), reading.firstMissed(), reading.firstPlace())).containsExactly(departures, fact, place);
+        assertThat(List.of(reading.departures(), reading.firstMissed(), reading.firstPlace()))
+                .containsExactly(departures, fact, place);
         ReadingHand right = new ReadingHand(ReadingHandTest.paperOf(write(problem, null)), Hand.CAREFUL);
         Written.by(right, problem(problem), Methods.usual(problem(problem)), HouseStyle.USUAL);
         assertThat(List.of(right.departures(), right.firstMissed())).containsExactly(0, -1);

@@ -41,7 +41,8 @@ class LessonTest {
                 List<String> all = stages.stream().flatMap(stage -> stage.problems().stream()).toList();
                 assertThat(new HashSet<>(all)).as(what).hasSameSizeAs(all);
                 Stage alone = stages.stream().filter(stage -> stage.kind() == Kind.ALONE).findFirst().orElseThrow();
-                assertThat(alone.problems().size() == 1 || Effort.minutes(read(alone.problems())) <= alone.minutes()).as(what).isTrue();
+                assertThat(alone.problems().size() == 1 || Effort.minutes(read(alone.problems())) <= alone.minutes())
+                        .as(what).isTrue();
                 if (minutes >= 45) {
                     assertThat(alone.problems()).as(what).hasSameSizeAs(sheet);
                     assertThat(stages).as(what).hasSize(Kind.values().length);

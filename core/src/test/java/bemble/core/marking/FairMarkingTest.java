@@ -60,8 +60,10 @@ class FairMarkingTest {
     }
 
     private static boolean isAnswer(PaperFigure figure, Written careful) {
-        return figure.kind() != MarkKind.STRIKE && figure.anchor() == Anchor.MIDDLE && (figure.block().equals("remainder")
-                || figure.block().equals(careful.answerStands().block().id()) && figure.line().equals(careful.answerStands().line()));
+        return figure.kind() != MarkKind.STRIKE && figure.anchor() == Anchor.MIDDLE
+                && (figure.block().equals("remainder")
+                        || figure.block().equals(careful.answerStands().block().id())
+                                && figure.line().equals(careful.answerStands().line()));
     }
 
     @ParameterizedTest
@@ -72,16 +74,18 @@ class FairMarkingTest {
             Problem problem = EveryMethodTest.problem(method.operation(), random, 5);
             Written careful = Written.by(Hand.CAREFUL, problem, Methods.of(method), USUAL);
             List<PaperFigure> all = MarkingTest.paperOf(careful, false, true);
-            assertRight(problem, method, all.stream().filter(figure -> isAnswer(figure, careful)).toList(), "the answer alone");
+            assertRight(problem, method, all.stream().filter(figure -> isAnswer(figure, careful)).toList(),
+                    "the answer alone");
             List<List<String>> lines = all.stream().filter(figure -> !isAnswer(figure, careful))
                     .map(figure -> List.of(figure.block(), figure.line())).distinct().toList();
             if (!lines.isEmpty()) {
                 List<String> out = lines.get(random.nextInt(lines.size()));
-                List<PaperFigure> paper = all.stream().filter(figure -> !out.equals(List.of(figure.block(), figure.line()))
-                        || isAnswer(figure, careful)).toList();
+                List<PaperFigure> paper =
+                        all.stream().filter(figure -> !out.equals(List.of(figure.block(), figure.line()))
+                                || isAnswer(figure, careful)).toList();
                 assertRight(problem, method, paper, "without " + out);
-                boolean numbers = careful.decisions().stream().flatMap(decision -> decision.ink().stream()).anyMatch(figure ->
-                        figure.isFull() && out.equals(List.of(figure.key().block(), figure.key().line())));
+                boolean numbers = careful.decisions().stream().flatMap(decision -> decision.ink().stream()).anyMatch(
+                        figure -> figure.isFull() && out.equals(List.of(figure.key().block(), figure.key().line())));
                 assertThat(mark(problem, method, paper).notShown().contains(new Marked.Line(out.get(0), out.get(1))))
                         .as(out + problem.text()).isEqualTo(numbers);
             }
@@ -98,13 +102,15 @@ class FairMarkingTest {
             List<PaperFigure> all = new ArrayList<>(MarkingTest.paperOf(careful, false, random.nextBoolean()));
             int front = all.stream().filter(figure -> isAnswer(figure, careful) && !figure.block().equals("remainder"))
                     .mapToInt(PaperFigure::place).max().orElse(-1);
-            boolean whole = all.stream().noneMatch(figure -> figure.kind() == MarkKind.NUMBER && isAnswer(figure, careful));
+            boolean whole =
+                    all.stream().noneMatch(figure -> figure.kind() == MarkKind.NUMBER && isAnswer(figure, careful));
             if (front >= 0 && whole) {
                 int step = method.operation() == Operation.SQUARE_ROOT ? 2 : 1;
                 all.add(digit(careful.answerStands().block().id(), careful.answerStands().line(), front + step, "0"));
             }
             all.add(digit("aside", "jotting", random.nextInt(3), "" + random.nextInt(10)));
-            all.add(new PaperFigure(careful.answerStands().block().id(), "beside", 0, Anchor.MIDDLE, MarkKind.DIGIT, "17"));
+            all.add(new PaperFigure(careful.answerStands().block().id(), "beside", 0, Anchor.MIDDLE, MarkKind.DIGIT,
+                    "17"));
             assertRight(problem, method, all, "a 0 in front and jottings");
         }
     }
@@ -113,7 +119,8 @@ class FairMarkingTest {
         return new PaperFigure(block, line, place, Anchor.MIDDLE, MarkKind.DIGIT, text);
     }
 
-    private static List<PaperFigure> moved(List<PaperFigure> paper, Predicate<PaperFigure> which, UnaryOperator<PaperFigure> where) {
+    private static List<PaperFigure> moved(List<PaperFigure> paper, Predicate<PaperFigure> which,
+            UnaryOperator<PaperFigure> where) {
         return paper.stream().map(figure -> which.test(figure) ? where.apply(figure) : figure).toList();
     }
 
@@ -145,17 +152,23 @@ class FairMarkingTest {
             assertRight(problem, method, rows(paper, (row, count) -> count - row), "the highest row first");
             assertRight(problem, method, rows(paper, (row, count) -> row + 1), "rows directly under each other");
             assertRight(problem, method, rows(paper, (row, count) -> row + 3), "rows further down");
-            assertRight(problem, method, careful(problem, method, USUAL.with("zeroRows", ZeroRows.WRITTEN)), "a row of zeros");
+            assertRight(problem, method, careful(problem, method, USUAL.with("zeroRows", ZeroRows.WRITTEN)),
+                    "a row of zeros");
             List<PaperFigure> zeros = careful(problem, method, USUAL.with("zeroRows", ZeroRows.WRITTEN));
-            assertRight(problem, method, rows(zeros, (row, count) -> count - row), "a row of zeros, the highest row first");
-            Set<String> nothing = new HashSet<>(zeros.stream().map(PaperFigure::line).filter(line -> line.startsWith("addend"))
-                    .toList());
-            zeros.stream().filter(figure -> !figure.text().equals("0")).forEach(figure -> nothing.remove(figure.line()));
-            assertRight(problem, method, zeros.stream().filter(figure -> !nothing.contains(figure.line()) || figure.place() == 0).toList(),
+            assertRight(problem, method, rows(zeros, (row, count) -> count - row),
+                    "a row of zeros, the highest row first");
+            Set<String> nothing =
+                    new HashSet<>(zeros.stream().map(PaperFigure::line).filter(line -> line.startsWith("addend"))
+                            .toList());
+            zeros.stream().filter(figure -> !figure.text().equals("0"))
+                    .forEach(figure -> nothing.remove(figure.line()));
+            assertRight(problem, method,
+                    zeros.stream().filter(figure -> !nothing.contains(figure.line()) || figure.place() == 0).toList(),
                     "a row of zeros cut to one");
             List<PaperFigure> blank = careful(problem, method, USUAL.with("placeholder", Placeholder.BLANK));
             assertRight(problem, method, blank, "no placeholders");
-            assertRight(problem, method, rows(blank, (row, count) -> count - row), "no placeholders, the highest row first");
+            assertRight(problem, method, rows(blank, (row, count) -> count - row),
+                    "no placeholders, the highest row first");
             assertRight(problem, method, careful(turned, method, USUAL.keepingOrder()), "factors turned");
             assertRight(problem, method, careful(problem, method, USUAL.keepingOrder()), "factors as they are given");
         }
@@ -169,9 +182,12 @@ class FairMarkingTest {
             List<PaperFigure> paper = careful(problem, MethodName.COLUMN, USUAL);
             for (Anchor anchor : Anchor.values()) {
                 for (String line : List.of("carries", "addend-1", "addend-2", "answer", "under", "over")) {
-                    if (anchor != Anchor.AFTER && anchor != Anchor.MIDDLE || line.equals("under") || line.equals("over")) {
-                        assertRight(problem, MethodName.COLUMN, moved(paper, figure -> figure.line().equals("carries"), figure ->
-                                new PaperFigure(figure.block(), line, figure.place(), anchor, figure.kind(), figure.text())),
+                    if (anchor != Anchor.AFTER && anchor != Anchor.MIDDLE || line.equals("under")
+                            || line.equals("over")) {
+                        assertRight(problem, MethodName.COLUMN,
+                                moved(paper, figure -> figure.line().equals("carries"),
+                                        figure -> new PaperFigure(figure.block(), line, figure.place(), anchor,
+                                                figure.kind(), figure.text())),
                                 "carries at " + line + " " + anchor);
                     }
                 }
@@ -188,9 +204,10 @@ class FairMarkingTest {
             paper.stream().filter(figure -> figure.line().equals("exchanged-2") && figure.kind() == MarkKind.DIGIT)
                     .forEach(figure -> over.put(figure.place(), figure.text()));
             List<PaperFigure> straight = paper.stream().filter(figure -> !figure.line().equals("exchanged-2")
-                            && !(figure.line().equals("exchanged-1") && figure.kind() == MarkKind.STRIKE))
+                    && !(figure.line().equals("exchanged-1") && figure.kind() == MarkKind.STRIKE))
                     .map(figure -> figure.line().equals("exchanged-1") && over.containsKey(figure.place())
-                            ? digit("sum", "exchanged-1", figure.place(), over.get(figure.place())) : figure).toList();
+                            ? digit("sum", "exchanged-1", figure.place(), over.get(figure.place())) : figure)
+                    .toList();
             assertRight(problem, MethodName.DECOMPOSITION, straight, "straight to 9");
         }
     }
@@ -199,14 +216,17 @@ class FairMarkingTest {
     void aQuotientIsRightByShortAndLongAndWithOrWithoutZeroProducts() {
         RandomGenerator random = RandomNumbers.seeded(15_700);
         for (int i = 0; i < 2 * PAPERS; i++) {
-            Problem problem = new Problem.Division(Numeral.of("" + (100 + random.nextInt(99_900))), Numeral.of("" + (2 + random.nextInt(i % 3 == 0 ? 90 : 8))));
+            Problem problem = new Problem.Division(Numeral.of("" + (100 + random.nextInt(99_900))),
+                    Numeral.of("" + (2 + random.nextInt(i % 3 == 0 ? 90 : 8))));
             MethodName longer = MethodName.LONG_DIVISION;
-            assertRight(problem, longer, careful(problem, longer, USUAL.with("zeroProducts", YesNo.YES)), "zero products");
+            assertRight(problem, longer, careful(problem, longer, USUAL.with("zeroProducts", YesNo.YES)),
+                    "zero products");
             assertRight(problem, longer, careful(problem, MethodName.SHORT_DIVISION, USUAL), "short for long");
             assertRight(problem, MethodName.SHORT_DIVISION, careful(problem, longer, USUAL), "long for short");
         }
         Problem half = ProblemText.read("7 ÷ 2", 0, Punctuation.POINT);
-        assertRight(half, MethodName.LONG_DIVISION, List.of(digit("quotient", "quotient", 0, "3"), digit("quotient", "quotient", -1, "5")), "3.5");
+        assertRight(half, MethodName.LONG_DIVISION,
+                List.of(digit("quotient", "quotient", 0, "3"), digit("quotient", "quotient", -1, "5")), "3.5");
     }
 
     @ParameterizedTest
@@ -219,14 +239,17 @@ class FairMarkingTest {
             boolean alone = i % 2 == 0;
             List<PaperFigure> all = MarkingTest.paperOf(careful, false, random.nextBoolean()).stream()
                     .filter(figure -> !alone || isAnswer(figure, careful)).toList();
-            List<PaperFigure> digits = all.stream().filter(figure -> isAnswer(figure, careful) && figure.text().length() == 1).toList();
+            List<PaperFigure> digits =
+                    all.stream().filter(figure -> isAnswer(figure, careful) && figure.text().length() == 1).toList();
             if (digits.isEmpty()) {
                 continue;
             }
             PaperFigure changed = digits.get(random.nextInt(digits.size()));
             int by = 1 + random.nextInt(9);
-            List<PaperFigure> paper = moved(all, figure -> figure == changed, figure -> new PaperFigure(figure.block(), figure.line(),
-                    figure.place(), figure.anchor(), figure.kind(), "" + (Integer.parseInt(figure.text()) + by) % 10));
+            List<PaperFigure> paper = moved(all, figure -> figure == changed,
+                    figure -> new PaperFigure(figure.block(), figure.line(),
+                            figure.place(), figure.anchor(), figure.kind(),
+                            "" + (Integer.parseInt(figure.text()) + by) % 10));
             String rounded = careful.answer().rounded();
             Marked marked = mark(problem, method, paper);
             if (rounded != null && marked.answer().text().equals(rounded.replace(".", ""))) {
@@ -246,7 +269,8 @@ class FairMarkingTest {
         Written careful = Written.by(Hand.CAREFUL, problem, Methods.usual(problem), USUAL);
         List<PaperFigure> paper = new ArrayList<>();
         for (int i = 0; i < given.length(); i++) {
-            paper.add(digit(careful.answerStands().block().id(), careful.answerStands().line(), given.length() - 1 - i, given.substring(i, i + 1)));
+            paper.add(digit(careful.answerStands().block().id(), careful.answerStands().line(), given.length() - 1 - i,
+                    given.substring(i, i + 1)));
         }
         Marked marked = mark(problem, careful.method(), paper);
         assertThat(marked.answer().verdict()).isNotEqualTo(PaperVerdict.RIGHT);
@@ -254,17 +278,21 @@ class FairMarkingTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"53 × 24, '', 4, 4", "53 × 24, addend-1 1 2, 2, 4", "53 × 24, answer 1 6, 2, 4", "487 + 96, answer 1 7, 2, 4"})
+    @CsvSource({"53 × 24, '', 4, 4", "53 × 24, addend-1 1 2, 2, 4", "53 × 24, answer 1 6, 2, 4",
+        "487 + 96, answer 1 7, 2, 4"})
     void marksForMethodCountWhatFollows(String text, String changed, int given, int of) {
         HouseStyle marks = USUAL.with("methodMarks", MethodMarks.LINES);
         Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
         MethodName method = Methods.usual(problem).name();
         String[] other = changed.split(" ");
-        List<PaperFigure> paper = moved(careful(problem, method, USUAL), figure -> other.length == 3 && figure.line().equals(other[0])
-                && figure.place() == Integer.parseInt(other[1]) && figure.anchor() == Anchor.MIDDLE, figure -> new PaperFigure(figure.block(),
-                figure.line(), figure.place(), figure.anchor(), figure.kind(), other[2]));
+        List<PaperFigure> paper = moved(careful(problem, method, USUAL),
+                figure -> other.length == 3 && figure.line().equals(other[0])
+                        && figure.place() == Integer.parseInt(other[1]) && figure.anchor() == Anchor.MIDDLE,
+                figure -> new PaperFigure(figure.block(),
+                        figure.line(), figure.place(), figure.anchor(), figure.kind(), other[2]));
         Marked marked = Marking.mark(problem, method.id(), marks, new PaperToMark(paper, false, false, false, null));
-        assertThat(List.of(marked.marks().given(), marked.marks().of())).as(marked.marks().say() + marked.figures()).containsExactly(given, of);
+        assertThat(List.of(marked.marks().given(), marked.marks().of())).as(marked.marks().say() + marked.figures())
+                .containsExactly(given, of);
         assertThat(marked.marks().say()).matches("The answer [01] of 1, the (lines of working|columns) \\d of \\d[.]");
         assertThat(mark(problem, method, paper).marks()).isNull();
     }
@@ -273,7 +301,8 @@ class FairMarkingTest {
     void twoFaultsThatCancelAreSaid() {
         Problem problem = ProblemText.read("53 × 24", 0, Punctuation.POINT);
         List<PaperFigure> paper = moved(careful(problem, MethodName.LONG_MULTIPLICATION, USUAL),
-                figure -> figure.line().equals("addend-1") && figure.place() == 1, figure -> digit("product", "addend-1", 1, "2"));
+                figure -> figure.line().equals("addend-1") && figure.place() == 1,
+                figure -> digit("product", "addend-1", 1, "2"));
         Marked marked = mark(problem, MethodName.LONG_MULTIPLICATION, paper);
         assertThat(marked.answer().verdict()).isEqualTo(PaperVerdict.RIGHT);
         assertThat(marked.verdict()).isEqualTo(PaperVerdict.WRONG);

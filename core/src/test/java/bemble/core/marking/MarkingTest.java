@@ -51,15 +51,17 @@ class MarkingTest {
 
     /** What a hand leaves on the paper, as somebody types it in. */
     static List<PaperFigure> paperOf(Written written, boolean given, boolean small) {
-        return figures(written.working().marks().stream().filter(mark ->
-                (given || mark.role() != Role.GIVEN && mark.role() != Role.PADDING)
-                        && (small || mark.size() == Size.FULL && mark.kind() != MarkKind.STRIKE)).toList());
+        return figures(written.working().marks().stream()
+                .filter(mark -> (given || mark.role() != Role.GIVEN && mark.role() != Role.PADDING)
+                        && (small || mark.size() == Size.FULL && mark.kind() != MarkKind.STRIKE))
+                .toList());
     }
 
     private static List<PaperFigure> figures(List<Mark> marks) {
         Map<Figure.Key, PaperFigure> figures = new LinkedHashMap<>();
         for (Mark mark : marks) {
-            boolean figure = mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE;
+            boolean figure =
+                    mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE;
             if (figure && mark.role() != Role.MISSING && mark.role() != Role.FRAME && mark.until() == null) {
                 figures.put(keyOf(mark), new PaperFigure(mark.at().block().id(), mark.at().line(), mark.at().place(),
                         mark.anchor(), mark.kind(), mark.text()));
@@ -73,7 +75,8 @@ class MarkingTest {
                 mark.kind() == MarkKind.STRIKE);
     }
 
-    private static Marked mark(Problem problem, MethodName method, HouseStyle style, List<PaperFigure> paper, boolean given) {
+    private static Marked mark(Problem problem, MethodName method, HouseStyle style, List<PaperFigure> paper,
+            boolean given) {
         return Marking.mark(problem, method.id(), style, new PaperToMark(paper, given, false, false, null));
     }
 
@@ -109,7 +112,8 @@ class MarkingTest {
         int elsewhere = 0;
         for (MethodName name : slip.methods().stream().sorted().toList()) {
             // Some slips find few problems in which they can be made.
-            for (int i = 0; i < PROBLEMS * 3 || found == 0 && i < PROBLEMS * 60 && !slip.id().startsWith("point-"); i++) {
+            for (int i = 0; i < PROBLEMS * 3
+                    || found == 0 && i < PROBLEMS * 60 && !slip.id().startsWith("point-"); i++) {
                 Problem problem = EveryMethodTest.problem(slip.operation(), random, 4);
                 HouseStyle style = i % 2 == 0 ? HouseStyle.USUAL : RandomStyles.next(random);
                 if (Slips.of(problem, name).contains(slip)) {
@@ -137,7 +141,8 @@ class MarkingTest {
             if (slips.size() > 1) {
                 KnownSlip first = slips.get(random.nextInt(slips.size()));
                 KnownSlip second = slips.get(random.nextInt(slips.size()));
-                Found here = find(problem, name, HouseStyle.USUAL, first.slip().and(second.slip()), first.id() + " " + second.id(),
+                Found here = find(problem, name, HouseStyle.USUAL, first.slip().and(second.slip()),
+                        first.id() + " " + second.id(),
                         NamedSlips.has(first) && NamedSlips.has(second));
                 found += here == Found.THERE ? 1 : 0;
                 elsewhere += here == Found.ELSEWHERE ? 1 : 0;
@@ -153,7 +158,9 @@ class MarkingTest {
     }
 
     private enum Found {
-        CANNOT_HAPPEN, THERE, ELSEWHERE
+        CANNOT_HAPPEN,
+        THERE,
+        ELSEWHERE
     }
 
     /**
@@ -161,15 +168,17 @@ class MarkingTest {
      *
      * @param surely whether it must be found where it broke
      */
-    private static Found find(Problem problem, MethodName name, HouseStyle style, Slip slip, String ids, boolean surely) {
+    private static Found find(Problem problem, MethodName name, HouseStyle style, Slip slip, String ids,
+            boolean surely) {
         Written written;
         try {
             written = Written.by(slip.over(Hand.CAREFUL), problem, Methods.of(name), style);
         } catch (Stuck stuck) {
             return Found.CANNOT_HAPPEN;
         }
-        Mark broken = written.working().marks().stream().filter(mark -> mark.isBroken() && mark.until() == null).findFirst()
-                .orElse(null);
+        Mark broken =
+                written.working().marks().stream().filter(mark -> mark.isBroken() && mark.until() == null).findFirst()
+                        .orElse(null);
         // Where the point stands is not among the figures of a paper.
         if (broken == null || broken.kind() == MarkKind.POINT) {
             return Found.CANNOT_HAPPEN;
@@ -181,7 +190,8 @@ class MarkingTest {
             return Found.CANNOT_HAPPEN;
         }
         boolean given = written.working().marks().stream()
-                .anyMatch(mark -> mark.isBroken() && mark.at().line().matches("addend.*|minuend|subtrahend|top|bottom|dividend|divisor|radicand"));
+                .anyMatch(mark -> mark.isBroken() && mark.at().line()
+                        .matches("addend.*|minuend|subtrahend|top|bottom|dividend|divisor|radicand"));
         Marked marked = mark(problem, name, style, paperOf(written, given, true), given);
         String what = ids + " in " + name + " " + problem.text() + " " + style + marked.slips();
         List<MarkedFigure> figures = marked.figures();
@@ -218,11 +228,13 @@ class MarkingTest {
         RandomGenerator random = RandomNumbers.seeded(9100 + name.ordinal());
         for (int i = 0; i < PROBLEMS; i++) {
             Problem problem = EveryMethodTest.problem(name.operation(), random, 5);
-            List<PaperFigure> all = paperOf(Written.by(Hand.CAREFUL, problem, Methods.of(name), HouseStyle.USUAL), false, true);
+            List<PaperFigure> all =
+                    paperOf(Written.by(Hand.CAREFUL, problem, Methods.of(name), HouseStyle.USUAL), false, true);
             int full = (int) all.stream().filter(figure -> figure.anchor() == Anchor.MIDDLE).count();
             int some = full < 2 ? 0 : random.nextInt(all.size());
             List<PaperFigure> begun = all.subList(0, some);
-            Marked marked = Marking.mark(problem, name.id(), HouseStyle.USUAL, new PaperToMark(begun, false, true, false, null));
+            Marked marked = Marking.mark(problem, name.id(), HouseStyle.USUAL,
+                    new PaperToMark(begun, false, true, false, null));
             assertThat(marked.figures()).as(name + " " + problem.text() + " " + begun)
                     .noneMatch(figure -> figure.verdict() == Verdict.WRONG || figure.verdict() == Verdict.FOLLOWS);
             if (full > 0) {
@@ -244,16 +256,18 @@ class MarkingTest {
             List<PaperFigure> written = new ArrayList<>();
             for (PaperFigure figure : all) {
                 int dice = random.nextInt(8);
-                String text = dice < 4 ? figure.text() : dice == 4 ? "" + random.nextInt(10) : dice == 5 ? "?" : dice == 6
-                        ? "999999999999" : "" + random.nextInt(100);
+                String text =
+                        dice < 4 ? figure.text() : dice == 4 ? "" + random.nextInt(10) : dice == 5 ? "?" : dice == 6
+                                ? "999999999999" : "" + random.nextInt(100);
                 written.add(new PaperFigure(figure.block(), figure.line(), figure.place() + random.nextInt(8) / 7,
                         random.nextInt(5) == 0 ? null : figure.anchor(), figure.kind(), text));
             }
             written.add(new PaperFigure("nowhere", "at all", random.nextInt(100) - 50, null, MarkKind.DIGIT, "7"));
             boolean given = random.nextBoolean();
             Marked marked = mark(problem, name, HouseStyle.USUAL, written, given);
-            assertThat(marked.figures()).as(name + " " + problem.text()).anyMatch(figure -> figure.at().block().equals("nowhere")
-                    && figure.verdict() == Verdict.EXTRA);
+            assertThat(marked.figures()).as(name + " " + problem.text())
+                    .anyMatch(figure -> figure.at().block().equals("nowhere")
+                            && figure.verdict() == Verdict.EXTRA);
             assertThat(marked.first() != null).isEqualTo(marked.verdict() == PaperVerdict.WRONG);
         }
     }
@@ -264,8 +278,9 @@ class MarkingTest {
         for (PaperFigure carry : List.of(figure("carries", 1, Anchor.LOW, "1"), figure("on-rule", 1, null, "1"),
                 figure("under", 1, Anchor.HIGH, "1"), figure("answer", 1, Anchor.BEFORE, "1"),
                 figure("addend-2", 1, Anchor.BEFORE_LOW, "1"))) {
-            Marked marked = mark(problem, MethodName.COLUMN, HouseStyle.USUAL, List.of(figure("answer", 0, null, "5"), carry,
-                    figure("answer", 1, null, "8")), false);
+            Marked marked =
+                    mark(problem, MethodName.COLUMN, HouseStyle.USUAL, List.of(figure("answer", 0, null, "5"), carry,
+                            figure("answer", 1, null, "8")), false);
             assertThat(marked.figures()).as(carry.line()).hasSize(3)
                     .allMatch(figure -> figure.verdict() == Verdict.RIGHT);
         }
@@ -293,7 +308,8 @@ class MarkingTest {
                 figure("answer", 1, null, "7"), figure("answer", 2, null, "5")), false);
         assertThat(marked.first().at().place()).isEqualTo(1);
         assertThat(marked.first().say())
-                .isEqualTo("In the tens column stands 7 where 9 belongs. Tens: 2 tens carried, 8 tens and 9 tens are 19 tens.");
+                .isEqualTo(
+                        "In the tens column stands 7 where 9 belongs. Tens: 2 tens carried, 8 tens and 9 tens are 19 tens.");
         assertThat(marked.slips()).first().extracting(Marked.Explained::slip).isEqualTo("carry-forgotten");
         assertThat(marked.figures()).filteredOn(figure -> figure.verdict() == Verdict.FOLLOWS).isEmpty();
     }
@@ -341,7 +357,8 @@ class MarkingTest {
                 }
                 PaperFigure changed = ofCheck.get(random.nextInt(ofCheck.size()));
                 paper.replaceAll(figure -> figure != changed ? figure : new PaperFigure(changed.block(), changed.line(),
-                        changed.place(), changed.anchor(), changed.kind(), "" + (Integer.parseInt(changed.text()) + 1) % 10));
+                        changed.place(), changed.anchor(), changed.kind(),
+                        "" + (Integer.parseInt(changed.text()) + 1) % 10));
                 Marked wrong = marked(problem, paper, kind);
                 assertThat(wrong.check().verdict()).as(what + changed).isEqualTo(PaperVerdict.WRONG);
                 assertThat(wrong.answer().verdict()).as(what).isEqualTo(PaperVerdict.RIGHT);
@@ -359,8 +376,10 @@ class MarkingTest {
 
     /** Whether another hand explains this paper as well. */
     private static boolean isTie(Marked marked, String ids) {
-        double own = marked.slips().stream().filter(each -> ids.equals(each.slip() + (each.with() == null ? "" : " " + each.with()))
-                || ids.equals(each.with() + " " + each.slip())).mapToDouble(Marked.Explained::cost).min().orElse(9);
+        double own = marked.slips().stream()
+                .filter(each -> ids.equals(each.slip() + (each.with() == null ? "" : " " + each.with()))
+                        || ids.equals(each.with() + " " + each.slip()))
+                .mapToDouble(Marked.Explained::cost).min().orElse(9);
         return marked.slips().stream().anyMatch(other -> !ids.contains(other.slip()) && other.cost() <= own + 1e-9
                 || ids.contains(" ") && other.with() == null && other.cost() <= own + 1e-9);
     }

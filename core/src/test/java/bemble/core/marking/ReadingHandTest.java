@@ -74,7 +74,8 @@ public class ReadingHandTest {
             Problem problem = EveryMethodTest.problem(name.operation(), random, 5);
             Written careful = Written.by(Hand.CAREFUL, problem, Methods.of(name), HouseStyle.USUAL);
             List<Mark> figures = careful.working().marks().stream().filter(mark -> mark.kind() == MarkKind.DIGIT
-                    && mark.isAsked() && careful.working().isInAnswer(mark) && mark.step() <= careful.working().lastOfWork())
+                    && mark.isAsked() && careful.working().isInAnswer(mark)
+                    && mark.step() <= careful.working().lastOfWork())
                     .toList();
             // A box of one cell has a number for an answer; an answer of 0 is written without a question to it.
             if (figures.isEmpty() || careful.answer().text().matches("0( .*)?")) {
@@ -83,11 +84,12 @@ public class ReadingHandTest {
             Mark changed = figures.get(random.nextInt(figures.size()));
             String other = "" + (Integer.parseInt(changed.text()) + 1 + random.nextInt(8)) % 10;
             Reading paper = paperOf(careful);
-            Reading altered = (spot, anchor) ->
-                    spot.equals(changed.at()) && anchor == changed.anchor() ? other : paper.at(spot, anchor);
+            Reading altered = (spot, anchor) -> spot.equals(changed.at()) && anchor == changed.anchor() ? other
+                    : paper.at(spot, anchor);
             try {
-                assertThat(Written.by(new ReadingHand(altered, Hand.CAREFUL), problem, Methods.of(name), HouseStyle.USUAL)
-                        .isBroken()).as(name + " " + problem.text() + " " + changed + " " + other).isTrue();
+                assertThat(
+                        Written.by(new ReadingHand(altered, Hand.CAREFUL), problem, Methods.of(name), HouseStyle.USUAL)
+                                .isBroken()).as(name + " " + problem.text() + " " + changed + " " + other).isTrue();
             } catch (Stuck noWayOn) {
                 // No careful hand goes on from there, which is as good as found.
             }
@@ -115,9 +117,11 @@ public class ReadingHandTest {
                 }
                 Reading paper = paperOf(written);
                 for (Decision<?> decision : written.decisions()) {
-                    if (READ_BACK.contains(decision.asked().getClass().getSimpleName()) && !decision.decided().equals(0)) {
+                    if (READ_BACK.contains(decision.asked().getClass().getSimpleName())
+                            && !decision.decided().equals(0)) {
                         assertThat(decision.asked().read(paper)).as(name + " " + problem.text() + " " + slip.id())
-                                .satisfies(read -> assertThat(String.valueOf(read)).isEqualTo(String.valueOf(decision.decided())));
+                                .satisfies(read -> assertThat(String.valueOf(read))
+                                        .isEqualTo(String.valueOf(decision.decided())));
                         otherwise += decision.decided().equals(decision.asked().careful()) ? 0 : 1;
                     }
                 }

@@ -58,13 +58,15 @@ class WritingPaperTest {
     }
 
     private static Set<Spot> full(Working working) {
-        return working.marks().stream().filter(mark -> mark.kind() == MarkKind.DIGIT && mark.size() == Size.FULL && mark.role() != Role.MISSING)
+        return working.marks().stream().filter(
+                mark -> mark.kind() == MarkKind.DIGIT && mark.size() == Size.FULL && mark.role() != Role.MISSING)
                 .map(Mark::at).collect(Collectors.toSet());
     }
 
     /** Every spot that a hand leaves something in, small figures and strokes too. */
     private static Set<Spot> written(Working working, boolean jots) {
-        return working.marks().stream().filter(mark -> mark.until() == null && mark.role() != Role.FRAME && mark.role() != Role.MISSING && (jots || !mark.at().block().id().startsWith("totals"))
+        return working.marks().stream().filter(mark -> mark.until() == null && mark.role() != Role.FRAME
+                && mark.role() != Role.MISSING && (jots || !mark.at().block().id().startsWith("totals"))
                 && (mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE))
                 .map(Mark::at).collect(Collectors.toSet());
     }
@@ -92,17 +94,19 @@ class WritingPaperTest {
             }
             for (Hand hand : hands) {
                 String what = ids.get(hands.indexOf(hand)) + " " + name + " " + problem.text() + " " + style;
-                written(hand, problem, method, style).filter(working -> isSetOutAs(toWriteOn, working)).ifPresent(working -> {
-                    Set<Spot> spots = full(working);
-                    assertThat(spots).as(what).allSatisfy(spot -> {
-                        assertThat(paper.row(spot)).isBetween(0, paper.rows() - 1);
-                        assertThat(paper.column(spot)).isBetween(0, paper.columns() - 1);
-                        assertThat(paper.spot(paper.row(spot), paper.column(spot))).contains(spot);
-                    });
-                    assertThat(squares).as(what).containsAll(written(working, style.jotsTotals()));
-                    assertThat(spots.stream().map(spot -> paper.row(spot) + " " + paper.column(spot)).distinct().count())
-                            .as("no two in one square: " + what).isEqualTo(spots.size());
-                });
+                written(hand, problem, method, style).filter(working -> isSetOutAs(toWriteOn, working))
+                        .ifPresent(working -> {
+                            Set<Spot> spots = full(working);
+                            assertThat(spots).as(what).allSatisfy(spot -> {
+                                assertThat(paper.row(spot)).isBetween(0, paper.rows() - 1);
+                                assertThat(paper.column(spot)).isBetween(0, paper.columns() - 1);
+                                assertThat(paper.spot(paper.row(spot), paper.column(spot))).contains(spot);
+                            });
+                            assertThat(squares).as(what).containsAll(written(working, style.jotsTotals()));
+                            assertThat(spots.stream().map(spot -> paper.row(spot) + " " + paper.column(spot)).distinct()
+                                    .count())
+                                            .as("no two in one square: " + what).isEqualTo(spots.size());
+                        });
             }
         }
     }
@@ -111,9 +115,11 @@ class WritingPaperTest {
     void aLongMultiplicationIsWrittenAlongItsPathAndSmallFiguresHaveTheirSquares() {
         Problem problem = ProblemText.read("346 × 205", 0, Punctuation.POINT);
         WritingPaper paper = WritingPaper.of(new WorkOrder(problem, null, HouseStyle.USUAL, null), false, false);
-        assertThat(paper.courses().stream().limit(3).map(course -> paper.squares().get(course.squares().get(course.start())).name()))
-                .containsExactly("ones, row 1", "ones, row 3", "ones, answer line");
-        Square digit = paper.squares().stream().filter(square -> square.name().equals("tens, row 1")).findFirst().orElseThrow();
+        assertThat(paper.courses().stream().limit(3)
+                .map(course -> paper.squares().get(course.squares().get(course.start())).name()))
+                        .containsExactly("ones, row 1", "ones, row 3", "ones, answer line");
+        Square digit = paper.squares().stream().filter(square -> square.name().equals("tens, row 1")).findFirst()
+                .orElseThrow();
         assertThat(digit.full()).isTrue();
         assertThat(paper.squares().get(digit.smallAt()).name()).isEqualTo("tens, small figures of row 1");
         assertThat(paper.squares()).filteredOn(square -> square.given() != null).extracting(Square::given)
@@ -140,7 +146,8 @@ class WritingPaperTest {
             assertThat(there).as("nothing is written over").doesNotContainKey(at);
             there.put(at, figure);
             List<Integer> line = course().squares();
-            at = line.subList(line.indexOf(at) + 1, line.size()).stream().filter(square -> !there.containsKey(square)).findFirst().orElse(at);
+            at = line.subList(line.indexOf(at) + 1, line.size()).stream().filter(square -> !there.containsKey(square))
+                    .findFirst().orElse(at);
         }
     }
 
@@ -159,29 +166,35 @@ class WritingPaperTest {
             HouseStyle style = RandomStyles.next(random);
             WritingPaper paper = WritingPaper.of(new WorkOrder(problem, name.id(), style, null), false, false);
             List<Spot> spots = paper.squares().stream().map(Square::spot).toList();
-            Set<String> printed = paper.squares().stream().filter(square -> square.given() != null).map(square -> line(square.spot())).collect(Collectors.toSet());
-            Slips.of(problem, name).forEach(slip ->
-                    written(slip.slip().over(Hand.CAREFUL), problem, Methods.of(name), style).filter(working -> isSetOutAs(paper, working)).ifPresent(working -> {
-                        String what = slip.id() + " " + name + " " + problem.text() + " " + style;
-                        Map<Integer, String> meant = new HashMap<>();
-                        working.marks().stream().filter(mark -> mark.kind() == MarkKind.DIGIT && mark.size() == Size.FULL && mark.until() == null
-                                        && mark.role() != Role.GIVEN && mark.role() != Role.PADDING && mark.role() != Role.FRAME && mark.role() != Role.MISSING)
-                                .filter(mark -> !printed.contains(line(mark.at()))).forEach(mark -> meant.put(spots.indexOf(mark.at()), mark.text()));
-                        Pen pen = new Pen(paper);
-                        for (Course course : paper.courses()) {
-                            for (int square : course.squares()) {
-                                if (meant.containsKey(square)) {
-                                    int before = course.squares().indexOf(square) - 1;
-                                    if (before >= 0 && meant.containsKey(course.squares().get(before))) {
-                                        assertThat(pen.at).as(what).isEqualTo(square);
+            Set<String> printed = paper.squares().stream().filter(square -> square.given() != null)
+                    .map(square -> line(square.spot())).collect(Collectors.toSet());
+            Slips.of(problem, name)
+                    .forEach(slip -> written(slip.slip().over(Hand.CAREFUL), problem, Methods.of(name), style)
+                            .filter(working -> isSetOutAs(paper, working)).ifPresent(working -> {
+                                String what = slip.id() + " " + name + " " + problem.text() + " " + style;
+                                Map<Integer, String> meant = new HashMap<>();
+                                working.marks().stream()
+                                        .filter(mark -> mark.kind() == MarkKind.DIGIT && mark.size() == Size.FULL
+                                                && mark.until() == null
+                                                && mark.role() != Role.GIVEN && mark.role() != Role.PADDING
+                                                && mark.role() != Role.FRAME && mark.role() != Role.MISSING)
+                                        .filter(mark -> !printed.contains(line(mark.at())))
+                                        .forEach(mark -> meant.put(spots.indexOf(mark.at()), mark.text()));
+                                Pen pen = new Pen(paper);
+                                for (Course course : paper.courses()) {
+                                    for (int square : course.squares()) {
+                                        if (meant.containsKey(square)) {
+                                            int before = course.squares().indexOf(square) - 1;
+                                            if (before >= 0 && meant.containsKey(course.squares().get(before))) {
+                                                assertThat(pen.at).as(what).isEqualTo(square);
+                                            }
+                                            pen.at = square;
+                                            pen.type(meant.get(square));
+                                        }
                                     }
-                                    pen.at = square;
-                                    pen.type(meant.get(square));
                                 }
-                            }
-                        }
-                        assertThat(pen.there).as(what).isEqualTo(meant);
-                    }));
+                                assertThat(pen.there).as(what).isEqualTo(meant);
+                            }));
         }
     }
 
@@ -191,39 +204,53 @@ class WritingPaperTest {
 
     @Test
     void aLongerWrongDifferenceIsTypedAsItIs() {
-        WritingPaper paper = WritingPaper.of(new WorkOrder(ProblemText.read("204 - 125", 0, Punctuation.POINT), null, HouseStyle.USUAL, null), false, false);
+        WritingPaper paper = WritingPaper.of(
+                new WorkOrder(ProblemText.read("204 - 125", 0, Punctuation.POINT), null, HouseStyle.USUAL, null), false,
+                false);
         Pen pen = new Pen(paper);
         pen.at = paper.courses().get(0).squares().get(0);
         List.of("1", "2", "1").forEach(pen::type);
-        assertThat(pen.there.entrySet().stream().collect(Collectors.toMap(each -> paper.squares().get(each.getKey()).spot().place(), Map.Entry::getValue)))
-                .isEqualTo(Map.of(0, "1", 1, "2", 2, "1"));
+        assertThat(pen.there.entrySet().stream().collect(
+                Collectors.toMap(each -> paper.squares().get(each.getKey()).spot().place(), Map.Entry::getValue)))
+                        .isEqualTo(Map.of(0, "1", 1, "2", 2, "1"));
     }
 
     /** What a pen tells of a paper before anybody writes: where lines begin, which way they run, and how far. */
     private static String seen(WritingPaper paper) {
         return paper.courses().stream().map(course -> {
             List<Square> line = course.squares().stream().map(paper.squares()::get).toList();
-            return line.get(course.start()).spot() + (line.get(0).column() < line.get(line.size() - 1).column() ? " rightwards " : " leftwards ") + course.span();
+            return line.get(course.start()).spot()
+                    + (line.get(0).column() < line.get(line.size() - 1).column() ? " rightwards " : " leftwards ")
+                    + course.span();
         }).sorted().collect(Collectors.joining("\n"));
     }
 
     @ParameterizedTest
-    @CsvSource({"204 - 125, 941 - 107", "41 + 97, 12 + 30", "38.2 - 5.75, 90.1 - 9.99", "34 × 26, 98 × 97", "7 + 8, 1 + 1", "1002 - 997, 9999 - 111"})
+    @CsvSource({"204 - 125, 941 - 107", "41 + 97, 12 + 30", "38.2 - 5.75, 90.1 - 9.99", "34 × 26, 98 × 97",
+        "7 + 8, 1 + 1", "1002 - 997, 9999 - 111"})
     void nothingOfThePaperTellsHowLongTheAnswerIs(String one, String other) {
         Operation operation = ProblemText.read(one, 0, Punctuation.POINT).operation();
-        Stream.of(MethodName.values()).filter(name -> name.operation() == operation && name != MethodName.COUNTING_UP && name != MethodName.MATCHING_COLUMNS)
-                .forEach(name -> assertThat(seen(paper(one, name.id()))).as(name.id()).isEqualTo(seen(paper(other, name.id()))));
+        Stream.of(MethodName.values())
+                .filter(name -> name.operation() == operation && name != MethodName.COUNTING_UP
+                        && name != MethodName.MATCHING_COLUMNS)
+                .forEach(name -> assertThat(seen(paper(one, name.id()))).as(name.id())
+                        .isEqualTo(seen(paper(other, name.id()))));
     }
 
     private static WritingPaper paper(String problem, String method) {
-        return WritingPaper.of(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), method, HouseStyle.USUAL, null), false, false);
+        return WritingPaper.of(
+                new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), method, HouseStyle.USUAL, null), false,
+                false);
     }
 
     @Test
     void theCheckHasItsSquaresWhereItIsToBeWritten() {
-        WorkOrder order = new WorkOrder(ProblemText.read("4206 - 1358", 0, Punctuation.POINT), null, HouseStyle.USUAL, null);
-        assertThat(WritingPaper.of(order, false, false).squares()).noneMatch(square -> square.name().startsWith("check, "));
-        assertThat(WritingPaper.of(order, false, true).squares()).anyMatch(square -> square.name().equals("check, sum, ones, row 1"))
+        WorkOrder order =
+                new WorkOrder(ProblemText.read("4206 - 1358", 0, Punctuation.POINT), null, HouseStyle.USUAL, null);
+        assertThat(WritingPaper.of(order, false, false).squares())
+                .noneMatch(square -> square.name().startsWith("check, "));
+        assertThat(WritingPaper.of(order, false, true).squares())
+                .anyMatch(square -> square.name().equals("check, sum, ones, row 1"))
                 .anyMatch(square -> square.name().equals("check, sum, ones, answer line"));
     }
 

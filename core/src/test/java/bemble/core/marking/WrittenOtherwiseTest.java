@@ -59,7 +59,8 @@ class WrittenOtherwiseTest {
         Written written = Written.by(Hand.CAREFUL, problem, Methods.of(method), writes);
         Marked marked = Marking.mark(problem, method.id(), marks,
                 new PaperToMark(MarkingTest.paperOf(written, false, true), false, false, false, null));
-        assertThat(marked.verdict()).as("%s written by %s, marked by %s", problem.text(), writes, marks).isEqualTo(PaperVerdict.RIGHT);
+        assertThat(marked.verdict()).as("%s written by %s, marked by %s", problem.text(), writes, marks)
+                .isEqualTo(PaperVerdict.RIGHT);
         assertThat(marked.slips()).isEmpty();
     }
 
@@ -69,8 +70,9 @@ class WrittenOtherwiseTest {
         Numeral larger = one.compareTo(other) < 0 ? other : one;
         Numeral smaller = one.compareTo(other) < 0 ? one : other;
         // Many begin with the 1 that this is about, and have the larger digits below.
-        return random.nextInt(4) == 0 ? new Subtraction(larger, smaller) : new Subtraction(Numeral.of("1" + smaller.digits()),
-                smaller.length() < larger.length() ? smaller : larger);
+        return random.nextInt(4) == 0 ? new Subtraction(larger, smaller)
+                : new Subtraction(Numeral.of("1" + smaller.digits()),
+                        smaller.length() < larger.length() ? smaller : larger);
     }
 
     @ParameterizedTest
@@ -89,7 +91,8 @@ class WrittenOtherwiseTest {
             int front = problem.minuend().highest();
             if (taken) {
                 assertThat(worked.working().marks()).as(problem.text()).noneMatch(mark -> mark.at().place() == front
-                        && mark.at().block().id().equals("sum") && (mark.kind() == MarkKind.STRIKE || mark.role() == Role.EXCHANGE));
+                        && mark.at().block().id().equals("sum")
+                        && (mark.kind() == MarkKind.STRIKE || mark.role() == Role.EXCHANGE));
             }
             assertReadAsRight(problem, method, together, HouseStyle.USUAL);
             assertReadAsRight(problem, method, HouseStyle.USUAL, together);
@@ -106,7 +109,8 @@ class WrittenOtherwiseTest {
             Worked worked = work(problem, null, CheckKind.ADD_BACK.id(), beneath);
             assertThat(worked.check().holds()).as(problem.text()).isTrue();
             assertThat(worked.check().actual()).isEqualTo(problem.minuend().plain());
-            List<Mark> check = worked.working().marks().stream().filter(mark -> mark.at().block().id().startsWith("check.")).toList();
+            List<Mark> check = worked.working().marks().stream()
+                    .filter(mark -> mark.at().block().id().startsWith("check.")).toList();
             assertThat(check).as(problem.text()).noneMatch(mark -> mark.role() == Role.GIVEN);
             assertThat(said(worked, Part.CHECK)).contains("right beneath").contains("digit by digit");
         }
@@ -156,7 +160,8 @@ class WrittenOtherwiseTest {
     void carriesKeptInTheHeadAreSaidAndNotWritten() {
         Worked worked = work(read("346 × 5"), null, null, HouseStyle.USUAL.with("rowCarries", RowCarries.IN_THE_HEAD));
         assertThat(said(worked, Part.WORK)).contains("keep 3 in mind");
-        assertThat(worked.working().marks()).noneMatch(mark -> mark.role() == Role.CARRY && mark.at().block().id().equals("product"));
+        assertThat(worked.working().marks())
+                .noneMatch(mark -> mark.role() == Role.CARRY && mark.at().block().id().equals("product"));
     }
 
     @ParameterizedTest
@@ -165,12 +170,14 @@ class WrittenOtherwiseTest {
         RandomGenerator random = RandomNumbers.seeded(3);
         for (int i = 0; i < PROBLEMS / 3; i++) {
             boolean whole = i % 4 > 0;
-            List<Numeral> numbers = IntStream.range(0, 2 + i % 3).mapToObj(n -> !whole ? RandomNumbers.decimal(random, 4)
-                    : RandomNumbers.whole(random, 4)).toList();
+            List<Numeral> numbers =
+                    IntStream.range(0, 2 + i % 3).mapToObj(n -> !whole ? RandomNumbers.decimal(random, 4)
+                            : RandomNumbers.whole(random, 4)).toList();
             Addition problem = new Addition(numbers);
             HouseStyle style = HouseStyle.USUAL.with("partSums", way);
             Worked worked = work(problem, "partial-sums", null, style);
-            Numeral right = numbers.stream().reduce((a, b) -> Numeral.of(a.value().add(b.value()).toPlainString())).orElseThrow();
+            Numeral right = numbers.stream().reduce((a, b) -> Numeral.of(a.value().add(b.value()).toPlainString()))
+                    .orElseThrow();
             assertThat(Numeral.of(worked.answer().value())).as(problem.text()).isEqualByComparingTo(right);
             for (PartSums other : PartSums.values()) {
                 assertReadAsRight(problem, MethodName.PARTIAL_SUMS, style, HouseStyle.USUAL.with("partSums", other));
@@ -185,10 +192,12 @@ class WrittenOtherwiseTest {
         String written = IntStream.rangeClosed(1, 3).mapToObj(n -> worked.working().marks().stream()
                 .filter(mark -> mark.at().block().id().equals("parts") && mark.at().line().equals("addend-" + n)
                         && mark.kind() == MarkKind.DIGIT && mark.role() == Role.WRITTEN)
-                .map(Mark::text).collect(Collectors.joining())).filter(line -> !line.isEmpty()).collect(Collectors.joining(" "));
+                .map(Mark::text).collect(Collectors.joining())).filter(line -> !line.isEmpty())
+                .collect(Collectors.joining(" "));
         assertThat(written.chars().sorted().toArray())
                 .isEqualTo(lines.chars().sorted().toArray());
-        assertThat(said(worked, Part.WORK)).contains(way.equals("columns") ? "Now add the parts" : "680 and 15 are 695: write 695");
+        assertThat(said(worked, Part.WORK))
+                .contains(way.equals("columns") ? "Now add the parts" : "680 and 15 are 695: write 695");
     }
 
     private static HouseStyle style(String choice, String id) {
@@ -200,22 +209,28 @@ class WrittenOtherwiseTest {
         HouseStyle plain = style("crossLines", "washed").with(Map.of("crossProducts", "in-the-head"));
         Worked worked = work(read("34 × 27"), "crosswise", null, plain);
         assertThat(worked.working().marks()).noneMatch(mark -> mark.kind() == MarkKind.LINE)
-                .noneMatch(mark -> mark.kind() == MarkKind.LABEL && mark.text().contains("×") && !mark.at().block().id().startsWith("check"));
-        assertThat(worked.working().marks().stream().filter(mark -> mark.kind() == MarkKind.WASH && mark.at().block().id().equals("product")))
-                .hasSize(8);
+                .noneMatch(mark -> mark.kind() == MarkKind.LABEL && mark.text().contains("×")
+                        && !mark.at().block().id().startsWith("check"));
+        assertThat(worked.working().marks().stream()
+                .filter(mark -> mark.kind() == MarkKind.WASH && mark.at().block().id().equals("product")))
+                        .hasSize(8);
     }
 
     @Test
     void theEstimateForARootsDigitStandsBesideWhileItIsTried() {
-        Worked worked = work(read("√1849"), null, null, style("rootEstimate", "jotted").with(Map.of("rootBoxes", "first")));
-        assertThat(worked.working().marks()).anyMatch(mark -> mark.text().equals("249 ÷ 80 → 3") && mark.until() == mark.step() + 1);
-        assertThat(worked.working().marks().stream().filter(mark -> mark.kind() == MarkKind.BOX && mark.step() == 1)).hasSize(2);
+        Worked worked =
+                work(read("√1849"), null, null, style("rootEstimate", "jotted").with(Map.of("rootBoxes", "first")));
+        assertThat(worked.working().marks())
+                .anyMatch(mark -> mark.text().equals("249 ÷ 80 → 3") && mark.until() == mark.step() + 1);
+        assertThat(worked.working().marks().stream().filter(mark -> mark.kind() == MarkKind.BOX && mark.step() == 1))
+                .hasSize(2);
     }
 
     @Test
     void zerosThatFillEmptyPlacesAreSaid() {
         assertThat(said(work(read("38 + 146.5"), null, null, style("padZeros", "yes")), Part.WORK))
                 .contains("0 tenths and 5 tenths are 5 tenths").contains("0 hundreds and 1 hundred are 1 hundred");
-        assertThat(said(work(read("38 + 146.5"), null, null, HouseStyle.USUAL), Part.WORK)).contains("only 5 tenths, nothing to add");
+        assertThat(said(work(read("38 + 146.5"), null, null, HouseStyle.USUAL), Part.WORK))
+                .contains("only 5 tenths, nothing to add");
     }
 }

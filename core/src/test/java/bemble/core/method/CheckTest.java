@@ -28,9 +28,12 @@ class CheckTest {
 
     @ParameterizedTest
     @CsvSource({"7 × 58, swap, 7 × 58 = 406", "58 × 7, swap, 7 × 58 = 406", "24 × 157, swap, 24 × 157 = 3768",
-        "36 × 36, other-method, 36 × 36 = 1296", "48 + 48, other-method, 48 + 48 = 96", "8 + 8, subtract-one, 16 − 8 = 8",
-        "7 × 7, divide-back, 49 ÷ 7 = 7", "0 × 0, other-method, 0 × 0 = 0", "12 + 5 + 12, other-method, 12 + 5 + 12 = 29"})
-    void numbersAreTurnedRoundAsTheyStandAndEqualOnesAreCheckedInAnotherWay(String problem, String kind, String statement) {
+        "36 × 36, other-method, 36 × 36 = 1296", "48 + 48, other-method, 48 + 48 = 96",
+        "8 + 8, subtract-one, 16 − 8 = 8",
+        "7 × 7, divide-back, 49 ÷ 7 = 7", "0 × 0, other-method, 0 × 0 = 0",
+        "12 + 5 + 12, other-method, 12 + 5 + 12 = 29"})
+    void numbersAreTurnedRoundAsTheyStandAndEqualOnesAreCheckedInAnotherWay(String problem, String kind,
+            String statement) {
         Worked worked = worked(problem, HouseStyle.USUAL, null);
         assertThat(worked.check().kind()).isEqualTo(kind);
         assertThat(worked.check().statement()).isEqualTo(statement);
@@ -62,8 +65,9 @@ class CheckTest {
 
     /** What is said between setting the numbers out and the end, of one part. */
     private static List<String> said(Worked worked, String part) {
-        List<String> all = worked.working().steps().stream().filter(step -> step.part().id().equals(part)).map(Step::spoken)
-                .map(spoken -> spoken.say()).collect(Collectors.toList());
+        List<String> all =
+                worked.working().steps().stream().filter(step -> step.part().id().equals(part)).map(Step::spoken)
+                        .map(spoken -> spoken.say()).collect(Collectors.toList());
         return part.equals("check") ? all.subList(1, all.size() - 1) : all;
     }
 }

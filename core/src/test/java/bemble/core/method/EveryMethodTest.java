@@ -37,14 +37,15 @@ public class EveryMethodTest {
     @ParameterizedTest
     @EnumSource(value = MethodName.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
     void answersRecordsChecksAndPapersAgree(MethodName method) {
-        long seed = 40 + method.ordinal();
+        long seed = 40L + method.ordinal();
         RandomGenerator random = RandomNumbers.seeded(seed);
         for (int i = 0; i < PROBLEMS; i++) {
             Problem problem = problem(method.operation(), random, i % 25 == 0 ? 40 : MOST_DIGITS);
             HouseStyle style = RandomStyles.next(random);
             List<CheckKind> kinds = CheckKind.of(problem.operation());
             CheckKind kind = kinds.get(random.nextInt(kinds.size()));
-            boolean undividable = kind == CheckKind.DIVIDE_BACK && problem.operands().stream().allMatch(Numeral::isZero);
+            boolean undividable =
+                    kind == CheckKind.DIVIDE_BACK && problem.operands().stream().allMatch(Numeral::isZero);
             Worked worked = Worked.from(new WorkOrder(problem, method.id(), style, undividable ? null : kind.id()));
             String what = method + " " + problem.text() + ", seed " + seed + ", " + style;
 

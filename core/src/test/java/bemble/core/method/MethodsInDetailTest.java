@@ -36,14 +36,18 @@ class MethodsInDetailTest {
     @Test
     void anExchangeIsSaidWithItsValueAndWrittenAboveTheStruckDigit() {
         Worked worked = work("640 − 275", null, Map.of("expandedExchanges", "yes"));
-        assertThat(said(worked)).contains("In the ones column stand 0 ones, 5 are to go: not enough. Exchange 1 ten for 10 ones: 3 tens and "
-                + "10 ones, still 40. Strike the 4, write 3 above it; a small 1 before the 0.");
-        assertThat(said(worked)).contains("In the tens column stand 3 tens, 7 are to go: not enough. Exchange 1 hundred for 10 tens: 5 hundreds "
-                + "and 13 tens, still 630. Strike the 6, write 5 above it; a small 1 before the 3.");
+        assertThat(said(worked)).contains(
+                "In the ones column stand 0 ones, 5 are to go: not enough. Exchange 1 ten for 10 ones: 3 tens and "
+                        + "10 ones, still 40. Strike the 4, write 3 above it; a small 1 before the 0.");
+        assertThat(said(worked)).contains(
+                "In the tens column stand 3 tens, 7 are to go: not enough. Exchange 1 hundred for 10 tens: 5 hundreds "
+                        + "and 13 tens, still 630. Strike the 6, write 5 above it; a small 1 before the 3.");
         List<SheetMark> marks = worked.sheet().marks();
         assertThat(marks).anyMatch(mark -> mark.text().equals("600 + 30 = 500 + 130"));
-        SheetMark six = marks.stream().filter(mark -> mark.role().id().equals("given") && mark.text().equals("6")).findFirst().orElseThrow();
-        assertThat(marks).anyMatch(mark -> mark.kind().id().equals("strike") && mark.row() == six.row() && mark.column() == six.column());
+        SheetMark six = marks.stream().filter(mark -> mark.role().id().equals("given") && mark.text().equals("6"))
+                .findFirst().orElseThrow();
+        assertThat(marks).anyMatch(
+                mark -> mark.kind().id().equals("strike") && mark.row() == six.row() && mark.column() == six.column());
         assertThat(marks).anyMatch(mark -> mark.role().id().equals("exchange") && mark.text().equals("5")
                 && mark.row() == six.row() - 1 && mark.column() == six.column());
     }
@@ -60,8 +64,9 @@ class MethodsInDetailTest {
     void equalAdditionsNeverSpeakOfBorrowing() {
         Worked worked = work("713 − 286", "equal-additions", Map.of("exchangeWord", "borrow"));
         assertThat(said(worked)).noneMatch(sentence -> sentence.contains("orrow"))
-                .contains("In the ones column stand 3 ones, 6 are to go: not enough. Add 10 ones above and 1 ten below: the difference stays. "
-                        + "A small 1 before the 3 above, a small 1 below in the tens column. Now there are 13 ones.");
+                .contains(
+                        "In the ones column stand 3 ones, 6 are to go: not enough. Add 10 ones above and 1 ten below: the difference stays. "
+                                + "A small 1 before the 3 above, a small 1 below in the tens column. Now there are 13 ones.");
         assertThat(worked.sheet().marks()).filteredOn(mark -> mark.role().id().equals("exchange") && mark.step() == 2)
                 .extracting(mark -> mark.anchor().id()).containsExactly("before-high", "before-low");
     }
@@ -70,8 +75,9 @@ class MethodsInDetailTest {
     void noZeroIsWrittenInFrontOfADifference() {
         Worked worked = work("1003 − 998", null, Map.of());
         assertThat(new SheetReader(worked).read("sum", "answer")).isEqualTo("5");
-        assertThat(said(worked)).contains("Tens: 9 tens take away 9 tens leaves 0 tens. Nothing is left here or further "
-                + "on: no 0 is written in front.");
+        assertThat(said(worked))
+                .contains("Tens: 9 tens take away 9 tens leaves 0 tens. Nothing is left here or further "
+                        + "on: no 0 is written in front.");
         assertThat(work("7.25 − 7.2", null, Map.of()).answer().value()).isEqualTo("0.05");
     }
 
@@ -80,7 +86,8 @@ class MethodsInDetailTest {
     void placeholdersFollowTheStyle(String placeholder, String digits) {
         Worked worked = work("386 × 47", null, Map.of("placeholder", placeholder));
         String row = worked.sheet().marks().stream().filter(mark -> isSecondRow(mark) && !mark.text().equals("+")
-                && (mark.kind().id().equals("digit") || mark.kind().id().equals("sign")) && mark.size().id().equals("full"))
+                && (mark.kind().id().equals("digit") || mark.kind().id().equals("sign"))
+                && mark.size().id().equals("full"))
                 .sorted((a, b) -> b.place() - a.place()).map(SheetMark::text).collect(Collectors.joining());
         assertThat(row).isEqualTo(digits + Map.of("zero", "0", "cross", "×", "blank", "").get(placeholder));
     }
@@ -94,7 +101,8 @@ class MethodsInDetailTest {
         Worked worked = work("386 × 47", null, Map.of("strikeCarries", "yes"));
         Step placeholder = worked.working().steps().stream().filter(step -> step.kind().id().equals("placeholder"))
                 .findFirst().orElseThrow();
-        assertThat(worked.sheet().marks()).filteredOn(mark -> mark.kind().id().equals("strike") && mark.step() == placeholder.n())
+        assertThat(worked.sheet().marks())
+                .filteredOn(mark -> mark.kind().id().equals("strike") && mark.step() == placeholder.n())
                 .hasSize(2);
     }
 
@@ -113,7 +121,8 @@ class MethodsInDetailTest {
         assertThat(worked.sheet().marks()).filteredOn(mark -> mark.text().equals("−")).hasSize(3);
         assertThat(worked.sheet().marks()).anyMatch(mark -> mark.text().equals("9 × 4 = 36"));
         assertThat(work("97 ÷ 4", null, Map.of("remainderMark", "rem")).answer().text()).isEqualTo("24 rem 1");
-        assertThat(said(work("325 ÷ 4", null, Map.of()))).contains("0 tens and 5 ones are 5 ones: bring the 5 down. The ones of the quotient are still to come.");
+        assertThat(said(work("325 ÷ 4", null, Map.of()))).contains(
+                "0 tens and 5 ones are 5 ones: bring the 5 down. The ones of the quotient are still to come.");
     }
 
     @ParameterizedTest
@@ -149,7 +158,8 @@ class MethodsInDetailTest {
                 kind)).check();
         assertThat(check.statement()).isEqualTo(statement);
         assertThat(check.holds()).isTrue();
-        assertThat(check.workings().stream().map(Check.Sum::operation).collect(Collectors.joining(" "))).isEqualTo(operations);
+        assertThat(check.workings().stream().map(Check.Sum::operation).collect(Collectors.joining(" ")))
+                .isEqualTo(operations);
     }
 
     @Test

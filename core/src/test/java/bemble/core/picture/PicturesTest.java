@@ -41,7 +41,8 @@ class PicturesTest {
     }
 
     private static Picture picture(Worked worked, PictureKind kind) {
-        return Pictures.of(worked, HouseStyle.USUAL).stream().filter(each -> each.kind() == kind).findFirst().orElseThrow();
+        return Pictures.of(worked, HouseStyle.USUAL).stream().filter(each -> each.kind() == kind).findFirst()
+                .orElseThrow();
     }
 
     private static int worth(Frame frame, boolean struckToo) {
@@ -90,7 +91,8 @@ class PicturesTest {
                 assertThat(picture.frames().stream().map(Frame::step)).containsExactlyElementsOf(steps);
                 assertThat(picture.frames()).allSatisfy(frame -> {
                     assertThat(frame.words()).isNotBlank();
-                    assertThat(frame.shapes().stream().map(Shape::key)).as(problem + " " + picture.kind() + frame.step())
+                    assertThat(frame.shapes().stream().map(Shape::key))
+                            .as(problem + " " + picture.kind() + frame.step())
                             .doesNotHaveDuplicates();
                 });
             }
@@ -168,7 +170,8 @@ class PicturesTest {
         assertThat(picture(work("58 + 67", "partial-sums"), PictureKind.BLOCKS).whyNot()).contains("in columns");
         WorkOrder right = order("58 + 67", null);
         Worked wrong = Worked.from(new WorkOrder(right.problem(), null, right.style(), null, "carry-forgotten"));
-        assertThat(Pictures.of(wrong, right.style())).allSatisfy(picture -> assertThat(picture.whyNot()).contains("right working"));
+        assertThat(Pictures.of(wrong, right.style()))
+                .allSatisfy(picture -> assertThat(picture.whyNot()).contains("right working"));
     }
 
     @ParameterizedTest
@@ -233,7 +236,7 @@ class PicturesTest {
 
     @ParameterizedTest
     @CsvSource({"58 + 67, column", "346 x 205, long", "76 x 58, area", "7506 / 25, long", "sqrt 529, doubled-root",
-            "1 + 2 + 3, running", "503 - 147, counting-up", "358 + 276, partial-sums"})
+        "1 + 2 + 3, running", "503 - 147, counting-up", "358 + 276, partial-sums"})
     void theLineThatReadsTheAnswerIsFound(String problem, String method) {
         Worked worked = work(problem, method);
         String value = worked.answer().value();

@@ -54,7 +54,8 @@ class PlanTest {
             }
             for (int rung = 0; rung < reached; rung++) {
                 if (random.nextInt(30) == 0) {
-                    standings.put(TOPICS.get(rung), standing(State.LEARNING, null, new Quiz(MONDAY, random.nextInt(6), 5, 4, null)));
+                    standings.put(TOPICS.get(rung),
+                            standing(State.LEARNING, null, new Quiz(MONDAY, random.nextInt(6), 5, 4, null)));
                 }
             }
             standings.put(TOPICS.get(reached), standing(State.LEARNING, null));
@@ -68,8 +69,9 @@ class PlanTest {
         Random random = new Random(20_261_125);
         for (int round = 0; round < 60; round++) {
             List<PlannedPupil> pupils = pupils(random);
-            PlanWishes wishes = new PlanWishes(TOPICS, FIVE_DAYS.subList(0, 1 + random.nextInt(5)), 5 + random.nextInt(30),
-                    1 + random.nextInt(10), 1 + random.nextInt(3));
+            PlanWishes wishes =
+                    new PlanWishes(TOPICS, FIVE_DAYS.subList(0, 1 + random.nextInt(5)), 5 + random.nextInt(30),
+                            1 + random.nextInt(10), 1 + random.nextInt(3));
             WeekPlan plan = WeekPlan.of(pupils, wishes);
             assertThat(plan.days()).extracting(WeekPlan.Day::date).isEqualTo(wishes.days());
             Map<Long, Set<Need>> met = new HashMap<>();
@@ -86,8 +88,10 @@ class PlanTest {
                     });
                 });
                 assertThat(minutes.values()).as("minutes a day").allMatch(each -> each <= wishes.minutes());
-                pupils.stream().filter(pupil -> !minutes.containsKey(pupil.id())).forEach(idle -> assertThat(plan.conflicts())
-                        .as("who has nothing to do is named").anyMatch(each -> each.matches("(.*, )?" + idle.name() + "(, .*)? waits? on .*")));
+                pupils.stream().filter(pupil -> !minutes.containsKey(pupil.id()))
+                        .forEach(idle -> assertThat(plan.conflicts())
+                                .as("who has nothing to do is named")
+                                .anyMatch(each -> each.matches("(.*, )?" + idle.name() + "(, .*)? waits? on .*")));
             }
             pupils.forEach(pupil -> holds(pupil, met.getOrDefault(pupil.id(), Set.of()), plan.conflicts()));
         }
@@ -97,14 +101,16 @@ class PlanTest {
         pupil.places().forEach((rung, standing) -> {
             if (standing.state() == State.DUE) {
                 assertThat(met.stream().anyMatch(need -> need.kind() == Need.Kind.RETRY && need.rung().equals(rung))
-                        || conflicts.stream().anyMatch(each -> each.matches("(.*, )?" + pupil.name() + "(, .*)? waits? .*")))
-                        .as("%s is due on %s: planned, or said to wait", pupil.name(), rung).isTrue();
+                        || conflicts.stream()
+                                .anyMatch(each -> each.matches("(.*, )?" + pupil.name() + "(, .*)? waits? .*")))
+                                        .as("%s is due on %s: planned, or said to wait", pupil.name(), rung).isTrue();
             }
         });
         for (Need need : met) {
             Operation operation = Ladder.find(need.rung()).orElseThrow().wishes().operation();
-            Optional<String> first = TOPICS.stream().filter(rung -> Ladder.find(rung).orElseThrow().wishes().operation() == operation)
-                    .filter(rung -> !pupil.places().getOrDefault(rung, Place.NONE).movesOn()).findFirst();
+            Optional<String> first =
+                    TOPICS.stream().filter(rung -> Ladder.find(rung).orElseThrow().wishes().operation() == operation)
+                            .filter(rung -> !pupil.places().getOrDefault(rung, Place.NONE).movesOn()).findFirst();
             boolean reached = pupil.places().getOrDefault(need.rung(), Place.NONE).movesOn();
             assertThat(reached || first.filter(need.rung()::equals).isPresent())
                     .as("nobody goes past a rung that still fails: %s, %s", pupil.name(), need).isTrue();
@@ -117,8 +123,10 @@ class PlanTest {
                 Map.of(TOPICS.get(0), standing(State.SECURE, null)))).toList();
         WeekPlan plan = WeekPlan.of(pupils, new PlanWishes(TOPICS, FIVE_DAYS, 30, 6, 3));
         assertThat(plan.conflicts()).isEmpty();
-        assertThat(plan.days().get(0).groups()).hasSize(2).allMatch(group -> group.need().equals(new Need(Need.Kind.NEXT, TOPICS.get(1), null)));
-        assertThat(plan.days()).as("and nobody is without work on the other days").allMatch(day -> day.groups().size() == 2);
+        assertThat(plan.days().get(0).groups()).hasSize(2)
+                .allMatch(group -> group.need().equals(new Need(Need.Kind.NEXT, TOPICS.get(1), null)));
+        assertThat(plan.days()).as("and nobody is without work on the other days")
+                .allMatch(day -> day.groups().size() == 2);
     }
 
     @Test
@@ -127,9 +135,11 @@ class PlanTest {
                 new PlannedPupil(1, "Ines", Map.of(TOPICS.get(0), answered(1, 10))),
                 new PlannedPupil(2, "Otto", Map.of(TOPICS.get(0), standing(State.SECURE, null))));
         for (WeekPlan.Day day : WeekPlan.of(pupils, new PlanWishes(TOPICS, FIVE_DAYS, 25, 6, 3)).days()) {
-            assertThat(day.groups()).filteredOn(group -> group.pupils().contains(2L)).allSatisfy(group ->
-                    assertThat(group.questions() == 16 || group.minutes() >= 22).as(group.toString()).isTrue());
-            assertThat(day.groups()).filteredOn(group -> group.pupils().contains(1L)).as("the teacher sits with her first")
+            assertThat(day.groups()).filteredOn(group -> group.pupils().contains(2L))
+                    .allSatisfy(group -> assertThat(group.questions() == 16 || group.minutes() >= 22)
+                            .as(group.toString()).isTrue());
+            assertThat(day.groups()).filteredOn(group -> group.pupils().contains(1L))
+                    .as("the teacher sits with her first")
                     .allMatch(group -> group.questions() == 6);
         }
     }
@@ -145,10 +155,12 @@ class PlanTest {
         List<String> topics = Stream.of(Operation.ADDITION, Operation.SUBTRACTION, Operation.MULTIPLICATION)
                 .flatMap(operation -> Ladder.of(operation).stream()).map(Rung::id).toList();
         Map<String, Place> standings = new HashMap<>();
-        Ladder.of(Operation.ADDITION).subList(0, 3).forEach(rung -> standings.put(rung.id(), standing(State.SECURE, null)));
+        Ladder.of(Operation.ADDITION).subList(0, 3)
+                .forEach(rung -> standings.put(rung.id(), standing(State.SECURE, null)));
         standings.put(Ladder.of(Operation.SUBTRACTION).get(0).id(), standing(State.SECURE, null));
         standings.put(subtraction, answered(1, 10));
-        WeekPlan plan = WeekPlan.of(List.of(new PlannedPupil(1, "Ines", standings)), new PlanWishes(topics, FIVE_DAYS, 20, 6, 3));
+        WeekPlan plan = WeekPlan.of(List.of(new PlannedPupil(1, "Ines", standings)),
+                new PlanWishes(topics, FIVE_DAYS, 20, 6, 3));
         List<Need> monday = plan.days().get(0).groups().stream().map(WeekPlan.Group::need).toList();
         assertThat(monday.get(0)).isEqualTo(new Need(Need.Kind.AGAIN, subtraction, null));
         assertThat(monday.get(0).reason()).contains("Fewer than half").doesNotContain("questions");
@@ -160,10 +172,13 @@ class PlanTest {
 
     @Test
     void noSheetOfThreeMinutesIsForOneChild() {
-        Map<String, Place> standings = Map.of(TOPICS.get(0), standing(State.DUE, null), TOPICS.get(1), standing(State.LEARNING, null));
-        WeekPlan plan = WeekPlan.of(List.of(new PlannedPupil(1, "Ines", standings)), new PlanWishes(TOPICS, FIVE_DAYS, 20, 6, 3));
-        assertThat(plan.days().stream().flatMap(day -> day.groups().stream()).filter(group -> group.need().kind() == Need.Kind.RETRY))
-                .isNotEmpty().allMatch(group -> group.questions() == 6 && group.minutes() > 3);
+        Map<String, Place> standings =
+                Map.of(TOPICS.get(0), standing(State.DUE, null), TOPICS.get(1), standing(State.LEARNING, null));
+        WeekPlan plan = WeekPlan.of(List.of(new PlannedPupil(1, "Ines", standings)),
+                new PlanWishes(TOPICS, FIVE_DAYS, 20, 6, 3));
+        assertThat(plan.days().stream().flatMap(day -> day.groups().stream())
+                .filter(group -> group.need().kind() == Need.Kind.RETRY))
+                        .isNotEmpty().allMatch(group -> group.questions() == 6 && group.minutes() > 3);
     }
 
     @Test
@@ -183,14 +198,17 @@ class PlanTest {
                 standing(State.LEARNING, null, new Quiz(MONDAY, 4, 5, 4, null))));
         PlannedPupil failed = new PlannedPupil(2, "Failed", Map.of(TOPICS.get(0),
                 standing(State.LEARNING, null, new Quiz(MONDAY, 3, 5, 4, "smaller-from-larger"))));
-        List<WeekPlan.Group> monday = WeekPlan.of(List.of(passed, failed), new PlanWishes(TOPICS, FIVE_DAYS, 30, 6, 3)).days().stream()
-                .flatMap(day -> day.groups().stream()).toList();
+        List<WeekPlan.Group> monday =
+                WeekPlan.of(List.of(passed, failed), new PlanWishes(TOPICS, FIVE_DAYS, 30, 6, 3)).days().stream()
+                        .flatMap(day -> day.groups().stream()).toList();
         assertThat(monday).filteredOn(group -> group.pupils().contains(1L)).isNotEmpty()
                 .allMatch(group -> group.need().equals(new Need(Need.Kind.NEXT, TOPICS.get(1), null)));
         Need shorter = new Need(Need.Kind.QUIZ, TOPICS.get(0), "smaller-from-larger");
-        assertThat(monday).filteredOn(group -> group.pupils().contains(2L)).isNotEmpty().allMatch(group -> group.need().equals(shorter));
+        assertThat(monday).filteredOn(group -> group.pupils().contains(2L)).isNotEmpty()
+                .allMatch(group -> group.need().equals(shorter));
         assertThat(shorter.questions()).isEqualTo(6);
-        assertThat(shorter.reason()).contains("was not passed", "was seen: the same again, and most questions give it a chance");
+        assertThat(shorter.reason()).contains("was not passed",
+                "was seen: the same again, and most questions give it a chance");
     }
 
     @Test

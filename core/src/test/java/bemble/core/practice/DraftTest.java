@@ -104,7 +104,8 @@ class DraftTest {
             int together = 0;
             StringBuilder pattern = new StringBuilder();
             for (int place = 0; place < 5; place++, power *= 10) {
-                together = addends.stream().mapToInt(number -> number.wholeValue().intValue()).map(value -> value).sum();
+                together =
+                        addends.stream().mapToInt(number -> number.wholeValue().intValue()).map(value -> value).sum();
                 int shortened = 0;
                 for (Numeral number : addends) {
                     shortened += number.wholeValue().intValue() % (power * 10);
@@ -120,8 +121,8 @@ class DraftTest {
         }
         Wishes differences = new Wishes(Operation.SUBTRACTION, Map.of(Feature.DIGITS, Wish.exactly(4),
                 Feature.SUBTRAHEND_DIGITS, Wish.exactly(3), Feature.ACROSS_ZEROS, Wish.exactly(2)));
-        assertThat(new Draft(differences, 7).draw(100)).allSatisfy(question ->
-                assertThat(question.problem().operands().get(0).plain()).matches("[1-9]00[0-8]"));
+        assertThat(new Draft(differences, 7).draw(100)).allSatisfy(
+                question -> assertThat(question.problem().operands().get(0).plain()).matches("[1-9]00[0-8]"));
     }
 
     @ParameterizedTest
@@ -133,8 +134,7 @@ class DraftTest {
         assertThat(new Draft(wishes, 2027).draw(200)).isNotEqualTo(drawn);
         assertThat(drawn.stream().map(question -> question.problem().operands().stream().map(Numeral::plain)
                 .sorted().toList())).doesNotHaveDuplicates();
-        assertThat(drawn).allSatisfy(question ->
-                assertThat(question.problem().operands()).noneMatch(Numeral::isZero));
+        assertThat(drawn).allSatisfy(question -> assertThat(question.problem().operands()).noneMatch(Numeral::isZero));
     }
 
     static Stream<Arguments> tightWishes() {
@@ -173,8 +173,8 @@ class DraftTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("tightWishes")
     void tightWishesAreMet(String text, Wishes wishes) {
-        assertThat(new Draft(wishes, 5).draw(12)).hasSize(12).allSatisfy(question ->
-                wishes.wanted().forEach((feature, wish) -> {
+        assertThat(new Draft(wishes, 5).draw(12)).hasSize(12)
+                .allSatisfy(question -> wishes.wanted().forEach((feature, wish) -> {
                     int count = question.features().count(feature);
                     assertThat(wish.allows(count)).as("%s of %s is %s", feature, question.problem().text(), count)
                             .isTrue();
@@ -188,8 +188,8 @@ class DraftTest {
             for (int bottomDigits = 1; bottomDigits <= digits; bottomDigits++) {
                 boolean[][] exists = new boolean[4][3];
                 for (int top = (int) Math.pow(10, digits - 1); top < Math.pow(10, digits); top++) {
-                    for (int bottom = (int) Math.pow(10, bottomDigits - 1);
-                            bottom < Math.min(top, Math.pow(10, bottomDigits)); bottom++) {
+                    for (int bottom = (int) Math.pow(10, bottomDigits - 1); bottom < Math.min(top,
+                            Math.pow(10, bottomDigits)); bottom++) {
                         int[] found = exchangesAndZeros(top, bottom);
                         exists[found[0]][found[1]] = true;
                     }
@@ -259,7 +259,8 @@ class DraftTest {
     void whereTheSearchRunsDryItSaysHowFarItCame() {
         Wishes few = new Wishes(Operation.ADDITION, Map.of(Feature.DIGITS, Wish.exactly(1), Feature.CARRIES,
                 Wish.exactly(1)));
-        long pairs = IntStream.rangeClosed(1, 9).flatMap(a -> IntStream.rangeClosed(a, 9).filter(b -> a + b > 9)).count();
+        long pairs =
+                IntStream.rangeClosed(1, 9).flatMap(a -> IntStream.rangeClosed(a, 9).filter(b -> a + b > 9)).count();
         assertThat(new Draft(few, 3).draw((int) pairs)).hasSize((int) pairs);
         assertThatThrownBy(() -> new Draft(few, 3).draw(100)).hasMessageContaining("Only " + pairs + " different")
                 .hasMessageContaining("rarest wish is carries (carries)");

@@ -105,7 +105,8 @@ class FeaturesTest {
             for (int row = 0; row < bottom.length(); row++) {
                 for (int place = 1; place <= top.length(); place++) {
                     BigInteger shortened = top.wholeValue().mod(TEN.pow(place));
-                    carries += shortened.multiply(BigInteger.valueOf(bottom.digit(row))).compareTo(TEN.pow(place)) >= 0 ? 1 : 0;
+                    carries += shortened.multiply(BigInteger.valueOf(bottom.digit(row))).compareTo(TEN.pow(place)) >= 0
+                            ? 1 : 0;
                 }
             }
             String what = one + " × " + other;
@@ -132,7 +133,8 @@ class FeaturesTest {
             Features root = Features.of(new SquareRoot(dividend, decimals));
             BigInteger[] exact = dividend.wholeValue().sqrtAndRemainder();
             boolean perfect = exact[1].signum() == 0;
-            String digits = (perfect ? exact[0] : dividend.wholeValue().multiply(TEN.pow(2 * decimals)).sqrt()).toString();
+            String digits =
+                    (perfect ? exact[0] : dividend.wholeValue().multiply(TEN.pow(2 * decimals)).sqrt()).toString();
             // A root below 1 cannot be: the radicand is whole. A root of 0 is one digit.
             assertThat(root.count(Feature.PERFECT) == 1).as("√" + dividend).isEqualTo(perfect);
             assertThat(root.count(Feature.ZERO_IN_ROOT) == 1).as("√%s to %s dp", dividend, decimals)
@@ -156,7 +158,8 @@ class FeaturesTest {
         Map<String, Integer> drawn = new HashMap<>();
         int each = 30;
         for (int seed = 0; seed < possible.size() * each / 100; seed++) {
-            new Draft(wishes, seed).draw(100).forEach(question -> drawn.merge(question.problem().text(), 1, Integer::sum));
+            new Draft(wishes, seed).draw(100)
+                    .forEach(question -> drawn.merge(question.problem().text(), 1, Integer::sum));
         }
         assertThat(drawn.keySet()).isEqualTo(possible);
         assertThat(drawn.values()).allMatch(times -> times > each / 4 && times < each * 3);
@@ -183,7 +186,8 @@ class FeaturesTest {
 
     @Test
     void figuresAreThoseAHandHasToWrite() {
-        assertThat(figures(new Addition(List.of(Numeral.of("58"), Numeral.of("67"))))).as("1 carried, 125").isEqualTo(4);
+        assertThat(figures(new Addition(List.of(Numeral.of("58"), Numeral.of("67"))))).as("1 carried, 125")
+                .isEqualTo(4);
         assertThat(figures(new Subtraction(Numeral.of("48"), Numeral.of("17")))).as("31").isEqualTo(2);
         assertThat(figures(new Subtraction(Numeral.of("42"), Numeral.of("17")))).as("3, a small 1, 25").isEqualTo(4);
     }

@@ -40,8 +40,10 @@ class CutStripTest {
         for (int i = 0; i < 10; i++) {
             Problem begun = EveryMethodTest.problem(operation, random, 4);
             Problem telling = EveryMethodTest.problem(operation, random, 4);
-            List<Page> pages = TextPages.of("", "", List.of(new CutStrip("Ida M", begun, telling, "Say it aloud.", HouseStyle.USUAL)));
-            List<String> expected = new ArrayList<>(List.of("Ida M", "Once more, with other numbers:", "And then this one:", "Say it aloud."));
+            List<Page> pages = TextPages.of("", "",
+                    List.of(new CutStrip("Ida M", begun, telling, "Say it aloud.", HouseStyle.USUAL)));
+            List<String> expected = new ArrayList<>(
+                    List.of("Ida M", "Once more, with other numbers:", "And then this one:", "Say it aloud."));
             expected.addAll(after(begun, 2));
             expected.addAll(after(telling, 1));
             assertThat(after(begun, 2)).as(begun.text()).hasSizeGreaterThan(after(begun, 1).size());
@@ -54,14 +56,17 @@ class CutStripTest {
         List<TextPages.Part> strips = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
             Problem problem = new Problem.Division(Numeral.of("98321"), Numeral.of("7"));
-            strips.add(new CutStrip("Pupil " + i, problem, problem, "Say aloud what is shared out. ".repeat(5), HouseStyle.USUAL));
+            strips.add(new CutStrip("Pupil " + i, problem, problem, "Say aloud what is shared out. ".repeat(5),
+                    HouseStyle.USUAL));
         }
         List<Page> pages = TextPages.of("Strips", "", strips);
         assertThat(pages.size()).isGreaterThan(3);
         for (Page page : pages) {
             long names = texts(page).stream().filter(text -> text.startsWith("Pupil")).count();
-            assertThat(names).isPositive().isEqualTo(texts(page).stream().filter(text -> text.startsWith("And then")).count());
-            assertThat(page.inks()).filteredOn(Ink.Line.class::isInstance).allMatch(line -> ((Ink.Line) line).y2() < page.height() - 15);
+            assertThat(names).isPositive()
+                    .isEqualTo(texts(page).stream().filter(text -> text.startsWith("And then")).count());
+            assertThat(page.inks()).filteredOn(Ink.Line.class::isInstance)
+                    .allMatch(line -> ((Ink.Line) line).y2() < page.height() - 15);
         }
     }
 }

@@ -27,7 +27,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Pages of questions, their versions, and the sets that tell slips apart. */
 class PrintTest {
-    private static final String STORY = "Two ferries carry so many passengers on Friday and Saturday. How many is that?";
+    private static final String STORY =
+            "Two ferries carry so many passengers on Friday and Saturday. How many is that?";
     /** Nothing is printed nearer to the edge, in millimetres. */
     private static final double MARGIN = 10;
 
@@ -112,7 +113,8 @@ class PrintTest {
     }
 
     private static List<String> texts(PageLayout layout, PrintKind kind, LessonPart part, String problem) {
-        List<PrintQuestion> one = List.of(new PrintQuestion(1, ProblemText.read(problem, 0, Punctuation.POINT), "", part));
+        List<PrintQuestion> one =
+                List.of(new PrintQuestion(1, ProblemText.read(problem, 0, Punctuation.POINT), "", part));
         return texts(Pages.of(new PrintOrder("T", "AAAA-A", one, layout, HouseStyle.USUAL, kind)).get(0));
     }
 
@@ -190,7 +192,8 @@ class PrintTest {
         for (List<KnownSlip> pair : telling.untold()) {
             assertThat(telling.answers().get(pair.get(0))).isEqualTo(telling.answers().get(pair.get(1)));
         }
-        assertThat(telling.inWords()).contains(telling.untold().isEmpty() ? "all of them can be told apart" : "Not to be told");
+        assertThat(telling.inWords())
+                .contains(telling.untold().isEmpty() ? "all of them can be told apart" : "Not to be told");
     }
 
     @Test
@@ -198,7 +201,8 @@ class PrintTest {
         Wishes noCarry = new Wishes(Operation.ADDITION, Map.of(Feature.DIGITS, Wish.exactly(2), Feature.CARRIES,
                 Wish.exactly(1), Feature.NEW_PLACE, Wish.of(true)));
         TellingSet telling = TellingSet.of(noCarry, 4, 1);
-        assertThat(telling.answers().keySet()).extracting(KnownSlip::id).as("the only carry goes out of the last column")
+        assertThat(telling.answers().keySet()).extracting(KnownSlip::id)
+                .as("the only carry goes out of the last column")
                 .doesNotContain("carry-forgotten").contains("last-carry-lost");
         assertThat(Effort.minutes(telling.questions())).isBetween(2, 6);
     }

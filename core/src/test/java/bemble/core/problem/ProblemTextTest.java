@@ -67,8 +67,8 @@ class ProblemTextTest {
         "1+1+1+1+1+1+1+1+1+1+1+1+1                     | 12 at most"})
     void saysWhatIsWrongAndWhatToType(String typed, String message) {
         assertThatThrownBy(() -> ProblemText.read(typed, 0, Punctuation.POINT))
-                .isInstanceOfSatisfying(Refusal.class, refusal ->
-                        assertThat(refusal.faults().get(0).message()).contains(message));
+                .isInstanceOfSatisfying(Refusal.class,
+                        refusal -> assertThat(refusal.faults().get(0).message()).contains(message));
     }
 
     @Test
@@ -96,7 +96,8 @@ class ProblemTextTest {
             }
             try {
                 Problem problem = ProblemText.read(typed.toString(), 0, Punctuation.POINT);
-                assertThat(ProblemText.read(problem.text(), 0, Punctuation.POINT)).as(typed.toString()).isEqualTo(problem);
+                assertThat(ProblemText.read(problem.text(), 0, Punctuation.POINT)).as(typed.toString())
+                        .isEqualTo(problem);
             } catch (Refusal refusal) {
                 assertThat(refusal.faults().get(0).message()).as(typed.toString()).endsWith(".");
             }

@@ -128,7 +128,8 @@ class ProgressTest {
         String last = standing.quiz() == null ? "none" : standing.quiz().isPassed() ? "passed" : "failed";
         assertThat(last).as(why).isEqualTo(counts);
         assertThat(standing.due()).as(why).isEqualTo(comesBack);
-        assertThat(standing.place().movesOn()).as(why).isEqualTo(counts.equals("passed") || standing.state().isReached());
+        assertThat(standing.place().movesOn()).as(why)
+                .isEqualTo(counts.equals("passed") || standing.state().isReached());
     }
 
     @ParameterizedTest
@@ -141,7 +142,8 @@ class ProgressTest {
             """)
     void aPassedQuizStandsForTheWeek(String days, int right, String slip, State state, String why) {
         Quiz quiz = new Quiz(MONDAY.plusDays(7), right, 5, 4, slip);
-        assertThat(Progress.of(answers(days), List.of(quiz), true, MONDAY.plusDays(7), Rule.USUAL).state()).as(why).isEqualTo(state);
+        assertThat(Progress.of(answers(days), List.of(quiz), true, MONDAY.plusDays(7), Rule.USUAL).state()).as(why)
+                .isEqualTo(state);
     }
 
     @Test
@@ -180,13 +182,16 @@ class ProgressTest {
             List<Evidence> answers = new ArrayList<>();
             int last = 0;
             for (int day = 0; day < 60; day += 1 + random.nextInt(9)) {
-                answers.addAll(answers(day + ":" + "+".repeat(random.nextInt(9)) + (random.nextInt(5) == 0 ? "x" : "+")));
+                answers.addAll(
+                        answers(day + ":" + "+".repeat(random.nextInt(9)) + (random.nextInt(5) == 0 ? "x" : "+")));
                 last = day;
             }
-            List<Quiz> quizzes = random.nextBoolean() ? List.of() : List.of(new Quiz(MONDAY.plusDays(last), 5, 6, 4 + random.nextInt(3), null));
+            List<Quiz> quizzes = random.nextBoolean() ? List.of()
+                    : List.of(new Quiz(MONDAY.plusDays(last), 5, 6, 4 + random.nextInt(3), null));
             Place kept = Progress.of(answers, quizzes, true, MONDAY.plusDays(last), Rule.USUAL).place();
             for (int later = last; later < last + 80; later += 1 + random.nextInt(7)) {
-                assertThat(kept.on(MONDAY.plusDays(later))).isEqualTo(Progress.of(answers, quizzes, true, MONDAY.plusDays(later), Rule.USUAL).place());
+                assertThat(kept.on(MONDAY.plusDays(later)))
+                        .isEqualTo(Progress.of(answers, quizzes, true, MONDAY.plusDays(later), Rule.USUAL).place());
             }
         }
     }
@@ -210,7 +215,8 @@ class ProgressTest {
         Slips.ALL.forEach(slip -> {
             Remedy remedy = Remedy.of(slip);
             assertThat(remedy.say()).startsWith(slip.help()).endsWith(".");
-            assertThat(Stream.ofNullable(remedy.rung())).allMatch(rung -> rung.wishes().operation() == slip.operation());
+            assertThat(Stream.ofNullable(remedy.rung()))
+                    .allMatch(rung -> rung.wishes().operation() == slip.operation());
         });
         assertThat(Remedy.of(slip("zeros-skipped")).rung().title()).isEqualTo("across a zero");
         assertThat(Remedy.of(slip("smaller-from-larger")).rung().title()).isEqualTo("one exchange");

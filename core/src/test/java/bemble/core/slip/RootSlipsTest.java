@@ -15,8 +15,9 @@ class RootSlipsTest {
     @ParameterizedTest
     @CsvSource({"729, doubled-root, 28", "729, running-divisor, 28", "59000490, doubled-root, 7713"})
     void whoSetsNoDigitBesideTakesTheLargestThatFitsWithoutIt(String radicand, String method, String written) {
-        Worked worked = Worked.from(new WorkOrder(ProblemText.read("√" + radicand, 0, Punctuation.POINT), method, HouseStyle.USUAL, null,
-                "digit-not-set-beside"));
+        Worked worked = Worked.from(
+                new WorkOrder(ProblemText.read("√" + radicand, 0, Punctuation.POINT), method, HouseStyle.USUAL, null,
+                        "digit-not-set-beside"));
         assertThat(worked.answer().text()).isEqualTo(written);
     }
 }

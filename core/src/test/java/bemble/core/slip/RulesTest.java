@@ -46,14 +46,16 @@ class RulesTest {
 
     private static Optional<String> answer(Slip slip, Problem problem, MethodName method) {
         try {
-            return Optional.of(Written.answerBy(slip.over(Hand.CAREFUL), problem, Methods.of(method), HouseStyle.USUAL).answer().text());
+            return Optional.of(Written.answerBy(slip.over(Hand.CAREFUL), problem, Methods.of(method), HouseStyle.USUAL)
+                    .answer().text());
         } catch (Stuck stuck) {
             return Optional.empty();
         }
     }
 
     @ParameterizedTest
-    @EnumSource(value = MethodName.class, names = {"COLUMN", "DECOMPOSITION", "EQUAL_ADDITIONS", "LONG_MULTIPLICATION", "LONG_DIVISION",
+    @EnumSource(value = MethodName.class, names = {"COLUMN", "DECOMPOSITION", "EQUAL_ADDITIONS", "LONG_MULTIPLICATION",
+        "LONG_DIVISION",
         "SHORT_DIVISION", "DOUBLED_ROOT"})
     void everyRuleIsFoundByItsTextHasASentenceAndIsMarkedWhereItBreaks(MethodName method) {
         RandomGenerator random = RandomNumbers.seeded(16_000 + method.ordinal());
@@ -68,27 +70,35 @@ class RulesTest {
                 Optional<String> other = answer(rule.slip(), problem, method).filter(text -> !text.equals(right));
                 if (other.isPresent()) {
                     shown++;
-                    Written written = Written.by(rule.slip().over(Hand.CAREFUL), problem, Methods.of(method), HouseStyle.USUAL);
+                    Written written =
+                            Written.by(rule.slip().over(Hand.CAREFUL), problem, Methods.of(method), HouseStyle.USUAL);
                     assertThat(written.isBroken()).as(rule.id()).isTrue();
-                    assertThat(written.working().marks()).as(rule.id() + " " + problem.text()).anyMatch(mark -> mark.isBroken());
-                    assertThat(Slipped.find(rule.id(), problem, Methods.of(method), HouseStyle.USUAL)).as(rule.id()).isPresent();
+                    assertThat(written.working().marks()).as(rule.id() + " " + problem.text())
+                            .anyMatch(mark -> mark.isBroken());
+                    assertThat(Slipped.find(rule.id(), problem, Methods.of(method), HouseStyle.USUAL)).as(rule.id())
+                            .isPresent();
                 }
             }
         }
     }
 
     @ParameterizedTest
-    @CsvSource({"604 − 381, rule:column=lower@upper-0, 383", "487 + 96, rule:total=no-carry@last, 483", "604 × 37, rule:product=one@zero, 22458",
-        "487 + 296, rule:carry-forgotten@last, 683", "487 + 296, rule:carry-forgotten@first, 773", "7506 ÷ 25, rule:remainder=one-more, 300 r 7"})
+    @CsvSource({"604 − 381, rule:column=lower@upper-0, 383", "487 + 96, rule:total=no-carry@last, 483",
+        "604 × 37, rule:product=one@zero, 22458",
+        "487 + 296, rule:carry-forgotten@last, 683", "487 + 296, rule:carry-forgotten@first, 773",
+        "7506 ÷ 25, rule:remainder=one-more, 300 r 7"})
     void aRuleDoesWhatItsTextSays(String text, String rule, String expected) {
         Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
         Slip slip = Slips.find(rule, problem.operation()).orElseThrow().slip();
-        assertThat(answer(slip, problem, MethodName.of(problem.operation()).get(0)).map(given -> given.replace(",", ""))).contains(expected);
+        assertThat(
+                answer(slip, problem, MethodName.of(problem.operation()).get(0)).map(given -> given.replace(",", "")))
+                        .contains(expected);
     }
 
     @Test
     void whatIsNoRuleIsNone() {
-        for (String text : List.of("rule:", "rule:difference", "rule:difference=nonsense", "rule:carry-forgotten@nowhere", "rule:nothing@last",
+        for (String text : List.of("rule:", "rule:difference", "rule:difference=nonsense",
+                "rule:carry-forgotten@nowhere", "rule:nothing@last",
                 "rule:@last", "rule:digits-turned@first")) {
             for (Operation operation : Operation.values()) {
                 assertThat(Slips.find(text, operation)).as(text).isEmpty();
@@ -98,9 +108,11 @@ class RulesTest {
 
     /** A child with a rule that is on no list: what is worked out predicts the child on questions nobody has asked yet. */
     @ParameterizedTest
-    @CsvSource({"DECOMPOSITION, rule:column=nine@upper-0", "DECOMPOSITION, rule:difference=one-more@equal", "COLUMN, rule:carry=none@over-fifteen",
+    @CsvSource({"DECOMPOSITION, rule:column=nine@upper-0", "DECOMPOSITION, rule:difference=one-more@equal",
+        "COLUMN, rule:carry=none@over-fifteen",
         "LONG_MULTIPLICATION, rule:with-carry=away", "LONG_DIVISION, rule:remainder=one-more",
-        "COLUMN, rule:answer=first-lost", "DECOMPOSITION, rule:read=3-as-8", "LONG_MULTIPLICATION, rule:row-split=tens-only"})
+        "COLUMN, rule:answer=first-lost", "DECOMPOSITION, rule:read=3-as-8",
+        "LONG_MULTIPLICATION, rule:row-split=tens-only"})
     void aRuleIsWorkedOutFromTenAnswersAndPredictsTheNext(MethodName method, String rule) {
         RandomGenerator random = RandomNumbers.seeded(rule.hashCode());
         Slip child = Slips.find(rule, method.operation()).orElseThrow().slip();
@@ -157,9 +169,14 @@ class RulesTest {
             for (Theme<?> theme : Rules.themes()) {
                 if (theme.methods().iterator().next().operation() == operation) {
                     page.append("\n**").append(theme.id()).append("** becomes ");
-                    page.append(String.join("; ", theme.turns().stream().map(turn -> "`" + turn.id() + "` (" + turn.words() + ")").toList()));
-                    page.append(". When: ").append(String.join("; ", theme.guards().stream().map(guard -> guard.id().isEmpty() ? "always"
-                            : "`" + guard.id() + "` (" + guard.words() + ")").toList())).append(".\n");
+                    page.append(String.join("; ",
+                            theme.turns().stream().map(turn -> "`" + turn.id() + "` (" + turn.words() + ")").toList()));
+                    page.append(
+                            ". When: ").append(
+                                    String.join("; ",
+                                            theme.guards().stream().map(guard -> guard.id().isEmpty() ? "always"
+                                                    : "`" + guard.id() + "` (" + guard.words() + ")").toList()))
+                            .append(".\n");
                 }
             }
         }
@@ -173,34 +190,35 @@ class RulesTest {
         assertThat(SubtractionRules.ALL).as("a room owns its words").isNotEmpty();
     }
 
-    private static final String INTRODUCTION = """
-            # Rules worked out
+    private static final String INTRODUCTION =
+            """
+                    # Rules worked out
 
-            Made from the code: copy `core/target/rules.md` here when `RulesTest` says that it is stale.
+                    Made from the code: copy `core/target/rules.md` here when `RulesTest` says that it is stale.
 
-            A child may have a habit that is on no list. From several answers together, two wrong ones at the least, Bemble tries whether
-            a small rule explains them. A rule is a text, and takes the place of a slip's name wherever one goes: on the board, in drafts
-            and in `POST /api/work`, for simulated pupils, as a cause.
+                    A child may have a habit that is on no list. From several answers together, two wrong ones at the least, Bemble tries whether
+                    a small rule explains them. A rule is a text, and takes the place of a slip's name wherever one goes: on the board, in drafts
+                    and in `POST /api/work`, for simulated pupils, as a cause.
 
-                rule:<what is decided>=<what it becomes>
-                rule:<what is decided>=<what it becomes>@<when>
-                rule:<a listed slip>@<limit>
+                        rule:<what is decided>=<what it becomes>
+                        rule:<what is decided>=<what it becomes>@<when>
+                        rule:<a listed slip>@<limit>
 
-            `rule:column=nine@upper-0` is a hand that “writes 9 where the upper digit is 0”; its sentence is made of the words of its parts.
-            What is decided, what it may become and when is each operation's own (`AdditionRules` and its like). A rule is a hand over a hand
-            like every slip; where a column needs a ten, not getting one and writing something else belong together.
+                    `rule:column=nine@upper-0` is a hand that “writes 9 where the upper digit is 0”; its sentence is made of the words of its parts.
+                    What is decided, what it may become and when is each operation's own (`AdditionRules` and its like). A rule is a hand over a hand
+                    like every slip; where a column needs a ten, not getting one and writing something else belong together.
 
-            **Priors.** A rule that always holds is a writer's habit with 0.0006, one that holds under some circumstance with 0.0002, a listed
-            slip under a limit with a fiftieth of the slip's own (0.02 often, 0.006 sometimes, 0.0015 rare). It has to explain half of the wrong
-            answers, and pays for each that it leaves and for each right one that it would have spoilt. Rivals are always a careful writer
-            (0.55), a careless one (0.12) and a habit that is not known (0.09), which often comes to what listed hands write. Rules and slips that
-            agree on four of five questions with the same digits in another order are one cause, under the name of the listed one.
+                    **Priors.** A rule that always holds is a writer's habit with 0.0006, one that holds under some circumstance with 0.0002, a listed
+                    slip under a limit with a fiftieth of the slip's own (0.02 often, 0.006 sometimes, 0.0015 rare). It has to explain half of the wrong
+                    answers, and pays for each that it leaves and for each right one that it would have spoilt. Rivals are always a careful writer
+                    (0.55), a careless one (0.12) and a habit that is not known (0.09), which often comes to what listed hands write. Rules and slips that
+                    agree on four of five questions with the same digits in another order are one cause, under the name of the listed one.
 
-            **A name.** A teacher may give a rule a name of her own (`POST /api/rules`). From then on it is known in the school like a rare
-            listed slip: it fits one answer already, may go together with another slip, is told on paper, and stands among the causes.
+                    **A name.** A teacher may give a rule a name of her own (`POST /api/rules`). From then on it is known in the school like a rare
+                    listed slip: it fits one answer already, may go together with another slip, is told on paper, and stands among the causes.
 
-            **What it cannot say.** Procedures that are another altogether, beyond those that are listed; another
-            operation than the one asked for; a number left out; three things at once; habits that change from page to page; what depends on how a question is worded. Then nothing that is known
-            fits, and Bemble says so.
-            """;
+                    **What it cannot say.** Procedures that are another altogether, beyond those that are listed; another
+                    operation than the one asked for; a number left out; three things at once; habits that change from page to page; what depends on how a question is worded. Then nothing that is known
+                    fits, and Bemble says so.
+                    """;
 }

@@ -41,7 +41,8 @@ class SlippedHandsTest {
     }
 
     private static Slip slip(String id, Problem problem) {
-        return Slips.of(problem, Methods.usual(problem).name()).stream().filter(slip -> slip.id().equals(id)).findFirst()
+        return Slips.of(problem, Methods.usual(problem).name()).stream().filter(slip -> slip.id().equals(id))
+                .findFirst()
                 .map(KnownSlip::slip).orElseThrow();
     }
 
@@ -50,7 +51,8 @@ class SlippedHandsTest {
     }
 
     private static List<Integer> brokenPlaces(Written written) {
-        return written.decisions().stream().filter(Decision::isBroken).map(decision -> decision.asked().place()).distinct()
+        return written.decisions().stream().filter(Decision::isBroken).map(decision -> decision.asked().place())
+                .distinct()
                 .toList();
     }
 
@@ -76,7 +78,8 @@ class SlippedHandsTest {
             List<Decision<?>> worked = missing(which, problem).decisions().stream()
                     .filter(decision -> decision.asked() instanceof FactQuestion<?> fact && fact.isWorked())
                     .collect(Collectors.toList());
-            List<Integer> broken = IntStream.range(0, worked.size()).filter(i -> worked.get(i).isBroken()).boxed().toList();
+            List<Integer> broken =
+                    IntStream.range(0, worked.size()).filter(i -> worked.get(i).isBroken()).boxed().toList();
             assertThat(broken).as(text + ", fact " + which).isEqualTo(List.of(which));
             return which;
         }).collect(Collectors.toSet());
@@ -84,7 +87,7 @@ class SlippedHandsTest {
         assertThat(written(Slip.nearMiss(facts, 1), problem).isBroken()).as("there is no such fact").isFalse();
         assertThat(Slipped.find(Slips.FACT_NEAR_MISS, problem, method, STYLE)
                 .flatMap(slip -> Slipped.answer(slip, problem, method, STYLE))).isPresent()
-                .get().isNotEqualTo(Written.answerBy(Hand.CAREFUL, problem, method, STYLE).answer().text());
+                        .get().isNotEqualTo(Written.answerBy(Hand.CAREFUL, problem, method, STYLE).answer().text());
     }
 
     @Test
@@ -136,8 +139,10 @@ class SlippedHandsTest {
 
     @Test
     void slipsInWholeNumbersAreNotLookedForAmongDecimals() {
-        assertThat(Slips.of(problem("58 + 67"), MethodName.COLUMN)).extracting(KnownSlip::id).contains("carry-forgotten");
-        assertThat(Slips.of(problem("5.8 + 6.7"), MethodName.COLUMN)).allMatch(slip -> slip.numbers() != KnownSlip.Numbers.WHOLE);
+        assertThat(Slips.of(problem("58 + 67"), MethodName.COLUMN)).extracting(KnownSlip::id)
+                .contains("carry-forgotten");
+        assertThat(Slips.of(problem("5.8 + 6.7"), MethodName.COLUMN))
+                .allMatch(slip -> slip.numbers() != KnownSlip.Numbers.WHOLE);
         assertThat(Slips.label("carry-forgotten", problem("58 + 67"))).isEqualTo("never adds a carry");
         assertThat(Slips.label(Slips.FACT_NEAR_MISS, problem("58 + 67"))).isEqualTo("gets one fact wrong");
         assertThat(Slips.label("carry-forgotten", problem("5 × 7"))).isNotEqualTo("never adds a carry");

@@ -38,7 +38,8 @@ class SlipsMetTest {
         List<String> makers = Slips.met(problem, method).stream().filter(slip -> slip.slips(problem).stream()
                 .anyMatch(each -> Stream.of(HouseStyle.USUAL, KEPT)
                         .anyMatch(style -> Slipped.answer(each, problem, Methods.of(method), style).stream()
-                                .anyMatch(vector.get("given").asString()::equals)))).map(KnownSlip::id).toList();
+                                .anyMatch(vector.get("given").asString()::equals))))
+                .map(KnownSlip::id).toList();
         assertThat(makers).as(vector.toString()).isNotEmpty();
     }
 

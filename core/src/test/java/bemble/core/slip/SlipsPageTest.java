@@ -20,6 +20,7 @@ import bemble.core.style.MethodName;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
@@ -34,10 +35,12 @@ class SlipsPageTest {
 
     @Test
     void thePageOfSlipsSaysWhatTheCodeSays() throws IOException {
-        StringBuilder page = new StringBuilder("# The slips\n\nMade from the code: copy `core/target/slips.md` here when "
-                + "`SlipsPageTest` says that it is stale. How common each is, is a guess, to be bettered by counting.\n");
+        StringBuilder page =
+                new StringBuilder("# The slips\n\nMade from the code: copy `core/target/slips.md` here when "
+                        + "`SlipsPageTest` says that it is stale. How common each is, is a guess, to be bettered by counting.\n");
         for (Operation operation : Operation.values()) {
-            page.append("\n## ").append(operation.title()).append("\n\n| slip | somebody … | met | example | what helps |\n|---|---|---|---|---|\n");
+            page.append("\n## ").append(operation.title())
+                    .append("\n\n| slip | somebody … | met | example | what helps |\n|---|---|---|---|---|\n");
             Slips.ALL.stream().filter(slip -> slip.operation() == operation).forEach(slip -> page.append(line(slip)));
         }
         Files.createDirectories(Path.of("target"));
@@ -48,7 +51,8 @@ class SlipsPageTest {
     private static String line(KnownSlip slip) {
         String methods = slip.methods().stream().sorted().map(MethodName::id).collect(Collectors.joining(", "));
         return "| **" + slip.name() + "**<br>`" + slip.id() + "`, " + methods + " | " + slip.label() + " | "
-                + slip.met().name().toLowerCase() + " | " + example(slip).orElseThrow(() -> new AssertionError(slip.id()))
+                + slip.met().name().toLowerCase(Locale.ROOT) + " | "
+                + example(slip).orElseThrow(() -> new AssertionError(slip.id()))
                 + " | " + slip.help() + " |\n";
     }
 
@@ -70,8 +74,11 @@ class SlipsPageTest {
         for (int i = 0; i < TRIED; i++) {
             Problem problem = EveryMethodTest.problem(slip.operation(), random, 3);
             boolean whole = problem.decimals() == 0 && problem.operands().stream().allMatch(number -> number.isWhole());
-            boolean fits = whole ? slip.numbers() != Numbers.WITH_DECIMALS && problem.operands().stream().allMatch(number -> number.length() > 1
-                    || slip.operation() == Operation.DIVISION) : slip.numbers() == Numbers.WITH_DECIMALS;
+            boolean fits = whole
+                    ? slip.numbers() != Numbers.WITH_DECIMALS && problem.operands().stream()
+                            .allMatch(number -> number.length() > 1
+                                    || slip.operation() == Operation.DIVISION)
+                    : slip.numbers() == Numbers.WITH_DECIMALS;
             if (fits && problem.operands().size() < 4) {
                 Optional<String> shown = shown(slip, problem, method);
                 if (shown.isPresent()) {
@@ -84,7 +91,9 @@ class SlipsPageTest {
 
     private static Optional<String> shown(KnownSlip slip, Problem problem, MethodName method) {
         String right = Written.answerBy(Hand.CAREFUL, problem, Methods.of(method), HouseStyle.USUAL).answer().text();
-        return slip.slips(problem).stream().flatMap(hand -> Slipped.answer(hand, problem, Methods.of(method), HouseStyle.USUAL).stream())
-                .filter(text -> !text.equals(right)).findFirst().map(other -> problem.text() + " = " + right + " → " + other);
+        return slip.slips(problem).stream()
+                .flatMap(hand -> Slipped.answer(hand, problem, Methods.of(method), HouseStyle.USUAL).stream())
+                .filter(text -> !text.equals(right)).findFirst()
+                .map(other -> problem.text() + " = " + right + " → " + other);
     }
 }

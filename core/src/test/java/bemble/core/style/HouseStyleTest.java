@@ -61,7 +61,8 @@ class HouseStyleTest {
 
     private static String shown(Choice<?> choice, Option option) {
         HouseStyle style = HouseStyle.USUAL.with(choice.shownWith()).with(choice.id(), option);
-        Worked worked = Worked.from(new WorkOrder(ProblemText.read(choice.example(), 0, Punctuation.POINT), null, style, null));
+        Worked worked =
+                Worked.from(new WorkOrder(ProblemText.read(choice.example(), 0, Punctuation.POINT), null, style, null));
         return worked.sheet().marks().stream().map(SheetMark::toString).toList().toString()
                 + worked.working().steps().stream().map(step -> step.spoken().toString()).toList().toString()
                 + worked.answer() + worked.check() + marks(style, choice.example());
@@ -70,7 +71,8 @@ class HouseStyleTest {
     /** What a paper with nothing but the right answer is given marks for. */
     private static String marks(HouseStyle style, String example) {
         Problem problem = ProblemText.read(example, 0, Punctuation.POINT);
-        return String.valueOf(Marking.mark(problem, null, style, new PaperToMark(List.of(), false, false, false, null)).marks());
+        return String.valueOf(
+                Marking.mark(problem, null, style, new PaperToMark(List.of(), false, false, false, null)).marks());
     }
 
     @Test
@@ -83,7 +85,8 @@ class HouseStyleTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"0, one, O", "1, ten, T", "2, hundred, H", "3, thousand, Th", "4, ten thousand, TTh", "8, hundred million, HM",
+    @CsvSource({"0, one, O", "1, ten, T", "2, hundred, H", "3, thousand, Th", "4, ten thousand, TTh",
+        "8, hundred million, HM",
         "-1, tenth, t", "-2, hundredth, h", "-4, ten thousandth, tth", "78, quinvigintillion, ·", "90, 10^90, ·"})
     void placesHaveNamesAsFarAsPaperGoes(int place, String name, String letters) {
         assertThat(PlaceNames.one(place, OnesWord.ONES)).isEqualTo(name);

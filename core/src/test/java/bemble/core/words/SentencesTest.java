@@ -23,7 +23,8 @@ class SentencesTest {
     private static final int PROBLEMS = 4 * Integer.getInteger("bemble.problems", 60);
     /** About 22 words; the tries for a digit of a root are three short sums in a row. */
     private static final int BREATH = 24;
-    private static final Pattern NOT_FOR_A_CLASS = Pattern.compile("[Tt]he hand |regrouped|Borrow 1 \\w+ for|goes away from| once\\b|null|  |\\.\\.");
+    private static final Pattern NOT_FOR_A_CLASS =
+            Pattern.compile("[Tt]he hand |regrouped|Borrow 1 \\w+ for|goes away from| once\\b|null|  |\\.\\.");
 
     @ParameterizedTest
     @EnumSource(Operation.class)
@@ -42,7 +43,8 @@ class SentencesTest {
                             .isLessThanOrEqualTo(BREATH + problem.operands().size());
                 }
             }
-            Step last = steps.stream().filter(step -> step.part() == Part.WORK).reduce((one, other) -> other).orElseThrow();
+            Step last =
+                    steps.stream().filter(step -> step.part() == Part.WORK).reduce((one, other) -> other).orElseThrow();
             String answer = worked.answer().text().split(" ")[0];
             assertThat(last.spoken().say()).as(problem.text() + style).contains(answer);
         }

@@ -64,22 +64,22 @@ class AccountController {
             @NotNull @NotBlank(message = "Type your password.") String password) {}
 
     record FirstAccount(
-            @NotNull @NotBlank(message = "Type the name the screens shall show, like Ms Tern.")
-            @Size(max = 120, message = "Type a name of 120 letters at most.") String name,
-            @NotNull @NotBlank(message = "Choose a sign-in name, like tern.")
-            @Size(max = 60, message = "Choose a sign-in name of 60 letters at most.") String login,
+            @NotNull @NotBlank(message = "Type the name the screens shall show, like Ms Tern.") @Size(max = 120, message = "Type a name of 120 letters at most.") String name,
+            @NotNull @NotBlank(message = "Choose a sign-in name, like tern.") @Size(max = 60, message = "Choose a sign-in name of 60 letters at most.") String login,
             @NotNull @Password String password) {}
 
     /** Who is signed in. */
     @GetMapping
     AccountState state(@AuthenticationPrincipal SignedIn teacher) {
-        return new AccountState(teacher == null ? null : teacher.id(), teacher == null ? null : teacher.displayName(), !accounts.hasTeachers(),
+        return new AccountState(teacher == null ? null : teacher.id(), teacher == null ? null : teacher.displayName(),
+                !accounts.hasTeachers(),
                 demo.credentials().map(c -> new Credentials(c.login(), c.password())).orElse(null));
     }
 
     /** Signs in. */
     @PostMapping("/sign-in")
-    AccountState signIn(@Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
+    AccountState signIn(@Valid @RequestBody Credentials credentials, HttpServletRequest request,
+            HttpServletResponse response) {
         String name = credentials.login().strip().toLowerCase(Locale.ROOT);
         Attempts.Try counted = attempts.signIn(name, request);
         Authentication result;
@@ -109,7 +109,8 @@ class AccountController {
 
     /** Makes the first account of a new Bemble. */
     @PostMapping("/first")
-    AccountState first(@Valid @RequestBody FirstAccount account, HttpServletRequest request, HttpServletResponse response) {
+    AccountState first(@Valid @RequestBody FirstAccount account, HttpServletRequest request,
+            HttpServletResponse response) {
         accounts.createFirst(account.login(), account.name(), account.password());
         return signIn(new Credentials(account.login(), account.password()), request, response);
     }

@@ -116,7 +116,8 @@ public class Attempts {
 
     /** @throws Busy where so many codes were wrong that one has to wait */
     public Try code(HttpServletRequest request) {
-        return count(List.of(new Counted(Limit.CODES_OF_ADDRESS, from(request))), "Too many codes were wrong here.", "look at the board");
+        return count(List.of(new Counted(Limit.CODES_OF_ADDRESS, from(request))), "Too many codes were wrong here.",
+                "look at the board");
     }
 
     /**
@@ -125,7 +126,9 @@ public class Attempts {
      */
     public Try digits(String code, long pupilId, HttpServletRequest request) {
         String whose = code + " " + pupilId;
-        return count(List.of(new Counted(Limit.DIGITS_FROM_ADDRESS, whose + "\n" + from(request)), new Counted(Limit.DIGITS_FROM_ANYWHERE, whose)),
+        return count(
+                List.of(new Counted(Limit.DIGITS_FROM_ADDRESS, whose + "\n" + from(request)),
+                        new Counted(Limit.DIGITS_FROM_ANYWHERE, whose)),
                 "These digits were wrong too often.", "ask for yours");
     }
 

@@ -12,7 +12,8 @@ import java.nio.charset.StandardCharsets;
 @Retention(RetentionPolicy.RUNTIME)
 @Constraint(validatedBy = Password.Rule.class)
 @interface Password {
-    String WRONG_LENGTH = "Choose a password of 8 to 70 characters; of letters with accents and other scripts fewer fit.";
+    String WRONG_LENGTH =
+            "Choose a password of 8 to 70 characters; of letters with accents and other scripts fewer fit.";
 
     String message() default WRONG_LENGTH;
 
@@ -27,7 +28,8 @@ import java.nio.charset.StandardCharsets;
         private static final int MOST_BYTES = 72;
 
         static boolean allows(String password) {
-            return password != null && !password.isBlank() && password.codePointCount(0, password.length()) >= FEWEST_CHARACTERS
+            return password != null && !password.isBlank()
+                    && password.codePointCount(0, password.length()) >= FEWEST_CHARACTERS
                     && password.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES;
         }
 
@@ -35,7 +37,8 @@ import java.nio.charset.StandardCharsets;
         public boolean isValid(String password, ConstraintValidatorContext context) {
             if (password != null && !password.isEmpty() && password.isBlank()) {
                 context.disableDefaultConstraintViolation();
-                context.buildConstraintViolationWithTemplate("Blanks alone are no password. Choose 8 characters or more.")
+                context.buildConstraintViolationWithTemplate(
+                        "Blanks alone are no password. Choose 8 characters or more.")
                         .addConstraintViolation();
             }
             return allows(password);

@@ -37,8 +37,9 @@ class SecurityConfiguration {
      * What stores nothing: at this computer it is open to everybody, from other devices to teachers alone, since to a pupil
      * answers would be a tab away.
      */
-    private static final String[] COMPUTING = {"/api/work", "/api/paper", "/api/mark", "/api/nudge", "/api/sets/draft", "/api/diagnose",
-            "/api/diagnose/set", "/api/diagnose/next"};
+    private static final String[] COMPUTING =
+            {"/api/work", "/api/paper", "/api/mark", "/api/nudge", "/api/sets/draft", "/api/diagnose",
+                "/api/diagnose/set", "/api/diagnose/next"};
     /** What screens draw with. */
     private static final String GEOMETRY = "/api/geometry";
     private static final String[] SIGN_IN = {"/api/account", "/api/account/**"};
@@ -48,7 +49,8 @@ class SecurityConfiguration {
     @Bean
     SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens,
             ObjectMapper json, OwnComputer here) throws Exception {
-        AuthenticatedAuthorizationManager<RequestAuthorizationContext> teacher = AuthenticatedAuthorizationManager.authenticated();
+        AuthenticatedAuthorizationManager<RequestAuthorizationContext> teacher =
+                AuthenticatedAuthorizationManager.authenticated();
         http.authorizeHttpRequests(requests -> requests
                 .requestMatchers(COMPUTING).access((who, context) -> here.asks(context.getRequest())
                         ? new AuthorizationDecision(true) : teacher.authorize(who, context))

@@ -45,7 +45,8 @@ final class ClassList {
         for (int i = 0; i < names.size(); i++) {
             Long id = names.get(i).isEmpty() ? null : listed.get(i).id();
             if (id != null && !known.containsKey(id)) {
-                faults.add(new Fault(field(i), "The pupil of line " + (i + 1) + " is not of this class. Load the list again."));
+                faults.add(new Fault(field(i),
+                        "The pupil of line " + (i + 1) + " is not of this class. Load the list again."));
             } else if (id != null && !named.add(id)) {
                 faults.add(new Fault(field(i), known.get(id) + " has two lines. Take one of them away."));
             }
@@ -73,7 +74,8 @@ final class ClassList {
         return lines;
     }
 
-    private static void ask(List<ListedPupil> listed, List<String> names, Long[] whose, List<Pupil> leaving, List<FormerPupil> former) {
+    private static void ask(List<ListedPupil> listed, List<String> names, Long[] whose, List<Pupil> leaving,
+            List<FormerPupil> former) {
         List<WhoIsMeant> questions = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
         for (int i = 0; i < whose.length; i++) {
@@ -118,8 +120,9 @@ final class ClassList {
                 faults.add(new Fault(field(i), "Line " + (i + 1) + ", “" + shortened(name)
                         + "”, is not a name. Type a short name of 1 to " + MOST_NAME + " letters, such as Ida M."));
             } else if (before != null) {
-                faults.add(new Fault(field(i), "“" + name + "” stands there twice, in line " + (before + 1) + " and line " + (i + 1)
-                        + ". Add an initial to tell them apart."));
+                faults.add(new Fault(field(i),
+                        "“" + name + "” stands there twice, in line " + (before + 1) + " and line " + (i + 1)
+                                + ". Add an initial to tell them apart."));
             }
         }
         if (seen.size() > MOST_PUPILS) {

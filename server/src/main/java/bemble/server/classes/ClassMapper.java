@@ -16,14 +16,16 @@ import org.apache.ibatis.annotations.Update;
 interface ClassMapper {
     String COLUMNS = "id, name, revision";
 
-    @Select("select " + COLUMNS + " from school_class where teacher_id = #{teacherId} and deleted_at is null order by name, id")
+    @Select("select " + COLUMNS
+            + " from school_class where teacher_id = #{teacherId} and deleted_at is null order by name, id")
     List<StoredClass> all(long teacherId);
 
-    @Select("select " + COLUMNS + " from school_class where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
+    @Select("select " + COLUMNS
+            + " from school_class where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
     Optional<StoredClass> find(long teacherId, long id);
 
-    @Select(value = "select " + COLUMNS + " from final table (insert into school_class (teacher_id, name) values (#{teacherId}, #{name}))",
-            affectData = true)
+    @Select(value = "select " + COLUMNS
+            + " from final table (insert into school_class (teacher_id, name) values (#{teacherId}, #{name}))", affectData = true)
     StoredClass add(long teacherId, String name);
 
     /** Takes the next revision of a class's list, unless another window has taken it. */
@@ -80,8 +82,7 @@ interface ClassMapper {
     @Insert("insert into pupil (class_id, name, place) values (#{classId}, #{name}, #{place})")
     void addPupil(long classId, String name, int place);
 
-    @Select(value = "select id from final table (insert into pupil (class_id, name, place, deleted_at) values (#{classId}, #{name}, 0, #{leftAt}))",
-            affectData = true)
+    @Select(value = "select id from final table (insert into pupil (class_id, name, place, deleted_at) values (#{classId}, #{name}, 0, #{leftAt}))", affectData = true)
     @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
     long addFormer(long classId, String name, OffsetDateTime leftAt);
 

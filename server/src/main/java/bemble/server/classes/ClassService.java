@@ -32,16 +32,17 @@ public class ClassService {
     }
 
     public List<SchoolClass> all(long teacherId) {
-        Map<Long, List<Pupil>> pupils = classes.pupilsOf(teacherId).stream().collect(Collectors.groupingBy(ClassMapper.PupilIn::classId,
-                Collectors.mapping(pupil -> new Pupil(pupil.id(), pupil.name()), Collectors.toList())));
+        Map<Long, List<Pupil>> pupils =
+                classes.pupilsOf(teacherId).stream().collect(Collectors.groupingBy(ClassMapper.PupilIn::classId,
+                        Collectors.mapping(pupil -> new Pupil(pupil.id(), pupil.name()), Collectors.toList())));
         return classes.all(teacherId).stream().map(stored -> new SchoolClass(stored.id(), stored.name(),
                 pupils.getOrDefault(stored.id(), List.of()), stored.revision())).toList();
     }
 
     /** @throws Missing where the teacher has no such class */
     public SchoolClass find(long teacherId, long id) {
-        return withPupils(classes.find(teacherId, id).orElseThrow(() ->
-                new Missing("This class is not among yours. It may have been deleted; the list shows what is there.")));
+        return withPupils(classes.find(teacherId, id).orElseThrow(() -> new Missing(
+                "This class is not among yours. It may have been deleted; the list shows what is there.")));
     }
 
     /**
@@ -152,7 +153,8 @@ public class ClassService {
             throw new ChangedElsewhere(find(teacherId, id));
         }
         Set<Long> stay = lines.stream().map(ClassList.Line::id).collect(Collectors.toSet());
-        before.pupils().stream().filter(pupil -> !stay.contains(pupil.id())).forEach(pupil -> classes.deletePupil(id, pupil.id(), now()));
+        before.pupils().stream().filter(pupil -> !stay.contains(pupil.id()))
+                .forEach(pupil -> classes.deletePupil(id, pupil.id(), now()));
         for (int i = 0; i < lines.size(); i++) {
             ClassList.Line line = lines.get(i);
             if (line.id() == null) {
@@ -172,7 +174,8 @@ public class ClassService {
     @Transactional
     public SchoolClass addNames(long teacherId, long id, List<String> names) {
         SchoolClass before = find(teacherId, id);
-        Set<String> there = before.pupils().stream().map(pupil -> ClassList.key(pupil.name())).collect(Collectors.toSet());
+        Set<String> there =
+                before.pupils().stream().map(pupil -> ClassList.key(pupil.name())).collect(Collectors.toSet());
         List<ListedPupil> listed = new ArrayList<>(before.pupils().stream()
                 .map(pupil -> new ListedPupil(pupil.id(), pupil.name(), null)).toList());
         List<String> checked = ClassList.checked(names);
@@ -181,7 +184,8 @@ public class ClassService {
         for (int i = 0; i < checked.size(); i++) {
             String key = ClassList.key(checked.get(i));
             if (former.contains(key) && !there.contains(key)) {
-                back.add(new Fault("line " + (i + 1), "Line " + (i + 1) + ": “" + checked.get(i) + "” was in this class before. Bring them "
+                back.add(new Fault("line " + (i + 1), "Line " + (i + 1) + ": “" + checked.get(i)
+                        + "” was in this class before. Bring them "
                         + "back under “Taken out of the class”, or type the name into the list if it is somebody new."));
             } else if (!key.isEmpty() && !there.contains(key)) {
                 listed.add(ListedPupil.named(checked.get(i)));

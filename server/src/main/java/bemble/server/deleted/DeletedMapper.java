@@ -15,8 +15,10 @@ interface DeletedMapper {
     /** @param name the title of a set or a pile, the name of a class */
     record DeletedLine(@NotNull long id, @NotNull String name, @NotNull OffsetDateTime deletedAt) {}
 
-    String SINCE = " where teacher_id = #{teacherId} and deleted_at > #{since} order by deleted_at desc, id desc fetch first " + MOST
-            + " rows only";
+    String SINCE =
+            " where teacher_id = #{teacherId} and deleted_at > #{since} order by deleted_at desc, id desc fetch first "
+                    + MOST
+                    + " rows only";
 
     @Select("select id, title as name, deleted_at from practice_set" + SINCE)
     List<DeletedLine> sets(long teacherId, OffsetDateTime since);

@@ -22,8 +22,7 @@ public record DiagnoseRequest(
         Integer decimals,
         String method,
         @Size(max = 100, message = "These are more choices than a house style has.") Map<String, String> style,
-        @NotBlank(message = "Say which answer was given, such as 3152 or 63 r 6.")
-        @Size(max = 300, message = "This answer is too long to be one number.") String given,
+        @NotBlank(message = "Say which answer was given, such as 3152 or 63 r 6.") @Size(max = 300, message = "This answer is too long to be one number.") String given,
         @Size(max = 2, message = "Two slips go together at most.") List<String> slips) implements Dear {
     private static final int HANDS = 3;
 

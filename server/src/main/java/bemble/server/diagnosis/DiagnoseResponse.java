@@ -39,20 +39,25 @@ public record DiagnoseResponse(
      * @param places where the rule itself was broken
      * @param working the presumed writing, slip and all
      */
-    public record DiagnosedView(@NotNull String slip, String with, @NotNull String name, @NotNull String label, @NotNull List<Integer> places,
-                                @NotNull double confidence, @NotNull String sureness, @NotNull String say,
-                                WorkResponse working) {}
+    public record DiagnosedView(@NotNull String slip, String with, @NotNull String name, @NotNull String label,
+            @NotNull List<Integer> places,
+            @NotNull double confidence, @NotNull String sureness, @NotNull String say,
+            WorkResponse working) {}
 
     static DiagnoseResponse of(Judged judged, WorkOrder order, boolean workings, KeptRules kept) {
         boolean large = order.problem().operands().stream().anyMatch(number -> number.length() > LONG_NUMBER);
         List<DiagnosedView> views = new ArrayList<>();
         for (Finding finding : judged.findings()) {
             boolean shown = workings && (views.isEmpty() || !large);
-            views.add(new DiagnosedView(finding.slip(), finding.with(), kept.name(finding.slips(), order.problem().operation()), DiagnosisWords.label(finding.slips(), order.problem()), finding.places(),
-                    finding.confidence(), workings ? "fits" : DiagnosisWords.sureness(finding.confidence()), finding.say(),
+            views.add(new DiagnosedView(finding.slip(), finding.with(),
+                    kept.name(finding.slips(), order.problem().operation()),
+                    DiagnosisWords.label(finding.slips(), order.problem()), finding.places(),
+                    finding.confidence(), workings ? "fits" : DiagnosisWords.sureness(finding.confidence()),
+                    finding.say(),
                     shown ? working(finding, order) : null));
         }
-        return new DiagnoseResponse(judged.verdict().id(), judged.firstWrongPlace(), views, judged.unknown(), judged.say());
+        return new DiagnoseResponse(judged.verdict().id(), judged.firstWrongPlace(), views, judged.unknown(),
+                judged.say());
     }
 
     private static WorkResponse working(Finding finding, WorkOrder order) {

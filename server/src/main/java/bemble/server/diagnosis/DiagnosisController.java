@@ -57,9 +57,9 @@ class DiagnosisController {
 
     /** Answers of one writer. */
     record SetRequest(
-            @NotEmpty(message = "Give the answers to judge, one at least.")
-            @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.")
-            List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items) implements Dear {
+            @NotEmpty(message = "Give the answers to judge, one at least.") @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.") List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items)
+            implements
+                Dear {
         @Override
         public int cost() {
             return cost(items);
@@ -80,11 +80,13 @@ class DiagnosisController {
      * @param explains how many of the {@code of} wrong answers it explains
      * @param chances on how many questions it would have changed the answer
      */
-    record CauseView(@NotNull String slip, String with, @NotNull String name, @NotNull String label, String fact, @NotNull int explains, @NotNull int of,
-                     @NotNull int chances, @NotNull double confidence, @NotNull String sureness, @NotNull String say) {
+    record CauseView(@NotNull String slip, String with, @NotNull String name, @NotNull String label, String fact,
+            @NotNull int explains, @NotNull int of,
+            @NotNull int chances, @NotNull double confidence, @NotNull String sureness, @NotNull String say) {
         static CauseView of(Cause cause, KeptRules kept) {
             return new CauseView(cause.slip(), cause.with(), kept.name(cause.slips(), cause.problem().operation()),
-                    DiagnosisWords.label(cause.slips(), cause.problem()), cause.fact(), cause.explains(), cause.of(), cause.chances(),
+                    DiagnosisWords.label(cause.slips(), cause.problem()), cause.fact(), cause.explains(), cause.of(),
+                    cause.chances(),
                     cause.confidence(), DiagnosisWords.sureness(cause.confidence()), cause.say());
         }
     }
@@ -98,8 +100,9 @@ class DiagnosisController {
      * @param unknown how likely the writer has a habit that is not known, from 0 to 1
      * @param say what is to be said of the writer in a sentence; nothing where all is right
      */
-    record SetResponse(@NotNull List<DiagnoseResponse> items, @NotNull List<CauseView> slips, @NotNull List<FactView> facts,
-                       @NotNull double unknown, @NotNull String say) {}
+    record SetResponse(@NotNull List<DiagnoseResponse> items, @NotNull List<CauseView> slips,
+            @NotNull List<FactView> facts,
+            @NotNull double unknown, @NotNull String say) {}
 
     /**
      * What the next question is wanted for.
@@ -109,23 +112,24 @@ class DiagnosisController {
      * @param seed the same request and seed give the same question
      */
     record NextRequest(String operation, String method,
-            @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.")
-            List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items,
-            @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want, Long seed) implements Dear {
+            @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.") List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items,
+            @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want,
+            Long seed) implements Dear {
         @Override
         public int cost() {
             return OF_A_QUESTION + SetRequest.cost(items);
         }
     }
 
-    record NextProblem(@NotNull String operation, @NotNull List<String> operands, @NotNull int decimals, @NotNull String text) {}
+    record NextProblem(@NotNull String operation, @NotNull List<String> operands, @NotNull int decimals,
+            @NotNull String text) {}
 
     /**
      * @param problem the question that tells most; left out where no more need be asked
      * @param done whether one is sure, or can never be
      */
     record NextResponse(NextProblem problem, @NotNull String why, @NotNull List<CauseView> slips,
-                        @NotNull List<FactView> facts, @NotNull double unknown, @NotNull boolean done) {}
+            @NotNull List<FactView> facts, @NotNull double unknown, @NotNull boolean done) {}
 
     /** Finds what one wrong answer may be due to. */
     @PostMapping
@@ -136,9 +140,12 @@ class DiagnosisController {
         Judged judged = Diagnosis.of(answers, request.given(), punctuation);
         boolean known = request.slips() == null || request.slips().isEmpty() || request.slips().contains(null)
                 || judged.findings().stream().anyMatch(finding -> finding.slips().equals(request.slips()));
-        List<Finding> findings = Stream.concat(known ? Stream.empty() : Diagnosis.presumed(answers, request.slips()).stream(),
-                judged.findings().stream()).toList();
-        return DiagnoseResponse.of(new Judged(judged.verdict(), judged.firstWrongPlace(), findings, judged.unknown(), judged.say()), order, true, rules.now());
+        List<Finding> findings =
+                Stream.concat(known ? Stream.empty() : Diagnosis.presumed(answers, request.slips()).stream(),
+                        judged.findings().stream()).toList();
+        return DiagnoseResponse.of(
+                new Judged(judged.verdict(), judged.firstWrongPlace(), findings, judged.unknown(), judged.say()), order,
+                true, rules.now());
     }
 
     /** Finds what several answers have in common. */
@@ -166,12 +173,14 @@ class DiagnosisController {
         List<WorkOrder> orders = orders(given);
         for (WorkOrder order : orders) {
             if (order.problem().operation() != operation) {
-                throw Refusal.of("items", "“" + order.problem().text() + "” belongs to another operation. Ask about one at a "
-                        + "time.");
+                throw Refusal.of("items",
+                        "“" + order.problem().text() + "” belongs to another operation. Ask about one at a "
+                                + "time.");
             }
         }
         boolean open = request.want() == null || request.want().isEmpty();
-        List<Wishes> wishes = open ? NextQuestion.usual(operation) : List.of(WishesJson.read(operation, request.want()));
+        List<Wishes> wishes =
+                open ? NextQuestion.usual(operation) : List.of(WishesJson.read(operation, request.want()));
         long seed = request.seed() == null ? 1 : request.seed();
         Problem model = new Draft(wishes.get(0), seed).draw(1).get(0).problem();
         Method<?> method = Methods.find(model, request.method(), HouseStyle.USUAL);
@@ -197,15 +206,18 @@ class DiagnosisController {
                 throw refusal.under("items[" + i + "]");
             }
         }
-        int digits = orders.stream().flatMap(order -> order.problem().operands().stream()).mapToInt(Numeral::length).sum();
+        int digits =
+                orders.stream().flatMap(order -> order.problem().operands().stream()).mapToInt(Numeral::length).sum();
         if (digits > MOST_DIGITS) {
-            throw Refusal.of("items", "These questions have more than " + MOST_DIGITS + " digits together. Judge fewer at a time.");
+            throw Refusal.of("items",
+                    "These questions have more than " + MOST_DIGITS + " digits together. Judge fewer at a time.");
         }
         return orders;
     }
 
     private List<Answers> answers(List<WorkOrder> orders) {
-        return known.of(orders.stream().map(order -> new KnownAnswers.Wanted(order.problem(), order.method(), order.style())).toList());
+        return known.of(orders.stream()
+                .map(order -> new KnownAnswers.Wanted(order.problem(), order.method(), order.style())).toList());
     }
 
     private Writer writer(List<DiagnoseRequest> items, List<WorkOrder> orders) {

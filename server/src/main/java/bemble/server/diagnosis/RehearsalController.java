@@ -41,9 +41,7 @@ class RehearsalController {
 
     /** @param problems the questions as written, 40 at most */
     record RehearsalRequest(
-            @NotEmpty(message = "Draw or type questions first; then they can be rehearsed.")
-            @Size(max = MOST, message = "A rehearsal takes 40 questions at most.")
-            List<@NotNull(message = "A problem is missing.") @Size(max = 700, message = "This problem is too long.") String> problems,
+            @NotEmpty(message = "Draw or type questions first; then they can be rehearsed.") @Size(max = MOST, message = "A rehearsal takes 40 questions at most.") List<@NotNull(message = "A problem is missing.") @Size(max = 700, message = "This problem is too long.") String> problems,
             Long seed) implements Dear {
         @Override
         public int cost() {
@@ -59,7 +57,7 @@ class RehearsalController {
 
     /** @param does the habit in a few words; empty of a careful pupil */
     record SimulatedView(@NotNull String pupil, @NotNull String does, @NotNull List<String> answers,
-                         @NotNull List<Boolean> right, @NotNull int seconds) {}
+            @NotNull List<Boolean> right, @NotNull int seconds) {}
 
     record ShownView(@NotNull String name, @NotNull int questions) {}
 
@@ -73,19 +71,20 @@ class RehearsalController {
      * @param nobodyWrong the questions that nobody gets wrong
      */
     record RehearsalView(@NotNull List<SimulatedView> papers, @NotNull int minutes, @NotNull int slowest,
-                         @NotNull List<ShownView> shown, @NotNull List<String> hidden, @NotNull List<List<String>> alike,
-                         @NotNull List<Integer> nobodyWrong) {
+            @NotNull List<ShownView> shown, @NotNull List<String> hidden, @NotNull List<List<String>> alike,
+            @NotNull List<Integer> nobodyWrong) {
         static RehearsalView of(Rehearsal of) {
             return new RehearsalView(of.papers().stream().map(paper -> new SimulatedView(paper.pupil(), paper.does(),
                     paper.answers(), paper.right(), paper.seconds())).toList(), of.minutes(), of.slowest(),
-                    of.shown().stream().map(shown -> new ShownView(shown.name(), shown.questions())).toList(), of.hidden(),
+                    of.shown().stream().map(shown -> new ShownView(shown.name(), shown.questions())).toList(),
+                    of.hidden(),
                     of.alike(), of.nobodyWrong());
         }
     }
 
     /** @param pupil which of the simulated pupils writes, from 0 */
     record SimulatedRequest(@NotNull(message = "Say what is rehearsed.") @Valid RehearsalRequest rehearsal,
-                            @NotNull(message = "Say which pupil writes.") Integer pupil) implements Dear {
+            @NotNull(message = "Say which pupil writes.") Integer pupil) implements Dear {
         @Override
         public int cost() {
             return OF_A_REHEARSAL;
@@ -112,12 +111,14 @@ class RehearsalController {
             throw Refusal.of("pupil", "There are " + papers.size() + " simulated pupils. Choose one of them.");
         }
         Rehearsal.RehearsedPaper paper = papers.get(request.pupil());
-        return new SimulatedRun(simulated.write(teacher.id(), "Simulated: " + paper.pupil(), paper.written(), style, paper.secondsAFigure()));
+        return new SimulatedRun(simulated.write(teacher.id(), "Simulated: " + paper.pupil(), paper.written(), style,
+                paper.secondsAFigure()));
     }
 
     private Rehearsal rehearsal(RehearsalRequest request, HouseStyle style) {
-        List<Answers> sheet = known.of(request.problems().stream().map(text ->
-                new KnownAnswers.Wanted(ProblemText.read(text, 0, Punctuation.POINT), null, style)).toList());
+        List<Answers> sheet = known.of(request.problems().stream()
+                .map(text -> new KnownAnswers.Wanted(ProblemText.read(text, 0, Punctuation.POINT), null, style))
+                .toList());
         return Rehearsal.of(sheet, style, request.seed() == null ? 1 : request.seed());
     }
 }

@@ -46,7 +46,8 @@ class WarmUp {
     }
 
     private void judge() {
-        for (Operation operation : List.of(Operation.SUBTRACTION, Operation.ADDITION, Operation.MULTIPLICATION, Operation.DIVISION)) {
+        for (Operation operation : List.of(Operation.SUBTRACTION, Operation.ADDITION, Operation.MULTIPLICATION,
+                Operation.DIVISION)) {
             if (stopped || known.isUsed()) {
                 return;
             }
@@ -56,8 +57,9 @@ class WarmUp {
                     .map(problem -> Answers.of(problem, Methods.usual(problem).name().id())).toList();
             for (int writer = 0; writer < WRITERS && !stopped && !known.isUsed(); writer++) {
                 int wrongEach = writer + 1;
-                List<Item> items = sheet.stream().map(answers -> new Item(answers, sheet.indexOf(answers) % wrongEach == 0
-                        ? "1" + answers.rightText() : answers.rightText())).toList();
+                List<Item> items =
+                        sheet.stream().map(answers -> new Item(answers, sheet.indexOf(answers) % wrongEach == 0
+                                ? "1" + answers.rightText() : answers.rightText())).toList();
                 Writer.of(items, Punctuation.POINT).items();
             }
         }

@@ -26,10 +26,12 @@ class EstimateController {
      * @param keptDigits how many leading digits are kept in rounding, 1 where it is left out
      * @param own the teacher's own estimate, as typed; with it the answer comes back too
      */
-    record EstimateRequest(@NotNull(message = "Say which problem to estimate.") @Valid WorkRequest work, Integer keptDigits, String own) {}
+    record EstimateRequest(@NotNull(message = "Say which problem to estimate.") @Valid WorkRequest work,
+            Integer keptDigits, String own) {}
 
-    record EstimateView(@NotNull String statement, @NotNull String value, @NotNull int fewestDigits, @NotNull int mostDigits,
-                String held) {}
+    record EstimateView(@NotNull String statement, @NotNull String value, @NotNull int fewestDigits,
+            @NotNull int mostDigits,
+            String held) {}
 
     /** Estimates an answer, step by step. */
     @PostMapping

@@ -19,8 +19,10 @@ class ErrorPage implements ErrorController {
     ResponseEntity<Object> error(HttpServletRequest request) {
         HttpStatus status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE) instanceof Integer code
                 ? HttpStatus.resolve(code) : HttpStatus.NOT_FOUND;
-        HttpStatus known = status == null || status == HttpStatus.INTERNAL_SERVER_ERROR ? HttpStatus.BAD_REQUEST : status;
+        HttpStatus known =
+                status == null || status == HttpStatus.INTERNAL_SERVER_ERROR ? HttpStatus.BAD_REQUEST : status;
         return FaultResponse.of(known, "This cannot be done", List.of(new Fault("", known == HttpStatus.NOT_FOUND
-                ? "There is nothing at this address." : "The server cannot read this request (" + known.value() + ").")));
+                ? "There is nothing at this address."
+                : "The server cannot read this request (" + known.value() + ").")));
     }
 }

@@ -56,7 +56,8 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<Object> unclear(Unclear unclear) {
-        ProblemDetail detail = FaultResponse.detail(HttpStatus.UNPROCESSABLE_CONTENT, "Say who is meant", unclear.faults());
+        ProblemDetail detail =
+                FaultResponse.detail(HttpStatus.UNPROCESSABLE_CONTENT, "Say who is meant", unclear.faults());
         detail.setProperty("questions", unclear.questions());
         return FaultResponse.of(detail);
     }
@@ -95,7 +96,8 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
         for (Throwable cause = exception; cause != null; cause = cause.getCause()) {
             if (cause instanceof TooLarge tooLarge) {
                 return FaultResponse.of(HttpStatus.CONTENT_TOO_LARGE, "This is too large", List.of(new Fault("",
-                        "This is more than the " + tooLarge.kilobytes() + " kB that can be taken here. Send less at once, "
+                        "This is more than the " + tooLarge.kilobytes()
+                                + " kB that can be taken here. Send less at once, "
                                 + "or make two files of it.")));
             }
             if (cause instanceof Refusal refusal) {
@@ -131,16 +133,18 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHandlerMethodValidationException(HandlerMethodValidationException exception,
             HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        List<Fault> faults = exception.getParameterValidationResults().stream().flatMap(result ->
-                result.getResolvableErrors().stream().map(error -> new Fault(
-                        String.valueOf(result.getMethodParameter().getParameterName()), error.getDefaultMessage()))).toList();
+        List<Fault> faults = exception.getParameterValidationResults().stream()
+                .flatMap(result -> result.getResolvableErrors().stream().map(error -> new Fault(
+                        String.valueOf(result.getMethodParameter().getParameterName()), error.getDefaultMessage())))
+                .toList();
         return FaultResponse.of(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be taken", faults);
     }
 
     @ExceptionHandler
     ResponseEntity<Object> unreadable(MethodArgumentTypeMismatchException exception) {
         return FaultResponse.of(HttpStatus.BAD_REQUEST, "This cannot be read", List.of(new Fault(exception.getName(),
-                "“" + exception.getName() + "” does not have the form it needs. Look it up in the description of the API.")));
+                "“" + exception.getName()
+                        + "” does not have the form it needs. Look it up in the description of the API.")));
     }
 
     @Override

@@ -15,13 +15,15 @@ import org.springframework.http.MediaType;
 
 /** What is answered to a request that is refused before anything of ours sees it, such as one whose address is no address. */
 public final class PlainFaults extends ErrorReportValve {
-    private static final String FAULT = "{\"type\":\"about:blank\",\"title\":\"This cannot be done\",\"status\":%d,\"detail\":\"%s\","
-            + "\"errors\":[{\"field\":\"\",\"message\":\"%s\"}]}";
+    private static final String FAULT =
+            "{\"type\":\"about:blank\",\"title\":\"This cannot be done\",\"status\":%d,\"detail\":\"%s\","
+                    + "\"errors\":[{\"field\":\"\",\"message\":\"%s\"}]}";
 
     @Override
     protected void report(Request request, Response response, Throwable throwable) {
         int status = response.getStatus();
-        if (status < HttpServletResponse.SC_BAD_REQUEST || response.getContentWritten() > 0 || !response.setErrorReported()) {
+        if (status < HttpServletResponse.SC_BAD_REQUEST || response.getContentWritten() > 0
+                || !response.setErrorReported()) {
             return;
         }
         String message = "The server cannot read this request (" + status + ").";
@@ -40,8 +42,8 @@ public final class PlainFaults extends ErrorReportValve {
     static class InPlaceOfPages {
         @Bean
         WebServerFactoryCustomizer<TomcatServletWebServerFactory> plainFaults() {
-            return factory -> factory.addContextCustomizers(context ->
-                    ((StandardHost) context.getParent()).setErrorReportValveClass(PlainFaults.class.getName()));
+            return factory -> factory.addContextCustomizers(context -> ((StandardHost) context.getParent())
+                    .setErrorReportValveClass(PlainFaults.class.getName()));
         }
     }
 }

@@ -39,7 +39,8 @@ class Guide {
             Node page = parser.parse(file.getContentAsString(StandardCharsets.UTF_8));
             Words words = new Words();
             page.accept(words);
-            read.add(new GuidePage(file.getFilename().replaceAll(NUMBER, ""), words.title(), renderer.render(page), words.said()));
+            read.add(new GuidePage(file.getFilename().replaceAll(NUMBER, ""), words.title(), renderer.render(page),
+                    words.said()));
         }
         pages = List.copyOf(read);
     }

@@ -26,10 +26,14 @@ class ClassFileReader {
     ClassFile read(byte[] file) {
         ClassFile read = parse(file);
         if (read == null || !ClassFile.FORMAT.equals(read.format())) {
-            throw Refusal.of("format", "This is no class of Bemble’s, or a newer one. Choose a file kept with “Everything as JSON”.");
+            throw Refusal.of("format",
+                    "This is no class of Bemble’s, or a newer one. Choose a file kept with “Everything as JSON”.");
         }
-        List<Fault> faults = validator.validate(read).stream().sorted(Comparator.comparing((ConstraintViolation<ClassFile> each) -> each.getPropertyPath().toString()))
-                .limit(MOST_FAULTS).map(each -> new Fault(each.getPropertyPath().toString(), each.getMessage())).toList();
+        List<Fault> faults = validator.validate(read).stream()
+                .sorted(Comparator
+                        .comparing((ConstraintViolation<ClassFile> each) -> each.getPropertyPath().toString()))
+                .limit(MOST_FAULTS).map(each -> new Fault(each.getPropertyPath().toString(), each.getMessage()))
+                .toList();
         if (!faults.isEmpty()) {
             throw Refusal.of(faults);
         }
@@ -41,8 +45,9 @@ class ClassFileReader {
             return json.readValue(file == null ? new byte[0] : file, ClassFile.class);
         } catch (JacksonException broken) {
             int line = broken.getLocation() == null ? 1 : Math.max(1, broken.getLocation().getLineNr());
-            throw Refusal.of("line " + line, "Line " + line + ": this file breaks off here, or a field has another form. Keep the class as JSON "
-                    + "again and choose that file.");
+            throw Refusal.of("line " + line,
+                    "Line " + line + ": this file breaks off here, or a field has another form. Keep the class as JSON "
+                            + "again and choose that file.");
         }
     }
 }

@@ -47,10 +47,9 @@ class HandoverController {
     record WhatGoesView(@NotNull Pupil pupil, @NotNull String className, @NotNull int answers, @NotNull int papers) {}
 
     /** @param toClass the class they go to */
-    record MovedPupils(@NotNull(message = "Choose who moves on.") @NotEmpty(message = "Choose who moves on.")
-                       @Size(max = 60, message = "These are more pupils than a class has.")
-                       List<@NotNull(message = "A pupil is missing.") Long> pupils,
-                       @NotNull(message = "Choose the class they go to.") Long toClass) {}
+    record MovedPupils(
+            @NotNull(message = "Choose who moves on.") @NotEmpty(message = "Choose who moves on.") @Size(max = 60, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
+            @NotNull(message = "Choose the class they go to.") Long toClass) {}
 
     /** What goes with a pupil who is deleted. */
     @GetMapping("/api/pupils/{id}")
@@ -99,18 +98,19 @@ class HandoverController {
 
     /** Makes a class from such a file, with the history of its pupils; where that takes long, tells how far it is. */
     @PostMapping(value = "/api/classes/file", consumes = MediaType.APPLICATION_JSON_VALUE)
-    @ApiResponse(responseCode = "200", description = "The class, where it is here already",
-            content = @Content(schema = @Schema(implementation = SchoolClass.class)))
+    @ApiResponse(responseCode = "200", description = "The class, where it is here already", content = @Content(schema = @Schema(implementation = SchoolClass.class)))
     @ApiResponse(responseCode = "202", description = "It is on its way", content = @Content(schema = @Schema(implementation = UnderWay.class)))
     @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(implementation = ClassFile.class)))
-    ResponseEntity<Object> takeOver(@AuthenticationPrincipal SignedIn teacher, @RequestBody(required = false) byte[] file) {
+    ResponseEntity<Object> takeOver(@AuthenticationPrincipal SignedIn teacher,
+            @RequestBody(required = false) byte[] file) {
         UnderWay job = jobs.begin(teacher.id(), progress -> handover.takeOver(teacher.id(), file, progress));
         return job.state() == Jobs.State.DONE ? ResponseEntity.ok(job.result()) : ResponseEntity.accepted().body(job);
     }
 
     /** Moves pupils to another class; what they did goes with them. */
     @PostMapping("/api/classes/{id}/move")
-    SchoolClass move(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody MovedPupils moved) {
+    SchoolClass move(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @Valid @RequestBody MovedPupils moved) {
         return handover.move(teacher.id(), id, moved.pupils(), moved.toClass());
     }
 }

@@ -117,11 +117,14 @@ class HandoverService {
     String answers(long teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         return csv(printer -> {
-            printer.printRecord("pupil", "day", "sheet", "question", "problem", "right", "given", "correction", "alone", "cause", "confirmed");
+            printer.printRecord("pupil", "day", "sheet", "question", "problem", "right", "given", "correction", "alone",
+                    "cause", "confirmed");
             for (Pupil pupil : schoolClass.pupils()) {
                 for (Answer answer : work.of(teacherId, List.of(pupil.id())).answers()) {
-                    printer.printRecord(SpreadsheetText.plain(pupil.name()), answer.day(), SpreadsheetText.plain(answer.title()),
-                            answer.question(), answer.problem(), answer.right() ? "yes" : "no", SpreadsheetText.plain(answer.given()),
+                    printer.printRecord(SpreadsheetText.plain(pupil.name()), answer.day(),
+                            SpreadsheetText.plain(answer.title()),
+                            answer.question(), answer.problem(), answer.right() ? "yes" : "no",
+                            SpreadsheetText.plain(answer.given()),
                             SpreadsheetText.plain(answer.correction()), answer.alone() ? "yes" : "no",
                             answer.cause() == null ? "" : answer.cause(), answer.confirmed() ? "yes" : "no");
                 }
@@ -148,7 +151,9 @@ class HandoverService {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         return new ClassFile(ClassFile.FORMAT, schoolClass.name(), records.today(),
                 Stream.concat(records.work(teacherId, schoolClass).stream().map(pupil -> inFile(pupil, null)),
-                        records.work(teacherId, schoolClass.with(former(teacherId, classId))).stream().map(pupil -> inFile(pupil, true))).toList());
+                        records.work(teacherId, schoolClass.with(former(teacherId, classId))).stream()
+                                .map(pupil -> inFile(pupil, true)))
+                        .toList());
     }
 
     /** Who was taken out of the class; of two with one name the later, since in the file a name tells whose the answers are. */
@@ -161,13 +166,23 @@ class HandoverService {
     private ClassFile.PupilInFile inFile(PupilWork pupil, Boolean left) {
         List<Judgement> judgements = pieces.judgementsOf(pupil.pupil().id());
         return new ClassFile.PupilInFile(pupil.pupil().name(), pupil.answers().stream()
-                .map(answer -> new ClassFile.AnswerInFile(answer.day(), answer.title(), answer.question(), answer.problem(), answer.right(),
-                        answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed(), answer.fact(), judgements.stream()
-                                .filter(each -> each.markingId() == answer.marking() && each.question() == answer.question())
-                                .map(each -> new ClassFile.JudgementInFile(each.judgedOn(), each.judge(), each.says())).toList())).toList(),
-                pupil.places().all().keySet().stream().map(rung -> new ClassFile.RungInFile(rung, pupil.standing(rung).state().id(),
-                        pupil.standing(rung).say(), pupil.places().isRuled(rung))).toList(),
-                pupil.quizzes().stream().map(quiz -> new ClassFile.QuizInFile(quiz.day(), quiz.title(), quiz.passMark(), quiz.problems())).toList(), left);
+                .map(answer -> new ClassFile.AnswerInFile(answer.day(), answer.title(), answer.question(),
+                        answer.problem(), answer.right(),
+                        answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed(),
+                        answer.fact(), judgements.stream()
+                                .filter(each -> each.markingId() == answer.marking()
+                                        && each.question() == answer.question())
+                                .map(each -> new ClassFile.JudgementInFile(each.judgedOn(), each.judge(), each.says()))
+                                .toList()))
+                .toList(),
+                pupil.places().all().keySet().stream()
+                        .map(rung -> new ClassFile.RungInFile(rung, pupil.standing(rung).state().id(),
+                                pupil.standing(rung).say(), pupil.places().isRuled(rung)))
+                        .toList(),
+                pupil.quizzes().stream().map(
+                        quiz -> new ClassFile.QuizInFile(quiz.day(), quiz.title(), quiz.passMark(), quiz.problems()))
+                        .toList(),
+                left);
     }
 
     /**
@@ -179,8 +194,9 @@ class HandoverService {
     SchoolClass takeOver(long teacherId, byte[] file, Progress progress) {
         ClassFile read = files.read(file);
         progress.of(read.pupils().stream().mapToInt(pupil -> pupil.answers().size()).sum());
-        SchoolClass made = classes.begin(teacherId, read.name(), read.pupils().stream().filter(pupil -> !pupil.hasLeft())
-                .map(ClassFile.PupilInFile::name).toList());
+        SchoolClass made =
+                classes.begin(teacherId, read.name(), read.pupils().stream().filter(pupil -> !pupil.hasLeft())
+                        .map(ClassFile.PupilInFile::name).toList());
         try {
             fill(teacherId, made, read, progress);
             return classes.arrived(teacherId, made.id());
@@ -193,15 +209,18 @@ class HandoverService {
     private void fill(long teacherId, SchoolClass made, ClassFile file, Progress progress) {
         Map<PastPile, List<PastAnswer>> answers = new LinkedHashMap<>();
         Map<PastPile, List<PastQuiz>> quizzes = new HashMap<>();
-        Map<ClassFile.PupilInFile, Long> ids = new IdentityHashMap<>();
+        IdentityHashMap<ClassFile.PupilInFile, Long> ids = new IdentityHashMap<>();
         for (ClassFile.PupilInFile pupil : file.pupils()) {
-            long id = pupil.hasLeft() ? classes.addFormer(made.id(), pupil.name()) : made.pupils().stream().filter(each -> each.name().equals(pupil.name().strip())).findFirst()
-                    .orElseThrow(() -> Refusal.of("pupils", "A pupil in the file has no name.")).id();
+            long id = pupil.hasLeft() ? classes.addFormer(made.id(), pupil.name())
+                    : made.pupils().stream().filter(each -> each.name().equals(pupil.name().strip())).findFirst()
+                            .orElseThrow(() -> Refusal.of("pupils", "A pupil in the file has no name.")).id();
             ids.put(pupil, id);
             pupil.answers().forEach(answer -> {
                 PastPile pile = new PastPile(answer.day(), answer.sheet());
-                answers.computeIfAbsent(pile, any -> new ArrayList<>()).add(new PastAnswer(id, pile, answer.question(), read(answer.problem()),
-                        answer.right(), answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed(), answer.fact()));
+                answers.computeIfAbsent(pile, any -> new ArrayList<>())
+                        .add(new PastAnswer(id, pile, answer.question(), read(answer.problem()),
+                                answer.right(), answer.given(), answer.correction(), answer.alone(), answer.cause(),
+                                answer.confirmed(), answer.fact()));
             });
             pupil.quizzes().forEach(quiz -> {
                 PastPile pile = new PastPile(quiz.day(), quiz.sheet());
@@ -214,12 +233,15 @@ class HandoverService {
         OffsetDateTime now = OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
         Map<PastPile, Long> piles = new HashMap<>();
         answers.forEach((pile, written) -> {
-            piles.put(pile, taken.takeOver(teacherId, made.id(), pile, written, quizzes.getOrDefault(pile, List.of()), now));
+            piles.put(pile,
+                    taken.takeOver(teacherId, made.id(), pile, written, quizzes.getOrDefault(pile, List.of()), now));
             progress.add(written.size());
         });
         for (ClassFile.PupilInFile pupil : file.pupils()) {
-            pupil.answers().forEach(answer -> answer.judgements().forEach(said -> pieces.keep(new Judgement(ids.get(pupil),
-                    piles.get(new PastPile(answer.day(), answer.sheet())), answer.question(), said.judge(), said.says(), said.day()))));
+            pupil.answers()
+                    .forEach(answer -> answer.judgements().forEach(said -> pieces.keep(new Judgement(ids.get(pupil),
+                            piles.get(new PastPile(answer.day(), answer.sheet())), answer.question(), said.judge(),
+                            said.says(), said.day()))));
         }
     }
 

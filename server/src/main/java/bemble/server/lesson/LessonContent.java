@@ -15,8 +15,9 @@ import java.util.List;
  *
  * @param setId the set that was made of what is done alone, or null
  */
-record LessonContent(@NotNull(message = "The parts of the lesson are missing.") @Size(max = 12, message = "A lesson has 12 parts at most.")
-                     List<@Valid @NotNull(message = "A part is missing.") StageContent> stages, Long setId) {
+record LessonContent(
+        @NotNull(message = "The parts of the lesson are missing.") @Size(max = 12, message = "A lesson has 12 parts at most.") List<@Valid @NotNull(message = "A part is missing.") StageContent> stages,
+        Long setId) {
     static final int MOST_MINUTES = 240;
 
     /**
@@ -25,10 +26,9 @@ record LessonContent(@NotNull(message = "The parts of the lesson are missing.") 
      * @param kind which part of the lesson
      */
     record StageContent(@NotNull(message = "Say which part of a lesson it is.") Stage.Kind kind,
-                        @NotNull(message = "Say how long it takes.") Integer minutes,
-                        @NotNull(message = "Say what is worked in it.") @Size(max = 200, message = "A part has 200 problems at most.")
-                        List<@NotNull(message = "A problem is missing.") @Size(max = 700, message = "This problem is too long.") String> problems,
-                        String slip, @NotNull(message = "Say whether it is skipped.") Boolean skipped) {
+            @NotNull(message = "Say how long it takes.") Integer minutes,
+            @NotNull(message = "Say what is worked in it.") @Size(max = 200, message = "A part has 200 problems at most.") List<@NotNull(message = "A problem is missing.") @Size(max = 700, message = "This problem is too long.") String> problems,
+            String slip, @NotNull(message = "Say whether it is skipped.") Boolean skipped) {
         static StageContent of(Stage stage) {
             return new StageContent(stage.kind(), stage.minutes(), stage.problems(), stage.slip(), stage.skipped());
         }
@@ -56,7 +56,8 @@ record LessonContent(@NotNull(message = "The parts of the lesson are missing.") 
                 Slips.requireKnown(stage.slip());
             }
             return new StageContent(stage.kind(), stage.minutes(), stage.problems().stream()
-                    .map(problem -> ProblemText.read(problem, 0, Punctuation.POINT).text()).toList(), stage.slip(), stage.skipped());
+                    .map(problem -> ProblemText.read(problem, 0, Punctuation.POINT).text()).toList(), stage.slip(),
+                    stage.skipped());
         }).toList(), setId);
     }
 }

@@ -25,12 +25,10 @@ class LessonController {
 
     /** @param revision the revision that was changed; 0 where it was as it is set out */
     record ChangedLesson(@NotNull(message = "The lesson is missing.") @Valid LessonContent content,
-                         @NotNull(message = "Say which revision was changed.") @Min(value = 0, message = "Revisions are counted from 0.")
-                         Integer revision) {}
+            @NotNull(message = "Say which revision was changed.") @Min(value = 0, message = "Revisions are counted from 0.") Integer revision) {}
 
     record AnewWish(@NotNull(message = "Say how long the lesson is.") Integer minutes,
-                    @NotNull(message = "Say which revision was changed.") @Min(value = 0, message = "Revisions are counted from 0.")
-                    Integer revision) {}
+            @NotNull(message = "Say which revision was changed.") @Min(value = 0, message = "Revisions are counted from 0.") Integer revision) {}
 
     record SheetMade(@NotNull long setId) {}
 
@@ -42,13 +40,15 @@ class LessonController {
 
     /** Keeps a lesson as it was changed. */
     @PutMapping
-    LessonView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable String source, @Valid @RequestBody ChangedLesson changed) {
+    LessonView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable String source,
+            @Valid @RequestBody ChangedLesson changed) {
         return lessons.keep(teacher.id(), source, changed.content(), changed.revision());
     }
 
     /** Sets it out again with other numbers. */
     @PostMapping("/anew")
-    LessonView anew(@AuthenticationPrincipal SignedIn teacher, @PathVariable String source, @Valid @RequestBody AnewWish wish) {
+    LessonView anew(@AuthenticationPrincipal SignedIn teacher, @PathVariable String source,
+            @Valid @RequestBody AnewWish wish) {
         return lessons.anew(teacher.id(), source, wish.minutes(), wish.revision());
     }
 

@@ -29,7 +29,8 @@ class LessonService {
     private final StyleService styles;
     private final ObjectMapper json;
 
-    LessonService(LessonSubjects subjects, LessonMapper lessons, PrintedSheets sheets, StyleService styles, ObjectMapper json) {
+    LessonService(LessonSubjects subjects, LessonMapper lessons, PrintedSheets sheets, StyleService styles,
+            ObjectMapper json) {
         this.subjects = subjects;
         this.lessons = lessons;
         this.sheets = sheets;
@@ -46,12 +47,14 @@ class LessonService {
     private record Kept(LessonContent content, int revision) {}
 
     private Kept now(long teacherId, String source, LessonSubject subject) {
-        return lessons.find(teacherId, source).map(stored -> new Kept(json.readValue(stored.content(), LessonContent.class), stored.revision()))
+        return lessons.find(teacherId, source)
+                .map(stored -> new Kept(json.readValue(stored.content(), LessonContent.class), stored.revision()))
                 .orElseGet(() -> new Kept(drafted(teacherId, subject, subject.minutes(), USUAL_SEED), 0));
     }
 
     private LessonContent drafted(long teacherId, LessonSubject subject, int minutes, long seed) {
-        List<Question> worked = Stream.of(subject.shown(), subject.together(), subject.worked().draw(seed)).flatMap(List::stream).toList();
+        List<Question> worked = Stream.of(subject.shown(), subject.together(), subject.worked().draw(seed))
+                .flatMap(List::stream).toList();
         List<Stage> stages = LessonDraft.of(worked, subject.slip(), subject.sheet(), minutes, styles.of(teacherId));
         return LessonContent.of(stages);
     }
@@ -70,7 +73,8 @@ class LessonService {
     private LessonView keep(long teacherId, String source, LessonSubject subject, LessonContent content, int revision) {
         LessonContent written = content.asWritten();
         String text = json.writeValueAsString(written);
-        int kept = revision == 0 ? lessons.begin(teacherId, source, text) : lessons.change(teacherId, source, text, revision);
+        int kept = revision == 0 ? lessons.begin(teacherId, source, text)
+                : lessons.change(teacherId, source, text, revision);
         if (kept == 0) {
             throw new ChangedElsewhere(view(source, subject, now(teacherId, source, subject)));
         }
@@ -88,7 +92,8 @@ class LessonService {
             throw Refusal.of("minutes", "Give the lesson 1 to " + LessonContent.MOST_MINUTES + " minutes.");
         }
         LessonSubject subject = subjects.find(teacherId, source);
-        return keep(teacherId, source, subject, drafted(teacherId, subject, minutes, USUAL_SEED + revision + 1), revision);
+        return keep(teacherId, source, subject, drafted(teacherId, subject, minutes, USUAL_SEED + revision + 1),
+                revision);
     }
 
     /** Makes the set of what is done alone, or finds the one that was made. */
@@ -122,10 +127,13 @@ class LessonService {
     private static LessonView view(String source, LessonSubject subject, Kept lesson) {
         List<StageView> stages = lesson.content().stages().stream().map(stage -> {
             Stage.Kind kind = stage.kind();
-            return new StageView(kind, kind.title(), kind.does(), stage.minutes(), stage.problems(), stage.slip(), mistake(stage),
+            return new StageView(kind, kind.title(), kind.does(), stage.minutes(), stage.problems(), stage.slip(),
+                    mistake(stage),
                     stage.skipped());
         }).toList();
-        return new LessonView(source, subject.title(), subject.aside(), stages.stream().filter(stage -> !stage.skipped())
-                .mapToInt(StageView::minutes).sum(), lesson.revision(), stages, setOf(subject, lesson.content()));
+        return new LessonView(source, subject.title(), subject.aside(),
+                stages.stream().filter(stage -> !stage.skipped())
+                        .mapToInt(StageView::minutes).sum(),
+                lesson.revision(), stages, setOf(subject, lesson.content()));
     }
 }

@@ -13,8 +13,9 @@ import java.util.List;
  * @param minutes how long a lesson is where nothing else is said
  * @param setId the set of what is done alone, or null where none was made
  */
-record LessonSubject(String title, String aside, List<Question> shown, List<Question> together, List<Question> sheet, String slip,
-                     int minutes, Long setId, Worked worked) {
+record LessonSubject(String title, String aside, List<Question> shown, List<Question> together, List<Question> sheet,
+        String slip,
+        int minutes, Long setId, Worked worked) {
     /** Draws the problems for the board: like those of the sheet, and none of them. */
     interface Worked {
         List<Question> draw(long seed);

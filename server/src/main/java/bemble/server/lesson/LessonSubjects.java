@@ -72,11 +72,13 @@ class LessonSubjects {
     private LessonSubject ofSet(long teacherId, long id) {
         List<PrintedSheets.Asked> all = sheets.askedIn(teacherId, id);
         if (all.isEmpty()) {
-            throw Refusal.of("questions", "This set has no questions yet. Draw some first; the lesson is set out from them.");
+            throw Refusal.of("questions",
+                    "This set has no questions yet. Draw some first; the lesson is set out from them.");
         }
         List<Question> alone = read(all, LessonPart.ALONE);
         List<Question> every = all.stream().map(asked -> question(asked.problem())).toList();
-        return new LessonSubject(sheets.ofSet(teacherId, id).title(), "", read(all, LessonPart.SHOWN), read(all, LessonPart.TOGETHER),
+        return new LessonSubject(sheets.ofSet(teacherId, id).title(), "", read(all, LessonPart.SHOWN),
+                read(all, LessonPart.TOGETHER),
                 alone.isEmpty() ? every : alone, null, USUAL_MINUTES, id, seed -> like(every, seed));
     }
 
@@ -91,7 +93,8 @@ class LessonSubjects {
     /** Others as hard as the first of a set; where none can be drawn, its own. */
     private static List<Question> like(List<Question> every, long seed) {
         try {
-            return new Draft(Wishes.like(every.get(0).features()), seed).within(LONGEST).draw(LessonDraft.WORKED, every);
+            return new Draft(Wishes.like(every.get(0).features()), seed).within(LONGEST).draw(LessonDraft.WORKED,
+                    every);
         } catch (Refusal tooFew) {
             return every;
         }
@@ -101,15 +104,20 @@ class LessonSubjects {
     private record OfWeek(long classId, LocalDate day, String kind, String rung, String slip) {
         static OfWeek read(String source) {
             String[] parts = source.split(BETWEEN);
-            return new OfWeek(Long.parseLong(parts[1]), LocalDate.parse(parts[2]), parts[3], parts[4], parts.length > 5 ? parts[5] : null);
+            return new OfWeek(Long.parseLong(parts[1]), LocalDate.parse(parts[2]), parts[3], parts[4],
+                    parts.length > 5 ? parts[5] : null);
         }
 
         /** The groups that share its sheet on that day; several where one would be too large. */
         List<GroupView> groups(PlanView plan) {
-            List<GroupView> groups = plan.days().stream().filter(each -> each.date().equals(day)).flatMap(each -> each.groups().stream())
-                    .filter(each -> each.kind().id().equals(kind) && each.rung().equals(rung) && Objects.equals(each.slip(), slip)).toList();
+            List<GroupView> groups =
+                    plan.days().stream().filter(each -> each.date().equals(day)).flatMap(each -> each.groups().stream())
+                            .filter(each -> each.kind().id().equals(kind) && each.rung().equals(rung)
+                                    && Objects.equals(each.slip(), slip))
+                            .toList();
             if (groups.isEmpty()) {
-                throw new Missing("This group is not in the week's plan any more. Open the lesson from the week of the class.");
+                throw new Missing(
+                        "This group is not in the week's plan any more. Open the lesson from the week of the class.");
             }
             return groups;
         }
@@ -121,8 +129,10 @@ class LessonSubjects {
         List<GroupView> groups = meant.groups(plan);
         GroupView group = groups.get(0);
         Need need = new Need(group.kind(), meant.rung(), meant.slip());
-        List<Question> sheet = plans.problems(teacherId, meant.day(), group).stream().map(LessonSubjects::question).toList();
-        String names = groups.stream().flatMap(each -> each.pupils().stream()).map(Pupil::name).collect(Collectors.joining(", "));
+        List<Question> sheet =
+                plans.problems(teacherId, meant.day(), group).stream().map(LessonSubjects::question).toList();
+        String names = groups.stream().flatMap(each -> each.pupils().stream()).map(Pupil::name)
+                .collect(Collectors.joining(", "));
         return new LessonSubject(group.sheetTitle(), plan.className() + ": " + names + ". " + group.reason(),
                 List.of(), List.of(), sheet, meant.slip(), plan.minutes(), group.setId(),
                 seed -> PlanSheet.draw(need, LessonDraft.WORKED, seed, sheet));

@@ -13,8 +13,9 @@ import java.util.List;
  * @param revision 0 while nothing was changed
  * @param setId the set of what is done alone, where it was made
  */
-record LessonView(@NotNull String source, @NotNull String title, @NotNull String aside, @NotNull int minutes, @NotNull int revision,
-                  @NotNull List<StageView> stages, Long setId) {
+record LessonView(@NotNull String source, @NotNull String title, @NotNull String aside, @NotNull int minutes,
+        @NotNull int revision,
+        @NotNull List<StageView> stages, Long setId) {
     /**
      * A part.
      *
@@ -24,5 +25,5 @@ record LessonView(@NotNull String source, @NotNull String title, @NotNull String
      * @param mistake what somebody does who makes it, in a sentence; empty without one
      */
     record StageView(@NotNull Stage.Kind kind, @NotNull String name, @NotNull String does, @NotNull int minutes,
-                     @NotNull List<String> problems, String slip, @NotNull String mistake, @NotNull boolean skipped) {}
+            @NotNull List<String> problems, String slip, @NotNull String mistake, @NotNull boolean skipped) {}
 }

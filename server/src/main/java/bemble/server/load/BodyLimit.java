@@ -38,7 +38,8 @@ class BodyLimit extends OncePerRequestFilter {
             return FILE_KILOBYTES;
         }
         boolean kept = path.startsWith("/api/sets") && !path.equals("/api/sets/draft") || path.startsWith("/api/log")
-                || path.startsWith("/api/attempts") || path.startsWith("/api/in/papers") || path.equals("/api/mark") || path.equals("/api/nudge");
+                || path.startsWith("/api/attempts") || path.startsWith("/api/in/papers") || path.equals("/api/mark")
+                || path.equals("/api/nudge");
         return kept ? KEPT_KILOBYTES : USUAL_KILOBYTES;
     }
 

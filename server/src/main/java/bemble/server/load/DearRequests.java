@@ -49,7 +49,8 @@ class DearRequests extends OncePerRequestFilter {
         }
 
         @Override
-        public boolean supports(MethodParameter parameter, Type type, Class<? extends HttpMessageConverter<?>> converter) {
+        public boolean supports(MethodParameter parameter, Type type,
+                Class<? extends HttpMessageConverter<?>> converter) {
             return type instanceof Class<?> body && Dear.class.isAssignableFrom(body);
         }
 

@@ -66,8 +66,10 @@ public class Gate {
 
     private static void await(Semaphore free, int wanted) {
         try {
-            if (free.getQueueLength() >= MOST_WAITING || !free.tryAcquire(wanted, LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
-                throw new Busy("Many large problems are being worked just now. Try again in a few seconds.", LONGEST_WAIT_SECONDS);
+            if (free.getQueueLength() >= MOST_WAITING
+                    || !free.tryAcquire(wanted, LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
+                throw new Busy("Many large problems are being worked just now. Try again in a few seconds.",
+                        LONGEST_WAIT_SECONDS);
             }
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();

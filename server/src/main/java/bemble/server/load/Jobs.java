@@ -17,6 +17,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -36,7 +37,11 @@ public class Jobs {
 
     /** How a job stands. */
     public enum State {
-        WAITING, RUNNING, DONE, STOPPED, REFUSED
+        WAITING,
+        RUNNING,
+        DONE,
+        STOPPED,
+        REFUSED
     }
 
     /**
@@ -47,11 +52,12 @@ public class Jobs {
      * @param errors why it was refused; left out where it was not
      * @param result what came of it, once it is done
      */
-    public record UnderWay(@NotNull UUID id, @NotNull State state, @NotNull int done, @NotNull int of, List<Fault> errors, Object result) {}
+    public record UnderWay(@NotNull UUID id, @NotNull State state, @NotNull int done, @NotNull int of,
+            List<Fault> errors, Object result) {}
 
     /** Told by who works how far it is; asked whether to go on. */
     public static final class Progress {
-        private volatile int done;
+        private final AtomicInteger done = new AtomicInteger();
         private volatile int of;
         private volatile boolean stopped;
 
@@ -65,7 +71,7 @@ public class Jobs {
          * @throws StoppedByHand where somebody has stopped it
          */
         public void add(int more) {
-            done += more;
+            done.addAndGet(more);
             if (stopped) {
                 throw new StoppedByHand();
             }
@@ -93,17 +99,19 @@ public class Jobs {
         }
 
         UnderWay view() {
-            return new UnderWay(id, state, progress.done, progress.of, errors, result);
+            return new UnderWay(id, state, progress.done.get(), progress.of, errors, result);
         }
     }
 
-    private final Cache<UUID, Job> jobs = Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).expireAfterAccess(Duration.ofHours(2)).build();
-    private final ThreadPoolExecutor worker = new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING), work -> {
-        Thread thread = new Thread(work, "jobs");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
-    });
+    private final Cache<UUID, Job> jobs =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).expireAfterAccess(Duration.ofHours(2)).build();
+    private final ThreadPoolExecutor worker =
+            new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING), work -> {
+                Thread thread = new Thread(work, "jobs");
+                thread.setDaemon(true);
+                thread.setPriority(Thread.MIN_PRIORITY);
+                return thread;
+            });
 
     /**
      * Begins something; what is done quickly is done when this returns.
@@ -144,7 +152,8 @@ public class Jobs {
             refuse(job, faults.faults());
         } catch (RuntimeException failure) {
             LOG.error("A job failed", failure);
-            refuse(job, List.of(new Fault("", "Bemble met a fault of its own, and nothing was taken. Try again, or start Bemble anew.")));
+            refuse(job, List.of(new Fault("",
+                    "Bemble met a fault of its own, and nothing was taken. Try again, or start Bemble anew.")));
         } finally {
             job.ended.countDown();
         }

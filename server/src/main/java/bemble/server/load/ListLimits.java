@@ -38,13 +38,15 @@ class ListLimits {
             @Override
             public ValueDeserializer<?> modifyCollectionDeserializer(DeserializationConfig config, CollectionType type,
                     BeanDescription.Supplier description, ValueDeserializer<?> deserializer) {
-                return List.class.isAssignableFrom(type.getRawClass()) ? new LimitedList(type, deserializer, USUAL, null) : deserializer;
+                return List.class.isAssignableFrom(type.getRawClass())
+                        ? new LimitedList(type, deserializer, USUAL, null) : deserializer;
             }
 
             @Override
             public ValueDeserializer<?> modifyMapDeserializer(DeserializationConfig config, MapType type,
                     BeanDescription.Supplier description, ValueDeserializer<?> deserializer) {
-                return type.getRawClass() == Map.class ? new LimitedList(type, deserializer, USUAL, null) : deserializer;
+                return type.getRawClass() == Map.class ? new LimitedList(type, deserializer, USUAL, null)
+                        : deserializer;
             }
         });
     }
@@ -68,17 +70,20 @@ class ListLimits {
             // A list that is no field is one that we have stored ourselves.
             Size size = property == null ? null : property.getAnnotation(Size.class);
             int limit = property == null ? Integer.MAX_VALUE : size == null ? USUAL : size.max();
-            return new LimitedList(type, context.handleSecondaryContextualization(all, property, type), limit, size == null ? null : size.message());
+            return new LimitedList(type, context.handleSecondaryContextualization(all, property, type), limit,
+                    size == null ? null : size.message());
         }
 
         @Override
         @SuppressWarnings("unchecked")
         public Object deserialize(JsonParser parser, DeserializationContext context) {
             if (type.isMapLikeType() && parser.hasToken(JsonToken.START_OBJECT)) {
-                return ((ValueDeserializer<Map<Object, Object>>) all).deserialize(parser, context, new LimitedNames(most, message));
+                return ((ValueDeserializer<Map<Object, Object>>) all).deserialize(parser, context,
+                        new LimitedNames(most, message));
             }
             return parser.hasToken(JsonToken.START_ARRAY)
-                    ? ((ValueDeserializer<Collection<Object>>) all).deserialize(parser, context, new Limited(most, message))
+                    ? ((ValueDeserializer<Collection<Object>>) all).deserialize(parser, context,
+                            new Limited(most, message))
                     : all.deserialize(parser, context);
         }
     }
@@ -118,7 +123,8 @@ class ListLimits {
 
     private static void requireRoom(int size, int most, String message) {
         if (size >= most) {
-            throw new TooMany(message == null || message.startsWith("{") ? "This list has more than " + most + " entries. Send fewer at once."
+            throw new TooMany(message == null || message.startsWith("{")
+                    ? "This list has more than " + most + " entries. Send fewer at once."
                     : message);
         }
     }

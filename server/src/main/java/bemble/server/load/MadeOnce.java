@@ -40,16 +40,19 @@ class MadeOnce extends OncePerRequestFilter {
     /** An answer as it was given; null in a future where there is none to give again. */
     private record Answer(int status, String type, byte[] body) {}
 
-    private final Cache<Command, CompletableFuture<Answer>> answers = Caffeine.newBuilder().maximumSize(MOST_KEYS).expireAfterWrite(KNOWN).build();
+    private final Cache<Command, CompletableFuture<Answer>> answers =
+            Caffeine.newBuilder().maximumSize(MOST_KEYS).expireAfterWrite(KNOWN).build();
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
         String key = request.getHeader(KEY);
-        return key == null || key.isEmpty() || key.length() > MOST_LETTERS || !request.getMethod().equals("POST") || request.getUserPrincipal() == null;
+        return key == null || key.isEmpty() || key.length() > MOST_LETTERS || !request.getMethod().equals("POST")
+                || request.getUserPrincipal() == null;
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         Principal teacher = request.getUserPrincipal();
         Command command = new Command(teacher.getName(), request.getRequestURI(), request.getHeader(KEY));
         CompletableFuture<Answer> own = new CompletableFuture<>();
@@ -66,7 +69,8 @@ class MadeOnce extends OncePerRequestFilter {
             chain.doFilter(request, kept);
             byte[] body = kept.getContentAsByteArray();
             // What failed may be tried again under the same key.
-            boolean again = kept.getStatus() < SERVER_FAULT && body.length <= LONGEST_ANSWER && !request.isAsyncStarted();
+            boolean again =
+                    kept.getStatus() < SERVER_FAULT && body.length <= LONGEST_ANSWER && !request.isAsyncStarted();
             own.complete(again ? new Answer(kept.getStatus(), kept.getContentType(), body) : null);
         } finally {
             if (own.complete(null) || own.join() == null) {

@@ -27,7 +27,8 @@ import org.springframework.stereotype.Component;
 @Order(2)
 class DemoLog implements ApplicationRunner {
     /** A lesson of the past, the problem worked in it, and a note. */
-    private record Sample(int weeksAgo, int weekday, String time, String problem, String schoolClass, String note, boolean kept) {}
+    private record Sample(int weeksAgo, int weekday, String time, String problem, String schoolClass, String note,
+            boolean kept) {}
 
     private static final List<Sample> SAMPLES = List.of(
             new Sample(2, 4, "09:15", "36 + 48", "Terns", "Crates of apples on the morning ferry.", false),
@@ -35,7 +36,8 @@ class DemoLog implements ApplicationRunner {
             new Sample(2, 5, "10:40", "86 + 947 + 58", "Curlews", "Unlike lengths: ones under ones.", true),
             new Sample(1, 1, "10:35", "4738 + 1967", "Curlews", "Roof slates for both boat sheds.", false),
             new Sample(1, 3, "10:50", "67.4 + 8.95", "Curlews", "Metres of rope, point under point.", true),
-            new Sample(1, 3, "11:10", "99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99", "Curlews", "A carry above nine.", false),
+            new Sample(1, 3, "11:10", "99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99 + 99", "Curlews",
+                    "A carry above nine.", false),
             new Sample(1, 5, "09:20", "2075 + 9486", "Terns", "Lamp oil.", false));
 
     private final DemoTeacher demo;
@@ -61,9 +63,12 @@ class DemoLog implements ApplicationRunner {
             WorkOrder order = new WorkOrder(ProblemText.read(sample.problem(), 0, Punctuation.POINT), null,
                     HouseStyle.USUAL, null);
             LocalDate day = DemoCalendar.day(clock, sample.weeksAgo(), sample.weekday());
-            String label = sample.schoolClass() + ", " + day.getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.ENGLISH);
-            entries.add(new ReadEntry(NewEntry.of(order, UUID.randomUUID(), DemoCalendar.at(clock, day, LocalTime.parse(sample.time())),
-                    new Remarks(label, sample.note(), sample.kept(), "", null), styles), null));
+            String label =
+                    sample.schoolClass() + ", " + day.getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+            entries.add(new ReadEntry(
+                    NewEntry.of(order, UUID.randomUUID(), DemoCalendar.at(clock, day, LocalTime.parse(sample.time())),
+                            new Remarks(label, sample.note(), sample.kept(), "", null), styles),
+                    null));
         }
         return entries;
     }

@@ -47,11 +47,12 @@ class LogController {
      * @param deletedAt when it was deleted; left out where it was not
      */
     record EntryView(@NotNull long id, @NotNull OffsetDateTime workedAt, @NotNull String operation,
-                     @NotNull String problem, @NotNull String method, @NotNull WorkRequest work,
-                     @NotNull String answer, @NotNull String working,
-                     @NotNull String checkStatement, @NotNull boolean checkHolds, @NotNull String label,
-                     @NotNull String note, @NotNull boolean kept, @NotNull String explanation, @NotNull int revision, String written,
-                     OffsetDateTime deletedAt) {}
+            @NotNull String problem, @NotNull String method, @NotNull WorkRequest work,
+            @NotNull String answer, @NotNull String working,
+            @NotNull String checkStatement, @NotNull boolean checkHolds, @NotNull String label,
+            @NotNull String note, @NotNull boolean kept, @NotNull String explanation, @NotNull int revision,
+            String written,
+            OffsetDateTime deletedAt) {}
 
     record LogPage(@NotNull List<EntryView> entries, @NotNull int total) {}
 
@@ -122,8 +123,9 @@ class LogController {
     /** Deletes what the list shows and is not kept. */
     @PostMapping("/tidy")
     TidiedAway tidy(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody(required = false) TidyWish wish) {
-        LogService.Tidied tidied = log.deleteAllNotKept(teacher.id(), wish == null || wish.search() == null ? "" : wish.search(),
-                wish == null ? null : wish.pupils());
+        LogService.Tidied tidied =
+                log.deleteAllNotKept(teacher.id(), wish == null || wish.search() == null ? "" : wish.search(),
+                        wish == null ? null : wish.pupils());
         return new TidiedAway(tidied.ids(), tidied.inPiles());
     }
 
@@ -131,7 +133,8 @@ class LogController {
     @GetMapping("/deleted")
     LogPage deleted(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "0") @Min(0) int offset,
             @RequestParam(defaultValue = "100") @Min(1) @Max(500) int most) {
-        return new LogPage(log.deleted(teacher.id(), offset, most).stream().map(this::view).toList(), log.countDeleted(teacher.id()));
+        return new LogPage(log.deleted(teacher.id(), offset, most).stream().map(this::view).toList(),
+                log.countDeleted(teacher.id()));
     }
 
     /**
@@ -140,8 +143,9 @@ class LogController {
      * @param ids the entries, some thousands at most; may be left out
      * @param deletedAt all that was deleted at this very time; may be left out
      */
-    record BroughtBack(@Size(max = 5000, message = "Bring back 5000 entries at most at once; or all that were deleted together.")
-                       List<@NotNull(message = "An entry is missing.") Long> ids, OffsetDateTime deletedAt) {}
+    record BroughtBack(
+            @Size(max = 5000, message = "Bring back 5000 entries at most at once; or all that were deleted together.") List<@NotNull(message = "An entry is missing.") Long> ids,
+            OffsetDateTime deletedAt) {}
 
     record Restored(@NotNull int entries) {}
 
@@ -156,10 +160,13 @@ class LogController {
     }
 
     private EntryView view(LogEntry entry) {
-        return new EntryView(entry.id(), entry.workedAt(), entry.operation(), styles.written(entry.problem(), entry.choices()), entry.method(),
+        return new EntryView(entry.id(), entry.workedAt(), entry.operation(),
+                styles.written(entry.problem(), entry.choices()), entry.method(),
                 WorkRequest.again(ProblemText.read(entry.problem(), 0, Punctuation.POINT), entry.method(),
-                        styles.read(entry.choices()), entry.checkKind()), entry.answer(), entry.working(),
-                entry.checkStatement(), entry.checkHolds(), entry.label(), entry.note(), entry.kept(), entry.explanation(), entry.revision(),
+                        styles.read(entry.choices()), entry.checkKind()),
+                entry.answer(), entry.working(),
+                entry.checkStatement(), entry.checkHolds(), entry.label(), entry.note(), entry.kept(),
+                entry.explanation(), entry.revision(),
                 entry.written(), entry.deletedAt());
     }
 }

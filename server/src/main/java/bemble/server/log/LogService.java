@@ -67,8 +67,8 @@ public class LogService {
     }
 
     LogEntry find(long teacherId, long id) {
-        return log.find(teacherId, id).orElseThrow(() ->
-                new Missing("This entry is not in your log. It may have been deleted; the list shows what is there."));
+        return log.find(teacherId, id).orElseThrow(() -> new Missing(
+                "This entry is not in your log. It may have been deleted; the list shows what is there."));
     }
 
     /** Stores a problem worked now, or puts its new working in the place of an entry of the same problem. */
@@ -111,7 +111,8 @@ public class LogService {
     @Transactional
     Tidied deleteAllNotKept(long teacherId, String words, Boolean pupils) {
         String pattern = SearchWords.pattern(words);
-        return new Tidied(log.deleteAllNotKept(teacherId, pattern, pupils, now()), log.countInPiles(teacherId, pattern, pupils));
+        return new Tidied(log.deleteAllNotKept(teacherId, pattern, pupils, now()),
+                log.countInPiles(teacherId, pattern, pupils));
     }
 
     /** What was deleted in the last {@value #DAYS_TO_RESTORE} days, the latest first. */
@@ -153,7 +154,8 @@ public class LogService {
                 long id = log.add(teacherId, read.entry()).id();
                 if (read.paper() != null) {
                     attempts.add(new StoredAttempt(id, json.writeValueAsString(read.paper().settings()),
-                            json.writeValueAsString(read.paper().figures()), AttemptService.text(read.paper().run()), null, read.paper().question()));
+                            json.writeValueAsString(read.paper().figures()), AttemptService.text(read.paper().run()),
+                            null, read.paper().question()));
                 }
                 added++;
             }

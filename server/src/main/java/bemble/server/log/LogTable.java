@@ -23,7 +23,8 @@ public class LogTable {
         for (LogEntry entry : entries) {
             table.printRecord(entry.workedAt(), entry.problem(), entry.operation(), entry.method(), entry.answer(),
                     entry.working(), entry.checkStatement(), entry.checkHolds() ? "yes" : "no",
-                    SpreadsheetText.plain(entry.label()), SpreadsheetText.plain(entry.note()), entry.kept() ? "yes" : "no",
+                    SpreadsheetText.plain(entry.label()), SpreadsheetText.plain(entry.note()),
+                    entry.kept() ? "yes" : "no",
                     SpreadsheetText.plain(entry.explanation()), entry.written() == null ? "" : entry.written());
         }
         table.flush();

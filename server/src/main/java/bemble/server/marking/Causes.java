@@ -35,9 +35,12 @@ public final class Causes {
     /** The slips of the sheet's operations in the order in which they happen in a working, then what only the book shows. */
     static List<CauseChoice> of(List<Problem> problems, KeptRules kept) {
         List<CauseChoice> choices = new ArrayList<>();
-        problems.stream().map(Problem::operation).distinct().forEach(operation -> Stream.concat(WhereItHappens.inOrder(operation).stream(), kept.of(operation).stream())
-                .map(slip -> new CauseChoice(slip.id(), slip.name(), operation.id())).filter(choice -> !choices.contains(choice))
-                .forEach(choices::add));
+        problems.stream().map(Problem::operation).distinct()
+                .forEach(operation -> Stream
+                        .concat(WhereItHappens.inOrder(operation).stream(), kept.of(operation).stream())
+                        .map(slip -> new CauseChoice(slip.id(), slip.name(), operation.id()))
+                        .filter(choice -> !choices.contains(choice))
+                        .forEach(choices::add));
         OF_THE_BOOK.forEach((id, name) -> choices.add(new CauseChoice(id, name, null)));
         return choices;
     }
@@ -62,17 +65,20 @@ public final class Causes {
     }
 
     static Presumed presumed(Finding finding, Problem problem, boolean alone, KeptRules kept) {
-        return new Presumed(finding.slip(), finding.with(), kept.name(finding.slips(), problem.operation()), Slips.label(finding.slip(), problem),
+        return new Presumed(finding.slip(), finding.with(), kept.name(finding.slips(), problem.operation()),
+                Slips.label(finding.slip(), problem),
                 alone ? "fits" : DiagnosisWords.sureness(finding.confidence()));
     }
 
     /** What a pupil may read of it. */
     static String words(String slip, Problem problem) {
-        return Slips.find(slip, problem.operation()).map(KnownSlip::help).orElse("Find the fact from one that is sure, and write it down.");
+        return Slips.find(slip, problem.operation()).map(KnownSlip::help)
+                .orElse("Find the fact from one that is sure, and write it down.");
     }
 
     /** What helps, with a picture and the rung to begin at. */
     static String help(String slip, Problem problem) {
-        return Slips.find(slip, problem.operation()).map(known -> Remedy.of(known).say()).orElseGet(() -> words(slip, problem));
+        return Slips.find(slip, problem.operation()).map(known -> Remedy.of(known).say())
+                .orElseGet(() -> words(slip, problem));
     }
 }

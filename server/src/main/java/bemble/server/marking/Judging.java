@@ -74,8 +74,13 @@ public class Judging {
         OpenPile open = piles.open(teacherId, id);
         List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.read().stream()).toList();
         return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
-                open.stored().begunAt(), open.stored().workedOn(), open.sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
-                        .map(problem -> new QuestionLine(open.style().point().punctuation().write(problem.text()), problem.operation().id(), PileSheet.right(problem, open.style()))).toList())).toList(),
+                open.stored().begunAt(), open.stored().workedOn(), open
+                        .sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
+                                .map(problem -> new QuestionLine(
+                                        open.style().point().punctuation().write(problem.text()),
+                                        problem.operation().id(), PileSheet.right(problem, open.style())))
+                                .toList()))
+                        .toList(),
                 papers(open), Causes.of(problems, rules.now()));
     }
 
@@ -87,7 +92,8 @@ public class Judging {
         boolean now = unknown <= MOST_AT_ONCE;
         List<MarkedPaperView> papers = new ArrayList<>();
         all.forEach((pupil, grounds) -> {
-            Map<Integer, Judged> judged = now ? judgements.get(grounds, any -> read(open, pupil.id()).judged()) : judgements.getIfPresent(grounds);
+            Map<Integer, Judged> judged = now ? judgements.get(grounds, any -> read(open, pupil.id()).judged())
+                    : judgements.getIfPresent(grounds);
             papers.add(judged == null ? view(open, pupil, Map.of(), false) : view(open, pupil, judged, true));
         });
         return papers;
@@ -120,7 +126,8 @@ public class Judging {
 
     /** The answers that are judged: what is blank, not reached or unclear is none. */
     static List<MarkedAnswer> readable(List<MarkedAnswer> answers) {
-        return answers.stream().filter(answer -> answer.state() == AnswerState.GIVEN || answer.state() == AnswerState.RIGHT).toList();
+        return answers.stream()
+                .filter(answer -> answer.state() == AnswerState.GIVEN || answer.state() == AnswerState.RIGHT).toList();
     }
 
     /** A paper as it is now, each answer right or wrong, without what fits the wrong ones. */
@@ -139,9 +146,11 @@ public class Judging {
         MarkedPaperView paper = view(open, pupil, judged, true);
         List<MarkingMapper.Judgement> judgements = paper.answers().stream().map(answer -> {
             // What is not likely is not kept as if it were.
-            String presumed = answer.presumed().isEmpty() || !answer.say().isEmpty() ? null : answer.presumed().get(0).slip();
+            String presumed =
+                    answer.presumed().isEmpty() || !answer.say().isEmpty() ? null : answer.presumed().get(0).slip();
             return new MarkingMapper.Judgement(answer.question(), answer.verdict(), presumed,
-                    Slips.FACT_NEAR_MISS.equals(presumed) ? read.factMissed(answer.question()) : null, answer.revision());
+                    Slips.FACT_NEAR_MISS.equals(presumed) ? read.factMissed(answer.question()) : null,
+                    answer.revision());
         }).toList();
         try {
             paperAnswers.keepJudged(id, pupilId, judgements);
@@ -152,7 +161,8 @@ public class Judging {
     }
 
     Writer writer(OpenPile open, List<MarkedAnswer> answers, List<Problem> problems) {
-        List<Answers> known = answersOf(answers.stream().map(answer -> problems.get(answer.question() - 1)).toList(), open.style());
+        List<Answers> known =
+                answersOf(answers.stream().map(answer -> problems.get(answer.question() - 1)).toList(), open.style());
         List<Item> items = new ArrayList<>();
         for (int i = 0; i < answers.size(); i++) {
             items.add(answers.get(i).state() == AnswerState.RIGHT ? Item.right(known.get(i))
@@ -168,15 +178,18 @@ public class Judging {
 
     /** A pupil's sheet with what is right in it. */
     ReadSheet sheet(OpenPile open, long pupilId) {
-        return sheets.get(new SheetInStyle(open.sheet(pupilId), open.style()), key -> ReadSheet.of(key.sheet().read(), key.style()));
+        return sheets.get(new SheetInStyle(open.sheet(pupilId), open.style()),
+                key -> ReadSheet.of(key.sheet().read(), key.style()));
     }
 
     private MarkedPaperView view(OpenPile open, Pupil pupil, Map<Integer, Judged> judged, boolean isJudged) {
         ReadSheet sheet = sheet(open, pupil.id());
         boolean alone = judged.values().stream().filter(each -> each.verdict() == Judged.Verdict.WRONG).count() < 2;
         StoredPaper paper = open.papers().get(pupil.id());
-        return new MarkedPaperView(pupil, open.sheet(pupil.id()).code(), paper != null && paper.absent(), open.answers(pupil.id()).stream()
-                .map(answer -> view(sheet, answer, judged.get(answer.question()), alone)).toList(), isJudged);
+        return new MarkedPaperView(pupil, open.sheet(pupil.id()).code(), paper != null && paper.absent(),
+                open.answers(pupil.id()).stream()
+                        .map(answer -> view(sheet, answer, judged.get(answer.question()), alone)).toList(),
+                isJudged);
     }
 
     private PaperAnswerView view(ReadSheet sheet, MarkedAnswer answer, Judged judged, boolean alone) {
@@ -184,9 +197,12 @@ public class Judging {
         KeptRules kept = rules.now();
         return new PaperAnswerView(answer.question(), answer.state(), answer.given(), answer.correction(), answer.how(),
                 sheet.verdict(answer),
-                judged == null ? List.of() : judged.findings().stream().filter(finding -> finding.confidence() >= WORTH_SHOWING)
-                        .limit(MOST_PRESUMED).map(finding -> Causes.presumed(finding, problem, alone, kept)).toList(),
+                judged == null ? List.of()
+                        : judged.findings().stream().filter(finding -> finding.confidence() >= WORTH_SHOWING)
+                                .limit(MOST_PRESUMED).map(finding -> Causes.presumed(finding, problem, alone, kept))
+                                .toList(),
                 judged == null ? "" : judged.say(), answer.cause(), Causes.name(answer.cause(), problem, kept),
-                answer.marksGiven() == null ? null : new MarksOfPaper(answer.marksGiven(), answer.marksOf()), answer.revision());
+                answer.marksGiven() == null ? null : new MarksOfPaper(answer.marksGiven(), answer.marksOf()),
+                answer.revision());
     }
 }

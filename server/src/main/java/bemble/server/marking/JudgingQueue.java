@@ -75,7 +75,8 @@ class JudgingQueue {
     /** The paper as it is now; with what fits its wrong answers, where that is known soon enough, else that follows. */
     MarkedPaperView soon(long teacherId, long markingId, long pupilId) {
         try {
-            return add(new UnjudgedPaper(teacherId, markingId, pupilId)).get(PATIENCE_MILLISECONDS, TimeUnit.MILLISECONDS);
+            return add(new UnjudgedPaper(teacherId, markingId, pupilId)).get(PATIENCE_MILLISECONDS,
+                    TimeUnit.MILLISECONDS);
         } catch (TimeoutException | ExecutionException later) {
             return judging.unjudged(teacherId, markingId, pupilId);
         } catch (InterruptedException stopped) {

@@ -18,6 +18,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -52,8 +53,9 @@ public class MarkedWork {
      * @param confirmed whether a teacher decided it
      * @param fact the fact missed where the cause is one
      */
-    public record Answer(long pupilId, LocalDate day, long marking, String title, int question, String problem, String given,
-                         String correction, boolean right, boolean alone, String cause, boolean confirmed, String fact) {}
+    public record Answer(long pupilId, LocalDate day, long marking, String title, int question, String problem,
+            String given,
+            String correction, boolean right, boolean alone, String cause, boolean confirmed, String fact) {}
 
     /**
      * A quiz on which every question is marked; what was blank, not reached or unclear is not right in it.
@@ -61,14 +63,16 @@ public class MarkedWork {
      * @param right how many answers were right without help
      * @param causes what its wrong answers are put down to, in their order; an answer of which nothing is known has none
      */
-    public record QuizTaken(long pupilId, long marking, LocalDate day, String title, List<String> problems, int passMark, int right,
-                            List<String> causes) {
+    public record QuizTaken(long pupilId, long marking, LocalDate day, String title, List<String> problems,
+            int passMark, int right,
+            List<String> causes) {
         /** The quiz as it counts; with the slip seen most of those that its operation has. */
         public Quiz counted(Operation operation) {
             Map<String, Long> seen = causes.stream().filter(cause -> Slips.find(cause, operation).isPresent())
                     .collect(Collectors.groupingBy(cause -> cause, LinkedHashMap::new, Collectors.counting()));
             return new Quiz(day, right, problems.size(), passMark, seen.entrySet().stream()
-                    .reduce((one, other) -> other.getValue() > one.getValue() ? other : one).map(Map.Entry::getKey).orElse(null));
+                    .reduce((one, other) -> other.getValue() > one.getValue() ? other : one).map(Map.Entry::getKey)
+                    .orElse(null));
         }
     }
 
@@ -81,8 +85,9 @@ public class MarkedWork {
             return new Marked(List.of(), List.of());
         }
         List<WorkRow> rows = markings.work(pupilIds);
-        Set<String> helped = preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code)
-                .collect(Collectors.toSet());
+        Set<String> helped =
+                preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code)
+                        .collect(Collectors.toSet());
         Map<Long, StoredMarking> stored = new HashMap<>();
         Map<Long, List<PileSheet>> sheets = new HashMap<>();
         List<Long> ids = rows.stream().map(WorkRow::markingId).distinct().toList();
@@ -96,14 +101,17 @@ public class MarkedWork {
             boolean right = verdict(row) == AnswerVerdict.RIGHT;
             String cause = row.cause() != null ? row.cause() : row.presumed();
             return new Answer(row.pupilId(), stored.get(row.markingId()).workedOn(), row.markingId(),
-                    stored.get(row.markingId()).title(), row.question(), sheet(sheets.get(row.markingId()), row).problems().get(row.question() - 1), row.given(),
-                    row.correction(), right, !helped.contains(row.how().toLowerCase()), right ? null : cause, row.cause() != null,
+                    stored.get(row.markingId()).title(), row.question(),
+                    sheet(sheets.get(row.markingId()), row).problems().get(row.question() - 1), row.given(),
+                    row.correction(), right, !helped.contains(row.how().toLowerCase(Locale.ROOT)), right ? null : cause,
+                    row.cause() != null,
                     Slips.FACT_NEAR_MISS.equals(cause) ? row.fact() : null);
         }).toList();
         return new Marked(answers, quizzes(rows, sheets, answers));
     }
 
-    private static List<QuizTaken> quizzes(List<WorkRow> rows, Map<Long, List<PileSheet>> sheets, List<Answer> answers) {
+    private static List<QuizTaken> quizzes(List<WorkRow> rows, Map<Long, List<PileSheet>> sheets,
+            List<Answer> answers) {
         Map<List<Long>, List<WorkRow>> papers = rows.stream().collect(Collectors.groupingBy(
                 row -> List.of(row.pupilId(), row.markingId()), LinkedHashMap::new, Collectors.toList()));
         Map<List<Long>, List<Answer>> counted = answers.stream().collect(Collectors.groupingBy(
@@ -113,8 +121,10 @@ public class MarkedWork {
             PileSheet sheet = sheet(sheets.get(on.get(0).markingId()), on.get(0));
             if (sheet.passMark() != null && on.size() == sheet.problems().size() && counted.containsKey(paper)) {
                 List<Answer> here = counted.get(paper);
-                quizzes.add(new QuizTaken(here.get(0).pupilId(), here.get(0).marking(), here.get(0).day(), here.get(0).title(),
-                        sheet.problems(), sheet.passMark(), (int) here.stream().filter(answer -> answer.right() && answer.alone()).count(),
+                quizzes.add(new QuizTaken(here.get(0).pupilId(), here.get(0).marking(), here.get(0).day(),
+                        here.get(0).title(),
+                        sheet.problems(), sheet.passMark(),
+                        (int) here.stream().filter(answer -> answer.right() && answer.alone()).count(),
                         here.stream().map(Answer::cause).filter(Objects::nonNull).toList()));
             }
         });
@@ -133,7 +143,8 @@ public class MarkedWork {
 
     /** What was marked before verdicts were kept is wrong where an answer was typed: right ones are marked as right. */
     private static AnswerVerdict verdict(WorkRow row) {
-        return row.verdict() != null ? row.verdict() : row.state() == AnswerState.GIVEN ? AnswerVerdict.WRONG : AnswerVerdict.of(row.state());
+        return row.verdict() != null ? row.verdict()
+                : row.state() == AnswerState.GIVEN ? AnswerVerdict.WRONG : AnswerVerdict.of(row.state());
     }
 
     private static PileSheet sheet(List<PileSheet> sheets, WorkRow row) {

@@ -17,6 +17,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -55,7 +56,7 @@ class MarkingController {
      * @param setId a set as it is now, instead of a printed sheet
      */
     record BegunMarking(@NotNull(message = "Choose a class.") Long classId,
-                 @Size(max = 20, message = "A code is shorter than this.") String code, Long setId) {}
+            @Size(max = 20, message = "A code is shorter than this.") String code, Long setId) {}
 
     /**
      * What stands on a paper for a question.
@@ -69,36 +70,38 @@ class MarkingController {
      *     whatever another window has kept meanwhile
      */
     record AnswerContent(@NotNull(message = "Say right, given, blank, not-reached or unclear.") AnswerState state,
-                         @Size(max = 120, message = "This answer is too long to be one number.") String given,
-                         @Size(max = 120, message = "This answer is too long to be one number.") String correction,
-                         @Size(max = 20, message = "Use a code of 20 letters at most.") String how,
-                         @Size(max = 60, message = "This is not a cause.") String cause,
-                         @Min(value = 0, message = "Revisions are counted from 0.") Integer revision) {}
+            @Size(max = 120, message = "This answer is too long to be one number.") String given,
+            @Size(max = 120, message = "This answer is too long to be one number.") String correction,
+            @Size(max = 20, message = "Use a code of 20 letters at most.") String how,
+            @Size(max = 60, message = "This is not a cause.") String cause,
+            @Min(value = 0, message = "Revisions are counted from 0.") Integer revision) {}
 
     /**
      * @param state right or not-reached
      * @param how how it was done, in the teacher's own code
      */
     record RestOfPaper(@NotNull(message = "Say right or not-reached.") AnswerState state,
-                       @Size(max = 20, message = "Use a code of 20 letters at most.") String how) {}
+            @Size(max = 20, message = "Use a code of 20 letters at most.") String how) {}
 
     /** @param questions the questions whose wrong answers are put down to it */
-    record CauseOfSeveral(@NotNull(message = "Say which cause.") @Size(max = 60, message = "This is not a cause.") String cause,
-                          @NotNull(message = "Say for which questions.") @Size(min = 1, max = 200, message = "A sheet has 1 to 200 questions.")
-                          List<@NotNull(message = "A question is missing.") Integer> questions) {}
+    record CauseOfSeveral(
+            @NotNull(message = "Say which cause.") @Size(max = 60, message = "This is not a cause.") String cause,
+            @NotNull(message = "Say for which questions.") @Size(min = 1, max = 200, message = "A sheet has 1 to 200 questions.") List<@NotNull(message = "A question is missing.") Integer> questions) {}
 
     record DayOfWork(@NotNull(message = "Give the day on which the papers were written.") LocalDate workedOn) {}
 
     /** @param sheet the code of the sheet this pupil worked on; left out where it stays */
     record PaperContent(@Size(max = 20, message = "A code is shorter than this.") String sheet,
-                        @NotNull(message = "Say whether the pupil was absent.") Boolean absent) {}
+            @NotNull(message = "Say whether the pupil was absent.") Boolean absent) {}
 
     record AnswersTaken(@NotNull int answers) {}
 
     /** Newest first; how many there are in all stands in the header {@code X-Total-Count}. */
     @GetMapping
-    ResponseEntity<List<MarkingLine>> all(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
-            @RequestParam(defaultValue = "0") @Min(0) int offset, @RequestParam(defaultValue = "100") @Min(1) @Max(500) int most) {
+    ResponseEntity<List<MarkingLine>> all(@AuthenticationPrincipal SignedIn teacher,
+            @RequestParam(defaultValue = "") String search,
+            @RequestParam(defaultValue = "0") @Min(0) int offset,
+            @RequestParam(defaultValue = "100") @Min(1) @Max(500) int most) {
         return piles.search(teacher.id(), search, offset, most).answer();
     }
 
@@ -112,7 +115,8 @@ class MarkingController {
     @GetMapping("/{id}")
     MarkingView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         MarkingView view = judging.view(teacher.id(), id);
-        queue.later(teacher.id(), id, view.papers().stream().filter(paper -> !paper.judged()).map(paper -> paper.pupil().id()).toList());
+        queue.later(teacher.id(), id,
+                view.papers().stream().filter(paper -> !paper.judged()).map(paper -> paper.pupil().id()).toList());
         return view;
     }
 
@@ -135,7 +139,8 @@ class MarkingController {
     MarkedPaperView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
             @PathVariable int question, @Valid @RequestBody AnswerContent content) {
         paperAnswers.keep(teacher.id(), id, MarkedAnswer.of(pupil, question, content.state(), plain(content.given()),
-                plain(content.correction()), plain(content.how()), Causes.checked(content.cause())), content.revision());
+                plain(content.correction()), plain(content.how()), Causes.checked(content.cause())),
+                content.revision());
         return queue.soon(teacher.id(), id, pupil);
     }
 
@@ -169,7 +174,8 @@ class MarkingController {
 
     /** Says on which day the papers were written. */
     @PutMapping("/{id}/day")
-    MarkingView workedOn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody DayOfWork day) {
+    MarkingView workedOn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @Valid @RequestBody DayOfWork day) {
         piles.workedOn(teacher.id(), id, day.workedOn());
         return judging.view(teacher.id(), id);
     }
@@ -192,12 +198,13 @@ class MarkingController {
      *     between
      * @param follows the key of one's own entry for the same question just before
      */
-    record TypedEntry(@NotNull(message = "Give the entry a key.") @Size(min = 8, max = 36, message = "A key has 8 to 36 letters.") String key,
-                      @Size(max = 240, message = "This line is too long. Type one answer a line.") String line,
-                      @Size(max = 60, message = "This is not a cause.") String cause,
-                      @Size(max = 200, message = "A sheet has 1 to 200 questions.") List<@NotNull(message = "A question is missing.") Integer> questions,
-                      @Min(value = 0, message = "Revisions are counted from 0.") Integer seen,
-                      @Size(max = 36, message = "A key has 8 to 36 letters.") String follows) {}
+    record TypedEntry(
+            @NotNull(message = "Give the entry a key.") @Size(min = 8, max = 36, message = "A key has 8 to 36 letters.") String key,
+            @Size(max = 240, message = "This line is too long. Type one answer a line.") String line,
+            @Size(max = 60, message = "This is not a cause.") String cause,
+            @Size(max = 200, message = "A sheet has 1 to 200 questions.") List<@NotNull(message = "A question is missing.") Integer> questions,
+            @Min(value = 0, message = "Revisions are counted from 0.") Integer seen,
+            @Size(max = 36, message = "A key has 8 to 36 letters.") String follows) {}
 
     /** @param line what was typed; nothing where a cause was decided */
     record TakenBackView(@NotNull String line, @NotNull MarkedPaperView paper) {}
@@ -228,13 +235,17 @@ class MarkingController {
      * @param pattern a regular expression for the whole line
      * @param movesOn whether the next paper comes after it
      */
-    record FormView(@NotNull String id, @NotNull String pattern, @NotNull boolean movesOn, @NotNull String example, @NotNull String means) {}
+    record FormView(@NotNull String id, @NotNull String pattern, @NotNull boolean movesOn, @NotNull String example,
+            @NotNull String means) {}
 
     /** The forms of lines, in the order in which they are tried. */
     @GetMapping("/forms")
     List<FormView> forms() {
-        return Arrays.stream(LineForm.values()).map(form -> new FormView(form.name().toLowerCase().replace('_', '-'), form.pattern(), form.movesOn(),
-                form.example(), form.means())).toList();
+        return Arrays.stream(LineForm.values())
+                .map(form -> new FormView(form.name().toLowerCase(Locale.ROOT).replace('_', '-'), form.pattern(),
+                        form.movesOn(),
+                        form.example(), form.means()))
+                .toList();
     }
 
     /** Takes answers in from CSV, all or none. */

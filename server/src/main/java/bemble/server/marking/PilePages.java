@@ -52,16 +52,19 @@ class PilePages {
         OpenPile open = piles.open(teacherId, id);
         PileKey key = reports.key(teacherId, id);
         List<Part> parts = new ArrayList<>();
-        parts.add(new Paragraph("Write the letter beside a wrong answer in the book; type it later as 7 b. The words are for you, "
-                + "not for the book."));
+        parts.add(new Paragraph(
+                "Write the letter beside a wrong answer in the book; type it later as 7 b. The words are for you, "
+                        + "not for the book."));
         parts.add(new Heading("Letters"));
         // A letter that stands beside no answer wastes its line.
-        Set<String> stand = key.sheets().stream().flatMap(sheet -> sheet.lines().stream()).flatMap(line -> line.wrong().stream())
-                .flatMap(wrong -> wrong.codes().stream()).collect(Collectors.toSet());
+        Set<String> stand =
+                key.sheets().stream().flatMap(sheet -> sheet.lines().stream()).flatMap(line -> line.wrong().stream())
+                        .flatMap(wrong -> wrong.codes().stream()).collect(Collectors.toSet());
         List<KeyCode> codes = key.codes().stream().filter(code -> stand.contains(code.code())).toList();
         for (int i = 0; i < codes.size(); i += 2) {
             List<String> cells = new ArrayList<>();
-            codes.subList(i, Math.min(i + 2, codes.size())).forEach(code -> cells.addAll(List.of(code.code(), code.name())));
+            codes.subList(i, Math.min(i + 2, codes.size()))
+                    .forEach(code -> cells.addAll(List.of(code.code(), code.name())));
             parts.add(new Row(cells, CODES));
         }
         for (SheetLines sheet : key.sheets()) {
@@ -74,7 +77,8 @@ class PilePages {
                         .collect(Collectors.joining(", "))), QUESTIONS));
             }
         }
-        return new Report(open.stored().title(), TextPages.of("Key: " + open.stored().title(), open.schoolClass().name(), parts));
+        return new Report(open.stored().title(),
+                TextPages.of("Key: " + open.stored().title(), open.schoolClass().name(), parts));
     }
 
     /** A strip for each child who needs one. */
@@ -82,13 +86,15 @@ class PilePages {
         OpenPile open = piles.open(teacherId, id);
         List<Part> parts = new ArrayList<>();
         for (Strip strip : reports.strips(teacherId, id)) {
-            parts.add(new CutStrip(strip.pupil(), read(strip.problem()), strip.telling() == null ? null : read(strip.telling()),
+            parts.add(new CutStrip(strip.pupil(), read(strip.problem()),
+                    strip.telling() == null ? null : read(strip.telling()),
                     strip.help(), open.style()));
         }
         if (parts.isEmpty()) {
             parts.add(new Paragraph("Nobody needs a strip: no answer in this pile is wrong yet."));
         }
-        return new Report(open.stored().title(), TextPages.of("Strips: " + open.stored().title(), open.schoolClass().name(), parts));
+        return new Report(open.stored().title(),
+                TextPages.of("Strips: " + open.stored().title(), open.schoolClass().name(), parts));
     }
 
     /** What each paper came to, for the mark book. */
@@ -103,13 +109,16 @@ class PilePages {
             List<MarkedAnswer> worked = answers.stream().filter(answer -> answer.marksOf() != null).toList();
             StoredPaper paper = open.papers().get(pupil.id());
             parts.add(new Row(List.of(pupil.name(), paper != null && paper.absent() ? "absent"
-                            : answers.isEmpty() ? "" : right + " of " + sheet.problems().size(),
+                    : answers.isEmpty() ? "" : right + " of " + sheet.problems().size(),
                     worked.isEmpty() ? "" : worked.stream().mapToInt(MarkedAnswer::marksGiven).sum() + " of "
-                            + worked.stream().mapToInt(MarkedAnswer::marksOf).sum()), MARKS));
+                            + worked.stream().mapToInt(MarkedAnswer::marksOf).sum()),
+                    MARKS));
         }
-        parts.add(new Paragraph("Marks for the working stand where it was written at a screen and your house style gives them: one for the "
-                + "answer, and one for each line that is right or follows from what stands before it."));
-        return new Report(open.stored().title(), TextPages.of("Marks: " + open.stored().title(), open.schoolClass().name(), parts));
+        parts.add(new Paragraph(
+                "Marks for the working stand where it was written at a screen and your house style gives them: one for the "
+                        + "answer, and one for each line that is right or follows from what stands before it."));
+        return new Report(open.stored().title(),
+                TextPages.of("Marks: " + open.stored().title(), open.schoolClass().name(), parts));
     }
 
     private static Problem read(String problem) {

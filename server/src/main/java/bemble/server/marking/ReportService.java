@@ -78,7 +78,8 @@ class ReportService {
     ClassView ofClass(long teacherId, long id) {
         OpenPile open = piles.open(teacherId, id);
         List<QuizTaken> quizzes = quizzes(teacherId, open);
-        List<Judgement> judgements = open.schoolClass().pupils().stream().map(pupil -> judge(open, pupil, quizzes)).toList();
+        List<Judgement> judgements =
+                open.schoolClass().pupils().stream().map(pupil -> judge(open, pupil, quizzes)).toList();
         return new ClassView(questions(open), groups(open, judgements), facts(judgements),
                 judgements.stream().map(Judgement::view).toList());
     }
@@ -100,7 +101,7 @@ class ReportService {
             switch (open.verdict(answer, problems.get(answer.question() - 1))) {
                 case RIGHT -> right++;
                 case WRONG -> wrong++;
-                default -> { }
+                default -> {}
             }
             if (answer.cause() != null) {
                 slips.putIfAbsent(answer.cause(), problems.get(answer.question() - 1));
@@ -112,17 +113,20 @@ class ReportService {
             presumed.forEach(cause -> cause.slips().stream().filter(slip -> writer.makes(slip) > MORE_LIKELY_THAN_NOT)
                     .forEach(slip -> slips.putIfAbsent(slip, cause.problem())));
         }
-        List<MissedFact> facts = writer.facts().stream().map(fact -> new MissedFact(fact.fact(), fact.missed(), fact.of())).toList();
-        return new Judgement(new PupilView(pupil, right, wrong, open.answers(pupil.id()).size() - right - wrong, causes, facts,
-                wrong > 1 && causes.isEmpty() ? writer.say() : "",
-                quizzes.stream().filter(quiz -> quiz.pupilId() == pupil.id()).findFirst()
-                        .map(quiz -> quiz.counted(problems.get(0).operation()).outcome()).orElse(null)),
+        List<MissedFact> facts =
+                writer.facts().stream().map(fact -> new MissedFact(fact.fact(), fact.missed(), fact.of())).toList();
+        return new Judgement(
+                new PupilView(pupil, right, wrong, open.answers(pupil.id()).size() - right - wrong, causes, facts,
+                        wrong > 1 && causes.isEmpty() ? writer.say() : "",
+                        quizzes.stream().filter(quiz -> quiz.pupilId() == pupil.id()).findFirst()
+                                .map(quiz -> quiz.counted(problems.get(0).operation()).outcome()).orElse(null)),
                 slips);
     }
 
     private CauseLine line(Cause cause) {
         Problem problem = cause.problem();
-        return new CauseLine(cause.slip(), cause.with(), problem.operation().id(), rules.now().name(cause.slips(), problem.operation()), cause.say(),
+        return new CauseLine(cause.slip(), cause.with(), problem.operation().id(),
+                rules.now().name(cause.slips(), problem.operation()), cause.say(),
                 cause.of() < 2 ? "fits" : DiagnosisWords.sureness(cause.confidence()), cause.explains(), cause.of(),
                 Causes.help(cause.slip(), problem));
     }
@@ -145,28 +149,39 @@ class ReportService {
                     }
                 }
             }
-            List<String> most = wrong.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
-                    .limit(MOST_ANSWERS).map(entry -> entry.getKey() + (entry.getValue() > 1 ? " ×" + entry.getValue() : "")).toList();
-            counts.add(new QuestionCount(question, open.style().point().punctuation().write(problems.get(i).text()), open.style().point().punctuation().write(known.get(i).rightText()),
+            List<String> most = wrong.entrySet().stream()
+                    .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                    .limit(MOST_ANSWERS)
+                    .map(entry -> entry.getKey() + (entry.getValue() > 1 ? " ×" + entry.getValue() : "")).toList();
+            counts.add(new QuestionCount(question, open.style().point().punctuation().write(problems.get(i).text()),
+                    open.style().point().punctuation().write(known.get(i).rightText()),
                     wrong.values().stream().mapToInt(Integer::intValue).sum(), of, most));
         }
         return counts.stream().filter(count -> count.wrong() > 0)
-                .sorted(Comparator.comparingInt(QuestionCount::wrong).reversed().thenComparing(QuestionCount::question)).toList();
+                .sorted(Comparator.comparingInt(QuestionCount::wrong).reversed().thenComparing(QuestionCount::question))
+                .toList();
     }
 
     private List<SlipGroup> groups(OpenPile open, List<Judgement> judgements) {
         Map<String, List<Judgement>> bySlip = new LinkedHashMap<>();
-        judgements.forEach(judgement -> judgement.slips().keySet().stream().filter(slip -> !slip.equals(Slips.FACT_NEAR_MISS))
-                .forEach(slip -> bySlip.computeIfAbsent(slip, any -> new ArrayList<>()).add(judgement)));
-        return bySlip.entrySet().stream().sorted(Comparator.comparingInt(entry -> -entry.getValue().size())).map(entry -> {
-            Problem model = entry.getValue().get(0).slips().get(entry.getKey());
-            List<String> telling = telling(open, entry.getKey(), 2, open.stored().id()).stream().map(open.style().point().punctuation()::write).toList();
-            return new SlipGroup(entry.getKey(), model.operation().id(), Causes.name(entry.getKey(), model, rules.now()), DiagnosisWords.label(List.of(entry.getKey()), model),
-                    Causes.help(entry.getKey(), model), entry.getValue().stream().map(each -> each.view().pupil().name()).toList(),
-                    entry.getValue().stream().flatMap(each -> each.view().causes().stream())
-                            .filter(cause -> cause.slip().equals(entry.getKey())).map(CauseLine::sureness).findFirst().orElse("decided"),
-                    telling.isEmpty() ? null : telling.get(0), telling.size() < 2 ? null : telling.get(1));
-        }).toList();
+        judgements.forEach(
+                judgement -> judgement.slips().keySet().stream().filter(slip -> !slip.equals(Slips.FACT_NEAR_MISS))
+                        .forEach(slip -> bySlip.computeIfAbsent(slip, any -> new ArrayList<>()).add(judgement)));
+        return bySlip.entrySet().stream().sorted(Comparator.comparingInt(entry -> -entry.getValue().size()))
+                .map(entry -> {
+                    Problem model = entry.getValue().get(0).slips().get(entry.getKey());
+                    List<String> telling = telling(open, entry.getKey(), 2, open.stored().id()).stream()
+                            .map(open.style().point().punctuation()::write).toList();
+                    return new SlipGroup(entry.getKey(), model.operation().id(),
+                            Causes.name(entry.getKey(), model, rules.now()),
+                            DiagnosisWords.label(List.of(entry.getKey()), model),
+                            Causes.help(entry.getKey(), model),
+                            entry.getValue().stream().map(each -> each.view().pupil().name()).toList(),
+                            entry.getValue().stream().flatMap(each -> each.view().causes().stream())
+                                    .filter(cause -> cause.slip().equals(entry.getKey())).map(CauseLine::sureness)
+                                    .findFirst().orElse("decided"),
+                            telling.isEmpty() ? null : telling.get(0), telling.size() < 2 ? null : telling.get(1));
+                }).toList();
     }
 
     /** Questions like those of the sheet that a slip gives another answer to; none where the slip is not of its operation. */
@@ -176,8 +191,10 @@ class ReportService {
         for (Problem model : problems) {
             try {
                 Wishes like = Wishes.like(Features.of(model));
-                Wishes wishes = new Wishes(like.operation(), like.wanted(), Targets.of(like.operation(), List.of(), List.of(slip)));
-                List<Question> drawn = new Draft(wishes, seed).draw(count, problems.stream().map(Question::of).toList());
+                Wishes wishes = new Wishes(like.operation(), like.wanted(),
+                        Targets.of(like.operation(), List.of(), List.of(slip)));
+                List<Question> drawn =
+                        new Draft(wishes, seed).draw(count, problems.stream().map(Question::of).toList());
                 return drawn.stream().map(question -> question.problem().text()).toList();
             } catch (Refusal noneLikeThis) {
                 // Another question of the sheet may have others like it.
@@ -188,8 +205,8 @@ class ReportService {
 
     private static List<ClassFact> facts(List<Judgement> judgements) {
         Map<String, List<String>> pupils = new LinkedHashMap<>();
-        judgements.forEach(judgement -> judgement.view().facts().forEach(fact ->
-                pupils.computeIfAbsent(fact.fact(), any -> new ArrayList<>()).add(judgement.view().pupil().name())));
+        judgements.forEach(judgement -> judgement.view().facts().forEach(fact -> pupils
+                .computeIfAbsent(fact.fact(), any -> new ArrayList<>()).add(judgement.view().pupil().name())));
         return pupils.entrySet().stream().sorted(Comparator.comparingInt(entry -> -entry.getValue().size()))
                 .map(entry -> new ClassFact(entry.getKey(), entry.getValue())).toList();
     }
@@ -205,9 +222,11 @@ class ReportService {
         if (questions.isEmpty()) {
             throw Refusal.of("slip", "No questions could be drawn for this. Make a set by hand.");
         }
-        Problem model = open.sheets().get(0).read().stream().filter(problem -> Slips.find(slip, problem.operation()).isPresent())
+        Problem model = open.sheets().get(0).read().stream()
+                .filter(problem -> Slips.find(slip, problem.operation()).isPresent())
                 .findFirst().orElseThrow();
-        return sheets.keep(teacherId, "For " + Causes.name(slip, model, rules.now()), open.schoolClass().name(), model.operation().id(), questions);
+        return sheets.keep(teacherId, "For " + Causes.name(slip, model, rules.now()), open.schoolClass().name(),
+                model.operation().id(), questions);
     }
 
     /** The key to mark books by, away from any screen. */
@@ -215,7 +234,8 @@ class ReportService {
         OpenPile open = piles.open(teacherId, id);
         MarkingKey key = MarkingKey.of(judging.answersOf(open.sheets().get(0).read(), open.style()));
         return new PileKey(key.codes(), open.sheets().stream().map(sheet -> new Views.SheetLines(sheet.code(),
-                key.linesOf(judging.answersOf(sheet.read(), open.style()), open.style().point().punctuation()))).toList());
+                key.linesOf(judging.answersOf(sheet.read(), open.style()), open.style().point().punctuation())))
+                .toList());
     }
 
     /**
@@ -251,7 +271,8 @@ class ReportService {
         List<String> telling = slip == null ? List.of() : telling(open, slip, 2, pupil.id());
         String again = telling.isEmpty() ? again(wrong, pupil.id()) : telling.get(0);
         return Optional.of(new Strip(pupil.name(), again, telling.size() < 2 ? null : telling.get(1),
-                slip == null ? "" : aloud(open, slip, again).orElseGet(() -> Causes.words(slip, judgement.slips().get(slip)))));
+                slip == null ? ""
+                        : aloud(open, slip, again).orElseGet(() -> Causes.words(slip, judgement.slips().get(slip)))));
     }
 
     /** What is to be said, with the numbers of that question, where the slip would be made. */
@@ -259,13 +280,15 @@ class ReportService {
         Problem problem = ProblemText.read(question, 0, Punctuation.POINT);
         Method<?> method = Methods.find(problem, null, open.style());
         return Slipped.find(slip, problem, method, open.style())
-                .flatMap(each -> Written.asFarAs(each.over(Hand.CAREFUL), problem, method, open.style(), false).ruleFirstBroken())
+                .flatMap(each -> Written.asFarAs(each.over(Hand.CAREFUL), problem, method, open.style(), false)
+                        .ruleFirstBroken())
                 .map(spoken -> "Say this aloud when you come to it: " + spoken.say());
     }
 
     private static String again(Problem wrong, long seed) {
         try {
-            return new Draft(Wishes.like(Features.of(wrong)), seed).draw(1, List.of(Question.of(wrong))).get(0).problem().text();
+            return new Draft(Wishes.like(Features.of(wrong)), seed).draw(1, List.of(Question.of(wrong))).get(0)
+                    .problem().text();
         } catch (Refusal noneLikeThis) {
             return wrong.text();
         }

@@ -21,6 +21,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -47,7 +48,8 @@ class TypedLines {
 
     private final AnswerChanges changes;
 
-    TypedLines(Piles piles, PaperAnswers paperAnswers, ReportService reports, MarkingMapper mapper, TypedLineMapper lines, ObjectMapper json, Clock clock, AnswerChanges changes) {
+    TypedLines(Piles piles, PaperAnswers paperAnswers, ReportService reports, MarkingMapper mapper,
+            TypedLineMapper lines, ObjectMapper json, Clock clock, AnswerChanges changes) {
         this.changes = changes;
         this.piles = piles;
         this.paperAnswers = paperAnswers;
@@ -97,10 +99,12 @@ class TypedLines {
         if (entry.line() == null) {
             paperAnswers.decide(teacherId, id, pupilId, Causes.checked(entry.cause()), entry.questions());
         } else {
-            take(teacherId, before, pupil, TypedLine.read(entry.line(), before.sheet(pupilId).problems().size()), entry);
+            take(teacherId, before, pupil, TypedLine.read(entry.line(), before.sheet(pupilId).problems().size()),
+                    entry);
         }
         Changed changed = changed(before, piles.openFor(teacherId, id, pupilId), pupilId);
-        lines.add(new StoredLine(entry.key(), id, pupilId, entry.line() == null ? "" : entry.line().strip(), json.writeValueAsString(changed), false), now());
+        lines.add(new StoredLine(entry.key(), id, pupilId, entry.line() == null ? "" : entry.line().strip(),
+                json.writeValueAsString(changed), false), now());
         lines.forget(id, now().minusDays(DAYS_KEPT));
     }
 
@@ -115,16 +119,20 @@ class TypedLines {
             case REST_RIGHT -> paperAnswers.rest(teacherId, id, pupil.id(), AnswerState.RIGHT, line.how());
             case REST_NOT_REACHED -> paperAnswers.rest(teacherId, id, pupil.id(), AnswerState.NOT_REACHED, "");
             case ABSENT -> paperAnswers.paper(teacherId, id, pupil.id(), null, paper == null || !paper.absent());
-            case OTHER_SHEET -> paperAnswers.paper(teacherId, id, pupil.id(), line.named(), paper != null && paper.absent());
-            case TAKEN_OUT -> paperAnswers.remove(teacherId, id, pupil.id(), line.question(), seen(open, pupil.id(), line.question(), entry));
+            case OTHER_SHEET -> paperAnswers.paper(teacherId, id, pupil.id(), line.named(),
+                    paper != null && paper.absent());
+            case TAKEN_OUT -> paperAnswers.remove(teacherId, id, pupil.id(), line.question(),
+                    seen(open, pupil.id(), line.question(), entry));
             case NOT_REACHED -> paperAnswers.notReachedFrom(teacherId, id, pupil.id(), line.question());
             case NAME -> throw Refusal.of("line", "Nobody of that name has a paper in this pile.");
-            default -> paperAnswers.keep(teacherId, id, answer(teacherId, open, pupil.id(), line), seen(open, pupil.id(), line.question(), entry));
+            default -> paperAnswers.keep(teacherId, id, answer(teacherId, open, pupil.id(), line),
+                    seen(open, pupil.id(), line.question(), entry));
         }
     }
 
     private MarkedAnswer answer(long teacherId, OpenPile open, long pupilId, TypedLine line) {
-        Function<AnswerState, MarkedAnswer> of = state -> MarkedAnswer.of(pupilId, line.question(), state, line.given(), line.correction(), line.how(), null);
+        Function<AnswerState, MarkedAnswer> of = state -> MarkedAnswer.of(pupilId, line.question(), state, line.given(),
+                line.correction(), line.how(), null);
         return switch (line.form()) {
             case BLANK -> of.apply(AnswerState.BLANK);
             case UNCLEAR -> of.apply(AnswerState.UNCLEAR);
@@ -135,13 +143,18 @@ class TypedLines {
     }
 
     private MarkedAnswer byLetter(long teacherId, OpenPile open, long pupilId, TypedLine line) {
-        String letter = line.named().toLowerCase();
+        String letter = line.named().toLowerCase(Locale.ROOT);
         PileKey key = reports.key(teacherId, open.stored().id());
-        List<String> slips = key.codes().stream().filter(code -> code.code().equals(letter)).findFirst().map(code -> code.slips()).orElse(List.of());
-        SheetLines sheet = key.sheets().stream().filter(each -> each.code().equals(open.sheet(pupilId).code())).findFirst().orElseThrow();
-        return sheet.lines().get(line.question() - 1).wrong().stream().filter(wrong -> wrong.codes().contains(letter) && !slips.isEmpty()).findFirst()
-                .map(wrong -> MarkedAnswer.of(pupilId, line.question(), AnswerState.GIVEN, wrong.answer(), "", line.how(), slips.get(0)))
-                .orElseThrow(() -> Refusal.of("line", "The key has no letter " + letter + " for question " + line.question() + ". Type the answer instead."));
+        List<String> slips = key.codes().stream().filter(code -> code.code().equals(letter)).findFirst()
+                .map(code -> code.slips()).orElse(List.of());
+        SheetLines sheet = key.sheets().stream().filter(each -> each.code().equals(open.sheet(pupilId).code()))
+                .findFirst().orElseThrow();
+        return sheet.lines().get(line.question() - 1).wrong().stream()
+                .filter(wrong -> wrong.codes().contains(letter) && !slips.isEmpty()).findFirst()
+                .map(wrong -> MarkedAnswer.of(pupilId, line.question(), AnswerState.GIVEN, wrong.answer(), "",
+                        line.how(), slips.get(0)))
+                .orElseThrow(() -> Refusal.of("line", "The key has no letter " + letter + " for question "
+                        + line.question() + ". Type the answer instead."));
     }
 
     /** What the sender has seen of an answer: what it was shown, or what its own entry before left there. */
@@ -152,7 +165,8 @@ class TypedLines {
         }
         return lines.find(open.stored().id(), entry.follows()).map(this::changed).filter(own -> own.answers().stream()
                 .anyMatch(answer -> answer.question() == question && answer.after() != null
-                        && answer.after().revision() == there.revision())).isPresent() ? (Integer) there.revision() : entry.seen();
+                        && answer.after().revision() == there.revision()))
+                .isPresent() ? (Integer) there.revision() : entry.seen();
     }
 
     private Changed changed(StoredLine line) {
@@ -161,15 +175,18 @@ class TypedLines {
 
     private static Changed changed(OpenPile before, OpenPile after, long pupilId) {
         List<AnswerChange> changes = new ArrayList<>();
-        Stream.concat(before.answers(pupilId).stream(), after.answers(pupilId).stream()).map(MarkedAnswer::question).distinct().sorted().forEach(question -> {
-            MarkedAnswer was = before.answer(pupilId, question);
-            MarkedAnswer is = after.answer(pupilId, question);
-            if (!Objects.equals(was, is)) {
-                changes.add(new AnswerChange(question, was, is));
-            }
-        });
+        Stream.concat(before.answers(pupilId).stream(), after.answers(pupilId).stream()).map(MarkedAnswer::question)
+                .distinct().sorted().forEach(question -> {
+                    MarkedAnswer was = before.answer(pupilId, question);
+                    MarkedAnswer is = after.answer(pupilId, question);
+                    if (!Objects.equals(was, is)) {
+                        changes.add(new AnswerChange(question, was, is));
+                    }
+                });
         boolean paper = !Objects.equals(before.papers().get(pupilId), after.papers().get(pupilId));
-        return new Changed(!paper ? null : Objects.requireNonNullElse(before.papers().get(pupilId), new StoredPaper(pupilId, null, false)), changes);
+        return new Changed(!paper ? null
+                : Objects.requireNonNullElse(before.papers().get(pupilId), new StoredPaper(pupilId, null, false)),
+                changes);
     }
 
     /** What was taken back: on whose paper, and the line; empty where a cause was. */
@@ -182,7 +199,8 @@ class TypedLines {
      */
     @Transactional
     TakenBack takeBack(long teacherId, long id, String key) {
-        StoredLine line = lines.find(id, key).orElseThrow(() -> new Missing("This was typed too long ago to be taken back. Type what stands there instead."));
+        StoredLine line = lines.find(id, key).orElseThrow(
+                () -> new Missing("This was typed too long ago to be taken back. Type what stands there instead."));
         OpenPile open = piles.openFor(teacherId, id, line.pupilId());
         Pupil pupil = open.pupil(line.pupilId());
         if (lines.takeBack(key) > 0) {
@@ -207,7 +225,8 @@ class TypedLines {
             mapper.removeAnswer(id, pupilId, change.question());
         } else {
             paperAnswers.keepAgain(open, before);
-            mapper.notePaper(id, pupilId, new TakenAnswer(before.question(), before.given(), before.paper(), before.marksGiven(), before.marksOf()));
+            mapper.notePaper(id, pupilId, new TakenAnswer(before.question(), before.given(), before.paper(),
+                    before.marksGiven(), before.marksOf()));
         }
     }
 }

@@ -25,7 +25,8 @@ final class Views {
      *
      * @param sureness fits, likely or all but sure
      */
-    record Presumed(@NotNull String slip, String with, @NotNull String name, @NotNull String label, @NotNull String sureness) {}
+    record Presumed(@NotNull String slip, String with, @NotNull String name, @NotNull String label,
+            @NotNull String sureness) {}
 
     /**
      * An answer on a pupil's paper.
@@ -37,9 +38,11 @@ final class Views {
      * @param marks the marks its paper got, where there is one and the house style gives marks for method
      * @param revision how often it was changed
      */
-    record PaperAnswerView(@NotNull int question, @NotNull AnswerState state, @NotNull String given, @NotNull String correction,
-                      @NotNull String how, @NotNull AnswerVerdict verdict, @NotNull List<Presumed> presumed, @NotNull String say, String cause,
-                      String causeName, MarksOfPaper marks, @NotNull int revision) {}
+    record PaperAnswerView(@NotNull int question, @NotNull AnswerState state, @NotNull String given,
+            @NotNull String correction,
+            @NotNull String how, @NotNull AnswerVerdict verdict, @NotNull List<Presumed> presumed, @NotNull String say,
+            String cause,
+            String causeName, MarksOfPaper marks, @NotNull int revision) {}
 
     record MarksOfPaper(@NotNull int given, @NotNull int of) {}
 
@@ -48,13 +51,15 @@ final class Views {
      *
      * @param judged whether what fits its wrong answers is among them; else that follows
      */
-    record MarkedPaperView(@NotNull Pupil pupil, @NotNull String sheet, @NotNull boolean absent, @NotNull List<PaperAnswerView> answers,
-                           @NotNull boolean judged) {}
+    record MarkedPaperView(@NotNull Pupil pupil, @NotNull String sheet, @NotNull boolean absent,
+            @NotNull List<PaperAnswerView> answers,
+            @NotNull boolean judged) {}
 
     /** A marking with all its papers. */
     record MarkingView(@NotNull long id, @NotNull String title, @NotNull long classId, @NotNull String className,
-                       @NotNull OffsetDateTime begunAt, @NotNull LocalDate workedOn, @NotNull List<MarkedSheetView> sheets, @NotNull List<MarkedPaperView> papers,
-                       @NotNull List<CauseChoice> causes) {}
+            @NotNull OffsetDateTime begunAt, @NotNull LocalDate workedOn, @NotNull List<MarkedSheetView> sheets,
+            @NotNull List<MarkedPaperView> papers,
+            @NotNull List<CauseChoice> causes) {}
 
     /**
      * A cause that a teacher may decide on.
@@ -64,8 +69,9 @@ final class Views {
     record CauseChoice(@NotNull String id, @NotNull String name, String operation) {}
 
     /** A cause of several answers with what it rests on. */
-    record CauseLine(@NotNull String slip, String with, @NotNull String operation, @NotNull String name, @NotNull String say, @NotNull String sureness,
-                     @NotNull int explains, @NotNull int of, @NotNull String help) {}
+    record CauseLine(@NotNull String slip, String with, @NotNull String operation, @NotNull String name,
+            @NotNull String say, @NotNull String sureness,
+            @NotNull int explains, @NotNull int of, @NotNull String help) {}
 
     record MissedFact(@NotNull String fact, @NotNull int missed, @NotNull int of) {}
 
@@ -76,11 +82,11 @@ final class Views {
      * @param quiz what came of it, in a few words, where the sheet is a quiz and all of it is marked
      */
     record PupilView(@NotNull Pupil pupil, @NotNull int right, @NotNull int wrong, @NotNull int others,
-                     @NotNull List<CauseLine> causes, @NotNull List<MissedFact> facts, @NotNull String say, String quiz) {}
+            @NotNull List<CauseLine> causes, @NotNull List<MissedFact> facts, @NotNull String say, String quiz) {}
 
     /** A question that went wrong, how often, and the wrong answers given most. */
     record QuestionCount(@NotNull int question, @NotNull String problem, @NotNull String answer, @NotNull int wrong,
-                         @NotNull int of, @NotNull List<String> answers) {}
+            @NotNull int of, @NotNull List<String> answers) {}
 
     /**
      * Pupils who share a slip.
@@ -88,12 +94,14 @@ final class Views {
      * @param example another question in which it shows, so that nobody knows whose mistake it was
      * @param telling a question that tells whether it is still there
      */
-    record SlipGroup(@NotNull String slip, @NotNull String operation, @NotNull String name, @NotNull String label, @NotNull String help,
-                 @NotNull List<String> pupils, @NotNull String sureness, String example, String telling) {}
+    record SlipGroup(@NotNull String slip, @NotNull String operation, @NotNull String name, @NotNull String label,
+            @NotNull String help,
+            @NotNull List<String> pupils, @NotNull String sureness, String example, String telling) {}
 
     /** What a class's papers show together. */
-    record ClassView(@NotNull List<QuestionCount> questions, @NotNull List<SlipGroup> groups, @NotNull List<ClassFact> facts,
-                     @NotNull List<PupilView> pupils) {}
+    record ClassView(@NotNull List<QuestionCount> questions, @NotNull List<SlipGroup> groups,
+            @NotNull List<ClassFact> facts,
+            @NotNull List<PupilView> pupils) {}
 
     /** A fact that pupils missed. */
     record ClassFact(@NotNull String fact, @NotNull List<String> pupils) {}
@@ -109,15 +117,18 @@ final class Views {
     /** A sheet of the pile, question by question. */
     record KeySheetView(@NotNull String code, @NotNull List<KeyLineView> lines) {
         static KeySheetView of(SheetLines sheet) {
-            return new KeySheetView(sheet.code(), sheet.lines().stream().map(line -> new KeyLineView(line.problem(), line.answer(),
-                    line.wrong().stream().map(wrong -> new KeyAnswerView(wrong.answer(), wrong.codes())).toList())).toList());
+            return new KeySheetView(sheet.code(), sheet.lines().stream().map(line -> new KeyLineView(line.problem(),
+                    line.answer(),
+                    line.wrong().stream().map(wrong -> new KeyAnswerView(wrong.answer(), wrong.codes())).toList()))
+                    .toList());
         }
     }
 
     /** The key to mark books by; the letters are the same on all sheets of the pile. */
     record KeyView(@NotNull List<KeyCodeView> codes, @NotNull List<KeySheetView> sheets) {
         static KeyView of(PileKey key) {
-            return new KeyView(key.codes().stream().map(code -> new KeyCodeView(code.code(), code.slips(), code.name())).toList(),
+            return new KeyView(
+                    key.codes().stream().map(code -> new KeyCodeView(code.code(), code.slips(), code.name())).toList(),
                     key.sheets().stream().map(KeySheetView::of).toList());
         }
     }

@@ -18,6 +18,7 @@ public class WaitingPiles {
     public record Pile(long id, String title, String className, int waiting, int papers) {}
 
     public List<Pile> of(long teacherId) {
-        return piles.waiting(teacherId, MOST).stream().map(each -> new Pile(each.id(), each.title(), each.className(), each.papers() - each.marked(), each.papers())).toList();
+        return piles.waiting(teacherId, MOST).stream().map(each -> new Pile(each.id(), each.title(), each.className(),
+                each.papers() - each.marked(), each.papers())).toList();
     }
 }

@@ -27,7 +27,8 @@ class DaySheets {
 
     /** In which order sheets are handed out: as the class is called, or group after group as they sit together. */
     enum Order {
-        REGISTER, GROUPS
+        REGISTER,
+        GROUPS
     }
 
     /** A sheet for a pupil. */
@@ -60,8 +61,9 @@ class DaySheets {
 
     private List<GroupView> groups(long teacherId, long classId, LocalDate day) {
         PlanView plan = plans.plan(teacherId, classId, day);
-        List<GroupView> groups = plan.days().stream().filter(each -> each.date().equals(day)).flatMap(each -> each.groups().stream())
-                .filter(group -> !group.pupils().isEmpty()).toList();
+        List<GroupView> groups =
+                plan.days().stream().filter(each -> each.date().equals(day)).flatMap(each -> each.groups().stream())
+                        .filter(group -> !group.pupils().isEmpty()).toList();
         if (groups.isEmpty()) {
             throw new Missing("Nothing is planned for that day. Choose a day of the week's plan.");
         }
@@ -69,11 +71,14 @@ class DaySheets {
     }
 
     private List<Handed> handed(long teacherId, long classId, LocalDate day, Order order) {
-        List<GroupView> groups = groups(teacherId, classId, day).stream().filter(group -> group.setId() != null).toList();
+        List<GroupView> groups =
+                groups(teacherId, classId, day).stream().filter(group -> group.setId() != null).toList();
         if (order == Order.GROUPS) {
-            return groups.stream().flatMap(group -> group.pupils().stream().map(pupil -> new Handed(pupil, group.setId()))).toList();
+            return groups.stream()
+                    .flatMap(group -> group.pupils().stream().map(pupil -> new Handed(pupil, group.setId()))).toList();
         }
         return plans.register(teacherId, classId).stream().flatMap(pupil -> groups.stream()
-                .filter(group -> group.pupils().contains(pupil)).map(group -> new Handed(pupil, group.setId()))).toList();
+                .filter(group -> group.pupils().contains(pupil)).map(group -> new Handed(pupil, group.setId())))
+                .toList();
     }
 }

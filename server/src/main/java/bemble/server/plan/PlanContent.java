@@ -8,13 +8,12 @@ import java.time.LocalDate;
 import java.util.List;
 
 /** A week's plan as it is kept and changed. */
-record PlanContent(@NotNull(message = "The days are missing.") @Size(max = 7, message = "A week has seven days.")
-                   List<@Valid @NotNull(message = "A day is missing.") PlannedDay> days,
-                   @NotNull @Size(max = 200, message = "These are more conflicts than a week has.") List<String> conflicts) {
+record PlanContent(
+        @NotNull(message = "The days are missing.") @Size(max = 7, message = "A week has seven days.") List<@Valid @NotNull(message = "A day is missing.") PlannedDay> days,
+        @NotNull @Size(max = 200, message = "These are more conflicts than a week has.") List<String> conflicts) {
 
     record PlannedDay(@NotNull(message = "A date is missing.") LocalDate date,
-                      @NotNull(message = "The groups are missing.") @Size(max = 60, message = "These are more groups than a class has pupils.")
-                      List<@Valid @NotNull(message = "A group is missing.") PlannedGroup> groups) {}
+            @NotNull(message = "The groups are missing.") @Size(max = 60, message = "These are more groups than a class has pupils.") List<@Valid @NotNull(message = "A group is missing.") PlannedGroup> groups) {}
 
     /**
      * A group with its sheet.
@@ -24,11 +23,13 @@ record PlanContent(@NotNull(message = "The days are missing.") @Size(max = 7, me
      * @param slip the slip for which the rung comes again, or null
      * @param setId the set that was made for it, or null
      */
-    record PlannedGroup(@NotNull(message = "A group has no key.") @Size(max = 40, message = "A key is shorter than this.") String key,
-                        @NotNull(message = "Say retry, again, quiz or next.") Need.Kind kind,
-                        @NotNull(message = "Say which rung.") String rung, String slip, @NotNull int questions, @NotNull int minutes,
-                        @NotNull(message = "Say which pupils.")
-                        @Size(max = 60, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils, Long setId) {
+    record PlannedGroup(
+            @NotNull(message = "A group has no key.") @Size(max = 40, message = "A key is shorter than this.") String key,
+            @NotNull(message = "Say retry, again, quiz or next.") Need.Kind kind,
+            @NotNull(message = "Say which rung.") String rung, String slip, @NotNull int questions,
+            @NotNull int minutes,
+            @NotNull(message = "Say which pupils.") @Size(max = 60, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
+            Long setId) {
         PlannedGroup withSet(long made) {
             return new PlannedGroup(key, kind, rung, slip, questions, minutes, pupils, made);
         }

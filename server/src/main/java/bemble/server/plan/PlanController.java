@@ -36,8 +36,7 @@ class PlanController {
 
     /** @param revision the revision that was changed; 0 where it was the one made from the record */
     record ChangedPlan(@NotNull(message = "The plan is missing.") @Valid PlanContent content,
-                       @NotNull(message = "Say which revision was changed.") @Min(value = 0, message = "Revisions are counted from 0.")
-                       Integer revision) {}
+            @NotNull(message = "Say which revision was changed.") @Min(value = 0, message = "Revisions are counted from 0.") Integer revision) {}
 
     record ToPrint(@NotNull int sheets) {}
 
@@ -56,26 +55,30 @@ class PlanController {
      */
     @PutMapping("/term")
     TermView keepTerm(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
-            @RequestParam @Min(value = 0, message = "Revisions are counted from 0.") int revision, @Valid @RequestBody Term term) {
+            @RequestParam @Min(value = 0, message = "Revisions are counted from 0.") int revision,
+            @Valid @RequestBody Term term) {
         return terms.keepTerm(teacher.id(), id, term, revision);
     }
 
     /** The plan of a week. */
     @GetMapping("/plan")
-    PlanView plan(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestParam(required = false) LocalDate week) {
+    PlanView plan(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @RequestParam(required = false) LocalDate week) {
         return plans.plan(teacher.id(), id, week);
     }
 
     /** Keeps a plan as it was changed by hand. */
     @PutMapping("/plan")
-    PlanView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestParam(required = false) LocalDate week,
+    PlanView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @RequestParam(required = false) LocalDate week,
             @Valid @RequestBody ChangedPlan changed) {
         return plans.keep(teacher.id(), id, week, changed.content(), changed.revision());
     }
 
     /** Makes the plan anew from the record. */
     @DeleteMapping("/plan")
-    PlanView again(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestParam(required = false) LocalDate week) {
+    PlanView again(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @RequestParam(required = false) LocalDate week) {
         return plans.again(teacher.id(), id, week);
     }
 
@@ -87,8 +90,10 @@ class PlanController {
 
     /** All sheets of a day, each with its pupil's name. */
     @GetMapping(value = "/plan/days/{day}/sheets.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> sheets(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable LocalDate day,
-            @RequestParam(defaultValue = "REGISTER") DaySheets.Order order, @RequestParam(defaultValue = "false") boolean inline) {
+    ResponseEntity<byte[]> sheets(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @PathVariable LocalDate day,
+            @RequestParam(defaultValue = "REGISTER") DaySheets.Order order,
+            @RequestParam(defaultValue = "false") boolean inline) {
         return sheets.print(teacher.id(), id, day, order).pdf("bemble-sheets-" + day + ".pdf", inline);
     }
 

@@ -58,7 +58,8 @@ public class PlanService {
     /** Plans made lately: what a class can do and what is wanted of it say all of a plan, and mostly neither has changed. */
     private final Cache<Asked, WeekPlan> planned = Caffeine.newBuilder().maximumSize(MOST_PLANS).build();
 
-    PlanService(ClassService classes, RecordService records, TermService terms, PlanMapper plans, PrintedSheets sheets, ObjectMapper json) {
+    PlanService(ClassService classes, RecordService records, TermService terms, PlanMapper plans, PrintedSheets sheets,
+            ObjectMapper json) {
         this.classes = classes;
         this.records = records;
         this.terms = terms;
@@ -78,7 +79,8 @@ public class PlanService {
             return Weeks.monday(day);
         }
         LocalDate today = records.today();
-        boolean over = terms.weekdays(classId).stream().noneMatch(weekday -> weekday >= today.getDayOfWeek().getValue());
+        boolean over =
+                terms.weekdays(classId).stream().noneMatch(weekday -> weekday >= today.getDayOfWeek().getValue());
         return Weeks.monday(over ? today.plusWeeks(1) : today);
     }
 
@@ -109,21 +111,31 @@ public class PlanService {
         if (left.isEmpty()) {
             return new PlanContent(List.of(), List.of());
         }
-        WeekPlan plan = planned.get(new Asked(work.stream().map(each -> new PlannedPupil(each.pupil().id(), each.pupil().name(), each.all()))
-                .toList(), new PlanWishes(wishes.topics(), left, wishes.minutes(), wishes.groupMost(), wishes.sheets())), Asked::plan);
+        WeekPlan plan = planned.get(
+                new Asked(
+                        work.stream().map(each -> new PlannedPupil(each.pupil().id(), each.pupil().name(), each.all()))
+                                .toList(),
+                        new PlanWishes(wishes.topics(), left, wishes.minutes(), wishes.groupMost(), wishes.sheets())),
+                Asked::plan);
         int[] count = {0};
         return new PlanContent(plan.days().stream().map(day -> new PlannedDay(day.date(), day.groups().stream()
-                .map(group -> new PlannedGroup("g" + ++count[0], group.need().kind(), group.need().rung(), group.need().slip(),
-                        group.questions(), group.minutes(), group.pupils(), null)).toList())).toList(), plan.conflicts());
+                .map(group -> new PlannedGroup("g" + ++count[0], group.need().kind(), group.need().rung(),
+                        group.need().slip(),
+                        group.questions(), group.minutes(), group.pupils(), null))
+                .toList())).toList(), plan.conflicts());
     }
 
     private static PlanView view(SchoolClass schoolClass, LocalDate monday, Kept kept, int minutes) {
         PlanContent content = kept.content();
         Map<Long, Pupil> byId = schoolClass.pupils().stream().collect(Collectors.toMap(Pupil::id, pupil -> pupil));
         List<DayView> days = content.days().stream().map(day -> new DayView(day.date(), day.groups().stream()
-                .map(group -> view(group, byId, part(group, day.groups()), group.equals(withYou(day.groups())), left(group, day.groups(), minutes))).toList())).toList();
-        List<Long> busy = content.days().stream().flatMap(day -> day.groups().stream()).flatMap(group -> group.pupils().stream()).toList();
-        return new PlanView(schoolClass.id(), schoolClass.name(), monday, kept.revision(), minutes, days, content.conflicts(),
+                .map(group -> view(group, byId, part(group, day.groups()), group.equals(withYou(day.groups())),
+                        left(group, day.groups(), minutes)))
+                .toList())).toList();
+        List<Long> busy = content.days().stream().flatMap(day -> day.groups().stream())
+                .flatMap(group -> group.pupils().stream()).toList();
+        return new PlanView(schoolClass.id(), schoolClass.name(), monday, kept.revision(), minutes, days,
+                content.conflicts(),
                 schoolClass.pupils().stream().filter(pupil -> !busy.contains(pupil.id())).toList());
     }
 
@@ -135,8 +147,9 @@ public class PlanService {
 
     /** What a lesson has left for a group when each of its pupils has done every sheet of theirs. */
     private static int left(PlannedGroup group, List<PlannedGroup> ofDay, int minutes) {
-        int busiest = group.pupils().stream().mapToInt(pupil -> ofDay.stream().filter(each -> each.pupils().contains(pupil))
-                .mapToInt(PlannedGroup::minutes).sum()).max().orElse(group.minutes());
+        int busiest =
+                group.pupils().stream().mapToInt(pupil -> ofDay.stream().filter(each -> each.pupils().contains(pupil))
+                        .mapToInt(PlannedGroup::minutes).sum()).max().orElse(group.minutes());
         return Math.max(0, minutes - busiest);
     }
 
@@ -150,10 +163,13 @@ public class PlanService {
     private static GroupView view(PlannedGroup group, Map<Long, Pupil> pupils, String part, boolean withYou, int left) {
         Need need = need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
-        String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation()).map(slip -> "one who " + slip.label() + ". " + slip.help()).orElse("");
-        return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation(), group.slip(), rung.fullTitle() + part,
+        String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation())
+                .map(slip -> "one who " + slip.label() + ". " + slip.help()).orElse("");
+        return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation(), group.slip(),
+                rung.fullTitle() + part,
                 need.reason(), watch, group.questions(), group.minutes(),
-                group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId(), withYou, left);
+                group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId(), withYou,
+                left);
     }
 
     /** @throws Refusal where there is no such need */
@@ -212,8 +228,10 @@ public class PlanService {
         Supplier<List<PupilPlaces>> work = () -> records.places(schoolClass);
         Kept kept = kept(schoolClass, monday, terms.of(classId, work), work);
         PlanContent content = kept.content();
-        PlannedDay planned = content.days().stream().filter(each -> each.groups().stream().anyMatch(group -> group.key().equals(key)))
-                .findFirst().orElseThrow(() -> new Missing("This group is not in the week's plan any more. Load the plan again."));
+        PlannedDay planned = content.days().stream()
+                .filter(each -> each.groups().stream().anyMatch(group -> group.key().equals(key)))
+                .findFirst()
+                .orElseThrow(() -> new Missing("This group is not in the week's plan any more. Load the plan again."));
         PlannedGroup group = planned.groups().stream().filter(each -> each.key().equals(key)).findFirst().orElseThrow();
         if (group.setId() != null) {
             return group.setId();
@@ -221,11 +239,14 @@ public class PlanService {
         Need need = need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
         List<String> problems = drawn(need, group.questions(), planned.date());
-        long setId = sheets.keep(teacherId, schoolClass.name() + ", " + dayName(planned.date()) + ": " + rung.fullTitle(), schoolClass.name(),
+        long setId = sheets.keep(teacherId,
+                schoolClass.name() + ", " + dayName(planned.date()) + ": " + rung.fullTitle(), schoolClass.name(),
                 rung.wishes().operation().id(), problems);
-        UnaryOperator<PlannedGroup> with = each -> need(each).equals(need) && each.questions() == group.questions() ? each.withSet(setId) : each;
+        UnaryOperator<PlannedGroup> with =
+                each -> need(each).equals(need) && each.questions() == group.questions() ? each.withSet(setId) : each;
         PlanContent changed = new PlanContent(content.days().stream().map(each -> each.date().equals(planned.date())
-                ? new PlannedDay(each.date(), each.groups().stream().map(with).toList()) : each).toList(), content.conflicts());
+                ? new PlannedDay(each.date(), each.groups().stream().map(with).toList()) : each).toList(),
+                content.conflicts());
         keep(teacherId, classId, monday, changed, kept.revision());
         return setId;
     }

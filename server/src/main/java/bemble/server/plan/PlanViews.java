@@ -20,10 +20,11 @@ public final class PlanViews {
      * @param withYou whether it is the group of that day to sit with, while the others work alone
      * @param left the minutes of the lesson that its sheets leave: before them with you, or after them to check
      */
-    public record GroupView(@NotNull String key, @NotNull Need.Kind kind, @NotNull String rung, @NotNull Operation operation, String slip,
-                            @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
-                            @NotNull int minutes, @NotNull List<Pupil> pupils, Long setId, @NotNull boolean withYou,
-                            @NotNull int left) {
+    public record GroupView(@NotNull String key, @NotNull Need.Kind kind, @NotNull String rung,
+            @NotNull Operation operation, String slip,
+            @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
+            @NotNull int minutes, @NotNull List<Pupil> pupils, Long setId, @NotNull boolean withYou,
+            @NotNull int left) {
         /** What its sheet is called, which is the same for every group that has it. */
         public String sheetTitle() {
             return title.replaceFirst(", group \\d+ of \\d+$", "");
@@ -39,8 +40,10 @@ public final class PlanViews {
      * @param minutes how long a lesson is
      * @param idle pupils for whom nothing is planned
      */
-    public record PlanView(@NotNull long classId, @NotNull String className, @NotNull LocalDate monday, @NotNull int revision,
-                           @NotNull int minutes, @NotNull List<DayView> days, @NotNull List<String> conflicts, @NotNull List<Pupil> idle) {}
+    public record PlanView(@NotNull long classId, @NotNull String className, @NotNull LocalDate monday,
+            @NotNull int revision,
+            @NotNull int minutes, @NotNull List<DayView> days, @NotNull List<String> conflicts,
+            @NotNull List<Pupil> idle) {}
 
     record TopicView(@NotNull String id, @NotNull String operation, @NotNull String title) {}
 

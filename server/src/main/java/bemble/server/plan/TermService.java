@@ -44,12 +44,14 @@ class TermService {
     }
 
     private static List<TopicView> allTopics() {
-        return Ladder.all().stream().map(rung -> new TopicView(rung.id(), rung.wishes().operation().id(), rung.fullTitle())).toList();
+        return Ladder.all().stream()
+                .map(rung -> new TopicView(rung.id(), rung.wishes().operation().id(), rung.fullTitle())).toList();
     }
 
     /** What counts for a class: what was chosen, else what its work suggests. */
     Term of(long classId, Supplier<List<PupilPlaces>> work) {
-        return plans.term(classId).map(stored -> json.readValue(stored.content(), Term.class)).orElseGet(() -> usual(work.get()));
+        return plans.term(classId).map(stored -> json.readValue(stored.content(), Term.class))
+                .orElseGet(() -> usual(work.get()));
     }
 
     /** Until a teacher chooses: the ladders of the operations the class is at, from the first rung that was tried. */
@@ -91,6 +93,7 @@ class TermService {
 
     /** The weekdays on which there are lessons, from 1 for Monday. */
     List<Integer> weekdays(long classId) {
-        return plans.term(classId).map(stored -> json.readValue(stored.content(), Term.class).weekdays()).orElse(USUAL_WEEKDAYS);
+        return plans.term(classId).map(stored -> json.readValue(stored.content(), Term.class).weekdays())
+                .orElse(USUAL_WEEKDAYS);
     }
 }

@@ -31,7 +31,8 @@ public final class PdfWriter {
             document.getDocumentCatalog().setViewerPreferences(preferences);
             PageFonts fonts = new PageFonts(document);
             for (Page page : pages) {
-                PDPage sheet = new PDPage(new PDRectangle((float) page.width() * POINTS, (float) page.height() * POINTS));
+                PDPage sheet =
+                        new PDPage(new PDRectangle((float) page.width() * POINTS, (float) page.height() * POINTS));
                 document.addPage(sheet);
                 try (PDPageContentStream stream = new PDPageContentStream(document, sheet)) {
                     for (Ink ink : page.inks()) {

@@ -22,7 +22,7 @@ public record Report(String title, List<Page> pages) {
      * @param inline to be looked at or printed at once, instead of kept as a file of that name
      */
     public ResponseEntity<byte[]> pdf(String name, boolean inline) {
-        byte[] file = PdfWriter.write(title, pages, () -> { });
+        byte[] file = PdfWriter.write(title, pages, () -> {});
         return inline ? ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(file)
                 : Download.of(name, MediaType.APPLICATION_PDF_VALUE, file);
     }

@@ -16,7 +16,8 @@ public final class SvgWriter {
     public static String write(Page page) {
         StringBuilder svg = new StringBuilder();
         svg.append(format("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%smm\" height=\"%smm\" "
-                + "viewBox=\"0 0 %s %s\" font-family=\"Andika, sans-serif\">", page.width(), page.height(), page.width(),
+                + "viewBox=\"0 0 %s %s\" font-family=\"Andika, sans-serif\">", page.width(), page.height(),
+                page.width(),
                 page.height()));
         svg.append("<rect width=\"100%\" height=\"100%\" fill=\"#fff\"/>");
         for (Ink ink : page.inks()) {
@@ -30,7 +31,8 @@ public final class SvgWriter {
             svg.append(format("<path d=\"M%s %sL%s %s\" stroke=\"#000\" stroke-width=\"%s\"/>", line.x1(), line.y1(),
                     line.x2(), line.y2(), line.width()));
         } else if (ink instanceof Ink.Bend bend) {
-            svg.append(format("<path d=\"M%s %sQ%s %s %s %s\" stroke=\"#000\" fill=\"none\" stroke-width=\"%s\"/>", bend.x1(),
+            svg.append(format("<path d=\"M%s %sQ%s %s %s %s\" stroke=\"#000\" fill=\"none\" stroke-width=\"%s\"/>",
+                    bend.x1(),
                     bend.y1(), bend.towardsX(), bend.towardsY(), bend.x2(), bend.y2(), bend.width()));
         } else if (ink instanceof Ink.Text text) {
             svg.append(format("<text x=\"%s\" y=\"%s\" font-size=\"%s\" text-anchor=\"%s\"%s>", text.x(), text.y(),
@@ -50,7 +52,7 @@ public final class SvgWriter {
     private static String format(String pattern, Object... values) {
         Object[] texts = new Object[values.length];
         for (int i = 0; i < values.length; i++) {
-            texts[i] = values[i] instanceof Double number
+            texts[i] = values[i]instanceof Double number
                     ? String.format(Locale.ROOT, "%.2f", number).replaceAll("\\.?0+$", "") : values[i];
         }
         return String.format(Locale.ROOT, pattern, texts);

@@ -18,7 +18,8 @@ import org.apache.ibatis.annotations.Update;
 /** What is kept of pupils, row by row. */
 @Mapper
 interface KeptMapper {
-    String OF_THESE = "where pupil_id in <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
+    String OF_THESE =
+            "where pupil_id in <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
 
     /** Pupils of a teacher whose kept record is missing or old. */
     record Stale(long pupilId, long teacherId, long changes) {}
@@ -48,7 +49,8 @@ interface KeptMapper {
     /** Takes the row of a pupil's record, so that nobody else writes it meanwhile. */
     @Update("merge into kept_pupil (pupil_id, changes, made_by, good_until) key (pupil_id) values (#{pupilId}, #{changes}, #{madeBy}, "
             + "#{goodUntil,jdbcType=DATE})")
-    void take(@Param("pupilId") long pupilId, @Param("changes") long changes, @Param("madeBy") int madeBy, @Param("goodUntil") LocalDate goodUntil);
+    void take(@Param("pupilId") long pupilId, @Param("changes") long changes, @Param("madeBy") int madeBy,
+            @Param("goodUntil") LocalDate goodUntil);
 
     @Delete("delete from kept_place where pupil_id = #{pupilId}")
     void clearPlaces(long pupilId);
@@ -66,12 +68,15 @@ interface KeptMapper {
     void clear();
 
     /** A place as it is stored. */
-    record PlaceRow(long pupilId, String rung, String state, LocalDate dueOn, String shows, int right, int of, LocalDate quizDay,
-                    Integer quizRight, Integer quizOf, Integer quizPass, String quizSlip, boolean due) {
+    record PlaceRow(long pupilId, String rung, String state, LocalDate dueOn, String shows, int right, int of,
+            LocalDate quizDay,
+            Integer quizRight, Integer quizOf, Integer quizPass, String quizSlip, boolean due) {
         static PlaceRow of(long pupilId, String rung, Place place) {
             Quiz quiz = place.quiz();
-            return new PlaceRow(pupilId, rung, place.state().name(), place.dueOn(), place.shows(), place.right(), place.of(),
-                    quiz == null ? null : quiz.day(), quiz == null ? null : quiz.right(), quiz == null ? null : quiz.of(),
+            return new PlaceRow(pupilId, rung, place.state().name(), place.dueOn(), place.shows(), place.right(),
+                    place.of(),
+                    quiz == null ? null : quiz.day(), quiz == null ? null : quiz.right(),
+                    quiz == null ? null : quiz.of(),
                     quiz == null ? null : quiz.passMark(), quiz == null ? null : quiz.slip(), place.due());
         }
 
@@ -107,7 +112,8 @@ interface KeptMapper {
             + "#{r.lastSeen}, #{r.since}, #{r.confirmed})</foreach></script>")
     void keepSlips(@Param("rows") List<SlipRow> rows);
 
-    @Select("<script>select pupil_id, operation, slip, last_seen, since, confirmed from kept_slip " + OF_THESE + "</script>")
+    @Select("<script>select pupil_id, operation, slip, last_seen, since, confirmed from kept_slip " + OF_THESE
+            + "</script>")
     List<SlipRow> slips(@Param("ids") Collection<Long> ids);
 
     record WeekRow(long pupilId, String operation, String slip, LocalDate monday, int seen, int answers) {}

@@ -59,7 +59,8 @@ public class KeptRecords {
     /** What was read lately; a record that is worked out again has another version. */
     private final Cache<Version, Map<String, Place>> read = Caffeine.newBuilder().maximumSize(MOST_READ).build();
 
-    KeptRecords(KeptMapper kept, MarkedWork work, RungFinder rungs, SchoolRules rules, Clock clock, PlatformTransactionManager transactions) {
+    KeptRecords(KeptMapper kept, MarkedWork work, RungFinder rungs, SchoolRules rules, Clock clock,
+            PlatformTransactionManager transactions) {
         this.kept = kept;
         this.work = work;
         this.rungs = rungs;
@@ -92,10 +93,12 @@ public class KeptRecords {
     Map<Long, Map<String, Place>> places(Collection<Long> pupilIds) {
         List<Version> versions = upToDate(pupilIds);
         Map<Version, Map<String, Place>> found = new HashMap<>(read.getAllPresent(versions));
-        List<Long> missing = versions.stream().filter(version -> !found.containsKey(version)).map(Version::pupilId).toList();
+        List<Long> missing =
+                versions.stream().filter(version -> !found.containsKey(version)).map(Version::pupilId).toList();
         if (!missing.isEmpty()) {
-            Map<Long, Map<String, Place>> fresh = kept.places(missing).stream().collect(Collectors.groupingBy(PlaceRow::pupilId,
-                    Collectors.toMap(PlaceRow::rung, PlaceRow::place)));
+            Map<Long, Map<String, Place>> fresh =
+                    kept.places(missing).stream().collect(Collectors.groupingBy(PlaceRow::pupilId,
+                            Collectors.toMap(PlaceRow::rung, PlaceRow::place)));
             versions.stream().filter(version -> !found.containsKey(version))
                     .forEach(version -> found.put(version, fresh.getOrDefault(version.pupilId(), Map.of())));
             read.putAll(found);
@@ -132,33 +135,40 @@ public class KeptRecords {
     private synchronized int workOutStale(List<Long> pupilIds) {
         List<Stale> stale = kept.stale(pupilIds, MADE_BY, today());
         AtomicInteger done = new AtomicInteger();
-        stale.stream().collect(Collectors.groupingBy(Stale::teacherId, LinkedHashMap::new, Collectors.toList())).forEach((teacher, theirs) -> {
-            Marked marked = work.of(teacher, theirs.stream().map(Stale::pupilId).toList());
-            Map<Long, List<Answer>> answers = marked.answers().stream().collect(Collectors.groupingBy(Answer::pupilId));
-            Map<Long, List<QuizTaken>> quizzes = marked.quizzes().stream().collect(Collectors.groupingBy(QuizTaken::pupilId));
-            for (Stale each : theirs) {
-                PupilWork pupil = new PupilWork(new Pupil(each.pupilId(), ""), answers.getOrDefault(each.pupilId(), List.of()),
-                        quizzes.getOrDefault(each.pupilId(), List.of()), List.of(), rungs, rules.now(), today());
-                try {
-                    alone.executeWithoutResult(own -> keep(each, pupil));
-                    done.incrementAndGet();
-                } catch (DataAccessException later) {
-                    LOG.debug("A record was not kept; it is worked out again when it is asked for", later);
-                }
-            }
-        });
+        stale.stream().collect(Collectors.groupingBy(Stale::teacherId, LinkedHashMap::new, Collectors.toList()))
+                .forEach((teacher, theirs) -> {
+                    Marked marked = work.of(teacher, theirs.stream().map(Stale::pupilId).toList());
+                    Map<Long, List<Answer>> answers =
+                            marked.answers().stream().collect(Collectors.groupingBy(Answer::pupilId));
+                    Map<Long, List<QuizTaken>> quizzes =
+                            marked.quizzes().stream().collect(Collectors.groupingBy(QuizTaken::pupilId));
+                    for (Stale each : theirs) {
+                        PupilWork pupil = new PupilWork(new Pupil(each.pupilId(), ""),
+                                answers.getOrDefault(each.pupilId(), List.of()),
+                                quizzes.getOrDefault(each.pupilId(), List.of()), List.of(), rungs, rules.now(),
+                                today());
+                        try {
+                            alone.executeWithoutResult(own -> keep(each, pupil));
+                            done.incrementAndGet();
+                        } catch (DataAccessException later) {
+                            LOG.debug("A record was not kept; it is worked out again when it is asked for", later);
+                        }
+                    }
+                });
         return done.get();
     }
 
     private void keep(Stale stale, PupilWork pupil) {
         long id = stale.pupilId();
-        LocalDate later = pupil.answers().stream().map(Answer::day).filter(day -> day.isAfter(today())).min(LocalDate::compareTo).orElse(null);
+        LocalDate later = pupil.answers().stream().map(Answer::day).filter(day -> day.isAfter(today()))
+                .min(LocalDate::compareTo).orElse(null);
         kept.take(id, stale.changes(), MADE_BY, later);
         kept.clearPlaces(id);
         kept.clearSlips(id);
         kept.clearWeeks(id);
         kept.clearFacts(id);
-        List<PlaceRow> places = pupil.byRule().entrySet().stream().map(each -> PlaceRow.of(id, each.getKey(), each.getValue().place())).toList();
+        List<PlaceRow> places = pupil.byRule().entrySet().stream()
+                .map(each -> PlaceRow.of(id, each.getKey(), each.getValue().place())).toList();
         if (!places.isEmpty()) {
             kept.keepPlaces(places);
         }
@@ -170,7 +180,8 @@ public class KeptRecords {
         pupil.slipWeeks().forEach((slip, seen) -> {
             slips.add(new SlipRow(id, slip.operation().id(), slip.id(), seen.lastSeen(), seen.since(),
                     confirmed.contains(List.of(slip.operation().id(), slip.id()))));
-            seen.weeks().forEach(week -> weeks.add(new WeekRow(id, slip.operation().id(), slip.id(), week.monday(), week.seen(), week.of())));
+            seen.weeks().forEach(week -> weeks
+                    .add(new WeekRow(id, slip.operation().id(), slip.id(), week.monday(), week.seen(), week.of())));
         });
         if (!slips.isEmpty()) {
             kept.keepSlips(slips);
@@ -179,7 +190,8 @@ public class KeptRecords {
         Map<String, Long> facts = pupil.answers().stream().filter(answer -> answer.fact() != null)
                 .collect(Collectors.groupingBy(Answer::fact, Collectors.counting()));
         if (!facts.isEmpty()) {
-            kept.keepFacts(facts.entrySet().stream().map(fact -> new FactRow(id, fact.getKey(), fact.getValue().intValue())).toList());
+            kept.keepFacts(facts.entrySet().stream()
+                    .map(fact -> new FactRow(id, fact.getKey(), fact.getValue().intValue())).toList());
         }
     }
 }

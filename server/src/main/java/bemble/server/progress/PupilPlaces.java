@@ -47,8 +47,10 @@ public final class PupilPlaces {
         rulings.forEach((rung, ruling) -> {
             Place rule = byRule.getOrDefault(rung, Place.NONE);
             State state = State.valueOf(ruling.state());
-            all.put(rung, new Place(state, rule.dueOn(), state.isReached() ? null : rule.shows(), rule.right(), rule.of(), null,
-                    state == State.DUE));
+            all.put(rung,
+                    new Place(state, rule.dueOn(), state.isReached() ? null : rule.shows(), rule.right(), rule.of(),
+                            null,
+                            state == State.DUE));
         });
         return all;
     }

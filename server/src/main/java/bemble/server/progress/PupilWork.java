@@ -39,7 +39,8 @@ public final class PupilWork {
     private final KeptRules kept;
     private final LocalDate today;
 
-    PupilWork(Pupil pupil, List<Answer> answers, List<QuizTaken> quizzes, List<Ruling> rulings, RungFinder rungs, KeptRules kept, LocalDate today) {
+    PupilWork(Pupil pupil, List<Answer> answers, List<QuizTaken> quizzes, List<Ruling> rulings, RungFinder rungs,
+            KeptRules kept, LocalDate today) {
         this.kept = kept;
         this.pupil = pupil;
         this.answers = answers;
@@ -49,8 +50,8 @@ public final class PupilWork {
         Map<String, List<Answer>> onRungs = answers.stream().filter(answer -> rungs.of(answer.problem()).rung() != null)
                 .collect(Collectors.groupingBy(answer -> rungs.of(answer.problem()).rung().id()));
         Map<String, List<Quiz>> quizzesOn = new HashMap<>();
-        quizzes.forEach(quiz -> rungOf(quiz.problems()).ifPresent(rung ->
-                quizzesOn.computeIfAbsent(rung.id(), any -> new ArrayList<>()).add(quiz.counted(rung.wishes().operation()))));
+        quizzes.forEach(quiz -> rungOf(quiz.problems()).ifPresent(rung -> quizzesOn
+                .computeIfAbsent(rung.id(), any -> new ArrayList<>()).add(quiz.counted(rung.wishes().operation()))));
         for (Operation operation : Operation.values()) {
             for (Rung rung : Ladder.of(operation)) {
                 List<Answer> here = onRungs.getOrDefault(rung.id(), List.of());
@@ -109,7 +110,8 @@ public final class PupilWork {
             return rule;
         }
         State state = places.state(rung);
-        return new Standing(state, ruling.reason(), ruling.ruledOn(), rule.dueOn(), state.isReached() ? null : rule.shows(), rule.rests(), null,
+        return new Standing(state, ruling.reason(), ruling.ruledOn(), rule.dueOn(),
+                state.isReached() ? null : rule.shows(), rule.rests(), null,
                 state == State.DUE);
     }
 
@@ -118,20 +120,24 @@ public final class PupilWork {
 
     /** The slips seen, the one seen last first; one that two operations have is two. */
     public List<SlipSeen> slips() {
-        return slipWeeks().entrySet().stream().map(each -> new SlipSeen(each.getKey(), SlipHistory.of(each.getKey().id(), each.getValue(), today)))
+        return slipWeeks().entrySet().stream()
+                .map(each -> new SlipSeen(each.getKey(), SlipHistory.of(each.getKey().id(), each.getValue(), today)))
                 .sorted((one, other) -> other.history().lastSeen().compareTo(one.history().lastSeen())).toList();
     }
 
     /** In which weeks each slip was seen. */
     Map<KnownSlip, SlipWeeks> slipWeeks() {
         Map<KnownSlip, SlipWeeks> weeks = new LinkedHashMap<>();
-        answers.stream().map(this::knownSlip).flatMap(Optional::stream).distinct().forEach(slip -> weeks.put(slip, SlipWeeks.of(slip.id(),
-                answers.stream().filter(answer -> rungs.of(answer.problem()).operation() == slip.operation()).map(this::evidence).toList())));
+        answers.stream().map(this::knownSlip).flatMap(Optional::stream).distinct()
+                .forEach(slip -> weeks.put(slip, SlipWeeks.of(slip.id(),
+                        answers.stream().filter(answer -> rungs.of(answer.problem()).operation() == slip.operation())
+                                .map(this::evidence).toList())));
         return weeks;
     }
 
     /** The slip that an answer is put down to, as the operation of its question has it. */
     public Optional<KnownSlip> knownSlip(Answer answer) {
-        return answer.cause() == null ? Optional.empty() : kept.find(answer.cause(), rungs.of(answer.problem()).operation());
+        return answer.cause() == null ? Optional.empty()
+                : kept.find(answer.cause(), rungs.of(answer.problem()).operation());
     }
 }

@@ -25,8 +25,7 @@ class RecordController {
 
     /** @param state not-tried, learning, secure or due */
     record RulingContent(@NotNull(message = "Say not-tried, learning, secure or due.") String state,
-                         @NotNull(message = "Say in a few words why, so that it is known later.")
-                         @Size(max = 400, message = "Say it in 400 letters at most.") String reason) {}
+            @NotNull(message = "Say in a few words why, so that it is known later.") @Size(max = 400, message = "Say it in 400 letters at most.") String reason) {}
 
     /** What everybody in a class can do. */
     @GetMapping("/api/classes/{id}/record")

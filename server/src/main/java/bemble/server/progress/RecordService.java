@@ -69,7 +69,8 @@ public class RecordService {
     private final SchoolRules rules;
     private final Clock clock;
 
-    RecordService(ClassService classes, MarkedWork work, RulingMapper rulings, KeptRecords records, KeptMapper kept, RungFinder rungs,
+    RecordService(ClassService classes, MarkedWork work, RulingMapper rulings, KeptRecords records, KeptMapper kept,
+            RungFinder rungs,
             SchoolRules rules, Clock clock) {
         this.records = records;
         this.kept = kept;
@@ -86,11 +87,15 @@ public class RecordService {
         List<Long> ids = schoolClass.pupils().stream().map(Pupil::id).toList();
         Marked marked = work.of(teacherId, ids);
         Map<Long, List<Answer>> answers = marked.answers().stream().collect(Collectors.groupingBy(Answer::pupilId));
-        Map<Long, List<QuizTaken>> quizzes = marked.quizzes().stream().collect(Collectors.groupingBy(QuizTaken::pupilId));
+        Map<Long, List<QuizTaken>> quizzes =
+                marked.quizzes().stream().collect(Collectors.groupingBy(QuizTaken::pupilId));
         Map<Long, List<Ruling>> ruled = ids.isEmpty() ? Map.of()
                 : rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
-        return schoolClass.pupils().stream().map(pupil -> new PupilWork(pupil, answers.getOrDefault(pupil.id(), List.of()), quizzes.getOrDefault(pupil.id(), List.of()),
-                ruled.getOrDefault(pupil.id(), List.of()), rungs, rules.now(), today())).toList();
+        return schoolClass.pupils().stream()
+                .map(pupil -> new PupilWork(pupil, answers.getOrDefault(pupil.id(), List.of()),
+                        quizzes.getOrDefault(pupil.id(), List.of()),
+                        ruled.getOrDefault(pupil.id(), List.of()), rungs, rules.now(), today()))
+                .toList();
     }
 
     /** Where each pupil of a class stands, as it is kept. */
@@ -107,7 +112,8 @@ public class RecordService {
         Map<Long, Map<String, Place>> places = records.places(ids);
         Map<Long, List<Ruling>> ruled = rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
         return some.stream().collect(Collectors.toMap(SchoolClass::id, each -> each.pupils().stream()
-                .map(pupil -> new PupilPlaces(pupil, places.getOrDefault(pupil.id(), Map.of()), ruled.getOrDefault(pupil.id(), List.of())))
+                .map(pupil -> new PupilPlaces(pupil, places.getOrDefault(pupil.id(), Map.of()),
+                        ruled.getOrDefault(pupil.id(), List.of())))
                 .toList()));
     }
 
@@ -125,8 +131,11 @@ public class RecordService {
         Map<KnownSlip, Long> counts = new LinkedHashMap<>();
         kept.slips(ids).stream().filter(SlipRow::confirmed).forEach(row -> slip(row.slip(), row.operation())
                 .ifPresent(slip -> counts.merge(slip, 1L, Long::sum)));
-        return counts.entrySet().stream().sorted(Map.Entry.<KnownSlip, Long>comparingByValue().reversed().thenComparing(each -> each.getKey().name()))
-                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one, LinkedHashMap::new));
+        return counts.entrySet().stream()
+                .sorted(Map.Entry.<KnownSlip, Long>comparingByValue().reversed()
+                        .thenComparing(each -> each.getKey().name()))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (one, other) -> one,
+                        LinkedHashMap::new));
     }
 
     private Optional<KnownSlip> slip(String id, String operation) {
@@ -145,13 +154,15 @@ public class RecordService {
             Map<String, Place> places = each.all();
             return new PupilRow(each.pupil(), tried.stream().map(rung -> cell(each, rung, places)).toList());
         }).toList();
-        return new ClassRecord(classId, schoolClass.name(), today(), states(), tried.stream().map(RecordService::view).toList(), rows,
+        return new ClassRecord(classId, schoolClass.name(), today(), states(),
+                tried.stream().map(RecordService::view).toList(), rows,
                 slips(schoolClass), facts(schoolClass));
     }
 
     /** The rungs on which anybody has anything, in the order of the ladders. */
     public static List<Rung> triedBy(List<PupilPlaces> all) {
-        return Ladder.all().stream().filter(rung -> all.stream().anyMatch(each -> each.state(rung.id()) != State.NOT_TRIED)).toList();
+        return Ladder.all().stream()
+                .filter(rung -> all.stream().anyMatch(each -> each.state(rung.id()) != State.NOT_TRIED)).toList();
     }
 
     private static List<StateView> states() {
@@ -183,32 +194,41 @@ public class RecordService {
             counts[0] += row.seen();
             counts[1] += row.answers();
         });
-        Map<Long, List<SlipRow>> ofPupils = kept.slips(ids).stream().sorted(Comparator.comparing(SlipRow::lastSeen).reversed())
-                .collect(Collectors.groupingBy(SlipRow::pupilId));
+        Map<Long, List<SlipRow>> ofPupils =
+                kept.slips(ids).stream().sorted(Comparator.comparing(SlipRow::lastSeen).reversed())
+                        .collect(Collectors.groupingBy(SlipRow::pupilId));
         Map<KnownSlip, List<SlipOfPupil>> pupils = new LinkedHashMap<>();
         for (Pupil pupil : schoolClass.pupils()) {
             for (SlipRow row : ofPupils.getOrDefault(pupil.id(), List.of())) {
                 SlipHistory history = SlipHistory.of(row.slip(), new SlipWeeks(row.lastSeen(), row.since(),
                         weeksOf.get(List.of(row.pupilId(), row.operation(), row.slip()))), today());
-                slip(row.slip(), row.operation()).ifPresent(slip -> pupils.computeIfAbsent(slip, any -> new ArrayList<>())
-                        .add(new SlipOfPupil(pupil.name(), history.say(), history.fading())));
+                slip(row.slip(), row.operation())
+                        .ifPresent(slip -> pupils.computeIfAbsent(slip, any -> new ArrayList<>())
+                                .add(new SlipOfPupil(pupil.name(), history.say(), history.fading())));
             }
         }
         return pupils.entrySet().stream().sorted(Comparator.comparingInt(each -> -each.getValue().size()))
-                .map(each -> new ClassSlip(each.getKey().id(), each.getKey().operation(), each.getKey().name(), each.getValue(),
+                .map(each -> new ClassSlip(each.getKey().id(), each.getKey().operation(), each.getKey().name(),
+                        each.getValue(),
                         all.get(List.of(each.getKey().operation().id(), each.getKey().id())).entrySet().stream()
-                                .map(week -> new WeekView(week.getKey(), week.getValue()[0], week.getValue()[1])).toList())).toList();
+                                .map(week -> new WeekView(week.getKey(), week.getValue()[0], week.getValue()[1]))
+                                .toList()))
+                .toList();
     }
 
     private List<ShakyFact> facts(SchoolClass schoolClass) {
         if (schoolClass.pupils().isEmpty()) {
             return List.of();
         }
-        Map<Long, List<FactRow>> ofPupils = kept.facts(ids(schoolClass)).stream().collect(Collectors.groupingBy(FactRow::pupilId));
+        Map<Long, List<FactRow>> ofPupils =
+                kept.facts(ids(schoolClass)).stream().collect(Collectors.groupingBy(FactRow::pupilId));
         Map<String, List<FactOfPupil>> missed = new LinkedHashMap<>();
-        schoolClass.pupils().forEach(pupil -> ofPupils.getOrDefault(pupil.id(), List.of()).forEach(row ->
-                missed.computeIfAbsent(row.fact(), any -> new ArrayList<>()).add(new FactOfPupil(pupil.name(), row.times()))));
-        return missed.entrySet().stream().sorted(Comparator.comparingInt((Map.Entry<String, List<FactOfPupil>> each) -> -each.getValue().stream()
+        schoolClass.pupils()
+                .forEach(pupil -> ofPupils.getOrDefault(pupil.id(), List.of())
+                        .forEach(row -> missed.computeIfAbsent(row.fact(), any -> new ArrayList<>())
+                                .add(new FactOfPupil(pupil.name(), row.times()))));
+        return missed.entrySet().stream()
+                .sorted(Comparator.comparingInt((Map.Entry<String, List<FactOfPupil>> each) -> -each.getValue().stream()
                         .mapToInt(FactOfPupil::missed).sum()).thenComparing(Map.Entry::getKey))
                 .map(each -> new ShakyFact(each.getKey(), each.getValue())).toList();
     }
@@ -232,16 +252,21 @@ public class RecordService {
         return new PupilRecord(pupil.pupil(), known.schoolClass().id(), known.schoolClass().name(), states(), records,
                 pupil.slips().stream().map(RecordService::record).toList(),
                 missed.entrySet().stream().map(each -> new FactRecord(each.getKey(), each.getValue().size(),
-                        each.getValue().get(each.getValue().size() - 1).day())).toList(), rule());
+                        each.getValue().get(each.getValue().size() - 1).day())).toList(),
+                rule());
     }
 
     /** The rule in words, so that a teacher can judge it. */
     static String rule() {
         Rule rule = Rule.USUAL;
-        return "Secure is " + rule.right() + " of the last " + rule.of() + " first answers right without help, or as large a part of as many "
-                + "as reach back " + rule.apartDays() + " days, and no slip among them; " + rule.chances() + " of them on questions that give the usual slips a chance. "
-                + "It comes back after " + rule.gapsWeeks().stream().map(String::valueOf).collect(Collectors.joining(", "))
-                + " weeks with " + rule.retry() + " questions: all right stays, one wrong is tried again that week, fewer is learning "
+        return "Secure is " + rule.right() + " of the last " + rule.of()
+                + " first answers right without help, or as large a part of as many "
+                + "as reach back " + rule.apartDays() + " days, and no slip among them; " + rule.chances()
+                + " of them on questions that give the usual slips a chance. "
+                + "It comes back after "
+                + rule.gapsWeeks().stream().map(String::valueOf).collect(Collectors.joining(", "))
+                + " weeks with " + rule.retry()
+                + " questions: all right stays, one wrong is tried again that week, fewer is learning "
                 + "again. Absence counts against nobody.";
     }
 
@@ -250,12 +275,17 @@ public class RecordService {
         Ruling ruling = pupil.places().ruling(rung.id());
         Operation operation = rung.wishes().operation();
         List<RestingAnswer> rests = standing.rests().stream().map(evidence -> pupil.answers().stream()
-                        .filter(answer -> answer.marking() == evidence.source().marking()
-                                && answer.question() == evidence.source().question()).findFirst().orElseThrow())
-                .map(answer -> new RestingAnswer(answer.day(), answer.marking(), answer.title(), answer.question(), answer.problem(),
-                        answer.given(), answer.right(), answer.alone(), answer.cause() == null ? null : work.nameOf(answer.cause(), operation),
-                        answer.confirmed())).toList();
-        return new RungRecord(view(rung), pupil.places().state(rung.id()), standing.state(), standing.say(), standing.since(),
+                .filter(answer -> answer.marking() == evidence.source().marking()
+                        && answer.question() == evidence.source().question())
+                .findFirst().orElseThrow())
+                .map(answer -> new RestingAnswer(answer.day(), answer.marking(), answer.title(), answer.question(),
+                        answer.problem(),
+                        answer.given(), answer.right(), answer.alone(),
+                        answer.cause() == null ? null : work.nameOf(answer.cause(), operation),
+                        answer.confirmed()))
+                .toList();
+        return new RungRecord(view(rung), pupil.places().state(rung.id()), standing.state(), standing.say(),
+                standing.since(),
                 standing.dueOn(), standing.shows() == null ? null : work.nameOf(standing.shows(), operation),
                 ruling == null ? null : ruling.reason(), rests);
     }
@@ -263,7 +293,8 @@ public class RecordService {
     private static SlipRecord record(SlipSeen seen) {
         KnownSlip slip = seen.slip();
         SlipHistory history = seen.history();
-        return new SlipRecord(slip.id(), slip.operation(), slip.name(), history.say(), history.fading(), Remedy.of(slip).say(),
+        return new SlipRecord(slip.id(), slip.operation(), slip.name(), history.say(), history.fading(),
+                Remedy.of(slip).say(),
                 history.weeks().stream().map(week -> new WeekView(week.monday(), week.seen(), week.of())).toList());
     }
 
@@ -280,7 +311,9 @@ public class RecordService {
 
     /** The same of a pupil who is on the way in; whose they are is known to who asks. */
     public void keepRuling(long pupilId, String rung, String state, String reason) {
-        Ladder.find(rung).orElseThrow(() -> new Missing("There is no such rung. The ladders show which there are."));
+        if (Ladder.find(rung).isEmpty()) {
+            throw new Missing("There is no such rung. The ladders show which there are.");
+        }
         State said = Arrays.stream(State.values()).filter(each -> each.id().equals(state)).findFirst()
                 .orElseThrow(() -> Refusal.of("state", "Say not-tried, learning, secure or due."));
         if (reason == null || reason.isBlank() || reason.strip().length() > MOST_REASON) {

@@ -29,7 +29,8 @@ final class RecordViews {
     record PupilRow(@NotNull Pupil pupil, @NotNull List<CellView> cells) {}
 
     /** A slip of an operation, seen in a class. */
-    record ClassSlip(@NotNull String slip, @NotNull Operation operation, @NotNull String name, @NotNull List<SlipOfPupil> pupils, @NotNull List<WeekView> weeks) {}
+    record ClassSlip(@NotNull String slip, @NotNull Operation operation, @NotNull String name,
+            @NotNull List<SlipOfPupil> pupils, @NotNull List<WeekView> weeks) {}
 
     record SlipOfPupil(@NotNull String pupil, @NotNull String say, @NotNull boolean fading) {}
 
@@ -41,9 +42,10 @@ final class RecordViews {
     record FactOfPupil(@NotNull String pupil, @NotNull int missed) {}
 
     /** A class's record: rungs across, pupils down. */
-    record ClassRecord(@NotNull long id, @NotNull String name, @NotNull LocalDate today, @NotNull List<StateView> states,
-                       @NotNull List<RecordRung> rungs, @NotNull List<PupilRow> pupils, @NotNull List<ClassSlip> slips,
-                       @NotNull List<ShakyFact> facts) {}
+    record ClassRecord(@NotNull long id, @NotNull String name, @NotNull LocalDate today,
+            @NotNull List<StateView> states,
+            @NotNull List<RecordRung> rungs, @NotNull List<PupilRow> pupils, @NotNull List<ClassSlip> slips,
+            @NotNull List<ShakyFact> facts) {}
 
     /**
      * An answer that a figure rests on.
@@ -52,8 +54,9 @@ final class RecordViews {
      * @param confirmed whether a teacher decided it
      */
     record RestingAnswer(@NotNull LocalDate day, @NotNull long marking, @NotNull String title, @NotNull int question,
-                         @NotNull String problem, @NotNull String given, @NotNull boolean right, @NotNull boolean alone, String cause,
-                         @NotNull boolean confirmed) {}
+            @NotNull String problem, @NotNull String given, @NotNull boolean right, @NotNull boolean alone,
+            String cause,
+            @NotNull boolean confirmed) {}
 
     /**
      * A pupil on a rung.
@@ -62,16 +65,19 @@ final class RecordViews {
      * @param say what the rule rests on
      * @param reason why the teacher says otherwise
      */
-    record RungRecord(@NotNull RecordRung rung, @NotNull State state, @NotNull State byRule, @NotNull String say, LocalDate since,
-                      LocalDate dueOn, String shows, String reason, @NotNull List<RestingAnswer> rests) {}
+    record RungRecord(@NotNull RecordRung rung, @NotNull State state, @NotNull State byRule, @NotNull String say,
+            LocalDate since,
+            LocalDate dueOn, String shows, String reason, @NotNull List<RestingAnswer> rests) {}
 
-    record SlipRecord(@NotNull String slip, @NotNull Operation operation, @NotNull String name, @NotNull String say, @NotNull boolean fading,
-                      @NotNull String help, @NotNull List<WeekView> weeks) {}
+    record SlipRecord(@NotNull String slip, @NotNull Operation operation, @NotNull String name, @NotNull String say,
+            @NotNull boolean fading,
+            @NotNull String help, @NotNull List<WeekView> weeks) {}
 
     record FactRecord(@NotNull String fact, @NotNull int missed, @NotNull LocalDate last) {}
 
     /** Everything about one pupil. */
-    record PupilRecord(@NotNull Pupil pupil, @NotNull long classId, @NotNull String className, @NotNull List<StateView> states,
-                       @NotNull List<RungRecord> rungs, @NotNull List<SlipRecord> slips, @NotNull List<FactRecord> facts,
-                       @NotNull String rule) {}
+    record PupilRecord(@NotNull Pupil pupil, @NotNull long classId, @NotNull String className,
+            @NotNull List<StateView> states,
+            @NotNull List<RungRecord> rungs, @NotNull List<SlipRecord> slips, @NotNull List<FactRecord> facts,
+            @NotNull String rule) {}
 }

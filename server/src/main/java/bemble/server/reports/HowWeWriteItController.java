@@ -52,7 +52,7 @@ class HowWeWriteItController {
      * @param sections what stands on it, in order
      */
     record HowWeWriteItView(@NotNull List<String> pages, @NotNull List<String> unprintable, @NotNull String page,
-                            @NotNull List<String> sections, @NotNull OwnWords own) {}
+            @NotNull List<String> sections, @NotNull OwnWords own) {}
 
     /** An example for each operation. */
     @GetMapping("/api/how-we-write-it/examples")
@@ -68,7 +68,8 @@ class HowWeWriteItController {
         String name = name(teacher, problem);
         OwnWords own = words.of(teacher.id(), name);
         return new HowWeWriteItView(pages(teacher, problem).stream().map(SvgWriter::write).toList(),
-                PrintableLetters.missing(own.words() + String.join("", preferences.of(teacher.id()).cues().values())), name,
+                PrintableLetters.missing(own.words() + String.join("", preferences.of(teacher.id()).cues().values())),
+                name,
                 Arrays.stream(HowWeWriteIt.Piece.values()).map(HowWeWriteIt.Piece::title).toList(), own);
     }
 
@@ -77,7 +78,7 @@ class HowWeWriteItController {
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal SignedIn teacher,
             @RequestParam @Size(max = MOST_LETTERS, message = TOO_LONG) String problem,
             @RequestParam(defaultValue = "false") boolean inline) {
-        byte[] file = PdfWriter.write("How we write it", pages(teacher, problem), () -> { });
+        byte[] file = PdfWriter.write("How we write it", pages(teacher, problem), () -> {});
         return inline ? ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(file)
                 : Download.of("bemble-how-we-write-it.pdf", MediaType.APPLICATION_PDF_VALUE, file);
     }
@@ -87,7 +88,8 @@ class HowWeWriteItController {
         OwnWords own = words.of(teacher.id(), name(teacher, problem));
         Set<HowWeWriteIt.Piece> pieces = Arrays.stream(HowWeWriteIt.Piece.values())
                 .filter(piece -> !own.without().contains(piece.title())).collect(Collectors.toSet());
-        return HowWeWriteIt.pages(read(problem, style), style, preferences.of(teacher.id()).cues(), own.words(), pieces);
+        return HowWeWriteIt.pages(read(problem, style), style, preferences.of(teacher.id()).cues(), own.words(),
+                pieces);
     }
 
     private static Problem read(String problem, HouseStyle style) {

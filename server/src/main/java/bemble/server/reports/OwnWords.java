@@ -10,6 +10,7 @@ import java.util.List;
  * @param words their own, printed first; may be empty
  * @param without the titles of our sections that are left out
  */
-public record OwnWords(@NotNull String words, @NotNull @Size(max = 60, message = "A page has fewer sections.") List<String> without) {
+public record OwnWords(@NotNull String words,
+        @NotNull @Size(max = 60, message = "A page has fewer sections.") List<String> without) {
     static final OwnWords NONE = new OwnWords("", List.of());
 }

@@ -44,11 +44,14 @@ public class Pieces {
         RecordService.Known known = records.pupil(teacherId, pupilId);
         List<Judgement> all = judgements.of(pupilId);
         List<Answer> alone = known.work().answers().stream().filter(Answer::alone).toList();
-        return new PiecesView(known.work().pupil().name(), alone.subList(Math.max(0, alone.size() - MOST_PIECES), alone.size()).stream()
-                .map(answer -> new PieceView(answer.day(), answer.marking(), answer.question(), answer.title(), answer.problem(),
+        return new PiecesView(known.work().pupil().name(), alone
+                .subList(Math.max(0, alone.size() - MOST_PIECES), alone.size()).stream()
+                .map(answer -> new PieceView(answer.day(), answer.marking(), answer.question(), answer.title(),
+                        answer.problem(),
                         answer.given(), answer.right(), all.stream().filter(each -> each.markingId() == answer.marking()
                                 && each.question() == answer.question())
-                                .map(each -> new JudgementView(each.judge(), each.says(), each.judgedOn())).toList())).toList());
+                                .map(each -> new JudgementView(each.judge(), each.says(), each.judgedOn())).toList()))
+                .toList());
     }
 
     /** @throws Refusal where two have judged it already, or this one has */
@@ -56,12 +59,14 @@ public class Pieces {
     PiecesView judge(long teacherId, long pupilId, NewJudgement judgement) {
         PieceView piece = of(teacherId, pupilId).pieces().stream().filter(each -> each.marking() == judgement.marking()
                 && each.question() == judgement.question()).findFirst()
-                .orElseThrow(() -> new Missing("This piece of work is not among this pupil's own. Load the page again."));
+                .orElseThrow(
+                        () -> new Missing("This piece of work is not among this pupil's own. Load the page again."));
         if (piece.judgements().size() >= JUDGEMENTS) {
             throw Refusal.of("says", "Two judgements stand there already; they are kept as they are.");
         }
         if (piece.judgements().stream().anyMatch(each -> each.judge().equalsIgnoreCase(judgement.judge().strip()))) {
-            throw Refusal.of("judge", judgement.judge().strip() + " has judged this already. The second judgement is somebody else's.");
+            throw Refusal.of("judge",
+                    judgement.judge().strip() + " has judged this already. The second judgement is somebody else's.");
         }
         judgements.add(new Judgement(pupilId, judgement.marking(), judgement.question(), judgement.judge().strip(),
                 judgement.says().strip(), records.today()));

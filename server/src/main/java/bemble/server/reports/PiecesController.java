@@ -30,7 +30,8 @@ class PiecesController {
 
     /** Keeps what somebody says of a piece of work. */
     @PostMapping
-    PiecesView judge(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody NewJudgement judgement) {
+    PiecesView judge(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @Valid @RequestBody NewJudgement judgement) {
         return pieces.judge(teacher.id(), id, judgement);
     }
 }

@@ -12,15 +12,15 @@ final class PiecesViews {
 
     record JudgementView(@NotNull String judge, @NotNull String says, @NotNull LocalDate judgedOn) {}
 
-    record PieceView(@NotNull LocalDate day, @NotNull long marking, @NotNull int question, @NotNull String title, @NotNull String problem,
-                     @NotNull String given, @NotNull boolean right, @NotNull List<JudgementView> judgements) {}
+    record PieceView(@NotNull LocalDate day, @NotNull long marking, @NotNull int question, @NotNull String title,
+            @NotNull String problem,
+            @NotNull String given, @NotNull boolean right, @NotNull List<JudgementView> judgements) {}
 
     record PiecesView(@NotNull String pupil, @NotNull List<PieceView> pieces) {}
 
     /** @param judge who judges, as they want to be named */
-    record NewJudgement(@NotNull(message = "Say which piece.") Long marking, @NotNull(message = "Say which question.") Integer question,
-                        @NotNull @NotBlank(message = "Type who judges, like Mr Plover.")
-                        @Size(max = 60, message = "Name who judges in 60 letters at most.") String judge,
-                        @NotNull @NotBlank(message = "Say in a few words what you see.")
-                        @Size(max = 400, message = "Say it in 400 letters at most.") String says) {}
+    record NewJudgement(@NotNull(message = "Say which piece.") Long marking,
+            @NotNull(message = "Say which question.") Integer question,
+            @NotNull @NotBlank(message = "Type who judges, like Mr Plover.") @Size(max = 60, message = "Name who judges in 60 letters at most.") String judge,
+            @NotNull @NotBlank(message = "Say in a few words what you see.") @Size(max = 400, message = "Say it in 400 letters at most.") String says) {}
 }

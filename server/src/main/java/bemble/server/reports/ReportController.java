@@ -34,8 +34,9 @@ class ReportController {
      * @param page the name under which the teacher's words are kept
      * @param sections the titles of what stands on it, in order
      */
-    record WordedView(@NotNull String title, @NotNull List<String> pages, @NotNull String page, @NotNull List<String> sections,
-                      @NotNull OwnWords own) {
+    record WordedView(@NotNull String title, @NotNull List<String> pages, @NotNull String page,
+            @NotNull List<String> sections,
+            @NotNull OwnWords own) {
         static WordedView of(WordedPages.Worded worded) {
             return new WordedView(worded.report().title(), worded.report().view().pages(), worded.page(),
                     worded.sections().stream().map(Section::title).toList(), worded.own());
@@ -44,7 +45,8 @@ class ReportController {
 
     /** Keeps the teacher's own words on a page, and what is left out of it. */
     @PutMapping("/api/page-words/{page}")
-    OwnWords keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable @Size(max = 60) String page, @RequestBody @Valid OwnWords own) {
+    OwnWords keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable @Size(max = 60) String page,
+            @RequestBody @Valid OwnWords own) {
         return words.keep(teacher.id(), page, own);
     }
 

@@ -50,7 +50,8 @@ class Reports {
     private final Pieces pieces;
     private final WordedPages pages;
 
-    Reports(RecordService records, ClassService classes, PlanService plans, StyleService styles, PreferencesService preferences,
+    Reports(RecordService records, ClassService classes, PlanService plans, StyleService styles,
+            PreferencesService preferences,
             PupilPapers papers, Pieces pieces, WordedPages pages) {
         this.pages = pages;
         this.papers = papers;
@@ -76,8 +77,10 @@ class Reports {
     Worded toJudge(long teacherId, long pupilId) {
         PiecesView all = pieces.of(teacherId, pupilId);
         List<Section> sections = new ArrayList<>();
-        sections.add(Section.plain("How to judge").say("Answers that were given alone and at first, the latest last. Two colleagues judge "
-                + "each apart from one another; where they differ, both stay. Judges: " + TO_WRITE_ON + " and " + TO_WRITE_ON));
+        sections.add(Section.plain("How to judge")
+                .say("Answers that were given alone and at first, the latest last. Two colleagues judge "
+                        + "each apart from one another; where they differ, both stay. Judges: " + TO_WRITE_ON + " and "
+                        + TO_WRITE_ON));
         if (all.pieces().isEmpty()) {
             sections.add(Section.plain("the work").say("No unaided work is marked yet."));
         }
@@ -98,12 +101,14 @@ class Reports {
                 section.add(new Drawing(work));
             }
         }
-        return pages.set(teacherId, "work-" + pupilId, all.pupil(), "Work of " + all.pupil(), DAY.format(records.today()), sections,
+        return pages.set(teacherId, "work-" + pupilId, all.pupil(), "Work of " + all.pupil(),
+                DAY.format(records.today()), sections,
                 List.of());
     }
 
     private static String judgement(PieceView piece, int place) {
-        return place < piece.judgements().size() ? piece.judgements().get(place).judge() + ": " + piece.judgements().get(place).says()
+        return place < piece.judgements().size()
+                ? piece.judgements().get(place).judge() + ": " + piece.judgements().get(place).says()
                 : TO_WRITE_ON;
     }
 
@@ -112,7 +117,8 @@ class Reports {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         List<PupilPlaces> all = records.places(schoolClass);
         List<Section> sections = new ArrayList<>();
-        sections.add(Section.plain("What is counted").say(schoolClass.pupils().size() + " pupils. Counted are first answers, worked without "
+        sections.add(Section.plain("What is counted").say(schoolClass.pupils().size()
+                + " pupils. Counted are first answers, worked without "
                 + "help. “Knows” is said after nine of the last ten right, and without a slip of the method for a while."));
         Section where = Section.headed("How many children are where");
         sections.add(where);
@@ -135,7 +141,8 @@ class Reports {
                     + slip.operation().title().toLowerCase(Locale.ROOT) + ")", children(count)), TWO_CELLS)));
             sections.add(worked);
         }
-        return pages.set(teacherId, "class-" + classId, schoolClass.name(), schoolClass.name(), DAY.format(records.today()), sections,
+        return pages.set(teacherId, "class-" + classId, schoolClass.name(), schoolClass.name(),
+                DAY.format(records.today()), sections,
                 List.of());
     }
 
@@ -148,12 +155,16 @@ class Reports {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         List<DayView> days = plans.plan(teacherId, classId, day).days();
         // Where no day is named it is the next one with a lesson.
-        LocalDate date = day != null ? day : days.stream().filter(each -> !each.groups().isEmpty() && !each.date().isBefore(records.today()))
-                .map(DayView::date).findFirst().orElse(records.today());
-        List<GroupView> groups = days.stream().filter(each -> each.date().equals(date)).map(DayView::groups).findFirst().orElse(List.of());
+        LocalDate date = day != null ? day
+                : days.stream().filter(each -> !each.groups().isEmpty() && !each.date().isBefore(records.today()))
+                        .map(DayView::date).findFirst().orElse(records.today());
+        List<GroupView> groups = days.stream().filter(each -> each.date().equals(date)).map(DayView::groups).findFirst()
+                .orElse(List.of());
         StandInPage page = new StandInPage(groups, styles.of(teacherId));
         // The way it is written stands on the back of the same sheet of paper.
-        return pages.set(teacherId, "stand-in-" + classId + "-" + date, schoolClass.name(), schoolClass.name(), DAY.format(date),
-                page.sections(group -> plans.problems(teacherId, date, group)), page.howWeWriteIt(preferences.of(teacherId).cues()));
+        return pages.set(teacherId, "stand-in-" + classId + "-" + date, schoolClass.name(), schoolClass.name(),
+                DAY.format(date),
+                page.sections(group -> plans.problems(teacherId, date, group)),
+                page.howWeWriteIt(preferences.of(teacherId).cues()));
     }
 }

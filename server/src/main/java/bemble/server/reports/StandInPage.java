@@ -36,21 +36,26 @@ final class StandInPage {
     List<Section> sections(Function<GroupView, List<String>> problems) {
         List<Section> sections = new ArrayList<>();
         if (groups.isEmpty()) {
-            sections.add(Section.plain("the day").say("Nothing is planned for this day. The week of the class shows which days have a lesson."));
+            sections.add(Section.plain("the day")
+                    .say("Nothing is planned for this day. The week of the class shows which days have a lesson."));
             return sections;
         }
         int minutes = groups.stream().mapToInt(GroupView::minutes).max().orElse(0);
         Section lesson = Section.headed("The lesson");
-        lesson.say("Everybody has a sheet of their own kind; the longest takes about " + minutes + " minutes. Hand out, let the groups sit "
+        lesson.say("Everybody has a sheet of their own kind; the longest takes about " + minutes
+                + " minutes. Hand out, let the groups sit "
                 + "together, and begin with the group named first below while the others work alone.");
         groups.stream().filter(GroupView::withYou).forEach(group -> lesson.say("Sit with: " + names(group)
                 + ". Work the first question with them aloud, let them do the next, then leave them to it."));
         sections.add(lesson);
-        Map<List<String>, List<GroupView>> sheets = groups.stream().collect(Collectors.groupingBy(group -> List.of(group.rung(),
-                String.valueOf(group.questions()), String.valueOf(group.slip())), LinkedHashMap::new, Collectors.toList()));
+        Map<List<String>, List<GroupView>> sheets = groups.stream()
+                .collect(Collectors.groupingBy(group -> List.of(group.rung(),
+                        String.valueOf(group.questions()), String.valueOf(group.slip())), LinkedHashMap::new,
+                        Collectors.toList()));
         sheets.values().forEach(sharing -> sections.add(sheet(sharing, problems.apply(sharing.get(0)))));
         CheckKind check = style.check(operation(groups.get(0)));
-        sections.add(Section.headed("Whoever is done early").say("Checks each answer (" + check.label() + "), then makes up two questions of "
+        sections.add(Section.headed("Whoever is done early").say("Checks each answer (" + check.label()
+                + "), then makes up two questions of "
                 + "the same kind for a neighbour, with the answers on the back. Nobody has to begin anything new."));
         return sections;
     }
@@ -68,7 +73,8 @@ final class StandInPage {
         for (int i = 0; i < problems.size(); i += 2) {
             List<String> cells = new ArrayList<>();
             for (int j = i; j < i + 2; j++) {
-                cells.addAll(j < problems.size() ? List.of(j + 1 + ".", asked(problems.get(j)), answer(problems.get(j))) : List.of("", "", ""));
+                cells.addAll(j < problems.size() ? List.of(j + 1 + ".", asked(problems.get(j)), answer(problems.get(j)))
+                        : List.of("", "", ""));
             }
             section.add(new Row(cells, QUESTIONS));
         }
@@ -80,7 +86,8 @@ final class StandInPage {
     }
 
     private String answer(String problem) {
-        return Worked.from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), null, style, null)).answer().text();
+        return Worked.from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), null, style, null)).answer()
+                .text();
     }
 
     private static String names(GroupView group) {
@@ -94,6 +101,7 @@ final class StandInPage {
     /** How every operation of the day is written here; it stands behind the lesson. */
     List<Page> howWeWriteIt(Map<String, String> cues) {
         return groups.stream().map(StandInPage::operation).distinct().flatMap(operation -> HowWeWriteIt.pages(
-                ProblemText.read(HowWeWriteIt.example(operation), 0, Punctuation.POINT), style, cues).stream()).toList();
+                ProblemText.read(HowWeWriteIt.example(operation), 0, Punctuation.POINT), style, cues).stream())
+                .toList();
     }
 }

@@ -34,18 +34,21 @@ class WordedPages {
      * @param page the name under which the teacher's words on it are kept
      * @param behind pages that follow, as they are
      */
-    Worded set(long teacherId, String page, String title, String heading, String aside, List<Section> sections, List<Page> behind) {
+    Worded set(long teacherId, String page, String title, String heading, String aside, List<Section> sections,
+            List<Page> behind) {
         OwnWords own = of(teacherId, page);
         List<Part> parts = new ArrayList<>();
         own.words().lines().forEach(line -> parts.add(new Paragraph(line)));
-        sections.stream().filter(section -> !own.without().contains(section.title())).forEach(section -> parts.addAll(section.all()));
+        sections.stream().filter(section -> !own.without().contains(section.title()))
+                .forEach(section -> parts.addAll(section.all()));
         List<Page> pages = new ArrayList<>(TextPages.of(heading, aside, parts));
         pages.addAll(behind);
         return new Worded(new Report(title, pages), page, sections, own);
     }
 
     OwnWords of(long teacherId, String page) {
-        return words.find(teacherId, page).map(content -> json.readValue(content, OwnWords.class)).orElse(OwnWords.NONE);
+        return words.find(teacherId, page).map(content -> json.readValue(content, OwnWords.class))
+                .orElse(OwnWords.NONE);
     }
 
     /**
@@ -56,8 +59,9 @@ class WordedPages {
     @Transactional
     OwnWords keep(long teacherId, String page, OwnWords own) {
         if (own.words().length() > MOST_LETTERS) {
-            throw Refusal.of("words", "Keep your own words to " + MOST_LETTERS + " letters, about a third of a page; these are "
-                    + own.words().length() + ".");
+            throw Refusal.of("words",
+                    "Keep your own words to " + MOST_LETTERS + " letters, about a third of a page; these are "
+                            + own.words().length() + ".");
         }
         words.save(teacherId, page, json.writeValueAsString(own));
         return own;

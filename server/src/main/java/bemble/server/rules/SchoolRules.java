@@ -33,7 +33,8 @@ public class SchoolRules {
         KeptRules known = held;
         if (known == null) {
             // A rule of an earlier language that nobody can read any more is left out, not a reason to judge nothing.
-            known = new KeptRules(mapper.all().stream().filter(stored -> Slips.find(stored.rule(), Operation.of(stored.operation())).isPresent())
+            known = new KeptRules(mapper.all().stream()
+                    .filter(stored -> Slips.find(stored.rule(), Operation.of(stored.operation())).isPresent())
                     .map(stored -> new Kept(stored.rule(), Operation.of(stored.operation()), stored.name())).toList());
             held = known;
         }
@@ -47,7 +48,8 @@ public class SchoolRules {
     void keep(long teacherId, String rule, String operation, String name) {
         Kept kept = Kept.of(rule, Operation.of(operation), name);
         if (!now().has(kept.rule(), kept.operation()) && now().rules().size() >= MOST) {
-            throw Refusal.of("rule", "The school has " + MOST + " rules under names of its own. Take one off the list first.");
+            throw Refusal.of("rule",
+                    "The school has " + MOST + " rules under names of its own. Take one off the list first.");
         }
         mapper.keep(kept.rule(), kept.operation().id(), kept.name(), teacherId);
         changed();

@@ -30,13 +30,17 @@ class HandedIn {
     void take(long sessionId, long pupilId) {
         StoredPlace place = screens.place(sessionId, pupilId).orElse(null);
         StoredSession session = screens.byId(sessionId).orElse(null);
-        if (place == null || session == null || place.run() == null || place.handedInAt() == null || screens.isTaken(sessionId, pupilId)) {
+        if (place == null || session == null || place.run() == null || place.handedInAt() == null
+                || screens.isTaken(sessionId, pupilId)) {
             return;
         }
         List<TakenAnswer> answers = papers.handIn(session.teacherId(), UUID.fromString(place.run())).stream()
                 .map(handed -> new TakenAnswer(handed.question(), handed.given(), handed.slip(),
-                        handed.marks() == null ? null : handed.marks().given(), handed.marks() == null ? null : handed.marks().of())).toList();
-        piles.take(session.teacherId(), session.markingId(), pupilId, answers, session.led(), place.isCollected(session.endedAt()));
+                        handed.marks() == null ? null : handed.marks().given(),
+                        handed.marks() == null ? null : handed.marks().of()))
+                .toList();
+        piles.take(session.teacherId(), session.markingId(), pupilId, answers, session.led(),
+                place.isCollected(session.endedAt()));
         screens.taken(sessionId, pupilId, OffsetDateTime.now(clock));
         piles.judge(session.teacherId(), session.markingId(), pupilId, answers);
         watching.changed(sessionId);

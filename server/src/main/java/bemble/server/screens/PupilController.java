@@ -56,12 +56,14 @@ class PupilController {
         this.attempts = attempts;
     }
 
-    record DoorCode(@NotNull(message = "Type the code on the board.") @Size(max = 20, message = "A code is shorter than this.") String code) {}
+    record DoorCode(
+            @NotNull(message = "Type the code on the board.") @Size(max = 20, message = "A code is shorter than this.") String code) {}
 
     /** @param digits the few digits that go with the name, where the teacher wants them */
-    record Came(@NotNull(message = "Type the code on the board.") @Size(max = 20, message = "A code is shorter than this.") String code,
-                @NotNull(message = "Pick your name.") Long pupilId,
-                @Size(max = 10, message = "These are more digits than anybody has.") String digits) {}
+    record Came(
+            @NotNull(message = "Type the code on the board.") @Size(max = 20, message = "A code is shorter than this.") String code,
+            @NotNull(message = "Pick your name.") Long pupilId,
+            @Size(max = 10, message = "These are more digits than anybody has.") String digits) {}
 
     /** Who is in at this device. */
     @GetMapping
@@ -84,8 +86,9 @@ class PupilController {
     InView comeIn(@Valid @RequestBody Came came, HttpServletRequest request, HttpServletResponse response) {
         String device = device(request, response);
         guarded(attempts.code(request), () -> screens.requireOpen(came.code()));
-        Visitor visitor = guarded(attempts.digits(came.code().strip().toUpperCase(Locale.ROOT), came.pupilId(), request),
-                () -> screens.comeIn(came.code(), came.pupilId(), came.digits(), device));
+        Visitor visitor =
+                guarded(attempts.digits(came.code().strip().toUpperCase(Locale.ROOT), came.pupilId(), request),
+                        () -> screens.comeIn(came.code(), came.pupilId(), came.digits(), device));
         // A session that somebody else may have begun on this device is not gone on with under its old number.
         request.getSession();
         request.changeSessionId();
@@ -100,8 +103,9 @@ class PupilController {
             return known.getValue();
         }
         String made = UUID.randomUUID().toString();
-        response.addHeader(HttpHeaders.SET_COOKIE, ResponseCookie.from(DEVICE, made).path("/api/in").httpOnly(true).sameSite("Lax")
-                .maxAge(Duration.ofDays(365)).build().toString());
+        response.addHeader(HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(DEVICE, made).path("/api/in").httpOnly(true).sameSite("Lax")
+                        .maxAge(Duration.ofDays(365)).build().toString());
         return made;
     }
 
@@ -135,9 +139,8 @@ class PupilController {
     }
 
     /** What stands on a paper so far. */
-    record SoFar(@NotNull(message = "Say what stands on the paper; an empty list where nothing does.")
-                 @Size(max = 5000, message = "So many figures do not stand on one paper; 5000 are taken at most.")
-                 List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written) {}
+    record SoFar(
+            @NotNull(message = "Say what stands on the paper; an empty list where nothing does.") @Size(max = 5000, message = "So many figures do not stand on one paper; 5000 are taken at most.") List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written) {}
 
     /** The square that comes next on an own paper, where the teacher wants pupils to be led. */
     @PostMapping("/papers/{id}/next")
@@ -175,6 +178,7 @@ class PupilController {
     }
 
     private static Visitor visitor(HttpServletRequest request) {
-        return known(request).orElseThrow(() -> new Missing("You are not in. Type the code on the board and pick your name."));
+        return known(request)
+                .orElseThrow(() -> new Missing("You are not in. Type the code on the board and pick your name."));
     }
 }

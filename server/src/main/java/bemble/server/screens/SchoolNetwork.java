@@ -28,13 +28,15 @@ class SchoolNetwork {
             return Optional.empty();
         }
         Optional<InetAddress> own = listening.isAnyLocalAddress() ? onTheNetwork() : Optional.of(listening);
-        return own.map(each -> "http://" + each.getHostAddress() + ":" + settings.getProperty("local.server.port") + "/in");
+        return own.map(
+                each -> "http://" + each.getHostAddress() + ":" + settings.getProperty("local.server.port") + "/in");
     }
 
     /** An address of a card that is in use, one that is only known within the school before others. */
     private static Optional<InetAddress> onTheNetwork() {
         try {
-            return NetworkInterface.networkInterfaces().filter(SchoolNetwork::isInUse).flatMap(NetworkInterface::inetAddresses)
+            return NetworkInterface.networkInterfaces().filter(SchoolNetwork::isInUse)
+                    .flatMap(NetworkInterface::inetAddresses)
                     .filter(address -> address instanceof Inet4Address && !address.isLinkLocalAddress())
                     .min(Comparator.comparing(address -> !address.isSiteLocalAddress()));
         } catch (SocketException none) {

@@ -46,8 +46,8 @@ class ScreenController {
      * @param asksDigits whether a few digits go with each name; left out, they do as soon as other devices reach Bemble
      */
     record OpenedSet(@NotNull(message = "Choose a class.") Long classId, @NotNull(message = "Choose a set.") Long setId,
-                     @Size(max = 60, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
-                     @NotNull boolean led, Boolean asksDigits) {}
+            @Size(max = 60, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
+            @NotNull boolean led, Boolean asksDigits) {}
 
     /** @param address what pupils open on their devices; left out where only this computer reaches Bemble */
     record PupilsAddress(String address) {}
@@ -60,7 +60,8 @@ class ScreenController {
 
     /** Newest first; how many there are in all stands in the header {@code X-Total-Count}. */
     @GetMapping
-    ResponseEntity<List<SessionLine>> all(@AuthenticationPrincipal SignedIn teacher, @RequestParam(required = false) Long classId,
+    ResponseEntity<List<SessionLine>> all(@AuthenticationPrincipal SignedIn teacher,
+            @RequestParam(required = false) Long classId,
             @RequestParam(defaultValue = "") String search, @RequestParam(defaultValue = "0") @Min(0) int offset,
             @RequestParam(defaultValue = "50") @Min(1) @Max(200) int most) {
         return screens.search(teacher.id(), classId, search, offset, most).answer();
@@ -69,7 +70,8 @@ class ScreenController {
     /** Opens a set for a class. */
     @PostMapping
     SessionView open(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody OpenedSet opened) {
-        return screens.open(teacher.id(), opened.classId(), opened.setId(), opened.pupils() == null ? List.of() : opened.pupils(),
+        return screens.open(teacher.id(), opened.classId(), opened.setId(),
+                opened.pupils() == null ? List.of() : opened.pupils(),
                 opened.led(), opened.asksDigits() == null ? network.address().isPresent() : opened.asksDigits());
     }
 
@@ -81,8 +83,7 @@ class ScreenController {
 
     /** How it stands, sent again after each change, as server-sent events. */
     @GetMapping(value = "/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.TEXT_EVENT_STREAM_VALUE,
-            schema = @Schema(implementation = SessionView.class)))
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.TEXT_EVENT_STREAM_VALUE, schema = @Schema(implementation = SessionView.class)))
     SseEmitter live(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         screens.view(teacher.id(), id);
         return watching.watch(id, () -> screens.view(teacher.id(), id));
@@ -92,13 +93,15 @@ class ScreenController {
     @PostMapping("/{id}/end")
     SessionView end(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         SessionView ended = screens.end(teacher.id(), id);
-        ended.places().stream().filter(place -> place.state().equals("collected")).forEach(place -> taking.later(id, place.pupil().id()));
+        ended.places().stream().filter(place -> place.state().equals("collected"))
+                .forEach(place -> taking.later(id, place.pupil().id()));
         return ended;
     }
 
     /** Lets another device write under a pupil's name: the next that writes keeps it. */
     @PostMapping("/{id}/pupils/{pupil}/device")
-    SessionView forAnyDevice(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil) {
+    SessionView forAnyDevice(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @PathVariable long pupil) {
         return screens.forAnyDevice(teacher.id(), id, pupil);
     }
 

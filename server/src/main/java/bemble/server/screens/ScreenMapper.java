@@ -12,20 +12,25 @@ import org.apache.ibatis.annotations.Update;
 /** Sessions and places; a session has a teacher, and pupils come to it by its code. */
 @Mapper
 interface ScreenMapper {
-    String SESSION = "id, teacher_id, class_id, marking_id, code, title, problems, led, asks_digits, opened_at, ended_at, set_id";
-    String PLACE = "session_id, pupil_id, digits, run, seen_at, at_question, begun, handed_in_at, device, other_device_at";
+    String SESSION =
+            "id, teacher_id, class_id, marking_id, code, title, problems, led, asks_digits, opened_at, ended_at, set_id";
+    String PLACE =
+            "session_id, pupil_id, digits, run, seen_at, at_question, begun, handed_in_at, device, other_device_at";
 
-    String MATCHES = "teacher_id = #{teacherId} and class_id = coalesce(#{classId,jdbcType=BIGINT}, class_id) and words like #{pattern} escape '!'";
+    String MATCHES =
+            "teacher_id = #{teacherId} and class_id = coalesce(#{classId,jdbcType=BIGINT}, class_id) and words like #{pattern} escape '!'";
 
     /** A session in the list of them, with how many have come in, handed in, and places there are. */
-    record Line(long id, String title, String className, String code, OffsetDateTime openedAt, OffsetDateTime endedAt, int cameIn,
-                int handedIn, int places) {}
+    record Line(long id, String title, String className, String code, OffsetDateTime openedAt, OffsetDateTime endedAt,
+            int cameIn,
+            int handedIn, int places) {}
 
     @Select("select id, title, class_name, code, opened_at, ended_at, "
             + "(select count(*) from screen_place p where p.session_id = live_session.id and p.run is not null) as came_in, "
             + "(select count(*) from screen_place p where p.session_id = live_session.id and p.handed_in_at is not null) as handed_in, "
             + "(select count(*) from screen_place p where p.session_id = live_session.id) as places "
-            + "from live_session where " + MATCHES + " order by opened_at desc, id desc offset #{offset} rows fetch first #{most} rows only")
+            + "from live_session where " + MATCHES
+            + " order by opened_at desc, id desc offset #{offset} rows fetch first #{most} rows only")
     List<Line> search(long teacherId, Long classId, String pattern, int offset, int most);
 
     @Select("select count(*) from live_session where " + MATCHES)
@@ -43,7 +48,8 @@ interface ScreenMapper {
     @Select("select " + SESSION + " from live_session where code = #{code} and ended_at is null")
     Optional<StoredSession> open(String code);
 
-    @Select(value = "select " + SESSION + " from final table (insert into screen_session (teacher_id, class_id, marking_id, code, title, "
+    @Select(value = "select " + SESSION
+            + " from final table (insert into screen_session (teacher_id, class_id, marking_id, code, title, "
             + "problems, led, asks_digits, opened_at, set_id) values (#{teacherId}, #{classId}, #{markingId}, #{code}, #{title}, #{problems}, "
             + "#{led}, #{asksDigits}, #{openedAt}, #{setId,jdbcType=BIGINT}))", affectData = true)
     StoredSession add(StoredSession session);
@@ -57,7 +63,8 @@ interface ScreenMapper {
     @Select("select " + PLACE + " from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId}")
     Optional<StoredPlace> place(long sessionId, long pupilId);
 
-    @Select("select " + PLACE + " from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId} for update")
+    @Select("select " + PLACE
+            + " from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId} for update")
     Optional<StoredPlace> take(long sessionId, long pupilId);
 
     /** What matters of a session to who writes in it. */

@@ -26,6 +26,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
@@ -54,7 +55,8 @@ class ScreenService {
     private final ObjectMapper json;
     private final Clock clock;
 
-    ScreenService(ScreenMapper screens, ClassService classes, TakenPapers piles, PupilPapers papers, StyleService styles,
+    ScreenService(ScreenMapper screens, ClassService classes, TakenPapers piles, PupilPapers papers,
+            StyleService styles,
             Watching watching, ObjectMapper json, Clock clock) {
         this.screens = screens;
         this.classes = classes;
@@ -76,8 +78,12 @@ class ScreenService {
      */
     Page<SessionLine> search(long teacherId, Long classId, String words, int offset, int most) {
         String pattern = SearchWords.pattern(words);
-        return new Page<>(screens.search(teacherId, classId, pattern, offset, most).stream().map(each -> new SessionLine(each.id(), each.title(),
-                each.className(), each.code(), each.endedAt() != null, each.openedAt(), each.cameIn(), each.handedIn(), each.places())).toList(),
+        return new Page<>(
+                screens.search(teacherId, classId, pattern, offset, most).stream()
+                        .map(each -> new SessionLine(each.id(), each.title(),
+                                each.className(), each.code(), each.endedAt() != null, each.openedAt(), each.cameIn(),
+                                each.handedIn(), each.places()))
+                        .toList(),
                 screens.count(teacherId, classId, pattern));
     }
 
@@ -92,7 +98,8 @@ class ScreenService {
             throw Refusal.of("setId", "You have " + MOST_OPEN + " sets open at screens. End one of them first.");
         }
         SchoolClass schoolClass = classes.find(teacherId, classId);
-        List<Pupil> pupils = schoolClass.pupils().stream().filter(pupil -> pupilIds.isEmpty() || pupilIds.contains(pupil.id())).toList();
+        List<Pupil> pupils = schoolClass.pupils().stream()
+                .filter(pupil -> pupilIds.isEmpty() || pupilIds.contains(pupil.id())).toList();
         if (pupils.isEmpty()) {
             throw Refusal.of("pupils", "There is nobody to open it for. Type the pupils' names under Class first.");
         }
@@ -106,7 +113,8 @@ class ScreenService {
     private String newCode() {
         String code;
         do {
-            code = RANDOM.ints(CODE_LETTERS, 0, LETTERS.length()).mapToObj(i -> LETTERS.substring(i, i + 1)).collect(Collectors.joining());
+            code = RANDOM.ints(CODE_LETTERS, 0, LETTERS.length()).mapToObj(i -> LETTERS.substring(i, i + 1))
+                    .collect(Collectors.joining());
         } while (screens.open(code).isPresent());
         return code;
     }
@@ -116,26 +124,31 @@ class ScreenService {
     }
 
     SessionView view(long teacherId, long id) {
-        return view(screens.find(teacherId, id).orElseThrow(() ->
-                new Missing("This set is not open at screens any more. The list shows what is.")));
+        return view(screens.find(teacherId, id)
+                .orElseThrow(() -> new Missing("This set is not open at screens any more. The list shows what is.")));
     }
 
     private SessionView view(StoredSession session) {
         SchoolClass schoolClass = classes.find(session.teacherId(), session.classId());
         Map<Long, StoredPlace> places = screens.places(session.id()).stream()
                 .collect(Collectors.toMap(StoredPlace::pupilId, Function.identity()));
-        return new SessionView(session.id(), session.title(), session.classId(), schoolClass.name(), session.markingId(), session.code(),
-                session.led(), session.asksDigits(), problems(session).size(), session.openedAt(), session.endedAt() != null,
+        return new SessionView(session.id(), session.title(), session.classId(), schoolClass.name(),
+                session.markingId(), session.code(),
+                session.led(), session.asksDigits(), problems(session).size(), session.openedAt(),
+                session.endedAt() != null,
                 Stream.concat(schoolClass.pupils().stream().filter(pupil -> places.containsKey(pupil.id())),
                         // Who has left the class since and has written is still there to be seen.
-                        places.values().stream().filter(place -> place.run() != null && schoolClass.pupil(place.pupilId()).isEmpty())
+                        places.values().stream()
+                                .filter(place -> place.run() != null && schoolClass.pupil(place.pupilId()).isEmpty())
                                 .flatMap(place -> classes.pupil(session.teacherId(), place.pupilId()).stream()))
                         .map(pupil -> view(pupil, places.get(pupil.id()), session)).toList());
     }
 
     private static PlaceView view(Pupil pupil, StoredPlace place, StoredSession session) {
-        String state = place.isCollected(session.endedAt()) ? "collected" : place.handedInAt() != null ? "handed-in" : place.run() != null ? "writing" : "away";
-        return new PlaceView(pupil, place.digits(), state, place.atQuestion(), place.begunQuestions().size(), place.seenAt(), place.run(),
+        String state = place.isCollected(session.endedAt()) ? "collected"
+                : place.handedInAt() != null ? "handed-in" : place.run() != null ? "writing" : "away";
+        return new PlaceView(pupil, place.digits(), state, place.atQuestion(), place.begunQuestions().size(),
+                place.seenAt(), place.run(),
                 place.otherDeviceAt());
     }
 
@@ -153,7 +166,8 @@ class ScreenService {
         screens.end(teacherId, id, now);
         for (StoredPlace place : screens.places(id)) {
             if (place.isToCollect()) {
-                screens.take(id, place.pupilId()).filter(StoredPlace::isToCollect).ifPresent(written -> screens.change(written.handedIn(now)));
+                screens.take(id, place.pupilId()).filter(StoredPlace::isToCollect)
+                        .ifPresent(written -> screens.change(written.handedIn(now)));
             }
         }
         watching.changed(id);
@@ -201,9 +215,9 @@ class ScreenService {
     }
 
     private StoredSession byCode(String code) {
-        String plain = code == null ? "" : code.strip().toUpperCase();
-        return screens.open(plain).orElseThrow(() ->
-                Refusal.of("code", "No set is open under this code. Look at the board and type its letters again."));
+        String plain = code == null ? "" : code.strip().toUpperCase(Locale.ROOT);
+        return screens.open(plain).orElseThrow(() -> Refusal.of("code",
+                "No set is open under this code. Look at the board and type its letters again."));
     }
 
     /**
@@ -214,16 +228,18 @@ class ScreenService {
     @Transactional
     Visitor comeIn(String code, long pupilId, String digits, String device) {
         StoredSession session = byCode(code);
-        StoredPlace place = screens.take(session.id(), pupilId).orElseThrow(() ->
-                Refusal.of("pupilId", "This name is not on the list. Pick yours from it."));
+        StoredPlace place = screens.take(session.id(), pupilId)
+                .orElseThrow(() -> Refusal.of("pupilId", "This name is not on the list. Pick yours from it."));
         if (session.asksDigits() && !place.digits().equals(digits == null ? "" : digits.strip())) {
             throw Refusal.of("digits", "These digits do not go with this name. Ask for yours and type them again.");
         }
         String run = place.run();
         if (run == null) {
-            String name = classes.find(session.teacherId(), session.classId()).pupil(pupilId).orElseThrow(ScreenService::gone).name();
+            String name = classes.find(session.teacherId(), session.classId()).pupil(pupilId)
+                    .orElseThrow(ScreenService::gone).name();
             run = papers.begin(session.teacherId(), pupilId, name + ", " + session.title(), problems(session).stream()
-                    .map(text -> ProblemText.read(text, 0, Punctuation.POINT)).toList(), styles.of(session.teacherId()), session.led())
+                    .map(text -> ProblemText.read(text, 0, Punctuation.POINT)).toList(), styles.of(session.teacherId()),
+                    session.led())
                     .toString();
         }
         screens.change(place.cameIn(run, now()));
@@ -249,13 +265,17 @@ class ScreenService {
         In in = in(visitor);
         Set<Integer> begun = in.place().begunQuestions();
         return new OwnSet(in.pupil().name(), in.session().title(), in.session().led(), in.place().handedInAt() != null,
-                in.session().endedAt() != null, in.place().isCollected(in.session().endedAt()), papers.of(in.session().teacherId(), in.place().run()).stream()
+                in.session().endedAt() != null, in.place().isCollected(in.session().endedAt()),
+                papers.of(in.session().teacherId(), in.place().run()).stream()
                         .map(paper -> new OwnQuestion(paper.id(), paper.question(),
-                                styles.of(in.session().teacherId()).point().punctuation().write(paper.problem()), begun.contains(paper.question()))).toList());
+                                styles.of(in.session().teacherId()).point().punctuation().write(paper.problem()),
+                                begun.contains(paper.question())))
+                        .toList());
     }
 
     private StoredPlace place(Visitor visitor) {
-        return screens.place(visitor.sessionId(), visitor.pupilId()).filter(each -> each.run() != null).orElseThrow(ScreenService::gone);
+        return screens.place(visitor.sessionId(), visitor.pupilId()).filter(each -> each.run() != null)
+                .orElseThrow(ScreenService::gone);
     }
 
     private ScreenMapper.OpenTo session(Visitor visitor) {
@@ -263,8 +283,8 @@ class ScreenService {
     }
 
     private int question(StoredPlace place, long paperId) {
-        return papers.question(paperId, place.run()).orElseThrow(() ->
-                new Missing("This paper is not yours. Go back to your questions."));
+        return papers.question(paperId, place.run())
+                .orElseThrow(() -> new Missing("This paper is not yours. Go back to your questions."));
     }
 
     AttemptView paper(Visitor visitor, long paperId) {

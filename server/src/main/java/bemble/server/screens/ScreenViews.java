@@ -18,28 +18,32 @@ final class ScreenViews {
      * @param run names their papers, once they have come in
      * @param otherDeviceAt when a second device last tried to write under this name; left out where none did
      */
-    record PlaceView(@NotNull Pupil pupil, @NotNull String digits, @NotNull String state, Integer at, @NotNull int begun,
-                     OffsetDateTime seenAt, String run, OffsetDateTime otherDeviceAt) {}
+    record PlaceView(@NotNull Pupil pupil, @NotNull String digits, @NotNull String state, Integer at,
+            @NotNull int begun,
+            OffsetDateTime seenAt, String run, OffsetDateTime otherDeviceAt) {}
 
     /** @param ended whether the code has ended */
-    record SessionView(@NotNull long id, @NotNull String title, @NotNull long classId, @NotNull String className, @NotNull long markingId,
-                       @NotNull String code, @NotNull boolean led, @NotNull boolean asksDigits, @NotNull int questions,
-                       @NotNull OffsetDateTime openedAt, @NotNull boolean ended, @NotNull List<PlaceView> places) {}
+    record SessionView(@NotNull long id, @NotNull String title, @NotNull long classId, @NotNull String className,
+            @NotNull long markingId,
+            @NotNull String code, @NotNull boolean led, @NotNull boolean asksDigits, @NotNull int questions,
+            @NotNull OffsetDateTime openedAt, @NotNull boolean ended, @NotNull List<PlaceView> places) {}
 
     /** @param in how many pupils have come in */
-    record SessionLine(@NotNull long id, @NotNull String title, @NotNull String className, @NotNull String code, @NotNull boolean ended,
-                       @NotNull OffsetDateTime openedAt, @NotNull int in, @NotNull int handedIn, @NotNull int of) {}
+    record SessionLine(@NotNull long id, @NotNull String title, @NotNull String className, @NotNull String code,
+            @NotNull boolean ended,
+            @NotNull OffsetDateTime openedAt, @NotNull int in, @NotNull int handedIn, @NotNull int of) {}
 
     /** The names to pick from. */
     record DoorView(@NotNull String code, @NotNull String title, @NotNull String className, @NotNull boolean asksDigits,
-                    @NotNull List<Pupil> pupils) {}
+            @NotNull List<Pupil> pupils) {}
 
     /** A question on the list of a pupil. */
     record OwnQuestion(@NotNull long paper, @NotNull int question, @NotNull String problem, @NotNull boolean begun) {}
 
     /** What a pupil sees: their own set and nothing else. */
-    record OwnSet(@NotNull String pupil, @NotNull String title, @NotNull boolean led, @NotNull boolean handedIn, @NotNull boolean ended,
-                  @NotNull boolean collected, @NotNull List<OwnQuestion> questions) {}
+    record OwnSet(@NotNull String pupil, @NotNull String title, @NotNull boolean led, @NotNull boolean handedIn,
+            @NotNull boolean ended,
+            @NotNull boolean collected, @NotNull List<OwnQuestion> questions) {}
 
     /** @param own left out while nobody has come in at this device */
     record InView(OwnSet own) {}

@@ -16,11 +16,13 @@ import java.util.stream.Collectors;
  * @param device the device that writes under this name, or null
  * @param otherDeviceAt when another device last tried to, or null
  */
-record StoredPlace(long sessionId, long pupilId, String digits, String run, OffsetDateTime seenAt, Integer atQuestion, String begun,
-                   OffsetDateTime handedInAt, String device, OffsetDateTime otherDeviceAt) {
+record StoredPlace(long sessionId, long pupilId, String digits, String run, OffsetDateTime seenAt, Integer atQuestion,
+        String begun,
+        OffsetDateTime handedInAt, String device, OffsetDateTime otherDeviceAt) {
     /** The place of who came in just now, with the papers that are theirs. */
     StoredPlace cameIn(String papers, OffsetDateTime now) {
-        return new StoredPlace(sessionId, pupilId, digits, papers, now, atQuestion, begun, handedInAt, device, otherDeviceAt);
+        return new StoredPlace(sessionId, pupilId, digits, papers, now, atQuestion, begun, handedInAt, device,
+                otherDeviceAt);
     }
 
     /** The place after something was written on a question. */
@@ -33,7 +35,8 @@ record StoredPlace(long sessionId, long pupilId, String digits, String run, Offs
 
     /** The place after its papers were handed in, or given back where that is null. */
     StoredPlace handedIn(OffsetDateTime at) {
-        return new StoredPlace(sessionId, pupilId, digits, run, at == null ? seenAt : at, atQuestion, begun, at, device, otherDeviceAt);
+        return new StoredPlace(sessionId, pupilId, digits, run, at == null ? seenAt : at, atQuestion, begun, at, device,
+                otherDeviceAt);
     }
 
     /** Whether something was written there and not handed in. */

@@ -10,6 +10,7 @@ import java.time.OffsetDateTime;
  * @param endedAt when the teacher ended it, or null
  * @param setId the set it was opened with, or null where that was not kept
  */
-record StoredSession(long id, long teacherId, long classId, long markingId, String code, String title, String problems, boolean led,
-                     boolean asksDigits, OffsetDateTime openedAt, OffsetDateTime endedAt,
-                     Long setId) {}
+record StoredSession(long id, long teacherId, long classId, long markingId, String code, String title, String problems,
+        boolean led,
+        boolean asksDigits, OffsetDateTime openedAt, OffsetDateTime endedAt,
+        Long setId) {}

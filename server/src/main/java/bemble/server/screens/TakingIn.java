@@ -51,7 +51,8 @@ class TakingIn {
         try {
             handed.take(sessionId, pupilId);
         } catch (RuntimeException failure) {
-            LOG.warn("A paper that was handed in could not be taken into its pile; it is tried again at the next start", failure);
+            LOG.warn("A paper that was handed in could not be taken into its pile; it is tried again at the next start",
+                    failure);
         }
     }
 

@@ -28,7 +28,8 @@ class Watching {
 
     private final Map<Long, List<Watcher>> watchers = new ConcurrentHashMap<>();
     private final Set<Long> changed = ConcurrentHashMap.newKeySet();
-    private final ScheduledExecutorService sender = Executors.newSingleThreadScheduledExecutor(DaemonThreads.named("watching"));
+    private final ScheduledExecutorService sender =
+            Executors.newSingleThreadScheduledExecutor(DaemonThreads.named("watching"));
 
     SseEmitter watch(long sessionId, Supplier<SessionView> view) {
         SseEmitter emitter = new SseEmitter(LONGEST_MILLISECONDS);

@@ -34,11 +34,14 @@ class DemoSets implements ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         demo.idIfJustCreated().ifPresent(teacherId -> {
             sets.add(teacherId, drawn("Long division, a zero in the quotient", "Curlews", Operation.DIVISION, 3, 8,
-                    Map.of(1, "So many roof slates are packed into boxes of the same size. How many boxes are full, and how many slates are left?")));
+                    Map.of(1,
+                            "So many roof slates are packed into boxes of the same size. How many boxes are full, and how many slates are left?")));
             sets.add(teacherId, drawn("Carries in a chain", "Terns", Operation.ADDITION, 4, 10,
-                    Map.of(1, "Two ferries carry so many passengers on Friday and Saturday. How many are that together?")));
+                    Map.of(1,
+                            "Two ferries carry so many passengers on Friday and Saturday. How many are that together?")));
             sets.add(teacherId, drawn("Exchange across a zero", "Curlews", Operation.SUBTRACTION, 5, 12,
-                    Map.of(0, "So many metres of rope were on the quay, and so many were cut off. How many are left?")));
+                    Map.of(0,
+                            "So many metres of rope were on the quay, and so many were cut off. How many are left?")));
         });
     }
 
@@ -52,7 +55,8 @@ class DemoSets implements ApplicationRunner {
             String part = at == 0 ? "shown" : at == 1 ? "together" : "alone";
             questions.add(new SetQuestion(question.problem().text(), stories.getOrDefault(at, ""), part));
         });
-        return new SetContent(title, tag, operation.id(), rung.id(), WishesJson.write(rung.wishes()), SEED, null, questions,
+        return new SetContent(title, tag, operation.id(), rung.id(), WishesJson.write(rung.wishes()), SEED, null,
+                questions,
                 LAYOUT);
     }
 }

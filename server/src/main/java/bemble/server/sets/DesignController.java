@@ -41,12 +41,13 @@ class DesignController {
     }
 
     record FeatureView(@NotNull String id, @NotNull String label, @NotNull boolean yesNo, @NotNull int least,
-                       @NotNull int most) {}
+            @NotNull int most) {}
 
-    record RungView(@NotNull String id, @NotNull String title, @NotNull String news, @NotNull Map<String, Object> want) {}
+    record RungView(@NotNull String id, @NotNull String title, @NotNull String news,
+            @NotNull Map<String, Object> want) {}
 
     record LadderView(@NotNull String operation, @NotNull String title, @NotNull List<RungView> rungs,
-                      @NotNull List<FeatureView> features) {}
+            @NotNull List<FeatureView> features) {}
 
     /** @param text problems as typed, one on a line */
     record Typed(@NotNull(message = "Type a problem, like 487 + 96.") String text) {}
@@ -57,7 +58,9 @@ class DesignController {
     record Telling(@NotNull List<QuestionView> problems, @NotNull List<SlipRow> slips, @NotNull String inWords) {}
 
     record TellingRequest(@NotNull(message = "Say which operation.") String operation, Integer count, Long seed,
-            @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want) implements Dear {
+            @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want)
+            implements
+                Dear {
         @Override
         public int cost() {
             return DraftController.OF_A_DRAFT;
@@ -71,7 +74,8 @@ class DesignController {
                 Ladder.of(operation).stream().map(rung -> new RungView(rung.id(), rung.title(), rung.news(),
                         WishesJson.write(rung.wishes()))).toList(),
                 Feature.of(operation).stream().map(feature -> new FeatureView(feature.id(), feature.label(),
-                        feature.isYesNo(), feature.least(), feature.most())).toList())).toList();
+                        feature.isYesNo(), feature.least(), feature.most())).toList()))
+                .toList();
     }
 
     /** Reads typed problems, in the teacher's own punctuation; a line that cannot be worked is named with its reason, and then none is taken. */
@@ -82,7 +86,8 @@ class DesignController {
         List<Fault> faults = new ArrayList<>();
         String[] lines = typed.text().split("\\R");
         if (lines.length > MOST_LINES) {
-            throw Refusal.of("text", "These are more lines than a set has questions. Add " + MOST_LINES + " at most at once.");
+            throw Refusal.of("text",
+                    "These are more lines than a set has questions. Add " + MOST_LINES + " at most at once.");
         }
         for (int i = 0; i < lines.length; i++) {
             if (!lines[i].isBlank()) {
@@ -113,7 +118,8 @@ class DesignController {
         long seed = request.seed() == null ? 1 : request.seed();
         TellingSet set = TellingSet.of(wishes, count, seed, DraftController.LONGEST);
         return new Telling(set.questions().stream().map(QuestionView::of).toList(),
-                set.answers().entrySet().stream().map(row ->
-                        new SlipRow(row.getKey().id(), row.getKey().label(), row.getValue())).toList(), set.inWords());
+                set.answers().entrySet().stream()
+                        .map(row -> new SlipRow(row.getKey().id(), row.getKey().label(), row.getValue())).toList(),
+                set.inWords());
     }
 }

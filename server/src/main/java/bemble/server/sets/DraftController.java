@@ -88,6 +88,7 @@ class DraftController {
         if (problem.operands().stream().anyMatch(number -> !number.isWhole())) {
             throw Refusal.of("problem", "Another like this is drawn for whole numbers. Type another problem.");
         }
-        return QuestionView.of(new Draft(Wishes.like(model.features()), request.seed()).within(LONGEST).draw(1, List.of(model)).get(0));
+        return QuestionView.of(new Draft(Wishes.like(model.features()), request.seed()).within(LONGEST)
+                .draw(1, List.of(model)).get(0));
     }
 }

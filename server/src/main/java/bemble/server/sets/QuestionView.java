@@ -17,9 +17,9 @@ import java.util.Map;
  * @param figures how many figures it takes to write
  */
 record QuestionView(@NotNull String operation, @NotNull List<String> operands, @NotNull int decimals,
-                    @NotNull String text, @NotNull String answer, @NotNull String answerSign,
-                    @NotNull Map<String, Object> features,
-                    @NotNull String inWords, @NotNull int figures) {
+        @NotNull String text, @NotNull String answer, @NotNull String answerSign,
+        @NotNull Map<String, Object> features,
+        @NotNull String inWords, @NotNull int figures) {
     static QuestionView of(Question question) {
         return new QuestionView(question.problem().operation().id(),
                 question.problem().operands().stream().map(Numeral::plain).toList(), question.problem().decimals(),

@@ -18,18 +18,14 @@ import java.util.Map;
  * @param passMark right answers that are enough, or null where it is no quiz
  */
 public record SetContent(
-        @NotBlank(message = "Give the set a title of 1 to 120 letters.")
-        @Size(max = 120, message = "Give the set a title of 1 to 120 letters.") String title,
-        @NotNull(message = "The class is missing; it may be empty.")
-        @Size(max = 60, message = "Type a class of 60 letters at most.") String tag,
+        @NotBlank(message = "Give the set a title of 1 to 120 letters.") @Size(max = 120, message = "Give the set a title of 1 to 120 letters.") String title,
+        @NotNull(message = "The class is missing; it may be empty.") @Size(max = 60, message = "Type a class of 60 letters at most.") String tag,
         @Size(max = 20, message = "This is not an operation.") String operation,
         @Size(max = 120, message = "This is not a rung.") String rung,
         @Size(max = 20, message = "These are more wishes than there are features.") Map<String, Object> want,
         Long seed,
         Integer passMark,
-        @NotNull(message = "The questions are missing; there may be none.")
-        @Size(max = 200, message = "A set has 200 questions at most. Begin another set.")
-        List<@Valid @NotNull(message = "A question is missing.") SetQuestion> questions,
+        @NotNull(message = "The questions are missing; there may be none.") @Size(max = 200, message = "A set has 200 questions at most. Begin another set.") List<@Valid @NotNull(message = "A question is missing.") SetQuestion> questions,
         @NotNull(message = "The layout is missing.") @Valid LayoutChoice layout) {
 
     /**
@@ -40,10 +36,8 @@ public record SetContent(
      * @param part shown, together or alone
      */
     public record SetQuestion(
-            @NotNull(message = "The problem is missing.")
-            @Size(max = 700, message = "This problem is too long.") String problem,
-            @NotNull(message = "The story is missing; it may be empty.")
-            @Size(max = 600, message = "Shorten the story to 600 letters.") String story,
+            @NotNull(message = "The problem is missing.") @Size(max = 700, message = "This problem is too long.") String problem,
+            @NotNull(message = "The story is missing; it may be empty.") @Size(max = 600, message = "Shorten the story to 600 letters.") String story,
             @NotNull(message = "Say shown, together or alone.") String part) {}
 
     /** How the set is printed. */

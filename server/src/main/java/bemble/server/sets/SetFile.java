@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
@@ -73,8 +74,9 @@ class SetFile {
         List<String> header = List.of("problem");
         List<TableFile.Row> rows = TableFile.rows(table);
         for (TableFile.Row row : rows) {
-            if (row == rows.get(0) && row.fields().stream().anyMatch(each -> each.strip().equalsIgnoreCase("problem"))) {
-                header = row.fields().stream().map(each -> each.strip().toLowerCase()).toList();
+            if (row == rows.get(0)
+                    && row.fields().stream().anyMatch(each -> each.strip().equalsIgnoreCase("problem"))) {
+                header = row.fields().stream().map(each -> each.strip().toLowerCase(Locale.ROOT)).toList();
             } else {
                 read(row, header, questions, faults);
             }
@@ -139,7 +141,8 @@ class SetFile {
             throw notOurs();
         }
         List<Fault> faults = new ArrayList<>(validator.validate(content).stream()
-                .map(wrong -> new Fault(wrong.getPropertyPath().toString(), wrong.getPropertyPath() + ": " + wrong.getMessage()))
+                .map(wrong -> new Fault(wrong.getPropertyPath().toString(),
+                        wrong.getPropertyPath() + ": " + wrong.getMessage()))
                 .sorted(Comparator.comparing(Fault::field)).toList());
         for (int i = 0; faults.isEmpty() && i < content.questions().size(); i++) {
             try {

@@ -6,4 +6,4 @@ import java.util.List;
 
 /** A set in the list of them. */
 record SetLine(@NotNull long id, @NotNull String title, @NotNull String tag, @NotNull int count,
-               @NotNull List<String> first, @NotNull OffsetDateTime changedAt, @NotNull boolean archived) {}
+        @NotNull List<String> first, @NotNull OffsetDateTime changedAt, @NotNull boolean archived) {}

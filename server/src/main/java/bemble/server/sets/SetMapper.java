@@ -20,14 +20,16 @@ interface SetMapper {
     @Select("select " + COLUMNS + " from practice_set" + MINE + " and id = #{id}")
     Optional<StoredSet> find(long teacherId, long id);
 
-    @Select(value = "select " + COLUMNS + " from final table (insert into practice_set (teacher_id, title, tag, content, "
+    @Select(value = "select " + COLUMNS
+            + " from final table (insert into practice_set (teacher_id, title, tag, content, "
             + "words, changed_at) values (#{teacherId}, #{title}, #{tag}, #{content}, #{words}, #{now}))", affectData = true)
     StoredSet add(long teacherId, String title, String tag, String content, String words, OffsetDateTime now);
 
     @Update("update practice_set set title = #{title}, tag = #{tag}, content = #{content}, words = #{words}, "
             + "changed_at = #{now}, revision = revision + 1" + MINE
             + " and id = #{id} and revision = coalesce(#{revision,jdbcType=INTEGER}, revision)")
-    int change(long teacherId, long id, Integer revision, String title, String tag, String content, String words, OffsetDateTime now);
+    int change(long teacherId, long id, Integer revision, String title, String tag, String content, String words,
+            OffsetDateTime now);
 
     @Update("update practice_set set archived = #{archived}" + MINE + " and id = #{id}")
     int archive(long teacherId, long id, boolean archived);

@@ -35,8 +35,8 @@ public class SetService {
     }
 
     public StoredSet find(long teacherId, long id) {
-        return sets.find(teacherId, id).orElseThrow(() ->
-                new Missing("This set is not among yours. It may have been deleted; the list shows what is there."));
+        return sets.find(teacherId, id).orElseThrow(() -> new Missing(
+                "This set is not among yours. It may have been deleted; the list shows what is there."));
     }
 
     public SetContent content(StoredSet stored) {
@@ -58,7 +58,8 @@ public class SetService {
     @Transactional
     StoredSet change(long teacherId, long id, Integer revision, SetContent content) {
         SetContent plain = SetReading.asWritten(content);
-        int changed = sets.change(teacherId, id, revision, plain.title(), plain.tag(), json.writeValueAsString(plain), words(plain), now());
+        int changed = sets.change(teacherId, id, revision, plain.title(), plain.tag(), json.writeValueAsString(plain),
+                words(plain), now());
         StoredSet now = find(teacherId, id);
         if (changed == 0) {
             throw new ChangedElsewhere(SetView.of(now, content(now)));
@@ -76,7 +77,8 @@ public class SetService {
             copied = SetReading.renumbered(content, Versions.of(questions, "B", new Random().nextInt(1_000_000)));
         }
         String title = content.title() + (otherNumbers ? ", again" : ", copy");
-        return add(teacherId, copied.with(title.substring(0, Math.min(MOST_TITLE, title.length())), copied.questions()));
+        return add(teacherId,
+                copied.with(title.substring(0, Math.min(MOST_TITLE, title.length())), copied.questions()));
     }
 
     @Transactional
@@ -105,8 +107,8 @@ public class SetService {
 
     private static String words(SetContent content) {
         StringBuilder words = new StringBuilder(content.title()).append('\n').append(content.tag());
-        content.questions().forEach(question ->
-                words.append('\n').append(question.problem()).append('\n').append(question.story()));
+        content.questions().forEach(
+                question -> words.append('\n').append(question.problem()).append('\n').append(question.story()));
         return SearchWords.likened(words.toString());
     }
 

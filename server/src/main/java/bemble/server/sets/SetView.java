@@ -13,7 +13,7 @@ import java.util.List;
  * @param revision how often it was changed; sent back with the next change
  */
 record SetView(@NotNull long id, @NotNull SetContent content, @NotNull List<QuestionView> questions,
-               @NotNull int minutes, @NotNull boolean archived, @NotNull int revision) {
+        @NotNull int minutes, @NotNull boolean archived, @NotNull int revision) {
     /** What stands in the store. */
     static SetView of(StoredSet stored, SetContent content) {
         List<Question> questions = SetReading.questions(content);

@@ -41,7 +41,8 @@ public final class WishesJson {
         if (value instanceof List<?> list && list.stream().allMatch(String.class::isInstance)) {
             return list.stream().map(String.class::cast).toList();
         }
-        throw Refusal.of("want." + id, "Give a list of texts, such as " + (id.equals(FACTS) ? "7x8." : "carry-forgotten."));
+        throw Refusal.of("want." + id,
+                "Give a list of texts, such as " + (id.equals(FACTS) ? "7x8." : "carry-forgotten."));
     }
 
     private static Wish wish(Feature feature, Object value) {
@@ -83,7 +84,8 @@ public final class WishesJson {
 
     static Map<String, Object> write(Wishes wishes) {
         Map<String, Object> written = new LinkedHashMap<>();
-        wishes.wanted().forEach((feature, wish) -> written.put(feature.id(), feature.isYesNo() ? (Object) (wish.min() == 1)
+        wishes.wanted().forEach((feature, wish) -> written.put(feature.id(), feature.isYesNo()
+                ? (Object) (wish.min() == 1)
                 : wish.min() == wish.max() ? (Object) wish.min() : Map.of("min", wish.min(), "max", wish.max())));
         if (!wishes.targets().facts().isEmpty()) {
             written.put(FACTS, wishes.targets().facts());

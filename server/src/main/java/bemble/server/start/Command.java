@@ -38,7 +38,8 @@ public final class Command {
             folder.forDemo(is("bemble.demo-empty"));
         }
         // Given twice an option would count as a list of both.
-        List<String> all = new ArrayList<>(arguments.stream().filter(each -> !each.startsWith("--bemble.data=")).toList());
+        List<String> all =
+                new ArrayList<>(arguments.stream().filter(each -> !each.startsWith("--bemble.data=")).toList());
         all.add("--bemble.data=" + folder.path());
         all.add("--bemble.database=" + folder.database());
         all.add("--logging.file.name=" + folder.path().resolve("bemble.log"));

@@ -56,8 +56,9 @@ public final class DataFolder {
             OPENED.add(opened);
             return opened;
         } catch (IOException exception) {
-            throw new CannotStart("The data folder " + folder + " cannot be written. Choose another with --data DIR, or "
-                    + "let its owner give you the right to write there.");
+            throw new CannotStart(
+                    "The data folder " + folder + " cannot be written. Choose another with --data DIR, or "
+                            + "let its owner give you the right to write there.");
         }
     }
 
@@ -80,8 +81,9 @@ public final class DataFolder {
         try {
             Path mark = folder.resolve(DEMO_MARK);
             if (Files.exists(folder.resolve(DATABASE_FILE)) && !Files.exists(mark)) {
-                throw new CannotStart("The folder " + folder + " holds a school's own data, and the demo leaves it alone. "
-                        + "Start it with ./bemble start --data, or give the demo another folder.");
+                throw new CannotStart(
+                        "The folder " + folder + " holds a school's own data, and the demo leaves it alone. "
+                                + "Start it with ./bemble start --data, or give the demo another folder.");
             }
             if (empty) {
                 for (String name : List.of(DATABASE_FILE, DATABASE + ".trace.db")) {
@@ -90,7 +92,8 @@ public final class DataFolder {
             }
             Files.writeString(mark, "Data of the demo school, made up by Bemble.\n");
         } catch (IOException exception) {
-            throw new CannotStart("The folder " + folder + " cannot be emptied for the demo: " + exception.getMessage());
+            throw new CannotStart(
+                    "The folder " + folder + " cannot be emptied for the demo: " + exception.getMessage());
         }
     }
 

@@ -28,8 +28,10 @@ final class FirstRequests {
             get("/api/session");
             for (String problem : PROBLEMS) {
                 post("/api/work", "{\"problem\":\"" + problem + "\"}");
-                post("/api/diagnose/set", "{\"items\":[" + Stream.of("3152", "3665", "17").map(given ->
-                        "{\"problem\":\"" + problem + "\",\"given\":\"" + given + "\"}").collect(Collectors.joining(",")) + "]}");
+                post("/api/diagnose/set",
+                        "{\"items\":[" + Stream.of("3152", "3665", "17")
+                                .map(given -> "{\"problem\":\"" + problem + "\",\"given\":\"" + given + "\"}")
+                                .collect(Collectors.joining(",")) + "]}");
             }
         } catch (IOException noMatter) {
             // The archive is then only less complete.

@@ -18,7 +18,8 @@ public final class CodedColumn<E extends Enum<E>> extends BaseTypeHandler<E> {
 
     /** @param type an enum of {@link Coded} */
     public CodedColumn(Class<E> type) {
-        byName = Arrays.stream(type.getEnumConstants()).collect(Collectors.toMap(each -> ((Coded) each).id(), Function.identity()));
+        byName = Arrays.stream(type.getEnumConstants())
+                .collect(Collectors.toMap(each -> ((Coded) each).id(), Function.identity()));
     }
 
     @Override

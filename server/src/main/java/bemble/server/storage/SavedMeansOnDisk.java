@@ -59,7 +59,8 @@ class SavedMeansOnDisk extends DataSourceTransactionManager {
             super.doRollback(status);
         } catch (TransactionSystemException failure) {
             letConnectionsGo();
-            if (!isClosed(((JdbcTransactionObjectSupport) status.getTransaction()).getConnectionHolder().getConnection())) {
+            if (!isClosed(
+                    ((JdbcTransactionObjectSupport) status.getTransaction()).getConnectionHolder().getConnection())) {
                 throw failure;
             }
         }

@@ -36,12 +36,15 @@ public record HowCode(@NotNull String code, @NotNull String name, @NotNull boole
             String code = each == null || each.code() == null ? "" : each.code().strip().toLowerCase(Locale.ROOT);
             String name = each == null || each.name() == null ? "" : each.name().strip();
             if (!code.matches("[\\p{L}\\d]{1," + MOST_LETTERS + "}")) {
-                faults.add(new Fault("howCodes[" + i + "].code", "A code is 1 to " + MOST_LETTERS + " letters without a space, like h."));
+                faults.add(new Fault("howCodes[" + i + "].code",
+                        "A code is 1 to " + MOST_LETTERS + " letters without a space, like h."));
             } else if (!seen.add(code)) {
-                faults.add(new Fault("howCodes[" + i + "].code", "The code " + code + " stands there twice. Change one of them."));
+                faults.add(new Fault("howCodes[" + i + "].code",
+                        "The code " + code + " stands there twice. Change one of them."));
             }
             if (name.isEmpty() || name.length() > MOST_NAME) {
-                faults.add(new Fault("howCodes[" + i + "].name", "Say in 1 to " + MOST_NAME + " letters what the code means, like helped."));
+                faults.add(new Fault("howCodes[" + i + "].name",
+                        "Say in 1 to " + MOST_NAME + " letters what the code means, like helped."));
             }
             kept.add(new HowCode(code, name, each != null && each.alone()));
         }

@@ -14,8 +14,9 @@ import java.util.TreeMap;
  * @param howCodes the codes for how an answer came about
  * @param skipsFirstSteps whether what was never tried yet is not to be shown on Today
  */
-public record Preferences(@NotNull Map<String, String> cues, @NotNull boolean letterKeys, @NotNull List<HowCode> howCodes,
-                          @NotNull boolean skipsFirstSteps) {
+public record Preferences(@NotNull Map<String, String> cues, @NotNull boolean letterKeys,
+        @NotNull List<HowCode> howCodes,
+        @NotNull boolean skipsFirstSteps) {
     static final Preferences USUAL = new Preferences(Map.of(), true, HowCode.USUAL, false);
 
     /** What was kept before there were codes has the usual ones. */
@@ -33,6 +34,7 @@ public record Preferences(@NotNull Map<String, String> cues, @NotNull boolean le
         all.putAll(newCues);
         all.values().removeIf(String::isBlank);
         return new Preferences(all, newLetterKeys == null ? letterKeys : newLetterKeys,
-                newHowCodes == null ? howCodes : HowCode.checked(newHowCodes), newSkips == null ? skipsFirstSteps : newSkips);
+                newHowCodes == null ? howCodes : HowCode.checked(newHowCodes),
+                newSkips == null ? skipsFirstSteps : newSkips);
     }
 }

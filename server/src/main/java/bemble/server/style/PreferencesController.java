@@ -30,15 +30,14 @@ class PreferencesController {
 
     record PreferencesView(@NotNull Preferences chosen, @NotNull List<StepKindView> kinds) {
         static PreferencesView of(Preferences chosen) {
-            return new PreferencesView(chosen, CueKind.ALL.stream().map(kind -> new StepKindView(kind.id(), kind.label())).toList());
+            return new PreferencesView(chosen,
+                    CueKind.ALL.stream().map(kind -> new StepKindView(kind.id(), kind.label())).toList());
         }
     }
 
     /** What is to be other than it was; what is left out stays as it is. */
     record PreferencesChange(
-            @Size(max = 40, message = "These are more cues than there are kinds of steps.")
-            Map<String, @NotNull(message = "A cue is missing.")
-                    @Size(max = 120, message = "Shorten the cue to 120 letters.") String> cues,
+            @Size(max = 40, message = "These are more cues than there are kinds of steps.") Map<String, @NotNull(message = "A cue is missing.") @Size(max = 120, message = "Shorten the cue to 120 letters.") String> cues,
             Boolean letterKeys,
             @Size(max = 40, message = "These are more codes than anybody uses.") List<HowCode> howCodes,
             Boolean skipsFirstSteps) {}
@@ -56,6 +55,7 @@ class PreferencesController {
         cues.keySet().stream().filter(kind -> !Preferences.isKind(kind)).findFirst().ifPresent(kind -> {
             throw Refusal.of("cues", "There is no kind of step called “" + kind + "”.");
         });
-        return PreferencesView.of(preferences.change(teacher.id(), cues, change.letterKeys(), change.howCodes(), change.skipsFirstSteps()));
+        return PreferencesView.of(preferences.change(teacher.id(), cues, change.letterKeys(), change.howCodes(),
+                change.skipsFirstSteps()));
     }
 }

@@ -26,7 +26,8 @@ public class PreferencesService {
 
     /** Changes what is given and keeps the rest; one change after the other, so that none is lost. */
     @Transactional
-    public Preferences change(long teacherId, Map<String, String> cues, Boolean letterKeys, List<HowCode> howCodes, Boolean skipsFirstSteps) {
+    public Preferences change(long teacherId, Map<String, String> cues, Boolean letterKeys, List<HowCode> howCodes,
+            Boolean skipsFirstSteps) {
         preferences.begin(teacherId, json.writeValueAsString(Preferences.USUAL));
         Preferences changed = read(preferences.lock(teacherId)).with(cues, letterKeys, howCodes, skipsFirstSteps);
         preferences.save(teacherId, json.writeValueAsString(changed));

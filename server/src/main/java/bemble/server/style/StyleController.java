@@ -30,7 +30,7 @@ class StyleController {
     record OptionView(@NotNull String id, @NotNull String label) {}
 
     record ChoiceView(@NotNull String id, @NotNull String group, @NotNull String title,
-                      @NotNull WorkRequest example, @NotNull List<OptionView> options) {}
+            @NotNull WorkRequest example, @NotNull List<OptionView> options) {}
 
     /**
      * A style with all that could be chosen.
@@ -41,7 +41,8 @@ class StyleController {
         static StyleView of(HouseStyle style) {
             return new StyleView(HouseStyle.CHOICES.stream().map(choice -> new ChoiceView(choice.id(), choice.group(),
                     choice.title(), example(choice), choice.options().stream()
-                            .map(option -> new OptionView(option.id(), option.label())).toList())).toList(),
+                            .map(option -> new OptionView(option.id(), option.label())).toList()))
+                    .toList(),
                     style.ids());
         }
     }

@@ -40,7 +40,8 @@ class TodayController {
     private final BegunMapper begun;
     private final PreferencesService preferences;
 
-    TodayController(ClassService classes, RecordService records, PlanService plans, WaitingPiles piles, LastWorked last, BegunMapper begun,
+    TodayController(ClassService classes, RecordService records, PlanService plans, WaitingPiles piles, LastWorked last,
+            BegunMapper begun,
             PreferencesService preferences, PapersBegun papers) {
         this.papers = papers;
         this.begun = begun;
@@ -53,9 +54,11 @@ class TodayController {
     }
 
     /** A class's lesson of the day; without groups where there is none. */
-    record Lesson(@NotNull long classId, @NotNull String className, @NotNull LocalDate date, @NotNull List<GroupView> groups) {}
+    record Lesson(@NotNull long classId, @NotNull String className, @NotNull LocalDate date,
+            @NotNull List<GroupView> groups) {}
 
-    record WaitingPile(@NotNull long id, @NotNull String title, @NotNull String className, @NotNull int waiting, @NotNull int papers) {}
+    record WaitingPile(@NotNull long id, @NotNull String title, @NotNull String className, @NotNull int waiting,
+            @NotNull int papers) {}
 
     /** A pupil with the rungs that come back. */
     record DuePupil(@NotNull Pupil pupil, @NotNull String className, @NotNull List<String> rungs) {}
@@ -70,7 +73,8 @@ class TodayController {
      * @param toTry what was never done yet, of style, board, sheet, mark and write; empty where the teacher does not want to be shown
      */
     record TodayView(@NotNull LocalDate today, @NotNull List<Lesson> lessons, @NotNull List<WaitingPile> piles,
-                     @NotNull List<DuePupil> due, LastProblem last, @NotNull List<BegunPaper> papers, @NotNull List<String> toTry) {}
+            @NotNull List<DuePupil> due, LastProblem last, @NotNull List<BegunPaper> papers,
+            @NotNull List<String> toTry) {}
 
     /** What waits: the lessons of the day, piles, pupils due, and what was begun. */
     @GetMapping("/api/today")
@@ -82,19 +86,25 @@ class TodayController {
         Map<Long, List<PupilPlaces>> places = records.places(all);
         for (SchoolClass schoolClass : all) {
             List<PupilPlaces> work = places.get(schoolClass.id());
-            Stream.of(today, today.plusWeeks(1)).flatMap(week -> plans.plan(schoolClass, week, () -> work).days().stream())
-                    .filter(day -> !day.date().isBefore(today)).findFirst().ifPresent(day -> lessons.add(lesson(schoolClass, day)));
+            Stream.of(today, today.plusWeeks(1))
+                    .flatMap(week -> plans.plan(schoolClass, week, () -> work).days().stream())
+                    .filter(day -> !day.date().isBefore(today)).findFirst()
+                    .ifPresent(day -> lessons.add(lesson(schoolClass, day)));
             for (PupilPlaces pupil : work) {
-                List<String> rungs = Ladder.all().stream().filter(rung -> pupil.state(rung.id()) == State.DUE).map(Rung::fullTitle).toList();
+                List<String> rungs = Ladder.all().stream().filter(rung -> pupil.state(rung.id()) == State.DUE)
+                        .map(Rung::fullTitle).toList();
                 if (!rungs.isEmpty()) {
                     due.add(new DuePupil(pupil.pupil(), schoolClass.name(), rungs));
                 }
             }
         }
-        return new TodayView(today, lessons, piles.of(teacher.id()).stream().map(pile -> new WaitingPile(pile.id(), pile.title(),
-                pile.className(), pile.waiting(), pile.papers())).toList(), due, last.of(teacher.id())
+        return new TodayView(today, lessons,
+                piles.of(teacher.id()).stream().map(pile -> new WaitingPile(pile.id(), pile.title(),
+                        pile.className(), pile.waiting(), pile.papers())).toList(),
+                due, last.of(teacher.id())
                         .map(worked -> new LastProblem(worked.problem(), worked.answer(), worked.label())).orElse(null),
-                papers.of(teacher.id()).stream().map(paper -> new BegunPaper(paper.id(), paper.problem(), paper.begunAt())).toList(),
+                papers.of(teacher.id()).stream()
+                        .map(paper -> new BegunPaper(paper.id(), paper.problem(), paper.begunAt())).toList(),
                 toTry(teacher.id()));
     }
 

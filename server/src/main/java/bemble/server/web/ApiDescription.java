@@ -26,21 +26,30 @@ class ApiDescription {
     private static final String SESSION = "session";
     private static final String REFUSAL = "Refusal";
     /** Open to everybody at this computer; they store nothing. */
-    private static final Set<String> OPEN = Set.of("/api/work", "/api/paper", "/api/mark", "/api/nudge", "/api/sets/draft", "/api/geometry");
-    private static final Map<String, String> REFUSALS = Map.of("400", "What was sent cannot be read.", "401", "Nobody is signed in.",
-            "403", "The request lacks the token that goes with the session.", "404", "There is no such thing of this teacher’s.",
-            "409", "Another window has changed it meanwhile; what stands there now comes with the refusal.",
-            "422", "What was asked cannot be done; each fault names its field and says what to do.");
-    private static final Map<String, String> TITLES = Map.of("in", "pupils at a screen", "markings", "marking", "attempts", "papers",
+    private static final Set<String> OPEN =
+            Set.of("/api/work", "/api/paper", "/api/mark", "/api/nudge", "/api/sets/draft", "/api/geometry");
+    private static final Map<String, String> REFUSALS =
+            Map.of("400", "What was sent cannot be read.", "401", "Nobody is signed in.",
+                    "403", "The request lacks the token that goes with the session.", "404",
+                    "There is no such thing of this teacher’s.",
+                    "409", "Another window has changed it meanwhile; what stands there now comes with the refusal.",
+                    "422", "What was asked cannot be done; each fault names its field and says what to do.");
+    private static final Map<String, String> TITLES = Map.of("in", "pupils at a screen", "markings", "marking",
+            "attempts", "papers",
             "prints", "sets", "rules", "rules of pupils", "mark", "papers", "nudge", "papers", "paper", "papers");
 
     @Bean
     OpenAPI description() {
-        return new OpenAPI().info(new Info().title("Bemble").version("1").description("Written sums, column by column. Ids are numbers; "
-                        + "days are written as 2026-11-29; numbers in problems have a point.").license(new License().name("Apache 2.0").identifier("Apache-2.0")))
+        return new OpenAPI()
+                .info(new Info().title("Bemble").version("1")
+                        .description("Written sums, column by column. Ids are numbers; "
+                                + "days are written as 2026-11-29; numbers in problems have a point.")
+                        .license(new License().name("Apache 2.0").identifier("Apache-2.0")))
                 .servers(List.of(new Server().url("/").description("this Bemble")))
-                .components(new Components().addSecuritySchemes(SESSION, new SecurityScheme().type(SecurityScheme.Type.APIKEY)
-                        .in(SecurityScheme.In.COOKIE).name("JSESSIONID").description("Signed in as a teacher, or come in as a pupil.")));
+                .components(new Components().addSecuritySchemes(SESSION,
+                        new SecurityScheme().type(SecurityScheme.Type.APIKEY)
+                                .in(SecurityScheme.In.COOKIE).name("JSESSIONID")
+                                .description("Signed in as a teacher, or come in as a pupil.")));
     }
 
     @Bean
@@ -48,11 +57,13 @@ class ApiDescription {
         return api -> {
             api.getComponents().addSchemas(REFUSAL, new ObjectSchema().addProperty("title", new StringSchema())
                     .addProperty("detail", new StringSchema().description("What to do, in a sentence.")));
-            REFUSALS.forEach((status, says) -> api.getComponents().addResponses(REFUSAL + status, new ApiResponse().description(says)
+            REFUSALS.forEach((status, says) -> api.getComponents().addResponses(REFUSAL + status, new ApiResponse()
+                    .description(says)
                     .content(new Content().addMediaType("application/problem+json",
                             new MediaType().schema(new ObjectSchema().$ref("#/components/schemas/" + REFUSAL))))));
             api.setTags(null);
-            api.getPaths().forEach((path, item) -> item.readOperationsMap().forEach((method, operation) -> complete(path, method.name(), operation)));
+            api.getPaths().forEach((path, item) -> item.readOperationsMap()
+                    .forEach((method, operation) -> complete(path, method.name(), operation)));
         };
     }
 
@@ -61,11 +72,13 @@ class ApiDescription {
         operation.setTags(List.of(TITLES.getOrDefault(first, first.replace('-', ' '))));
         boolean open = OPEN.contains(path) || path.startsWith("/api/diagnose") || path.startsWith("/api/account");
         operation.setSecurity(open ? List.of() : List.of(new SecurityRequirement().addList(SESSION)));
-        Map<String, Boolean> refuses = Map.of("400", true, "401", !open, "403", !method.equals("GET"), "404", path.contains("{"),
-                "409", method.equals("PUT"), "422", true);
+        Map<String, Boolean> refuses =
+                Map.of("400", true, "401", !open, "403", !method.equals("GET"), "404", path.contains("{"),
+                        "409", method.equals("PUT"), "422", true);
         refuses.forEach((status, does) -> {
             if (does) {
-                operation.getResponses().computeIfAbsent(status, any -> new ApiResponse().$ref("#/components/responses/" + REFUSAL + status));
+                operation.getResponses().computeIfAbsent(status,
+                        any -> new ApiResponse().$ref("#/components/responses/" + REFUSAL + status));
             }
         });
     }

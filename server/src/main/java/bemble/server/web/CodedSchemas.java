@@ -15,11 +15,13 @@ import org.springframework.stereotype.Component;
 class CodedSchemas implements ModelConverter {
     @Override
     public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> others) {
-        Class<?> raw = type.getType() == null ? Object.class : Json.mapper().constructType(type.getType()).getRawClass();
+        Class<?> raw =
+                type.getType() == null ? Object.class : Json.mapper().constructType(type.getType()).getRawClass();
         if (raw.isEnum() && Coded.class.isAssignableFrom(raw)) {
             StringSchema schema = new StringSchema();
             CodedJson.choices(raw).map(Coded::id).forEach(schema::addEnumItem);
-            String name = (raw.getEnclosingClass() == null ? "" : raw.getEnclosingClass().getSimpleName()) + raw.getSimpleName();
+            String name = (raw.getEnclosingClass() == null ? "" : raw.getEnclosingClass().getSimpleName())
+                    + raw.getSimpleName();
             context.defineModel(name, schema);
             return new Schema<>().$ref("#/components/schemas/" + name);
         }

@@ -9,6 +9,7 @@ import java.net.InetAddress;
 import java.net.NetworkInterface;
 import java.net.SocketException;
 import java.net.UnknownHostException;
+import java.nio.charset.StandardCharsets;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
@@ -59,7 +60,7 @@ class KnownHosts extends OncePerRequestFilter {
             response.setStatus(HttpServletResponse.SC_BAD_REQUEST);
             response.setContentType("text/plain;charset=UTF-8");
             response.getOutputStream().write(("Bemble is not known under this name. Use this computer's own name or "
-                    + "address, or add the name to the setting bemble.hosts.").getBytes("UTF-8"));
+                    + "address, or add the name to the setting bemble.hosts.").getBytes(StandardCharsets.UTF_8));
         }
     }
 }

@@ -16,9 +16,11 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class OwnComputer {
-    private static final List<String> OF_PROXIES = List.of("Forwarded", "Via", "X-Forwarded-For", "X-Forwarded-Host", "X-Forwarded-Proto",
-            "X-Forwarded-Server", "X-Real-IP", "True-Client-IP", "CF-Connecting-IP");
-    private static final Set<String> LOOPBACK = Set.of("localhost", "127.0.0.1", "::1", "[::1]", "0:0:0:0:0:0:0:1", "[0:0:0:0:0:0:0:1]");
+    private static final List<String> OF_PROXIES =
+            List.of("Forwarded", "Via", "X-Forwarded-For", "X-Forwarded-Host", "X-Forwarded-Proto",
+                    "X-Forwarded-Server", "X-Real-IP", "True-Client-IP", "CF-Connecting-IP");
+    private static final Set<String> LOOPBACK =
+            Set.of("localhost", "127.0.0.1", "::1", "[::1]", "0:0:0:0:0:0:0:1", "[0:0:0:0:0:0:0:1]");
 
     private final String ownName;
 

@@ -23,7 +23,8 @@ import org.apache.commons.csv.CSVRecord;
  */
 public final class TableFile {
     private static final int MOST_LINES = 5000;
-    private static final String SAVE_AGAIN = " Open the file in a spreadsheet and save it as “CSV UTF-8”; then choose it again.";
+    private static final String SAVE_AGAIN =
+            " Open the file in a spreadsheet and save it as “CSV UTF-8”; then choose it again.";
 
     private TableFile() {}
 
@@ -45,7 +46,8 @@ public final class TableFile {
         // Some spreadsheets say in a first line of its own what parts the fields.
         boolean said = text.regionMatches(true, 0, "sep=", 0, 4) && text.length() > 4;
         char separator = said ? text.charAt(4) : separator(text);
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator).setIgnoreEmptyLines(true).setIgnoreSurroundingSpaces(true).get();
+        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator).setIgnoreEmptyLines(true)
+                .setIgnoreSurroundingSpaces(true).get();
         List<Row> rows = new ArrayList<>();
         try (CSVParser table = CSVParser.parse(new StringReader(text), format)) {
             for (CSVRecord row : table) {
@@ -69,7 +71,8 @@ public final class TableFile {
     private static char separator(String text) {
         String first = text.lines().filter(line -> !line.isBlank()).findFirst().orElse("");
         long semicolons = first.chars().filter(letter -> letter == ';').count();
-        return first.indexOf('\t') >= 0 ? '\t' : semicolons > 0 && semicolons >= first.chars().filter(letter -> letter == ',').count() ? ';' : ',';
+        return first.indexOf('\t') >= 0 ? '\t'
+                : semicolons > 0 && semicolons >= first.chars().filter(letter -> letter == ',').count() ? ';' : ',';
     }
 
     private static String text(byte[] file) {
@@ -102,8 +105,9 @@ public final class TableFile {
         CoderResult result = decoder.decode(ByteBuffer.wrap(file, from, file.length - from), text, true);
         String read = text.flip().toString();
         if (result.isError()) {
-            throw fault(lineOf(read), "a letter after “" + read.substring(Math.max(read.lastIndexOf('\n') + 1, read.length() - 20))
-                    + "” cannot be read: the file is not written in UTF-8." + SAVE_AGAIN);
+            throw fault(lineOf(read),
+                    "a letter after “" + read.substring(Math.max(read.lastIndexOf('\n') + 1, read.length() - 20))
+                            + "” cannot be read: the file is not written in UTF-8." + SAVE_AGAIN);
         }
         return read;
     }

@@ -20,10 +20,10 @@ class GeometryController {
 
     /** All in squares; see {@link MarkGeometry}. */
     record GeometryView(@NotNull Map<String, TextPlaceView> anchors, @NotNull Map<String, Double> heights,
-                        @NotNull Map<String, StrokeView> strokes, @NotNull double foot, @NotNull double strikeReach,
-                        @NotNull double strikeShift, @NotNull double arcRise, @NotNull double arcLow, @NotNull double arcHigh,
-                        @NotNull double bracket, @NotNull double bracketBend, @NotNull double arrowHead,
-                        @NotNull double labelIndent) {}
+            @NotNull Map<String, StrokeView> strokes, @NotNull double foot, @NotNull double strikeReach,
+            @NotNull double strikeShift, @NotNull double arcRise, @NotNull double arcLow, @NotNull double arcHigh,
+            @NotNull double bracket, @NotNull double bracketBend, @NotNull double arrowHead,
+            @NotNull double labelIndent) {}
 
     /** The measures that a drawing of a sheet needs. */
     @GetMapping("/api/geometry")
@@ -36,7 +36,8 @@ class GeometryController {
             MarkGeometry.Stroke stroke = MarkGeometry.stroke(kind);
             return stroke == null ? null : new StrokeView(stroke.fromX(), stroke.fromY(), stroke.toX(), stroke.toY());
         });
-        return new GeometryView(anchors, byId(Size.values(), Size::id, MarkGeometry::height), strokes, MarkGeometry.FOOT,
+        return new GeometryView(anchors, byId(Size.values(), Size::id, MarkGeometry::height), strokes,
+                MarkGeometry.FOOT,
                 MarkGeometry.STRIKE_REACH, MarkGeometry.STRIKE_SHIFT, MarkGeometry.ARC_RISE, MarkGeometry.ARC_LOW,
                 MarkGeometry.ARC_HIGH, MarkGeometry.BRACKET, MarkGeometry.BRACKET_BEND, MarkGeometry.ARROW_HEAD,
                 MarkGeometry.LABEL_INDENT);

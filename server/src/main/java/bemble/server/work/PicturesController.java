@@ -24,7 +24,7 @@ class PicturesController {
      * @param whyNot why there is none to show; then there are no frames
      */
     record PictureView(@NotNull String id, @NotNull String label, @NotNull double width, @NotNull double height,
-                       @NotNull List<FrameView> frames, String whyNot) {
+            @NotNull List<FrameView> frames, String whyNot) {
         static PictureView of(Picture picture) {
             return new PictureView(picture.kind().id(), picture.kind().label(), picture.width(), picture.height(),
                     picture.frames().stream().map(FrameView::of).toList(), picture.whyNot());
@@ -39,8 +39,8 @@ class PicturesController {
     }
 
     record ShapeView(@NotNull String key, @NotNull String kind, @NotNull double x, @NotNull double y,
-                     @NotNull double width, @NotNull double height, @NotNull double size, @NotNull String text,
-                     @NotNull String tone) {
+            @NotNull double width, @NotNull double height, @NotNull double size, @NotNull String text,
+            @NotNull String tone) {
         static ShapeView of(Shape shape) {
             return new ShapeView(shape.key(), shape.kind().id(), shape.x(), shape.y(), shape.width(), shape.height(),
                     shape.size(), shape.text(), shape.tone().id());

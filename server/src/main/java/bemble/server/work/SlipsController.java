@@ -45,8 +45,11 @@ class SlipsController {
     ToLookFor slips(@Valid @RequestBody WorkRequest request) {
         WorkOrder order = request.order();
         Method<?> method = Methods.find(order.problem(), order.method(), order.style());
-        List<SlipView> slips = Stream.of(Slips.of(order.problem(), method.name()).stream().map(KnownSlip::id), Stream.of(Slips.FACT_NEAR_MISS),
-                        rules.now().of(method.name()).stream().map(KnownSlip::id)).flatMap(ids -> ids)
+        List<SlipView> slips = Stream
+                .of(Slips.of(order.problem(), method.name()).stream().map(KnownSlip::id),
+                        Stream.of(Slips.FACT_NEAR_MISS),
+                        rules.now().of(method.name()).stream().map(KnownSlip::id))
+                .flatMap(ids -> ids)
                 .filter(slip -> Slipped.find(slip, order.problem(), method, order.style()).isPresent())
                 .map(slip -> new SlipView(slip, Slips.label(slip, order.problem()))).toList();
         return new ToLookFor(slips, OddButRight.of(order).stream().map(OddView::of).toList());

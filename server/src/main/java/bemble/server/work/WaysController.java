@@ -19,7 +19,7 @@ class WaysController {
     record Named(@NotNull String id, @NotNull String label) {}
 
     record Ways(@NotNull String operation, @NotNull List<Named> methods, @NotNull List<Named> checks,
-                @NotNull List<Named> pictures) {}
+            @NotNull List<Named> pictures) {}
 
     /** The methods of each operation and the checks that go with them. */
     @GetMapping

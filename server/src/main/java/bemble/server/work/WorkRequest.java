@@ -58,7 +58,8 @@ public record WorkRequest(
         Map<String, String> choices = style == null ? Map.of() : style;
         choices.forEach((choice, option) -> {
             if (option == null) {
-                throw Refusal.of("style." + choice, "Nothing is chosen here. Choose an option or leave the choice out.");
+                throw Refusal.of("style." + choice,
+                        "Nothing is chosen here. Choose an option or leave the choice out.");
             }
         });
         return HouseStyle.USUAL.with(choices);

@@ -42,7 +42,7 @@ public record WorkResponse(
 
     /** The answer; what does not apply is left out. */
     public record AnswerView(@NotNull String value, String remainder, Boolean exact, String rounded,
-                             @NotNull String text) {
+            @NotNull String text) {
         static AnswerView of(Answer answer) {
             return new AnswerView(answer.value(), answer.remainder(), answer.exact(), answer.rounded(), answer.text());
         }
@@ -50,7 +50,7 @@ public record WorkResponse(
 
     /** The check with the sums worked for it. */
     public record CheckView(@NotNull String kind, @NotNull String statement, @NotNull String expected,
-                            @NotNull String actual, @NotNull boolean holds, @NotNull List<SumView> workings) {
+            @NotNull String actual, @NotNull boolean holds, @NotNull List<SumView> workings) {
         static CheckView of(Check check) {
             return new CheckView(check.kind(), check.statement(), check.expected(), check.actual(), check.holds(),
                     check.workings().stream().map(SumView::of).toList());
@@ -59,7 +59,7 @@ public record WorkResponse(
 
     /** One sum worked for a check. */
     public record SumView(@NotNull String operation, @NotNull List<String> operands, @NotNull String method,
-                          @NotNull AnswerView answer, @NotNull @Schema(type = "object") WorkRecord record) {
+            @NotNull AnswerView answer, @NotNull @Schema(type = "object") WorkRecord record) {
         static SumView of(Check.Sum sum) {
             return new SumView(sum.operation(), sum.operands(), sum.method(), AnswerView.of(sum.answer()),
                     sum.record());
@@ -71,7 +71,8 @@ public record WorkResponse(
      *
      * @param work the squares that the work takes, before its check begins
      */
-    public record SheetView(@NotNull int rows, @NotNull int columns, @NotNull AreaView work, @NotNull List<MarkView> marks) {
+    public record SheetView(@NotNull int rows, @NotNull int columns, @NotNull AreaView work,
+            @NotNull List<MarkView> marks) {
         static SheetView of(Sheet sheet, Words words) {
             return new SheetView(sheet.rows(), sheet.columns(), new AreaView(sheet.work().row(), sheet.work().column(),
                     sheet.work().rows(), sheet.work().columns()),
@@ -88,9 +89,9 @@ public record WorkResponse(
      * @param heard what a screen reader says for it, where that is not its text
      */
     public record MarkView(@NotNull int step, Integer until, @NotNull MarkKind kind, @NotNull String block,
-                           @NotNull String line, @NotNull int place, @NotNull int row, @NotNull int column,
-                           Integer toRow, Integer toColumn, @NotNull String text, @NotNull Role role,
-                           @NotNull Size size, @NotNull Anchor anchor, String should, String heard) {
+            @NotNull String line, @NotNull int place, @NotNull int row, @NotNull int column,
+            Integer toRow, Integer toColumn, @NotNull String text, @NotNull Role role,
+            @NotNull Size size, @NotNull Anchor anchor, String should, String heard) {
         public static MarkView of(SheetMark mark, Words words) {
             String heard = words.heard(mark.mark());
             return new MarkView(mark.step(), mark.until(), mark.kind(), mark.block(), mark.line(), mark.place(),
@@ -116,13 +117,15 @@ public record WorkResponse(
      * @param marks the places of all its marks
      * @param ring the place of the mark to be rung, where a rule was broken first in this step
      */
-    public record StepView(@NotNull int n, @NotNull StepKind kind, @NotNull List<String> cues, @NotNull Part part, @NotNull String title,
-                           Integer place, @NotNull String fact, @NotNull String factAsked, FindView find,
-                           @NotNull String say, @NotNull String ask, @NotNull List<String> expects,
-                           @NotNull List<Integer> marks, @NotNull List<AskedView> asked, @NotNull List<AskedView> small,
-                           @NotNull List<AskedView> answers, Integer ring) {
+    public record StepView(@NotNull int n, @NotNull StepKind kind, @NotNull List<String> cues, @NotNull Part part,
+            @NotNull String title,
+            Integer place, @NotNull String fact, @NotNull String factAsked, FindView find,
+            @NotNull String say, @NotNull String ask, @NotNull List<String> expects,
+            @NotNull List<Integer> marks, @NotNull List<AskedView> asked, @NotNull List<AskedView> small,
+            @NotNull List<AskedView> answers, Integer ring) {
         private StepView saying(String more) {
-            return new StepView(n, kind, cues, part, title, place, fact, factAsked, find, say + more, ask, expects, marks, asked, small, answers, ring);
+            return new StepView(n, kind, cues, part, title, place, fact, factAsked, find, say + more, ask, expects,
+                    marks, asked, small, answers, ring);
         }
     }
 
@@ -146,7 +149,8 @@ public record WorkResponse(
         List<StepView> said = new ArrayList<>(steps);
         int last = (int) steps.stream().filter(step -> step.part() == Part.WORK).count() - 1;
         said.set(last, said.get(last).saying(" So " + sought + " is " + answer.text() + "."));
-        return new WorkResponse(problem, operation, operands, decimals, method, slip, answer, record, check, sheet, said);
+        return new WorkResponse(problem, operation, operands, decimals, method, slip, answer, record, check, sheet,
+                said);
     }
 
     private static List<StepView> steps(Worked worked) {
@@ -158,7 +162,8 @@ public record WorkResponse(
             ofStep.get(marks.get(i).step() - 1).add(i);
         }
         Mark broken = working.firstBroken().orElse(null);
-        return working.steps().stream().map(step -> view(step, working, marks, ofStep.get(step.n() - 1), broken)).toList();
+        return working.steps().stream().map(step -> view(step, working, marks, ofStep.get(step.n() - 1), broken))
+                .toList();
     }
 
     private static StepView view(Step step, Working working, List<SheetMark> marks, List<Integer> mine, Mark broken) {
@@ -186,7 +191,8 @@ public record WorkResponse(
         }
         Spoken spoken = step.spoken();
         Fact fact = spoken.fact();
-        return new StepView(step.n(), step.kind(), CueKind.of(step, working.steps()), step.part(), spoken.title(), step.place(), fact.text(),
+        return new StepView(step.n(), step.kind(), CueKind.of(step, working.steps()), step.part(), spoken.title(),
+                step.place(), fact.text(),
                 fact.asked(), fact.sign() == 0 ? null : new FindView(String.valueOf(fact.sign()), fact.numbers()),
                 spoken.say(), spoken.ask(), expects, mine, asked, small, answers, ring);
     }

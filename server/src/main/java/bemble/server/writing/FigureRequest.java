@@ -22,15 +22,13 @@ import java.util.stream.Collectors;
  * @param text what is written; {@code ?} where nobody can read it
  */
 public record FigureRequest(
-        @NotNull(message = "Say in which block the figure stands.") @Size(max = 60, message = "No block has so long a name.")
-        String block,
-        @NotNull(message = "Say in which line the figure stands.") @Size(max = 60, message = "No line has so long a name.")
-        String line,
-        @NotNull(message = "Say in which column the figure stands.")
-        @Min(value = -FARTHEST, message = FAR) @Max(value = FARTHEST, message = FAR) Integer place,
+        @NotNull(message = "Say in which block the figure stands.") @Size(max = 60, message = "No block has so long a name.") String block,
+        @NotNull(message = "Say in which line the figure stands.") @Size(max = 60, message = "No line has so long a name.") String line,
+        @NotNull(message = "Say in which column the figure stands.") @Min(value = -FARTHEST, message = FAR) @Max(value = FARTHEST, message = FAR) Integer place,
         @Size(max = 20, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") String anchor,
-        @Size(max = 20, message = "This is nothing that is written.") @Schema(allowableValues = {"digit", "number", "strike"}) String kind,
-        @Size(max = 100, message = "So many figures do not go into one square.") String text) {
+        @Size(max = 20, message = "This is nothing that is written.") @Schema(allowableValues = {
+            "digit", "number", "strike"}) String kind,
+        @Size(max = 100, message = "So many figures do not go into one square.") String text){
     /** No paper reaches farther from the ones. */
     public static final int FARTHEST = 200;
     public static final String FAR = "No paper has a column so far from the ones.";
@@ -43,13 +41,16 @@ public record FigureRequest(
     }
 
     private Anchor anchorOf() {
-        return Arrays.stream(Anchor.values()).filter(each -> each.id().equals(anchor)).findFirst().orElseThrow(() ->
-                Refusal.of("written", "A square has no part called “" + anchor + "”. Leave it out, or choose one of: "
-                        + Arrays.stream(Anchor.values()).map(Anchor::id).collect(Collectors.joining(", ")) + "."));
+        return Arrays.stream(Anchor.values()).filter(each -> each.id().equals(anchor)).findFirst()
+                .orElseThrow(() -> Refusal.of("written",
+                        "A square has no part called “" + anchor + "”. Leave it out, or choose one of: "
+                                + Arrays.stream(Anchor.values()).map(Anchor::id).collect(Collectors.joining(", "))
+                                + "."));
     }
 
     private MarkKind kindOf() {
-        return kind == null ? MarkKind.DIGIT : KINDS.stream().filter(each -> each.id().equals(kind)).findFirst().orElseThrow(() ->
-                Refusal.of("written", "“" + kind + "” is nothing that is written. Choose digit, number or strike."));
+        return kind == null ? MarkKind.DIGIT
+                : KINDS.stream().filter(each -> each.id().equals(kind)).findFirst().orElseThrow(() -> Refusal
+                        .of("written", "“" + kind + "” is nothing that is written. Choose digit, number or strike."));
     }
 }

@@ -33,9 +33,7 @@ public record MarkRequest(
         String method,
         @Size(max = 100, message = "These are more choices than a house style has.") Map<String, String> style,
         String check,
-        @NotNull(message = "Say what stands on the paper; an empty list where nothing does.")
-        @Size(max = 5000, message = "So many figures do not stand on one paper; 5000 are taken at most.")
-        List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written,
+        @NotNull(message = "Say what stands on the paper; an empty list where nothing does.") @Size(max = 5000, message = "So many figures do not stand on one paper; 5000 are taken at most.") List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written,
         Boolean settingOut,
         Boolean soFar,
         Boolean ownWay) implements Dear {
@@ -45,7 +43,8 @@ public record MarkRequest(
     /** It is read as if each likely hand had written it. */
     @Override
     public int cost() {
-        return HANDS * Cost.ofProblem(problem, operation, operands, decimals) + (written == null ? 0 : written.size() / FIGURES_A_UNIT);
+        return HANDS * Cost.ofProblem(problem, operation, operands, decimals)
+                + (written == null ? 0 : written.size() / FIGURES_A_UNIT);
     }
 
     /** What is asked, apart from what was written. */
@@ -57,14 +56,16 @@ public record MarkRequest(
     public static MarkRequest of(WorkOrder order, List<FigureRequest> written, boolean settingOut, boolean ownWay,
             boolean withCheck) {
         return new MarkRequest(null, order.problem().operation().id(),
-                order.problem().operands().stream().map(Numeral::plain).toList(), order.problem().decimals(), order.method(),
+                order.problem().operands().stream().map(Numeral::plain).toList(), order.problem().decimals(),
+                order.method(),
                 order.style().ids(), withCheck ? order.check() : null, written, settingOut, false, ownWay);
     }
 
     /** The request of who is still at a paper of that order, with its numbers printed. */
     public static MarkRequest soFar(WorkOrder order, List<FigureRequest> written) {
         MarkRequest whole = of(order, written, false, false, false);
-        return new MarkRequest(whole.problem, whole.operation, whole.operands, whole.decimals, whole.method, whole.style, whole.check,
+        return new MarkRequest(whole.problem, whole.operation, whole.operands, whole.decimals, whole.method,
+                whole.style, whole.check,
                 whole.written, false, true, false);
     }
 

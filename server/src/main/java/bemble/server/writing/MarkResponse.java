@@ -39,7 +39,8 @@ public record MarkResponse(
         Integer leftOut) {
     /** The same of a paper of which so many figures cannot be read. */
     public MarkResponse without(int figures) {
-        return new MarkResponse(verdict, this.figures, answer, notShown, marks, first, check, findings, unknown, say, figures);
+        return new MarkResponse(verdict, this.figures, answer, notShown, marks, first, check, findings, unknown, say,
+                figures);
     }
 
     /**
@@ -48,7 +49,7 @@ public record MarkResponse(
      * @param should what belongs there where that is something else
      */
     public record MarkedView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull Anchor anchor,
-                             @NotNull MarkKind kind, @NotNull String text, @NotNull Verdict verdict, String should) {
+            @NotNull MarkKind kind, @NotNull String text, @NotNull Verdict verdict, String should) {
         static MarkedView of(MarkedFigure figure) {
             Figure.Key at = figure.at();
             return new MarkedView(at.block(), at.line(), at.place(), at.anchor(), figure.kind(), figure.text(),
@@ -66,7 +67,7 @@ public record MarkResponse(
 
     /** Where a rule was broken first, and the rule or fact in a teacher's words. */
     public record FirstView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull Anchor anchor,
-                            @NotNull MarkKind kind, @NotNull String say) {}
+            @NotNull MarkKind kind, @NotNull String say) {}
 
     public record MarkedCheckView(@NotNull String statement, @NotNull boolean agrees, @NotNull PaperVerdict verdict) {}
 
@@ -77,14 +78,16 @@ public record MarkResponse(
      * @param places where the rule was broken
      * @param working the presumed writing, slip and all
      */
-    public record FindingView(@NotNull String slip, String with, @NotNull List<Integer> places, @NotNull double confidence,
-                              @NotNull String say, WorkResponse working) {}
+    public record FindingView(@NotNull String slip, String with, @NotNull List<Integer> places,
+            @NotNull double confidence,
+            @NotNull String say, WorkResponse working) {}
 
     static MarkResponse of(Marked marked, WorkOrder order) {
         return new MarkResponse(marked.verdict(), marked.figures().stream().map(MarkedView::of).toList(),
                 new MarkedAnswerView(marked.answer().text(), marked.answer().verdict()),
                 marked.notShown().stream().map(line -> new LineView(line.block(), line.line())).toList(),
-                marked.marks() == null ? null : new MarksView(marked.marks().given(), marked.marks().of(), marked.marks().say()),
+                marked.marks() == null ? null
+                        : new MarksView(marked.marks().given(), marked.marks().of(), marked.marks().say()),
                 marked.first() == null ? null : first(marked.first()),
                 marked.check() == null ? null : new MarkedCheckView(marked.check().statement(), marked.check().agrees(),
                         marked.check().verdict()),
@@ -94,12 +97,15 @@ public record MarkResponse(
 
     private static FirstView first(Marked.FirstWrong first) {
         Figure.Key at = first.at();
-        return new FirstView(at.block(), at.line(), at.place(), at.anchor(), at.stroke() ? MarkKind.STRIKE : MarkKind.DIGIT, first.say());
+        return new FirstView(at.block(), at.line(), at.place(), at.anchor(),
+                at.stroke() ? MarkKind.STRIKE : MarkKind.DIGIT, first.say());
     }
 
     private static FindingView finding(Marked.Explained slip, WorkOrder order) {
-        String both = DiagnosisWords.label(slip.with() == null ? List.of(slip.slip()) : List.of(slip.slip(), slip.with()), order.problem());
-        return new FindingView(slip.slip(), slip.with(), slip.places(), slip.confidence(), "Fits this paper: somebody who " + both + ".",
+        String both = DiagnosisWords
+                .label(slip.with() == null ? List.of(slip.slip()) : List.of(slip.slip(), slip.with()), order.problem());
+        return new FindingView(slip.slip(), slip.with(), slip.places(), slip.confidence(),
+                "Fits this paper: somebody who " + both + ".",
                 working(slip, order));
     }
 

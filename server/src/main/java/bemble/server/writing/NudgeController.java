@@ -11,7 +11,9 @@ import org.springframework.web.bind.annotation.RestController;
 class NudgeController {
     /** How much a nudge gives away. */
     enum Size {
-        SQUARE, QUESTION, FIGURE
+        SQUARE,
+        QUESTION,
+        FIGURE
     }
 
     /** What comes next on a paper: the square, the question or the figure. */

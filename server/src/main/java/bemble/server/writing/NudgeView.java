@@ -14,18 +14,21 @@ import jakarta.validation.constraints.NotNull;
  * @param ask the question that the figure answers; left out where only the square is asked for
  * @param text the figure; left out unless it is asked for
  */
-public record NudgeView(@NotNull boolean done, String block, String line, Integer place, Anchor anchor, String kind, String ask, String text) {
+public record NudgeView(@NotNull boolean done, String block, String line, Integer place, Anchor anchor, String kind,
+        String ask, String text) {
     private static final NudgeView NOTHING_LEFT = new NudgeView(true, null, null, null, null, null, null, null);
 
     /** @throws bemble.core.problem.Refusal where the paper cannot be read */
     public static NudgeView of(MarkRequest paper) {
         WorkOrder order = paper.order();
-        return Nudge.next(order, paper.check() != null, paper.marked(order, KeptRules.NONE)).map(NudgeView::of).orElse(NOTHING_LEFT);
+        return Nudge.next(order, paper.check() != null, paper.marked(order, KeptRules.NONE)).map(NudgeView::of)
+                .orElse(NOTHING_LEFT);
     }
 
     private static NudgeView of(Nudge next) {
         Figure.Key at = next.at();
-        return new NudgeView(false, at.block(), at.line(), at.place(), at.anchor(), next.kind(), next.ask(), next.text());
+        return new NudgeView(false, at.block(), at.line(), at.place(), at.anchor(), next.kind(), next.ask(),
+                next.text());
     }
 
     NudgeView withoutFigure() {

@@ -18,7 +18,7 @@ class PaperController {
      * @param withCheck whether the check is to be written too
      */
     record PaperRequest(@NotNull(message = "Say which problem it is for.") @Valid WorkRequest work, Boolean settingOut,
-                        Boolean withCheck) implements Dear {
+            Boolean withCheck) implements Dear {
         /** Its squares are those of every slip. */
         @Override
         public int cost() {
@@ -29,6 +29,7 @@ class PaperController {
     /** The paper to write a problem on, with its squares. */
     @PostMapping("/api/paper")
     PaperView paper(@Valid @RequestBody PaperRequest request) {
-        return PaperView.of(request.work().order(), Boolean.TRUE.equals(request.settingOut()), Boolean.TRUE.equals(request.withCheck()));
+        return PaperView.of(request.work().order(), Boolean.TRUE.equals(request.settingOut()),
+                Boolean.TRUE.equals(request.withCheck()));
     }
 }

@@ -17,15 +17,16 @@ import java.util.List;
  * @param courses the lines of full figures, in the order in which a hand begins them
  */
 public record PaperView(@NotNull String problem, @NotNull String method, @NotNull int rows, @NotNull int columns,
-                 @NotNull List<MarkView> marks, @NotNull List<SquareView> squares, @NotNull List<CourseView> courses,
-                 @NotNull List<JoinView> joins) {
+        @NotNull List<MarkView> marks, @NotNull List<SquareView> squares, @NotNull List<CourseView> courses,
+        @NotNull List<JoinView> joins) {
     /** The paper to write a problem on. */
     public static PaperView of(WorkOrder order, boolean settingOut, boolean withCheck) {
         WritingPaper paper = WritingPaper.of(order, settingOut, withCheck);
         Words words = new Words(order.style());
         return new PaperView(order.problem().text(), paper.method(), paper.layout().rows(), paper.layout().columns(),
                 paper.printed().stream().map(mark -> MarkView.of(mark, words)).toList(),
-                paper.squares().stream().map(SquareView::of).toList(), paper.courses().stream().map(CourseView::of).toList(),
+                paper.squares().stream().map(SquareView::of).toList(),
+                paper.courses().stream().map(CourseView::of).toList(),
                 paper.stepsToJoin().stream().map(step -> new JoinView(step.n(), step.title())).toList());
     }
 
@@ -39,9 +40,10 @@ public record PaperView(@NotNull String problem, @NotNull String method, @NotNul
      * @param smallAt the square that takes the small figures of its column
      * @param name what it is called
      */
-    public record SquareView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull int row, @NotNull int column,
-                      @NotNull int toColumn, String given, @NotNull boolean full, Anchor small, @NotNull boolean number,
-                      Integer smallAt, @NotNull String name) {
+    public record SquareView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull int row,
+            @NotNull int column,
+            @NotNull int toColumn, String given, @NotNull boolean full, Anchor small, @NotNull boolean number,
+            Integer smallAt, @NotNull String name) {
         static SquareView of(Square square) {
             return new SquareView(square.spot().block().id(), square.spot().line(), square.spot().place(), square.row(),
                     square.column(), square.toColumn(), square.given(), square.full(),
@@ -60,10 +62,12 @@ public record PaperView(@NotNull String problem, @NotNull String method, @NotNul
      * @param back whether one comes back to that line after this one
      * @param step the step in which it is begun
      */
-    public record CourseView(@NotNull List<Integer> squares, @NotNull int start, @NotNull int span, @NotNull boolean under, @NotNull boolean home,
-                      @NotNull boolean back, @NotNull int step) {
+    public record CourseView(@NotNull List<Integer> squares, @NotNull int start, @NotNull int span,
+            @NotNull boolean under, @NotNull boolean home,
+            @NotNull boolean back, @NotNull int step) {
         static CourseView of(Course course) {
-            return new CourseView(course.squares(), course.start(), course.span(), course.under(), course.home(), course.back(), course.step());
+            return new CourseView(course.squares(), course.start(), course.span(), course.under(), course.home(),
+                    course.back(), course.step());
         }
     }
 

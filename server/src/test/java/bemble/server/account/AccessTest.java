@@ -8,6 +8,7 @@ import bemble.server.running.RunningServer;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -23,43 +24,61 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(DemoServer.class)
 class AccessTest {
     /** Open to everybody at this computer, storing nothing. */
-    private static final Set<String> OPEN = Set.of("POST /api/work", "POST /api/paper", "POST /api/mark", "POST /api/nudge",
-            "POST /api/sets/draft", "POST /api/diagnose", "POST /api/diagnose/set", "POST /api/diagnose/next", "GET /api/geometry");
-    private static final Set<String> SIGN_IN = Set.of("GET /api/account", "POST /api/account/sign-in", "POST /api/account/first",
-            "POST /api/account/sign-out");
+    private static final Set<String> OPEN =
+            Set.of("POST /api/work", "POST /api/paper", "POST /api/mark", "POST /api/nudge",
+                    "POST /api/sets/draft", "POST /api/diagnose", "POST /api/diagnose/set", "POST /api/diagnose/next",
+                    "GET /api/geometry");
+    private static final Set<String> SIGN_IN =
+            Set.of("GET /api/account", "POST /api/account/sign-in", "POST /api/account/first",
+                    "POST /api/account/sign-out");
     /** Open to whoever has come in with a code; to others they say that nobody is in. */
-    private static final Set<String> PUPILS = Set.of("GET /api/in", "POST /api/in", "POST /api/in/door", "POST /api/in/leave",
-            "GET /api/in/papers/{id}", "GET /api/in/papers/{id}/squares",
-            "POST /api/in/papers/{id}/next", "POST /api/in/papers/{id}/figures", "POST /api/in/hand-in");
+    private static final Set<String> PUPILS =
+            Set.of("GET /api/in", "POST /api/in", "POST /api/in/door", "POST /api/in/leave",
+                    "GET /api/in/papers/{id}", "GET /api/in/papers/{id}/squares",
+                    "POST /api/in/papers/{id}/next", "POST /api/in/papers/{id}/figures", "POST /api/in/hand-in");
     /** The teacher's own things by number: to another teacher they are not there. */
     private static final Set<String> BY_NUMBER = new TreeSet<>(List.of(
-            "GET /api/attempts/{id}", "POST /api/attempts/{id}/figures", "PUT /api/attempts/{id}/settings", "POST /api/attempts/{id}/mark",
-            "GET /api/classes/{id}", "GET /api/classes/{id}/former", "PUT /api/classes/{id}", "DELETE /api/classes/{id}", "POST /api/classes/{id}/restore",
-            "GET /api/classes/{id}/record", "GET /api/classes/{id}/term", "PUT /api/classes/{id}/term", "GET /api/classes/{id}/plan",
-            "PUT /api/classes/{id}/plan", "DELETE /api/classes/{id}/plan", "POST /api/classes/{id}/plan/groups/{key}/set",
+            "GET /api/attempts/{id}", "POST /api/attempts/{id}/figures", "PUT /api/attempts/{id}/settings",
+            "POST /api/attempts/{id}/mark",
+            "GET /api/classes/{id}", "GET /api/classes/{id}/former", "PUT /api/classes/{id}",
+            "DELETE /api/classes/{id}", "POST /api/classes/{id}/restore",
+            "GET /api/classes/{id}/record", "GET /api/classes/{id}/term", "PUT /api/classes/{id}/term",
+            "GET /api/classes/{id}/plan",
+            "PUT /api/classes/{id}/plan", "DELETE /api/classes/{id}/plan",
+            "POST /api/classes/{id}/plan/groups/{key}/set",
             "POST /api/classes/{id}/plan/days/{day}/sheets", "GET /api/classes/{id}/plan/days/{day}/sheets.pdf",
             "GET /api/classes/{id}/report", "GET /api/classes/{id}/report.pdf", "GET /api/classes/{id}/stand-in",
             "GET /api/classes/{id}/stand-in.pdf", "GET /api/classes/{id}/list.csv", "POST /api/classes/{id}/list",
             "GET /api/classes/{id}/answers.csv", "GET /api/classes/{id}/class.json", "POST /api/classes/{id}/move",
-            "GET /api/pupils/{id}", "POST /api/pupils/{id}/back", "DELETE /api/pupils/{id}", "GET /api/pupils/{id}/record", "PUT /api/pupils/{id}/rungs/{rung}",
+            "GET /api/pupils/{id}", "POST /api/pupils/{id}/back", "DELETE /api/pupils/{id}",
+            "GET /api/pupils/{id}/record", "PUT /api/pupils/{id}/rungs/{rung}",
             "DELETE /api/pupils/{id}/rungs/{rung}", "GET /api/pupils/{id}/report", "GET /api/pupils/{id}/report.pdf",
-            "GET /api/pupils/{id}/work", "POST /api/pupils/{id}/work", "GET /api/pupils/{id}/work/pages", "GET /api/pupils/{id}/work.pdf",
-            "GET /api/markings/{id}", "DELETE /api/markings/{id}", "POST /api/markings/{id}/restore", "PUT /api/markings/{id}/day",
-            "PUT /api/markings/{id}/papers/{pupil}/answers/{question}", "DELETE /api/markings/{id}/papers/{pupil}/answers/{question}",
-            "POST /api/markings/{id}/papers/{pupil}/rest", "PUT /api/markings/{id}/papers/{pupil}/cause", "PUT /api/markings/{id}/papers/{pupil}", "POST /api/markings/{id}/import",
+            "GET /api/pupils/{id}/work", "POST /api/pupils/{id}/work", "GET /api/pupils/{id}/work/pages",
+            "GET /api/pupils/{id}/work.pdf",
+            "GET /api/markings/{id}", "DELETE /api/markings/{id}", "POST /api/markings/{id}/restore",
+            "PUT /api/markings/{id}/day",
+            "PUT /api/markings/{id}/papers/{pupil}/answers/{question}",
+            "DELETE /api/markings/{id}/papers/{pupil}/answers/{question}",
+            "POST /api/markings/{id}/papers/{pupil}/rest", "PUT /api/markings/{id}/papers/{pupil}/cause",
+            "PUT /api/markings/{id}/papers/{pupil}", "POST /api/markings/{id}/import",
             "GET /api/markings/{id}/class", "POST /api/markings/{id}/set", "GET /api/markings/{id}/key",
             "GET /api/markings/{id}/key/pages", "GET /api/markings/{id}/key.pdf", "GET /api/markings/{id}/strips/pages",
-            "GET /api/markings/{id}/strips.pdf", "GET /api/markings/{id}/marks/pages", "GET /api/markings/{id}/marks.pdf",
+            "GET /api/markings/{id}/strips.pdf", "GET /api/markings/{id}/marks/pages",
+            "GET /api/markings/{id}/marks.pdf",
             "POST /api/markings/{id}/papers/{pupil}/entries", "DELETE /api/markings/{id}/entries/{key}",
             "GET /api/screens/{id}", "GET /api/screens/{id}/live", "POST /api/screens/{id}/end",
             "POST /api/screens/{id}/pupils/{pupil}/back", "POST /api/screens/{id}/pupils/{pupil}/device"));
     /** What is not a class's or a pupil's; its owner is asked in the tests of its feature. */
     private static final Set<String> OTHERS = new TreeSet<>(List.of(
-            "GET /api/attempts", "POST /api/attempts", "POST /api/attempts/run", "GET /api/classes", "POST /api/classes", "POST /api/classes/file",
-            "GET /api/markings", "POST /api/markings", "GET /api/markings/forms", "GET /api/rules", "POST /api/rules", "DELETE /api/rules/{id}",
+            "GET /api/attempts", "POST /api/attempts", "POST /api/attempts/run", "GET /api/classes",
+            "POST /api/classes", "POST /api/classes/file",
+            "GET /api/markings", "POST /api/markings", "GET /api/markings/forms", "GET /api/rules", "POST /api/rules",
+            "DELETE /api/rules/{id}",
             "POST /api/rules/{id}/restore", "GET /api/screens", "GET /api/screens/address", "POST /api/screens",
             "PUT /api/page-words/{page}", "GET /api/guide", "GET /api/lessons/{source}", "PUT /api/lessons/{source}",
-            "POST /api/lessons/{source}/anew", "POST /api/lessons/{source}/set", "GET /api/deleted/sets", "GET /api/deleted/classes", "GET /api/deleted/piles", "GET /api/jobs/{id}", "DELETE /api/jobs/{id}", "GET /api/today", "POST /api/rehearse", "POST /api/rehearse/papers"));
+            "POST /api/lessons/{source}/anew", "POST /api/lessons/{source}/set", "GET /api/deleted/sets",
+            "GET /api/deleted/classes", "GET /api/deleted/piles", "GET /api/jobs/{id}", "DELETE /api/jobs/{id}",
+            "GET /api/today", "POST /api/rehearse", "POST /api/rehearse/papers"));
     /** Older features, which are asked in their own tests. */
     private static final List<String> ELSEWHERE = List.of("/api/calculator", "/api/estimate", "/api/explanation",
             "/api/facts", "/api/how-we-write-it", "/api/log", "/api/pictures", "/api/preferences", "/api/prints",
@@ -81,10 +100,12 @@ class AccessTest {
         owner = Client.demo(server);
         description = owner.get("/api/description").json();
         // The other teacher's password is the demo teacher's, in the very hash.
-        server.sql("insert into teacher (login, name, password_hash) select 'other', 'Mr Plover', password_hash from teacher");
+        server.sql(
+                "insert into teacher (login, name, password_hash) select 'other', 'Mr Plover', password_hash from teacher");
         stranger = new Client(server);
         stranger.get("/api/account");
-        assertThat(stranger.post("/api/account/sign-in", Map.of("login", "other", "password", "lantern-quay")).status()).isEqualTo(200);
+        assertThat(stranger.post("/api/account/sign-in", Map.of("login", "other", "password", "lantern-quay")).status())
+                .isEqualTo(200);
         JsonNode schoolClass = owner.schoolClass("Curlews");
         JsonNode session = owner.post("/api/screens", Map.of("classId", schoolClass.get("id").asLong(), "setId",
                 owner.demoSet(), "led", false, "asksDigits", false)).json();
@@ -93,7 +114,9 @@ class AccessTest {
         long pupilId = session.get("places").get(0).get("pupil").get("id").asLong();
         JsonNode in = pupil.post("/api/in", Map.of("code", session.get("code").asString(), "pupilId", pupilId)).json();
         OWN.put("classes", schoolClass.get("id").asString());
-        owner.post("/api/classes/" + OWN.get("classes") + "/plan/days/" + owner.dayPlanned(OWN.get("classes")) + "/sheets", Map.of());
+        owner.post(
+                "/api/classes/" + OWN.get("classes") + "/plan/days/" + owner.dayPlanned(OWN.get("classes")) + "/sheets",
+                Map.of());
         OWN.put("pupils", schoolClass.get("pupils").get(1).get("id").asString());
         OWN.put("markings", session.get("markingId").asString());
         OWN.put("screens", session.get("id").asString());
@@ -103,15 +126,18 @@ class AccessTest {
     private static List<String> addresses() {
         List<String> all = new ArrayList<>();
         description.get("paths").properties().forEach(path -> path.getValue().properties()
-                .forEach(operation -> all.add(operation.getKey().toUpperCase() + " " + path.getKey())));
+                .forEach(operation -> all.add(operation.getKey().toUpperCase(Locale.ROOT) + " " + path.getKey())));
         return all;
     }
 
     private static int status(Client who, String address) {
         String[] parts = address.split(" ");
         String kind = parts[1].split("/")[2];
-        String path = parts[1].replace("/term", parts[0].equals("PUT") ? "/term?revision=0" : "/term").replace("{id}", OWN.getOrDefault(kind, "1")).replace("{pupil}", OWN.get("pupils")).replace("{question}", "1")
-                .replace("{rung}", "addition-one-carry").replace("{key}", "g1").replace("{day}", owner.dayPlanned(OWN.get("classes"))).replaceAll("\\{[^}]*}", "1");
+        String path = parts[1].replace("/term", parts[0].equals("PUT") ? "/term?revision=0" : "/term")
+                .replace("{id}", OWN.getOrDefault(kind, "1")).replace("{pupil}", OWN.get("pupils"))
+                .replace("{question}", "1")
+                .replace("{rung}", "addition-one-carry").replace("{key}", "g1")
+                .replace("{day}", owner.dayPlanned(OWN.get("classes"))).replaceAll("\\{[^}]*}", "1");
         String body = parts[0].equals("GET") || parts[0].equals("DELETE") ? null : BODIES.getOrDefault(address, "{}");
         String type = address.endsWith("/list") || address.endsWith("/import") ? "text/csv" : "application/json";
         return who.send(parts[0], path, body, type).status();
@@ -120,32 +146,39 @@ class AccessTest {
     private static final Map<String, String> BODIES = Map.ofEntries(
             Map.entry("POST /api/attempts/{id}/figures", "{\"from\":0,\"figures\":[]}"),
             Map.entry("POST /api/in/papers/{id}/figures", "{\"from\":0,\"figures\":[]}"),
-            Map.entry("PUT /api/attempts/{id}/settings", "{\"settingOut\":false,\"withCheck\":false,\"led\":false,\"marking\":\"end\","
-                    + "\"joinedAt\":0,\"ownWay\":false}"),
+            Map.entry("PUT /api/attempts/{id}/settings",
+                    "{\"settingOut\":false,\"withCheck\":false,\"led\":false,\"marking\":\"end\","
+                            + "\"joinedAt\":0,\"ownWay\":false}"),
             Map.entry("PUT /api/classes/{id}", "{\"name\":\"X\",\"pupils\":[],\"revision\":0}"),
-            Map.entry("PUT /api/classes/{id}/term", "{\"topics\":[],\"weekdays\":[1],\"minutes\":10,\"groupMost\":5,\"sheets\":2}"),
+            Map.entry("PUT /api/classes/{id}/term",
+                    "{\"topics\":[],\"weekdays\":[1],\"minutes\":10,\"groupMost\":5,\"sheets\":2}"),
             Map.entry("PUT /api/classes/{id}/plan", "{\"content\":{\"days\":[],\"conflicts\":[]},\"revision\":0}"),
             Map.entry("POST /api/classes/{id}/list", "Ida M\n"),
             Map.entry("POST /api/classes/{id}/move", "{\"pupils\":[1],\"toClass\":2}"),
             Map.entry("PUT /api/pupils/{id}/rungs/{rung}", "{\"state\":\"secure\",\"reason\":\"seen\"}"),
-            Map.entry("POST /api/pupils/{id}/work", "{\"marking\":1,\"question\":1,\"judge\":\"Mr P\",\"says\":\"clear\"}"),
+            Map.entry("POST /api/pupils/{id}/work",
+                    "{\"marking\":1,\"question\":1,\"judge\":\"Mr P\",\"says\":\"clear\"}"),
             Map.entry("PUT /api/markings/{id}/day", "{\"workedOn\":\"2026-01-05\"}"),
             Map.entry("PUT /api/markings/{id}/papers/{pupil}/answers/{question}", "{\"state\":\"right\"}"),
             Map.entry("POST /api/markings/{id}/papers/{pupil}/rest", "{\"state\":\"right\"}"),
             Map.entry("PUT /api/markings/{id}/papers/{pupil}/cause", "{\"cause\":\"zeros-skipped\",\"questions\":[1]}"),
             Map.entry("PUT /api/markings/{id}/papers/{pupil}", "{\"absent\":true}"),
-            Map.entry("POST /api/markings/{id}/papers/{pupil}/entries", "{\"key\":\"0123456789abcdef\",\"line\":\"1 =\"}"),
+            Map.entry("POST /api/markings/{id}/papers/{pupil}/entries",
+                    "{\"key\":\"0123456789abcdef\",\"line\":\"1 =\"}"),
             Map.entry("POST /api/markings/{id}/import", "Ada F,1\n"),
             Map.entry("POST /api/markings/{id}/set", "{\"slip\":\"zeros-skipped\"}"),
             Map.entry("POST /api/rehearse", "{\"problems\":[\"58 + 67\"]}"));
 
     @Test
     void everyAddressHasItsRow() {
-        List<String> without = addresses().stream().filter(address -> !OPEN.contains(address) && !SIGN_IN.contains(address)
-                && !PUPILS.contains(address) && !BY_NUMBER.contains(address) && !OTHERS.contains(address)
-                && ELSEWHERE.stream().noneMatch(address.substring(address.indexOf(' ') + 1)::startsWith)).toList();
+        List<String> without = addresses().stream()
+                .filter(address -> !OPEN.contains(address) && !SIGN_IN.contains(address)
+                        && !PUPILS.contains(address) && !BY_NUMBER.contains(address) && !OTHERS.contains(address)
+                        && ELSEWHERE.stream().noneMatch(address.substring(address.indexOf(' ') + 1)::startsWith))
+                .toList();
         assertThat(without).as("addresses without a row of who may ask for them").isEmpty();
-        assertThat(addresses()).as("rows without an address").containsAll(BY_NUMBER).containsAll(OTHERS).containsAll(PUPILS).containsAll(OPEN);
+        assertThat(addresses()).as("rows without an address").containsAll(BY_NUMBER).containsAll(OTHERS)
+                .containsAll(PUPILS).containsAll(OPEN);
     }
 
     @Test
@@ -169,7 +202,8 @@ class AccessTest {
                 assertThat(status(pupil, address)).as(address).isEqualTo(401);
             }
         }
-        assertThat(pupil.get("/api/in/papers/" + (Long.parseLong(OWN.get("attempts")) + 100_000)).status()).isEqualTo(404);
+        assertThat(pupil.get("/api/in/papers/" + (Long.parseLong(OWN.get("attempts")) + 100_000)).status())
+                .isEqualTo(404);
         assertThat(pupil.get("/api/in/papers/" + OWN.get("attempts")).status()).isEqualTo(200);
     }
 

@@ -56,14 +56,19 @@ class ClassListApiTest {
     }
 
     private static Client.Reply change(JsonNode schoolClass, Object... lines) {
-        return teacher.send("PUT", "/api/classes/" + schoolClass.get("id"), Client.JSON.writeValueAsString(Map.of("name",
-                schoolClass.get("name").asString(), "revision", schoolClass.get("revision").asInt(), "pupils", Arrays.asList(lines))));
+        return teacher.send("PUT", "/api/classes/" + schoolClass.get("id"),
+                Client.JSON.writeValueAsString(Map.of("name",
+                        schoolClass.get("name").asString(), "revision", schoolClass.get("revision").asInt(), "pupils",
+                        Arrays.asList(lines))));
     }
 
     /** Marks one answer of a pupil. */
     private static long marked(JsonNode schoolClass, long pupil) {
-        long pile = teacher.post("/api/markings", Map.of("classId", schoolClass.get("id").asLong(), "setId", teacher.demoSet())).json().get("id").asLong();
-        teacher.send("PUT", "/api/markings/" + pile + "/papers/" + pupil + "/answers/1", "{\"state\":\"given\",\"given\":\"74\"}");
+        long pile = teacher
+                .post("/api/markings", Map.of("classId", schoolClass.get("id").asLong(), "setId", teacher.demoSet()))
+                .json().get("id").asLong();
+        teacher.send("PUT", "/api/markings/" + pile + "/papers/" + pupil + "/answers/1",
+                "{\"state\":\"given\",\"given\":\"74\"}");
         return pile;
     }
 
@@ -82,7 +87,8 @@ class ClassListApiTest {
         JsonNode paper = teacher.get("/api/markings/" + pile).json().get("papers").get(0);
         assertThat(paper.get("pupil").get("name").asString()).isEqualTo("Ada M");
         assertThat(paper.get("answers")).hasSize(1);
-        assertThat(change(renamed, line(ada, "Ada M"), line(ada, "Ada N"), line(id(renamed, 1), "Bo")).message()).contains("has two lines");
+        assertThat(change(renamed, line(ada, "Ada M"), line(ada, "Ada N"), line(id(renamed, 1), "Bo")).message())
+                .contains("has two lines");
         assertThat(change(renamed, line(999_999L, "Zoe")).message()).contains("not of this class");
     }
 
@@ -95,13 +101,17 @@ class ClassListApiTest {
         JsonNode question = asked.json().get("questions").get(0);
         assertThat(question.get("line").asInt()).isZero();
         assertThat(question.get("candidates").get(0).get("id").asLong()).isEqualTo(id(schoolClass, 0));
-        assertThat(names(teacher.get("/api/classes/" + schoolClass.get("id")).json())).as("nothing is changed yet").containsExactly("Ada", "Bo");
+        assertThat(names(teacher.get("/api/classes/" + schoolClass.get("id")).json())).as("nothing is changed yet")
+                .containsExactly("Ada", "Bo");
         JsonNode both = change(schoolClass, line(null, "Ada"), line(null, "Bo"), line(null, "Ada M")).json();
         assertThat(names(both)).as("nobody leaves, so who comes is new").containsExactly("Ada", "Bo", "Ada M");
-        JsonNode swapped = change(both, line(null, "Ada"), Map.of("name", "Cy", "newcomer", true), line(null, "Ada M")).json();
+        JsonNode swapped =
+                change(both, line(null, "Ada"), Map.of("name", "Cy", "newcomer", true), line(null, "Ada M")).json();
         assertThat(names(swapped)).containsExactly("Ada", "Cy", "Ada M");
-        Client.Reply returns = change(swapped, line(id(swapped, 0), "Ada"), line(id(swapped, 1), "Cy"), line(id(swapped, 2), "Ada M"), line(null, "Bo"));
-        assertThat(returns.json().get("questions").get(0).get("candidates").get(0).get("id").asLong()).as("a returning name").isEqualTo(id(schoolClass, 1));
+        Client.Reply returns = change(swapped, line(id(swapped, 0), "Ada"), line(id(swapped, 1), "Cy"),
+                line(id(swapped, 2), "Ada M"), line(null, "Bo"));
+        assertThat(returns.json().get("questions").get(0).get("candidates").get(0).get("id").asLong())
+                .as("a returning name").isEqualTo(id(schoolClass, 1));
     }
 
     @Test
@@ -115,7 +125,8 @@ class ClassListApiTest {
         assertThat(answers(bo)).isEqualTo(1);
         assertThat(teacher.get("/api/pupils/" + bo + "/record").status()).isEqualTo(200);
         assertThat(teacher.get("/api/markings/" + pile).text()).as("the paper stays in its pile").contains("\"Bo\"");
-        assertThat(new String(teacher.file(path + "/class.json"), StandardCharsets.UTF_8)).contains("\"name\":\"Bo\"").contains("\"left\":true");
+        assertThat(new String(teacher.file(path + "/class.json"), StandardCharsets.UTF_8)).contains("\"name\":\"Bo\"")
+                .contains("\"left\":true");
         assertThat(names(teacher.post("/api/pupils/" + bo + "/back", "").json())).containsExactly("Ada", "Bo");
         assertThat(answers(bo)).isEqualTo(1);
         JsonNode now = teacher.get(path).json();
@@ -137,21 +148,24 @@ class ClassListApiTest {
         String term = "/api/classes/" + schoolClass.get("id") + "/term";
         String body = teacher.get(term).json().get("chosen").toString();
         assertThat(teacher.send("PUT", term + "?revision=0", body).json().get("revision").asInt()).isEqualTo(1);
-        Client.Reply staleTerm = teacher.send("PUT", term + "?revision=0", body.replace("\"minutes\":20", "\"minutes\":30"));
+        Client.Reply staleTerm =
+                teacher.send("PUT", term + "?revision=0", body.replace("\"minutes\":20", "\"minutes\":30"));
         assertThat(staleTerm.status()).isEqualTo(409);
         assertThat(staleTerm.json().get("current").get("revision").asInt()).isEqualTo(1);
         assertThat(teacher.get(term).json().get("chosen").get("minutes").asInt()).isEqualTo(20);
     }
 
     private static Client.Reply take(JsonNode schoolClass, byte[] file) {
-        return teacher.send("POST", "/api/classes/" + schoolClass.get("id") + "/list", "text/csv", HttpRequest.BodyPublishers.ofByteArray(file));
+        return teacher.send("POST", "/api/classes/" + schoolClass.get("id") + "/list", "text/csv",
+                HttpRequest.BodyPublishers.ofByteArray(file));
     }
 
     @ParameterizedTest
     @CsvSource({"UTF-8,'',';'", "UTF-8,EFBBBF,','", "UTF-16LE,FFFE,'\t'", "UTF-16BE,FEFF,';'"})
     void aListIsReadAsSpreadsheetsWriteIt(String charset, String mark, String separator) {
         JsonNode schoolClass = made("Files " + charset + mark, "Zoë");
-        byte[] letters = ("name" + separator + "born\r\nÅsa Ø" + separator + "2018\r\nJosé B" + separator + "2018\r\n").getBytes(Charset.forName(charset));
+        byte[] letters = ("name" + separator + "born\r\nÅsa Ø" + separator + "2018\r\nJosé B" + separator + "2018\r\n")
+                .getBytes(Charset.forName(charset));
         byte[] begin = HexFormat.of().parseHex(mark);
         byte[] file = Arrays.copyOf(begin, begin.length + letters.length);
         System.arraycopy(letters, 0, file, begin.length, letters.length);
@@ -168,6 +182,7 @@ class ClassListApiTest {
         assertThat(twice.text()).contains("“ADA” stands there twice, in line 2 and line 3").contains("line 4");
         assertThat(take(schoolClass, "Bo\0\n".getBytes(StandardCharsets.UTF_8)).message()).contains("Line 1");
         assertThat(names(teacher.get("/api/classes/" + schoolClass.get("id")).json())).containsExactly("Ida M");
-        assertThat(names(made("Marked", "\uFEFFAda", "Bo\u00a0"))).as("what nobody sees is no part of a name").containsExactly("Ada", "Bo");
+        assertThat(names(made("Marked", "\uFEFFAda", "Bo\u00a0"))).as("what nobody sees is no part of a name")
+                .containsExactly("Ada", "Bo");
     }
 }

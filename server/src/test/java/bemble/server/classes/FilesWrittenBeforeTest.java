@@ -69,7 +69,8 @@ class FilesWrittenBeforeTest {
         long fromJson = teacher.post("/api/sets/import", before).json().get("id").asLong();
         JsonNode questions = teacher.get("/api/sets/" + fromJson).json().get("content").get("questions");
         assertThat(questions).hasSize(12).isEqualTo(content.get("questions"));
-        long fromTable = teacher.send("POST", "/api/sets/import", file("bemble-set.csv"), "text/csv").json().get("id").asLong();
+        long fromTable =
+                teacher.send("POST", "/api/sets/import", file("bemble-set.csv"), "text/csv").json().get("id").asLong();
         assertThat(teacher.get("/api/sets/" + fromTable).json().get("content").get("questions")).isEqualTo(questions);
     }
 }

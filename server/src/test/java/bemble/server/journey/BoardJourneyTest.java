@@ -180,7 +180,8 @@ class BoardJourneyTest {
     void picturesOfTheOtherOperationsStayInStepToo(Browser browser, RunningServer server) {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
             follow(teacher, "76 × 58", "Box to scale", "76 wide and 58 high", "6 × 8 = 48", "70 × 8 = 560");
-            follow(teacher, "97 ÷ 4", "Sharing out", "how many does each get?", "2 tens each, 1 left", "2 tens each, 1 left");
+            follow(teacher, "97 ÷ 4", "Sharing out", "how many does each get?", "2 tens each, 1 left",
+                    "2 tens each, 1 left");
             follow(teacher, "97 ÷ 4", "Making groups", "how many groups of 4", "2 groups, 1 left", "2 groups, 1 left");
             follow(teacher, "√529", "Square", "whose side is sought", "2 × 2 = 4", "2 × 2 = 4");
         }
@@ -304,13 +305,16 @@ class BoardJourneyTest {
     @Test
     void whoHasColoursOfTheirOwnSeesTheDigitsInThem(Browser browser, RunningServer server) {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
-            teacher.page().emulateMedia(new Page.EmulateMediaOptions().setForcedColors(ForcedColors.ACTIVE).setColorScheme(ColorScheme.DARK));
+            teacher.page().emulateMedia(new Page.EmulateMediaOptions().setForcedColors(ForcedColors.ACTIVE)
+                    .setColorScheme(ColorScheme.DARK));
             teacher.type("47 + 38");
             teacher.waitForSentence("Set out 47 and 38");
-            String asText = "(() => { const probe = document.body.appendChild(document.createElement('i')); probe.style.color = 'CanvasText';"
-                    + " const colour = getComputedStyle(probe).color; probe.remove(); return colour; })()";
-            assertThat(teacher.page().evaluate("[...document.querySelectorAll('svg text')].map(text => getComputedStyle(text).fill)"
-                    + ".every(fill => fill === " + asText + ")")).isEqualTo(true);
+            String asText =
+                    "(() => { const probe = document.body.appendChild(document.createElement('i')); probe.style.color = 'CanvasText';"
+                            + " const colour = getComputedStyle(probe).color; probe.remove(); return colour; })()";
+            assertThat(teacher.page()
+                    .evaluate("[...document.querySelectorAll('svg text')].map(text => getComputedStyle(text).fill)"
+                            + ".every(fill => fill === " + asText + ")")).isEqualTo(true);
         }
     }
 }

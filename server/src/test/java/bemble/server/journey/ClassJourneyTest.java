@@ -15,6 +15,7 @@ import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -45,7 +46,8 @@ class ClassJourneyTest {
             openClass(teacher, "Terns", "Who can do what");
             teacher.see("a slip still shows");
             teacher.assertAccessible();
-            Locator cell = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Bram L, one carry: ")));
+            Locator cell = page.getByRole(AriaRole.LINK,
+                    new Page.GetByRoleOptions().setName(Pattern.compile("^Bram L, one carry: ")));
             cell.click();
             page.waitForURL(Pattern.compile(".*/pupils/\\d+#addition-one-carry"));
             teacher.see("First answer");
@@ -64,7 +66,8 @@ class ClassJourneyTest {
     @Test
     void aNameIsCorrectedAndASecondWindowTakesNobodyAway(Browser browser, RunningServer server) {
         Client client = Client.demo(server);
-        JsonNode petrels = client.post("/api/classes", Map.of("name", "Petrels", "pupils", List.of("Ada", "Ben"))).json();
+        JsonNode petrels =
+                client.post("/api/classes", Map.of("name", "Petrels", "pupils", List.of("Ada", "Ben"))).json();
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
             Page page = teacher.page();
             openClass(teacher, "Petrels", "Names");
@@ -113,7 +116,8 @@ class ClassJourneyTest {
     @Test
     void theWeekBecomesASheetThatPupilsWriteAtScreensWhileTheTeacherWatches(Browser browser, RunningServer server) {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server);
-                BrowserContext phone = browser.newContext(new Browser.NewContextOptions().setViewportSize(360, 740).setHasTouch(true))) {
+                BrowserContext phone = browser
+                        .newContext(new Browser.NewContextOptions().setViewportSize(360, 740).setHasTouch(true))) {
             Page page = teacher.page();
             openClass(teacher, "Curlews", "The week");
             button(page, "→").or(page.getByLabel("The week after")).first().click();
@@ -132,7 +136,7 @@ class ClassJourneyTest {
             typed.press("Enter");
             child.getByText("No set is open under this code").waitFor();
             assertThat(typed.inputValue()).as("what was typed stays").isEqualTo("QQQQQ");
-            typed.fill(code.innerText().toLowerCase());
+            typed.fill(code.innerText().toLowerCase(Locale.ROOT));
             typed.press("Enter");
             child.getByText("Who are you?").waitFor();
             Locator first = child.locator("button.MuiButton-outlined").first();
@@ -143,7 +147,8 @@ class ClassJourneyTest {
 
             child.locator("a", new Page.LocatorOptions().setHasText("to do")).first().tap();
             child.getByTestId("writing").waitFor();
-            assertThat((Integer) child.evaluate("document.documentElement.scrollWidth")).as("a phone is wide enough").isLessThanOrEqualTo(360);
+            assertThat((Integer) child.evaluate("document.documentElement.scrollWidth")).as("a phone is wide enough")
+                    .isLessThanOrEqualTo(360);
             child.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("4").setExact(true)).tap();
             child.getByText("✓ saved").waitFor();
             page.locator("li", new Page.LocatorOptions().setHasText(name)).getByText("at question 1").waitFor();
@@ -151,7 +156,8 @@ class ClassJourneyTest {
             child.getByText("✓ saved").waitFor();
             child.getByText("All questions").tap();
             child.getByText("✓ begun").waitFor();
-            assertThat(child.getByText("Sign out").count() + child.getByText("Marking").count()).as("nothing of the teacher's").isZero();
+            assertThat(child.getByText("Sign out").count() + child.getByText("Marking").count())
+                    .as("nothing of the teacher's").isZero();
 
             child.getByText("Hand in", new Page.GetByTextOptions().setExact(true)).tap();
             child.getByText("Yes, hand in").tap();

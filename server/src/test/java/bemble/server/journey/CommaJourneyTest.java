@@ -27,7 +27,8 @@ class CommaJourneyTest {
     static void begin(RunningServer shared) {
         client = Client.demo(shared);
         client.send("PATCH", "/api/style", "{\"point\":\"comma\"}");
-        set = client.post("/api/sets/import?name=Commas", "12.5 - 3.75\n1.234 + 2.5\n8.2 - 3.75\n", "text/csv").json().get("id").asLong();
+        set = client.post("/api/sets/import?name=Commas", "12.5 - 3.75\n1.234 + 2.5\n8.2 - 3.75\n", "text/csv").json()
+                .get("id").asLong();
     }
 
     @AfterAll
@@ -44,7 +45,8 @@ class CommaJourneyTest {
     @Test
     void workedAnswersAndTheirChecksHaveOneSign() {
         List<String> printed = Client.printed(client.get("/api/sets/" + set + "/pages?kind=worked&version=A").json());
-        assertThat(String.join(" ", printed).replace('\u00a0', ' ')).contains("check: 8,75 + 3,75 = 12,50").doesNotContain("8.75").doesNotContain("12.5");
+        assertThat(String.join(" ", printed).replace('\u00a0', ' ')).contains("check: 8,75 + 3,75 = 12,50")
+                .doesNotContain("8.75").doesNotContain("12.5");
     }
 
     @Test

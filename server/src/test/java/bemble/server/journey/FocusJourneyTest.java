@@ -17,7 +17,8 @@ class FocusJourneyTest {
     private static void presses(Page page, AriaRole role, String name) {
         page.getByRole(role, new Page.GetByRoleOptions().setName(name)).first().press("Enter");
         page.waitForTimeout(700);
-        assertThat(page.evaluate("document.activeElement !== document.body && document.activeElement.isConnected")).as("focus after " + name).isEqualTo(true);
+        assertThat(page.evaluate("document.activeElement !== document.body && document.activeElement.isConnected"))
+                .as("focus after " + name).isEqualTo(true);
     }
 
     private static void titled(Page page, String title) {

@@ -17,8 +17,9 @@ import tools.jackson.databind.JsonNode;
 /** Help on every screen, and the guide it leads to. */
 @ExtendWith(DemoServer.class)
 class GuideJourneyTest {
-    private static final List<String> SCREENS = List.of("/today", "/paper?problem=47%20%2B%2038", "/marking", "/classes",
-            "/lessons/rung~addition-no-carry");
+    private static final List<String> SCREENS =
+            List.of("/today", "/paper?problem=47%20%2B%2038", "/marking", "/classes",
+                    "/lessons/rung~addition-no-carry");
 
     @Test
     void everyScreenHasItsHelpAndTheGuideSaysMore(Browser browser, RunningServer server) {
@@ -56,8 +57,10 @@ class GuideJourneyTest {
             for (JsonNode each : Client.demo(server).get("/api/guide").json()) {
                 String title = each.get("title").asString();
                 page.locator("article h1", new Page.LocatorOptions().setHasText(title)).waitFor();
-                assertThat(page.evaluate("Promise.all([...document.querySelectorAll('article img')].map(image => image.decode()"
-                        + ".then(() => '', () => image.src))).then(all => all.join(''))")).as(title).isEqualTo("");
+                assertThat(page.evaluate(
+                        "Promise.all([...document.querySelectorAll('article img')].map(image => image.decode()"
+                                + ".then(() => '', () => image.src))).then(all => all.join(''))")).as(title)
+                                        .isEqualTo("");
                 if (page.locator("article p a").count() > 0) {
                     page.locator("article p a").last().click();
                 }

@@ -76,8 +76,10 @@ class LessonJourneyTest {
             String nextWeek = LocalDate.now().plusWeeks(1).toString();
             for (JsonNode day : teacher.get("/api/classes/" + id + "/plan?week=" + nextWeek).json().get("days")) {
                 for (JsonNode group : day.get("groups")) {
-                    String source = "group~" + id + "~" + day.get("date").asString() + "~" + group.get("kind").asString() + "~"
-                            + group.get("rung").asString() + (group.has("slip") ? "~" + group.get("slip").asString() : "");
+                    String source =
+                            "group~" + id + "~" + day.get("date").asString() + "~" + group.get("kind").asString() + "~"
+                                    + group.get("rung").asString()
+                                    + (group.has("slip") ? "~" + group.get("slip").asString() : "");
                     Client.Reply lesson = teacher.get("/api/lessons/" + source);
                     assertThat(lesson.status()).as(source).isEqualTo(200);
                     assertThat(lesson.json().get("title").asString()).isEqualTo(
@@ -137,16 +139,22 @@ class LessonJourneyTest {
         assertThat(lesson.get("minutes").asInt()).isEqualTo(45);
         JsonNode shorter = teacher.post(address + "/anew", Map.of("minutes", 20, "revision", 0)).json();
         assertThat(shorter.get("minutes").asInt()).isEqualTo(20);
-        assertThat(teacher.post(address + "/anew", Map.of("minutes", 20, "revision", 0)).status()).as("another window").isEqualTo(409);
-        assertThat(teacher.post(address + "/anew", Map.of("minutes", 0, "revision", 1)).message()).contains("1 to 240 minutes");
+        assertThat(teacher.post(address + "/anew", Map.of("minutes", 20, "revision", 0)).status()).as("another window")
+                .isEqualTo(409);
+        assertThat(teacher.post(address + "/anew", Map.of("minutes", 0, "revision", 1)).message())
+                .contains("1 to 240 minutes");
         ObjectNode content = Client.JSON.createObjectNode();
         content.set("stages", shorter.get("stages"));
         ((ObjectNode) content.get("stages").get(0)).putArray("problems").add("twelve");
-        assertThat(teacher.send("PUT", address, Client.JSON.writeValueAsString(Map.of("content", content, "revision", 1))).status())
-                .isEqualTo(422);
-        assertThat(teacher.get(address).json().get("stages")).as("nothing half kept").isEqualTo(teacher.get(address).json().get("stages"));
+        assertThat(
+                teacher.send("PUT", address, Client.JSON.writeValueAsString(Map.of("content", content, "revision", 1)))
+                        .status())
+                                .isEqualTo(422);
+        assertThat(teacher.get(address).json().get("stages")).as("nothing half kept")
+                .isEqualTo(teacher.get(address).json().get("stages"));
         long set = teacher.post(address + "/set", Map.of()).json().get("setId").asLong();
-        assertThat(teacher.post(address + "/set", Map.of()).json().get("setId").asLong()).as("made once").isEqualTo(set);
+        assertThat(teacher.post(address + "/set", Map.of()).json().get("setId").asLong()).as("made once")
+                .isEqualTo(set);
         assertThat(teacher.get("/api/lessons/set~" + set).json().get("setId").asLong()).isEqualTo(set);
         for (String none : List.of("rung~none", "set~99999", "group~1", "group~x~y~z~a", "other", "set~x")) {
             assertThat(teacher.get("/api/lessons/" + none).status()).as(none).isEqualTo(404);

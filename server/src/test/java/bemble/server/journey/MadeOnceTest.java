@@ -23,7 +23,8 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(DemoServer.class)
 class MadeOnceTest {
     private static Client.Reply make(Client teacher, String body, String key) {
-        return teacher.send("POST", "/api/classes", "application/json", HttpRequest.BodyPublishers.ofString(body), "Command-Key", key);
+        return teacher.send("POST", "/api/classes", "application/json", HttpRequest.BodyPublishers.ofString(body),
+                "Command-Key", key);
     }
 
     @Test
@@ -50,7 +51,8 @@ class MadeOnceTest {
             teacher.press("New class");
             page.getByLabel("Name of the class").fill("Pressed twice");
             page.getByLabel("Pupils, a short name a line").fill("Ida M\nTom B");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make the class").setExact(true)).dblclick();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make the class").setExact(true))
+                    .dblclick();
             page.getByText("Pressed twice").first().waitFor();
             page.waitForTimeout(700);
             long classes = 0;

@@ -66,11 +66,14 @@ class MarkingJourneyTest {
             teacher.enter("!");
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sana K")).waitFor();
             String key = "/api/markings/" + page.url().replaceAll(".*/(\\d+).*", "$1") + "/key";
-            JsonNode likely = Client.demo(server).get(key).json().get("sheets").get(0).get("lines").get(0).get("wrong").get(0);
+            JsonNode likely =
+                    Client.demo(server).get(key).json().get("sheets").get(0).get("lines").get(0).get("wrong").get(0);
             teacher.enter("1 " + likely.get("codes").get(0).asString());
-            row(page, 1).getByText(likely.get("answer").asString(), new Locator.GetByTextOptions().setExact(true)).first().waitFor();
+            row(page, 1).getByText(likely.get("answer").asString(), new Locator.GetByTextOptions().setExact(true))
+                    .first().waitFor();
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Key to print")).click();
-            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page 1")).getByText("wrong, with its letters").waitFor();
+            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page 1"))
+                    .getByText("wrong, with its letters").waitFor();
             teacher.assertAccessible();
             Download file = page.waitForDownload(() -> teacher.press(AriaRole.LINK, "Keep as PDF"));
             assertThat(file.suggestedFilename()).isEqualTo("bemble-key.pdf");
@@ -104,7 +107,8 @@ class MarkingJourneyTest {
     }
 
     @Test
-    void answersFromAFileAreTakenAllOrNoneAndTwoWindowsSeeTheSame(Browser browser, RunningServer server) throws IOException {
+    void answersFromAFileAreTakenAllOrNoneAndTwoWindowsSeeTheSame(Browser browser, RunningServer server)
+            throws IOException {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
             Page page = teacher.page();
             begin(teacher, "Shearwaters", "Ida M", "Tom B");
@@ -125,7 +129,8 @@ class MarkingJourneyTest {
             other.waitForCondition(() -> other.getByLabel("Tom B, question 2").inputValue().equals("578"));
             other.waitForLoadState(LoadState.NETWORKIDLE);
             page.reload();
-            page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Papers")).getByText("Tom B").click();
+            page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Papers")).getByText("Tom B")
+                    .click();
             row(page, 2).getByText("578").nth(1).waitFor();
             teacher.open("Key to print");
             teacher.see("column turned round");
@@ -148,9 +153,11 @@ class MarkingJourneyTest {
             question.waitFor();
             for (int i = 0; i < 6 && question.count() > 0; i++) {
                 String problem = question.innerText().strip();
-                Client.Reply worked = new Client(server).work(Map.of("problem", problem, "slip", "smaller-from-larger"));
-                String given = (worked.status() == 200 ? worked : new Client(server).work(Map.of("problem", problem))).json()
-                        .get("answer").get("text").asString();
+                Client.Reply worked =
+                        new Client(server).work(Map.of("problem", problem, "slip", "smaller-from-larger"));
+                String given =
+                        (worked.status() == 200 ? worked : new Client(server).work(Map.of("problem", problem))).json()
+                                .get("answer").get("text").asString();
                 page.getByLabel("The child’s answer").fill(given);
                 page.getByLabel("The child’s answer").press("Enter");
                 page.waitForCondition(() -> question.count() == 0 || !question.allInnerTexts().contains(problem));

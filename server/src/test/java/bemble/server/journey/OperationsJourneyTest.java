@@ -40,14 +40,16 @@ class OperationsJourneyTest {
     @Test
     void aSubtractionAcrossZerosInBothSchools() {
         work("5002 - 1347", 1);
-        teacher.waitForSentence("In the ones column stand 2 ones, 7 are to go: not enough. There are no tens and no hundreds to exchange: go on to the "
-                + "thousands. Exchange 1 thousand for 10 hundreds: 4 thousands and 10 hundreds, still 5000.");
+        teacher.waitForSentence(
+                "In the ones column stand 2 ones, 7 are to go: not enough. There are no tens and no hundreds to exchange: go on to the "
+                        + "thousands. Exchange 1 thousand for 10 hundreds: 4 thousands and 10 hundreds, still 5000.");
         teacher.key("End");
         teacher.waitForSentence("Thousands: 4 thousands take away 1 thousand leaves 3 thousands.");
         assertThat(teacher.paper()).isEqualTo("9 by exchange 9 by exchange; "
                 + "4 by exchange 10 struck 10 struck; 5 struck 0 struck 0 struck 1 by exchange 2; − 1 3 4 7; 3 6 5 5");
         teacher.press("equal additions");
-        teacher.waitForSentence("Thousands: 1 and 1 more, so 2 thousands are to go. 5 thousands take away 2 thousands leaves 3 thousands.");
+        teacher.waitForSentence(
+                "Thousands: 1 and 1 more, so 2 thousands are to go. 5 thousands take away 2 thousands leaves 3 thousands.");
         teacher.key("Home");
         teacher.key("ArrowRight");
         assertThat(teacher.page().evaluate("document.activeElement.textContent"))
@@ -89,8 +91,9 @@ class OperationsJourneyTest {
         teacher.see("Expect 3 digits");
         page.getByTestId("paper").focus();
         teacher.key("ArrowRight");
-        teacher.waitForSentence("75 hundreds shared among 25: 3 hundreds each, since 3 × 25 = 75 fits and 4 × 25 = 100 is "
-                + "too big. Write 3 in the hundreds column of the quotient.");
+        teacher.waitForSentence(
+                "75 hundreds shared among 25: 3 hundreds each, since 3 × 25 = 75 fits and 4 × 25 = 100 is "
+                        + "too big. Write 3 in the hundreds column of the quotient.");
         teacher.key("End");
         teacher.waitForSentence("6 left over, the remainder. Write it beside the quotient: 7506 = 25 × 300 + 6.");
         teacher.press("Hold it against the answer");

@@ -13,6 +13,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -68,10 +69,12 @@ class SetJourneyTest {
             teacher.press("Print now");
             teacher.see("✓ printed");
             for (String kind : List.of("Questions", "Answers", "Worked answers")) {
-                Locator links = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + kind + " of")));
+                Locator links = page.getByRole(AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^" + kind + " of")));
                 assertThat(links.count()).as("versions A and B").isEqualTo(2);
                 Download file = page.waitForDownload(() -> links.first().click());
-                assertThat(Files.readString(file.path(), java.nio.charset.StandardCharsets.ISO_8859_1)).startsWith("%PDF");
+                assertThat(Files.readString(file.path(), java.nio.charset.StandardCharsets.ISO_8859_1))
+                        .startsWith("%PDF");
             }
 
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Board").setExact(true)).click();
@@ -100,10 +103,12 @@ class SetJourneyTest {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
             teacher.open("Sets");
             Locator file = teacher.page().getByLabel("File with questions");
-            file.setInputFiles(new FilePayload("Tuesday.csv", "text/csv", "58 + 67\n12 +\n5 - 9\n".getBytes()));
+            file.setInputFiles(new FilePayload("Tuesday.csv", "text/csv",
+                    "58 + 67\n12 +\n5 - 9\n".getBytes(StandardCharsets.UTF_8)));
             teacher.see("Line 2: A number is missing");
             teacher.see("Line 3: 5 − 9 is below zero");
-            file.setInputFiles(new FilePayload("Tuesday.csv", "text/csv", "58 + 67\n12 + 9\n9 - 5\n".getBytes()));
+            file.setInputFiles(new FilePayload("Tuesday.csv", "text/csv",
+                    "58 + 67\n12 + 9\n9 - 5\n".getBytes(StandardCharsets.UTF_8)));
             teacher.see("3 questions, about 3 minutes");
             assertThat(teacher.page().getByLabel("Title").inputValue()).isEqualTo("Tuesday");
         }
@@ -181,7 +186,8 @@ class SetJourneyTest {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Deleted in the last month")).click();
             teacher.press("Bring back Long division, a zero in the quotient, again");
             teacher.press("Bring back Long division, a zero in the quotient");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bring back Long division, a zero")).first()
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bring back Long division, a zero"))
+                    .first()
                     .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
             page.getByText("Long division, a zero in the quotient").first().waitFor();
         }

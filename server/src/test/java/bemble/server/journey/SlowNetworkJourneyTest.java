@@ -35,15 +35,20 @@ class SlowNetworkJourneyTest {
         StringBuilder text = new StringBuilder();
         for (JsonNode paper : pile.get("papers")) {
             if (paper.get("pupil").get("name").asString().equals(pupil)) {
-                paper.get("answers").forEach(answer -> text.append(answer.get("question").asInt()).append(' ').append(answer.get("given").asString().isEmpty()
-                        ? answer.get("state").asString() : answer.get("given").asString()).append("; "));
+                paper.get("answers")
+                        .forEach(answer -> text.append(answer.get("question").asInt()).append(' ')
+                                .append(answer.get("given").asString().isEmpty()
+                                        ? answer.get("state").asString() : answer.get("given").asString())
+                                .append("; "));
             }
         }
         return text.toString();
     }
 
     private static void allKept(Page page) {
-        page.waitForCondition(() -> page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Papers")).getByLabel("not yet kept").count() == 0,
+        page.waitForCondition(
+                () -> page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Papers"))
+                        .getByLabel("not yet kept").count() == 0,
                 new Page.WaitForConditionOptions().setTimeout(40_000));
     }
 
@@ -68,7 +73,8 @@ class SlowNetworkJourneyTest {
                 }
             });
             type(page, "4 74", "=", "1 26", "2 11", "2 12", "=", "5 x7", "3 8");
-            assertThat(page.getByLabel(LINE).inputValue()).as("what cannot be read stays by its line").startsWith("5 x7");
+            assertThat(page.getByLabel(LINE).inputValue()).as("what cannot be read stays by its line")
+                    .startsWith("5 x7");
             page.getByLabel(LINE).fill("");
             type(page, "3 8");
             allKept(page);
@@ -110,7 +116,8 @@ class SlowNetworkJourneyTest {
             String id = page.url().replaceAll(".*/(\\d+).*", "$1");
             Client other = Client.demo(server);
             long ida = other.get("/api/markings/" + id).json().get("papers").get(0).get("pupil").get("id").asLong();
-            other.send("PUT", "/api/markings/" + id + "/papers/" + ida + "/answers/1", "{\"state\":\"given\",\"given\":\"77\"}");
+            other.send("PUT", "/api/markings/" + id + "/papers/" + ida + "/answers/1",
+                    "{\"state\":\"given\",\"given\":\"77\"}");
             page.unroute(ENTRIES);
             page.reload();
             page.getByText("Ida M, question 1, was changed in another window.").waitFor();
@@ -142,13 +149,16 @@ class SlowNetworkJourneyTest {
             third.press("Enter");
             page.waitForCondition(() -> answers(server, page, "Ida M").equals("1 right; 2 123; 3 5; 4 9; "));
             // At the row's end Enter goes on with the next child, and at the foot ↓ with the next question.
-            page.waitForCondition(() -> page.evaluate("document.activeElement.getAttribute('aria-label')").toString().startsWith("Ida M, question 4"));
+            page.waitForCondition(() -> page.evaluate("document.activeElement.getAttribute('aria-label')").toString()
+                    .startsWith("Ida M, question 4"));
             int last = page.locator("[role=columnheader]").count() - 1;
             page.getByLabel("Ida M, question " + last, new Page.GetByLabelOptions().setExact(true)).press("Enter");
-            page.waitForCondition(() -> "Tom B, question 1".equals(page.evaluate("document.activeElement.getAttribute('aria-label')")));
+            page.waitForCondition(() -> "Tom B, question 1"
+                    .equals(page.evaluate("document.activeElement.getAttribute('aria-label')")));
             page.keyboard().type("55");
             page.keyboard().press("ArrowDown");
-            page.waitForCondition(() -> page.evaluate("document.activeElement.getAttribute('aria-label')").toString().startsWith("Ida M, question 2"));
+            page.waitForCondition(() -> page.evaluate("document.activeElement.getAttribute('aria-label')").toString()
+                    .startsWith("Ida M, question 2"));
             page.waitForCondition(() -> answers(server, page, "Tom B").equals("1 55; "));
             teacher.press("Undo");
             teacher.see("Taken back: Tom B, 1 55.");

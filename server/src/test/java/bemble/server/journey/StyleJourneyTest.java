@@ -56,7 +56,8 @@ class StyleJourneyTest {
         JsonNode division = teacher.post("/api/work", Map.of("problem", "84 ÷ 4")).json().get("steps");
         assertThat(division.get(1).get("cues").toString()).isEqualTo("[\"divide\"]");
         assertThat(division.toString()).contains("[\"divide-again\",\"divide\"]");
-        assertThat(teacher.send("PATCH", "/api/preferences", "{\"cues\":{\"divide-again\":\"And once more!\"}}").json().get("chosen")
+        assertThat(teacher.send("PATCH", "/api/preferences", "{\"cues\":{\"divide-again\":\"And once more!\"}}").json()
+                .get("chosen")
                 .get("cues").get("divide-again").asString()).isEqualTo("And once more!");
         teacher.send("PATCH", "/api/preferences", "{\"cues\":{\"divide-again\":\"\"}}");
     }
@@ -86,7 +87,8 @@ class StyleJourneyTest {
         byte[] file = Client.demo(server).file("/api/how-we-write-it/page.pdf?problem=605-347");
         try (PDDocument document = Loader.loadPDF(file)) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
-            assertThat(new PDFTextStripper().getText(document)).contains("How we write it: subtraction", "605 − 347 = 258");
+            assertThat(new PDFTextStripper().getText(document)).contains("How we write it: subtraction",
+                    "605 − 347 = 258");
         }
     }
 
@@ -118,14 +120,16 @@ class StyleJourneyTest {
     void whatIsNotSentStaysAndWhatCannotBeKeptIsSaid() {
         Client teacher = Client.demo(server);
         teacher.send("PATCH", "/api/preferences", "{\"cues\":{\"divide\":\"How many?\",\"compare\":\"Same?\"}}");
-        JsonNode chosen = teacher.send("PATCH", "/api/preferences", "{\"cues\":{\"compare\":\" \"}}").json().get("chosen");
+        JsonNode chosen =
+                teacher.send("PATCH", "/api/preferences", "{\"cues\":{\"compare\":\" \"}}").json().get("chosen");
         assertThat(chosen.get("cues").get("divide").asString()).isEqualTo("How many?");
         assertThat(chosen.get("cues").has("compare")).as("an empty cue takes the old one away").isFalse();
         assertThat(teacher.send("PATCH", "/api/preferences", "{\"cues\":{\"hurry\":\"x\"}}").message())
                 .contains("no kind of step");
         assertThat(teacher.send("PATCH", "/api/preferences", Client.JSON.writeValueAsString(
                 Map.of("cues", Map.of("divide", "x".repeat(121))))).message()).contains("120 letters");
-        assertThat(teacher.get("/api/how-we-write-it?problem=" + "1".repeat(61)).message()).contains("at most 60 letters");
+        assertThat(teacher.get("/api/how-we-write-it?problem=" + "1".repeat(61)).message())
+                .contains("at most 60 letters");
         assertThat(new Client(server).get("/api/preferences").status()).isEqualTo(401);
     }
 }

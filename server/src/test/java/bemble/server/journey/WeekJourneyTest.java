@@ -48,19 +48,23 @@ class WeekJourneyTest {
             day.focus();
             day.press("ArrowDown");
             assertThat(page.getByText("Undo").count()).as("a day looked at in the list moves nobody yet").isZero();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Move .* to Tue 12 Jan$"))).press("Enter");
+            page.getByRole(AriaRole.BUTTON,
+                    new Page.GetByRoleOptions().setName(Pattern.compile("^Move .* to Tue 12 Jan$"))).press("Enter");
             teacher.see("is on Tue 12 Jan now.");
             teacher.assertFocusGoesOn("Move");
             teacher.press("Undo");
-            page.getByText("is on Tue 12 Jan now.").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
-            assertThat(page.getByLabel("Mon 11 Jan", new Page.GetByLabelOptions().setExact(true)).innerText()).isEqualTo(planned);
+            page.getByText("is on Tue 12 Jan now.")
+                    .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+            assertThat(page.getByLabel("Mon 11 Jan", new Page.GetByLabelOptions().setExact(true)).innerText())
+                    .isEqualTo(planned);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make the sheet")).first().click();
             page.waitForURL("**/sets/*");
             page.waitForCondition(() -> page.getByLabel("Title").inputValue().startsWith("Avocets, Monday: "));
             String title = page.getByLabel("Title").inputValue();
             String rung = title.substring("Avocets, Monday: ".length());
             page.getByLabel("Pass mark").fill("10");
-            page.waitForResponse(response -> response.request().method().equals("PUT"), () -> page.getByLabel("Pass mark").press("Enter"));
+            page.waitForResponse(response -> response.request().method().equals("PUT"),
+                    () -> page.getByLabel("Pass mark").press("Enter"));
 
             teacher.beginPile("Avocets", title, "Ida M");
             teacher.enter("=");
@@ -82,8 +86,10 @@ class WeekJourneyTest {
             Locator friday = page.getByText(Pattern.compile("^Fri 15 Jan$")).first();
             friday.waitFor();
             assertThat(page.getByText("Mon 11 Jan").count()).as("what is over is not planned").isLessThanOrEqualTo(1);
-            assertThat(names(group(page, "The quiz on “" + rung + "” was not passed"))).contains("Tom B").doesNotContain("Ida M", "Sana K");
-            assertThat(names(group(page, "“" + rung + "” is next in your order"))).as("who was absent is where they were").contains("Sana K")
+            assertThat(names(group(page, "The quiz on “" + rung + "” was not passed"))).contains("Tom B")
+                    .doesNotContain("Ida M", "Sana K");
+            assertThat(names(group(page, "“" + rung + "” is next in your order")))
+                    .as("who was absent is where they were").contains("Sana K")
                     .doesNotContain("Ida M");
             teacher.assertAccessible();
 
@@ -95,7 +101,8 @@ class WeekJourneyTest {
             clock.moveTo(MONDAY.plusDays(7));
             page.reload();
             openWeek(teacher);
-            assertThat(names(group(page, "“" + rung + "” was reached and comes back"))).as("a passed quiz comes back after a week")
+            assertThat(names(group(page, "“" + rung + "” was reached and comes back")))
+                    .as("a passed quiz comes back after a week")
                     .contains("Ida M").doesNotContain("Tom B");
             teacher.open("Today");
             teacher.see("Avocets");

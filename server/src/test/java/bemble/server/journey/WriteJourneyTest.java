@@ -43,7 +43,8 @@ class WriteJourneyTest {
             writer.hear("tens, line of small figures, small 2");
             writer.handIn();
             writer.see("Not right yet");
-            writer.see("In the tens column stands 7 where 9 belongs. Tens: 2 tens carried, 8 tens and 9 tens are 19 tens.");
+            writer.see(
+                    "In the tens column stands 7 where 9 belongs. Tens: 2 tens carried, 8 tens and 9 tens are 19 tens.");
             writer.see("Fits this paper: somebody who never adds a carry.");
             assertThat(writer.sheet().getByTestId("ring").count()).isEqualTo(1);
             writer.teacher().assertAccessible();
@@ -100,7 +101,8 @@ class WriteJourneyTest {
 
     @ParameterizedTest
     @CsvSource({"346 × 215, long", "34 × 26, area", "34 × 26, crosswise", "8412 ÷ 4, long", "8412 ÷ 4, short",
-        "8412 ÷ 4, partial-quotients", "√530 to 2 dp, doubled-root", "√530 to 2 dp, running-divisor", "4003 − 1358, counting-up",
+        "8412 ÷ 4, partial-quotients", "√530 to 2 dp, doubled-root", "√530 to 2 dp, running-divisor",
+        "4003 − 1358, counting-up",
         "47 + 38 + 29, running", "476 + 385, partial-sums"})
     void everyMethodIsWrittenByKeyboardAlone(String problem, String method) {
         try (PaperWriter writer = new PaperWriter(browser, server)) {
@@ -230,7 +232,8 @@ class WriteJourneyTest {
 
     @Test
     void aTabletIsWrittenOnByTouchAndAPhoneHasRoomForIt() {
-        try (BrowserContext tablet = browser.newContext(new Browser.NewContextOptions().setViewportSize(820, 1180).setHasTouch(true))) {
+        try (BrowserContext tablet =
+                browser.newContext(new Browser.NewContextOptions().setViewportSize(820, 1180).setHasTouch(true))) {
             Page page = tablet.newPage();
             page.setDefaultTimeout(15_000);
             page.navigate(server.address());

@@ -72,20 +72,24 @@ class LimitsTest {
         Set<String> without = new TreeSet<>();
         description.get("paths").properties().forEach(path -> path.getValue().properties().forEach(method -> {
             JsonNode body = method.getValue().path("requestBody").path("content");
-            body.properties().forEach(content -> lists(description, content.getValue().path("schema"), method.getKey() + " " + path.getKey(),
-                    Set.of(), without));
+            body.properties()
+                    .forEach(content -> lists(description, content.getValue().path("schema"),
+                            method.getKey() + " " + path.getKey(),
+                            Set.of(), without));
         }));
         assertThat(without).isEmpty();
     }
 
-    private static void lists(JsonNode description, JsonNode schema, String path, Set<String> within, Set<String> without) {
+    private static void lists(JsonNode description, JsonNode schema, String path, Set<String> within,
+            Set<String> without) {
         String name = schema.path("$ref").asString("");
         if (!name.isEmpty()) {
             String simple = name.substring(name.lastIndexOf('/') + 1);
             if (!within.contains(simple)) {
                 Set<String> deeper = new TreeSet<>(within);
                 deeper.add(simple);
-                lists(description, description.get("components").get("schemas").get(simple), path + " " + simple, deeper, without);
+                lists(description, description.get("components").get("schemas").get(simple), path + " " + simple,
+                        deeper, without);
             }
             return;
         }
@@ -95,7 +99,8 @@ class LimitsTest {
             }
             lists(description, schema.get("items"), path + "[]", within, without);
         }
-        schema.path("properties").properties().forEach(each -> lists(description, each.getValue(), path + "." + each.getKey(), within, without));
+        schema.path("properties").properties()
+                .forEach(each -> lists(description, each.getValue(), path + "." + each.getKey(), within, without));
     }
 
     @Test
@@ -123,7 +128,8 @@ class LimitsTest {
     @ParameterizedTest
     @ValueSource(strings = {"X-Forwarded-For", "Forwarded", "Via"})
     void fromOtherDevicesNobodyIsToldAnAnswerWithoutASignIn(String header) {
-        for (String path : List.of("/api/work", "/api/mark", "/api/paper", "/api/diagnose", "/api/nudge", "/api/sets/draft", "/api/diagnose/set")) {
+        for (String path : List.of("/api/work", "/api/mark", "/api/paper", "/api/diagnose", "/api/nudge",
+                "/api/sets/draft", "/api/diagnose/set")) {
             assertThat(asked(anybody, path, header).status()).as(path).isEqualTo(401);
         }
         assertThat(asked(teacher, "/api/work", header).status()).isEqualTo(200);
@@ -131,7 +137,8 @@ class LimitsTest {
     }
 
     private static Client.Reply asked(Client client, String path, String header) {
-        return client.send("POST", path, "application/json", HttpRequest.BodyPublishers.ofString("{\"problem\":\"487 + 96\"}"), header, "192.0.2.7");
+        return client.send("POST", path, "application/json",
+                HttpRequest.BodyPublishers.ofString("{\"problem\":\"487 + 96\"}"), header, "192.0.2.7");
     }
 
     @Test
@@ -139,11 +146,16 @@ class LimitsTest {
         try (RunningServer own = RunningServer.start("--bemble.demo=true")) {
             Client guesser = new Client(own);
             guesser.get("/api/account");
-            List<Integer> statuses = IntStream.range(0, 60).parallel().mapToObj(i -> guesser.send("POST", "/api/account/sign-in", "application/json",
-                    HttpRequest.BodyPublishers.ofString("{\"login\":\"demo\",\"password\":\"guess " + i + "\"}"), "X-Forwarded-For", "192.0.2.7").status()).toList();
+            List<Integer> statuses = IntStream.range(0, 60).parallel()
+                    .mapToObj(i -> guesser.send("POST", "/api/account/sign-in", "application/json",
+                            HttpRequest.BodyPublishers
+                                    .ofString("{\"login\":\"demo\",\"password\":\"guess " + i + "\"}"),
+                            "X-Forwarded-For", "192.0.2.7").status())
+                    .toList();
             assertThat(statuses).filteredOn(status -> status == 422).hasSizeLessThanOrEqualTo(10);
             assertThat(statuses).filteredOn(status -> status == 429).hasSizeGreaterThanOrEqualTo(50);
-            assertThat(Client.demo(own).get("/api/log").status()).as("at this computer the owner comes in").isEqualTo(200);
+            assertThat(Client.demo(own).get("/api/log").status()).as("at this computer the owner comes in")
+                    .isEqualTo(200);
         }
     }
 
@@ -154,35 +166,46 @@ class LimitsTest {
         for (int i = 0; i < 60; i++) {
             assertThat(child.post("/api/in/door", Map.of("code", "QQQ" + i)).status()).isEqualTo(422);
         }
-        JsonNode session = teacher.post("/api/screens", Map.of("classId", teacher.schoolClass("Terns").get("id").asLong(), "setId", teacher.demoSet(),
-                "led", false)).json();
+        JsonNode session = teacher.post("/api/screens",
+                Map.of("classId", teacher.schoolClass("Terns").get("id").asLong(), "setId", teacher.demoSet(),
+                        "led", false))
+                .json();
         assertThat(child.post("/api/in/door", Map.of("code", session.get("code").asString())).status()).isEqualTo(200);
         assertThat(Client.demo(server).get("/api/log").status()).isEqualTo(200);
         for (int i = 0; i < 150; i++) {
             child.post("/api/in/door", Map.of("code", "ZZZ" + i));
         }
-        assertThat(child.post("/api/in/door", Map.of("code", "ZZZZZ")).status()).as("who goes on guessing waits").isEqualTo(429);
-        assertThat(Client.demo(server).get("/api/log").status()).as("codes are counted apart from passwords").isEqualTo(200);
+        assertThat(child.post("/api/in/door", Map.of("code", "ZZZZZ")).status()).as("who goes on guessing waits")
+                .isEqualTo(429);
+        assertThat(Client.demo(server).get("/api/log").status()).as("codes are counted apart from passwords")
+                .isEqualTo(200);
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"/%00", "/api/%2F", "/api/log/[]", "/a%5Cb", "/api/log/%zz"})
     void anAddressThatIsNoneIsRefusedInOurOwnWords(String path) throws Exception {
         String answer = server.raw("GET " + path + " HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n");
-        assertThat(answer).startsWith("HTTP/1.1 4").contains("application/problem+json").contains("\"errors\"").doesNotContain("<html", "Tomcat");
+        assertThat(answer).startsWith("HTTP/1.1 4").contains("application/problem+json").contains("\"errors\"")
+                .doesNotContain("<html", "Tomcat");
     }
 
     @Test
     void listsAreReadByPageSearchedAndCutAfterWhatIsDeleted() {
-        long kept = teacher.post("/api/classes", Map.of("name", "Kept", "pupils", List.of("Ada"))).json().get("id").asLong();
-        long gone = teacher.post("/api/classes", Map.of("name", "Gone", "pupils", List.of("Ada"))).json().get("id").asLong();
+        long kept = teacher.post("/api/classes", Map.of("name", "Kept", "pupils", List.of("Ada"))).json().get("id")
+                .asLong();
+        long gone = teacher.post("/api/classes", Map.of("name", "Gone", "pupils", List.of("Ada"))).json().get("id")
+                .asLong();
         long set = teacher.demoSet();
         long wanted = teacher.post("/api/markings", Map.of("classId", kept, "setId", set)).json().get("id").asLong();
-        long session = teacher.post("/api/screens", Map.of("classId", kept, "setId", set, "led", false)).json().get("id").asLong();
-        for (String copy : List.of("marking (teacher_id, class_id, title, begun_at, worked_on, sheets) select teacher_id, " + gone
-                + ", title, begun_at + interval '1' minute, worked_on, sheets from marking, system_range(1, 260) where id = " + wanted,
+        long session = teacher.post("/api/screens", Map.of("classId", kept, "setId", set, "led", false)).json()
+                .get("id").asLong();
+        for (String copy : List.of(
+                "marking (teacher_id, class_id, title, begun_at, worked_on, sheets) select teacher_id, " + gone
+                        + ", title, begun_at + interval '1' minute, worked_on, sheets from marking, system_range(1, 260) where id = "
+                        + wanted,
                 "screen_session (teacher_id, class_id, marking_id, code, title, problems, led, asks_digits, opened_at, ended_at) select teacher_id, "
-                        + gone + ", marking_id, 'X', title, problems, led, asks_digits, opened_at + interval '1' minute, opened_at "
+                        + gone
+                        + ", marking_id, 'X', title, problems, led, asks_digits, opened_at + interval '1' minute, opened_at "
                         + "from screen_session, system_range(1, 80) where id = " + session)) {
             server.sql("insert into " + copy);
         }
@@ -207,11 +230,15 @@ class LimitsTest {
 
     @Test
     void anotherTabIsToldOfWhatItWouldWriteOver() {
-        long classId = teacher.post("/api/classes", Map.of("name", "Tabs", "pupils", List.of("Ada"))).json().get("id").asLong();
-        long pile = teacher.post("/api/markings", Map.of("classId", classId, "setId", teacher.demoSet())).json().get("id").asLong();
+        long classId = teacher.post("/api/classes", Map.of("name", "Tabs", "pupils", List.of("Ada"))).json().get("id")
+                .asLong();
+        long pile = teacher.post("/api/markings", Map.of("classId", classId, "setId", teacher.demoSet())).json()
+                .get("id").asLong();
         long pupil = teacher.get("/api/classes/" + classId).json().get("pupils").get(0).get("id").asLong();
         String path = "/api/markings/" + pile + "/papers/" + pupil + "/answers/4";
-        JsonNode first = teacher.send("PUT", path, "{\"state\":\"given\",\"given\":\"74\",\"correction\":\"75\",\"revision\":0}").json();
+        JsonNode first =
+                teacher.send("PUT", path, "{\"state\":\"given\",\"given\":\"74\",\"correction\":\"75\",\"revision\":0}")
+                        .json();
         assertThat(first.get("answers").get(0).get("revision").asInt()).isEqualTo(1);
         Client.Reply second = teacher.send("PUT", path, "{\"state\":\"given\",\"given\":\"47\",\"revision\":0}");
         assertThat(second.status()).isEqualTo(409);
@@ -228,15 +255,19 @@ class LimitsTest {
 
     @Test
     void aPaperGoesBackToThePilesOwnSheetWhenTheOtherWasLonger() {
-        long classId = teacher.post("/api/classes", Map.of("name", "Sheets", "pupils", List.of("Ada"))).json().get("id").asLong();
+        long classId = teacher.post("/api/classes", Map.of("name", "Sheets", "pupils", List.of("Ada"))).json().get("id")
+                .asLong();
         long small = teacher.post("/api/sets/import?name=Small", "58 + 67\n", "text/csv").json().get("id").asLong();
-        long large = teacher.post("/api/sets/import?name=Large", "58 + 67\n1 + 2\n3 + 4\n", "text/csv").json().get("id").asLong();
-        String code = teacher.post("/api/sets/" + large + "/prints", Map.of("versions", List.of("A"))).json().get("prints").get(0).get("code").asString();
+        long large = teacher.post("/api/sets/import?name=Large", "58 + 67\n1 + 2\n3 + 4\n", "text/csv").json().get("id")
+                .asLong();
+        String code = teacher.post("/api/sets/" + large + "/prints", Map.of("versions", List.of("A"))).json()
+                .get("prints").get(0).get("code").asString();
         long pile = teacher.post("/api/markings", Map.of("classId", classId, "setId", small)).json().get("id").asLong();
         long pupil = teacher.get("/api/classes/" + classId).json().get("pupils").get(0).get("id").asLong();
         String paper = "/api/markings/" + pile + "/papers/" + pupil;
         assertThat(teacher.send("PUT", paper, "{\"sheet\":\"" + code + "\",\"absent\":false}").status()).isEqualTo(200);
-        assertThat(teacher.send("PUT", paper + "/answers/3", "{\"state\":\"given\",\"given\":\"7\"}").status()).isEqualTo(200);
+        assertThat(teacher.send("PUT", paper + "/answers/3", "{\"state\":\"given\",\"given\":\"7\"}").status())
+                .isEqualTo(200);
         assertThat(teacher.send("PUT", paper, "{\"sheet\":\"set\",\"absent\":false}").status()).isEqualTo(200);
         assertThat(teacher.get("/api/markings/" + pile).status()).isEqualTo(200);
     }

@@ -72,7 +72,8 @@ class LogApiTest {
             client.send("PATCH", "/api/log/" + entry.get("id"), "{\"label\":\"=1+1\",\"note\":\"a, b\",\"kept\":true}");
             file = client.get("/api/log/bemble-log.json").text();
             assertThat(client.get("/api/log/bemble-log.csv").text())
-                    .contains("\"67.4 + 8.95\",\"addition\",\"column\",\"76.35\"").contains("\"'=1+1\",\"a, b\",\"yes\"");
+                    .contains("\"67.4 + 8.95\",\"addition\",\"column\",\"76.35\"")
+                    .contains("\"'=1+1\",\"a, b\",\"yes\"");
             assertThat(client.post("/api/log/import", file).text()).isEqualTo("{\"added\":0,\"alreadyThere\":2}");
         }
         try (RunningServer server = RunningServer.start()) {

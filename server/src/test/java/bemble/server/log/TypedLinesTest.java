@@ -26,10 +26,13 @@ class TypedLinesTest {
     @BeforeEach
     void begin(RunningServer shared) {
         teacher = Client.demo(shared);
-        JsonNode schoolClass = teacher.post("/api/classes", Map.of("name", "Lines", "pupils", List.of("Ada", "Bo"))).json();
+        JsonNode schoolClass =
+                teacher.post("/api/classes", Map.of("name", "Lines", "pupils", List.of("Ada", "Bo"))).json();
         pupils = IntStream.range(0, 2).mapToObj(i -> schoolClass.get("pupils").get(i).get("id").asLong()).toList();
-        long set = teacher.post("/api/sets/import?name=Lines", "52 - 38\n403 - 158\n86 - 24\n61 - 27\n", "text/csv").json().get("id").asLong();
-        pile = teacher.post("/api/markings", Map.of("classId", schoolClass.get("id").asLong(), "setId", set)).json().get("id").asLong();
+        long set = teacher.post("/api/sets/import?name=Lines", "52 - 38\n403 - 158\n86 - 24\n61 - 27\n", "text/csv")
+                .json().get("id").asLong();
+        pile = teacher.post("/api/markings", Map.of("classId", schoolClass.get("id").asLong(), "setId", set)).json()
+                .get("id").asLong();
     }
 
     private Client.Reply enter(int pupil, String key, String line, Object... more) {
@@ -53,9 +56,11 @@ class TypedLinesTest {
 
     private String standing(int pupil) {
         StringBuilder text = new StringBuilder();
-        paper(pupil).get("answers").forEach(answer -> text.append(answer.get("question").asInt()).append(answer.get("given").asString().isEmpty()
-                ? " " + answer.get("state").asString() : " " + answer.get("given").asString())
-                .append(answer.get("correction").asString().isEmpty() ? "" : ">" + answer.get("correction").asString()).append("; "));
+        paper(pupil).get("answers").forEach(answer -> text.append(answer.get("question").asInt())
+                .append(answer.get("given").asString().isEmpty()
+                        ? " " + answer.get("state").asString() : " " + answer.get("given").asString())
+                .append(answer.get("correction").asString().isEmpty() ? "" : ">" + answer.get("correction").asString())
+                .append("; "));
         return text.toString();
     }
 
@@ -156,7 +161,8 @@ class TypedLinesTest {
         enter(0, "2 355");
         String key = UUID.randomUUID().toString();
         Map<String, Object> decided = Map.of("key", key, "cause", LETTERED, "questions", List.of(1, 2));
-        assertThat(teacher.post("/api/markings/" + pile + "/papers/" + pupils.get(0) + "/entries", decided).status()).isEqualTo(200);
+        assertThat(teacher.post("/api/markings/" + pile + "/papers/" + pupils.get(0) + "/entries", decided).status())
+                .isEqualTo(200);
         assertThat(paper(0).get("answers").get(1).get("cause").asString()).isEqualTo(LETTERED);
         back(key);
         assertThat(paper(0).get("answers").get(1).get("cause")).isNull();

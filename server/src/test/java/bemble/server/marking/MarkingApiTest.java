@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bemble.server.running.Client;
 import bemble.server.running.DemoServer;
 import bemble.server.running.RunningServer;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -42,10 +43,13 @@ class MarkingApiTest {
         assertThat(finding.get("name").asString()).isEqualTo("carry not added");
         assertThat(finding.get("working").get("answer").get("text").asString()).isEqualTo("635");
         assertThat(finding.get("places").toString()).isEqualTo("[1,2]");
-        assertThat(anybody.post("/api/diagnose", Map.of("operation", "division", "operands", List.of("7506", "25"), "given",
-                "300 r 6")).json().get("verdict").asString()).isEqualTo("correct");
-        assertThat(anybody.post("/api/diagnose", Map.of("problem", "7 + 8", "given", "fifteen")).json().get("verdict").asString())
-                .isEqualTo("unreadable");
+        assertThat(anybody
+                .post("/api/diagnose", Map.of("operation", "division", "operands", List.of("7506", "25"), "given",
+                        "300 r 6"))
+                .json().get("verdict").asString()).isEqualTo("correct");
+        assertThat(anybody.post("/api/diagnose", Map.of("problem", "7 + 8", "given", "fifteen")).json().get("verdict")
+                .asString())
+                        .isEqualTo("unreadable");
     }
 
     @Test
@@ -55,15 +59,17 @@ class MarkingApiTest {
         JsonNode writer = anybody.post("/api/diagnose/set", Map.of("items", items)).json();
         JsonNode cause = writer.get("slips").get(0);
         assertThat(cause.get("slip").asString()).isEqualTo("carry-forgotten");
-        assertThat(List.of(cause.get("explains").asInt(), cause.get("of").asInt(), cause.get("chances").asInt())).containsExactly(2, 2, 2);
+        assertThat(List.of(cause.get("explains").asInt(), cause.get("of").asInt(), cause.get("chances").asInt()))
+                .containsExactly(2, 2, 2);
         assertThat(all(writer.get("items"), "verdict")).containsExactly("wrong", "wrong", "correct");
         JsonNode first = anybody.post("/api/diagnose/next", Map.of("operation", "subtraction", "seed", 5)).json();
         assertThat(first.get("done").asBoolean()).isFalse();
         assertThat(first.get("problem").get("operands").size()).isEqualTo(2);
         assertThat(anybody.post("/api/diagnose/next", Map.of("operation", "subtraction", "seed", 5)).text()).isEqualTo(
                 Client.JSON.writeValueAsString(first));
-        assertThat(anybody.post("/api/diagnose/next", Map.of("operation", "addition", "items", items)).json().get("done").asBoolean())
-                .isTrue();
+        assertThat(anybody.post("/api/diagnose/next", Map.of("operation", "addition", "items", items)).json()
+                .get("done").asBoolean())
+                        .isTrue();
     }
 
     @ParameterizedTest
@@ -83,17 +89,21 @@ class MarkingApiTest {
 
     @Test
     void questionsAreDrawnForFactsAndForTellingSlipsApart() {
-        JsonNode drawn = anybody.post("/api/sets/draft", Map.of("operation", "multiplication", "count", 5, "seed", 3, "want",
-                Map.of("topDigits", 3, "bottomDigits", 2, "facts", List.of("8x7")))).json().get("problems");
+        JsonNode drawn =
+                anybody.post("/api/sets/draft", Map.of("operation", "multiplication", "count", 5, "seed", 3, "want",
+                        Map.of("topDigits", 3, "bottomDigits", 2, "facts", List.of("8x7")))).json().get("problems");
         assertThat(all(drawn, "text")).hasSize(5).allMatch(text -> {
             String[] numbers = text.split(" × ");
-            return numbers[0].contains("7") && numbers[1].contains("8") || numbers[0].contains("8") && numbers[1].contains("7");
+            return numbers[0].contains("7") && numbers[1].contains("8")
+                    || numbers[0].contains("8") && numbers[1].contains("7");
         });
         JsonNode telling = anybody.post("/api/sets/draft", Map.of("operation", "subtraction", "count", 4, "want",
-                Map.of("digits", 3, "tells", List.of("smaller-from-larger", "exchange-not-paid")))).json().get("problems");
+                Map.of("digits", 3, "tells", List.of("smaller-from-larger", "exchange-not-paid")))).json()
+                .get("problems");
         telling.forEach(problem -> {
             String text = problem.get("text").asString();
-            List<String> answers = List.of(work(text, null), work(text, "smaller-from-larger"), work(text, "exchange-not-paid"));
+            List<String> answers =
+                    List.of(work(text, null), work(text, "smaller-from-larger"), work(text, "exchange-not-paid"));
             assertThat(answers).as(text).doesNotHaveDuplicates();
         });
     }
@@ -126,9 +136,11 @@ class MarkingApiTest {
         JsonNode kept = teacher.get("/api/classes/" + id).json();
         assertThat(all(kept.get("pupils"), "name")).containsExactly("Ida M", "Tom B");
         long ida = kept.get("pupils").get(0).get("id").asLong();
-        Client.Reply refused = put("/api/classes/" + id, Map.of("name", "Puffins", "revision", 0, "pupils", List.of("Ida M", "4711", "ida m")));
+        Client.Reply refused = put("/api/classes/" + id,
+                Map.of("name", "Puffins", "revision", 0, "pupils", List.of("Ida M", "4711", "ida m")));
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(all(refused.json().get("errors"), "message")).anyMatch(message -> message.contains("“4711”, is not a name"))
+        assertThat(all(refused.json().get("errors"), "message"))
+                .anyMatch(message -> message.contains("“4711”, is not a name"))
                 .anyMatch(message -> message.contains("stands there twice"));
         JsonNode changed = put("/api/classes/" + id, Map.of("name", "Puffins", "revision", 0, "pupils",
                 List.of(Map.of("name", "Sana K", "newcomer", true), "Ida M"))).json();
@@ -152,12 +164,17 @@ class MarkingApiTest {
             put("/api/markings/" + id + "/papers/" + ida + "/answers/" + i, Map.of("state", "given", "given", wrong,
                     "correction", i == 1 ? questions.get(0).get("answer").asString() : ""));
         }
-        JsonNode paper = put("/api/markings/" + id + "/papers/" + ida + "/answers/4", Map.of("state", "unclear")).json();
+        JsonNode paper =
+                put("/api/markings/" + id + "/papers/" + ida + "/answers/4", Map.of("state", "unclear")).json();
         assertThat(all(paper.get("answers"), "verdict")).containsExactly("wrong", "wrong", "wrong", "unclear");
-        assertThat(paper.get("answers").get(0).get("correction").asString()).isEqualTo(questions.get(0).get("answer").asString());
-        assertThat(paper.get("answers").get(0).get("presumed").get(0).get("slip").asString()).isEqualTo("smaller-from-larger");
-        assertThat(paper.get("answers").get(0).get("presumed").get(0).get("sureness").asString()).isEqualTo("all but sure");
-        JsonNode rest = teacher.post("/api/markings/" + id + "/papers/" + ida + "/rest", Map.of("state", "right")).json();
+        assertThat(paper.get("answers").get(0).get("correction").asString())
+                .isEqualTo(questions.get(0).get("answer").asString());
+        assertThat(paper.get("answers").get(0).get("presumed").get(0).get("slip").asString())
+                .isEqualTo("smaller-from-larger");
+        assertThat(paper.get("answers").get(0).get("presumed").get(0).get("sureness").asString())
+                .isEqualTo("all but sure");
+        JsonNode rest =
+                teacher.post("/api/markings/" + id + "/papers/" + ida + "/rest", Map.of("state", "right")).json();
         assertThat(rest.get("answers").size()).isEqualTo(questions.size());
         put("/api/markings/" + id + "/papers/" + ida + "/answers/2", Map.of("state", "given", "given", "1",
                 "cause", "copied-wrongly"));
@@ -170,7 +187,8 @@ class MarkingApiTest {
         assertThat(group.get("pupils").toString()).isEqualTo("[\"Ida M\"]");
         assertThat(work(group.get("example").asString(), "smaller-from-larger"))
                 .isNotEqualTo(work(group.get("example").asString(), null));
-        long set = teacher.post("/api/markings/" + id + "/set", Map.of("slip", "smaller-from-larger")).json().get("id").asLong();
+        long set = teacher.post("/api/markings/" + id + "/set", Map.of("slip", "smaller-from-larger")).json().get("id")
+                .asLong();
         assertThat(teacher.get("/api/sets/" + set).json().get("content").get("questions").size()).isEqualTo(8);
         JsonNode key = teacher.get("/api/markings/" + id + "/key").json();
         assertThat(key.get("sheets").get(0).get("lines").size()).isEqualTo(questions.size());
@@ -179,21 +197,28 @@ class MarkingApiTest {
         assertThat(Client.printed(teacher.get("/api/markings/" + id + "/key/pages").json()))
                 .contains("a", "1.", first, questions.get(0).get("answer").asString());
         List<String> strips = Client.printed(teacher.get("/api/markings/" + id + "/strips/pages").json());
-        assertThat(strips).contains("Ida M", "Once more, with other numbers:", "And then this one:").doesNotContain("Tom B");
+        assertThat(strips).contains("Ida M", "Once more, with other numbers:", "And then this one:")
+                .doesNotContain("Tom B");
         assertThat(String.join("", strips)).matches(".*\\d{4}.*").doesNotContain(first.replaceAll("\\D", ""));
-        assertThat(new String(teacher.file("/api/markings/" + id + "/strips.pdf"), 0, 5)).isEqualTo("%PDF-");
-        assertThat(new String(teacher.file("/api/markings/" + id + "/key.pdf"), 0, 5)).isEqualTo("%PDF-");
+        assertThat(new String(teacher.file("/api/markings/" + id + "/strips.pdf"), 0, 5, StandardCharsets.UTF_8))
+                .isEqualTo("%PDF-");
+        assertThat(new String(teacher.file("/api/markings/" + id + "/key.pdf"), 0, 5, StandardCharsets.UTF_8))
+                .isEqualTo("%PDF-");
     }
 
     @Test
     void aChildWithAnotherVersionIsMarkedByTheLettersOfTheSameKey() {
-        JsonNode prints = teacher.post("/api/sets/" + teacher.demoSet() + "/prints", Map.of("versions", List.of("A", "B"))).json().get("prints");
+        JsonNode prints =
+                teacher.post("/api/sets/" + teacher.demoSet() + "/prints", Map.of("versions", List.of("A", "B"))).json()
+                        .get("prints");
         String a = prints.get(0).get("code").asString();
         String b = prints.get(1).get("code").asString();
-        long id = teacher.post("/api/markings", Map.of("classId", made("Dotterels", "Ida M", "Tom B"), "code", a)).json().get("id").asLong();
+        long id = teacher.post("/api/markings", Map.of("classId", made("Dotterels", "Ida M", "Tom B"), "code", a))
+                .json().get("id").asLong();
         JsonNode before = teacher.get("/api/markings/" + id + "/key").json();
         long tom = teacher.get("/api/markings/" + id).json().get("papers").get(1).get("pupil").get("id").asLong();
-        assertThat(put("/api/markings/" + id + "/papers/" + tom, Map.of("sheet", b, "absent", false)).status()).isEqualTo(200);
+        assertThat(put("/api/markings/" + id + "/papers/" + tom, Map.of("sheet", b, "absent", false)).status())
+                .isEqualTo(200);
         JsonNode key = teacher.get("/api/markings/" + id + "/key").json();
         assertThat(key.get("codes")).as("what stands in the books stays true").isEqualTo(before.get("codes"));
         assertThat(all(key.get("sheets"), "code")).containsExactly(a, b);
@@ -205,19 +230,24 @@ class MarkingApiTest {
             code = each.get("code").equals(wrong.get("codes").get(0)) ? each : code;
         }
         assertThat(line.get("problem")).isNotEqualTo(key.get("sheets").get(0).get("lines").get(0).get("problem"));
-        assertThat(wrong.get("answer").asString()).isEqualTo(work(line.get("problem").asString(), code.get("slips").get(0).asString()));
-        assertThat(Client.printed(teacher.get("/api/markings/" + id + "/key/pages").json())).contains("Answers, sheet " + a, "Answers, sheet " + b);
+        assertThat(wrong.get("answer").asString())
+                .isEqualTo(work(line.get("problem").asString(), code.get("slips").get(0).asString()));
+        assertThat(Client.printed(teacher.get("/api/markings/" + id + "/key/pages").json()))
+                .contains("Answers, sheet " + a, "Answers, sheet " + b);
     }
 
     @Test
     void answersComeInFromCsvAllOrNone() {
         long id = pile(made("Fulmars", "Ida M", "Tom B"));
-        Client.Reply refused = teacher.send("POST", "/api/markings/" + id + "/import", "name,1,2\nIda M,79,578\nNobody,1,2\nTom B,79,lots\n", "text/csv");
+        Client.Reply refused = teacher.send("POST", "/api/markings/" + id + "/import",
+                "name,1,2\nIda M,79,578\nNobody,1,2\nTom B,79,lots\n", "text/csv");
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(all(refused.json().get("errors"), "message")).anyMatch(message -> message.contains("no “Nobody” in Fulmars"))
+        assertThat(all(refused.json().get("errors"), "message"))
+                .anyMatch(message -> message.contains("no “Nobody” in Fulmars"))
                 .anyMatch(message -> message.contains("“lots” is not a number"));
         assertThat(teacher.get("/api/markings/" + id).json().get("papers").get(0).get("answers").size()).isZero();
-        assertThat(teacher.send("POST", "/api/markings/" + id + "/import", "name,1,2\nIda M,79,\nTom B,?,12\n", "text/csv").json()
+        assertThat(teacher
+                .send("POST", "/api/markings/" + id + "/import", "name,1,2\nIda M,79,\nTom B,?,12\n", "text/csv").json()
                 .get("answers").asInt()).isEqualTo(4);
         JsonNode papers = teacher.get("/api/markings/" + id).json().get("papers");
         assertThat(all(papers.get(0).get("answers"), "state")).containsExactly("given", "blank");
@@ -226,11 +256,13 @@ class MarkingApiTest {
 
     @Test
     void aSetIsRehearsedOnASimulatedClass() {
-        JsonNode rehearsed = teacher.post("/api/rehearse", Map.of("problems", List.of("402 − 158", "53 − 27", "68 − 23"))).json();
+        JsonNode rehearsed =
+                teacher.post("/api/rehearse", Map.of("problems", List.of("402 − 158", "53 − 27", "68 − 23"))).json();
         assertThat(rehearsed.get("papers").size()).isEqualTo(16);
         assertThat(all(rehearsed.get("shown"), "name")).contains("column turned round", "ten not paid for");
         assertThat(rehearsed.get("minutes").asInt()).isPositive();
-        assertThat(teacher.post("/api/rehearse", Map.of("problems", List.of())).message()).contains("Draw or type questions first");
+        assertThat(teacher.post("/api/rehearse", Map.of("problems", List.of())).message())
+                .contains("Draw or type questions first");
     }
 
     @Test
@@ -238,19 +270,26 @@ class MarkingApiTest {
         List<String> problems = List.of("402 − 158", "58 + 67", "46 × 37", "738 ÷ 6", "√529");
         JsonNode papers = teacher.post("/api/rehearse", Map.of("problems", problems)).json().get("papers");
         for (int pupil = 0; pupil < papers.size(); pupil++) {
-            long first = teacher.post("/api/rehearse/papers", Map.of("pupil", pupil, "rehearsal", Map.of("problems", problems))).json()
+            long first = teacher
+                    .post("/api/rehearse/papers", Map.of("pupil", pupil, "rehearsal", Map.of("problems", problems)))
+                    .json()
                     .get("first").asLong();
-            JsonNode written = teacher.get("/api/attempts?run=" + teacher.get("/api/attempts/" + first).json().get("run").asString()).json();
+            JsonNode written = teacher
+                    .get("/api/attempts?run=" + teacher.get("/api/attempts/" + first).json().get("run").asString())
+                    .json();
             for (int i = 0; i < problems.size(); i++) {
                 boolean right = papers.get(pupil).get("right").get(i).asBoolean();
                 String state = written.get(i).get("state").asString();
-                assertThat(state.equals("right")).as("%s, %s: %s", papers.get(pupil), problems.get(i), state).isEqualTo(right);
+                assertThat(state.equals("right")).as("%s, %s: %s", papers.get(pupil), problems.get(i), state)
+                        .isEqualTo(right);
                 assertThat(written.get(i).get("figures").size()).isGreaterThan(1);
             }
         }
         Map<String, Object> longest = Map.of("problems", List.of("9".repeat(40) + " × " + "9".repeat(40)));
-        assertThat(teacher.post("/api/rehearse/papers", Map.of("pupil", 0, "rehearsal", longest)).message()).contains("take too long");
-        assertThat(teacher.post("/api/rehearse/papers", Map.of("pupil", 99, "rehearsal", Map.of("problems", problems))).message())
-                .contains("Choose one of them");
+        assertThat(teacher.post("/api/rehearse/papers", Map.of("pupil", 0, "rehearsal", longest)).message())
+                .contains("take too long");
+        assertThat(teacher.post("/api/rehearse/papers", Map.of("pupil", 99, "rehearsal", Map.of("problems", problems)))
+                .message())
+                        .contains("Choose one of them");
     }
 }

@@ -43,7 +43,9 @@ class OneCauseTest {
         content.set("questions", Client.JSON.valueToTree(problems.stream()
                 .map(problem -> Map.of("problem", problem, "story", "", "part", "alone")).toList()));
         JsonNode set = teacher.post("/api/sets", content).json();
-        long id = teacher.post("/api/markings", Map.of("classId", schoolClass.get("id").asLong(), "setId", set.get("id").asLong()))
+        long id = teacher
+                .post("/api/markings",
+                        Map.of("classId", schoolClass.get("id").asLong(), "setId", set.get("id").asLong()))
                 .json().get("id").asLong();
         put("/api/markings/" + id + "/day", Map.of("workedOn", LocalDate.now().toString()));
         return id;
@@ -61,14 +63,16 @@ class OneCauseTest {
         Map<String, Object> chosen = Map.of("point", point);
         style(chosen);
         try {
-            JsonNode terns = teacher.post("/api/classes", Map.of("name", "Gannets " + point + slip, "pupils", List.of("Rook B", "Sable D"))).json();
+            JsonNode terns = teacher.post("/api/classes",
+                    Map.of("name", "Gannets " + point + slip, "pupils", List.of("Rook B", "Sable D"))).json();
             List<String> problems = List.of(list.strip().split("; "));
             long pile = pile(terns, problems);
             long child = terns.get("pupils").get(0).get("id").asLong();
             Map<Integer, String> wrong = wrongAnswers(problems, slip, chosen);
             assertThat(wrong.size()).isGreaterThan(3);
             String paper = "/api/markings/" + pile + "/papers/" + child;
-            wrong.forEach((question, given) -> put(paper + "/answers/" + question, Map.of("state", "given", "given", given)));
+            wrong.forEach(
+                    (question, given) -> put(paper + "/answers/" + question, Map.of("state", "given", "given", given)));
             teacher.post(paper + "/rest", Map.of("state", "right"));
 
             for (JsonNode each : teacher.get("/api/markings/" + pile).json().get("papers")) {
@@ -81,7 +85,8 @@ class OneCauseTest {
             assertThat(group.get("pupils").get(0).asString()).isEqualTo("Rook B");
             inTheKey(teacher.get("/api/markings/" + pile + "/key").json(), wrong, slip);
             List<String> recorded = new ArrayList<>();
-            teacher.get("/api/pupils/" + child + "/record").json().get("slips").forEach(each -> recorded.add(each.get("slip").asString()));
+            teacher.get("/api/pupils/" + child + "/record").json().get("slips")
+                    .forEach(each -> recorded.add(each.get("slip").asString()));
             assertThat(recorded).containsExactly(slip);
             onPaper(problems.get(wrong.keySet().iterator().next() - 1), slip, chosen);
         } finally {
@@ -98,7 +103,8 @@ class OneCauseTest {
                 String digits = reply.json().get("answer").get("text").asString();
                 int whole = digits.length() - decimals(problems.get(i));
                 wrong.put(i + 1, whole == digits.length() ? digits
-                        : (whole < 1 ? "0" : digits.substring(0, whole)) + (style.get("point").equals("comma") ? "," : ".") + digits.substring(whole));
+                        : (whole < 1 ? "0" : digits.substring(0, whole))
+                                + (style.get("point").equals("comma") ? "," : ".") + digits.substring(whole));
             }
         }
         return wrong;
@@ -120,7 +126,8 @@ class OneCauseTest {
 
     private static void inThePile(JsonNode answer, Map<Integer, String> wrong, String slip) {
         int question = answer.get("question").asInt();
-        assertThat(answer.get("verdict").asString()).as("question " + question).isEqualTo(wrong.containsKey(question) ? "wrong" : "right");
+        assertThat(answer.get("verdict").asString()).as("question " + question)
+                .isEqualTo(wrong.containsKey(question) ? "wrong" : "right");
         if (wrong.containsKey(question)) {
             assertThat(answer.get("presumed").get(0).get("slip").asString()).as("question " + question).isEqualTo(slip);
             assertThat(answer.get("say").asString()).isEmpty();
@@ -138,7 +145,8 @@ class OneCauseTest {
         int named = 0;
         for (int question : wrong.keySet()) {
             for (JsonNode each : key.get("sheets").get(0).get("lines").get(question - 1).get("wrong")) {
-                named += each.get("answer").asString().equals(wrong.get(question)) && each.get("codes").toString().contains("\"" + code + "\"") ? 1 : 0;
+                named += each.get("answer").asString().equals(wrong.get(question))
+                        && each.get("codes").toString().contains("\"" + code + "\"") ? 1 : 0;
             }
         }
         assertThat(named).as("wrong answers that the key has with the code").isEqualTo(wrong.size());
@@ -150,15 +158,19 @@ class OneCauseTest {
         List<Map<String, Object>> written = new ArrayList<>();
         for (JsonNode mark : work.get("sheet").get("marks")) {
             String role = mark.get("role").asString();
-            boolean figure = List.of("digit", "number", "strike").contains(mark.get("kind").asString()) && !mark.has("until")
-                    && !List.of("given", "padding", "frame", "missing").contains(role) && !mark.get("block").asString().startsWith("check.");
+            boolean figure =
+                    List.of("digit", "number", "strike").contains(mark.get("kind").asString()) && !mark.has("until")
+                            && !List.of("given", "padding", "frame", "missing").contains(role)
+                            && !mark.get("block").asString().startsWith("check.");
             if (figure) {
                 written.add(Map.of("block", mark.get("block").asString(), "line", mark.get("line").asString(), "place",
                         mark.get("place").asInt() - decimals(problem),
-                        "anchor", mark.get("anchor").asString(), "kind", mark.get("kind").asString(), "text", mark.get("text").asString()));
+                        "anchor", mark.get("anchor").asString(), "kind", mark.get("kind").asString(), "text",
+                        mark.get("text").asString()));
             }
         }
-        JsonNode marked = teacher.post("/api/mark", Map.of("problem", in(problem, style), "style", style, "written", written)).json();
+        JsonNode marked = teacher
+                .post("/api/mark", Map.of("problem", in(problem, style), "style", style, "written", written)).json();
         assertThat(marked.get("verdict").asString()).isEqualTo("wrong");
         assertThat(marked.get("findings").get(0).get("slip").asString()).isEqualTo(slip);
     }

@@ -33,7 +33,7 @@ class WritersTest {
     @Test
     void textStandsWhereItIsPut() throws IOException {
         List<TextPosition> letters = new ArrayList<>();
-        try (PDDocument document = Loader.loadPDF(PdfWriter.write("Slates", List.of(PAGE), () -> { }))) {
+        try (PDDocument document = Loader.loadPDF(PdfWriter.write("Slates", List.of(PAGE), () -> {}))) {
             PDFTextStripper stripper = new PDFTextStripper() {
                 @Override
                 protected void processTextPosition(TextPosition text) {
@@ -48,7 +48,8 @@ class WritersTest {
         assertThat(first.getUnicode()).isEqualTo("S");
         assertThat(first.getXDirAdj() / POINTS).isCloseTo(20f, within(0.1f));
         assertThat(first.getYDirAdj() / POINTS).isCloseTo(40f, within(0.1f));
-        List<TextPosition> middle = letters.stream().filter(letter -> Math.abs(letter.getYDirAdj() / POINTS - 50) < 1).toList();
+        List<TextPosition> middle =
+                letters.stream().filter(letter -> Math.abs(letter.getYDirAdj() / POINTS - 50) < 1).toList();
         float centre = (middle.get(0).getXDirAdj() + middle.get(1).getXDirAdj() + middle.get(1).getWidthDirAdj()) / 2;
         assertThat(centre / POINTS).isCloseTo(100f, within(0.2f));
         TextPosition last = letters.get(letters.size() - 1);
@@ -60,7 +61,7 @@ class WritersTest {
 
     @Test
     void linesStandWhereTheyArePut() throws IOException {
-        try (PDDocument document = Loader.loadPDF(PdfWriter.write("Slates", List.of(PAGE), () -> { }))) {
+        try (PDDocument document = Loader.loadPDF(PdfWriter.write("Slates", List.of(PAGE), () -> {}))) {
             List<Float> numbers = new ArrayList<>();
             List<List<Float>> moves = new ArrayList<>();
             for (Object token : new PDFStreamParser(document.getPage(0)).parse()) {
@@ -92,8 +93,9 @@ class WritersTest {
 
     @Test
     void aLetterTheFontDoesNotHaveSpoilsNothing() throws IOException {
-        Page page = new Page(100, 100, List.of(new Ink.Text(10, 10, 5, Align.START, false, "Boats \uD83D\uDEA2 and 漢 rope")));
-        try (PDDocument document = Loader.loadPDF(PdfWriter.write("", List.of(page, page), () -> { }))) {
+        Page page = new Page(100, 100,
+                List.of(new Ink.Text(10, 10, 5, Align.START, false, "Boats \uD83D\uDEA2 and 漢 rope")));
+        try (PDDocument document = Loader.loadPDF(PdfWriter.write("", List.of(page, page), () -> {}))) {
             assertThat(document.getNumberOfPages()).isEqualTo(2);
             assertThat(new PDFTextStripper().getText(document)).contains("Boats ? and ? rope");
         }
@@ -102,10 +104,12 @@ class WritersTest {
     @Test
     void anSvgIsInMillimetresAndItsWordsAreOnlyWords() {
         String svg = SvgWriter.write(PAGE);
-        assertThat(svg).startsWith("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"210mm\" height=\"297mm\" viewBox=\"0 0 210 297\"")
+        assertThat(svg).startsWith(
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"210mm\" height=\"297mm\" viewBox=\"0 0 210 297\"")
                 .contains("<path d=\"M20 30L60 30\" stroke=\"#000\" stroke-width=\"0.4\"/>")
                 .contains("<path d=\"M10 10Q15 5 20 10\"")
-                .contains("<text x=\"20\" y=\"40\" font-size=\"5\" text-anchor=\"start\">Slates &#38; &#60;rope&#62;</text>")
+                .contains(
+                        "<text x=\"20\" y=\"40\" font-size=\"5\" text-anchor=\"start\">Slates &#38; &#60;rope&#62;</text>")
                 .contains("text-anchor=\"middle\" font-weight=\"700\">58</text>")
                 .contains("text-anchor=\"end\"").endsWith("</svg>");
     }

@@ -32,8 +32,10 @@ class RecordsKeptTest {
                 }
             });
             for (int i = 0; i < CHANGES; i++) {
-                String done = change(teacher, pupils.get(random.nextInt(pupils.size())), piles.get(random.nextInt(piles.size())));
-                while (server.count("select count(*) from marked_answer a join live_marking m on m.id = a.marking_id where a.unjudged") > 0) {
+                String done = change(teacher, pupils.get(random.nextInt(pupils.size())),
+                        piles.get(random.nextInt(piles.size())));
+                while (server.count(
+                        "select count(*) from marked_answer a join live_marking m on m.id = a.marking_id where a.unjudged") > 0) {
                     Thread.sleep(20);
                 }
                 List<JsonNode> kept = seen(teacher, id);
@@ -42,7 +44,8 @@ class RecordsKeptTest {
                     assertThat(seen(teacher, id)).as("after " + done).isEqualTo(kept);
                 }
             }
-            assertThat(seen(teacher, id).get(0).get("pupils").toString()).as("something is known of them").contains("secure", "learning");
+            assertThat(seen(teacher, id).get(0).get("pupils").toString()).as("something is known of them")
+                    .contains("secure", "learning");
         }
     }
 
@@ -50,7 +53,8 @@ class RecordsKeptTest {
     private static List<JsonNode> seen(Client teacher, String id) {
         return List.of(teacher.get("/api/classes/" + id + "/record").json(),
                 teacher.get("/api/classes/" + id + "/plan?week=" + LocalDate.now().plusWeeks(1)).json(),
-                teacher.get("/api/classes/" + id + "/report").json().get("pages"), teacher.get("/api/today").json().get("due"));
+                teacher.get("/api/classes/" + id + "/report").json().get("pages"),
+                teacher.get("/api/today").json().get("due"));
     }
 
     /** Something that a teacher does; in words, for when it goes wrong. */
@@ -62,11 +66,16 @@ class RecordsKeptTest {
             case 1 -> teacher.post(paper + "/rest", Map.of("state", "right"));
             case 2 -> teacher.send("DELETE", "/api/markings/" + pile, null);
             case 3 -> teacher.post("/api/markings/" + pile + "/restore", Map.of());
-            case 4 -> teacher.send("PUT", "/api/markings/" + pile + "/day", "{\"workedOn\":\"" + LocalDate.now().minusDays(random.nextInt(60)) + "\"}");
-            case 5 -> teacher.send("PUT", paper + "/cause", "{\"cause\":\"zeros-skipped\",\"questions\":[1,2,3,4,5,6]}");
-            case 6 -> teacher.send("PUT", "/api/pupils/" + pupil + "/rungs/subtraction-across-a-zero", "{\"state\":\"secure\",\"reason\":\"seen\"}");
-            case 7 -> teacher.post(paper + "/entries", Map.of("key", "key-" + random.nextLong(), "line", question + " = :h"));
-            default -> teacher.send("PUT", paper + "/answers/" + question, "{\"state\":\"given\",\"given\":\"" + random.nextInt(900) + "\"}");
+            case 4 -> teacher.send("PUT", "/api/markings/" + pile + "/day",
+                    "{\"workedOn\":\"" + LocalDate.now().minusDays(random.nextInt(60)) + "\"}");
+            case 5 -> teacher.send("PUT", paper + "/cause",
+                    "{\"cause\":\"zeros-skipped\",\"questions\":[1,2,3,4,5,6]}");
+            case 6 -> teacher.send("PUT", "/api/pupils/" + pupil + "/rungs/subtraction-across-a-zero",
+                    "{\"state\":\"secure\",\"reason\":\"seen\"}");
+            case 7 -> teacher.post(paper + "/entries",
+                    Map.of("key", "key-" + random.nextLong(), "line", question + " = :h"));
+            default -> teacher.send("PUT", paper + "/answers/" + question,
+                    "{\"state\":\"given\",\"given\":\"" + random.nextInt(900) + "\"}");
         }
         return pupil + " on " + pile + ", question " + question;
     }

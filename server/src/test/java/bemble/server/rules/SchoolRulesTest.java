@@ -31,13 +31,18 @@ class SchoolRulesTest {
         Map<String, Object> work = Map.of("problem", "803 − 271", "slip", RULE);
         String digits = teacher.post("/api/work", work).json().get("answer").get("text").asString();
         Map<String, Object> one = Map.of("problem", "803 − 271", "given", digits);
-        assertThat(fits(teacher.post("/api/diagnose", one).json().get("findings"))).as("from one answer nothing is worked out").isFalse();
+        assertThat(fits(teacher.post("/api/diagnose", one).json().get("findings")))
+                .as("from one answer nothing is worked out").isFalse();
 
-        Client.Reply unnamed = teacher.post("/api/rules", Map.of("rule", RULE, "operation", "subtraction", "name", " "));
+        Client.Reply unnamed =
+                teacher.post("/api/rules", Map.of("rule", RULE, "operation", "subtraction", "name", " "));
         assertThat(unnamed.status()).isEqualTo(422);
         assertThat(unnamed.text()).contains("\"name\"").contains("Type a name");
-        assertThat(teacher.post("/api/rules", Map.of("rule", "carry-forgotten", "operation", "addition", "name", "x")).status()).isEqualTo(422);
-        assertThat(teacher.post("/api/rules", Map.of("rule", RULE, "operation", "subtraction", "name", "nine for nought")).status()).isEqualTo(204);
+        assertThat(teacher.post("/api/rules", Map.of("rule", "carry-forgotten", "operation", "addition", "name", "x"))
+                .status()).isEqualTo(422);
+        assertThat(
+                teacher.post("/api/rules", Map.of("rule", RULE, "operation", "subtraction", "name", "nine for nought"))
+                        .status()).isEqualTo(204);
 
         JsonNode finding = teacher.post("/api/diagnose", one).json().get("findings");
         assertThat(fits(finding)).as(finding.toString()).isTrue();
@@ -58,8 +63,9 @@ class SchoolRulesTest {
     @Test
     void causesOfAMixedSheetHaveNames(RunningServer shared) {
         Client teacher = Client.demo(shared);
-        List<Map<String, Object>> items = List.of(Map.of("problem", "43 + 25", "given", "68"), Map.of("problem", "52 − 38", "given", "26"),
-                Map.of("problem", "731 − 284", "given", "553"), Map.of("problem", "645 − 279", "given", "434"));
+        List<Map<String, Object>> items =
+                List.of(Map.of("problem", "43 + 25", "given", "68"), Map.of("problem", "52 − 38", "given", "26"),
+                        Map.of("problem", "731 − 284", "given", "553"), Map.of("problem", "645 − 279", "given", "434"));
         JsonNode cause = teacher.post("/api/diagnose/set", Map.of("items", items)).json().get("slips").get(0);
         assertThat(cause.get("slip").asString()).isEqualTo("smaller-from-larger");
         assertThat(cause.get("name").asString()).isNotEqualTo("smaller-from-larger").contains(" ");

@@ -92,7 +92,8 @@ public final class Client {
 
     /** The value of a cookie; null where there is none. */
     public String cookie(String name) {
-        return cookies.getCookieStore().getCookies().stream().filter(cookie -> cookie.getName().equals(name)).map(HttpCookie::getValue)
+        return cookies.getCookieStore().getCookies().stream().filter(cookie -> cookie.getName().equals(name))
+                .map(HttpCookie::getValue)
                 .findFirst().orElse(null);
     }
 
@@ -129,12 +130,14 @@ public final class Client {
     }
 
     public Reply send(String method, String path, String body, String type) {
-        return send(method, path, type, body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+        return send(method, path, type,
+                body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
     }
 
     /** @param more headers and their values by turns */
     public Reply send(String method, String path, String type, HttpRequest.BodyPublisher body, String... more) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(server.address() + path)).header("Content-Type", type).method(method, body);
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(server.address() + path))
+                .header("Content-Type", type).method(method, body);
         if (more.length > 0) {
             request.headers(more);
         }

@@ -76,11 +76,13 @@ public final class PaperWriter implements AutoCloseable {
     /** Types all full figures of the right working line by line: to a line by the arrows, and along it as the pen goes. */
     public void writeAll(String problem, String method) {
         Client client = new Client(server);
-        Map<String, Object> work = method == null ? Map.of("problem", problem) : Map.of("problem", problem, "method", method);
+        Map<String, Object> work =
+                method == null ? Map.of("problem", problem) : Map.of("problem", problem, "method", method);
         JsonNode paper = client.post("/api/paper", Map.of("work", work)).json();
         Map<List<Object>, String> texts = new HashMap<>();
         for (JsonNode mark : client.work(work).json().get("sheet").get("marks")) {
-            if (List.of("digit", "number").contains(mark.get("kind").asString()) && mark.get("anchor").asString().equals("middle")) {
+            if (List.of("digit", "number").contains(mark.get("kind").asString())
+                    && mark.get("anchor").asString().equals("middle")) {
                 texts.put(List.of(mark.get("block").asString(), mark.get("line").asString(), mark.get("place").asInt()),
                         mark.get("text").asString());
             }
@@ -90,7 +92,8 @@ public final class PaperWriter implements AutoCloseable {
             boolean goesOn = false;
             for (JsonNode index : course.get("squares")) {
                 JsonNode square = squares.get(index.asInt());
-                String text = texts.get(List.of(square.get("block").asString(), square.get("line").asString(), square.get("place").asInt()));
+                String text = texts.get(List.of(square.get("block").asString(), square.get("line").asString(),
+                        square.get("place").asInt()));
                 if (text != null) {
                     goTo(squares, square, goesOn);
                     text.chars().filter(Character::isDigit).forEach(digit -> teacher.key(String.valueOf((char) digit)));
@@ -128,7 +131,8 @@ public final class PaperWriter implements AutoCloseable {
         JsonNode found = null;
         for (JsonNode square : squares) {
             String name = square.get("name").asString();
-            if (heard.startsWith(name + ",") && (found == null || name.length() > found.get("name").asString().length())) {
+            if (heard.startsWith(name + ",")
+                    && (found == null || name.length() > found.get("name").asString().length())) {
                 found = square;
             }
         }

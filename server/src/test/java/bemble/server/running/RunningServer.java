@@ -44,8 +44,9 @@ public final class RunningServer implements AutoCloseable {
     /** Starts on an empty data directory, by a clock of the test's own. */
     public static RunningServer start(Clock clock, String... more) {
         try {
-            List<String> arguments = new ArrayList<>(List.of("--server.port=0", "--spring.main.banner-mode=off", "--logging.level.root=error",
-                    "--logging.level.com.zaxxer.hikari=off"));
+            List<String> arguments = new ArrayList<>(
+                    List.of("--server.port=0", "--spring.main.banner-mode=off", "--logging.level.root=error",
+                            "--logging.level.com.zaxxer.hikari=off"));
             arguments.addAll(List.of(more));
             RunningServer server = new RunningServer(Files.createTempDirectory("bemble-test"), arguments, clock);
             server.begin();
@@ -59,7 +60,8 @@ public final class RunningServer implements AutoCloseable {
         List<String> all = new ArrayList<>(arguments);
         all.add("--bemble.data=" + data);
         context = new SpringApplicationBuilder(App.class).initializers(empty -> ((GenericApplicationContext) empty)
-                .registerBean("clockOfTheTest", Clock.class, () -> clock, bean -> bean.setPrimary(true))).run(all.toArray(String[]::new));
+                .registerBean("clockOfTheTest", Clock.class, () -> clock, bean -> bean.setPrimary(true)))
+                .run(all.toArray(String[]::new));
     }
 
     /** Stops and starts again on the same data, with some more settings. */
@@ -81,7 +83,8 @@ public final class RunningServer implements AutoCloseable {
 
     /** Has done what is done first after a start: what waited when Bemble stopped. */
     public void takeInWhatWaits() {
-        context.publishEvent(new ApplicationReadyEvent(new SpringApplication(App.class), new String[0], context, Duration.ZERO));
+        context.publishEvent(
+                new ApplicationReadyEvent(new SpringApplication(App.class), new String[0], context, Duration.ZERO));
     }
 
     /** What comes back to a request that is sent letter by letter as it stands here. */
@@ -106,7 +109,8 @@ public final class RunningServer implements AutoCloseable {
     /** What a query on the database itself counts. */
     public long count(String sql) {
         try (Connection connection = context.getBean(DataSource.class).getConnection();
-                Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery(sql)) {
+                Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery(sql)) {
             rows.next();
             return rows.getLong(1);
         } catch (SQLException exception) {

@@ -101,7 +101,8 @@ public final class TeacherAtScreen implements AutoCloseable {
     public void beginPile(String className, String set, String first) {
         open("Marking");
         page.getByLabel("or a set as it is now").selectOption(new SelectOption().setLabel(set));
-        page.getByLabel("Class", new Page.GetByLabelOptions().setExact(true)).selectOption(new SelectOption().setLabel(className));
+        page.getByLabel("Class", new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new SelectOption().setLabel(className));
         press("Mark this pile");
         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(first)).waitFor();
     }

@@ -37,8 +37,10 @@ class PapersAtScreensTest {
 
     @BeforeEach
     void open() {
-        classId = teacher.post("/api/classes", Map.of("name", "Screens", "pupils", List.of("Ada", "Bo"))).json().get("id").asLong();
-        setId = teacher.post("/api/sets/import?name=Sums", "58 + 67\n204 - 125\n34 + 19\n70 - 8\n9 + 8\n", "text/csv").json().get("id").asLong();
+        classId = teacher.post("/api/classes", Map.of("name", "Screens", "pupils", List.of("Ada", "Bo"))).json()
+                .get("id").asLong();
+        setId = teacher.post("/api/sets/import?name=Sums", "58 + 67\n204 - 125\n34 + 19\n70 - 8\n9 + 8\n", "text/csv")
+                .json().get("id").asLong();
         session = teacher.post("/api/screens", Map.of("classId", classId, "setId", setId, "led", false)).json();
     }
 
@@ -60,11 +62,13 @@ class PapersAtScreensTest {
     }
 
     private static Map<String, Object> figure(String anchor, String text) {
-        return Map.of("at", 1, "kind", "digit", "block", "sum", "line", "answer", "place", 0, "anchor", anchor, "text", text, "rubbed", false);
+        return Map.of("at", 1, "kind", "digit", "block", "sum", "line", "answer", "place", 0, "anchor", anchor, "text",
+                text, "rubbed", false);
     }
 
     private static Client.Reply write(Client child, JsonNode own, int question, Object... figures) {
-        return child.post("/api/in/papers/" + own.get("questions").get(question).get("paper") + "/figures", Map.of("from", 0, "figures", List.of(figures)));
+        return child.post("/api/in/papers/" + own.get("questions").get(question).get("paper") + "/figures",
+                Map.of("from", 0, "figures", List.of(figures)));
     }
 
     private static void await(BooleanSupplier until) {
@@ -99,12 +103,14 @@ class PapersAtScreensTest {
         assertThat(ofPupils.get("inPiles").asInt()).isGreaterThanOrEqualTo(5);
         assertThat(child.get("/api/in").json().get("own").get("questions")).hasSize(5);
         long paper = own.get("questions").get(0).get("paper").asLong();
-        assertThat(teacher.send("DELETE", "/api/log/" + paper, null).message()).contains("writes this paper at a screen");
+        assertThat(teacher.send("DELETE", "/api/log/" + paper, null).message())
+                .contains("writes this paper at a screen");
 
         JsonNode deleted = teacher.get("/api/log/deleted").json();
         assertThat(deleted.get("entries").get(0).get("id").asLong()).isEqualTo(mine);
         String at = deleted.get("entries").get(0).get("deletedAt").asString();
-        assertThat(teacher.post("/api/log/restore", Map.of("deletedAt", at)).json().get("entries").asInt()).isEqualTo(1);
+        assertThat(teacher.post("/api/log/restore", Map.of("deletedAt", at)).json().get("entries").asInt())
+                .isEqualTo(1);
         assertThat(teacher.get("/api/log/" + mine).status()).isEqualTo(200);
         assertThat(teacher.get("/api/log/" + other).status()).isEqualTo(200);
         assertThat(teacher.post("/api/log/restore", Map.of()).message()).contains("which entries");
@@ -114,10 +120,12 @@ class PapersAtScreensTest {
     void whatPupilsWriteInIsNotDeletedUnderTheirHands() {
         JsonNode own = comeIn(child(), 0);
         assertThat(own.get("questions")).hasSize(5);
-        for (String path : List.of("/api/markings/" + session.get("markingId"), "/api/sets/" + setId, "/api/classes/" + classId)) {
+        for (String path : List.of("/api/markings/" + session.get("markingId"), "/api/sets/" + setId,
+                "/api/classes/" + classId)) {
             Client.Reply refused = teacher.send("DELETE", path, null);
             assertThat(refused.status()).as(path).isEqualTo(422);
-            assertThat(refused.message()).contains("under the code " + session.get("code").asString()).contains("End the code first");
+            assertThat(refused.message()).contains("under the code " + session.get("code").asString())
+                    .contains("End the code first");
         }
         teacher.post("/api/screens/" + session.get("id") + "/end", "");
         assertThat(teacher.send("DELETE", "/api/sets/" + setId, null).status()).isEqualTo(200);
@@ -129,12 +137,14 @@ class PapersAtScreensTest {
         Client child = child();
         JsonNode own = comeIn(child, 0);
         assertThat(write(child, own, 0, figure("on-the-moon", "5")).message()).contains("no part called “on-the-moon”");
-        assertThat(write(child, own, 0, Map.of("at", 1, "kind", "digit", "block", "sum", "line", "answer", "place", 2_000_000_000, "text", "5",
-                "rubbed", false)).message()).contains("so far from the ones");
+        assertThat(write(child, own, 0,
+                Map.of("at", 1, "kind", "digit", "block", "sum", "line", "answer", "place", 2_000_000_000, "text", "5",
+                        "rubbed", false)).message()).contains("so far from the ones");
         write(child, own, 0, figure("middle", "7"));
         long paper = own.get("questions").get(0).get("paper").asLong();
-        server.sql("update attempt set figures = replace(figures, '}]', '},{\"at\":2,\"kind\":\"digit\",\"block\":\"sum\",\"line\":\"answer\",\"place\":1,"
-                + "\"anchor\":\"on-the-moon\",\"text\":\"2\",\"rubbed\":false}]') where entry_id = " + paper);
+        server.sql(
+                "update attempt set figures = replace(figures, '}]', '},{\"at\":2,\"kind\":\"digit\",\"block\":\"sum\",\"line\":\"answer\",\"place\":1,"
+                        + "\"anchor\":\"on-the-moon\",\"text\":\"2\",\"rubbed\":false}]') where entry_id = " + paper);
         assertThat(child.post("/api/in/hand-in", "").status()).isEqualTo(200);
         await(() -> pile(0).size() == 5);
         assertThat(pile(0).get(0).get("given").asString()).isEqualTo("7");
@@ -147,9 +157,12 @@ class PapersAtScreensTest {
     void theWorkingOfAWrongAnswerGetsItsMarks() {
         teacher.send("PATCH", "/api/style", "{\"methodMarks\":\"lines\"}");
         try {
-            long another = teacher.post("/api/classes", Map.of("name", "Screens with marks", "pupils", List.of("Ada", "Bo"))).json().get("id").asLong();
+            long another =
+                    teacher.post("/api/classes", Map.of("name", "Screens with marks", "pupils", List.of("Ada", "Bo")))
+                            .json().get("id").asLong();
             end();
-            Client.Reply opened = teacher.post("/api/screens", Map.of("classId", another, "setId", setId, "led", false));
+            Client.Reply opened =
+                    teacher.post("/api/screens", Map.of("classId", another, "setId", setId, "led", false));
             assertThat(opened.status()).as(opened.text()).isEqualTo(200);
             session = opened.json();
             Client child = child();
@@ -179,16 +192,23 @@ class PapersAtScreensTest {
     void moreThanAPaperTakesIsRefusedAndPapersWrittenTogetherAllCount() {
         Client child = child();
         JsonNode own = comeIn(child, 0);
-        Object[] many = IntStream.range(0, 5000).mapToObj(i -> Map.of("at", i, "kind", "digit", "block", "b".repeat(60), "line", "l".repeat(60),
-                "place", i % 100, "anchor", "middle", "text", "9".repeat(100), "rubbed", false)).toArray();
+        Object[] many =
+                IntStream.range(0, 5000)
+                        .mapToObj(i -> Map.of("at", i, "kind", "digit", "block", "b".repeat(60), "line", "l".repeat(60),
+                                "place", i % 100, "anchor", "middle", "text", "9".repeat(100), "rubbed", false))
+                        .toArray();
         long paper = own.get("questions").get(4).get("paper").asLong();
         List<Integer> statuses = new ArrayList<>();
         for (int i = 0; i < 4 && !statuses.contains(422); i++) {
-            statuses.add(child.post("/api/in/papers/" + paper + "/figures", Map.of("from", 5000 * i, "figures", List.of(many))).status());
+            statuses.add(child
+                    .post("/api/in/papers/" + paper + "/figures", Map.of("from", 5000 * i, "figures", List.of(many)))
+                    .status());
         }
         assertThat(statuses).startsWith(200).endsWith(422).allMatch(status -> status == 200 || status == 422);
-        IntStream.range(0, 4).parallel().forEach(question -> assertThat(write(child, own, question, figure("middle", "3")).status()).isEqualTo(200));
-        assertThat(teacher.get("/api/screens/" + session.get("id")).json().get("places").get(0).get("begun").asInt()).isEqualTo(5);
+        IntStream.range(0, 4).parallel().forEach(
+                question -> assertThat(write(child, own, question, figure("middle", "3")).status()).isEqualTo(200));
+        assertThat(teacher.get("/api/screens/" + session.get("id")).json().get("places").get(0).get("begun").asInt())
+                .isEqualTo(5);
     }
 
     @Test
@@ -203,10 +223,12 @@ class PapersAtScreensTest {
         assertThat(place.has("otherDeviceAt")).isTrue();
         assertThat(place.get("begun").asInt()).isEqualTo(1);
         comeIn(one, 0);
-        assertThat(write(one, own, 1, figure("middle", "4")).status()).as("the same device, come in again").isEqualTo(200);
+        assertThat(write(one, own, 1, figure("middle", "4")).status()).as("the same device, come in again")
+                .isEqualTo(200);
         teacher.post("/api/screens/" + session.get("id") + "/pupils/" + place.get("pupil").get("id") + "/device", "");
         assertThat(write(other, own, 2, figure("middle", "4")).status()).isEqualTo(200);
-        assertThat(teacher.get("/api/screens/" + session.get("id")).json().get("places").get(0).has("otherDeviceAt")).isFalse();
+        assertThat(teacher.get("/api/screens/" + session.get("id")).json().get("places").get(0).has("otherDeviceAt"))
+                .isFalse();
     }
 
     @Test
@@ -233,12 +255,14 @@ class PapersAtScreensTest {
         comeIn(child(), 1);
         JsonNode ended = teacher.post("/api/screens/" + session.get("id") + "/end", "").json();
         assertThat(ended.get("places").get(0).get("state").asString()).isEqualTo("collected");
-        assertThat(ended.get("places").get(1).get("state").asString()).as("who wrote nothing has nothing to collect").isEqualTo("writing");
+        assertThat(ended.get("places").get(1).get("state").asString()).as("who wrote nothing has nothing to collect")
+                .isEqualTo("writing");
         await(() -> pile(0).size() == 5);
         assertThat(pile(0).get(0).get("given").asString()).isEqualTo("5");
         assertThat(pile(0).get(1).get("state").asString()).isEqualTo("not-reached");
         assertThat(pile(1)).isEmpty();
-        assertThat(write(writing, own, 1, figure("middle", "6")).message()).isEqualTo("Your teacher has ended this set. What you wrote until then is handed in.");
+        assertThat(write(writing, own, 1, figure("middle", "6")).message())
+                .isEqualTo("Your teacher has ended this set. What you wrote until then is handed in.");
         JsonNode now = writing.get("/api/in").json().get("own");
         assertThat(now.get("ended").asBoolean()).isTrue();
         assertThat(now.get("handedIn").asBoolean()).isTrue();

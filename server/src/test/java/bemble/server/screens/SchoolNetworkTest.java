@@ -28,8 +28,11 @@ class SchoolNetworkTest {
     @Test
     void whereEveryCardIsListenedOnPupilsAreToldAnAddressOfThisComputer() throws Exception {
         List<String> own = NetworkInterface.networkInterfaces().flatMap(NetworkInterface::inetAddresses)
-                .filter(each -> !each.isLoopbackAddress()).map(each -> "http://" + each.getHostAddress() + ":8417/in").toList();
+                .filter(each -> !each.isLoopbackAddress()).map(each -> "http://" + each.getHostAddress() + ":8417/in")
+                .toList();
         Optional<String> told = address("0.0.0.0");
-        assertThat(told.map(own::contains).orElse(own.stream().noneMatch(each -> each.matches("http://[0-9.]+:8417/in")))).isTrue();
+        assertThat(
+                told.map(own::contains).orElse(own.stream().noneMatch(each -> each.matches("http://[0-9.]+:8417/in"))))
+                        .isTrue();
     }
 }

@@ -7,9 +7,11 @@ import bemble.server.running.DemoServer;
 import bemble.server.running.RunningServer;
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -54,22 +56,26 @@ class ScreensApiTest {
         List<Map<String, Object>> figures = new ArrayList<>();
         for (int i = 0; i < answer.length(); i++) {
             JsonNode square = squares.get(i);
-            figures.add(Map.of("at", 10 * i, "kind", "digit", "block", square.get("block").asString(), "line", square.get("line").asString(),
-                    "place", square.get("place").asInt(), "anchor", "middle", "text", answer.substring(answer.length() - 1 - i, answer.length() - i),
+            figures.add(Map.of("at", 10 * i, "kind", "digit", "block", square.get("block").asString(), "line",
+                    square.get("line").asString(),
+                    "place", square.get("place").asInt(), "anchor", "middle", "text",
+                    answer.substring(answer.length() - 1 - i, answer.length() - i),
                     "rubbed", false));
         }
-        Client.Reply kept = child.post("/api/in/papers/" + paper + "/figures", Map.of("from", attempt.get("figures").size(), "figures", figures));
+        Client.Reply kept = child.post("/api/in/papers/" + paper + "/figures",
+                Map.of("from", attempt.get("figures").size(), "figures", figures));
         assertThat(kept.status()).as(kept.text()).isEqualTo(200);
     }
 
     /** The squares of the answer line, the ones first. */
     private static List<JsonNode> answerLine(Client child, JsonNode work) {
         List<JsonNode> squares = new ArrayList<>();
-        child.post("/api/paper", Map.of("work", Client.JSON.convertValue(work, Map.class))).json().get("squares").forEach(square -> {
-            if (square.get("name").asString().endsWith("answer line")) {
-                squares.add(square);
-            }
-        });
+        child.post("/api/paper", Map.of("work", Client.JSON.convertValue(work, Map.class))).json().get("squares")
+                .forEach(square -> {
+                    if (square.get("name").asString().endsWith("answer line")) {
+                        squares.add(square);
+                    }
+                });
         squares.sort(Comparator.comparingInt(square -> square.get("place").asInt()));
         assertThat(squares).isNotEmpty();
         return squares;
@@ -80,33 +86,43 @@ class ScreensApiTest {
         JsonNode session = open(false, false);
         long id = session.get("id").asLong();
         Client child = child();
-        JsonNode door = child.post("/api/in/door", Map.of("code", session.get("code").asString().toLowerCase())).json();
+        JsonNode door = child
+                .post("/api/in/door", Map.of("code", session.get("code").asString().toLowerCase(Locale.ROOT))).json();
         assertThat(door.get("pupils")).hasSize(terns.get("pupils").size());
-        JsonNode own = child.post("/api/in", Map.of("code", session.get("code").asString(), "pupilId", pupil(session, 0))).json().get("own");
+        JsonNode own =
+                child.post("/api/in", Map.of("code", session.get("code").asString(), "pupilId", pupil(session, 0)))
+                        .json().get("own");
         long first = own.get("questions").get(0).get("paper").asLong();
-        assertThat(child.get("/api/in/papers/" + first).text()).as("nobody is told the answer").doesNotContain("\"right\"");
+        assertThat(child.get("/api/in/papers/" + first).text()).as("nobody is told the answer")
+                .doesNotContain("\"right\"");
         write(child, first, "9");
         JsonNode place = teacher.get("/api/screens/" + id).json().get("places").get(0);
         assertThat(place.get("state").asString()).isEqualTo("writing");
         assertThat(place.get("at").asInt()).isEqualTo(1);
         assertThat(place.get("begun").asInt()).isEqualTo(1);
-        assertThat(child.get("/api/in").json().get("own").get("questions").get(0).get("begun").asBoolean()).as("kept over a reload").isTrue();
+        assertThat(child.get("/api/in").json().get("own").get("questions").get(0).get("begun").asBoolean())
+                .as("kept over a reload").isTrue();
         child.post("/api/in/hand-in", Map.of());
-        JsonNode answers = teacher.get("/api/markings/" + session.get("markingId").asLong()).json().get("papers").get(0).get("answers");
+        JsonNode answers = teacher.get("/api/markings/" + session.get("markingId").asLong()).json().get("papers").get(0)
+                .get("answers");
         assertThat(answers.get(0).get("given").asString()).isEqualTo("9");
         assertThat(answers.get(0).get("verdict").asString()).isEqualTo("wrong");
         assertThat(answers.get(1).get("verdict").asString()).isEqualTo("blank");
-        assertThat(child.post("/api/in/papers/" + first + "/figures", Map.of("from", 1, "figures", List.of())).message()).contains("handed in");
+        assertThat(
+                child.post("/api/in/papers/" + first + "/figures", Map.of("from", 1, "figures", List.of())).message())
+                        .contains("handed in");
 
         teacher.post("/api/screens/" + id + "/pupils/" + pupil(session, 0) + "/back", Map.of());
         write(child, first, "8");
         child.post("/api/in/hand-in", Map.of());
-        JsonNode again = teacher.get("/api/markings/" + session.get("markingId").asLong()).json().get("papers").get(0).get("answers").get(0);
+        JsonNode again = teacher.get("/api/markings/" + session.get("markingId").asLong()).json().get("papers").get(0)
+                .get("answers").get(0);
         assertThat(again.get("given").asString()).as("the first answer stays").isEqualTo("9");
         assertThat(again.get("correction").asString()).isEqualTo("8");
 
         teacher.post("/api/screens/" + id + "/end", Map.of());
-        assertThat(child().post("/api/in/door", Map.of("code", session.get("code").asString())).status()).isEqualTo(422);
+        assertThat(child().post("/api/in/door", Map.of("code", session.get("code").asString())).status())
+                .isEqualTo(422);
         assertThat(child.get("/api/in").json().get("own").get("ended").asBoolean()).isTrue();
     }
 
@@ -119,9 +135,11 @@ class ScreensApiTest {
         }
         JsonNode own = teacher.get("/api/log?pupils=false&most=500").json();
         JsonNode theirs = teacher.get("/api/log?pupils=true&most=500").json();
-        assertThat(own.get("total").asInt() + theirs.get("total").asInt()).isEqualTo(teacher.get("/api/log").json().get("total").asInt());
+        assertThat(own.get("total").asInt() + theirs.get("total").asInt())
+                .isEqualTo(teacher.get("/api/log").json().get("total").asInt());
         assertThat(own.get("entries")).extracting(entry -> entry.get("id")).contains(mine.get("id"));
-        assertThat(theirs.get("entries")).extracting(entry -> entry.get("written").asString()).hasSizeGreaterThan(20).contains("open");
+        assertThat(theirs.get("entries")).extracting(entry -> entry.get("written").asString()).hasSizeGreaterThan(20)
+                .contains("open");
         assertThat(teacher.get("/api/today").json().get("last").get("problem").asString()).isEqualTo("6021 − 3987");
         teacher.post("/api/screens/" + session.get("id").asLong() + "/end", Map.of());
         teacher.send("DELETE", "/api/log/" + mine.get("id").asLong(), null);
@@ -130,15 +148,18 @@ class ScreensApiTest {
     @Test
     void aTalkWithParentsShowsThePaperAsTheChildWroteIt() {
         JsonNode dunlins = teacher.post("/api/classes", Map.of("name", "Dunlins", "pupils", List.of("Ida M"))).json();
-        JsonNode session = teacher.post("/api/screens", Map.of("classId", dunlins.get("id").asLong(), "setId", set, "led", false,
-                "asksDigits", false)).json();
+        JsonNode session =
+                teacher.post("/api/screens", Map.of("classId", dunlins.get("id").asLong(), "setId", set, "led", false,
+                        "asksDigits", false)).json();
         long ida = pupil(session, 0);
         Client child = child();
-        JsonNode own = child.post("/api/in", Map.of("code", session.get("code").asString(), "pupilId", ida)).json().get("own");
+        JsonNode own =
+                child.post("/api/in", Map.of("code", session.get("code").asString(), "pupilId", ida)).json().get("own");
         JsonNode question = own.get("questions").get(0);
         String report = "/api/pupils/" + ida + "/report";
         assertThat(teacher.get(report).text()).doesNotContain("worked this alone, and it is right");
-        String answer = teacher.post("/api/work", Map.of("problem", question.get("problem").asString())).json().get("answer").get("value").asString();
+        String answer = teacher.post("/api/work", Map.of("problem", question.get("problem").asString())).json()
+                .get("answer").get("value").asString();
         write(child, question.get("paper").asLong(), answer);
         child.post("/api/in/hand-in", Map.of());
         assertThat(teacher.get(report).text()).contains("worked this alone, and it is right");
@@ -152,7 +173,8 @@ class ScreensApiTest {
         Client child = child();
         child.post("/api/in", Map.of("code", session.get("code").asString(), "pupilId", pupil(session, 1)));
         child.post("/api/in/hand-in", Map.of());
-        assertThat(teacher.get("/api/markings/" + session.get("markingId").asLong()).json().get("papers").get(1).get("answers").get(0)
+        assertThat(teacher.get("/api/markings/" + session.get("markingId").asLong()).json().get("papers").get(1)
+                .get("answers").get(0)
                 .get("how").asString()).isEqualTo("h");
     }
 
@@ -162,10 +184,12 @@ class ScreensApiTest {
         String code = session.get("code").asString();
         String digits = session.get("places").get(2).get("digits").asString();
         Client child = child();
-        Map<String, Object> wrong = Map.of("code", code, "pupilId", pupil(session, 2), "digits", digits.equals("111") ? "112" : "111");
+        Map<String, Object> wrong =
+                Map.of("code", code, "pupilId", pupil(session, 2), "digits", digits.equals("111") ? "112" : "111");
         assertThat(child.post("/api/in", wrong).message()).contains("do not go with this name");
         assertThat(child.get("/api/in").json().has("own")).isFalse();
-        assertThat(child.post("/api/in", Map.of("code", code, "pupilId", pupil(session, 2), "digits", digits)).status()).isEqualTo(200);
+        assertThat(child.post("/api/in", Map.of("code", code, "pupilId", pupil(session, 2), "digits", digits)).status())
+                .isEqualTo(200);
         List<Integer> statuses = new ArrayList<>();
         for (int i = 0; i < 8; i++) {
             statuses.add(child.post("/api/in", wrong).status());
@@ -177,7 +201,9 @@ class ScreensApiTest {
     @Test
     void whoWatchesIsToldOfEachChange() throws Exception {
         JsonNode session = open(false, false);
-        try (BufferedReader live = new BufferedReader(new InputStreamReader(teacher.stream("/api/screens/" + session.get("id").asLong() + "/live")))) {
+        try (BufferedReader live = new BufferedReader(
+                new InputStreamReader(teacher.stream("/api/screens/" + session.get("id").asLong() + "/live"),
+                        StandardCharsets.UTF_8))) {
             assertThat(next(live)).contains("\"state\":\"away\"").doesNotContain("writing");
             child().post("/api/in", Map.of("code", session.get("code").asString(), "pupilId", pupil(session, 3)));
             assertThat(next(live)).contains("\"state\":\"writing\"");
@@ -194,10 +220,15 @@ class ScreensApiTest {
 
     @Test
     void whatCannotBeOpenedIsSaid() {
-        assertThat(teacher.post("/api/screens", Map.of("classId", terns.get("id").asLong(), "setId", 999_999, "led", false, "asksDigits", false))
+        assertThat(teacher
+                .post("/api/screens",
+                        Map.of("classId", terns.get("id").asLong(), "setId", 999_999, "led", false, "asksDigits",
+                                false))
                 .status()).isEqualTo(404);
         JsonNode empty = teacher.post("/api/classes", Map.of("name", "Nobody", "pupils", List.of())).json();
-        assertThat(teacher.post("/api/screens", Map.of("classId", empty.get("id").asLong(), "setId", set, "led", false, "asksDigits", false))
+        assertThat(teacher
+                .post("/api/screens",
+                        Map.of("classId", empty.get("id").asLong(), "setId", set, "led", false, "asksDigits", false))
                 .message()).contains("nobody to open it for");
         assertThat(child().post("/api/in/door", Map.of("code", "QQQQQ")).message()).contains("Look at the board");
     }

@@ -53,13 +53,17 @@ class PdfTextTest {
         String ofClass = "/api/classes/" + curlews.get("id");
         String ofPupil = "/api/pupils/" + curlews.get("pupils").get(3).get("id");
         long pile = teacher.get("/api/markings?search=curlews").json().get(0).get("id").asLong();
-        Map.of(ofClass + "/report", ofClass + "/report.pdf", ofClass + "/stand-in", ofClass + "/stand-in.pdf", ofPupil + "/report",
-                ofPupil + "/report.pdf", ofPupil + "/work/pages", ofPupil + "/work.pdf", "/api/markings/" + pile + "/key/pages",
-                "/api/markings/" + pile + "/key.pdf", "/api/markings/" + pile + "/strips/pages", "/api/markings/" + pile + "/strips.pdf")
+        Map.of(ofClass + "/report", ofClass + "/report.pdf", ofClass + "/stand-in", ofClass + "/stand-in.pdf",
+                ofPupil + "/report",
+                ofPupil + "/report.pdf", ofPupil + "/work/pages", ofPupil + "/work.pdf",
+                "/api/markings/" + pile + "/key/pages",
+                "/api/markings/" + pile + "/key.pdf", "/api/markings/" + pile + "/strips/pages",
+                "/api/markings/" + pile + "/strips.pdf")
                 .forEach(PdfTextTest::assertReport);
         for (String problem : List.of("4738%2B1967", "5002-1347", "347x26", "8412/24", "%E2%88%9A529")) {
             String query = "?problem=" + problem;
-            assertReads("/api/how-we-write-it/page.pdf" + query, texts(teacher.get("/api/how-we-write-it" + query).text()));
+            assertReads("/api/how-we-write-it/page.pdf" + query,
+                    texts(teacher.get("/api/how-we-write-it" + query).text()));
         }
     }
 
@@ -73,13 +77,19 @@ class PdfTextTest {
 
     @Test
     void everyPrintReadsAsItIsWritten() {
-        long set = teacher.post("/api/sets/import?name=Offers", "problem,story\n58 + 67,First five flasks of lamp oil are left off the shelf\n"
-                + "204 - 125,Fifty-five slates are offered at fifty pence\n", "text/csv").json().get("id").asLong();
-        String code = teacher.post("/api/sets/" + set + "/prints", Map.of("versions", List.of("A"))).json().get("prints").get(0).get("code").asString();
+        long set = teacher
+                .post("/api/sets/import?name=Offers",
+                        "problem,story\n58 + 67,First five flasks of lamp oil are left off the shelf\n"
+                                + "204 - 125,Fifty-five slates are offered at fifty pence\n",
+                        "text/csv")
+                .json().get("id").asLong();
+        String code = teacher.post("/api/sets/" + set + "/prints", Map.of("versions", List.of("A"))).json()
+                .get("prints").get(0).get("code").asString();
         for (String kind : List.of("questions", "answers", "worked")) {
             StringBuilder written = new StringBuilder();
             Client.Reply page;
-            for (int number = 1; (page = teacher.get("/api/prints/" + code + "/" + kind + "-" + number + ".svg")).status() == 200; number++) {
+            for (int number = 1; (page = teacher.get("/api/prints/" + code + "/" + kind + "-" + number + ".svg"))
+                    .status() == 200; number++) {
                 written.append(texts(page.text()));
             }
             assertReads("/api/prints/" + code + "/" + kind + ".pdf", written.toString());

@@ -37,8 +37,9 @@ class SetApiTest {
         set.put("tag", "Terns");
         set.put("seed", 5);
         set.put("questions", questions);
-        set.put("layout", new LinkedHashMap<>(Map.of("paper", "a4", "columns", 2, "square", 7, "setOut", true, "carryBoxes",
-                false, "checkRow", false, "nameLine", true, "largePrint", false, "sentences", true)));
+        set.put("layout",
+                new LinkedHashMap<>(Map.of("paper", "a4", "columns", 2, "square", 7, "setOut", true, "carryBoxes",
+                        false, "checkRow", false, "nameLine", true, "largePrint", false, "sentences", true)));
         return set;
     }
 
@@ -172,7 +173,8 @@ class SetApiTest {
         String questions = text(teacher, a, "questions");
         assertThat(questions).contains("Slates", a, "Name", "Date", "1.", "2.", "3.").doesNotContain("125");
         assertThat(text(teacher, a, "answers")).contains("58 + 67 = 125", "605 − 556 = 49", "√7 to 2 dp ≈ 2.64");
-        assertThat(text(teacher, a, "worked")).contains("8 ones and 7 ones are 15 ones").contains("check: 49 + 556 = 605");
+        assertThat(text(teacher, a, "worked")).contains("8 ones and 7 ones are 15 ones")
+                .contains("check: 49 + 556 = 605");
         assertThat(text(teacher, b, "answers")).contains(b).doesNotContain("58 + 67");
 
         assertThat(print(teacher, id, "A").get("prints").get(0).get("code").asString()).as("unchanged").isEqualTo(a);
@@ -240,7 +242,8 @@ class SetApiTest {
         List<String> problems = new ArrayList<>();
         drawn.get("problems").forEach(problem -> problems.add(problem.get("text").asString()));
         long id = add(teacher, set("Long", problems.toArray(String[]::new)));
-        JsonNode job = teacher.post("/api/sets/" + id + "/prints", Map.of("versions", List.of("A", "B", "C"))).json().get("job");
+        JsonNode job = teacher.post("/api/sets/" + id + "/prints", Map.of("versions", List.of("A", "B", "C"))).json()
+                .get("job");
         assertThat(job.get("total").asInt()).isEqualTo(200 * 3 * 3);
         teacher.send("DELETE", "/api/prints/jobs/" + job.get("id").asString(), null);
         JsonNode stopped = waitFor(teacher, job.get("id").asString());
@@ -254,8 +257,10 @@ class SetApiTest {
         long id = add(teacher, set("<Rope> & slates", "58 + 67", "605 - 556"));
         JsonNode preview = teacher.get("/api/sets/" + id + "/pages?kind=worked&version=A").json();
         assertThat(preview.get("total").asInt()).isEqualTo(1);
-        assertThat(preview.get("pages").get(0).asString()).contains("&#60;Rope&#62; &#38; slates").doesNotContain("<Rope>");
-        assertThat(teacher.get("/api/sets/" + id + "/pages?kind=poster").message()).contains("Choose questions, answers");
+        assertThat(preview.get("pages").get(0).asString()).contains("&#60;Rope&#62; &#38; slates")
+                .doesNotContain("<Rope>");
+        assertThat(teacher.get("/api/sets/" + id + "/pages?kind=poster").message())
+                .contains("Choose questions, answers");
         assertThat(teacher.get("/api/sets/" + id + "/pages?version=Q").message()).contains("A, B and C");
         assertThat(teacher.get("/api/sets/" + id + "/questions/2.svg").text()).contains("<svg").contains("2.");
         assertThat(teacher.get("/api/sets/" + id + "/questions/3.svg").status()).isEqualTo(404);

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
@@ -65,8 +66,9 @@ class WishesFuzzTest {
             if (random.nextInt(3) == 0) {
                 continue;
             }
-            boolean isSize = feature.toLowerCase().contains("digits");
-            int least = isSize ? 1 + random.nextInt(4) : feature.equals("addends") ? 2 + random.nextInt(2) : random.nextInt(3);
+            boolean isSize = feature.toLowerCase(Locale.ROOT).contains("digits");
+            int least = isSize ? 1 + random.nextInt(4)
+                    : feature.equals("addends") ? 2 + random.nextInt(2) : random.nextInt(3);
             want.put(feature, YES_NO.contains(feature) ? (Object) random.nextBoolean()
                     : random.nextBoolean() ? (Object) least : Map.of("min", least, "max", least + random.nextInt(4)));
         }
@@ -89,7 +91,8 @@ class WishesFuzzTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"[]", "3", "{", "{\"operation\": 3}", "{\"operation\": \"addition\", \"count\": \"many\"}",
-        "{\"operation\": \"addition\", \"count\": 3, \"seed\": 1e99}", "{\"operation\": \"addition\", \"count\": 3, \"want\": []}",
+        "{\"operation\": \"addition\", \"count\": 3, \"seed\": 1e99}",
+        "{\"operation\": \"addition\", \"count\": 3, \"want\": []}",
         "{\"operation\": \"addition\", \"count\": 3, \"want\": {\"digits\": {\"min\": null, \"max\": []}}}",
         "{\"operation\": \"knitting\", \"count\": 3}", "{\"operation\": \"addition\", \"count\": -1}",
         "{\"operation\": \"addition\", \"count\": 3, \"want\": {\"digits\": -2}}",

@@ -75,8 +75,10 @@ class StorageTest {
 
     @Test
     void aFullDiskIsToldFromOtherFaults() {
-        assertThat(ClosedByFullDisk.isCause(new IllegalStateException(new IOException("No space left on device")))).isTrue();
-        assertThat(ClosedByFullDisk.isCause(new IllegalStateException(new SQLException("closed", "90098", 90098)))).isTrue();
+        assertThat(ClosedByFullDisk.isCause(new IllegalStateException(new IOException("No space left on device"))))
+                .isTrue();
+        assertThat(ClosedByFullDisk.isCause(new IllegalStateException(new SQLException("closed", "90098", 90098))))
+                .isTrue();
         assertThat(ClosedByFullDisk.isCause(new IOException("Permission denied"))).isFalse();
         assertThat(ClosedByFullDisk.isCause(new SQLException("no such row", "42000", 42000))).isFalse();
     }

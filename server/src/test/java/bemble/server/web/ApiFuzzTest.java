@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
@@ -22,8 +23,9 @@ import tools.jackson.databind.JsonNode;
 class ApiFuzzTest {
     private static final long SEED = 20_260_311;
     private static final int ROUNDS = 60;
-    private static final List<Object> ODD = List.of("", " ", "\u0000", "<script>", "%FF", "null", -1, 0, 1.9, 999_999_999_999L,
-            true, List.of(), Map.of(), "9".repeat(500), "é".repeat(60), "487 + 96", "√529", "addition", "long");
+    private static final List<Object> ODD =
+            List.of("", " ", "\u0000", "<script>", "%FF", "null", -1, 0, 1.9, 999_999_999_999L,
+                    true, List.of(), Map.of(), "9".repeat(500), "é".repeat(60), "487 + 96", "√529", "addition", "long");
 
     private static RunningServer server;
     private static JsonNode description;
@@ -54,7 +56,8 @@ class ApiFuzzTest {
                 }
             }
         }
-        assertThat(statuses.keySet()).as("both right and spoilt requests were sent: " + statuses).contains(200, 422, 404);
+        assertThat(statuses.keySet()).as("both right and spoilt requests were sent: " + statuses).contains(200, 422,
+                404);
     }
 
     /** What is sent as it happens has no end to wait for. */
@@ -67,7 +70,8 @@ class ApiFuzzTest {
         List<String> query = new ArrayList<>();
         for (JsonNode parameter : operation.path("parameters")) {
             String name = parameter.get("name").asString();
-            String value = encoded(random.nextInt(4) == 0 ? odd() : name.equals("id") ? "1" : value(parameter.get("schema"), 0));
+            String value = encoded(
+                    random.nextInt(4) == 0 ? odd() : name.equals("id") ? "1" : value(parameter.get("schema"), 0));
             if (parameter.get("in").asString().equals("path")) {
                 address = address.replaceAll("\\{" + name + "[^}]*}", value.isBlank() ? "1" : value);
             } else {
@@ -76,20 +80,23 @@ class ApiFuzzTest {
         }
         JsonNode contents = operation.path("requestBody").path("content");
         String type = contents.isEmpty() ? "application/json" : contents.propertyNames().iterator().next();
-        String body = contents.isEmpty() ? null : Client.JSON.writeValueAsString(value(contents.get(type).path("schema"), 0));
+        String body =
+                contents.isEmpty() ? null : Client.JSON.writeValueAsString(value(contents.get(type).path("schema"), 0));
         String whole = address + (query.isEmpty() ? "" : "?" + String.join("&", query));
-        Client.Reply reply = teacher.send(method.toUpperCase(), whole, body, type);
+        Client.Reply reply = teacher.send(method.toUpperCase(Locale.ROOT), whole, body, type);
         assertThat(reply.status()).as("seed %d: %s %s %s%n%s", SEED, method, whole, body, reply.text()).isLessThan(500);
         if (reply.status() >= 400) {
             assertThat(reply.type()).as("%s %s", method, whole).startsWith("application/problem+json");
-            assertThat(reply.json().get("errors").get(0).get("message").asString()).as("%s %s", method, whole).isNotBlank();
+            assertThat(reply.json().get("errors").get(0).get("message").asString()).as("%s %s", method, whole)
+                    .isNotBlank();
         }
         return reply;
     }
 
     private static String encoded(Object value) {
         // Tomcat itself refuses a 0 byte or a slash in an address.
-        return URLEncoder.encode(String.valueOf(value).replaceAll("[\u0000/]", ""), StandardCharsets.UTF_8).replace("+", "%20");
+        return URLEncoder.encode(String.valueOf(value).replaceAll("[\u0000/]", ""), StandardCharsets.UTF_8).replace("+",
+                "%20");
     }
 
     private Object odd() {
@@ -107,19 +114,19 @@ class ApiFuzzTest {
             return null;
         }
         switch (schema.path("type").asString("object")) {
-            case "string":
+            case "string" :
                 return random.nextInt(3) == 0 ? odd() : "487 + 96";
-            case "integer":
+            case "integer" :
                 return random.nextInt(12);
-            case "boolean":
+            case "boolean" :
                 return random.nextBoolean();
-            case "array":
+            case "array" :
                 List<Object> items = new ArrayList<>();
                 for (int i = random.nextInt(3); i > 0; i--) {
                     items.add(value(schema.path("items"), depth + 1));
                 }
                 return items;
-            default:
+            default :
                 Map<String, Object> fields = new LinkedHashMap<>();
                 schema.path("properties").properties().forEach(field -> {
                     if (depth < 4 && random.nextInt(8) > 0) {

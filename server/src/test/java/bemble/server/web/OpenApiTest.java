@@ -52,14 +52,17 @@ class OpenApiTest {
     void everyAddressSaysWhatItIsWhoMayCallItAndWhatItRefuses(RunningServer server) {
         assertThat(new Client(server).get("/api/description").status()).as("signed in, like the rest").isEqualTo(401);
         Set<String> lacking = new TreeSet<>();
-        Client.demo(server).get("/api/description").json().get("paths").properties().forEach(path -> path.getValue().properties().forEach(operation -> {
-            JsonNode each = operation.getValue();
-            boolean whole = each.path("summary").asString("").length() > 5 && !each.get("tags").get(0).asString().contains("controller")
-                    && each.has("security") && each.get("responses").has("422");
-            if (!whole) {
-                lacking.add(operation.getKey() + " " + path.getKey() + ": " + each.path("summary").asString(""));
-            }
-        }));
+        Client.demo(server).get("/api/description").json().get("paths").properties()
+                .forEach(path -> path.getValue().properties().forEach(operation -> {
+                    JsonNode each = operation.getValue();
+                    boolean whole = each.path("summary").asString("").length() > 5
+                            && !each.get("tags").get(0).asString().contains("controller")
+                            && each.has("security") && each.get("responses").has("422");
+                    if (!whole) {
+                        lacking.add(
+                                operation.getKey() + " " + path.getKey() + ": " + each.path("summary").asString(""));
+                    }
+                }));
         assertThat(lacking).isEmpty();
     }
 }

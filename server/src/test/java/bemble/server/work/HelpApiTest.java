@@ -22,12 +22,14 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(DemoServer.class)
 class HelpApiTest {
     @ParameterizedTest
-    @ValueSource(strings = {"358 + 276", "1.5 + 2", "9999999 + 1", "503 - 147", "5 - 5", "76 x 58", "0 x 7", "97 / 4", "3 / 8",
+    @ValueSource(strings = {"358 + 276", "1.5 + 2", "9999999 + 1", "503 - 147", "5 - 5", "76 x 58", "0 x 7", "97 / 4",
+        "3 / 8",
         "sqrt 529", "sqrt 0", "sqrt 0.5 to 2 dp", "9999999999999999999999999999999999999999 - 1"})
     void everyPictureIsDrawnInsideItsFrameOrSaysWhyNot(String problem, RunningServer server) {
         Client teacher = Client.demo(server);
         for (JsonNode method : methods(teacher, problem)) {
-            Client.Reply reply = teacher.post("/api/pictures", Map.of("problem", problem, "method", method.get("id").asString()));
+            Client.Reply reply =
+                    teacher.post("/api/pictures", Map.of("problem", problem, "method", method.get("id").asString()));
             assertThat(reply.status()).as(reply.text()).isEqualTo(200);
             assertThat(reply.json()).isNotEmpty().allSatisfy(picture -> {
                 assertThat(picture.get("frames").isEmpty()).as(picture.get("id") + " of " + problem)
@@ -36,9 +38,11 @@ class HelpApiTest {
                     assertThat(frame.get("words").asString()).isNotBlank();
                     assertThat(frame.get("shapes")).allSatisfy(shape -> {
                         double right = shape.get("x").asDouble() + shape.get("width").asDouble();
-                        assertThat(right).as(shape + " of " + picture.get("id")).isBetween(0.0, picture.get("width").asDouble());
+                        assertThat(right).as(shape + " of " + picture.get("id")).isBetween(0.0,
+                                picture.get("width").asDouble());
                         double foot = shape.get("y").asDouble() + shape.get("height").asDouble();
-                        assertThat(foot).as(shape + " of " + picture.get("id")).isBetween(0.0, picture.get("height").asDouble());
+                        assertThat(foot).as(shape + " of " + picture.get("id")).isBetween(0.0,
+                                picture.get("height").asDouble());
                     });
                 }
             });
@@ -59,7 +63,8 @@ class HelpApiTest {
     @Test
     void whatToLookForCanBeAskedForAsItIsListed(RunningServer server) {
         Client teacher = Client.demo(server);
-        Map<String, Object> work = new LinkedHashMap<>(Map.of("problem", "4206 - 1358", "style", Map.of("pace", "figure")));
+        Map<String, Object> work =
+                new LinkedHashMap<>(Map.of("problem", "4206 - 1358", "style", Map.of("pace", "figure")));
         JsonNode list = teacher.post("/api/slips", work).json();
         String right = teacher.work(work).json().get("answer").get("value").asString();
         assertThat(list.get("slips")).hasSizeGreaterThan(3).allSatisfy(slip -> {
@@ -85,13 +90,16 @@ class HelpApiTest {
         try (RunningServer server = RunningServer.start("--bemble.demo=true")) {
             Client teacher = Client.demo(server);
             Map<String, Object> work = Map.of("problem", "586 + 679");
-            assertThat(teacher.post("/api/explanation", work).json().get("text").asString()).contains("So 586 + 679 is 1265.");
+            assertThat(teacher.post("/api/explanation", work).json().get("text").asString())
+                    .contains("So 586 + 679 is 1265.");
             long id = teacher.post("/api/log", Map.of("work", work)).json().get("id").asLong();
             String own = "=I put 6 and 9 together.\n\nThat makes a ten.";
-            Map<String, Object> remarks = new LinkedHashMap<>(Map.of("label", "Terns", "note", "", "kept", true, "explanation", own));
+            Map<String, Object> remarks =
+                    new LinkedHashMap<>(Map.of("label", "Terns", "note", "", "kept", true, "explanation", own));
             assertThat(remark(teacher, id, remarks).json().get("explanation").asString()).isEqualTo(own);
             remarks.remove("explanation");
-            assertThat(remark(teacher, id, remarks).json().get("explanation").asString()).as("left as it is").isEqualTo(own);
+            assertThat(remark(teacher, id, remarks).json().get("explanation").asString()).as("left as it is")
+                    .isEqualTo(own);
             remarks.put("explanation", "x".repeat(400_001));
             assertThat(remark(teacher, id, remarks).status()).isEqualTo(422);
 
@@ -100,7 +108,8 @@ class HelpApiTest {
             assertThat(teacher.get("/api/log/bemble-log.csv").text()).contains("'=I put 6 and 9");
             String older = file.replaceAll(",\\s*\"explanation\" : \"[^\"]*\"", "");
             assertThat(older).doesNotContain("explanation");
-            assertThat(teacher.post("/api/log/import", older).status()).as("a file from before there were words").isEqualTo(200);
+            assertThat(teacher.post("/api/log/import", older).status()).as("a file from before there were words")
+                    .isEqualTo(200);
             assertThat(teacher.post("/api/log/import", file).status()).isEqualTo(200);
             assertThat(teacher.get("/api/log/" + id).json().get("explanation").asString()).isEqualTo(own);
         }

@@ -24,7 +24,8 @@ class TeachersToolsApiTest {
             Map<String, String> account = Map.of("name", "A", "login", "a", "password", "password a");
             teacher.post("/api/account/first", account);
             teacher.send("PATCH", "/api/style", "{\"carryPlace\":\"under-answer\",\"pace\":\"figure\"}");
-            Client.Reply refused = teacher.send("PATCH", "/api/style", "{\"pace\":\"column\",\"carryPlace\":\"nowhere\"}");
+            Client.Reply refused =
+                    teacher.send("PATCH", "/api/style", "{\"pace\":\"column\",\"carryPlace\":\"nowhere\"}");
             assertThat(refused.status()).isEqualTo(422);
             assertThat(refused.json().get("errors").get(0).get("field").asString()).isEqualTo("style.carryPlace");
             server.restart();
@@ -33,15 +34,16 @@ class TeachersToolsApiTest {
             JsonNode style = teacher.get("/api/style").json();
             assertThat(style.get("chosen").get("carryPlace").asString()).isEqualTo("under-answer");
             assertThat(style.get("chosen").get("pace").asString()).isEqualTo("figure");
-            assertThat(style.get("choices")).allSatisfy(choice ->
-                    assertThat(style.get("chosen").has(choice.get("id").asString())).isTrue());
+            assertThat(style.get("choices"))
+                    .allSatisfy(choice -> assertThat(style.get("chosen").has(choice.get("id").asString())).isTrue());
         }
     }
 
     @Test
     void everyWayThatIsListedCanBeWorkedAndEveryCheckToo(RunningServer server) {
         Client teacher = Client.demo(server);
-        Map<String, List<String>> operands = Map.of("addition", List.of("47", "38"), "subtraction", List.of("403", "128"),
+        Map<String, List<String>> operands = Map.of("addition", List.of("47", "38"), "subtraction",
+                List.of("403", "128"),
                 "multiplication", List.of("46", "37"), "division", List.of("97", "4"), "square-root", List.of("530"));
         JsonNode ways = teacher.get("/api/ways").json();
         assertThat(ways).hasSize(5);
@@ -68,8 +70,10 @@ class TeachersToolsApiTest {
         assertThat(offered.has("held")).isFalse();
         assertThat(teacher.post("/api/estimate", Map.of("work", work, "own", "7000")).json().get("held").asString())
                 .contains("near each other");
-        assertThat(teacher.post("/api/estimate", Map.of("work", work, "own", "much")).message()).contains("not a number");
-        assertThat(teacher.post("/api/estimate", Map.of("work", work, "keptDigits", 0)).message()).contains("1, 2 or 3");
+        assertThat(teacher.post("/api/estimate", Map.of("work", work, "own", "much")).message())
+                .contains("not a number");
+        assertThat(teacher.post("/api/estimate", Map.of("work", work, "keptDigits", 0)).message())
+                .contains("1, 2 or 3");
     }
 
     @ParameterizedTest
@@ -81,8 +85,9 @@ class TeachersToolsApiTest {
         "67.4 + 8.95        | 76.35",
         "99999999999 × 99999999999 | 9999999999800000000001"})
     void theCalculatorShowsTenDigitsCutOff(String problem, String display, RunningServer server) {
-        assertThat(Client.demo(server).post("/api/calculator", Map.of("problem", problem)).json().get("text").asString())
-                .isEqualTo(display);
+        assertThat(
+                Client.demo(server).post("/api/calculator", Map.of("problem", problem)).json().get("text").asString())
+                        .isEqualTo(display);
     }
 
     @Test
@@ -93,7 +98,8 @@ class TeachersToolsApiTest {
             teacher.get("/api/account");
             teacher.post("/api/account/first", Map.of("name", "A", "login", "a", "password", "password a"));
             for (String problem : problems) {
-                JsonNode entry = teacher.post("/api/log", Map.of("work", Map.of("problem", problem, "slip", "none"))).json();
+                JsonNode entry =
+                        teacher.post("/api/log", Map.of("work", Map.of("problem", problem, "slip", "none"))).json();
                 assertThat(entry.has("errors")).isTrue();
                 teacher.post("/api/log", Map.of("work", Map.of("problem", problem)));
             }

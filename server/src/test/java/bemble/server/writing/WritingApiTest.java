@@ -43,8 +43,9 @@ class WritingApiTest {
 
     private static List<String> verdicts(JsonNode marked) {
         List<String> verdicts = new ArrayList<>();
-        marked.get("figures").forEach(figure -> verdicts.add(figure.get("line").asString() + " " + figure.get("place").asInt()
-                + " " + figure.get("text").asString() + " " + figure.get("verdict").asString()));
+        marked.get("figures")
+                .forEach(figure -> verdicts.add(figure.get("line").asString() + " " + figure.get("place").asInt()
+                        + " " + figure.get("text").asString() + " " + figure.get("verdict").asString()));
         return verdicts;
     }
 
@@ -54,11 +55,13 @@ class WritingApiTest {
                 Map.of("block", "sum", "line", "answer", "place", 0, "text", "5"), figure("answer", 1, "3"),
                 figure("answer", 2, "6")))).json();
         assertThat(marked.get("verdict").asString()).isEqualTo("wrong");
-        assertThat(verdicts(marked)).contains("answer 0 5 right", "answer 1 3 wrong", "answer 2 6 wrong", "carries 1  unwritten");
+        assertThat(verdicts(marked)).contains("answer 0 5 right", "answer 1 3 wrong", "answer 2 6 wrong",
+                "carries 1  unwritten");
         assertThat(marked.get("answer").toString()).isEqualTo("{\"text\":\"635\",\"verdict\":\"wrong\"}");
         assertThat(marked.get("first").get("place").asInt()).isEqualTo(1);
         assertThat(marked.get("first").get("say").asString())
-                .isEqualTo("In the tens column stands 3 where 4 belongs. Tens: 1 ten carried, 8 tens and 5 tens are 14 tens.");
+                .isEqualTo(
+                        "In the tens column stands 3 where 4 belongs. Tens: 1 ten carried, 8 tens and 5 tens are 14 tens.");
         JsonNode finding = marked.get("findings").get(0);
         assertThat(finding.get("slip").asString()).isEqualTo("carry-forgotten");
         assertThat(finding.get("say").asString()).isEqualTo("Fits this paper: somebody who never adds a carry.");
@@ -92,7 +95,8 @@ class WritingApiTest {
 
     @Test
     void aNudgeGivesAwayNoMoreThanItsSize() {
-        Map<String, Object> paper = Map.of("problem", "47 + 38", "written", List.of(figure("answer", 0, "5")), "soFar", true);
+        Map<String, Object> paper =
+                Map.of("problem", "47 + 38", "written", List.of(figure("answer", 0, "5")), "soFar", true);
         JsonNode square = anybody.post("/api/nudge", paper).json();
         assertThat(square.get("line").asString()).isEqualTo("carries");
         assertThat(square.has("ask")).isFalse();
@@ -106,12 +110,15 @@ class WritingApiTest {
     @Test
     void aPaperIsKeptFigureByFigureAndGoesOnInAnotherWindow() {
         Client teacher = Client.demo(server);
-        JsonNode begun = teacher.post("/api/attempts", Map.of("work", Map.of("problem", "47 + 38"), "settings", PLAIN)).json();
+        JsonNode begun =
+                teacher.post("/api/attempts", Map.of("work", Map.of("problem", "47 + 38"), "settings", PLAIN)).json();
         String address = "/api/attempts/" + begun.get("id").asLong();
         List<Object> two = List.of(done(900, figure("answer", 0, "5")), done(2100, figure("answer", 1, "7")));
-        assertThat(teacher.post(address + "/figures", Map.of("from", 0, "figures", two)).json().get("count").asInt()).isEqualTo(2);
+        assertThat(teacher.post(address + "/figures", Map.of("from", 0, "figures", two)).json().get("count").asInt())
+                .isEqualTo(2);
         // The answer was lost on its way and they are sent once more.
-        assertThat(teacher.post(address + "/figures", Map.of("from", 0, "figures", two)).json().get("count").asInt()).isEqualTo(2);
+        assertThat(teacher.post(address + "/figures", Map.of("from", 0, "figures", two)).json().get("count").asInt())
+                .isEqualTo(2);
         Client.Reply otherwise = teacher.post(address + "/figures",
                 Map.of("from", 1, "figures", List.of(done(3000, figure("answer", 1, "9")))));
         assertThat(otherwise.status()).isEqualTo(409);
@@ -130,7 +137,8 @@ class WritingApiTest {
     @Test
     void aPaperCopiedOtherwiseIsJudgedByWhatWasCopied() {
         Client teacher = Client.demo(server);
-        JsonNode begun = teacher.post("/api/attempts", Map.of("work", Map.of("problem", "254 + 318"), "settings", PLAIN)).json();
+        JsonNode begun =
+                teacher.post("/api/attempts", Map.of("work", Map.of("problem", "254 + 318"), "settings", PLAIN)).json();
         String address = "/api/attempts/" + begun.get("id").asLong();
         teacher.post(address + "/figures", Map.of("from", 0, "figures", List.of(done(1, figure("answer", 0, "3")),
                 done(2, figure("answer", 1, "6")), done(3, figure("answer", 2, "5")))));
@@ -140,7 +148,8 @@ class WritingApiTest {
         teacher.send("PUT", address + "/settings", Client.JSON.writeValueAsString(copied));
         assertThat(teacher.post(address + "/mark", Map.of()).json().get("verdict").asString()).isEqualTo("right");
         copied.put("copiedAs", "245 +");
-        assertThat(teacher.send("PUT", address + "/settings", Client.JSON.writeValueAsString(copied)).status()).isEqualTo(422);
+        assertThat(teacher.send("PUT", address + "/settings", Client.JSON.writeValueAsString(copied)).status())
+                .isEqualTo(422);
     }
 
     @Test
@@ -151,7 +160,8 @@ class WritingApiTest {
                     Map.of("work", Map.of("problem", "47 + 38"), "settings", PLAIN, "question", 1),
                     Map.of("work", Map.of("problem", "12 + 12"), "settings", PLAIN, "question", 2)))).json();
             String address = "/api/attempts/" + run.get("first").asLong();
-            teacher.post(address + "/figures", Map.of("from", 0, "figures", List.of(done(5, figure("answer", 0, "5")))));
+            teacher.post(address + "/figures",
+                    Map.of("from", 0, "figures", List.of(done(5, figure("answer", 0, "5")))));
             teacher.post(address + "/mark", Map.of());
             String file = teacher.get("/api/log/bemble-log.json").text();
             assertThat(teacher.get("/api/log/bemble-log.csv").text()).contains("unfinished").contains("open");
@@ -166,7 +176,8 @@ class WritingApiTest {
             JsonNode papers = teacher.get("/api/attempts?run=" + run.get("run").asString()).json();
             assertThat(papers.size()).isEqualTo(4);
             assertThat(papers.get(1).get("figures").toString()).isEqualTo(papers.get(0).get("figures").toString());
-            assertThat(teacher.post("/api/log/import", fresh.replace("\"digit\"", "\"doodle\"")).status()).isEqualTo(422);
+            assertThat(teacher.post("/api/log/import", fresh.replace("\"digit\"", "\"doodle\"")).status())
+                    .isEqualTo(422);
         }
     }
 }

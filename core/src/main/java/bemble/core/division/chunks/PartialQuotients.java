@@ -85,7 +85,8 @@ public final class PartialQuotients implements Method<Division> {
         }
         side.line(Lines.ANSWER);
         desk.step(StepKind.DIVIDE, side, null, said -> new Spoken("Chunks", Fact.of("0"),
-                "The divisor is more than all there is: not even 1 each. The quotient is 0.", "How many chunks can go?"));
+                "The divisor is more than all there is: not even 1 each. The quotient is 0.",
+                "How many chunks can go?"));
         desk.ask(new NoChunk(side.at(Lines.ANSWER, 0)));
         return Numeral.ZERO;
     }
@@ -109,9 +110,10 @@ public final class PartialQuotients implements Method<Division> {
         String chunk = DivisionWords.number(said, said.decided(Chunk.class));
         String divisor = DivisionWords.number(said, asked.divisor());
         String partial = DivisionWords.number(said, asked.partial());
-        return new Spoken("Chunk", Fact.of(partial + " ÷ " + divisor, " → ", chunk), "From " + partial + " take away easy lots of " + divisor
-                + ": " + chunk + (chunk.equals("1") ? " lot" : " lots") + ". Write "
-                + DivisionWords.number(said, said.decided(ChunkNoted.class)) + " at the side.",
+        return new Spoken("Chunk", Fact.of(partial + " ÷ " + divisor, " → ", chunk),
+                "From " + partial + " take away easy lots of " + divisor
+                        + ": " + chunk + (chunk.equals("1") ? " lot" : " lots") + ". Write "
+                        + DivisionWords.number(said, said.decided(ChunkNoted.class)) + " at the side.",
                 "How many lots of " + divisor + " go from " + partial + " at once?");
     }
 
@@ -122,7 +124,8 @@ public final class PartialQuotients implements Method<Division> {
         boolean one = times.chunk().equals(BigInteger.ONE);
         return new Spoken("Chunk", Fact.of(asked, " = ", product),
                 DivisionWords.number(said, times.chunk()) + (one ? " lot of " : " lots of ")
-                        + DivisionWords.number(said, times.divisor()) + (one ? " is " : " are ") + product + ".", "What is " + asked + "?");
+                        + DivisionWords.number(said, times.divisor()) + (one ? " is " : " are ") + product + ".",
+                "What is " + asked + "?");
     }
 
     private static Spoken subtract(Said said) {
@@ -130,7 +133,9 @@ public final class PartialQuotients implements Method<Division> {
         BigInteger rest = said.decided(Left.class);
         String product = DivisionWords.number(said, left.product());
         return new Spoken("Chunk", DivisionWords.difference(said, left.from(), left.product(), rest),
-                Words.capital(DivisionWords.number(said, left.from())) + " " + said.words().takeAway() + " " + product + " leaves "
-                        + DivisionWords.number(said, rest) + ".", "How many are left?");
+                Words.capital(DivisionWords.number(said, left.from())) + " " + said.words().takeAway() + " " + product
+                        + " leaves "
+                        + DivisionWords.number(said, rest) + ".",
+                "How many are left?");
     }
 }

@@ -12,6 +12,7 @@ public record PartialQuotientsRecord(List<ChunkStage> chunks) implements WorkRec
 
     @Override
     public String inShort(Words words) {
-        return chunks.isEmpty() ? "no chunk" : WorkRecord.listed("chunks", chunks.stream().map(ChunkStage::chunk).toList());
+        return chunks.isEmpty() ? "no chunk"
+                : WorkRecord.listed("chunks", chunks.stream().map(ChunkStage::chunk).toList());
     }
 }

@@ -69,7 +69,8 @@ public final class DivisionPaper {
             list.line(line);
             BigInteger multiple = desk.ask(new TooBig(n, division.divisor().wholeValue()));
             desk.draw(MarkKind.LABEL, list.at(line, squares - 1), list.at(line, 0),
-                    n + " × " + desk.style().number(division.divisor()) + " = " + desk.style().number(Numeral.of(multiple)),
+                    n + " × " + desk.style().number(division.divisor()) + " = "
+                            + desk.style().number(Numeral.of(multiple)),
                     Role.FRAME, Size.SMALL, Anchor.MIDDLE);
         }
     }
@@ -127,7 +128,8 @@ public final class DivisionPaper {
      * @param line the line of {@code where} in which the quotient stands
      */
     public Answer finish(Numeral quotient, BigInteger left, Block where, String line) {
-        desk.step(StepKind.REMAINDER, where, null, said -> DivisionWords.end(said, division, quotient, line.equals(QUOTIENT)));
+        desk.step(StepKind.REMAINDER, where, null,
+                said -> DivisionWords.end(said, division, quotient, line.equals(QUOTIENT)));
         // Totals jotted beside a sum of chunks stand there first.
         int gap = desk.style().jotsTotals() && !line.equals(QUOTIENT) ? ROOM_FOR_TOTALS : 0;
         Block beside = desk.block("remainder", Placement.rightOf(where, line, gap)).line(Remainder.LINE);
@@ -139,7 +141,8 @@ public final class DivisionPaper {
         boolean forgotten = left.signum() > 0 && !rest.written();
         Numeral remainder = Numeral.of(rest.decided());
         if (!rest.written()) {
-            return new Answer(quotient.plain(), forgotten ? null : remainder.plain(), null, null, desk.style().number(quotient));
+            return new Answer(quotient.plain(), forgotten ? null : remainder.plain(), null, null,
+                    desk.style().number(quotient));
         }
         if (beyond) {
             return behind(quotient, remainder, goes == RemainderGoes.Where.BEHIND_A_POINT, where, line);

@@ -23,7 +23,9 @@ public final class DivisionWords {
     static Spoken setOut(Said said, Division division, boolean byDigits) {
         return Spoken.of("Set out", "Set out " + said.style().number(division.dividend()) + " divided by "
                 + said.style().number(division.divisor())
-                + (!byDigits ? ". Take away easy lots until none fits." : said.style().measuresOut() ? ". Measure out from the highest place on." : ". Share from the highest place on."), "");
+                + (!byDigits ? ". Take away easy lots until none fits." : said.style().measuresOut()
+                        ? ". Measure out from the highest place on." : ". Share from the highest place on."),
+                "");
     }
 
     /** The digit is found by trial; what is said of the tries is true whatever digit was taken. */
@@ -35,7 +37,8 @@ public final class DivisionWords {
         String divisor = number(said, goes.divisor());
         boolean measures = said.style().measuresOut();
         String there = count(said, goes.partial(), place);
-        String shared = measures ? "how many " + divisor + "s are in " + there + "?" : there + " shared among " + divisor + ":";
+        String shared =
+                measures ? "how many " + divisor + "s are in " + there + "?" : there + " shared among " + divisor + ":";
         String none = measures ? "not one" : "not even 1 " + words.one(place) + " each";
         BigInteger next = said.decided(TooBig.class);
         boolean nextTooBig = next.compareTo(goes.partial()) > 0;
@@ -50,7 +53,9 @@ public final class DivisionWords {
                 each += ", for " + number(said, fits) + " is the largest in the list that fits";
             } else if (fits.compareTo(goes.partial()) <= 0) {
                 each += ", since " + digit + " × " + divisor + " = " + number(said, fits) + " fits"
-                        + (nextTooBig ? " and " + (digit + 1) + " × " + divisor + " = " + number(said, next) + " is too big" : "");
+                        + (nextTooBig
+                                ? " and " + (digit + 1) + " × " + divisor + " = " + number(said, next) + " is too big"
+                                : "");
             }
         }
         String write = said.written(Goes.class) ? " Write " + digit + " in " + words.column(place) + " of the quotient."
@@ -59,7 +64,10 @@ public final class DivisionWords {
         String asked = number(said, goes.partial()) + " ÷ " + divisor;
         Fact fact = new Fact(asked, " → ", Integer.toString(digit), small ? '÷' : (char) 0,
                 small ? List.of(goes.partial().intValue(), goes.divisor().intValue()) : List.of());
-        return new Spoken(words.title(place), fact, (said.style().decidesAloud() ? "" : startsHere(said, goes.first(), goes.partial(), goes.divisor(), place)) + Words.capital(shared) + " " + (measures ? Words.capital(each) : each) + "." + write,
+        return new Spoken(words.title(place), fact,
+                (said.style().decidesAloud() ? ""
+                        : startsHere(said, goes.first(), goes.partial(), goes.divisor(), place)) + Words.capital(shared)
+                        + " " + (measures ? Words.capital(each) : each) + "." + write,
                 Words.capital(shared) + (measures ? "" : " how many each?"));
     }
 
@@ -83,10 +91,16 @@ public final class DivisionWords {
         boolean goes = said.decided(IsEnough.class);
         String divisor = number(said, asked.divisor());
         String there = words.title(place) + ": " + count(said, asked.partial(), place);
-        String question = said.style().measuresOut() ? ", is there a " + divisor + " in them?" : " among " + divisor + ", is that enough for 1 each?";
-        return new Spoken(words.title(place), Fact.of(number(said, asked.partial()) + ", " + divisor, ": ", goes ? "it goes" : "it does not go"),
-                startsHere(said, asked.first(), asked.partial(), asked.divisor(), place) + there + (said.style().measuresOut() ? ", " + (goes ? "at least one " : "not one ") + divisor + " is in them."
-                        : " among " + divisor + ", " + (goes ? "enough for 1 each." : "not enough for 1 each.")), there + question);
+        String question = said.style().measuresOut() ? ", is there a " + divisor + " in them?"
+                : " among " + divisor + ", is that enough for 1 each?";
+        return new Spoken(words.title(place),
+                Fact.of(number(said, asked.partial()) + ", " + divisor, ": ", goes ? "it goes" : "it does not go"),
+                startsHere(said, asked.first(), asked.partial(), asked.divisor(), place) + there
+                        + (said.style().measuresOut()
+                                ? ", " + (goes ? "at least one " : "not one ") + divisor + " is in them."
+                                : " among " + divisor + ", "
+                                        + (goes ? "enough for 1 each." : "not enough for 1 each.")),
+                there + question);
     }
 
     static Spoken multiply(Said said) {
@@ -99,8 +113,10 @@ public final class DivisionWords {
         return new Spoken(said.words().title(place), small
                 ? Fact.of(asked, number(said, product), '×', List.of(times.digit(), times.divisor().intValue()))
                 : Fact.of(asked, " = ", number(said, product)),
-                times.digit() + " times " + divisor + " is " + number(said, product) + ": " + count(said, product, place)
-                        + (product.equals(BigInteger.ONE) ? " is " : " are ") + gone(said) + ".", "How many are " + gone(said) + "?");
+                times.digit() + " times " + divisor + " is " + number(said, product) + ": "
+                        + count(said, product, place)
+                        + (product.equals(BigInteger.ONE) ? " is " : " are ") + gone(said) + ".",
+                "How many are " + gone(said) + "?");
     }
 
     private static String gone(Said said) {
@@ -111,9 +127,11 @@ public final class DivisionWords {
         Left left = said.asked(Left.class);
         BigInteger rest = said.decided(Left.class);
         return new Spoken(said.words().title(left.place()),
-        difference(said, left.from(), left.product(), rest),
-                Words.capital(number(said, left.from())) + " " + said.words().takeAway() + " " + number(said, left.product())
-                        + " leaves " + count(said, rest, left.place()) + ".", "How many are left?");
+                difference(said, left.from(), left.product(), rest),
+                Words.capital(number(said, left.from())) + " " + said.words().takeAway() + " "
+                        + number(said, left.product())
+                        + " leaves " + count(said, rest, left.place()) + ".",
+                "How many are left?");
     }
 
     public static Fact difference(Said said, BigInteger from, BigInteger product, BigInteger rest) {
@@ -152,16 +170,23 @@ public final class DivisionWords {
             String fact = dividend + " ÷ " + divisor;
             return new Spoken("Answer", Fact.of(fact, true1 ? " = " : " → ", said.style().number(quotient)),
                     "Nothing is left over" + (true1 ? ": " + dividend + " divided by " + divisor + " is exactly "
-                            + said.style().number(quotient) : ". The quotient reads " + said.style().number(quotient)) + ".", "");
+                            + said.style().number(quotient) : ". The quotient reads " + said.style().number(quotient))
+                            + ".",
+                    "");
         }
         boolean isLess = rest.compareTo(division.divisor()) < 0;
-        String written = (!isLess ? "" : byDigits ? "No digit is left, and " + said.style().number(rest) + " is less than " + divisor + ". "
-                : said.style().number(rest) + " is less than " + divisor + ", so no more fits. ")
-                + (said.written(Remainder.class) ? said.style().number(rest) + " left over, the remainder. " + goes(said.decided(RemainderGoes.class))
-                : said.style().number(rest) + " left over. Nothing is written beside the quotient");
-        String equation = dividend + " = " + divisor + " × " + said.style().number(quotient) + " + " + said.style().number(rest);
+        String written = (!isLess ? ""
+                : byDigits ? "No digit is left, and " + said.style().number(rest) + " is less than " + divisor + ". "
+                        : said.style().number(rest) + " is less than " + divisor + ", so no more fits. ")
+                + (said.written(Remainder.class)
+                        ? said.style().number(rest) + " left over, the remainder. "
+                                + goes(said.decided(RemainderGoes.class))
+                        : said.style().number(rest) + " left over. Nothing is written beside the quotient");
+        String equation =
+                dividend + " = " + divisor + " × " + said.style().number(quotient) + " + " + said.style().number(rest);
         return new Spoken("Answer", true1 ? Fact.of(dividend, " = ", equation.substring(dividend.length() + 3))
-                : Fact.of(said.style().number(quotient)), written + (true1 ? ": " + equation : "") + ".", "What is left over?");
+                : Fact.of(said.style().number(quotient)), written + (true1 ? ": " + equation : "") + ".",
+                "What is left over?");
     }
 
     private static String goes(RemainderGoes.Where where) {

@@ -13,7 +13,8 @@ import java.math.BigInteger;
  * @param next the digit of the dividend that was brought down last
  * @param first whether it is the quotient's first digit
  */
-public record Goes(Spot at, BigInteger partial, BigInteger divisor, int next, boolean first) implements Question<Integer> {
+public record Goes(Spot at, BigInteger partial, BigInteger divisor, int next,
+        boolean first) implements Question<Integer> {
     private static final BigInteger NINE = BigInteger.valueOf(9);
 
     @Override

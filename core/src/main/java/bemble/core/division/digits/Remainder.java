@@ -14,7 +14,8 @@ import java.math.BigInteger;
  *
  * @param lowest the place of its last digit
  */
-public record Remainder(Block block, String line, int lowest, BigInteger left, BigInteger divisor) implements Question<BigInteger> {
+public record Remainder(Block block, String line, int lowest, BigInteger left,
+        BigInteger divisor) implements Question<BigInteger> {
     static final String LINE = "remainder";
 
     @Override

@@ -33,7 +33,7 @@ public final class ShortDivision implements Method<Division> {
         int first = desk.ask(new FirstPart(dividend, divisor));
         BigInteger partial = desk.ask(new Leading(dividend, first));
         int last = desk.ask(new LowestPlace(first));
-        for (int place = first; ; place--) {
+        for (int place = first;; place--) {
             int digit = paper.goes(place, partial, divisor, dividend.digit(place), place == first);
             BigInteger product = desk.ask(new Times(null, "", place, digit, divisor));
             Spot next = place == last ? null : block.at(DivisionPaper.DIVIDEND, place - 1);
@@ -54,12 +54,14 @@ public final class ShortDivision implements Method<Division> {
         BigInteger left = said.decided(PassedOn.class);
         Words words = said.words();
         String leaves = DivisionWords.count(said, left, passed.place());
-        String say = passed.next() == null ? Words.capital(leaves) + (left.equals(BigInteger.ONE) ? " is" : " are") + " left."
+        String say = passed.next() == null
+                ? Words.capital(leaves) + (left.equals(BigInteger.ONE) ? " is" : " are") + " left."
                 : left.signum() == 0 ? "Nothing is left."
-                : said.written(PassedOn.class)
-                        ? Words.capital(leaves) + " left: a small " + left + " before the next digit."
-                        : Words.capital(leaves) + " left.";
-        return new Spoken(words.title(passed.place()), DivisionWords.difference(said, passed.from(), passed.product(), left),
+                        : said.written(PassedOn.class)
+                                ? Words.capital(leaves) + " left: a small " + left + " before the next digit."
+                                : Words.capital(leaves) + " left.";
+        return new Spoken(words.title(passed.place()),
+                DivisionWords.difference(said, passed.from(), passed.product(), left),
                 say, "What is left?");
     }
 }

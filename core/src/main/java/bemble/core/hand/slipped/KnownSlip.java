@@ -25,21 +25,27 @@ import java.util.function.Function;
  *     a name of its own; null where there is no such family
  */
 public record KnownSlip(String id, Operation operation, Set<MethodName> methods, String name, String label, Met met,
-                        String help, Numbers numbers, Slip slip, Function<Problem, List<Slip>> family, Function<Problem, Map<String, Slip>> members) {
+        String help, Numbers numbers, Slip slip, Function<Problem, List<Slip>> family,
+        Function<Problem, Map<String, Slip>> members) {
     /** How common a slip is thought to be. */
     public enum Met {
-        OFTEN, SOMETIMES, RARE
+        OFTEN,
+        SOMETIMES,
+        RARE
     }
 
     /** The numbers for which a slip is defined. */
     public enum Numbers {
-        WHOLE, ANY, WITH_DECIMALS
+        WHOLE,
+        ANY,
+        WITH_DECIMALS
     }
 
     /** A slip in whole numbers under some methods of one operation. */
     public static KnownSlip of(String id, Set<MethodName> methods, String name, String label, Met met, String help,
             Slip slip) {
-        return new KnownSlip(id, methods.iterator().next().operation(), methods, name, label, met, help, Numbers.WHOLE, slip,
+        return new KnownSlip(id, methods.iterator().next().operation(), methods, name, label, met, help, Numbers.WHOLE,
+                slip,
                 null, null);
     }
 
@@ -51,7 +57,8 @@ public record KnownSlip(String id, Operation operation, Set<MethodName> methods,
     /** A slip is told by its name and where it belongs: hands and families cannot be compared. */
     @Override
     public boolean equals(Object other) {
-        return other instanceof KnownSlip slip && id.equals(slip.id) && operation == slip.operation && methods.equals(slip.methods);
+        return other instanceof KnownSlip slip && id.equals(slip.id) && operation == slip.operation
+                && methods.equals(slip.methods);
     }
 
     @Override

@@ -63,6 +63,7 @@ public enum Limit {
     }
 
     private static List<Integer> places(Slip slip, ChosenMethod chosen) {
-        return Written.asFarAs(slip.over(Hand.CAREFUL), chosen.problem(), chosen.asked(), HouseStyle.USUAL, false).brokenPlaces();
+        return Written.asFarAs(slip.over(Hand.CAREFUL), chosen.problem(), chosen.asked(), HouseStyle.USUAL, false)
+                .brokenPlaces();
     }
 }

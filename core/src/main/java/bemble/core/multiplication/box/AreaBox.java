@@ -78,7 +78,8 @@ record AreaBox(Block block, int columns, int slot, HouseStyle style) {
     }
 
     private void write(String line, int column, BigInteger number, Role role, Ink ink) {
-        ink.number(spot(line, column), block.at(line, right(column)), style.number(Numeral.of(number)), role, Size.FULL);
+        ink.number(spot(line, column), block.at(line, right(column)), style.number(Numeral.of(number)), role,
+                Size.FULL);
     }
 
     /** The place of the leftmost square of a column's slot; slots are counted leftwards from the last total. */

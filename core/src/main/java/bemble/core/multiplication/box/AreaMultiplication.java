@@ -106,7 +106,8 @@ public final class AreaMultiplication implements Method<Multiplication> {
                 ? Fact.of(fact, product, '×', List.of(cell.down().intValue(), cell.across().intValue()))
                 : Fact.of(fact, " = ", product),
                 number(said, cell.down()) + " times " + number(said, cell.across()) + " is " + product
-                        + ". Write it in the box where both meet.", "What is " + fact + "?");
+                        + ". Write it in the box where both meet.",
+                "What is " + fact + "?");
     }
 
     private static Spoken rowTotal(Said said) {
@@ -115,7 +116,8 @@ public final class AreaMultiplication implements Method<Multiplication> {
         String total = number(said, said.decided(RowTotal.class));
         return new Spoken("Row totals", Fact.of(terms, " = ", total),
                 row.cells().size() == 1 ? "The row of " + number(said, row.part()) + " has one number: " + total + "."
-                        : "The row of " + number(said, row.part()) + ": " + terms + " makes " + total + ". Write it beside the row.",
+                        : "The row of " + number(said, row.part()) + ": " + terms + " makes " + total
+                                + ". Write it beside the row.",
                 "What does the row of " + number(said, row.part()) + " make?");
     }
 

@@ -12,7 +12,7 @@ import java.util.List;
  * @param cells the products, a list for each part of {@code down}
  */
 public record AreaRecord(List<String> across, List<String> down, List<List<String>> cells,
-                         List<String> rowTotals) implements WorkRecord {
+        List<String> rowTotals) implements WorkRecord {
     public AreaRecord {
         across = List.copyOf(across);
         down = List.copyOf(down);

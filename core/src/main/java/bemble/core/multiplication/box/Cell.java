@@ -6,7 +6,8 @@ import bemble.core.hand.Reading;
 import java.math.BigInteger;
 
 /** The product of two parts, such as 80 × 30, written where both meet. */
-public record Cell(AreaBox box, int row, int column, BigInteger across, BigInteger down) implements FactQuestion<BigInteger> {
+public record Cell(AreaBox box, int row, int column, BigInteger across,
+        BigInteger down) implements FactQuestion<BigInteger> {
     @Override
     public BigInteger careful() {
         return across.multiply(down);

@@ -9,7 +9,8 @@ import java.util.List;
  * @param pairs the digits multiplied, the place of the first rising
  * @param sum all their products together
  */
-public record CrossedColumn(int place, List<List<Integer>> pairs, int sum, int carryIn, int total, int digit, int carryOut) {
+public record CrossedColumn(int place, List<List<Integer>> pairs, int sum, int carryIn, int total, int digit,
+        int carryOut) {
     public CrossedColumn {
         pairs = List.copyOf(pairs);
     }

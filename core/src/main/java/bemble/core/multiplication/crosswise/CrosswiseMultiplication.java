@@ -120,7 +120,8 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
         for (Decision<?> decision : decisions) {
             if (decision.asked() instanceof CrossSum next) {
                 if (sum != null) {
-                    columns.add(new CrossedColumn(sum.place(), sum.pairs(), added, total.carryIn(), worked, digit, out));
+                    columns.add(
+                            new CrossedColumn(sum.place(), sum.pairs(), added, total.carryIn(), worked, digit, out));
                 }
                 sum = next;
                 added = (Integer) decision.decided();
@@ -179,7 +180,8 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
                 String line = "product-" + (n + 1);
                 list.line(line);
                 desk.drawForAWhile(MarkKind.LABEL, list.at(line, PRODUCT_SQUARES - 1), list.at(line, 0),
-                        pairs.get(n).get(0) + " × " + pairs.get(n).get(1) + " = " + products.get(n), Role.JOT, Size.SMALL,
+                        pairs.get(n).get(0) + " × " + pairs.get(n).get(1) + " = " + products.get(n), Role.JOT,
+                        Size.SMALL,
                         Anchor.MIDDLE);
             }
         }
@@ -204,7 +206,8 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
             case 1 -> "one cross";
             default -> products / 2 + " crosses";
         };
-        return products % 2 == 0 ? crosses : crosses.isEmpty() ? "straight down" : crosses + " and one line straight down";
+        return products % 2 == 0 ? crosses
+                : crosses.isEmpty() ? "straight down" : crosses + " and one line straight down";
     }
 
     /** All products that land in a place are added. */
@@ -215,17 +218,22 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
         int total = said.decided(Total.class);
         int place = sum.place();
         boolean adds = column.carryIn() > 0 && total != column.withoutCarry().careful();
-        String products = String.join(" + ", sum.pairs().stream().map(pair -> pair.get(0) + " × " + pair.get(1)).toList());
-        String read = sum.pairs().size() > READ_OUT ? "the " + sum.pairs().size() + " products along the lines" : products;
+        String products =
+                String.join(" + ", sum.pairs().stream().map(pair -> pair.get(0) + " × " + pair.get(1)).toList());
+        String read =
+                sum.pairs().size() > READ_OUT ? "the " + sum.pairs().size() + " products along the lines" : products;
         String title = words.title(place);
         boolean nothing = total == 0 && !said.written(Digit.class);
         String say = nothing ? title + ": only products of 0 land here, and nothing is written in front."
-                : title + ": " + pattern(place, sum.pairs().size()) + ". " + Words.capital(read) + (adds ? ", and " + column.carryIn() + " " + words.cameIn() + "," : "")
+                : title + ": " + pattern(place, sum.pairs().size()) + ". " + Words.capital(read)
+                        + (adds ? ", and " + column.carryIn() + " " + words.cameIn() + "," : "")
                         + (sum.pairs().size() == 1 && !adds ? " is " : " make ") + words.count(total, place) + ".";
         List<Integer> only = sum.pairs().size() == 1 && !adds ? sum.pairs().get(0) : List.of();
         String asked = products + (adds ? " + " + column.carryIn() : "");
         return new Spoken(title, only.isEmpty() ? Fact.of(asked, " = ", Integer.toString(total))
-                : Fact.of(asked, Integer.toString(total), '×', only), say, title + ": " + read
-                + (column.carryIn() > 0 ? ", and " + column.carryIn() + " " + words.cameIn() : "") + ". How many altogether?");
+                : Fact.of(asked, Integer.toString(total), '×', only), say,
+                title + ": " + read
+                        + (column.carryIn() > 0 ? ", and " + column.carryIn() + " " + words.cameIn() : "")
+                        + ". How many altogether?");
     }
 }

@@ -40,7 +40,8 @@ public record ProductPaper(Block block, Numeral top, Numeral bottom) {
 
     /** The numbers from top to bottom, as the style has them. */
     public static List<Numeral> topToBottom(Multiplication multiplication, NumberOrder order) {
-        boolean turned = order != NumberOrder.KEPT && multiplication.multiplier().compareTo(multiplication.multiplicand()) > 0;
+        boolean turned =
+                order != NumberOrder.KEPT && multiplication.multiplier().compareTo(multiplication.multiplicand()) > 0;
         return turned ? List.of(multiplication.multiplier(), multiplication.multiplicand()) : multiplication.operands();
     }
 
@@ -50,13 +51,15 @@ public record ProductPaper(Block block, Numeral top, Numeral bottom) {
         if (bottom.length() - zeros < 2) {
             return ".";
         }
-        return zeros == 0 || said.style().writesZeroRows() ? ". Each digit below gets a row." : ". Each digit below gets a row, a 0 gets none.";
+        return zeros == 0 || said.style().writesZeroRows() ? ". Each digit below gets a row."
+                : ". Each digit below gets a row, a 0 gets none.";
     }
 
     private static Spoken setOut(Said said, boolean turned) {
         LineUp lineUp = said.asked(LineUp.class);
         return Spoken.of("Set out", "Set out " + said.style().number(lineUp.numbers().get(0)) + " times "
-                + said.style().number(lineUp.numbers().get(1)) + (turned ? ", the larger number on top: " : ": ") + said.words().places(0) + " under "
+                + said.style().number(lineUp.numbers().get(1)) + (turned ? ", the larger number on top: " : ": ")
+                + said.words().places(0) + " under "
                 + said.words().places(0) + rows(said, lineUp.numbers().get(1)), "");
     }
 }

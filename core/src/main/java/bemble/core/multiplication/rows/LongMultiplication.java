@@ -52,9 +52,12 @@ public final class LongMultiplication implements Method<Multiplication> {
         }
         desk.answerStandsIn(paper.block(), Lines.ANSWER);
         ColumnSum sum = values.size() < 2 ? null : new StackPaper(paper.block(), desk).addUp(new Stack(values),
-                writer.lastLine(), writer.lowerRule(), said -> Spoken.of("Add the rows", "Now add the " + writer.rowsThere() + " rows.", ""));
+                writer.lastLine(), writer.lowerRule(),
+                said -> Spoken.of("Add the rows", "Now add the " + writer.rowsThere() + " rows.", ""));
         Numeral answer = sum != null ? sum.sum() : only;
-        return new Outcome(Answer.of(answer, desk.style()), () -> new LongMultiplicationRecord(top.plain(), bottom.plain(),
-                rows.stream().map(RowWriter.Row::record).toList(), sum == null ? null : new ColumnRecord(sum.columns())));
+        return new Outcome(Answer.of(answer, desk.style()),
+                () -> new LongMultiplicationRecord(top.plain(), bottom.plain(),
+                        rows.stream().map(RowWriter.Row::record).toList(),
+                        sum == null ? null : new ColumnRecord(sum.columns())));
     }
 }

@@ -22,8 +22,10 @@ import java.math.BigInteger;
  * @param kind what is written into them
  * @param rowsBefore how many rows have been written before
  */
-public record Placeholders(Block block, String line, int place, int digit, Numeral top, Placeholder kind, int rowsBefore)
-        implements Question<Integer> {
+public record Placeholders(Block block, String line, int place, int digit, Numeral top, Placeholder kind,
+        int rowsBefore)
+        implements
+            Question<Integer> {
     @Override
     public Integer careful() {
         return place;
@@ -35,7 +37,8 @@ public record Placeholders(Block block, String line, int place, int digit, Numer
             if (kind == Placeholder.ZERO) {
                 ink.digit(block.at(line, i), 0, Role.WRITTEN);
             } else if (kind == Placeholder.CROSS) {
-                ink.put(new Figure(MarkKind.SIGN, block.at(line, i), null, "×", Role.FRAME, Size.FULL, Anchor.MIDDLE, false));
+                ink.put(new Figure(MarkKind.SIGN, block.at(line, i), null, "×", Role.FRAME, Size.FULL, Anchor.MIDDLE,
+                        false));
             }
         }
     }

@@ -38,7 +38,8 @@ public final class RowWords {
                 ? ": every digit " + (row.place() == 1 ? "one place" : row.place() + " places") + " to the left." : ".";
         String write = count == 0 ? "" : " Write " + what + " in " + where + ".";
         return new Spoken("Row of the " + words.places(row.place()), Fact.of("times " + by),
-                (strikes ? "Strike the small figures of the row before. " : "") + noRow(words, without) + "Now times " + words.count(row.digit(), row.place()) + ", that is times " + by + shift + write,
+                (strikes ? "Strike the small figures of the row before. " : "") + noRow(words, without) + "Now times "
+                        + words.count(row.digit(), row.place()) + ", that is times " + by + shift + write,
                 "Now times " + by + ". What is written first?");
     }
 
@@ -63,13 +64,15 @@ public final class RowWords {
         if (first) {
             fact = Fact.of(factor + " × " + (top + column.carryIn()), Integer.toString(total), '×',
                     List.of(factor, top + column.carryIn()));
-            say = top + " and the " + column.carryIn() + " " + words.cameIn() + " are " + (top + column.carryIn()) + ", "
+            say = top + " and the " + column.carryIn() + " " + words.cameIn() + " are " + (top + column.carryIn())
+                    + ", "
                     + factor + " times " + (top + column.carryIn()) + " is " + total;
         } else {
             String asked = factor + " × " + top + (adds ? " + " + column.carryIn() : "");
             fact = Fact.of(asked, Integer.toString(total), '×', List.of(factor, top));
-            say = factor + " times " + top + " is " + product + (adds ? ", and " + column.carryIn() + " " + words.cameIn()
-                    + " is " + total : total == product ? "" : ", and that makes " + total);
+            say = factor + " times " + top + " is " + product
+                    + (adds ? ", and " + column.carryIn() + " " + words.cameIn()
+                            + " is " + total : total == product ? "" : ", and that makes " + total);
         }
         return new Spoken(words.title(place), fact,
                 words.title(place) + ": " + say + ": " + words.count(total, place) + ".",
@@ -89,8 +92,11 @@ public final class RowWords {
         int carried = said.decided(Carry.class);
         String count = words.count(carried, place + 1);
         return new Spoken(words.title(place), Fact.of(words.carry() + " ", "", count),
-                Words.capital(words.carry()) + " " + count + ": " + (carry.spots() == null ? "keep " + carried + " in mind"
-                        : "a small " + carried + " " + place(said.style().carryPlace(), carry.spots()) + words.column(carry.next())) + ".",
+                Words.capital(words.carry()) + " " + count + ": "
+                        + (carry.spots() == null ? "keep " + carried + " in mind"
+                                : "a small " + carried + " " + place(said.style().carryPlace(), carry.spots())
+                                        + words.column(carry.next()))
+                        + ".",
                 "What is " + words.carried() + "?");
     }
 

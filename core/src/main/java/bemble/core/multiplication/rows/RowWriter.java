@@ -53,7 +53,8 @@ final class RowWriter {
     }
 
     /** A row with the stretch of its decisions at the desk, for its record. */
-    record Row(int digit, int place, Numeral value, int emptyPlaces, Desk desk, int from, int to, int columnsOfNothing) {
+    record Row(int digit, int place, Numeral value, int emptyPlaces, Desk desk, int from, int to,
+            int columnsOfNothing) {
         /** The row as it stands: places that were left empty are none of its digits. */
         Placed placed() {
             String digits = value.digits();
@@ -81,7 +82,8 @@ final class RowWriter {
         for (Decision<?> decision : decisions) {
             if (decision.asked() instanceof WithCarry next) {
                 if (column != null) {
-                    columns.add(new MultipliedColumn(column.place(), column.product(), column.carryIn(), total, digit, out));
+                    columns.add(new MultipliedColumn(column.place(), column.product(), column.carryIn(), total, digit,
+                            out));
                 }
                 column = next;
                 total = (Integer) decision.decided();

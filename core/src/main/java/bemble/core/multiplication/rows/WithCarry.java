@@ -9,7 +9,7 @@ import bemble.core.hand.FactQuestion;
  * @param last whether it is the row's last column
  */
 public record WithCarry(int place, int factor, int top, int product, int carryIn, int carryBefore,
-                 boolean last) implements FactQuestion<Integer> {
+        boolean last) implements FactQuestion<Integer> {
     @Override
     public Integer careful() {
         return product + carryIn;

@@ -4,6 +4,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** What makes a question easy or hard; each operation has its own. */
@@ -72,10 +73,12 @@ public enum Feature {
 
     /** @throws Refusal where that operation has no such feature; the fault names {@code want} */
     public static Feature of(Operation operation, String id) {
-        return of(operation).stream().filter(feature -> feature.id.equals(id)).findFirst().orElseThrow(() ->
-                Refusal.of("want." + id, "A " + operation.title().toLowerCase() + " has no feature “" + id
-                        + "”. Choose from: " + of(operation).stream().map(Feature::id).collect(Collectors.joining(", "))
-                        + "."));
+        return of(operation).stream().filter(feature -> feature.id.equals(id)).findFirst().orElseThrow(
+                () -> Refusal.of("want." + id,
+                        "A " + operation.title().toLowerCase(Locale.ROOT) + " has no feature “" + id
+                                + "”. Choose from: "
+                                + of(operation).stream().map(Feature::id).collect(Collectors.joining(", "))
+                                + "."));
     }
 
     /** The name used in files and in the API. */

@@ -22,7 +22,8 @@ public final class FeatureTalk {
                 unlike(features, parts);
             }
             case MULTIPLICATION -> {
-                parts.add(features.count(Feature.TOP_DIGITS) + " by " + features.count(Feature.BOTTOM_DIGITS) + " digits");
+                parts.add(features.count(Feature.TOP_DIGITS) + " by " + features.count(Feature.BOTTOM_DIGITS)
+                        + " digits");
                 parts.add(count(features.count(Feature.CARRIES), "carry"));
                 yes(features, Feature.ZERO_IN_BOTTOM, parts);
             }

@@ -39,12 +39,14 @@ public record Targets(List<String> facts, List<String> tells) {
      */
     public static Targets of(Operation operation, List<String> facts, List<String> tells) {
         if (facts.size() > MOST || tells.size() > MOST) {
-            throw Refusal.of(facts.size() > MOST ? "want.facts" : "want.tells", "These are more than " + MOST + ". Choose fewer.");
+            throw Refusal.of(facts.size() > MOST ? "want.facts" : "want.tells",
+                    "These are more than " + MOST + ". Choose fewer.");
         }
         List<String> read = facts.stream().map(Targets::fact).toList();
         for (String slip : tells) {
             if (Slips.find(slip, operation).isEmpty()) {
-                throw Refusal.of("want.tells", "There is no slip called “" + slip + "” in this operation. Choose another.");
+                throw Refusal.of("want.tells",
+                        "There is no slip called “" + slip + "” in this operation. Choose another.");
             }
         }
         return new Targets(read, List.copyOf(tells));
@@ -75,7 +77,8 @@ public record Targets(List<String> facts, List<String> tells) {
         }
         Written careful = Written.answerBy(Hand.CAREFUL, problem, Methods.usual(problem), HouseStyle.USUAL);
         return careful.factsWorked().stream().anyMatch(fact -> fact.fact() != null
-                && facts.stream().anyMatch(wanted -> fact.fact().equals(wanted) || fact.fact().startsWith(wanted + "+")));
+                && facts.stream()
+                        .anyMatch(wanted -> fact.fact().equals(wanted) || fact.fact().startsWith(wanted + "+")));
     }
 
     /** How many pairs of hands, the careful one among them, a question does not tell apart. */

@@ -102,7 +102,8 @@ final class AdditionGrower implements Grower {
         List<StringBuilder> numbers = lengths.stream().map(length -> new StringBuilder()).toList();
         for (int column = 0; column < columnTotals.size(); column++) {
             int place = column;
-            List<Integer> present = IntStream.range(0, lengths.size()).filter(i -> lengths.get(i) > place).boxed().toList();
+            List<Integer> present =
+                    IntStream.range(0, lengths.size()).filter(i -> lengths.get(i) > place).boxed().toList();
             int rest = columnTotals.get(column);
             for (int i = 0; i < present.size(); i++) {
                 List<Integer> after = present.subList(i + 1, present.size());
@@ -155,7 +156,8 @@ final class AdditionGrower implements Grower {
             int leading = leading(lengths, column);
             List<ColumnDraw.Move<State, Integer>> moves = new ArrayList<>();
             for (int carry = 0; 10 * carry <= 9 * present + state.carry(); carry++) {
-                double share = totals.share(present, leading, 10 * carry - state.carry(), 10 * carry + 9 - state.carry());
+                double share =
+                        totals.share(present, leading, 10 * carry - state.carry(), 10 * carry + 9 - state.carry());
                 boolean newPlace = carry > 0 && column == columns - 1;
                 State next = after(state, carry);
                 if (carries.mayGoOn(next.carries()) && chain.mayGoOn(next.longestRun())

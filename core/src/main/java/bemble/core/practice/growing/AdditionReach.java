@@ -94,7 +94,8 @@ final class AdditionReach {
             return state.longEnough() ? 1 : 0;
         }
         int index = ((((state.column() * (addends.max() + 1) + state.present()) * 2 + (state.all() ? 1 : 0))
-                * (MOST_CARRY + 1) + state.carry()) * (longestRun + 1) + state.run()) * 2 + (state.longEnough() ? 1 : 0);
+                * (MOST_CARRY + 1) + state.carry()) * (longestRun + 1) + state.run()) * 2
+                + (state.longEnough() ? 1 : 0);
         if (known[index] == UNKNOWN) {
             long bits = 0;
             for (State next : nexts(state)) {

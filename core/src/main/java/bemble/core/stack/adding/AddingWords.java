@@ -8,6 +8,7 @@ import bemble.core.words.Words;
 import bemble.core.working.Fact;
 import bemble.core.working.Spoken;
 import java.util.List;
+import java.util.Locale;
 
 /** What is said while numbers are added column by column, from what was decided. */
 public final class AddingWords {
@@ -28,13 +29,15 @@ public final class AddingWords {
         if (carryIn == 0) {
             say = column.shown().isEmpty() ? "nothing here"
                     : column.shown().size() < 2 && total == column.withoutCarry().careful()
-                    ? "only " + addends + ", nothing to add" : addends + are(column, total) + words.count(total, place);
+                            ? "only " + addends + ", nothing to add"
+                            : addends + are(column, total) + words.count(total, place);
         } else {
             String carried = words.count(carryIn, place) + " " + words.cameIn();
             ask = column.shown().isEmpty() ? carried
                     : said.style().carryFirst() ? carried + (column.shown().size() < 2 ? " and " : ", ") + addends
-                    : addends + ", and " + carried;
-            say = column.shown().isEmpty() ? carried + ", nothing to add" : ask + are(column, total) + words.count(total, place);
+                            : addends + ", and " + carried;
+            say = column.shown().isEmpty() ? carried + ", nothing to add"
+                    : ask + are(column, total) + words.count(total, place);
         }
         List<Integer> terms = words.inOrder(column.digits(), carryIn);
         return new Spoken(words.title(place), sum(terms, total), words.title(place) + ": " + say + ".",
@@ -53,15 +56,19 @@ public final class AddingWords {
         MakesTen asked = said.asked(MakesTen.class);
         List<String> terms = words.inOrder(asked.digits(), asked.carryIn()).stream().map(String::valueOf).toList();
         boolean ten = said.decided(MakesTen.class);
-        String there = words.title(asked.place()) + ": " + String.join(", ", terms.subList(0, terms.size() - 1)) + " and "
-                + terms.get(terms.size() - 1);
-        return new Spoken(words.title(asked.place()), Fact.of(String.join(", ", terms), ": ", ten ? "ten or more" : "under ten"),
-                there + (ten ? " are ten or more: a ten can be made." : " stay under ten: no ten is made."), there + ". Can a ten be made?");
+        String there =
+                words.title(asked.place()) + ": " + String.join(", ", terms.subList(0, terms.size() - 1)) + " and "
+                        + terms.get(terms.size() - 1);
+        return new Spoken(words.title(asked.place()),
+                Fact.of(String.join(", ", terms), ": ", ten ? "ten or more" : "under ten"),
+                there + (ten ? " are ten or more: a ten can be made." : " stay under ten: no ten is made."),
+                there + ". Can a ten be made?");
     }
 
     /** The point of the answer, before any digit. */
     public static Spoken point(Said said) {
-        return Spoken.of("Point", "First the " + sign(said) + ": " + pointGoes(said) + ".", "Where does the " + sign(said) + " of the answer go?");
+        return Spoken.of("Point", "First the " + sign(said) + ": " + pointGoes(said) + ".",
+                "Where does the " + sign(said) + " of the answer go?");
     }
 
     private static String sign(Said said) {
@@ -102,7 +109,8 @@ public final class AddingWords {
         String say = carry == 0 || !plain ? write
                 : words.count(total, place) + " are " + words.count(carry, place + 1) + " and "
                         + words.count(digit, place) + ": " + lower(write);
-        return new Spoken(words.title(place), Fact.of(Integer.toString(total), " → ", Integer.toString(digit)), atPoint(said) + say,
+        return new Spoken(words.title(place), Fact.of(Integer.toString(total), " → ", Integer.toString(digit)),
+                atPoint(said) + say,
                 "What goes in " + words.column(place) + "?");
     }
 
@@ -145,11 +153,12 @@ public final class AddingWords {
         boolean wholly = inFront > 0 && written.equals(Integer.toString(total));
         String say = wholly ? whole + total + " whole, its last digit in " + words.column(place) + "."
                 : inFront == 0 ? "Write " + digit + " in " + words.column(place) + "."
-                : "Write " + digit + " in " + words.column(place) + " and " + inFront + " in front of it.";
-        return new Spoken(words.title(place), Fact.of(Integer.toString(total)), atPoint(said) + say, "It is the last column. What is written?");
+                        : "Write " + digit + " in " + words.column(place) + " and " + inFront + " in front of it.";
+        return new Spoken(words.title(place), Fact.of(Integer.toString(total)), atPoint(said) + say,
+                "It is the last column. What is written?");
     }
 
     private static String lower(String sentence) {
-        return sentence.substring(0, 1).toLowerCase() + sentence.substring(1);
+        return sentence.substring(0, 1).toLowerCase(Locale.ROOT) + sentence.substring(1);
     }
 }

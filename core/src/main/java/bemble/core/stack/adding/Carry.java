@@ -14,7 +14,8 @@ import bemble.core.working.Role;
  * @param carryIn how many of the total were carried in
  * @param ofProduct whether it is a row of products, not a sum
  */
-public record Carry(CarrySpots spots, int place, int next, int total, int carryIn, boolean ofProduct) implements Question<Integer> {
+public record Carry(CarrySpots spots, int place, int next, int total, int carryIn,
+        boolean ofProduct) implements Question<Integer> {
     @Override
     public Integer careful() {
         return total / 10;

@@ -44,7 +44,8 @@ public final class ColumnAdder {
                 desk.ask(new MakesTen(place, digits, carry));
             }
             desk.step(StepKind.TOTAL, block, place, AddingWords::total);
-            int total = desk.ask(new Total(place, digits, padded ? taken.paddedAt(place) : digits, carry, jots.next(), jots.stay()));
+            int total = desk.ask(
+                    new Total(place, digits, padded ? taken.paddedAt(place) : digits, carry, jots.next(), jots.stay()));
             if (carry > 0 && desk.style().strikesCarries()) {
                 carries.strike(place, carry, desk);
             }
@@ -77,6 +78,7 @@ public final class ColumnAdder {
     }
 
     private static void point(int lowest, Block block, WrittenLine answer, Desk desk) {
-        answer.pointAfter(desk.ask(new PointGoes(block, Lines.ANSWER, desk.style().point().punctuation().point(), lowest)));
+        answer.pointAfter(
+                desk.ask(new PointGoes(block, Lines.ANSWER, desk.style().point().punctuation().point(), lowest)));
     }
 }

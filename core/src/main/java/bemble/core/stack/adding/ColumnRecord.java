@@ -12,8 +12,9 @@ public record ColumnRecord(List<AddedColumn> columns) implements WorkRecord {
 
     @Override
     public String inShort(Words words) {
-        List<String> carries = columns.stream().limit(Math.max(0, columns.size() - 1L)).filter(column -> column.carryOut() > 0)
-                .map(column -> words.count(column.carryOut(), column.place() + 1)).toList();
+        List<String> carries =
+                columns.stream().limit(Math.max(0, columns.size() - 1L)).filter(column -> column.carryOut() > 0)
+                        .map(column -> words.count(column.carryOut(), column.place() + 1)).toList();
         return carries.isEmpty() ? "nothing " + words.carried() : words.carried() + " " + String.join(", ", carries);
     }
 }

@@ -35,7 +35,8 @@ public record InFront(Spot at, int total, int waiting, boolean ofProduct) implem
     @Override
     public Integer read(Reading paper) {
         StringBuilder digits = new StringBuilder();
-        for (int place = at.place(); paper.digit(at.block().at(at.line(), place)) != null && digits.length() < 6; place++) {
+        for (int place = at.place(); paper.digit(at.block().at(at.line(), place)) != null
+                && digits.length() < 6; place++) {
             digits.insert(0, paper.digit(at.block().at(at.line(), place)));
         }
         return digits.length() == 0 || digits.length() > 6 ? null : Integer.valueOf(digits.toString());

@@ -30,7 +30,8 @@ public final class AnswerSlips {
 
     /** What helps a pupil who changes two digits of an answer about, with a problem to try and what it comes to. */
     public static String readTheHeads(String problem, String answer) {
-        return "Write H, T, O over the squares of the answer and say each digit with its place. Then " + problem + "; see whether "
+        return "Write H, T, O over the squares of the answer and say each digit with its place. Then " + problem
+                + "; see whether "
                 + answer + " is read back as it stands.";
     }
 
@@ -78,10 +79,11 @@ public final class AnswerSlips {
      * @param otherwise the digits that are written, from those that belong there
      */
     public static Slip written(UnaryOperator<String> otherwise) {
-        return otherwise(otherwise, (otherNumber, lowest) -> Slip.at(Digit.class, (Digit q, Hand hand) -> isAnswer(q.at().line())
+        return otherwise(otherwise,
+                (otherNumber, lowest) -> Slip.at(Digit.class, (Digit q, Hand hand) -> isAnswer(q.at().line())
                         ? digit(otherNumber, q.at().place() - lowest) : null)
-                .and(Slip.at(InFront.class, (InFront q, Hand hand) -> isAnswer(q.at().line())
-                        ? front(otherNumber, q.at().place() - lowest) : null)));
+                        .and(Slip.at(InFront.class, (InFront q, Hand hand) -> isAnswer(q.at().line())
+                                ? front(otherNumber, q.at().place() - lowest) : null)));
     }
 
     private static boolean isAnswer(String line) {
@@ -95,7 +97,8 @@ public final class AnswerSlips {
      */
     public static Slip otherwise(UnaryOperator<String> otherwise, BiFunction<String, Integer, Slip> slip) {
         return Slip.in(chosen -> {
-            Numeral right = Numeral.of(Written.answerBy(Hand.CAREFUL, chosen.problem(), chosen.asked(), HouseStyle.USUAL).answer().value());
+            Numeral right = Numeral.of(Written
+                    .answerBy(Hand.CAREFUL, chosen.problem(), chosen.asked(), HouseStyle.USUAL).answer().value());
             String other = otherwise.apply(right.digits());
             return other.equals(right.digits()) ? base -> base : slip.apply(other, -right.decimals());
         });

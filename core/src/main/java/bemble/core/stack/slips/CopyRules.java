@@ -21,10 +21,13 @@ import java.util.function.UnaryOperator;
 
 /** What may be decided otherwise in reading numbers, setting them out and writing the answer down, in every operation. */
 public final class CopyRules {
-    private static final List<String> TAKEN_FOR = List.of("69", "96", "17", "71", "38", "83", "06", "60", "49", "94", "56", "65");
+    private static final List<String> TAKEN_FOR =
+            List.of("69", "96", "17", "71", "38", "83", "06", "60", "49", "94", "56", "65");
     private static final List<Guard<ChosenMethod>> NUMBERS = List.of(Guard.always(),
-            where("with-zero", "where a number has a 0", problem -> problem.operands().stream().anyMatch(number -> number.digits().contains("0"))),
-            where("unlike", "where one number is longer", problem -> problem.operands().stream().mapToInt(Numeral::length).distinct().count() > 1));
+            where("with-zero", "where a number has a 0",
+                    problem -> problem.operands().stream().anyMatch(number -> number.digits().contains("0"))),
+            where("unlike", "where one number is longer",
+                    problem -> problem.operands().stream().mapToInt(Numeral::length).distinct().count() > 1));
 
     private CopyRules() {}
 
@@ -37,11 +40,14 @@ public final class CopyRules {
     public static Theme<ChosenMethod> read(Set<MethodName> methods) {
         List<Turn<ChosenMethod>> turns = new ArrayList<>();
         for (String pair : TAKEN_FOR) {
-            turns.add(copied(pair.charAt(0) + "-as-" + pair.charAt(1), "reads every " + pair.charAt(0) + " as " + pair.charAt(1),
+            turns.add(copied(pair.charAt(0) + "-as-" + pair.charAt(1),
+                    "reads every " + pair.charAt(0) + " as " + pair.charAt(1),
                     which -> true, number -> replaced(number, pair.charAt(0), pair.charAt(1))));
         }
-        turns.add(copied("first-reversed", "copies the first number from right to left", which -> which == 0, CopyRules::reversed));
-        turns.add(copied("second-reversed", "copies the second number from right to left", which -> which == 1, CopyRules::reversed));
+        turns.add(copied("first-reversed", "copies the first number from right to left", which -> which == 0,
+                CopyRules::reversed));
+        turns.add(copied("second-reversed", "copies the second number from right to left", which -> which == 1,
+                CopyRules::reversed));
         turns.add(copied("zeros-left-out", "leaves the zeros of a number out", which -> true, CopyRules::withoutZeros));
         return new Theme<>("read", methods, List.copyOf(turns), NUMBERS, CopySlips.READ_BACK);
     }
@@ -51,7 +57,8 @@ public final class CopyRules {
         return new Theme<>("set", methods, List.of(
                 Turn.throughout("left", "lines the numbers up at the left", CopySlips.linedUpLeft()),
                 Turn.throughout("one-left", "sets the second number a column too far to the left", shifted(1)),
-                Turn.throughout("one-right", "sets the second number a column too far to the right", shifted(-1))), NUMBERS, CopySlips.HEADS);
+                Turn.throughout("one-right", "sets the second number a column too far to the right", shifted(-1))),
+                NUMBERS, CopySlips.HEADS);
     }
 
     /**
@@ -61,17 +68,22 @@ public final class CopyRules {
      */
     public static Theme<ChosenMethod> answer(Set<MethodName> methods, Function<UnaryOperator<String>, Slip> written) {
         return new Theme<>("answer", methods, List.of(
-                Turn.throughout("reversed", "writes the answer's digits in the opposite order", written.apply(digits -> new StringBuilder(digits).reverse().toString())),
+                Turn.throughout("reversed", "writes the answer's digits in the opposite order",
+                        written.apply(digits -> new StringBuilder(digits).reverse().toString())),
                 Turn.throughout("end-turned", "writes the last two digits of the answer the other way round",
                         written.apply(digits -> digits.length() < 2 ? digits : AnswerSlips.swapped(digits, 0))),
                 Turn.throughout("front-turned", "writes the first two digits of the answer the other way round",
-                        written.apply(digits -> digits.length() < 2 ? digits : AnswerSlips.swapped(digits, digits.length() - 2))),
+                        written.apply(digits -> digits.length() < 2 ? digits
+                                : AnswerSlips.swapped(digits, digits.length() - 2))),
                 Turn.throughout("last-zero-lost", "leaves a 0 off the end of the answer",
-                        written.apply(digits -> digits.endsWith("0") && digits.length() > 1 ? digits.substring(0, digits.length() - 1) : digits)),
+                        written.apply(digits -> digits.endsWith("0") && digits.length() > 1
+                                ? digits.substring(0, digits.length() - 1) : digits)),
                 Turn.throughout("zeros-lost", "leaves every 0 out of the answer", written.apply(CopyRules::notZeros)),
-                Turn.throughout("first-lost", "leaves the first digit of the answer off", written.apply(digits -> digits.length() > 1 ? digits.substring(1) : digits)),
+                Turn.throughout("first-lost", "leaves the first digit of the answer off",
+                        written.apply(digits -> digits.length() > 1 ? digits.substring(1) : digits)),
                 Turn.throughout("rounded", "writes the answer rounded to tens", written.apply(CopyRules::rounded)),
-                Turn.throughout("last-is-0", "writes 0 for the last digit of the answer", written.apply(digits -> digits.substring(0, digits.length() - 1) + "0"))),
+                Turn.throughout("last-is-0", "writes 0 for the last digit of the answer",
+                        written.apply(digits -> digits.substring(0, digits.length() - 1) + "0"))),
                 List.of(Guard.always()), AnswerSlips.SAY_IT);
     }
 
@@ -97,7 +109,8 @@ public final class CopyRules {
 
     /** A number without a 0 in front that it has not been given, and never 0. */
     private static Numeral of(String digits, Numeral given) {
-        boolean fits = digits.length() > given.decimals() && (digits.charAt(0) != '0' || digits.length() == given.decimals() + 1);
+        boolean fits = digits.length() > given.decimals()
+                && (digits.charAt(0) != '0' || digits.length() == given.decimals() + 1);
         return fits && !digits.replace("0", "").isEmpty() ? Numeral.ofDigits(digits, given.decimals()) : given;
     }
 

@@ -17,7 +17,8 @@ import java.util.stream.IntStream;
 /** Numbers copied or set out otherwise than they are given: the slips that every operation shares. */
 public final class CopySlips {
     /** What helps a pupil who copies digits the other way round. */
-    public static final String READ_BACK = "Read each number back aloud, digit by digit, with a finger on the paper it came from.";
+    public static final String READ_BACK =
+            "Read each number back aloud, digit by digit, with a finger on the paper it came from.";
     /** What helps a pupil who lines numbers up by their ends. */
     public static final String HEADS = "Column heads over the squares; ones go under ones, point under point.";
 
@@ -46,7 +47,8 @@ public final class CopySlips {
     public static Slip onePlaceApart() {
         return at(LineUp.class, (q, hand) -> {
             Numeral first = q.numbers().get(0);
-            boolean alike = q.numbers().stream().allMatch(number -> number.highest() == first.highest() && number.lowest() == first.lowest());
+            boolean alike = q.numbers().stream()
+                    .allMatch(number -> number.highest() == first.highest() && number.lowest() == first.lowest());
             return alike && q.numbers().size() > 1 ? IntStream.range(0, q.numbers().size())
                     .mapToObj(i -> new Placed(q.numbers().get(i), i == 0 ? 0 : 1)).toList() : null;
         });
@@ -107,7 +109,8 @@ public final class CopySlips {
                 int six = number.digits().indexOf('6');
                 if (six >= 0) {
                     Numeral other = Numeral.ofDigits(number.digits().replaceFirst("6", "9"), number.decimals());
-                    return q.numbers().stream().map(given -> new Placed(given.equals(number) ? other : given, 0)).toList();
+                    return q.numbers().stream().map(given -> new Placed(given.equals(number) ? other : given, 0))
+                            .toList();
                 }
             }
             throw new Stuck("no digit looks like another");
@@ -124,7 +127,8 @@ public final class CopySlips {
             if (q.numbers().stream().allMatch(number -> number.decimals() == most) && !largerOnTop) {
                 return null;
             }
-            List<String> wholes = q.numbers().stream().map(number -> number.digits().substring(0, number.length() - number.decimals())).toList();
+            List<String> wholes = q.numbers().stream()
+                    .map(number -> number.digits().substring(0, number.length() - number.decimals())).toList();
             List<String> parts = new ArrayList<>(q.numbers().stream().map(number -> "0".repeat(most - number.decimals())
                     + number.digits().substring(number.length() - number.decimals())).toList());
             if (largerOnTop) {
@@ -153,7 +157,8 @@ public final class CopySlips {
 
     /** Every number copied in some way, in its right place. */
     public static Slip copied(UnaryOperator<Numeral> copy) {
-        return at(LineUp.class, (q, hand) -> q.numbers().stream().map(number -> new Placed(copy.apply(number), 0)).toList());
+        return at(LineUp.class,
+                (q, hand) -> q.numbers().stream().map(number -> new Placed(copy.apply(number), 0)).toList());
     }
 
     private static Numeral swapped(Numeral number, int place) {

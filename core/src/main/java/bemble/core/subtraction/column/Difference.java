@@ -18,8 +18,9 @@ import bemble.core.working.Spot;
  * @param hasTop whether a digit is given above
  * @param usedUpBeyond whether the columns further to the left leave nothing, so that a 0 here is not written
  */
-public record Difference(Spot at, int top, int bottom, int payBack, int away, boolean untouched, boolean hasBottom, boolean hasTop,
-                  boolean usedUpBeyond) implements FactQuestion<Integer> {
+public record Difference(Spot at, int top, int bottom, int payBack, int away, boolean untouched, boolean hasBottom,
+        boolean hasTop,
+        boolean usedUpBeyond) implements FactQuestion<Integer> {
     @Override
     public int place() {
         return at.place();

@@ -77,8 +77,10 @@ public final class ExchangeWords {
         int place = asked.place();
         String there = words.title(place) + ": " + words.count(asked.top(), place) + ", " + toGo(asked.bottom());
         boolean rightly = said.decided(NeedsTen.class).equals(asked.careful());
-        String verdict = !rightly ? said.decided(NeedsTen.class) ? "ten more are got" : "no ten is got" : asked.careful() ? "not enough" : "enough";
-        return new Spoken(words.title(place), Fact.of(asked.top() + ", " + asked.bottom(), ": ", verdict), there + ": " + verdict + ".",
+        String verdict = !rightly ? said.decided(NeedsTen.class) ? "ten more are got" : "no ten is got"
+                : asked.careful() ? "not enough" : "enough";
+        return new Spoken(words.title(place), Fact.of(asked.top() + ", " + asked.bottom(), ": ", verdict),
+                there + ": " + verdict + ".",
                 there + ". Are there enough?");
     }
 
@@ -159,7 +161,8 @@ public final class ExchangeWords {
 
     /** What is written for a column. */
     public static String written(Said said, int place, int digit) {
-        return AddingWords.atPoint(said) + (said.written(Difference.class) ? "Write " + digit + " in " + said.words().column(place) + "."
-                : "Nothing is left here or further on: no 0 is written in front.");
+        return AddingWords.atPoint(said)
+                + (said.written(Difference.class) ? "Write " + digit + " in " + said.words().column(place) + "."
+                        : "Nothing is left here or further on: no 0 is written in front.");
     }
 }

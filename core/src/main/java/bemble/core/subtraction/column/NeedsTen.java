@@ -12,7 +12,7 @@ import bemble.core.hand.Question;
  * @param last whether there is no column further to the left
  */
 public record NeedsTen(int place, int top, int bottom, boolean untouched, boolean hasTop, int left,
-                boolean last) implements Question<Boolean> {
+        boolean last) implements Question<Boolean> {
     @Override
     public Boolean careful() {
         return top < bottom;

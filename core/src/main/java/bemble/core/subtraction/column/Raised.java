@@ -14,7 +14,8 @@ import bemble.core.working.Role;
  * @param across whether the ten came across zeros
  * @param inFront whether the ten is written as a small 1 in front; otherwise the figure is struck and a new one written
  */
-public record Raised(FigureSpot figure, int before, int needing, boolean across, boolean inFront) implements Question<Integer> {
+public record Raised(FigureSpot figure, int before, int needing, boolean across,
+        boolean inFront) implements Question<Integer> {
     @Override
     public int place() {
         return figure.place();

@@ -64,7 +64,8 @@ public final class SubtractionPaper {
         LineUp lineUp = said.asked(LineUp.class);
         boolean points = lineUp.numbers().stream().anyMatch(number -> !number.isWhole());
         boolean rightly = said.decided(LineUp.class).equals(lineUp.careful());
-        return Spoken.of("Set out", "Set out " + said.style().number(lineUp.numbers().get(0)) + " " + words.takeAway() + " "
+        return Spoken.of("Set out", "Set out " + said.style().number(lineUp.numbers().get(0)) + " " + words.takeAway()
+                + " "
                 + said.style().number(lineUp.numbers().get(1)) + ": "
                 + (rightly ? words.places(0) + " under " + words.places(0) + (points ? ", point under point" : "")
                         : "the numbers begin under each other")
@@ -104,11 +105,13 @@ public final class SubtractionPaper {
     }
 
     private void point() {
-        answer.pointAfter(desk.ask(new PointGoes(block, Lines.ANSWER, desk.style().point().punctuation().point(), lowest())));
+        answer.pointAfter(
+                desk.ask(new PointGoes(block, Lines.ANSWER, desk.style().point().punctuation().point(), lowest())));
     }
 
     /** Asks what a column leaves, writes it, and keeps it for the answer. */
-    public int difference(int place, int top, int bottom, int payBack, int away, boolean untouched, boolean usedUpBeyond) {
+    public int difference(int place, int top, int bottom, int payBack, int away, boolean untouched,
+            boolean usedUpBeyond) {
         if (place == 0 && lowest() < 0 && !desk.style().setsPointFirst()) {
             point();
         }
@@ -129,7 +132,8 @@ public final class SubtractionPaper {
      */
     public boolean takesTogether(int place, TopFigures tops, int away) {
         int front = place + 1;
-        boolean can = desk.style().takesLastTogether() && place >= 0 && front == highest() && tops.at(front) == 1 && !subtrahend.has(front);
+        boolean can = desk.style().takesLastTogether() && place >= 0 && front == highest() && tops.at(front) == 1
+                && !subtrahend.has(front);
         if (!can || !desk.ask(new LastTogether(place, tops.at(place), away))) {
             return false;
         }

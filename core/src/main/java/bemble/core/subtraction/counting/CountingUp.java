@@ -34,7 +34,8 @@ public final class CountingUp implements Method<Subtraction> {
     public Outcome write(Subtraction subtraction, Desk desk) {
         int decimals = Math.max(subtraction.minuend().decimals(), subtraction.subtrahend().decimals());
         Numeral minuend = subtraction.minuend().padded(decimals);
-        Block line = desk.block("line", desk.start()).line(NumberLine.SIZES).line(NumberLine.ARCS).line(NumberLine.TICKS);
+        Block line =
+                desk.block("line", desk.start()).line(NumberLine.SIZES).line(NumberLine.ARCS).line(NumberLine.TICKS);
         Block sizes = desk.block("jumps", Placement.under(line, 1).shifted(subtraction.minuend().length()));
         NumberLine numberLine = NumberLine.of(line, subtraction.minuend(), desk.style());
         char point = desk.style().point().punctuation().point();
@@ -68,7 +69,8 @@ public final class CountingUp implements Method<Subtraction> {
         return jumps - 1;
     }
 
-    private static Numeral addUp(List<Numeral> jumps, StackPaper paper, Block sizes, int decimals, char point, Desk desk) {
+    private static Numeral addUp(List<Numeral> jumps, StackPaper paper, Block sizes, int decimals, char point,
+            Desk desk) {
         if (jumps.size() > 1) {
             return paper.addUp(Stack.of(jumps), Lines.addend(jumps.size()), said -> Spoken.of("Add the jumps",
                     "Now add the jumps: together they are the difference.", "")).sum();
@@ -105,7 +107,8 @@ public final class CountingUp implements Method<Subtraction> {
         String from = said.style().number(jump.from());
         String to = said.style().number(jump.to());
         String size = said.style().number(said.decided(JumpSize.class));
-        return new Spoken("Jumps", Fact.of(from + " + " + size, " = ", to), "From " + from + " jump " + size + " to " + to + ".",
+        return new Spoken("Jumps", Fact.of(from + " + " + size, " = ", to),
+                "From " + from + " jump " + size + " to " + to + ".",
                 "From " + from + ": how far to the next round number, and which is it?");
     }
 }

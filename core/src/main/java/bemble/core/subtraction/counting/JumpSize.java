@@ -16,7 +16,8 @@ import java.math.BigDecimal;
  * @param point the sign before the decimals
  */
 public record JumpSize(NumberLine line, Block sizes, String row, int number, Numeral from, Numeral to, char point)
-        implements FactQuestion<Numeral> {
+        implements
+            FactQuestion<Numeral> {
     @Override
     public Numeral careful() {
         return to.compareTo(from) < 0 ? null : of(to.value().subtract(from.value()));

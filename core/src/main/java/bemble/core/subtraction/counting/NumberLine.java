@@ -25,7 +25,8 @@ record NumberLine(Block line, int slot, HouseStyle style) {
 
     static NumberLine of(Block line, Numeral longest, HouseStyle style) {
         // An even number of squares: the size of a jump stands in the middle of it.
-        return new NumberLine(line, 2 * (int) Math.ceil((style.number(longest).length() * SQUARES_PER_LETTER + GAP) / 2), style);
+        return new NumberLine(line,
+                2 * (int) Math.ceil((style.number(longest).length() * SQUARES_PER_LETTER + GAP) / 2), style);
     }
 
     /** Draws the line for so many jumps. */

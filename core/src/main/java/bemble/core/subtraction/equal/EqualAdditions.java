@@ -66,13 +66,15 @@ public final class EqualAdditions implements Method<Subtraction> {
                 addOneBelow(place, adds, paper, tops, paid, desk);
             }
             desk.step(StepKind.DIFFERENCE, paper.block(), place, EqualAdditions::column);
-            paper.difference(place, stands, bottom, payBack, away, true, place > 0 && isUsedUp(paper, tops, paid, place + 1));
+            paper.difference(place, stands, bottom, payBack, away, true,
+                    place > 0 && isUsedUp(paper, tops, paid, place + 1));
         }
         int to = desk.mark();
         return new Outcome(paper.answer(), () -> record(desk.decisions(from, to), paper));
     }
 
-    private static void addOneBelow(int place, boolean adds, SubtractionPaper paper, TopFigures tops, int[] paid, Desk desk) {
+    private static void addOneBelow(int place, boolean adds, SubtractionPaper paper, TopFigures tops, int[] paid,
+            Desk desk) {
         int next = adds ? desk.ask(new GoesTo(place)) : place + 1;
         if (next > paper.highest()) {
             throw new Stuck("there is no column so far to the left");
@@ -113,8 +115,9 @@ public final class EqualAdditions implements Method<Subtraction> {
                 added = false;
                 together = true;
             } else if (decision.asked() instanceof Difference column) {
-                columns.add(new PaidColumn(column.place(), together ? column.top() : paper.minuend().digit(column.place()),
-                        column.bottom(), column.payBack(), added, (Integer) decision.decided()));
+                columns.add(
+                        new PaidColumn(column.place(), together ? column.top() : paper.minuend().digit(column.place()),
+                                column.bottom(), column.payBack(), added, (Integer) decision.decided()));
             }
         }
         return new EqualAdditionsRecord(columns);
@@ -142,8 +145,10 @@ public final class EqualAdditions implements Method<Subtraction> {
     private static String written(Said said, int top) {
         String above = said.decided(TenAbove.class) == top ? "" : "A small 1 before the " + top + " above";
         String below = !said.has(OneBelow.class) || said.decided(OneBelow.class) == 0 ? ""
-                : "a small " + said.decided(OneBelow.class) + " below in " + said.words().column(said.asked(OneBelow.class).at().place());
-        return above.isEmpty() && below.isEmpty() ? "" : " " + Words.capital(above.isEmpty() || below.isEmpty() ? above + below : above + ", " + below) + ".";
+                : "a small " + said.decided(OneBelow.class) + " below in "
+                        + said.words().column(said.asked(OneBelow.class).at().place());
+        return above.isEmpty() && below.isEmpty() ? ""
+                : " " + Words.capital(above.isEmpty() || below.isEmpty() ? above + below : above + ", " + below) + ".";
     }
 
     /** A column is subtracted. */
@@ -156,16 +161,21 @@ public final class EqualAdditions implements Method<Subtraction> {
         int from = turned ? column.away() : column.top();
         int gone = turned ? column.top() : column.away();
         boolean pays = column.payBack() > 0 && !turned;
-        boolean inTwo = pays && said.style().paysBackLast() && column.top() >= column.bottom() && column.away() == column.bottom() + column.payBack();
-        String before = pays && !inTwo ? column.bottom() + " and " + column.payBack() + " more, so " + words.count(gone, place)
-                + (gone == 1 ? " is" : " are") + " to go. " + Words.capital(words.count(from, place)) : words.count(from, place);
-        String away = inTwo ? words.count(column.bottom(), place) + " leaves " + words.count(from - column.bottom(), place) + ", and "
+        boolean inTwo = pays && said.style().paysBackLast() && column.top() >= column.bottom()
+                && column.away() == column.bottom() + column.payBack();
+        String before = pays && !inTwo
+                ? column.bottom() + " and " + column.payBack() + " more, so " + words.count(gone, place)
+                        + (gone == 1 ? " is" : " are") + " to go. " + Words.capital(words.count(from, place))
+                : words.count(from, place);
+        String away = inTwo ? words.count(column.bottom(), place) + " leaves "
+                + words.count(from - column.bottom(), place) + ", and "
                 + column.payBack() + " more away" : words.count(gone, place);
         return new Spoken(words.title(place), ExchangeWords.difference(from, gone, digit),
                 words.title(place) + ": " + before + " " + words.takeAway() + " " + away + " leaves "
                         + words.count(digit, place) + ". " + ExchangeWords.written(said, place, digit),
                 words.title(place) + ": " + words.count(column.top(), place) + " " + words.takeAway() + " "
                         + (column.payBack() == 0 ? words.count(column.bottom(), place)
-                        : column.bottom() + " and " + column.payBack() + " more") + ". What is left?");
+                                : column.bottom() + " and " + column.payBack() + " more")
+                        + ". What is left?");
     }
 }

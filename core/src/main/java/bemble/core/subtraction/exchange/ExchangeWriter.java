@@ -51,7 +51,8 @@ final class ExchangeWriter {
         int from = giver;
         while (from != place) {
             boolean begins = first;
-            desk.step(StepKind.EXCHANGE, block, place, said -> ExchangeWords.exchange(said, place, top, bottom, begins));
+            desk.step(StepKind.EXCHANGE, block, place,
+                    said -> ExchangeWords.exchange(said, place, top, bottom, begins));
             from = exchange(from, place, first);
             first = false;
         }
@@ -76,7 +77,8 @@ final class ExchangeWriter {
         tops.set(from, lowered, lowered != before);
         int to = desk.ask(new Receiver(from, needing));
         int toBefore = tops.at(to);
-        Raised question = new Raised(tops.spot(to), toBefore, needing, !first, to == needing && desk.style().writesTenInFront());
+        Raised question =
+                new Raised(tops.spot(to), toBefore, needing, !first, to == needing && desk.style().writesTenInFront());
         int raised = desk.ask(question);
         tops.set(to, raised, question.replaces(raised));
         if (desk.style().expandsExchanges() && desk.draws()) {

@@ -15,7 +15,8 @@ import java.util.UUID;
  * @param deletedAt when it was deleted, or null
  * @param explanation the working in whole sentences, where the teacher saved one
  */
-public record LogEntry(long id, UUID reference, OffsetDateTime workedAt, String operation, String problem, String method,
-                String choices, String checkKind, String answer, String working, String checkStatement,
-                boolean checkHolds, String label, String note, boolean kept, String explanation, int revision,
-                String written, OffsetDateTime deletedAt) {}
+public record LogEntry(long id, UUID reference, OffsetDateTime workedAt, String operation, String problem,
+        String method,
+        String choices, String checkKind, String answer, String working, String checkStatement,
+        boolean checkHolds, String label, String note, boolean kept, String explanation, int revision,
+        String written, OffsetDateTime deletedAt) {}

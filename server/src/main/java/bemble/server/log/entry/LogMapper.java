@@ -17,27 +17,31 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 public interface LogMapper {
     /** What pupils write under a code that has not ended, or have handed into a pile. */
-    String IN_A_PILE = "exists (select 1 from attempt a join screen_place p on p.run = a.run where a.entry_id = log_entry.id)";
+    String IN_A_PILE =
+            "exists (select 1 from attempt a join screen_place p on p.run = a.run where a.entry_id = log_entry.id)";
     String COLUMNS = "id, reference, worked_at, operation, problem, method, choices, check_kind, answer, working, "
             + "check_statement, check_holds, label, note, kept, explanation, revision, written, deleted_at";
-    String MATCHES = "teacher_id = #{teacherId} and deleted_at is null <if test=\"pattern != '%%'\">and (lower(problem) like #{pattern} escape '!' "
-            + "or lower(answer) like #{pattern} escape '!' or lower(label) like #{pattern} escape '!' "
-            + "or lower(note) like #{pattern} escape '!' or lower(working) like #{pattern} escape '!')</if> "
-            + "<if test='pupils != null'> and <if test='!pupils'>not</if> exists (select 1 from attempt "
-            + "where entry_id = log_entry.id and pupil_id is not null)</if>";
+    String MATCHES =
+            "teacher_id = #{teacherId} and deleted_at is null <if test=\"pattern != '%%'\">and (lower(problem) like #{pattern} escape '!' "
+                    + "or lower(answer) like #{pattern} escape '!' or lower(label) like #{pattern} escape '!' "
+                    + "or lower(note) like #{pattern} escape '!' or lower(working) like #{pattern} escape '!')</if> "
+                    + "<if test='pupils != null'> and <if test='!pupils'>not</if> exists (select 1 from attempt "
+                    + "where entry_id = log_entry.id and pupil_id is not null)</if>";
 
     @Select("<script>select " + COLUMNS + " from log_entry use index (log_entry_there) where " + MATCHES
             + " order by worked_at desc, id desc offset #{offset} rows fetch first #{most} rows only</script>")
     List<LogEntry> search(long teacherId, String pattern, Boolean pupils, int offset, int most);
 
-    @Select("select " + COLUMNS + " from log_entry use index (log_entry_written) where teacher_id = #{teacherId} and written is null and deleted_at is null "
+    @Select("select " + COLUMNS
+            + " from log_entry use index (log_entry_written) where teacher_id = #{teacherId} and written is null and deleted_at is null "
             + "order by worked_at desc, id desc fetch first row only")
     Optional<LogEntry> lastWorked(long teacherId);
 
     @Select("<script>select count(*) from log_entry use index (log_entry_there) where " + MATCHES + "</script>")
     int count(long teacherId, String pattern, Boolean pupils);
 
-    @Select("select " + COLUMNS + " from log_entry where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
+    @Select("select " + COLUMNS
+            + " from log_entry where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
     Optional<LogEntry> find(long teacherId, long id);
 
     /** An entry with its reference, deleted or not. */

@@ -9,10 +9,11 @@ import java.util.UUID;
 
 /** A worked problem that is about to be stored; everything computed comes from the core, never from a client. */
 public record NewEntry(UUID reference, OffsetDateTime workedAt, String operation, String problem, String method,
-                String choices, String checkKind, String answer, String working, String checkStatement,
-                boolean checkHolds, String label, String note, boolean kept, String explanation,
-                String written) {
-    public static NewEntry of(WorkOrder order, UUID reference, OffsetDateTime workedAt, Remarks remarks, StyleText styles) {
+        String choices, String checkKind, String answer, String working, String checkStatement,
+        boolean checkHolds, String label, String note, boolean kept, String explanation,
+        String written) {
+    public static NewEntry of(WorkOrder order, UUID reference, OffsetDateTime workedAt, Remarks remarks,
+            StyleText styles) {
         Worked worked = Worked.from(order.withCare());
         return new NewEntry(reference, workedAt, worked.problem().operation().id(), worked.problem().text(),
                 worked.method(), styles.write(order.style()), worked.check().kind(), worked.answer().text(),

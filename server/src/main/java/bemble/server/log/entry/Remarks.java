@@ -10,10 +10,8 @@ import jakarta.validation.constraints.Size;
  * @param revision the entry's when it was read; null saves whatever came between
  */
 public record Remarks(
-        @NotNull(message = "The label is missing; it may be empty.")
-        @Size(max = 120, message = "Type a label of 120 letters at most.") String label,
-        @NotNull(message = "The note is missing; it may be empty.")
-        @Size(max = 2000, message = "Type a note of 2000 letters at most.") String note,
+        @NotNull(message = "The label is missing; it may be empty.") @Size(max = 120, message = "Type a label of 120 letters at most.") String label,
+        @NotNull(message = "The note is missing; it may be empty.") @Size(max = 2000, message = "Type a note of 2000 letters at most.") String note,
         @NotNull(message = "Say whether to keep the entry.") Boolean kept,
         @Size(max = Remarks.MOST_WORDS, message = "Shorten the explanation to 400 000 letters.") String explanation,
         Integer revision) {

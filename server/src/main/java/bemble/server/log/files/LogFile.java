@@ -49,8 +49,9 @@ class LogFile {
 
     private Map<String, Object> fields(LogEntry entry) {
         Map<String, String> choices = styles.read(entry.choices());
-        Worked worked = Worked.from(new WorkOrder(ProblemText.read(entry.problem(), 0, Punctuation.POINT), entry.method(),
-                HouseStyle.USUAL.with(choices), entry.checkKind()));
+        Worked worked =
+                Worked.from(new WorkOrder(ProblemText.read(entry.problem(), 0, Punctuation.POINT), entry.method(),
+                        HouseStyle.USUAL.with(choices), entry.checkKind()));
         Map<String, Object> fields = new LinkedHashMap<>();
         fields.put("reference", entry.reference());
         fields.put("workedAt", entry.workedAt());

@@ -54,12 +54,12 @@ class LogFileController {
 
     /** Takes a log in, all or none of it; where that takes long, tells how far it is. */
     @PostMapping(value = "/import", consumes = MediaType.APPLICATION_JSON_VALUE)
-    @ApiResponse(responseCode = "200", description = "What came of it, where it is done already",
-            content = @Content(schema = @Schema(implementation = LogService.Imported.class)))
+    @ApiResponse(responseCode = "200", description = "What came of it, where it is done already", content = @Content(schema = @Schema(implementation = LogService.Imported.class)))
     @ApiResponse(responseCode = "202", description = "It is under way", content = @Content(schema = @Schema(implementation = UnderWay.class)))
     @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(type = "object")))
     ResponseEntity<Object> take(@AuthenticationPrincipal SignedIn teacher, @RequestBody(required = false) byte[] file) {
-        UnderWay job = jobs.begin(teacher.id(), progress -> take(teacher.id(), file == null ? new byte[0] : file, progress));
+        UnderWay job =
+                jobs.begin(teacher.id(), progress -> take(teacher.id(), file == null ? new byte[0] : file, progress));
         return job.state() == Jobs.State.DONE ? ResponseEntity.ok(job.result()) : ResponseEntity.accepted().body(job);
     }
 

@@ -77,7 +77,8 @@ class LogFileReader {
                 } else if (name.equals("version")
                         && (value != JsonToken.VALUE_NUMBER_INT || parser.getLongValue() != LogFile.VERSION)) {
                     throw new FileFaults(List.of(new Fault("line " + line,
-                            "Line " + line + ": this log was written by another version of Bemble. Read it in there.")));
+                            "Line " + line
+                                    + ": this log was written by another version of Bemble. Read it in there.")));
                 } else if (name.equals("entries") && value == JsonToken.START_ARRAY) {
                     readEntries(parser, entries, faults, progress);
                 } else {
@@ -128,8 +129,9 @@ class LogFileReader {
     }
 
     private ReadEntry entry(JsonNode node) {
-        WorkOrder order = new WorkOrder(ProblemText.read(text(node, "problem"), 0, Punctuation.POINT), text(node, "method"),
-                HouseStyle.USUAL.with(choices(node.required("style"))), text(node.required("check"), "kind"));
+        WorkOrder order =
+                new WorkOrder(ProblemText.read(text(node, "problem"), 0, Punctuation.POINT), text(node, "method"),
+                        HouseStyle.USUAL.with(choices(node.required("style"))), text(node.required("check"), "kind"));
         OffsetDateTime workedAt = OffsetDateTime.parse(text(node, "workedAt"));
         if (workedAt.getYear() < FIRST_YEAR || workedAt.getYear() > LAST_YEAR) {
             throw Refusal.of("workedAt", "nobody worked this in the year " + workedAt.getYear() + ".");
@@ -147,14 +149,16 @@ class LogFileReader {
         String state = text(node, "state");
         String found = text(node, "found");
         String answer = text(node, "answer");
-        if (!state.matches("open|right|wrong|unfinished") || found.length() > MOST_FOUND || answer.length() > MOST_ANSWER) {
+        if (!state.matches("open|right|wrong|unfinished") || found.length() > MOST_FOUND
+                || answer.length() > MOST_ANSWER) {
             throw new IllegalArgumentException("not the state of a paper");
         }
         ReadEntry.Paper paper = new ReadEntry.Paper(json.treeToValue(node.required("settings"), AttemptSettings.class),
                 json.readerForListOf(AttemptFigure.class).readValue(node.required("figures")),
                 node.has("run") ? UUID.fromString(text(node, "run")) : null,
                 node.has("question") ? node.get("question").asInt() : null);
-        boolean wrong = paper.settings() == null || paper.figures() == null || !validator.validate(paper.settings()).isEmpty()
+        boolean wrong = paper.settings() == null || paper.figures() == null
+                || !validator.validate(paper.settings()).isEmpty()
                 || node.get("figures").toString().length() > AttemptService.MOST_LETTERS
                 || paper.figures().stream().anyMatch(figure -> figure == null || !validator.validate(figure).isEmpty());
         if (wrong) {

@@ -36,14 +36,13 @@ class AttemptController {
      * @param question its number there, from 1
      */
     record Begun(@NotNull(message = "Say which problem is written.") @Valid WorkRequest work,
-                 @NotNull(message = "Say how it is written.") @Valid AttemptSettings settings,
-                 Long setId, @Min(value = 1, message = "Questions are counted from 1.") Integer question,
-                 @Size(max = 120, message = "A date or class takes at most 120 letters.") String label) {}
-
+            @NotNull(message = "Say how it is written.") @Valid AttemptSettings settings,
+            Long setId, @Min(value = 1, message = "Questions are counted from 1.") Integer question,
+            @Size(max = 120, message = "A date or class takes at most 120 letters.") String label) {}
 
     /** The questions of a set, to be worked through one after the other. */
-    record BegunRun(@NotNull(message = "Say which questions.") @Size(min = 1, max = 200, message = "A set is worked through with 1 to 200 questions.")
-                    List<@Valid @NotNull(message = "A question is missing here.") Begun> papers) {}
+    record BegunRun(
+            @NotNull(message = "Say which questions.") @Size(min = 1, max = 200, message = "A set is worked through with 1 to 200 questions.") List<@Valid @NotNull(message = "A question is missing here.") Begun> papers) {}
 
     record RunView(@NotNull UUID run, @NotNull long first) {}
 
@@ -63,7 +62,8 @@ class AttemptController {
 
     private static AttemptService.ToBegin toBegin(Begun begun, UUID run) {
         return new AttemptService.ToBegin(begun.work().order(), begun.settings(),
-                new AttemptService.Source(run, begun.setId(), begun.question()), begun.label() == null ? "" : begun.label());
+                new AttemptService.Source(run, begun.setId(), begun.question()),
+                begun.label() == null ? "" : begun.label());
     }
 
     /** The papers of a set that is worked through. */
@@ -80,7 +80,8 @@ class AttemptController {
 
     /** Adds what was written since; other windows are told where they went on with it. */
     @PostMapping("/{id}/figures")
-    KeptFigures add(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody DoneFigures done) {
+    KeptFigures add(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @Valid @RequestBody DoneFigures done) {
         return new KeptFigures(attempts.add(teacher.id(), id, done.from(), done.figures()));
     }
 

@@ -23,18 +23,15 @@ import java.util.Map;
  * @param text what was written; of a nudge its size
  */
 public record AttemptFigure(
-        @Min(value = 0, message = "No figure is written before the paper is begun.")
-        @Max(value = 31_536_000_000L, message = "No paper takes a year.") @NotNull long at,
-        @NotNull(message = "Say what was done.") @Pattern(regexp = "digit|number|strike|mirror|nudge|mark",
-                message = "Only digits, numbers, strokes, nudges and marks are kept.")
-        @Schema(allowableValues = {"digit", "number", "strike", "mirror", "nudge", "mark"}) String kind,
+        @Min(value = 0, message = "No figure is written before the paper is begun.") @Max(value = 31_536_000_000L, message = "No paper takes a year.") @NotNull long at,
+        @NotNull(message = "Say what was done.") @Pattern(regexp = "digit|number|strike|mirror|nudge|mark", message = "Only digits, numbers, strokes, nudges and marks are kept.") @Schema(allowableValues = {
+            "digit", "number", "strike", "mirror", "nudge", "mark"}) String kind,
         @Size(max = 60, message = "No block has so long a name.") String block,
         @Size(max = 60, message = "No line has so long a name.") String line,
-        @Min(value = -FigureRequest.FARTHEST, message = FigureRequest.FAR) @Max(value = FigureRequest.FARTHEST, message = FigureRequest.FAR)
-        Integer place,
+        @Min(value = -FigureRequest.FARTHEST, message = FigureRequest.FAR) @Max(value = FigureRequest.FARTHEST, message = FigureRequest.FAR) Integer place,
         @Size(max = 20, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") String anchor,
         @Size(max = 100, message = "So many figures do not go into one square.") String text,
-        @NotNull boolean rubbed) {
+        @NotNull boolean rubbed){
 
     private record Square(String block, String line, Integer place, String anchor, boolean stroke) {}
 
@@ -78,7 +75,8 @@ public record AttemptFigure(
             if (!figure.isReadable()) {
                 unreadable++;
             } else if (figure.isInASquare()) {
-                Square square = new Square(figure.block, figure.line, figure.place, figure.anchor, figure.kind.equals("strike"));
+                Square square = new Square(figure.block, figure.line, figure.place, figure.anchor,
+                        figure.kind.equals("strike"));
                 standing.remove(square);
                 if (!figure.rubbed) {
                     standing.put(square, figure.written());

@@ -14,7 +14,8 @@ import org.apache.ibatis.annotations.Update;
 public interface AttemptMapper {
     String COLUMNS = "entry_id, settings, figures, run, set_id, question";
 
-    @Insert("insert into attempt (" + COLUMNS + ") values (#{entryId}, #{settings}, #{figures}, #{run,jdbcType=VARCHAR}, "
+    @Insert("insert into attempt (" + COLUMNS
+            + ") values (#{entryId}, #{settings}, #{figures}, #{run,jdbcType=VARCHAR}, "
             + "#{setId,jdbcType=BIGINT}, #{question,jdbcType=INTEGER})")
     void add(StoredAttempt attempt);
 

@@ -48,7 +48,8 @@ public class AttemptService {
     private final ObjectMapper json;
     private final Clock clock;
 
-    AttemptService(LogMapper log, AttemptMapper attempts, StyleText styles, SchoolRules rules, ObjectMapper json, Clock clock) {
+    AttemptService(LogMapper log, AttemptMapper attempts, StyleText styles, SchoolRules rules, ObjectMapper json,
+            Clock clock) {
         this.rules = rules;
         this.log = log;
         this.attempts = attempts;
@@ -59,7 +60,7 @@ public class AttemptService {
 
     /** A paper with its entry in the log. */
     record Attempt(LogEntry entry, AttemptSettings settings, List<AttemptFigure> figures, UUID run, Long setId,
-                   Integer question) {}
+            Integer question) {}
 
     /** Where a paper comes from: the run, set and question, all of which may be null. */
     record Source(UUID run, Long setId, Integer question) {}
@@ -70,9 +71,11 @@ public class AttemptService {
     /** Begins a paper; where somebody joins in at a step, what comes before stands there already. */
     @Transactional
     Attempt begin(long teacherId, ToBegin paper) {
-        order(paper.order().problem().text(), paper.order().method(), paper.order().style(), paper.order().check(), paper.settings());
+        order(paper.order().problem().text(), paper.order().method(), paper.order().style(), paper.order().check(),
+                paper.settings());
         List<AttemptFigure> figures = paper.settings().joinedAt() == 0 ? List.of() : WritingPaper.of(paper.order(),
-                        paper.settings().settingOut(), paper.settings().withCheck()).before(paper.settings().joinedAt()).stream()
+                paper.settings().settingOut(), paper.settings().withCheck()).before(paper.settings().joinedAt())
+                .stream()
                 .map(AttemptService::asWritten).toList();
         NewEntry entry = NewEntry.of(paper.order(), UUID.randomUUID(), now(),
                 new Remarks(paper.label(), "", false, "", null), styles).written(OPEN, "", "");
@@ -95,7 +98,8 @@ public class AttemptService {
     }
 
     private static AttemptFigure asWritten(SheetMark mark) {
-        return new AttemptFigure(0, mark.kind().id(), mark.block(), mark.line(), mark.place(), mark.anchor().id(), mark.text(),
+        return new AttemptFigure(0, mark.kind().id(), mark.block(), mark.line(), mark.place(), mark.anchor().id(),
+                mark.text(),
                 false);
     }
 
@@ -111,14 +115,16 @@ public class AttemptService {
     AttemptView view(Attempt attempt) {
         LogEntry entry = attempt.entry();
         return new AttemptView(entry.id(), WorkRequest.again(ProblemText.read(entry.problem(), 0, Punctuation.POINT),
-                entry.method(), styles.read(entry.choices()), entry.checkKind()), styles.written(entry.problem(), entry.choices()), attempt.settings(),
+                entry.method(), styles.read(entry.choices()), entry.checkKind()),
+                styles.written(entry.problem(), entry.choices()), attempt.settings(),
                 attempt.figures(), entry.written(), entry.answer(), entry.workedAt(), attempt.run(), attempt.setId(),
                 attempt.question(), entry.label());
     }
 
     private Attempt whole(LogEntry entry, StoredAttempt stored) {
         return new Attempt(entry, json.readValue(stored.settings(), AttemptSettings.class),
-                json.readValue(stored.figures(), FIGURES), stored.run() == null ? null : UUID.fromString(stored.run()), stored.setId(), stored.question());
+                json.readValue(stored.figures(), FIGURES), stored.run() == null ? null : UUID.fromString(stored.run()),
+                stored.setId(), stored.question());
     }
 
     /** The papers of a set worked through, in the order of its questions. */
@@ -164,7 +170,8 @@ public class AttemptService {
         }
         StoredAttempt stored = attempts.take(id).orElseThrow(AttemptService::missing);
         attempts.change(id, json.writeValueAsString(settings), stored.figures());
-        return new Attempt(attempt.entry(), settings, attempt.figures(), attempt.run(), attempt.setId(), attempt.question());
+        return new Attempt(attempt.entry(), settings, attempt.figures(), attempt.run(), attempt.setId(),
+                attempt.question());
     }
 
     /** Marks a paper and keeps how it came out. */
@@ -178,7 +185,8 @@ public class AttemptService {
     @Transactional
     void keep(long teacherId, long id, MarkResponse marked) {
         String answer = marked.answer().text();
-        log.mark(teacherId, id, marked.verdict().id(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())), found(marked));
+        log.mark(teacherId, id, marked.verdict().id(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())),
+                found(marked));
     }
 
     /** How a paper is marked as it stands; what cannot be read of it is left out. */
@@ -199,16 +207,19 @@ public class AttemptService {
 
     private static String found(MarkResponse marked) {
         String first = marked.first() == null ? "" : marked.first().say();
-        return marked.leftOut() == null ? first : ("Some of what was saved of this paper could not be read and is left out. " + first).strip();
+        return marked.leftOut() == null ? first
+                : ("Some of what was saved of this paper could not be read and is left out. " + first).strip();
     }
 
     private WorkOrder order(Attempt attempt, AttemptSettings settings) {
         LogEntry entry = attempt.entry();
-        return order(entry.problem(), entry.method(), HouseStyle.USUAL.with(styles.read(entry.choices())), entry.checkKind(), settings);
+        return order(entry.problem(), entry.method(), HouseStyle.USUAL.with(styles.read(entry.choices())),
+                entry.checkKind(), settings);
     }
 
     /** @throws Refusal where the problem that was copied instead cannot be worked */
-    private static WorkOrder order(String asked, String method, HouseStyle style, String check, AttemptSettings settings) {
+    private static WorkOrder order(String asked, String method, HouseStyle style, String check,
+            AttemptSettings settings) {
         return new WorkOrder(settings.copiedAs() == null ? ProblemText.read(asked, 0, Punctuation.POINT)
                 : ProblemText.read(settings.copiedAs(), 0, style.point().punctuation()), method, style, check);
     }

@@ -17,9 +17,7 @@ import jakarta.validation.constraints.Size;
  * @param ownWay whether the answer alone is judged
  */
 public record AttemptSettings(@NotNull boolean settingOut, @NotNull boolean withCheck, @NotNull boolean led,
-                       @NotNull(message = "Say when it is marked.")
-                       @Pattern(regexp = "end|asked|once", message = "A paper is marked at the end, when asked, or at once.")
-                       String marking,
-                       @Min(value = 0, message = "Steps are counted from 1.") @NotNull int joinedAt,
-                       @Size(max = 1000, message = "This line is too long to be one problem.") String copiedAs,
-                       @NotNull boolean ownWay) {}
+        @NotNull(message = "Say when it is marked.") @Pattern(regexp = "end|asked|once", message = "A paper is marked at the end, when asked, or at once.") String marking,
+        @Min(value = 0, message = "Steps are counted from 1.") @NotNull int joinedAt,
+        @Size(max = 1000, message = "This line is too long to be one problem.") String copiedAs,
+        @NotNull boolean ownWay) {}

@@ -11,6 +11,7 @@ import java.util.UUID;
  *
  * @param state {@code open} while somebody is at it, then how it was marked
  */
-public record AttemptView(@NotNull long id, @NotNull WorkRequest work, @NotNull String problem, @NotNull AttemptSettings settings,
-                          @NotNull List<AttemptFigure> figures, @NotNull String state, @NotNull String answer,
-                          @NotNull OffsetDateTime begunAt, UUID run, Long setId, Integer question, @NotNull String label) {}
+public record AttemptView(@NotNull long id, @NotNull WorkRequest work, @NotNull String problem,
+        @NotNull AttemptSettings settings,
+        @NotNull List<AttemptFigure> figures, @NotNull String state, @NotNull String answer,
+        @NotNull OffsetDateTime begunAt, UUID run, Long setId, Integer question, @NotNull String label) {}

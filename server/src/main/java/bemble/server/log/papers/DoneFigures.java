@@ -12,5 +12,4 @@ import java.util.List;
  * @param from how many things had been done on it before these
  */
 public record DoneFigures(@Min(value = 0, message = "What was done is counted from 0.") int from,
-                          @NotNull(message = "Say what was done.") @Size(max = 5000, message = "Send at most 5000 things at once.")
-                          List<@Valid @NotNull(message = "A thing is missing here.") AttemptFigure> figures) {}
+        @NotNull(message = "Say what was done.") @Size(max = 5000, message = "Send at most 5000 things at once.") List<@Valid @NotNull(message = "A thing is missing here.") AttemptFigure> figures) {}

@@ -20,6 +20,7 @@ public class PapersBegun {
 
     /** The last of them, the newest first. */
     public List<Begun> of(long teacherId) {
-        return attempts.open(teacherId, MOST).stream().map(paper -> new Begun(paper.id(), paper.problem(), paper.workedAt())).toList();
+        return attempts.open(teacherId, MOST).stream()
+                .map(paper -> new Begun(paper.id(), paper.problem(), paper.workedAt())).toList();
     }
 }

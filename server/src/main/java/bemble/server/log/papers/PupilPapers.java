@@ -46,7 +46,8 @@ public class PupilPapers {
      * @return names the pupil's papers
      */
     @Transactional
-    public UUID begin(long teacherId, long pupilId, String label, List<Problem> problems, HouseStyle style, boolean led) {
+    public UUID begin(long teacherId, long pupilId, String label, List<Problem> problems, HouseStyle style,
+            boolean led) {
         UUID run = UUID.randomUUID();
         AttemptSettings settings = new AttemptSettings(false, false, led, "end", 0, null, false);
         List<AttemptService.ToBegin> papers = new ArrayList<>();
@@ -64,7 +65,8 @@ public class PupilPapers {
 
     /** The papers in the order of their questions. */
     public List<Paper> of(long teacherId, String run) {
-        return mapper.papersOfRun(teacherId, run).stream().map(each -> new Paper(each.id(), each.question(), each.problem())).toList();
+        return mapper.papersOfRun(teacherId, run).stream()
+                .map(each -> new Paper(each.id(), each.question(), each.problem())).toList();
     }
 
     /** The question that a paper is for; nothing where it is not one of these. */
@@ -89,7 +91,9 @@ public class PupilPapers {
             boolean wrong = marked.verdict() != PaperVerdict.RIGHT;
             String answer = marked.answer().text();
             handed.add(new Handed(attempt.question(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())),
-                    wrong && !marked.findings().isEmpty() && marked.say().isEmpty() ? marked.findings().get(0).slip() : null, marked.marks()));
+                    wrong && !marked.findings().isEmpty() && marked.say().isEmpty() ? marked.findings().get(0).slip()
+                            : null,
+                    marked.marks()));
         }
         return handed;
     }
@@ -101,7 +105,8 @@ public class PupilPapers {
     public Optional<Own> lastRight(long teacherId, long pupilId) {
         return mapper.rightOfPupil(teacherId, pupilId).stream().map(id -> attempts.find(teacherId, id))
                 .filter(attempt -> !attempt.settings().led()).findFirst()
-                .map(attempt -> new Own(attempt.entry().workedAt().toLocalDate(), attempt.entry().problem(), attempts.work(attempt)));
+                .map(attempt -> new Own(attempt.entry().workedAt().toLocalDate(), attempt.entry().problem(),
+                        attempts.work(attempt)));
     }
 
     /** A question of a pile. */
@@ -110,8 +115,9 @@ public class PupilPapers {
     /** The last papers that a pupil wrote at screens, by the question they were marked for. */
     public Map<Asked, OwnWork> written(long teacherId, long pupilId, int most) {
         Map<Asked, OwnWork> written = new HashMap<>();
-        mapper.inPiles(teacherId, pupilId, most).forEach(paper -> written.put(new Asked(paper.markingId(), paper.question()),
-                attempts.work(attempts.find(teacherId, paper.id()))));
+        mapper.inPiles(teacherId, pupilId, most)
+                .forEach(paper -> written.put(new Asked(paper.markingId(), paper.question()),
+                        attempts.work(attempts.find(teacherId, paper.id()))));
         return written;
     }
 

@@ -36,9 +36,13 @@ public class SimulatedPapers {
         for (int i = 0; i < workings.size(); i++) {
             Problem problem = workings.get(i).problem();
             WorkOrder order = new WorkOrder(problem, null, style, null);
-            long id = attempts.begin(teacherId, new AttemptService.ToBegin(order, PLAIN, new AttemptService.Source(run, null, i + 1), label))
+            long id = attempts
+                    .begin(teacherId,
+                            new AttemptService.ToBegin(order, PLAIN, new AttemptService.Source(run, null, i + 1),
+                                    label))
                     .entry().id();
-            attempts.add(teacherId, id, 0, figures(WritingPaper.of(order, false, false).writtenBy(workings.get(i)), secondsAFigure));
+            attempts.add(teacherId, id, 0,
+                    figures(WritingPaper.of(order, false, false).writtenBy(workings.get(i)), secondsAFigure));
             attempts.mark(teacherId, id);
             first = i == 0 ? id : first;
         }
@@ -49,7 +53,8 @@ public class SimulatedPapers {
         List<AttemptFigure> figures = new ArrayList<>();
         for (Mark mark : marks) {
             long at = Math.round((figures.size() + 1) * secondsAFigure * 1000);
-            figures.add(new AttemptFigure(at, mark.kind().id(), mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor().id(),
+            figures.add(new AttemptFigure(at, mark.kind().id(), mark.at().block().id(), mark.at().line(),
+                    mark.at().place(), mark.anchor().id(),
                     mark.text(), false));
         }
         return figures;

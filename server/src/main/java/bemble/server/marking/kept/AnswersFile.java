@@ -38,7 +38,8 @@ final class AnswersFile {
             throw Refusal.of(faults);
         }
         if (answers.isEmpty()) {
-            throw Refusal.of("file", "There is no answer in this file. Write a line a pupil: the name, then an answer a question.");
+            throw Refusal.of("file",
+                    "There is no answer in this file. Write a line a pupil: the name, then an answer a question.");
         }
         return answers;
     }
@@ -46,8 +47,9 @@ final class AnswersFile {
     private static void read(TableFile.Row row, OpenPile open, List<MarkedAnswer> answers, List<Fault> faults) {
         String name = SpreadsheetText.typed(row.field(0));
         String where = "Line " + row.line();
-        Pupil pupil = open.schoolClass().pupils().stream().filter(each -> each.name().equalsIgnoreCase(name)).findFirst()
-                .orElse(null);
+        Pupil pupil =
+                open.schoolClass().pupils().stream().filter(each -> each.name().equalsIgnoreCase(name)).findFirst()
+                        .orElse(null);
         if (pupil == null) {
             faults.add(new Fault("line[" + row.line() + "]", where + ": there is no “" + name + "” in "
                     + open.schoolClass().name() + ". Write the name as it stands in the class list."));
@@ -55,8 +57,9 @@ final class AnswersFile {
         }
         int questions = open.sheet(pupil.id()).problems().size();
         if (row.fields().size() - 1 > questions) {
-            faults.add(new Fault("line[" + row.line() + "]", where + ", " + pupil.name() + ": " + (row.fields().size() - 1)
-                    + " answers, but the sheet has " + questions + " questions."));
+            faults.add(
+                    new Fault("line[" + row.line() + "]", where + ", " + pupil.name() + ": " + (row.fields().size() - 1)
+                            + " answers, but the sheet has " + questions + " questions."));
             return;
         }
         for (int i = 1; i < row.fields().size(); i++) {
@@ -67,7 +70,8 @@ final class AnswersFile {
                 answers.add(MarkedAnswer.of(pupil.id(), i, AnswerState.UNCLEAR, "", "", "", null));
             } else if (GivenAnswer.read(given, open.style().point().punctuation()).isEmpty()) {
                 faults.add(new Fault("line[" + row.line() + "]", where + ", " + pupil.name() + ", question " + i + ": “"
-                        + given + "” is not a number. Write one, ? where it cannot be read, or nothing where it was left blank."));
+                        + given
+                        + "” is not a number. Write one, ? where it cannot be read, or nothing where it was left blank."));
             } else {
                 answers.add(MarkedAnswer.of(pupil.id(), i, AnswerState.GIVEN, given, "", "", null));
             }

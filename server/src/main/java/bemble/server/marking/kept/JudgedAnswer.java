@@ -6,5 +6,6 @@ package bemble.server.marking.kept;
  * @param presumed the likeliest slip, or null
  * @param fact the fact that may have been missed, or null
  */
-public record JudgedAnswer(long pupilId, int question, AnswerState state, String given, String correction, String how, String cause, AnswerVerdict verdict,
-                    String presumed, String fact) {}
+public record JudgedAnswer(long pupilId, int question, AnswerState state, String given, String correction, String how,
+        String cause, AnswerVerdict verdict,
+        String presumed, String fact) {}

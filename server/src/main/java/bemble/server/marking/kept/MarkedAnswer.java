@@ -12,16 +12,19 @@ package bemble.server.marking.kept;
  * @param marksGiven the marks that its paper got, and of how many; null where there is none, or the house style gives none
  * @param paper the slip that the paper fits on which it was worked, where that is at hand; else null
  */
-public record MarkedAnswer(long pupilId, int question, AnswerState state, String given, String correction, String how, String cause, int revision,
-                    String paper, Integer marksGiven, Integer marksOf) {
+public record MarkedAnswer(long pupilId, int question, AnswerState state, String given, String correction, String how,
+        String cause, int revision,
+        String paper, Integer marksGiven, Integer marksOf) {
     /** An answer that is to be kept. */
-    public static MarkedAnswer of(long pupilId, int question, AnswerState state, String given, String correction, String how, String cause) {
+    public static MarkedAnswer of(long pupilId, int question, AnswerState state, String given, String correction,
+            String how, String cause) {
         return new MarkedAnswer(pupilId, question, state, given, correction, how, cause, 0, null, null, null);
     }
 
     /** Whether the same stands there, however often it was changed. */
     public boolean saysTheSameAs(MarkedAnswer other) {
         return of(pupilId, question, state, given, correction, how, cause)
-                .equals(of(other.pupilId, other.question, other.state, other.given, other.correction, other.how, other.cause));
+                .equals(of(other.pupilId, other.question, other.state, other.given, other.correction, other.how,
+                        other.cause));
     }
 }

@@ -45,7 +45,8 @@ public interface MarkingMapper {
     int countMatching(long teacherId, String pattern, String code);
 
     /** Piles with papers that wait, the newest first; an old one that nobody went on with does not wait any more. */
-    @Select("select id, title, class_name, begun_at, " + PUPILS + " as pupils, " + MARKED + " as marked from (select id, title, class_name, class_id, begun_at from live_marking "
+    @Select("select id, title, class_name, begun_at, " + PUPILS + " as pupils, " + MARKED
+            + " as marked from (select id, title, class_name, class_id, begun_at from live_marking "
             + "where teacher_id = #{teacherId} order by begun_at desc, id desc fetch first #{newest} rows only) m where exists "
             + "(select 1 from pupil u where u.class_id = m.class_id and u.deleted_at is null and not exists "
             + "(select 1 from marked_answer a where a.marking_id = m.id and a.pupil_id = u.id) and not exists "
@@ -60,7 +61,8 @@ public interface MarkingMapper {
     @Select("select code from live_session where marking_id = #{id} and ended_at is null")
     List<String> openAtScreens(long id);
 
-    @Select(value = "select " + COLUMNS + " from final table (insert into marking (teacher_id, class_id, title, begun_at, worked_on, "
+    @Select(value = "select " + COLUMNS
+            + " from final table (insert into marking (teacher_id, class_id, title, begun_at, worked_on, "
             + "sheets) values (#{teacherId}, #{classId}, #{title}, #{at}, #{on}, #{sheets}))", affectData = true)
     StoredMarking add(@Param("teacherId") long teacherId, @Param("classId") long classId, @Param("title") String title,
             @Param("at") OffsetDateTime at, @Param("on") LocalDate on, @Param("sheets") String sheets);
@@ -103,7 +105,8 @@ public interface MarkingMapper {
     List<MarkedAnswer> answers(long markingId);
 
     @ResultMap("answer")
-    @Select("select " + READ_ANSWER + " from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} order by question")
+    @Select("select " + READ_ANSWER
+            + " from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} order by question")
     List<MarkedAnswer> answersOf(long markingId, long pupilId);
 
     @Select("select " + READ_ANSWER + " from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} "
@@ -121,10 +124,12 @@ public interface MarkingMapper {
             + "state = #{a.state}, given = #{a.given}, correction = #{a.correction}, how = #{a.how}, cause = #{a.cause,jdbcType=VARCHAR}, "
             + "verdict = #{verdict}, presumed = null, fact = null, paper = null, marks_given = null, marks_of = null, "
             + "unjudged = true, revision = a.revision + 1 when not matched then insert "
-            + "(marking_id, " + ANSWER + ", verdict, unjudged, revision) values (#{markingId}, #{a.pupilId}, #{a.question}, #{a.state}, "
+            + "(marking_id, " + ANSWER
+            + ", verdict, unjudged, revision) values (#{markingId}, #{a.pupilId}, #{a.question}, #{a.state}, "
             + "#{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, 1))", affectData = true)
     @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
-    int keepAnswer(@Param("markingId") long markingId, @Param("a") MarkedAnswer answer, @Param("verdict") AnswerVerdict verdict);
+    int keepAnswer(@Param("markingId") long markingId, @Param("a") MarkedAnswer answer,
+            @Param("verdict") AnswerVerdict verdict);
 
     /** The papers on which something waits to be judged. */
     @Select("select distinct m.teacher_id, a.marking_id, a.pupil_id from marked_answer a join live_marking m on m.id = a.marking_id "
@@ -147,8 +152,9 @@ public interface MarkingMapper {
     record Judgement(int question, AnswerVerdict verdict, String presumed, String fact, int revision) {}
 
     /** An answer with the sheets it may stand on. */
-    record WorkRow(long pupilId, long markingId, String sheet, int question, AnswerState state, String given, String correction,
-                   String how, String cause, AnswerVerdict verdict, String presumed, String fact) {}
+    record WorkRow(long pupilId, long markingId, String sheet, int question, AnswerState state, String given,
+            String correction,
+            String how, String cause, AnswerVerdict verdict, String presumed, String fact) {}
 
     // Told column by column: a class has thousands of rows, and finding each column by its name takes longer than reading it.
     @ConstructorArgs({

@@ -13,8 +13,9 @@ import java.util.Map;
  *
  * @param byPupil what stands on each pupil's paper, in the order of its questions
  */
-public record OpenPile(StoredMarking stored, SchoolClass schoolClass, List<PileSheet> sheets, Map<Long, StoredPaper> papers,
-            Map<Long, List<MarkedAnswer>> byPupil, HouseStyle style) {
+public record OpenPile(StoredMarking stored, SchoolClass schoolClass, List<PileSheet> sheets,
+        Map<Long, StoredPaper> papers,
+        Map<Long, List<MarkedAnswer>> byPupil, HouseStyle style) {
     public PileSheet sheet(long pupilId) {
         StoredPaper paper = papers.get(pupilId);
         return paper == null || paper.sheet() == null ? sheets.get(0)
@@ -42,6 +43,7 @@ public record OpenPile(StoredMarking stored, SchoolClass schoolClass, List<PileS
 
     /** @throws Missing where the pupil is not in the class any more */
     public Pupil pupil(long pupilId) {
-        return schoolClass.pupil(pupilId).orElseThrow(() -> new Missing("This pupil is not in " + schoolClass.name() + " any more."));
+        return schoolClass.pupil(pupilId)
+                .orElseThrow(() -> new Missing("This pupil is not in " + schoolClass.name() + " any more."));
     }
 }

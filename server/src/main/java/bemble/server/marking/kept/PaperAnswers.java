@@ -79,9 +79,11 @@ public class PaperAnswers {
     public void decide(long teacherId, long id, long pupilId, String cause, List<Integer> questions) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
-        open.answers(pupilId).stream().filter(answer -> questions.contains(answer.question()) && answer.state() == AnswerState.GIVEN)
-                .forEach(answer -> keep(open, MarkedAnswer.of(pupilId, answer.question(), answer.state(), answer.given(), answer.correction(),
-                        answer.how(), cause)));
+        open.answers(pupilId).stream()
+                .filter(answer -> questions.contains(answer.question()) && answer.state() == AnswerState.GIVEN)
+                .forEach(answer -> keep(open,
+                        MarkedAnswer.of(pupilId, answer.question(), answer.state(), answer.given(), answer.correction(),
+                                answer.how(), cause)));
     }
 
     /** @param seen as in {@link #keep} */
@@ -172,7 +174,8 @@ public class PaperAnswers {
         List<HowCode> codes = preferences.of(teacherId).howCodes();
         if (!how.isEmpty() && codes.stream().noneMatch(code -> code.code().equalsIgnoreCase(how))) {
             throw Refusal.of("how", "You have no code “" + how + "” for how it was done. Yours are "
-                    + codes.stream().map(code -> code.code() + " (" + code.name() + ")").collect(Collectors.joining(", "))
+                    + codes.stream().map(code -> code.code() + " (" + code.name() + ")")
+                            .collect(Collectors.joining(", "))
                     + "; make others in House style.");
         }
     }
@@ -180,7 +183,8 @@ public class PaperAnswers {
     private static void requireQuestion(OpenPile open, MarkedAnswer answer) {
         int questions = open.sheet(answer.pupilId()).problems().size();
         if (answer.question() < 1 || answer.question() > questions) {
-            throw Refusal.of("question", "The sheet has questions 1 to " + questions + ", and no question " + answer.question() + ".");
+            throw Refusal.of("question",
+                    "The sheet has questions 1 to " + questions + ", and no question " + answer.question() + ".");
         }
     }
 }

@@ -40,7 +40,8 @@ public class Piles {
     private final Clock clock;
     private final AnswerChanges changes;
 
-    Piles(MarkingMapper markings, ClassService classes, PrintedSheets sheets, StyleService styles, ObjectMapper json, Clock clock,
+    Piles(MarkingMapper markings, ClassService classes, PrintedSheets sheets, StyleService styles, ObjectMapper json,
+            Clock clock,
             AnswerChanges changes) {
         this.markings = markings;
         this.classes = classes;
@@ -65,7 +66,8 @@ public class Piles {
     }
 
     private static MarkingLine line(MarkingMapper.Line line) {
-        return new MarkingLine(line.id(), line.title(), line.className(), line.begunAt(), Math.max(line.marked(), line.pupils()), line.marked());
+        return new MarkingLine(line.id(), line.title(), line.className(), line.begunAt(),
+                Math.max(line.marked(), line.pupils()), line.marked());
     }
 
     /**
@@ -88,7 +90,8 @@ public class Piles {
         }
         StoredMarking stored = markings.add(teacherId, classId, sheet.title(), now(), LocalDate.now(clock),
                 json.writeValueAsString(List.of(new PileSheet(sheet.code(), sheet.problems(), sheet.passMark()))));
-        return new MarkingLine(stored.id(), stored.title(), schoolClass.name(), stored.begunAt(), schoolClass.pupils().size(), 0);
+        return new MarkingLine(stored.id(), stored.title(), schoolClass.name(), stored.begunAt(),
+                schoolClass.pupils().size(), 0);
     }
 
     /** A marking with all its papers. */
@@ -102,13 +105,15 @@ public class Piles {
     }
 
     private OpenPile open(long teacherId, long id, List<MarkedAnswer> answers) {
-        StoredMarking stored = markings.find(teacherId, id).orElseThrow(() ->
-                new Missing("These papers are not among yours. They may have been deleted; the list shows what is there."));
+        StoredMarking stored = markings.find(teacherId, id).orElseThrow(() -> new Missing(
+                "These papers are not among yours. They may have been deleted; the list shows what is there."));
         Map<Long, StoredPaper> papers = new HashMap<>();
         markings.papers(id).forEach(paper -> papers.put(paper.pupilId(), paper));
         return new OpenPile(stored, withThoseWhoLeft(teacherId, classes.find(teacherId, stored.classId()), answers),
                 json.readValue(stored.sheets(), new TypeReference<List<PileSheet>>() {}), papers,
-                answers.stream().collect(Collectors.groupingBy(MarkedAnswer::pupilId, LinkedHashMap::new, Collectors.toList())), styles.of(teacherId));
+                answers.stream()
+                        .collect(Collectors.groupingBy(MarkedAnswer::pupilId, LinkedHashMap::new, Collectors.toList())),
+                styles.of(teacherId));
     }
 
     /** Who has moved on to another class since still has a paper in the pile. */

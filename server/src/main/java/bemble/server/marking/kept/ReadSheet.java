@@ -22,12 +22,14 @@ public record ReadSheet(List<Problem> problems, List<RightAnswer> right, HouseSt
 
     /** What an answer is: right, wrong, blank, not-reached or unclear. */
     public AnswerVerdict verdict(MarkedAnswer answer) {
-        return answer.state() == AnswerState.GIVEN ? ofGiven(answer, right.get(answer.question() - 1), style) : AnswerVerdict.of(answer.state());
+        return answer.state() == AnswerState.GIVEN ? ofGiven(answer, right.get(answer.question() - 1), style)
+                : AnswerVerdict.of(answer.state());
     }
 
     /** The same of an answer by itself. */
     public static AnswerVerdict verdict(MarkedAnswer answer, Problem problem, HouseStyle style) {
-        return answer.state() == AnswerState.GIVEN ? ofGiven(answer, right(problem, style), style) : AnswerVerdict.of(answer.state());
+        return answer.state() == AnswerState.GIVEN ? ofGiven(answer, right(problem, style), style)
+                : AnswerVerdict.of(answer.state());
     }
 
     private static AnswerVerdict ofGiven(MarkedAnswer answer, RightAnswer right, HouseStyle style) {

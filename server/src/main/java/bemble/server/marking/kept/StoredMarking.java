@@ -8,4 +8,5 @@ import java.time.OffsetDateTime;
  *
  * @param workedOn the day they were written
  */
-public record StoredMarking(long id, long classId, String title, OffsetDateTime begunAt, LocalDate workedOn, String sheets) {}
+public record StoredMarking(long id, long classId, String title, OffsetDateTime begunAt, LocalDate workedOn,
+        String sheets) {}

@@ -31,11 +31,14 @@ import org.springframework.stereotype.Component;
 public class DemoClasses implements ApplicationRunner {
     public static final List<String> TERNS = List.of("Ada F", "Bram L", "Cleo M", "Dov R", "Edda K", "Finn S", "Gwen T",
             "Hana O", "Ivo B", "Juno P", "Kit W", "Lark D", "Milo H", "Nell A", "Orin C", "Pia V", "Quin J", "Rune E");
-    public static final List<String> CURLEWS = List.of("Alba N", "Beck S", "Cato W", "Dara M", "Elin P", "Faro T", "Gil A",
-            "Hebe R", "Isla K", "Jory B", "Kezia L", "Lior F", "Mina H", "Noor V", "Otis E", "Posy D", "Remy C", "Suki J",
-            "Tavi O", "Una G");
-    public static final List<String> HABITS = List.of("", "smaller-from-larger", "", "zeros-skipped", "exchange-not-paid", "",
-            "smaller-from-larger", "zero-takes-the-digit", "", "zeros-skipped", "ten-stays-ten", "");
+    public static final List<String> CURLEWS =
+            List.of("Alba N", "Beck S", "Cato W", "Dara M", "Elin P", "Faro T", "Gil A",
+                    "Hebe R", "Isla K", "Jory B", "Kezia L", "Lior F", "Mina H", "Noor V", "Otis E", "Posy D", "Remy C",
+                    "Suki J",
+                    "Tavi O", "Una G");
+    public static final List<String> HABITS =
+            List.of("", "smaller-from-larger", "", "zeros-skipped", "exchange-not-paid", "",
+                    "smaller-from-larger", "zero-takes-the-digit", "", "zeros-skipped", "ten-stays-ten", "");
     private static final int MARKED = 14;
     /** Last week, on Friday. */
     private static final String LAST_LESSON = "1-5";
@@ -66,14 +69,16 @@ public class DemoClasses implements ApplicationRunner {
             SchoolClass curlews = classes.add(teacherId, "Curlews", CURLEWS);
             weeks.put(teacherId, List.of(terns, curlews));
             sheets.named(teacherId, "Exchange across a zero").ifPresent(setId -> mark(teacherId, curlews, setId));
-            changes.of(Stream.of(terns, curlews).flatMap(each -> each.pupils().stream()).map(pupil -> pupil.id()).toList());
+            changes.of(Stream.of(terns, curlews).flatMap(each -> each.pupils().stream()).map(pupil -> pupil.id())
+                    .toList());
         });
     }
 
     /** The first papers of the pile as simulated pupils wrote them; the others wait to be marked. */
     private void mark(long teacherId, SchoolClass curlews, long setId) {
         PrintedSheets.Sheet sheet = sheets.ofSet(teacherId, setId);
-        long id = weeks.begin(teacherId, curlews, LAST_LESSON, sheet.title(), new PileSheet(sheet.code(), sheet.problems(), null));
+        long id = weeks.begin(teacherId, curlews, LAST_LESSON, sheet.title(),
+                new PileSheet(sheet.code(), sheet.problems(), null));
         OpenPile open = piles.open(teacherId, id);
         Random random = new Random(setId);
         for (int i = 0; i < MARKED; i++) {
@@ -86,10 +91,13 @@ public class DemoClasses implements ApplicationRunner {
                 question++;
                 String answer = pupil.write(problem, Methods.usual(problem), HouseStyle.USUAL, random).answer().text();
                 boolean wrong = !answer.equals(PileSheet.right(problem, HouseStyle.USUAL));
-                mapper.keepAnswer(id, MarkedAnswer.of(pupilId, question, wrong ? AnswerState.GIVEN : AnswerState.RIGHT, wrong ? answer : "", "", "", null),
+                mapper.keepAnswer(id,
+                        MarkedAnswer.of(pupilId, question, wrong ? AnswerState.GIVEN : AnswerState.RIGHT,
+                                wrong ? answer : "", "", "", null),
                         wrong ? AnswerVerdict.WRONG : AnswerVerdict.RIGHT);
-                mapper.judge(id, pupilId, new MarkingMapper.Judgement(question, wrong ? AnswerVerdict.WRONG : AnswerVerdict.RIGHT,
-                        wrong && !habit.isEmpty() ? habit : null, null, 1));
+                mapper.judge(id, pupilId,
+                        new MarkingMapper.Judgement(question, wrong ? AnswerVerdict.WRONG : AnswerVerdict.RIGHT,
+                                wrong && !habit.isEmpty() ? habit : null, null, 1));
             }
         }
     }

@@ -53,7 +53,8 @@ class DemoWeeks {
             switch (parts[0]) {
                 case "sheet" -> {
                     keep(marking, answers);
-                    schoolClass = classes.stream().filter(each -> each.name().equals(parts[1])).findFirst().orElseThrow();
+                    schoolClass =
+                            classes.stream().filter(each -> each.name().equals(parts[1])).findFirst().orElseThrow();
                     List<String> problems = List.of(parts[4].split("\\|"));
                     questions = problems.size();
                     marking = begin(teacherId, schoolClass, parts[2], parts[5], new PileSheet(PrintedSheets.UNPRINTED,
@@ -63,15 +64,22 @@ class DemoWeeks {
                 case "paper" -> {
                     pupil = pupil(schoolClass, parts[1]);
                     for (int question = 1; question <= questions; question++) {
-                        answers.add(new JudgedAnswer(pupil, question, AnswerState.RIGHT, "", "", "", null, AnswerVerdict.RIGHT, null, null));
+                        answers.add(new JudgedAnswer(pupil, question, AnswerState.RIGHT, "", "", "", null,
+                                AnswerVerdict.RIGHT, null, null));
                     }
                 }
-                case "blank" -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1, new JudgedAnswer(pupil,
-                        Integer.parseInt(parts[2]), AnswerState.BLANK, "", "", "", null, AnswerVerdict.BLANK, null, null));
-                case "not-reached" -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1, new JudgedAnswer(pupil,
-                        Integer.parseInt(parts[2]), AnswerState.NOT_REACHED, "", "", "", null, AnswerVerdict.NOT_REACHED, null, null));
-                default -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1, new JudgedAnswer(pupil,
-                        Integer.parseInt(parts[2]), AnswerState.GIVEN, parts[3], "", "", orNull(parts[6]), AnswerVerdict.WRONG, orNull(parts[4]), orNull(parts[5])));
+                case "blank" -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1,
+                        new JudgedAnswer(pupil,
+                                Integer.parseInt(parts[2]), AnswerState.BLANK, "", "", "", null, AnswerVerdict.BLANK,
+                                null, null));
+                case "not-reached" -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1,
+                        new JudgedAnswer(pupil,
+                                Integer.parseInt(parts[2]), AnswerState.NOT_REACHED, "", "", "", null,
+                                AnswerVerdict.NOT_REACHED, null, null));
+                default -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1,
+                        new JudgedAnswer(pupil,
+                                Integer.parseInt(parts[2]), AnswerState.GIVEN, parts[3], "", "", orNull(parts[6]),
+                                AnswerVerdict.WRONG, orNull(parts[4]), orNull(parts[5])));
             }
         }
         keep(marking, answers);
@@ -101,7 +109,8 @@ class DemoWeeks {
     }
 
     private static long pupil(SchoolClass schoolClass, String name) {
-        return schoolClass.pupils().stream().filter(each -> each.name().equals(name)).map(Pupil::id).findFirst().orElseThrow();
+        return schoolClass.pupils().stream().filter(each -> each.name().equals(name)).map(Pupil::id).findFirst()
+                .orElseThrow();
     }
 
     private static String orNull(String text) {

@@ -7,4 +7,4 @@ package bemble.server.marking.taken;
  * @param fact the fact missed where the cause is one
  */
 public record PastAnswer(long pupilId, PastPile pile, int question, String problem, boolean right, String given,
-                   String correction, boolean alone, String cause, boolean confirmed, String fact) {}
+        String correction, boolean alone, String cause, boolean confirmed, String fact) {}

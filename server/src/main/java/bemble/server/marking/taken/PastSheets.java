@@ -22,20 +22,23 @@ final class PastSheets {
 
     PastSheets(List<PastAnswer> pile, List<PastQuiz> quizzes) {
         Map<Long, Map<Integer, String>> papers = new LinkedHashMap<>();
-        pile.forEach(answer -> papers.computeIfAbsent(answer.pupilId(), any -> new HashMap<>()).put(answer.question(), answer.problem()));
+        pile.forEach(answer -> papers.computeIfAbsent(answer.pupilId(), any -> new HashMap<>()).put(answer.question(),
+                answer.problem()));
         Map<Long, Integer> passMarkOf = new HashMap<>();
         quizzes.stream().filter(quiz -> papers.containsKey(quiz.pupilId())).forEach(quiz -> {
             passMarkOf.put(quiz.pupilId(), quiz.passMark());
             for (int question = 1; question <= quiz.problems().size(); question++) {
                 if (papers.get(quiz.pupilId()).putIfAbsent(question, quiz.problems().get(question - 1)) == null) {
-                    blank.add(new JudgedAnswer(quiz.pupilId(), question, AnswerState.BLANK, "", "", "", null, AnswerVerdict.BLANK, null, null));
+                    blank.add(new JudgedAnswer(quiz.pupilId(), question, AnswerState.BLANK, "", "", "", null,
+                            AnswerVerdict.BLANK, null, null));
                 }
             }
         });
         papers.forEach((pupil, questions) -> {
             Integer passMark = passMarkOf.get(pupil);
             int sheet = 0;
-            while (sheet < sheets.size() && !(Objects.equals(passMarks.get(sheet), passMark) && agree(sheets.get(sheet), questions))) {
+            while (sheet < sheets.size()
+                    && !(Objects.equals(passMarks.get(sheet), passMark) && agree(sheets.get(sheet), questions))) {
                 sheet++;
             }
             if (sheet == sheets.size()) {
@@ -48,7 +51,8 @@ final class PastSheets {
     }
 
     private static boolean agree(Map<Integer, String> sheet, Map<Integer, String> questions) {
-        return questions.entrySet().stream().allMatch(each -> each.getValue().equals(sheet.getOrDefault(each.getKey(), each.getValue())));
+        return questions.entrySet().stream()
+                .allMatch(each -> each.getValue().equals(sheet.getOrDefault(each.getKey(), each.getValue())));
     }
 
     private static String code(int sheet) {

@@ -37,7 +37,8 @@ public class TakenPapers {
 
     private final AnswerChanges changes;
 
-    TakenPapers(Piles piles, PaperAnswers paperAnswers, Judging judging, MarkingMapper mapper, PreferencesService preferences, ObjectMapper json, AnswerChanges changes) {
+    TakenPapers(Piles piles, PaperAnswers paperAnswers, Judging judging, MarkingMapper mapper,
+            PreferencesService preferences, ObjectMapper json, AnswerChanges changes) {
         this.changes = changes;
         this.piles = piles;
         this.paperAnswers = paperAnswers;
@@ -70,19 +71,22 @@ public class TakenPapers {
      * @param unfinished whether the paper was collected while the pupil was writing: what is empty was not reached
      */
     @Transactional
-    public void take(long teacherId, long markingId, long pupilId, List<TakenAnswer> answers, boolean helped, boolean unfinished) {
+    public void take(long teacherId, long markingId, long pupilId, List<TakenAnswer> answers, boolean helped,
+            boolean unfinished) {
         changes.ofPupil(pupilId);
         OpenPile open = piles.open(teacherId, markingId);
         String how = helped ? helped(teacherId) : "";
         for (TakenAnswer taken : answers) {
-            MarkedAnswer answer = merged(pupilId, open.answer(pupilId, taken.question()), taken, how, unfinished ? AnswerState.NOT_REACHED : AnswerState.BLANK);
+            MarkedAnswer answer = merged(pupilId, open.answer(pupilId, taken.question()), taken, how,
+                    unfinished ? AnswerState.NOT_REACHED : AnswerState.BLANK);
             mapper.keepAnswer(markingId, answer, open.verdict(answer, open.sheet(pupilId).problem(taken.question())));
         }
     }
 
     /** Judges what was taken in, by the answers and by the papers on which they were worked. */
     public void judge(long teacherId, long markingId, long pupilId, List<TakenAnswer> answers) {
-        paperAnswers.notePapers(markingId, pupilId, answers.stream().filter(taken -> !taken.given().isEmpty()).toList());
+        paperAnswers.notePapers(markingId, pupilId,
+                answers.stream().filter(taken -> !taken.given().isEmpty()).toList());
         judging.judge(teacherId, markingId, pupilId);
     }
 
@@ -92,14 +96,17 @@ public class TakenPapers {
      * @return the pile's id
      */
     @Transactional
-    public long takeOver(long teacherId, long classId, PastPile pile, List<PastAnswer> written, List<PastQuiz> quizzes, OffsetDateTime now) {
+    public long takeOver(long teacherId, long classId, PastPile pile, List<PastAnswer> written, List<PastQuiz> quizzes,
+            OffsetDateTime now) {
         changes.of(written.stream().map(PastAnswer::pupilId).toList());
         changes.of(quizzes.stream().map(PastQuiz::pupilId).toList());
         String helped = helped(teacherId);
         PastSheets sheets = new PastSheets(written, quizzes);
-        long id = mapper.add(teacherId, classId, pile.sheet(), now, pile.day(), json.writeValueAsString(sheets.sheets())).id();
+        long id = mapper
+                .add(teacherId, classId, pile.sheet(), now, pile.day(), json.writeValueAsString(sheets.sheets())).id();
         sheets.byPupil().forEach((pupilId, code) -> mapper.keepPaper(id, new StoredPaper(pupilId, code, false)));
-        List<JudgedAnswer> all = Stream.concat(written.stream().map(answer -> judged(answer, helped)), sheets.blank().stream()).toList();
+        List<JudgedAnswer> all =
+                Stream.concat(written.stream().map(answer -> judged(answer, helped)), sheets.blank().stream()).toList();
         for (int from = 0; from < all.size(); from += KEPT_AT_ONCE) {
             mapper.keepJudged(id, all.subList(from, Math.min(all.size(), from + KEPT_AT_ONCE)));
         }
@@ -108,20 +115,27 @@ public class TakenPapers {
 
     private static JudgedAnswer judged(PastAnswer answer, String helped) {
         String cause = Causes.checked(answer.cause());
-        return new JudgedAnswer(answer.pupilId(), answer.question(), answer.right() ? AnswerState.RIGHT : AnswerState.GIVEN, answer.given(), answer.correction(),
-                answer.alone() ? "" : helped, answer.confirmed() ? cause : null, answer.right() ? AnswerVerdict.RIGHT : AnswerVerdict.WRONG,
+        return new JudgedAnswer(answer.pupilId(), answer.question(),
+                answer.right() ? AnswerState.RIGHT : AnswerState.GIVEN, answer.given(), answer.correction(),
+                answer.alone() ? "" : helped, answer.confirmed() ? cause : null,
+                answer.right() ? AnswerVerdict.RIGHT : AnswerVerdict.WRONG,
                 answer.confirmed() ? null : cause, answer.fact());
     }
 
     private String helped(long teacherId) {
-        return preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code).findFirst().orElse("");
+        return preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code)
+                .findFirst().orElse("");
     }
 
-    private static MarkedAnswer merged(long pupilId, MarkedAnswer before, TakenAnswer taken, String how, AnswerState empty) {
+    private static MarkedAnswer merged(long pupilId, MarkedAnswer before, TakenAnswer taken, String how,
+            AnswerState empty) {
         if (before == null || before.state() == AnswerState.BLANK || before.state() == AnswerState.NOT_REACHED) {
-            return MarkedAnswer.of(pupilId, taken.question(), taken.given().isEmpty() ? empty : AnswerState.GIVEN, taken.given(), "", how, null);
+            return MarkedAnswer.of(pupilId, taken.question(), taken.given().isEmpty() ? empty : AnswerState.GIVEN,
+                    taken.given(), "", how, null);
         }
-        String correction = before.given().equals(taken.given()) || taken.given().isEmpty() ? before.correction() : taken.given();
-        return MarkedAnswer.of(pupilId, taken.question(), before.state(), before.given(), correction, before.how(), before.cause());
+        String correction =
+                before.given().equals(taken.given()) || taken.given().isEmpty() ? before.correction() : taken.given();
+        return MarkedAnswer.of(pupilId, taken.question(), before.state(), before.given(), correction, before.how(),
+                before.cause());
     }
 }

@@ -32,12 +32,14 @@ class Freezer {
 
     /** All versions or none; what is printed unchanged keeps its code. */
     @Transactional
-    public List<StoredPrint> freeze(long teacherId, long setId, SetContent content, List<String> versions, String choices) {
+    public List<StoredPrint> freeze(long teacherId, long setId, SetContent content, List<String> versions,
+            String choices) {
         List<StoredPrint> frozen = new ArrayList<>();
         String code = null;
         for (String version : versions) {
             String text = json.writeValueAsString(SetReading.version(content, version));
-            StoredPrint same = prints.findSame(teacherId, setId, version, text, choices).stream().findFirst().orElse(null);
+            StoredPrint same =
+                    prints.findSame(teacherId, setId, version, text, choices).stream().findFirst().orElse(null);
             if (same != null) {
                 frozen.add(same);
                 continue;

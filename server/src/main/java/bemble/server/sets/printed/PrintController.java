@@ -67,10 +67,7 @@ class PrintController {
     }
 
     record PrintWish(
-            @NotNull(message = "Choose among the versions A, B and C.")
-            @Size(min = 1, max = 3, message = "Choose among the versions A, B and C, each once.")
-            List<@NotNull(message = "Choose among the versions A, B and C.")
-                    @Pattern(regexp = "[ABC]", message = "Choose among the versions A, B and C.") String> versions) {}
+            @NotNull(message = "Choose among the versions A, B and C.") @Size(min = 1, max = 3, message = "Choose among the versions A, B and C, each once.") List<@NotNull(message = "Choose among the versions A, B and C.") @Pattern(regexp = "[ABC]", message = "Choose among the versions A, B and C.") String> versions) {}
 
     record BegunView(@NotNull List<PrintView> prints, @NotNull JobView job) {}
 

@@ -44,7 +44,10 @@ class PrintJobs {
 
     /** How a job stands. */
     enum State {
-        PRINTING, DONE, STOPPED, FAILED
+        PRINTING,
+        DONE,
+        STOPPED,
+        FAILED
     }
 
     static final class Job {

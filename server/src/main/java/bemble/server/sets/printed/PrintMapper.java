@@ -27,7 +27,8 @@ interface PrintMapper {
     @Select("select count(*) > 0 from set_print where code like #{code} || '-%'")
     boolean isTaken(String code);
 
-    @Select(value = "select " + COLUMNS + " from final table (insert into set_print (teacher_id, set_id, code, version, "
+    @Select(value = "select " + COLUMNS
+            + " from final table (insert into set_print (teacher_id, set_id, code, version, "
             + "printed_at, content, choices) values (#{teacherId}, #{p.setId}, #{p.code}, #{p.version}, #{p.printedAt}, "
             + "#{p.content}, #{p.choices}))", affectData = true)
     StoredPrint add(@Param("teacherId") long teacherId, @Param("p") StoredPrint print);

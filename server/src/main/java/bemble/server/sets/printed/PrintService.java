@@ -60,8 +60,8 @@ class PrintService {
     }
 
     StoredPrint find(long teacherId, String code) {
-        return prints.find(teacherId, code).orElseThrow(() ->
-                new Missing("No print of yours has the code " + code + ". Look it up on the sheet once more."));
+        return prints.find(teacherId, code).orElseThrow(
+                () -> new Missing("No print of yours has the code " + code + ". Look it up on the sheet once more."));
     }
 
     /** The pages of a set as it would be printed now. */
@@ -112,7 +112,8 @@ class PrintService {
                 int base = before;
                 PrintOrder order = order(print, kind);
                 List<Page> pages = Pages.of(order, done -> progress.accept(base + done));
-                save(file(print, kind), PdfWriter.write(title(print, kind), pages, () -> progress.accept(base + order.questions().size())));
+                save(file(print, kind), PdfWriter.write(title(print, kind), pages,
+                        () -> progress.accept(base + order.questions().size())));
                 before += order.questions().size();
             }
         }
@@ -120,8 +121,10 @@ class PrintService {
 
     /** Freezes a set as it is now, under a code by which its answers are found. */
     StoredPrint freeze(long teacherId, long setId) {
-        return freezer.freeze(teacherId, setId, sets.content(sets.find(teacherId, setId)), Versions.LETTERS.subList(0, 1),
-                styles.write(houseStyles.of(teacherId))).get(0);
+        return freezer
+                .freeze(teacherId, setId, sets.content(sets.find(teacherId, setId)), Versions.LETTERS.subList(0, 1),
+                        styles.write(houseStyles.of(teacherId)))
+                .get(0);
     }
 
     /** The pages of a print with somebody's name on them. */
@@ -133,7 +136,7 @@ class PrintService {
     byte[] pdf(StoredPrint print, PrintKind kind) throws IOException {
         Path file = file(print, kind);
         if (!Files.exists(file)) {
-            save(file, PdfWriter.write(title(print, kind), pages(print, kind), () -> { }));
+            save(file, PdfWriter.write(title(print, kind), pages(print, kind), () -> {}));
         }
         return Files.readAllBytes(file);
     }

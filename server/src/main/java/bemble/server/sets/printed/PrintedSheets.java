@@ -41,9 +41,10 @@ public class PrintedSheets {
     /** @throws Refusal where nothing was printed under that code */
     public Sheet printed(long teacherId, String code) {
         String plain = code.strip().toUpperCase(Locale.ROOT).replace(' ', '-');
-        StoredPrint print = prints.find(teacherId, plain).or(() -> prints.find(teacherId, plain + "-A")).orElseThrow(() ->
-                Refusal.of("code", "No sheet of yours has the code “" + code.strip() + "”. It stands at the foot of every page, "
-                        + "like K7PT-A."));
+        StoredPrint print = prints.find(teacherId, plain).or(() -> prints.find(teacherId, plain + "-A"))
+                .orElseThrow(() -> Refusal.of("code",
+                        "No sheet of yours has the code “" + code.strip() + "”. It stands at the foot of every page, "
+                                + "like K7PT-A."));
         SetContent content = json.readValue(print.content(), SetContent.class);
         return new Sheet(print.code(), content.title(), problems(content), content.passMark());
     }
@@ -65,7 +66,8 @@ public class PrintedSheets {
 
     /** The set of that title, where the teacher has one. */
     public Optional<Long> named(long teacherId, String title) {
-        return sets.search(teacherId, title, false).stream().filter(set -> set.title().equals(title)).map(StoredSet::id).findFirst();
+        return sets.search(teacherId, title, false).stream().filter(set -> set.title().equals(title)).map(StoredSet::id)
+                .findFirst();
     }
 
     private static List<String> problems(SetContent content) {
@@ -77,7 +79,9 @@ public class PrintedSheets {
         List<SetContent.SetQuestion> questions = problems.stream()
                 .map(problem -> new SetContent.SetQuestion(problem, "", "alone")).toList();
         SetContent.LayoutChoice layout = new SetContent.LayoutChoice("a4", 2, 7, true, true, false, true, false, true);
-        return sets.add(teacherId, new SetContent(title.substring(0, Math.min(MOST_TITLE, title.length())), tag, operation, null,
-                null, 1L, null, questions, layout)).id();
+        return sets.add(teacherId,
+                new SetContent(title.substring(0, Math.min(MOST_TITLE, title.length())), tag, operation, null,
+                        null, 1L, null, questions, layout))
+                .id();
     }
 }

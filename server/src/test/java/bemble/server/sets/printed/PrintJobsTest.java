@@ -86,7 +86,7 @@ class PrintJobsTest {
         for (int i = 0; i < 12; i++) {
             others.add(jobs.start(TEACHER, 1, progress -> order.add("first's")));
         }
-        assertThatThrownBy(() -> jobs.start(TEACHER, 1, progress -> { })).isInstanceOf(Busy.class);
+        assertThatThrownBy(() -> jobs.start(TEACHER, 1, progress -> {})).isInstanceOf(Busy.class);
         others.add(jobs.start(TEACHER + 1, 1, progress -> order.add("second's")));
         go.countDown();
         for (PrintJobs.Job job : others) {
