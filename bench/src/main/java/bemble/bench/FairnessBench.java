@@ -17,6 +17,8 @@ import bemble.core.style.option.Placeholder;
 import bemble.core.style.option.YesNo;
 import bemble.core.style.option.ZeroRows;
 import bemble.core.working.Anchor;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
@@ -65,9 +67,9 @@ public final class FairnessBench {
                     && mark.role() != Role.MISSING;
             if (figure && its && mark.until() == null && (small || mark.anchor() == Anchor.MIDDLE)) {
                 figures.put(
-                        List.of(mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor(),
+                        List.of(mark.at().block().name(), mark.at().line(), mark.at().place(), mark.anchor(),
                                 mark.kind() == MarkKind.STRIKE),
-                        new PaperFigure(mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor(),
+                        new PaperFigure(mark.at().block().name(), mark.at().line(), mark.at().place(), mark.anchor(),
                                 mark.kind(), mark.text()));
             }
         }
@@ -88,8 +90,8 @@ public final class FairnessBench {
 
     private static boolean isAnswer(PaperFigure figure, Written careful) {
         return figure.kind() != MarkKind.STRIKE && figure.anchor() == Anchor.MIDDLE
-                && (figure.block().equals("remainder")
-                        || figure.block().equals(careful.answerStands().block().id())
+                && (figure.block().isFirst(BlockName.Kind.REMAINDER)
+                        || figure.block().equals(careful.answerStands().block().name())
                                 && figure.line().equals(careful.answerStands().line()));
     }
 
@@ -113,10 +115,11 @@ public final class FairnessBench {
             case 0 -> all.stream().filter(figure -> isAnswer(figure, careful)).toList();
             case 1 -> {
                 List<String> lines = all.stream().filter(figure -> !isAnswer(figure, careful))
-                        .map(figure -> figure.block() + figure.line()).distinct().toList();
+                        .map(figure -> figure.block() + " " + figure.line()).distinct().toList();
                 String out = lines.isEmpty() ? "" : lines.get(random.nextInt(lines.size()));
                 yield all.stream()
-                        .filter(figure -> isAnswer(figure, careful) || !out.equals(figure.block() + figure.line()))
+                        .filter(figure -> isAnswer(figure, careful)
+                                || !out.equals(figure.block() + " " + figure.line()))
                         .toList();
             }
             case 2 -> product ? careful(problem, method, HouseStyle.USUAL.with("zeroRows", ZeroRows.WRITTEN)) : all;
@@ -132,7 +135,8 @@ public final class FairnessBench {
             default -> {
                 List<PaperFigure> more = new ArrayList<>(all);
                 more.add(
-                        new PaperFigure("aside", "jotting", 0, Anchor.MIDDLE, MarkKind.DIGIT, "" + random.nextInt(10)));
+                        new PaperFigure(BlockName.named("aside"), Line.named("jotting"), 0, Anchor.MIDDLE,
+                                MarkKind.DIGIT, "" + random.nextInt(10)));
                 yield more;
             }
         };
@@ -140,13 +144,13 @@ public final class FairnessBench {
 
     /** The rows of a product with the highest first, or right under each other. */
     private static List<PaperFigure> rows(List<PaperFigure> paper, boolean turned) {
-        List<Integer> rows = paper.stream().map(PaperFigure::line).filter(line -> line.startsWith("addend-")).distinct()
-                .map(line -> Integer.valueOf(line.substring(7))).sorted().toList();
+        List<Integer> rows = paper.stream().map(PaperFigure::line).filter(line -> line.is(Line.Kind.ADDEND)).distinct()
+                .map(Line::number).sorted().toList();
         UnaryOperator<PaperFigure> moved = figure -> {
-            int at = figure.line().matches("(addend|row-carries)-\\d+")
-                    ? rows.indexOf(Integer.parseInt(figure.line().replaceAll("\\D", ""))) : -1;
-            String line = at < 0 ? figure.line()
-                    : figure.line().replaceAll("\\d+", "") + (turned ? rows.size() - at : at + 1);
+            int at = figure.line().is(Line.Kind.ADDEND) || figure.line().is(Line.Kind.ROW_CARRIES)
+                    ? rows.indexOf(figure.line().number()) : -1;
+            Line line = at < 0 ? figure.line()
+                    : Line.of(figure.line().kind(), turned ? rows.size() - at : at + 1);
             return new PaperFigure(figure.block(), line, figure.place(), figure.anchor(), figure.kind(), figure.text());
         };
         return paper.stream().map(moved).toList();

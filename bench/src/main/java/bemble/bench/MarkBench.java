@@ -61,7 +61,7 @@ public class MarkBench {
                 : Slipped.find(parts[1], problem, method, HouseStyle.USUAL).orElseThrow();
         Hand hand = (missed ? Slip.nearMiss(2, 1).and(slip) : slip).over(Hand.CAREFUL);
         List<PaperFigure> figures = Written.by(hand, problem, method, HouseStyle.USUAL).working().marks().stream()
-                .filter(MarkBench::isWritten).map(mark -> new PaperFigure(mark.at().block().id(), mark.at().line(),
+                .filter(MarkBench::isWritten).map(mark -> new PaperFigure(mark.at().block().name(), mark.at().line(),
                         mark.at().place(), mark.anchor(), mark.kind(), mark.text()))
                 .toList();
         paper = new PaperToMark(figures, false, false, false, null);

@@ -6,7 +6,6 @@ import bemble.core.hand.Method;
 import bemble.core.hand.Outcome;
 import bemble.core.problem.Problem.Addition;
 import bemble.core.stack.Digit;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Stack;
 import bemble.core.stack.WrittenLine;
 import bemble.core.stack.adding.AddingWords;
@@ -15,6 +14,7 @@ import bemble.core.stack.adding.InFront;
 import bemble.core.stack.adding.Total;
 import bemble.core.style.MethodName;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,7 +31,7 @@ final class AllDigitsAdded implements Method<Addition> {
         WrittenSum.SetOut paper = WrittenSum.setOut(addition.addends(), desk.start(), desk);
         Block block = paper.block();
         Stack stack = paper.stack();
-        desk.answerStandsIn(block, Lines.ANSWER);
+        desk.answerStandsIn(block, Line.ANSWER);
         List<Integer> digits = new ArrayList<>();
         for (int place = stack.lowest(); place <= stack.highest(); place++) {
             digits.addAll(stack.digitsAt(place));
@@ -40,8 +40,8 @@ final class AllDigitsAdded implements Method<Addition> {
         int total = desk.ask(new Total(0, digits, 0, null, false));
         desk.figure(StepKind.DIGIT, block, 0, AddingWords::last);
         WrittenLine answer = new WrittenLine(0);
-        int inFront = desk.ask(new InFront(block.at(Lines.ANSWER, 1), total, 0, false));
-        answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, 0), total, true, false, false)));
+        int inFront = desk.ask(new InFront(block.at(Line.ANSWER, 1), total, 0, false));
+        answer.put(desk.ask(new Digit(block.at(Line.ANSWER, 0), total, true, false, false)));
         if (inFront > 0) {
             answer.put(inFront);
         }

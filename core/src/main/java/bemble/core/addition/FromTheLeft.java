@@ -8,7 +8,6 @@ import bemble.core.hand.Said;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.Addition;
 import bemble.core.stack.Digit;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Stack;
 import bemble.core.stack.adding.AddingWords;
 import bemble.core.stack.adding.Carry;
@@ -18,6 +17,7 @@ import bemble.core.stack.adding.Total;
 import bemble.core.style.MethodName;
 import bemble.core.working.Block;
 import bemble.core.working.Fact;
+import bemble.core.working.Line;
 import bemble.core.working.Spoken;
 import bemble.core.working.StepKind;
 import java.util.List;
@@ -34,7 +34,7 @@ final class FromTheLeft implements Method<Addition> {
         WrittenSum.SetOut paper = WrittenSum.setOut(addition.addends(), desk.start(), desk);
         Block block = paper.block();
         Stack stack = paper.stack();
-        desk.answerStandsIn(block, Lines.ANSWER);
+        desk.answerStandsIn(block, Line.ANSWER);
         CarrySpots carries = paper.carries();
         StringBuilder answer = new StringBuilder();
         int carry = 0;
@@ -43,11 +43,11 @@ final class FromTheLeft implements Method<Addition> {
             int total = desk.ask(new Total(place, stack.digitsAt(place), carry, null, false));
             if (place == stack.lowest()) {
                 desk.figure(StepKind.DIGIT, block, place, FromTheLeft::end);
-                answer.append(desk.ask(new WholeAtTheEnd(block.at(Lines.ANSWER, place), total)));
+                answer.append(desk.ask(new WholeAtTheEnd(block.at(Line.ANSWER, place), total)));
                 break;
             }
             desk.figure(StepKind.DIGIT, block, place, AddingWords::digit);
-            answer.append(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false, false)));
+            answer.append(desk.ask(new Digit(block.at(Line.ANSWER, place), total, false, false, false)));
             carry = desk.ask(new Carry(carries, place, place - 1, total, carry, false));
         }
         Numeral sum = Numeral.ofDigits(answer.toString(), -stack.lowest());

@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 
 /**
@@ -15,7 +16,7 @@ import bemble.core.working.Role;
  * @param count how many
  * @param point the sign before the decimals
  */
-record PartValue(Block block, String line, int place, int count, char point) implements Question<Numeral> {
+record PartValue(Block block, Line line, int place, int count, char point) implements Question<Numeral> {
     @Override
     public Numeral careful() {
         return place >= 0 ? Numeral.of(count + "0".repeat(place)) : Numeral.ofDigits(Integer.toString(count), -place);
@@ -27,7 +28,7 @@ record PartValue(Block block, String line, int place, int count, char point) imp
     }
 
     /** A number in a line of its own; nothing where it is kept in the head. */
-    static void write(Block block, String line, Numeral value, char point, Ink ink) {
+    static void write(Block block, Line line, Numeral value, char point, Ink ink) {
         if (block == null) {
             return;
         }

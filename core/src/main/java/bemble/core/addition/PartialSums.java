@@ -10,7 +10,6 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem.Addition;
 import bemble.core.stack.LineUp;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Placed;
 import bemble.core.stack.Stack;
 import bemble.core.stack.adding.StackPaper;
@@ -20,7 +19,9 @@ import bemble.core.style.option.PartSums;
 import bemble.core.words.Words;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
 import bemble.core.working.Fact;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Placement;
 import bemble.core.working.Role;
@@ -32,8 +33,8 @@ import java.util.List;
 
 /** Leaves the numbers side by side, adds what each place is worth from the highest down, and adds those parts. */
 public final class PartialSums implements Method<Addition> {
-    private static final String ARCS = "arcs";
-    private static final String NUMBER = "number";
+    private static final Line ARCS = Line.of(Line.Kind.ARCS);
+    private static final Line NUMBER = Line.of(Line.Kind.NUMBER);
 
     @Override
     public MethodName name() {
@@ -44,7 +45,7 @@ public final class PartialSums implements Method<Addition> {
     public Outcome write(Addition addition, Desk desk) {
         Stack numbers = Stack.of(addition.addends());
         List<Block> row = sideBySide(numbers, desk);
-        Block parts = desk.block("parts", Placement.under(row.get(0), 0));
+        Block parts = desk.block(BlockName.Kind.PARTS, Placement.under(row.get(0), 0));
         if (desk.style().partSums() != PartSums.COLUMNS && numbers.highest() > numbers.lowest()) {
             return addedOn(numbers, row, parts, desk);
         }
@@ -54,16 +55,16 @@ public final class PartialSums implements Method<Addition> {
         char point = desk.style().point().punctuation().point();
         for (int place = numbers.highest(); place >= numbers.lowest(); place--) {
             int total = total(numbers, row, place, desk);
-            String line = Lines.addend(values.size() + 1);
+            Line line = Line.addend(values.size() + 1);
             parts.line(line);
             values.add(desk.ask(new PartValue(parts, line, place, total, point)));
         }
         int to = desk.mark();
         Numeral sum = values.get(0);
         if (values.size() > 1) {
-            sum = paper.addUp(Stack.of(values), Lines.addend(values.size()), said -> addUp(values, said)).sum();
+            sum = paper.addUp(Stack.of(values), Line.addend(values.size()), said -> addUp(values, said)).sum();
         } else {
-            desk.answerStandsIn(parts, Lines.addend(1));
+            desk.answerStandsIn(parts, Line.addend(1));
         }
         return new Outcome(Answer.of(sum, desk.style()), () -> record(desk.decisions(from, to)));
     }
@@ -85,12 +86,12 @@ public final class PartialSums implements Method<Addition> {
             int n = numbers.highest() - place;
             boolean last = place == numbers.lowest();
             int count = total(numbers, row, place, desk);
-            String line = last ? Lines.ANSWER : Lines.addend(n + 1);
+            Line line = last ? Line.ANSWER : Line.addend(n + 1);
             Block written = jots || last ? totals.line(line) : null;
             Numeral part = desk.ask(new PartValue(n == 0 ? written : null, line, place, count, point));
             sum = n == 0 ? part : desk.ask(new RunningTotal(written, line, place, n, last, sum, part, point));
         }
-        desk.answerStandsIn(totals, Lines.ANSWER);
+        desk.answerStandsIn(totals, Line.ANSWER);
         int to = desk.mark();
         return new Outcome(Answer.of(sum, desk.style()), () -> record(desk.decisions(from, to)));
     }
@@ -112,7 +113,7 @@ public final class PartialSums implements Method<Addition> {
         List<Block> row = new ArrayList<>();
         for (Placed number : numbers.numbers()) {
             Placement where = row.isEmpty() ? desk.start() : Placement.rightOf(row.get(row.size() - 1), null, 0);
-            Block block = desk.block("addend", where).line(ARCS).line(NUMBER);
+            Block block = desk.block(BlockName.Kind.ADDEND, where).line(ARCS).line(NUMBER);
             if (row.isEmpty()) {
                 desk.step(StepKind.SET_OUT, block, null, PartialSums::setOut);
             } else {

@@ -7,6 +7,7 @@ import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import java.math.BigDecimal;
 
 /**
@@ -17,9 +18,8 @@ import java.math.BigDecimal;
  * @param last whether no place is left
  * @param point the sign before the decimals
  */
-record RunningTotal(Block block, String line, int place, int n, boolean last, Numeral before, Numeral part, char point)
-        implements
-            FactQuestion<Numeral> {
+record RunningTotal(Block block, Line line, int place, int n, boolean last, Numeral before, Numeral part, char point)
+        implements FactQuestion<Numeral> {
     @Override
     public Numeral careful() {
         return numeral(before.value().add(part.value()));

@@ -5,13 +5,14 @@ import bemble.core.hand.Said;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.stack.LineUp;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Stack;
 import bemble.core.stack.adding.CarrySpots;
 import bemble.core.stack.adding.ColumnSum;
 import bemble.core.stack.adding.StackPaper;
 import bemble.core.words.Words;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.Placement;
 import bemble.core.working.Spoken;
 import bemble.core.working.StepKind;
@@ -36,8 +37,8 @@ record WrittenSum(List<Numeral> addends, ColumnSum added) {
             return paper.block();
         }
 
-        String lastLine() {
-            return Lines.addend(addends.size());
+        Line lastLine() {
+            return Line.addend(addends.size());
         }
 
         CarrySpots carries() {
@@ -48,19 +49,19 @@ record WrittenSum(List<Numeral> addends, ColumnSum added) {
     /** Sets the numbers out in a new block. */
     static SetOut setOut(List<Numeral> numbers, Placement where, Desk desk) {
         List<Numeral> addends = StackPaper.topToBottom(numbers, desk.style().order());
-        Block block = desk.block("sum", where);
+        Block block = desk.block(BlockName.Kind.SUM, where);
         StackPaper paper = new StackPaper(block, desk).headsLine().above();
-        List<String> lines = new ArrayList<>(addends.size());
+        List<Line> lines = new ArrayList<>(addends.size());
         for (int i = 1; i <= addends.size(); i++) {
-            lines.add(Lines.addend(i));
-            block.line(Lines.addend(i));
+            lines.add(Line.addend(i));
+            block.line(Line.addend(i));
         }
         paper.below();
         desk.step(StepKind.SET_OUT, block, null, WrittenSum::setOut);
         Stack stack = new Stack(desk.ask(paper.lineUp(lines, addends, false)));
         if (desk.draws()) {
             paper.heads(stack.highest(), stack.lowest());
-            paper.ruleOff(Lines.addend(addends.size()), stack, Operation.ADDITION);
+            paper.ruleOff(Line.addend(addends.size()), stack, Operation.ADDITION);
         }
         return new SetOut(paper, addends, stack);
     }

@@ -5,7 +5,6 @@ import bemble.core.hand.Desk;
 import bemble.core.hand.Talk;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Stack;
 import bemble.core.stack.adding.CarrySpots;
 import bemble.core.stack.adding.ColumnAdder;
@@ -14,7 +13,9 @@ import bemble.core.stack.adding.StackPaper;
 import bemble.core.style.option.CarryPlace;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
 import bemble.core.working.Figure;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Placement;
 import bemble.core.working.StepKind;
@@ -32,7 +33,7 @@ final class Beneath {
     Beneath(Block above, Desk desk) {
         this.desk = desk;
         this.above = above;
-        this.block = desk.block("beneath", Placement.beneath(above));
+        this.block = desk.block(BlockName.Kind.BENEATH, Placement.beneath(above));
         // Above the columns stands the sum itself.
         desk.writeIn(desk.style().withCarriesIn());
     }
@@ -46,16 +47,16 @@ final class Beneath {
         Stack stack = Stack.of(numbers);
         StackPaper paper = new StackPaper(block, desk).below();
         desk.step(StepKind.SET_OUT, block, null, talk);
-        desk.sign(above.at(Lines.ANSWER, stack.highest() + 1), Operation.ADDITION.sign());
-        desk.rule(block, Lines.ANSWER, stack.highest() + 1, stack.lowest());
+        desk.sign(above.at(Line.ANSWER, stack.highest() + 1), Operation.ADDITION.sign());
+        desk.rule(block, Line.ANSWER, stack.highest() + 1, stack.lowest());
         CarrySpots carries = desk.carriesStand(CarryPlace.FOOT_OF_NEXT)
-                ? CarrySpots.of(CarryPlace.FOOT_OF_NEXT, above, Lines.ANSWER) : paper.carries(Lines.ANSWER);
+                ? CarrySpots.of(CarryPlace.FOOT_OF_NEXT, above, Line.ANSWER) : paper.carries(Line.ANSWER);
         return ColumnAdder.add(stack, desk.style().padsZeros(), block, carries, desk);
     }
 
     /** Writes a number under the one that stands there, and adds it. */
     ColumnSum addOneMore(Numeral there, Numeral more, Talk talk) {
-        String line = Lines.addend(2);
+        Line line = Line.addend(2);
         block.line(line);
         StackPaper paper = new StackPaper(block, desk).below();
         desk.step(StepKind.SET_OUT, block, null, talk);
@@ -66,7 +67,7 @@ final class Beneath {
     }
 
     /** Whether these digits stand in that line of a block, a square each and in their places. */
-    static boolean stands(Numeral number, Block block, String line, Desk desk) {
+    static boolean stands(Numeral number, Block block, Line line, Desk desk) {
         Map<Integer, String> there = new HashMap<>();
         for (Decision<?> decision : desk.decisions(0, desk.mark())) {
             for (Figure figure : decision.ink()) {

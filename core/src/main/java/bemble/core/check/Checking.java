@@ -14,7 +14,6 @@ import bemble.core.problem.Problem.SquareRoot;
 import bemble.core.problem.Problem.Subtraction;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
-import bemble.core.stack.Lines;
 import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.stack.adding.ColumnSum;
 import bemble.core.stack.adding.StackPaper;
@@ -24,6 +23,8 @@ import bemble.core.style.MethodName;
 import bemble.core.subtraction.column.SubtractionPaper;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Placement;
 import bemble.core.working.Role;
@@ -41,6 +42,7 @@ import java.util.stream.Collectors;
  */
 public final class Checking {
     private static final int LABEL_SQUARES = 3;
+    private static final Line LABEL = Line.of(Line.Kind.LABEL);
 
     private final Desk desk;
     private final List<Check.Sum> workings = new ArrayList<>();
@@ -89,10 +91,10 @@ public final class Checking {
         desk.turnToCheck(Placement.under(desk.firstBlock(), 1));
         boolean inPlace = kind == CheckKind.ADD_BACK && isInPlace((Subtraction) problem, answer);
         beneath = inPlace ? new Beneath(desk.firstBlock(), desk) : null;
-        Block label = inPlace ? desk.block("label", Placement.leftOf(beneath.block(), null, 1)).line("label")
-                : desk.block("label", desk.start()).line("label");
+        Block label = inPlace ? desk.block(BlockName.Kind.LABEL, Placement.leftOf(beneath.block(), null, 1)).line(LABEL)
+                : desk.block(BlockName.Kind.LABEL, desk.start()).line(LABEL);
         desk.step(StepKind.CHECK, label, null, said -> CheckWords.begin(kind.label(), kind != asked));
-        desk.draw(MarkKind.LABEL, label.at("label", LABEL_SQUARES), label.at("label", 1), "check", Role.FRAME,
+        desk.draw(MarkKind.LABEL, label.at(LABEL, LABEL_SQUARES), label.at(LABEL, 1), "check", Role.FRAME,
                 Size.TINY,
                 Anchor.MIDDLE);
         desk.turnToCheck(Placement.under(label, 0));
@@ -161,9 +163,9 @@ public final class Checking {
     /** Whether both numbers stand at the foot of the sum as they are to be added. */
     private boolean isInPlace(Subtraction subtraction, Answer answer) {
         Block sum = desk.firstBlock();
-        return desk.style().checksBeneath() && sum.lines().contains(Lines.ANSWER)
+        return desk.style().checksBeneath() && sum.lines().contains(Line.ANSWER)
                 && Beneath.stands(subtraction.subtrahend(), sum, SubtractionPaper.SUBTRAHEND, desk)
-                && Beneath.stands(Numeral.of(answer.value()), sum, Lines.ANSWER, desk);
+                && Beneath.stands(Numeral.of(answer.value()), sum, Line.ANSWER, desk);
     }
 
     private Check addBack(Subtraction subtraction, Answer answer) {
@@ -256,8 +258,8 @@ public final class Checking {
         Addition sum = new Addition(List.of(Numeral.of(product), Numeral.of(rest)));
         Block stands = desk.lastBlock();
         // Where totals are jotted those of the product reach down beside it.
-        if (desk.style().checksBeneath() && !desk.style().jotsTotals() && stands.lines().contains(Lines.ANSWER)
-                && Beneath.stands(sum.addends().get(0), stands, Lines.ANSWER, desk)) {
+        if (desk.style().checksBeneath() && !desk.style().jotsTotals() && stands.lines().contains(Line.ANSWER)
+                && Beneath.stands(sum.addends().get(0), stands, Line.ANSWER, desk)) {
             return kept(sum, new Beneath(stands, desk).addOneMore(sum.addends().get(0), sum.addends().get(1),
                     said -> CheckWords.addRest(said, sum.addends().get(1)))).value();
         }

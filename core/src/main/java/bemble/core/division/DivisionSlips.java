@@ -31,6 +31,7 @@ import bemble.core.stack.Taken;
 import bemble.core.stack.Times;
 import bemble.core.stack.slips.CopySlips;
 import bemble.core.style.MethodName;
+import bemble.core.working.Line;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
@@ -327,7 +328,7 @@ public final class DivisionSlips {
         return new BigInteger(left.toString());
     }
 
-    static Slip setOut(String line, UnaryOperator<Numeral> copy) {
+    static Slip setOut(Line line, UnaryOperator<Numeral> copy) {
         return at(LineUp.class, (q, hand) -> q.lines().get(0).equals(line)
                 ? List.of(new Placed(copy.apply(q.numbers().get(0)), 0)) : null);
     }

@@ -6,7 +6,9 @@ import bemble.core.style.word.Pace;
 import bemble.core.words.Words;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
 import bemble.core.working.Figure;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
 import bemble.core.working.Placement;
@@ -130,14 +132,13 @@ public final class Desk {
         return style.pace() == Pace.FIGURE;
     }
 
-    /** A new block; its name on the sheet is made unique among the parts. */
-    public Block block(String name, Placement placement) {
-        String id = part == Part.WORK ? name : part.id() + "." + name;
-        int others = 0;
+    /** A new block, by what is in it. */
+    public Block block(BlockName.Kind kind, Placement placement) {
+        int number = 1;
         for (Block block : blocks) {
-            others += block.id().equals(id) || block.id().startsWith(id + "-") ? 1 : 0;
+            number += block.name().part() == part && block.name().is(kind) ? 1 : 0;
         }
-        Block block = new Block(others == 0 ? id : id + "-" + (others + 1), placement);
+        Block block = new Block(BlockName.of(part, kind, number), placement);
         blocks.add(block);
         return block;
     }
@@ -158,7 +159,7 @@ public final class Desk {
     }
 
     /** The line in which the answer of the work is read. */
-    public void answerStandsIn(Block block, String line) {
+    public void answerStandsIn(Block block, Line line) {
         if (part == Part.WORK) {
             answer = block.at(line, 0);
         }
@@ -217,14 +218,14 @@ public final class Desk {
     }
 
     /** The point after the ones of that line. */
-    public void point(Block block, String line, Role role) {
+    public void point(Block block, Line line, Role role) {
         draw(MarkKind.POINT, block.at(line, 0), null, String.valueOf(style.point().punctuation().point()), role,
                 Size.FULL,
                 Anchor.AFTER);
     }
 
     /** A rule along the upper edge of the line, over the squares from one place to the other. */
-    public void rule(Block block, String line, int fromPlace, int toPlace) {
+    public void rule(Block block, Line line, int fromPlace, int toPlace) {
         draw(MarkKind.RULE, block.at(line, fromPlace), block.at(line, toPlace), "", Role.FRAME, Size.FULL, Anchor.HIGH);
     }
 

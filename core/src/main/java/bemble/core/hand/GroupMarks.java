@@ -2,6 +2,7 @@ package bemble.core.hand;
 
 import bemble.core.style.HouseStyle;
 import bemble.core.working.Anchor;
+import bemble.core.working.BlockName;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
@@ -17,7 +18,8 @@ import java.util.TreeMap;
 /** The light marks between the groups of a long number that stands in columns, where the style groups its numbers. */
 final class GroupMarks {
     /** The blocks whose columns are the places of the numbers in them. */
-    private static final Set<String> IN_PLACES = Set.of("sum", "difference", "product", "quotient");
+    private static final Set<BlockName.Kind> IN_PLACES =
+            Set.of(BlockName.Kind.SUM, BlockName.Kind.PRODUCT, BlockName.Kind.QUOTIENT);
 
     private GroupMarks() {}
 
@@ -28,10 +30,10 @@ final class GroupMarks {
         }
         Map<Spot, TreeMap<Integer, Mark>> lines = new LinkedHashMap<>();
         for (Mark mark : marks) {
-            String block = mark.at().block().id();
+            BlockName.Kind block = mark.at().block().name().kind();
             boolean digit = mark.kind() == MarkKind.DIGIT && mark.size() == Size.FULL && mark.anchor() == Anchor.MIDDLE
                     && mark.until() == null;
-            if (digit && mark.at().place() >= 0 && IN_PLACES.contains(block.replaceAll("^check\\.|-\\d+$", ""))) {
+            if (digit && mark.at().place() >= 0 && IN_PLACES.contains(block)) {
                 lines.computeIfAbsent(new Spot(mark.at().block(), mark.at().line(), 0), line -> new TreeMap<>())
                         .putIfAbsent(mark.at().place(), mark);
             }

@@ -4,6 +4,7 @@ import bemble.core.problem.Numeral;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.Figure;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
@@ -25,7 +26,7 @@ public interface Ink {
     }
 
     /** The digits of a number, each in its place, the last in {@code lowest}. */
-    default void digits(Block block, String line, Numeral number, int lowest, Role role) {
+    default void digits(Block block, Line line, Numeral number, int lowest, Role role) {
         for (int i = number.length() - 1; i >= 0; i--) {
             digit(block.at(line, lowest + i), number.digit(number.lowest() + i), role);
         }
@@ -42,12 +43,12 @@ public interface Ink {
     }
 
     /** The point after the ones of a line. */
-    default void point(Block block, String line, char sign, Role role) {
+    default void point(Block block, Line line, char sign, Role role) {
         point(block, line, 0, sign, role);
     }
 
     /** A point after a place of a line. */
-    default void point(Block block, String line, int place, char sign, Role role) {
+    default void point(Block block, Line line, int place, char sign, Role role) {
         put(new Figure(MarkKind.POINT, block.at(line, place), null, String.valueOf(sign), role, Size.FULL, Anchor.AFTER,
                 false));
     }

@@ -2,6 +2,7 @@ package bemble.core.hand;
 
 import bemble.core.working.Block;
 import bemble.core.working.Figure;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
@@ -164,7 +165,7 @@ final class Roles {
     /** The square on this paper for one on another of the same problem; room is made where its line is missing here. */
     private Optional<Spot> onThisPaper(Spot other) {
         return blocks.stream().filter(block -> block.equals(other.block())).findFirst().map(block -> {
-            List<String> lines = other.block().lines();
+            List<Line> lines = other.block().lines();
             for (int i = lines.indexOf(other.line()) + 1; i < lines.size()
                     && !block.lines().contains(other.line()); i++) {
                 if (block.lines().contains(lines.get(i))) {

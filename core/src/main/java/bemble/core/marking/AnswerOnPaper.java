@@ -6,6 +6,7 @@ import bemble.core.hand.Written;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.working.Anchor;
+import bemble.core.working.BlockName;
 import bemble.core.working.Figure;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Spot;
@@ -19,7 +20,6 @@ import java.util.stream.Collectors;
 
 /** The answer that stands on a paper, read off its own squares alone, whatever led to it. */
 final class AnswerOnPaper {
-    private static final String REMAINDER = "remainder";
 
     private final Problem problem;
     private final Answer right;
@@ -66,19 +66,19 @@ final class AnswerOnPaper {
     }
 
     private boolean isIn(Figure.Key key) {
-        return !key.stroke() && key.anchor() == Anchor.MIDDLE && key.block().equals(where.block().id())
+        return !key.stroke() && key.anchor() == Anchor.MIDDLE && key.block().equals(where.block().name())
                 && key.line().equals(where.line())
                 && !given.contains(key);
     }
 
     /** Whether a figure is squeezed in behind a digit of the answer. */
     private boolean isBehind(Figure.Key key) {
-        return !key.stroke() && key.anchor() == Anchor.AFTER && key.block().equals(where.block().id())
+        return !key.stroke() && key.anchor() == Anchor.AFTER && key.block().equals(where.block().name())
                 && key.line().equals(where.line());
     }
 
     private static boolean isBeside(Figure.Key key) {
-        return !key.stroke() && key.anchor() == Anchor.MIDDLE && key.block().equals(REMAINDER);
+        return !key.stroke() && key.anchor() == Anchor.MIDDLE && key.block().isFirst(BlockName.Kind.REMAINDER);
     }
 
     /** Whether a figure belongs to the answer. */

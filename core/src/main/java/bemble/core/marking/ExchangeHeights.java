@@ -4,6 +4,7 @@ import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.marking.Way.Read;
 import bemble.core.working.Anchor;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -13,49 +14,49 @@ import java.util.TreeMap;
 
 /** The small figures over a minuend at whatever height they stand; zeros struck straight to 9 among them. */
 final class ExchangeHeights {
-    private static final String HEIGHT = "exchanged-";
-
     private final Way way;
     /** What a careful hand writes over each column, from the lowest height up. */
-    private final Map<Integer, TreeMap<String, String>> expected = new HashMap<>();
+    private final Map<Integer, TreeMap<Integer, String>> expected = new HashMap<>();
 
     ExchangeHeights(Way way) {
         this.way = way;
         Written.asFarAs(Hand.CAREFUL, way.problem(), way.method(), way.style(), false).ink().stream()
                 .filter(figure -> figure.kind() == MarkKind.DIGIT)
                 .map(figure -> Map.entry(figure.key(), figure.text()))
-                .filter(figure -> figure.getKey().line().startsWith(HEIGHT))
+                .filter(figure -> figure.getKey().line().is(Line.Kind.EXCHANGED))
                 .forEach(figure -> expected.computeIfAbsent(figure.getKey().place(), place -> new TreeMap<>())
-                        .put(figure.getKey().line(), figure.getValue()));
+                        .put(figure.getKey().line().number(), figure.getValue()));
     }
 
     private static boolean isOverMinuend(PaperFigure figure) {
-        return figure.line().startsWith(HEIGHT) && figure.kind() == MarkKind.DIGIT
+        return figure.line().is(Line.Kind.EXCHANGED) && figure.kind() == MarkKind.DIGIT
                 && (figure.anchor() == null || figure.anchor() == Anchor.MIDDLE);
     }
 
     List<Read> read() {
-        Map<Integer, TreeMap<String, Read>> columns = new HashMap<>();
+        Map<Integer, TreeMap<Integer, Read>> columns = new HashMap<>();
         way.read().stream().filter(each -> isOverMinuend(each.as())).forEach(each -> columns
-                .computeIfAbsent(each.as().place(), place -> new TreeMap<>()).put(each.as().line(), each));
-        Map<Read, String> heights = new HashMap<>();
+                .computeIfAbsent(each.as().place(), place -> new TreeMap<>()).put(each.as().line().number(), each));
+        Map<Read, Integer> heights = new HashMap<>();
         columns.forEach(
                 (place, column) -> heights.putAll(heights(column, expected.getOrDefault(place, new TreeMap<>()))));
         List<Read> read = new ArrayList<>();
         for (Read each : way.read()) {
-            String line = heights.get(each);
+            Integer height = heights.get(each);
             PaperFigure as = each.as();
-            read.add(line == null || line.equals(as.line()) ? each
-                    : new Read(new PaperFigure(as.block(), line, as.place(), as.anchor(),
-                            as.kind(), as.text()), each.stands()));
+            read.add(height == null || height == as.line().number() ? each
+                    : new Read(
+                            new PaperFigure(as.block(), Line.of(Line.Kind.EXCHANGED, height), as.place(), as.anchor(),
+                                    as.kind(), as.text()),
+                            each.stands()));
         }
         return read;
     }
 
     /** The heights at which what stands over a column says what belongs there, from the lowest up; none where it does not. */
-    private static Map<Read, String> heights(TreeMap<String, Read> column, TreeMap<String, String> expected) {
-        Map<Read, String> heights = new HashMap<>();
-        List<Map.Entry<String, String>> belongs = List.copyOf(expected.entrySet());
+    private static Map<Read, Integer> heights(TreeMap<Integer, Read> column, TreeMap<Integer, String> expected) {
+        Map<Read, Integer> heights = new HashMap<>();
+        List<Map.Entry<Integer, String>> belongs = List.copyOf(expected.entrySet());
         int next = 0;
         for (Read each : column.values()) {
             while (next < belongs.size() && !belongs.get(next).getValue().equals(each.as().text())) {

@@ -1,9 +1,11 @@
 package bemble.core.marking;
 
 import bemble.core.hand.Decision;
-import bemble.core.stack.Lines;
 import bemble.core.working.Anchor;
+import bemble.core.working.BlockName;
 import bemble.core.working.Figure;
+import bemble.core.working.Line;
+import bemble.core.working.LineOfBlock;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
 import java.util.ArrayList;
@@ -17,13 +19,20 @@ import java.util.Set;
 
 /** The parts of squares that hands have a use for, to tell what a figure can only mean. */
 final class KnownSquares {
-    private final Map<String, Set<Figure.Key>> bySquare = new HashMap<>();
+    /** A square, or where it has no line a whole column. */
+    private record Place(BlockName block, Line line, int place) {
+        static Place inColumn(BlockName block, int place) {
+            return new Place(block, null, place);
+        }
+    }
+
+    private final Map<Place, Set<Figure.Key>> bySquare = new HashMap<>();
     /** Where the carries of a block stand, by the block. */
-    private final Map<String, Figure.Key> carries = new HashMap<>();
+    private final Map<BlockName, Figure.Key> carries = new HashMap<>();
     /** The lines in which digits of numbers stand. */
-    private final Set<String> numberLines = new HashSet<>();
+    private final Set<LineOfBlock> numberLines = new HashSet<>();
     /** The small figures that belong over or under a column, by block and column. */
-    private final Map<String, Map<Figure.Key, String>> small = new HashMap<>();
+    private final Map<Place, Map<Figure.Key, String>> small = new HashMap<>();
 
     /** Takes in what a hand has written. */
     void add(List<Decision<?>> decisions) {
@@ -31,14 +40,14 @@ final class KnownSquares {
         decisions.forEach(decision -> ink.addAll(decision.ink()));
         for (Figure figure : ink) {
             Figure.Key key = figure.key();
-            bySquare.computeIfAbsent(square(key.block(), key.line(), key.place()), square -> new LinkedHashSet<>())
+            bySquare.computeIfAbsent(new Place(key.block(), key.line(), key.place()), square -> new LinkedHashSet<>())
                     .add(key);
             if (figure.size() == Size.FULL && key.anchor() == Anchor.MIDDLE) {
                 numberLines.add(key.lineOfBlock());
             }
             if (figure.role() == Role.CARRY) {
                 carries.putIfAbsent(key.block(), key);
-                small.computeIfAbsent(column(key.block(), key.place()), column -> new LinkedHashMap<>())
+                small.computeIfAbsent(Place.inColumn(key.block(), key.place()), column -> new LinkedHashMap<>())
                         .putIfAbsent(key, figure.text());
             }
         }
@@ -46,22 +55,16 @@ final class KnownSquares {
 
     /** Whether a figure stands where some hand has written. */
     boolean know(PaperFigure figure) {
-        Set<Figure.Key> known = bySquare.getOrDefault(square(figure.block(), figure.line(), figure.place()), Set.of());
+        Set<Figure.Key> known =
+                bySquare.getOrDefault(new Place(figure.block(), figure.line(), figure.place()), Set.of());
         return figure.anchor() == null ? known.contains(key(figure, Anchor.MIDDLE))
                 : known.contains(key(figure, figure.anchor()));
     }
 
-    private static String column(String block, int place) {
-        return block + " " + place;
-    }
-
-    private static String square(String block, String line, int place) {
-        return block + " " + line + " " + place;
-    }
-
     /** Which part of its square a figure takes; a carry in another style's place is taken for one in this style's. */
     Figure.Key keyOf(PaperFigure figure, Set<Figure.Key> taken) {
-        Set<Figure.Key> known = bySquare.getOrDefault(square(figure.block(), figure.line(), figure.place()), Set.of());
+        Set<Figure.Key> known =
+                bySquare.getOrDefault(new Place(figure.block(), figure.line(), figure.place()), Set.of());
         if (figure.anchor() == null) {
             List<Figure.Key> fitting = known.stream().filter(key -> key.stroke() == figure.isStroke()).toList();
             Figure.Key middle = key(figure, Anchor.MIDDLE);
@@ -85,7 +88,7 @@ final class KnownSquares {
         }
         if (!isCarryPlace(key)) {
             // Somewhere else over or under its column it is a carry where it says what is carried there.
-            return small.getOrDefault(column(figure.block(), figure.place()), Map.of()).entrySet().stream()
+            return small.getOrDefault(Place.inColumn(figure.block(), figure.place()), Map.of()).entrySet().stream()
                     .filter(each -> each.getValue().equals(figure.text()) && !taken.contains(each.getKey()))
                     .map(Map.Entry::getKey).findFirst().orElse(key);
         }
@@ -97,8 +100,8 @@ final class KnownSquares {
     private static boolean isCarryPlace(Figure.Key key) {
         return switch (key.anchor()) {
             case BEFORE, BEFORE_LOW -> true;
-            case LOW, HIGH, MIDDLE -> key.line().equals(Lines.CARRIES) || key.line().equals(Lines.ON_RULE)
-                    || key.line().equals(Lines.UNDER);
+            case LOW, HIGH, MIDDLE -> key.line().equals(Line.CARRIES) || key.line().equals(Line.ON_RULE)
+                    || key.line().equals(Line.UNDER);
             case BEFORE_HIGH, AFTER -> false;
         };
     }

@@ -2,6 +2,7 @@ package bemble.core.marking;
 
 import bemble.core.hand.slipped.Slip;
 import bemble.core.working.Figure;
+import bemble.core.working.LineOfBlock;
 import java.util.List;
 
 /**
@@ -16,7 +17,7 @@ import java.util.List;
  * @param causes what may have led to it, where it is wrong
  */
 public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAnswer answer, FirstWrong first,
-        MarkedCheck check, List<Line> notShown, MethodMarksGiven marks, Causes causes) {
+        MarkedCheck check, List<LineOfBlock> notShown, MethodMarksGiven marks, Causes causes) {
     public Marked {
         figures = List.copyOf(figures);
         notShown = List.copyOf(notShown);
@@ -37,9 +38,6 @@ public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAns
     public record Causes(List<Explained> slips, double unknown, String say) {
         static final Causes NONE = new Causes(List.of(), 0, "");
     }
-
-    /** A line of a block. */
-    public record Line(String block, String line) {}
 
     /** The answer as it stands on the paper, as far as it stands there. */
     public record MarkedAnswer(String text, PaperVerdict verdict) {}

@@ -1,7 +1,9 @@
 package bemble.core.marking;
 
 import bemble.core.hand.Written;
+import bemble.core.working.BlockName;
 import bemble.core.working.Figure;
+import bemble.core.working.LineOfBlock;
 import bemble.core.working.Role;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -19,8 +21,11 @@ import java.util.function.Predicate;
  * @param say what for, in a sentence
  */
 public record MethodMarksGiven(int given, int of, String say) {
-    /** The answer's own line, which may follow from what is wrong above it. */
-    private static final String ANSWER = "answer";
+    /**
+     * What gets a mark of its own: a line of working, or of the answer, which may follow from what is wrong above it, a
+     * column or with none the whole.
+     */
+    private record Marks(LineOfBlock line, Integer column) {}
 
     /**
      * Counts the marks.
@@ -33,20 +38,20 @@ public record MethodMarksGiven(int given, int of, String say) {
             PaperVerdict ofAnswer,
             boolean settingOut) {
         boolean right = ofAnswer == PaperVerdict.RIGHT;
-        Map<String, List<MarkedFigure>> lines = new LinkedHashMap<>();
-        List<String> setOut = new ArrayList<>();
+        Map<Marks, List<MarkedFigure>> lines = new LinkedHashMap<>();
+        List<LineOfBlock> setOut = new ArrayList<>();
         read.ink().forEach(figure -> {
             if (figure.role() == Role.GIVEN) {
                 setOut.add(figure.key().lineOfBlock());
             } else if (figure.isFull() && !answer.test(figure.key())) {
-                lines.putIfAbsent(figure.key().lineOfBlock(), new ArrayList<>());
+                lines.putIfAbsent(new Marks(figure.key().lineOfBlock(), null), new ArrayList<>());
             }
         });
         boolean columns = lines.isEmpty();
         for (MarkedFigure figure : figures) {
-            boolean ofAnswerLine = answer.test(figure.at()) && !figure.at().block().equals("remainder");
-            String line =
-                    !ofAnswerLine ? figure.at().lineOfBlock() : columns ? "column " + figure.at().place() : ANSWER;
+            boolean ofAnswerLine = answer.test(figure.at()) && !figure.at().block().isFirst(BlockName.Kind.REMAINDER);
+            Marks line = !ofAnswerLine ? new Marks(figure.at().lineOfBlock(), null)
+                    : new Marks(null, columns ? figure.at().place() : null);
             if (ofAnswerLine) {
                 lines.putIfAbsent(line, new ArrayList<>());
             }

@@ -3,21 +3,24 @@ package bemble.core.marking;
 import bemble.core.hand.Written;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
+import bemble.core.working.LineOfBlock;
 import bemble.core.working.MarkKind;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeSet;
 
 /** The lines of a working in which numbers stand, digit by digit: what is beside them makes them other numbers. */
 final class NumberLines {
-    private final Map<String, TreeSet<Integer>> lines = new HashMap<>();
-    private final Map<String, Figure.Key> squares = new HashMap<>();
+    private final Map<LineOfBlock, TreeSet<Integer>> lines = new HashMap<>();
+    private final Set<Figure.Key> squares = new HashSet<>();
 
     NumberLines(Written written) {
         written.ink().stream().filter(figure -> figure.isFull() && figure.kind() == MarkKind.DIGIT).map(Figure::key)
                 .forEach(key -> {
                     lines.computeIfAbsent(key.lineOfBlock(), line -> new TreeSet<>()).add(key.place());
-                    squares.put(key.lineOfBlock() + " " + key.place(), key);
+                    squares.add(key);
                 });
     }
 
@@ -30,7 +33,7 @@ final class NumberLines {
 
     /** How many squares inside numbers that stand there are empty. */
     int holes(WrittenPaper paper) {
-        return (int) squares.values().stream().filter(key -> isHole(key, paper)).count();
+        return (int) squares.stream().filter(key -> isHole(key, paper)).count();
     }
 
     /** Whether a square is empty inside a number: figures of it stand right beside it and further on, on either side. */

@@ -1,6 +1,8 @@
 package bemble.core.marking;
 
 import bemble.core.working.Anchor;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 
 /**
@@ -14,7 +16,7 @@ import bemble.core.working.MarkKind;
  * @param text what is written; of a stroke the figure it strikes, or nothing; {@link #UNCLEAR} where
  *     nobody can read it
  */
-public record PaperFigure(String block, String line, int place, Anchor anchor, MarkKind kind, String text) {
+public record PaperFigure(BlockName block, Line line, int place, Anchor anchor, MarkKind kind, String text) {
     /** The text of a figure that nobody can read. */
     public static final String UNCLEAR = "?";
 

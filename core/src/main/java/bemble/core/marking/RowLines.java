@@ -4,7 +4,9 @@ import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.marking.Way.Read;
 import bemble.core.working.Anchor;
+import bemble.core.working.BlockName;
 import bemble.core.working.Figure;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -16,17 +18,14 @@ import java.util.TreeMap;
 
 /** The rows of a product, each read as the row that it says, whichever line it stands in; its carries go with it. */
 final class RowLines {
-    private static final String ROW = "addend-";
-    private static final String CARRIES = "row-carries-";
-    private static final String BLOCK = "product";
     /** From this share of figures that agree a row is taken for another than the one in whose line it stands. */
     private static final double MOSTLY = 0.6;
 
     private final Way way;
     /** What a careful hand has in each row, by the place; the small figures too, by line, place and anchor. */
-    private final Map<String, TreeMap<Integer, String>> expected = new LinkedHashMap<>();
+    private final Map<Line, TreeMap<Integer, String>> expected = new LinkedHashMap<>();
     private final Map<Figure.Key, String> small = new HashMap<>();
-    private final Map<String, TreeMap<Integer, String>> there = new LinkedHashMap<>();
+    private final Map<Line, TreeMap<Integer, String>> there = new LinkedHashMap<>();
 
     RowLines(Way way) {
         this.way = way;
@@ -37,21 +36,22 @@ final class RowLines {
 
     private void expect(Figure figure) {
         Figure.Key key = figure.key();
-        if (key.block().equals(BLOCK) && figure.isFull() && key.line().startsWith(ROW)) {
+        if (key.block().isFirst(BlockName.Kind.PRODUCT) && figure.isFull() && key.line().is(Line.Kind.ADDEND)) {
             expected.computeIfAbsent(key.line(), line -> new TreeMap<>()).put(key.place(), figure.text());
-        } else if (key.block().equals(BLOCK)) {
+        } else if (key.block().isFirst(BlockName.Kind.PRODUCT)) {
             small.put(key, figure.text());
         }
     }
 
     private static boolean isOfRow(PaperFigure figure) {
-        return figure.block().equals(BLOCK) && figure.line().startsWith(ROW) && figure.kind() == MarkKind.DIGIT
+        return figure.block().isFirst(BlockName.Kind.PRODUCT) && figure.line().is(Line.Kind.ADDEND)
+                && figure.kind() == MarkKind.DIGIT
                 && (figure.anchor() == null || figure.anchor() == Anchor.MIDDLE);
     }
 
     /** The figures with each row in the line of the row that it is most like. */
     List<Read> read() {
-        Map<String, String> lines = assigned();
+        Map<Line, Line> lines = assigned();
         if (lines.entrySet().stream().allMatch(each -> each.getKey().equals(each.getValue()))) {
             return way.read();
         }
@@ -62,28 +62,28 @@ final class RowLines {
         return read;
     }
 
-    private Read moved(Read each, Map<String, String> lines) {
+    private Read moved(Read each, Map<Line, Line> lines) {
         PaperFigure figure = each.as();
-        if (!figure.block().equals(BLOCK)) {
+        if (!figure.block().isFirst(BlockName.Kind.PRODUCT)) {
             return each;
         }
-        if (figure.line().startsWith(ROW)) {
+        if (figure.line().is(Line.Kind.ADDEND)) {
             return lines.containsKey(figure.line()) ? in(lines.get(figure.line()), each) : each;
         }
-        if (figure.line().startsWith(CARRIES) && figure.anchor() != null) {
-            String own = ROW + figure.line().substring(CARRIES.length());
-            String other = CARRIES + lines.getOrDefault(own, own).substring(ROW.length());
+        if (figure.line().is(Line.Kind.ROW_CARRIES) && figure.anchor() != null) {
+            Line own = Line.addend(figure.line().number());
+            Line other = Line.of(Line.Kind.ROW_CARRIES, lines.getOrDefault(own, own).number());
             // Carries may have stayed in the order in which the digits below stand.
             return figure.text().equals(small.get(key(figure, figure.line()))) ? each : in(other, each);
         }
         return each;
     }
 
-    private static Figure.Key key(PaperFigure figure, String line) {
+    private static Figure.Key key(PaperFigure figure, Line line) {
         return new Figure.Key(figure.block(), line, figure.place(), figure.anchor(), figure.isStroke());
     }
 
-    private static Read in(String line, Read each) {
+    private static Read in(Line line, Read each) {
         PaperFigure figure = each.as();
         return figure.line().equals(line) ? each
                 : new Read(
@@ -93,19 +93,19 @@ final class RowLines {
     }
 
     /** For each line that is written the line it is read as: rows that agree first, then what is most alike, then its own. */
-    private Map<String, String> assigned() {
-        Map<String, String> lines = new LinkedHashMap<>();
+    private Map<Line, Line> assigned() {
+        Map<Line, Line> lines = new LinkedHashMap<>();
         for (double least : new double[] {1, MOSTLY}) {
             there.keySet().stream().filter(line -> !lines.containsKey(line)).forEach(line -> expected.keySet().stream()
                     .filter(row -> !lines.containsValue(row) && like(line, row) >= least)
-                    .max(Comparator.<String>comparingDouble(row -> like(line, row))
+                    .max(Comparator.<Line>comparingDouble(row -> like(line, row))
                             .thenComparing(row -> row.equals(line)))
                     .ifPresent(row -> lines.put(line, row)));
         }
-        for (String line : there.keySet()) {
+        for (Line line : there.keySet()) {
             if (!lines.containsKey(line)) {
-                String own = expected.containsKey(line) && !lines.containsValue(line) ? line : null;
-                String free =
+                Line own = expected.containsKey(line) && !lines.containsValue(line) ? line : null;
+                Line free =
                         expected.keySet().stream().filter(row -> !lines.containsValue(row)).findFirst().orElse(line);
                 lines.put(line, own == null ? free : own);
             }
@@ -113,7 +113,7 @@ final class RowLines {
         return lines;
     }
 
-    private double like(String line, String row) {
+    private double like(Line line, Line row) {
         return like(there.get(line), expected.get(row));
     }
 

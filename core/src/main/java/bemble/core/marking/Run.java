@@ -6,8 +6,10 @@ import bemble.core.hand.ReadingHand;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.working.Anchor;
+import bemble.core.working.BlockName;
 import bemble.core.working.Figure;
 import bemble.core.working.MarkKind;
+import bemble.core.working.Part;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
 import java.util.HashSet;
@@ -122,12 +124,13 @@ final class Run {
 
     /** How many figures stand where this hand has nothing to write. */
     int strays() {
-        return (int) strays.stream().filter(key -> !key.block().startsWith("check.")).count();
+        return (int) strays.stream().filter(key -> key.block().part() == Part.WORK).count();
     }
 
     private static boolean isAnswer(Figure.Key key, Spot answer) {
-        return key.block().equals("remainder") || answer != null && key.block().equals(answer.block().id())
-                && key.line().equals(answer.line());
+        return key.block().isFirst(BlockName.Kind.REMAINDER)
+                || answer != null && key.block().equals(answer.block().name())
+                        && key.line().equals(answer.line());
     }
 
     private static boolean isOnPaper(Figure figure, boolean given) {

@@ -6,6 +6,7 @@ import bemble.core.hand.Written;
 import bemble.core.stack.LineUp;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
+import bemble.core.working.LineOfBlock;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
@@ -27,7 +28,6 @@ import java.util.stream.Collectors;
  * leave over: told apart in several places, one figure could get two.
  */
 final class Verdicts {
-    private static final String CHECK = Part.CHECK.id() + ".";
 
     private final Written read;
     private final Working working;
@@ -122,7 +122,7 @@ final class Verdicts {
 
     /** Where the answer stands, what led to it may have been done in the head. */
     private static MarkedFigure leftOut(MarkedFigure figure) {
-        return figure.verdict() != Verdict.MISSING || figure.at().block().startsWith(CHECK) ? figure
+        return figure.verdict() != Verdict.MISSING || figure.at().block().part() == Part.CHECK ? figure
                 : new MarkedFigure(figure.at(), figure.kind(), figure.text(), Verdict.UNWRITTEN, figure.should());
     }
 
@@ -134,13 +134,13 @@ final class Verdicts {
     }
 
     /** The lines of the working of which nothing stands though the answer does. */
-    private List<Marked.Line> notShown() {
+    private List<LineOfBlock> notShown() {
         if (answer.text().isEmpty()) {
             return List.of();
         }
         return careful.ink().stream().filter(Figure::isFull).map(Figure::key)
                 .filter(key -> !answer.isOf(key) && !paper.hasLineOf(key))
-                .map(key -> new Marked.Line(key.block(), key.line()))
+                .map(Figure.Key::lineOfBlock)
                 .distinct().toList();
     }
 
@@ -163,7 +163,7 @@ final class Verdicts {
     }
 
     private Marked.MarkedCheck check() {
-        List<MarkedFigure> its = figures.stream().filter(figure -> figure.at().block().startsWith(CHECK)).toList();
+        List<MarkedFigure> its = figures.stream().filter(figure -> figure.at().block().part() == Part.CHECK).toList();
         boolean wrong = its.stream().anyMatch(figure -> figure.verdict() == Verdict.WRONG);
         boolean missing = its.stream().anyMatch(figure -> figure.verdict() == Verdict.MISSING);
         // A check that somebody got stuck in has no numbers to compare.
@@ -187,7 +187,7 @@ final class Verdicts {
         boolean figure =
                 mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE
                         || mark.kind() == MarkKind.POINT;
-        boolean checking = mark.at().block().id().startsWith(CHECK);
+        boolean checking = mark.at().block().name().part() == Part.CHECK;
         return figure && mark.role() != Role.FRAME
                 && (checking || order.settingOut() || !given || paper.at(mark.key()) != null);
     }
@@ -276,7 +276,7 @@ final class Verdicts {
      */
     private void raiseFirst(PaperVerdict ofAnswer) {
         boolean nothingWrong = figures.stream().noneMatch(figure -> figure.verdict() == Verdict.WRONG
-                && !figure.at().block().startsWith(CHECK));
+                && figure.at().block().part() == Part.WORK);
         if (nothingWrong && !raise(figure -> figure.verdict() == Verdict.FOLLOWS) && ofAnswer == PaperVerdict.WRONG
                 && !raise(figure -> answer.isOf(figure.at()) && !figure.text().isEmpty()
                         && !figure.text().equals(right(figure.at())))) {
@@ -329,6 +329,6 @@ final class Verdicts {
 
     private boolean isAnswer(Figure.Key key) {
         return !key.stroke() && key.anchor() == Anchor.MIDDLE && working.answer() != null
-                && key.block().equals(working.answer().block().id()) && key.line().equals(working.answer().line());
+                && key.block().equals(working.answer().block().name()) && key.line().equals(working.answer().line());
     }
 }

@@ -5,6 +5,7 @@ import bemble.core.hand.Method;
 import bemble.core.hand.Written;
 import bemble.core.marking.Way.Read;
 import bemble.core.method.Methods;
+import bemble.core.multiplication.product.ProductPaper;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
@@ -16,7 +17,10 @@ import bemble.core.style.option.Placeholder;
 import bemble.core.style.option.YesNo;
 import bemble.core.style.option.ZeroRows;
 import bemble.core.working.Anchor;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
+import bemble.core.working.Part;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -103,7 +107,7 @@ final class Ways {
             List<Numeral> numbers = house.problem().operands();
             List<Numeral> other = List.of(numbers.get(1), numbers.get(0));
             if (settingOut && !numbers.equals(other)) {
-                Numeral top = numbers().get("top");
+                Numeral top = numbers().get(ProductPaper.TOP);
                 if (top != null && numbers.contains(top)) {
                     ofMethod(inOrder(top.equals(numbers.get(0)) ? numbers : other));
                 }
@@ -131,18 +135,18 @@ final class Ways {
     }
 
     private List<Numeral> givenAddends() {
-        Map<String, Numeral> numbers = numbers();
+        Map<Line, Numeral> numbers = numbers();
         List<Numeral> addends = new ArrayList<>();
-        for (int i = 1; numbers.containsKey("addend-" + i); i++) {
-            addends.add(numbers.get("addend-" + i));
+        for (int i = 1; numbers.containsKey(Line.addend(i)); i++) {
+            addends.add(numbers.get(Line.addend(i)));
         }
         return addends;
     }
 
     /** The numbers that stand in the first block, by their lines. */
-    private Map<String, Numeral> numbers() {
-        Map<String, TreeMap<Integer, String>> lines = new LinkedHashMap<>();
-        String block = house.read().get(0).stands().block();
+    private Map<Line, Numeral> numbers() {
+        Map<Line, TreeMap<Integer, String>> lines = new LinkedHashMap<>();
+        BlockName block = house.read().get(0).stands().block();
         for (Read each : house.read()) {
             PaperFigure figure = each.stands();
             boolean digit = figure.kind() == MarkKind.DIGIT && figure.text().matches("[0-9]")
@@ -152,7 +156,7 @@ final class Ways {
                         figure.text());
             }
         }
-        Map<String, Numeral> numbers = new LinkedHashMap<>();
+        Map<Line, Numeral> numbers = new LinkedHashMap<>();
         lines.forEach((line, digits) -> {
             int lowest = Math.min(0, digits.firstKey());
             if (digits.lastKey() - lowest + 1 == digits.size()) {
@@ -182,6 +186,6 @@ final class Ways {
         KnownSquares squares = new KnownSquares();
         squares.add(Written.asFarAs(Hand.CAREFUL, way.problem(), way.method(), way.style(), false).decisions());
         return way.read().stream().map(Read::as)
-                .anyMatch(figure -> !figure.block().startsWith("check.") && !squares.know(figure));
+                .anyMatch(figure -> figure.block().part() == Part.WORK && !squares.know(figure));
     }
 }

@@ -4,6 +4,8 @@ import bemble.core.hand.Reading;
 import bemble.core.marking.Way.Read;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
+import bemble.core.working.Line;
+import bemble.core.working.LineOfBlock;
 import bemble.core.working.Spot;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -17,10 +19,10 @@ import java.util.function.Predicate;
 final class WrittenPaper implements Reading {
     private final Map<Figure.Key, PaperFigure> figures = new LinkedHashMap<>();
     /** The lines in which anything stands. */
-    private final Set<String> lines = new HashSet<>();
+    private final Set<Line> lines = new HashSet<>();
 
     /** The lines of blocks in which any figure of a number stands. */
-    private final Set<String> numbers = new HashSet<>();
+    private final Set<LineOfBlock> numbers = new HashSet<>();
     private final Map<Figure.Key, Figure.Key> stands = new HashMap<>();
 
     /** Of two figures in one part of a square the later one stands. */
@@ -75,7 +77,7 @@ final class WrittenPaper implements Reading {
         if (!lines.contains(spot.line())) {
             return null;
         }
-        PaperFigure figure = figures.get(new Figure.Key(spot.block().id(), spot.line(), spot.place(), anchor, false));
+        PaperFigure figure = figures.get(new Figure.Key(spot.block().name(), spot.line(), spot.place(), anchor, false));
         return figure == null || figure.isUnclear() ? null : figure.text();
     }
 

@@ -15,8 +15,7 @@ public sealed interface Ink {
 
     /** A bent line from one point to another, drawn towards a third. */
     record Bend(double x1, double y1, double towardsX, double towardsY, double x2, double y2, double width)
-            implements
-                Ink {
+            implements Ink {
         @Override
         public Ink placed(double scale, double right, double down) {
             return new Bend(x1 * scale + right, y1 * scale + down, towardsX * scale + right, towardsY * scale + down,

@@ -62,7 +62,7 @@ public record OwnWork(WritingPaper paper, List<PaperFigure> written) {
     }
 
     private Optional<Square> squareOf(PaperFigure figure) {
-        return paper.squares().stream().filter(square -> square.spot().block().id().equals(figure.block())
+        return paper.squares().stream().filter(square -> square.spot().block().name().equals(figure.block())
                 && square.spot().line().equals(figure.line()) && square.spot().place() == figure.place()).findFirst();
     }
 

@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigInteger;
 
@@ -17,7 +18,7 @@ import java.math.BigInteger;
  * @param lowest the place of its last digit there
  * @param divisorBefore the divisor of the stage before, to which a running column adds its digit; else null
  */
-record Doubled(int place, BigInteger root, int last, Block side, String line, int lowest, BigInteger divisorBefore,
+record Doubled(int place, BigInteger root, int last, Block side, Line line, int lowest, BigInteger divisorBefore,
         int digitBefore) implements FactQuestion<BigInteger> {
     @Override
     public BigInteger careful() {

@@ -8,6 +8,8 @@ import bemble.core.stack.Descent;
 import bemble.core.stack.LineUp;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Placement;
 import bemble.core.working.Role;
@@ -17,12 +19,12 @@ import java.util.List;
 
 /** The paper of a square root: the root above its pairs, the descent below, the divisors at the left. */
 final class RootPaper {
-    static final String ROOT = "root";
-    static final String RADICAND = "radicand";
+    static final Line ROOT = Line.of(Line.Kind.ROOT);
+    static final Line RADICAND = Line.of(Line.Kind.RADICAND);
     /** Squares at the right of the doubled root: the digit beside it, a sign, and the digit again. */
     static final int DIGIT_AND_FACTOR = 3;
     static final int FACTOR_SQUARES = 2;
-    private static final String ESTIMATE = "estimate";
+    private static final Line ESTIMATE = Line.of(Line.Kind.ESTIMATE);
     private static final int LETTERS_A_SQUARE = 3;
 
     private final Desk desk;
@@ -41,8 +43,8 @@ final class RootPaper {
     }
 
     static RootPaper setOut(SquareRoot problem, int stages, Desk desk) {
-        Block block = desk.block("root", desk.start()).line(ROOT).line(RADICAND);
-        Block side = desk.block("divisors", Placement.leftOf(block, RADICAND, 1)).line(RADICAND);
+        Block block = desk.block(BlockName.Kind.ROOT, desk.start()).line(ROOT).line(RADICAND);
+        Block side = desk.block(BlockName.Kind.DIVISORS, Placement.leftOf(block, RADICAND, 1)).line(RADICAND);
         desk.step(StepKind.SET_OUT, block, null, said -> RootWords.setOut(said, problem));
         Numeral radicand = problem.radicand();
         char point = desk.style().point().punctuation().point();
@@ -116,7 +118,7 @@ final class RootPaper {
     void jotEstimate(String estimate) {
         if (desk.draws()) {
             if (aside == null) {
-                aside = desk.block("estimate", Placement.rightOf(block, null, 1)).line(ESTIMATE);
+                aside = desk.block(BlockName.Kind.ESTIMATE, Placement.rightOf(block, null, 1)).line(ESTIMATE);
             }
             int squares = 1 + estimate.length() / LETTERS_A_SQUARE;
             desk.drawForAWhile(MarkKind.LABEL, aside.at(ESTIMATE, squares), aside.at(ESTIMATE, 0), estimate, Role.JOT,
@@ -126,7 +128,7 @@ final class RootPaper {
 
     /** Gives the block at the left the lines of the descent, so that both are level. */
     void level() {
-        for (String line : block.lines()) {
+        for (Line line : block.lines()) {
             if (!line.equals(ROOT)) {
                 side.line(line);
             }

@@ -10,6 +10,7 @@ import bemble.core.problem.Problem.SquareRoot;
 import bemble.core.stack.Left;
 import bemble.core.stack.Times;
 import bemble.core.working.Anchor;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
@@ -34,7 +35,7 @@ final class RootStages {
     private int digit;
     /** In a running column, the place of the last divisor's last digit; every new digit stands further right. */
     private int divisorEnd;
-    private String sideLine = RootPaper.RADICAND;
+    private Line sideLine = RootPaper.RADICAND;
     /** Whether the last digit was a 0 for which nothing was taken away: the divisor goes on in the line where the 0 stands. */
     private boolean goesOn;
     /** How many squares further to the right the digit beside the doubled root stands, one for each such 0. */
@@ -139,7 +140,7 @@ final class RootStages {
             if (desk.style().boxesFirstRootDigit()) {
                 boxes();
             }
-            return desk.ask(new Doubled(place, BigInteger.ZERO, 0, null, "", 0, null, 0));
+            return desk.ask(new Doubled(place, BigInteger.ZERO, 0, null, null, 0, null, 0));
         }
         if (goesOn) {
             BigInteger stands = divisor;
@@ -157,7 +158,7 @@ final class RootStages {
         Doubled question =
                 new Doubled(place, root, digit, paper.side(), sideLine, lowest, running ? divisor : null, digit);
         if (running) {
-            String above = paper.descent().productLine();
+            Line above = paper.descent().productLine();
             desk.ask(new Factor(paper.side().at(above, divisorEnd), place, digit));
             BigInteger doubled = desk.ask(question);
             int length = doubled.toString().length();

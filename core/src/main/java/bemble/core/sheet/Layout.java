@@ -2,6 +2,7 @@ package bemble.core.sheet;
 
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
@@ -35,7 +36,7 @@ public final class Layout {
     private final Map<Block, Extent> extents = new HashMap<>();
     private final Map<Block, Origin> origins = new HashMap<>();
     /** The lines of each block with the row of each, counted from the block's first. */
-    private final Map<Block, Map<String, Integer>> rows = new HashMap<>();
+    private final Map<Block, Map<Line, Integer>> rows = new HashMap<>();
     private final List<Block> blocks;
     private Bounds work = Bounds.NOTHING;
     private Bounds whole = Bounds.NOTHING;
@@ -90,17 +91,17 @@ public final class Layout {
     }
 
     private static boolean isOfCheck(Block block) {
-        return block.id().startsWith(Part.CHECK.id() + ".");
+        return block.name().part() == Part.CHECK;
     }
 
     /** The rows of a block's lines; where workings differ, a line stands below the one it follows in its own. */
-    private static Map<String, Integer> rowsOf(Block block, List<Working> workings) {
-        List<String> lines = new ArrayList<>(block.lines());
+    private static Map<Line, Integer> rowsOf(Block block, List<Working> workings) {
+        List<Line> lines = new ArrayList<>(block.lines());
         for (Working working : workings) {
             for (Block other : working.blocks()) {
                 if (other.equals(block) && !lines.containsAll(other.lines())) {
                     int after = -1;
-                    for (String line : other.lines()) {
+                    for (Line line : other.lines()) {
                         if (!lines.contains(line)) {
                             lines.add(after + 1, line);
                         }
@@ -109,7 +110,7 @@ public final class Layout {
                 }
             }
         }
-        Map<String, Integer> rows = new HashMap<>();
+        Map<Line, Integer> rows = new HashMap<>();
         for (int i = 0; i < lines.size(); i++) {
             rows.put(lines.get(i), i);
         }
@@ -233,7 +234,7 @@ public final class Layout {
 
     /** The wash over the column of a step, from the first line of its block to the last, while it is worked. */
     private static Mark wash(Step step, int lastStep) {
-        List<String> lines = step.block().lines();
+        List<Line> lines = step.block().lines();
         Integer until = step.n() < lastStep ? step.n() + 1 : null;
         return new Mark(step.n(), until, MarkKind.WASH, step.block().at(lines.get(0), step.place()),
                 step.block().at(lines.get(lines.size() - 1), step.place()), "", Role.FRAME, Size.FULL, Anchor.MIDDLE,

@@ -1,6 +1,8 @@
 package bemble.core.sheet;
 
 import bemble.core.working.Anchor;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
@@ -54,11 +56,11 @@ public record SheetMark(Mark mark, int row, int column, Integer toRow, Integer t
     }
 
     /** The name of the block it belongs to. */
-    public String block() {
-        return mark.at().block().id();
+    public BlockName block() {
+        return mark.at().block().name();
     }
 
-    public String line() {
+    public Line line() {
         return mark.at().line();
     }
 

@@ -6,13 +6,14 @@ import bemble.core.hand.Outcome;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem.Addition;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Placed;
 import bemble.core.stack.Stack;
 import bemble.core.stack.adding.StackPaper;
 import bemble.core.style.MethodName;
 import bemble.core.subtraction.TakenAway;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.Spoken;
 import bemble.core.working.StepKind;
 import java.util.List;
@@ -27,9 +28,9 @@ final class SubtractedInstead implements Method<Addition> {
     @Override
     public Outcome write(Addition addition, Desk desk) {
         List<Numeral> addends = StackPaper.topToBottom(addition.addends(), desk.style().order());
-        Block block = desk.block("sum", desk.start());
+        Block block = desk.block(BlockName.Kind.SUM, desk.start());
         StackPaper paper = new StackPaper(block, desk).headsLine().above();
-        List<String> lines = List.of(Lines.addend(1), Lines.addend(2));
+        List<Line> lines = List.of(Line.addend(1), Line.addend(2));
         lines.forEach(block::line);
         paper.below();
         desk.step(StepKind.SET_OUT, block, null, said -> Spoken.of("Set out", "Set the two numbers out.", ""));
@@ -39,7 +40,7 @@ final class SubtractedInstead implements Method<Addition> {
             paper.heads(stack.highest(), stack.lowest());
             paper.ruleOff(lines.get(1), stack, Operation.ADDITION);
         }
-        desk.answerStandsIn(block, Lines.ANSWER);
+        desk.answerStandsIn(block, Line.ANSWER);
         int larger = addends.get(0).compareTo(addends.get(1)) >= 0 ? 0 : 1;
         return TakenAway.byExchange(block, lines.get(larger), lined.get(larger), lined.get(1 - larger), desk);
     }

@@ -5,6 +5,7 @@ import bemble.core.hand.Talk;
 import bemble.core.problem.Operation;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
@@ -18,7 +19,7 @@ public final class Descent {
     private int products;
     private int productHighest;
     /** The line that holds what is worked on now; null while that is still the given number itself. */
-    private String current;
+    private Line current;
 
     public Descent(Block block, Desk desk) {
         this.block = block;
@@ -26,19 +27,19 @@ public final class Descent {
     }
 
     /** The line of the last difference, or null before there is one. */
-    public String current() {
+    public Line current() {
         return current;
     }
 
     /** The line of the last product. */
-    public String productLine() {
-        return "product-" + products;
+    public Line productLine() {
+        return Line.of(Line.Kind.PRODUCT, products);
     }
 
     /** Asks for a digit times the divisor, and writes it with its last digit in {@code place}. */
     public BigInteger product(int digit, BigInteger divisor, int place, Talk talk) {
         products++;
-        String line = productLine();
+        Line line = productLine();
         block.line(line);
         desk.step(StepKind.MULTIPLY, block, place, talk);
         BigInteger product = desk.ask(new Times(block, line, place, digit, divisor));
@@ -55,7 +56,7 @@ public final class Descent {
      * @param last whether nothing is brought down beside it; a 0 that something joins is not written
      */
     public BigInteger left(BigInteger from, BigInteger product, int place, boolean last, Talk talk) {
-        current = "difference-" + products;
+        current = Line.of(Line.Kind.DIFFERENCE, products);
         block.line(current);
         desk.figure(StepKind.SUBTRACT, block, place, talk);
         BigInteger left = desk.ask(new Left(block, current, place, from, product, last));
@@ -64,9 +65,9 @@ public final class Descent {
     }
 
     /** Brings a digit down beside the last difference, with an arrow for a while. */
-    public int bringDown(String from, int place, int digit) {
+    public int bringDown(Line from, int place, int digit) {
         if (current == null) {
-            current = "difference-" + products;
+            current = Line.of(Line.Kind.DIFFERENCE, products);
             block.line(current);
         }
         desk.drawForAWhile(MarkKind.ARROW, block.at(from, place), block.at(current, place), "", Role.FRAME, Size.FULL,

@@ -3,6 +3,8 @@ package bemble.core.stack;
 import bemble.core.hand.Desk;
 import bemble.core.style.word.Pace;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.Placement;
 import bemble.core.working.Spot;
 
@@ -28,9 +30,9 @@ public final class Jots {
             return null;
         }
         if (jots == null) {
-            jots = desk.block("totals", Placement.rightOf(beside, null, 1));
+            jots = desk.block(BlockName.Kind.TOTALS, Placement.rightOf(beside, null, 1));
         }
-        String line = "total-" + (stays ? ++jotted : 1);
+        Line line = Line.of(Line.Kind.TOTAL, stays ? ++jotted : 1);
         return jots.line(line).at(line, 0);
     }
 

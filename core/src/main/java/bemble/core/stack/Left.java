@@ -5,6 +5,7 @@ import bemble.core.hand.Ink;
 import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigInteger;
 
@@ -14,9 +15,8 @@ import java.math.BigInteger;
  * @param place the place of its last digit
  * @param last whether nothing is brought down beside it
  */
-public record Left(Block block, String line, int place, BigInteger from, BigInteger product, boolean last)
-        implements
-            FactQuestion<BigInteger> {
+public record Left(Block block, Line line, int place, BigInteger from, BigInteger product, boolean last)
+        implements FactQuestion<BigInteger> {
     @Override
     public BigInteger careful() {
         return from.compareTo(product) < 0 ? null : from.subtract(product);

@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,9 +20,8 @@ import java.util.stream.Collectors;
  * @param padsTop whether the first number's missing decimals get one in any case, since something is taken away there
  * @param point the sign before the decimals
  */
-public record LineUp(Block block, List<String> lines, List<Numeral> numbers, boolean pads, boolean padsTop, char point)
-        implements
-            Question<List<Placed>> {
+public record LineUp(Block block, List<Line> lines, List<Numeral> numbers, boolean pads, boolean padsTop, char point)
+        implements Question<List<Placed>> {
     /** Nobody sets a number out further from its place than this. */
     private static final int MOST_SHIFT = 12;
 

@@ -4,6 +4,7 @@ import bemble.core.hand.Ink;
 import bemble.core.hand.Question;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.util.List;
 
@@ -13,7 +14,7 @@ import java.util.List;
  * @param sign the point as the style writes it
  * @param lowest the place of the answer's last digit
  */
-public record PointGoes(Block block, String line, char sign, int lowest) implements Question<Integer> {
+public record PointGoes(Block block, Line line, char sign, int lowest) implements Question<Integer> {
     /** The point is left out. */
     public static final int NOWHERE = Integer.MIN_VALUE;
 

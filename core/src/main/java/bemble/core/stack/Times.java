@@ -5,6 +5,7 @@ import bemble.core.hand.Ink;
 import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigInteger;
 
@@ -14,7 +15,7 @@ import java.math.BigInteger;
  * @param block where it is written, or null where it stays in the head
  * @param place the place of its last digit
  */
-public record Times(Block block, String line, int place, int digit,
+public record Times(Block block, Line line, int place, int digit,
         BigInteger divisor) implements FactQuestion<BigInteger> {
     @Override
     public BigInteger careful() {

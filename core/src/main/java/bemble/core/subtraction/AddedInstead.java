@@ -5,7 +5,6 @@ import bemble.core.hand.Desk;
 import bemble.core.hand.Method;
 import bemble.core.hand.Outcome;
 import bemble.core.problem.Problem.Subtraction;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Stack;
 import bemble.core.stack.adding.CarrySpots;
 import bemble.core.stack.adding.ColumnAdder;
@@ -16,6 +15,7 @@ import bemble.core.style.option.CarryPlace;
 import bemble.core.subtraction.column.SubtractionPaper;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import java.util.List;
 
 /** A subtraction set out as it is given, and the two numbers added. */
@@ -37,9 +37,9 @@ final class AddedInstead implements Method<Subtraction> {
     /** Where the style has carries, with a line made for them where the subtraction has none. */
     private static CarrySpots carries(Block block, Desk desk) {
         if (desk.carriesStand(CarryPlace.ABOVE_NEXT)) {
-            block.lineAbove(SubtractionPaper.MINUEND, Lines.CARRIES);
+            block.lineAbove(SubtractionPaper.MINUEND, Line.CARRIES);
         } else if (desk.carriesStand(CarryPlace.UNDER_ANSWER)) {
-            block.line(Lines.UNDER);
+            block.line(Line.UNDER);
         } else if (desk.carriesStand(CarryPlace.ON_THE_RULE)) {
             return new CarrySpots(block, SubtractionPaper.SUBTRAHEND, Anchor.BEFORE_LOW);
         }

@@ -1,28 +1,17 @@
 package bemble.core.words;
 
 import bemble.core.style.HouseStyle;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.Part;
 import bemble.core.working.Spot;
-import java.util.Map;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** What the squares of a paper are called, for whoever does not see them. */
 public final class LineNames {
     /** Blocks whose squares are slots in a row and no place-value columns. */
-    private static final Set<String> SLOTS = Set.of("box", "line", "totals");
-    /** A block's name, whether it is of the check, and its number where it is not the first of its kind. */
-    private static final Pattern BLOCK = Pattern.compile("(" + Part.CHECK.id() + "\\.)?(.*?)(?:-([0-9]+))?");
-    private static final Map<String, String> LINES = Map.ofEntries(
-            Map.entry("answer", "answer line"), Map.entry("carries", "line of small figures"),
-            Map.entry("on-rule", "on the rule"), Map.entry("under", "under the answer"),
-            Map.entry("top", "upper number"), Map.entry("bottom", "lower number"),
-            Map.entry("edge", "edge of the box"), Map.entry("ticks", "stop"), Map.entry("sizes", "jump"));
-    private static final Map<String, String> NUMBERED =
-            Map.of("row-carries-", "small figures of row ", "addend-", "row ",
-                    "exchanged-", "exchanged above ", "product-", "product ", "difference-", "what is left ", "row-",
-                    "box, row ", "total-", "total beside ");
+    private static final Set<BlockName.Kind> SLOTS =
+            Set.of(BlockName.Kind.BOX, BlockName.Kind.LINE, BlockName.Kind.TOTALS);
 
     private final Words words;
 
@@ -32,39 +21,49 @@ public final class LineNames {
 
     /** Such as {@code tens, answer line}, {@code sum 2, tens, row 1} or {@code check, product, ones, row 2}. */
     public String of(Spot spot) {
-        Matcher block = block(spot);
-        String kind = block.group(2);
-        String line = switch (kind) {
-            case "divisors" -> "divisor, " + line(spot.line());
-            case "chunks" -> line(spot.line()).replaceFirst("^product (.*)", "part $1 of the quotient");
-            default -> line(spot.line());
-        };
-        StringBuilder name = new StringBuilder(block.group(1) == null ? "" : "check, ");
-        if (block.group(3) != null) {
-            name.append(kind).append(' ').append(block.group(3)).append(", ");
-        } else if (block.group(1) != null) {
-            name.append(kind).append(", ");
+        BlockName block = spot.block().name();
+        StringBuilder name = new StringBuilder(block.part() == Part.CHECK ? "check, " : "");
+        if (block.number() > 1) {
+            name.append(block.kind().id()).append(' ').append(block.number()).append(", ");
+        } else if (block.part() == Part.CHECK) {
+            name.append(block.kind().id()).append(", ");
         }
-        return name.append(isSlot(spot) ? "" : words.places(spot.place()) + ", ").append(line).toString();
+        return name.append(isSlot(spot) ? "" : words.places(spot.place()) + ", ").append(line(block, spot.line()))
+                .toString();
     }
 
     /** Whether its place is only the next one in a row, and no place value. */
     public static boolean isSlot(Spot spot) {
-        return SLOTS.contains(block(spot).group(2));
+        return SLOTS.contains(spot.block().name().kind());
     }
 
-    private static Matcher block(Spot spot) {
-        Matcher block = BLOCK.matcher(spot.block().id());
-        if (!block.matches()) {
-            throw new IllegalArgumentException("a block without a name");
-        }
-        return block;
+    private static String line(BlockName block, Line line) {
+        return switch (block.kind()) {
+            case DIVISORS -> "divisor, " + line(line);
+            case CHUNKS -> line.is(Line.Kind.PRODUCT) ? "part " + line.number() + " of the quotient" : line(line);
+            default -> line(line);
+        };
     }
 
-    private static String line(String line) {
-        int number = line.length() - line.replaceAll("[0-9]+$", "").length();
-        String stem = line.substring(0, line.length() - number);
-        return number > 0 && NUMBERED.containsKey(stem) ? NUMBERED.get(stem) + line.substring(stem.length())
-                : LINES.getOrDefault(line, line);
+    private static String line(Line line) {
+        return switch (line.kind()) {
+            case ANSWER -> "answer line";
+            case CARRIES -> "line of small figures";
+            case ON_RULE -> "on the rule";
+            case UNDER -> "under the answer";
+            case TOP -> "upper number";
+            case BOTTOM -> "lower number";
+            case EDGE -> "edge of the box";
+            case TICKS -> "stop";
+            case SIZES -> "jump";
+            case ROW_CARRIES -> "small figures of row " + line.number();
+            case ADDEND -> "row " + line.number();
+            case EXCHANGED -> "exchanged above " + line.number();
+            case PRODUCT -> "product " + line.number();
+            case DIFFERENCE -> "what is left " + line.number();
+            case ROW -> "box, row " + line.number();
+            case TOTAL -> "total beside " + line.number();
+            default -> line.id();
+        };
     }
 }

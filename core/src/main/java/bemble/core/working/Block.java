@@ -6,17 +6,17 @@ import java.util.List;
 
 /** One stack of lines in columns: a sum, or the totals jotted beside it. */
 public final class Block {
-    private final String id;
+    private final BlockName name;
     private final Placement placement;
-    private final List<String> lines = new ArrayList<>();
+    private final List<Line> lines = new ArrayList<>();
 
-    public Block(String id, Placement placement) {
-        this.id = id;
+    public Block(BlockName name, Placement placement) {
+        this.name = name;
         this.placement = placement;
     }
 
-    public String id() {
-        return id;
+    public BlockName name() {
+        return name;
     }
 
     public Placement placement() {
@@ -24,12 +24,12 @@ public final class Block {
     }
 
     /** The lines from top to bottom. */
-    public List<String> lines() {
+    public List<Line> lines() {
         return Collections.unmodifiableList(lines);
     }
 
     /** Adds a line below those there are; returns this block. */
-    public Block line(String line) {
+    public Block line(Line line) {
         if (!lines.contains(line)) {
             lines.add(line);
         }
@@ -37,21 +37,21 @@ public final class Block {
     }
 
     /** Adds a line just above another, unless it is there. */
-    public void lineAbove(String below, String line) {
+    public void lineAbove(Line below, Line line) {
         if (!lines.contains(line)) {
             lines.add(rowOf(below), line);
         }
     }
 
-    public Spot at(String line, int place) {
+    public Spot at(Line line, int place) {
         return new Spot(this, line, place);
     }
 
     /** The row of that line, counted from the block's first. */
-    public int rowOf(String line) {
+    public int rowOf(Line line) {
         int row = lines.indexOf(line);
         if (row < 0) {
-            throw new IllegalArgumentException("no line " + line + " in block " + id);
+            throw new IllegalArgumentException("no line " + line + " in block " + name);
         }
         return row;
     }
@@ -59,16 +59,16 @@ public final class Block {
     /** Blocks are told apart by their names, which are unique in a working: two papers of one problem are alike. */
     @Override
     public boolean equals(Object other) {
-        return other instanceof Block that && id.equals(that.id);
+        return other instanceof Block that && name.equals(that.name);
     }
 
     @Override
     public int hashCode() {
-        return id.hashCode();
+        return name.hashCode();
     }
 
     @Override
     public String toString() {
-        return id;
+        return name.id();
     }
 }

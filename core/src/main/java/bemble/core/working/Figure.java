@@ -10,14 +10,13 @@ public record Figure(MarkKind kind, Spot at, Spot to, String text, Role role, Si
         boolean passing) {
     /** Where it stands and what sort it is: one figure of that sort can stand there. */
     public Key key() {
-        return new Key(at.block().id(), at.line(), at.place(), anchor, kind == MarkKind.STRIKE);
+        return new Key(at.block().name(), at.line(), at.place(), anchor, kind == MarkKind.STRIKE);
     }
 
     /** Tells where a figure stands, apart from what it says. */
-    public record Key(String block, String line, int place, Anchor anchor, boolean stroke) {
-        /** Its line, told apart from the lines of other blocks. */
-        public String lineOfBlock() {
-            return block + " " + line;
+    public record Key(BlockName block, Line line, int place, Anchor anchor, boolean stroke) {
+        public LineOfBlock lineOfBlock() {
+            return new LineOfBlock(block, line);
         }
 
         /** Line, place and anchor tell nearly all apart; papers are looked up by it many times over. */

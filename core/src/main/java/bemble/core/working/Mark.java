@@ -32,7 +32,7 @@ public record Mark(int step, Integer until, MarkKind kind, Spot at, Spot to, Str
 
     /** Where it stands and what sort it is, as of the figure that it shows. */
     public Figure.Key key() {
-        return new Figure.Key(at.block().id(), at.line(), at.place(), anchor, kind == MarkKind.STRIKE);
+        return new Figure.Key(at.block().name(), at.line(), at.place(), anchor, kind == MarkKind.STRIKE);
     }
 
     /** The keys that a class presses to answer it: its digits, whatever stands round or between them. */

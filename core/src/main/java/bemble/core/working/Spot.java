@@ -7,4 +7,4 @@ package bemble.core.working;
  * @param line the line of that block
  * @param place the column, as a power of ten; in a block without place value, a slot counted leftwards
  */
-public record Spot(Block block, String line, int place) {}
+public record Spot(Block block, Line line, int place) {}

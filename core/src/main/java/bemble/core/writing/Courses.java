@@ -2,6 +2,7 @@ package bemble.core.writing;
 
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
+import bemble.core.working.LineOfBlock;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Spot;
@@ -15,20 +16,13 @@ import java.util.Map;
 
 /** Finds the lines that a pen follows on a paper, in the order in which they are begun. */
 final class Courses {
-    /** A line by its block's name and its own: the widest problem's paper has blocks of its own. */
-    private record Line(String block, String name) {
-        static Line of(Spot spot) {
-            return new Line(spot.block().id(), spot.line());
-        }
-    }
-
     private final List<Square> squares;
     private final boolean fromTheLeft;
     /** What is written of the problem itself: in which order its lines are begun, and with which steps. */
     private final List<Mark> written;
     /** What is written of the widest problem of its shape. */
     private final List<Mark> widest;
-    private final Line home;
+    private final LineOfBlock home;
 
     /**
      * @param squares the paper's squares
@@ -40,15 +34,16 @@ final class Courses {
         this.written = written;
         this.widest = widest;
         this.home =
-                fromTheLeft ? written.stream().filter(careful::isInAnswer).map(mark -> Line.of(mark.at())).findFirst()
+                fromTheLeft ? written.stream().filter(careful::isInAnswer).map(mark -> LineOfBlock.of(mark.at()))
+                        .findFirst()
                         .filter(this::comesBackTo).orElse(null) : null;
     }
 
-    private boolean comesBackTo(Line line) {
+    private boolean comesBackTo(LineOfBlock line) {
         int times = 0;
-        Line before = null;
+        LineOfBlock before = null;
         for (Mark mark : widest) {
-            Line now = Line.of(mark.at());
+            LineOfBlock now = LineOfBlock.of(mark.at());
             times += now.equals(line) && !now.equals(before) ? 1 : 0;
             before = now;
         }
@@ -56,13 +51,15 @@ final class Courses {
     }
 
     List<Course> all() {
-        Map<Line, List<Integer>> lines = new LinkedHashMap<>();
+        Map<LineOfBlock, List<Integer>> lines = new LinkedHashMap<>();
         // How many lines a division has is not known from its shape, so its order is that of the longest.
-        (fromTheLeft ? widest : written).forEach(mark -> lines.putIfAbsent(Line.of(mark.at()), new ArrayList<>()));
-        (fromTheLeft ? written : widest).forEach(mark -> lines.putIfAbsent(Line.of(mark.at()), new ArrayList<>()));
+        (fromTheLeft ? widest : written)
+                .forEach(mark -> lines.putIfAbsent(LineOfBlock.of(mark.at()), new ArrayList<>()));
+        (fromTheLeft ? written : widest)
+                .forEach(mark -> lines.putIfAbsent(LineOfBlock.of(mark.at()), new ArrayList<>()));
         for (int i = 0; i < squares.size(); i++) {
             if (squares.get(i).full() || squares.get(i).number()) {
-                lines.computeIfAbsent(Line.of(squares.get(i).spot()), any -> new ArrayList<>()).add(i);
+                lines.computeIfAbsent(LineOfBlock.of(squares.get(i).spot()), any -> new ArrayList<>()).add(i);
             }
         }
         List<Course> courses = new ArrayList<>();
@@ -94,14 +91,15 @@ final class Courses {
                         .orElse(lastStep()));
     }
 
-    private Course course(Line line, List<Integer> its) {
+    private Course course(LineOfBlock line, List<Integer> its) {
         boolean right = isRightwards(line);
         List<Integer> ordered = its.stream()
                 .sorted(Comparator.comparingInt(i -> right ? squares.get(i).column() : -squares.get(i).column()))
                 .toList();
         List<Integer> places = ordered.stream().map(i -> squares.get(i).spot().place()).toList();
         IntSummaryStatistics reached =
-                widest.stream().filter(mark -> Line.of(mark.at()).equals(line)).mapToInt(mark -> mark.at().place())
+                widest.stream().filter(mark -> LineOfBlock.of(mark.at()).equals(line))
+                        .mapToInt(mark -> mark.at().place())
                         .summaryStatistics();
         boolean known = reached.getCount() > 0;
         int start = !known ? right ? 0 : Math.max(0, places.indexOf(0))
@@ -114,15 +112,15 @@ final class Courses {
     }
 
     /** Whether the line stands under what is given, as what is taken away from a dividend. */
-    private boolean isUnderWhatIsGiven(Line line, List<Integer> its) {
+    private boolean isUnderWhatIsGiven(LineOfBlock line, List<Integer> its) {
         return fromTheLeft && squares.stream()
-                .anyMatch(square -> square.given() != null && square.spot().block().id().equals(line.block())
+                .anyMatch(square -> square.given() != null && square.spot().block().name().equals(line.block())
                         && square.row() < squares.get(its.get(0)).row());
     }
 
-    private boolean isFollowedByHome(Line line) {
+    private boolean isFollowedByHome(LineOfBlock line) {
         for (int i = 1; home != null && i < widest.size(); i++) {
-            if (Line.of(widest.get(i - 1).at()).equals(line) && Line.of(widest.get(i).at()).equals(home)
+            if (LineOfBlock.of(widest.get(i - 1).at()).equals(line) && LineOfBlock.of(widest.get(i).at()).equals(home)
                     && !line.equals(home)) {
                 return true;
             }
@@ -130,21 +128,21 @@ final class Courses {
         return false;
     }
 
-    private boolean isRightwards(Line line) {
+    private boolean isRightwards(LineOfBlock line) {
         List<Integer> places = placesAlong(widest, line);
         places = places.size() > 1 ? places : placesAlong(written, line);
         return places.size() > 1 ? places.get(0) > places.get(places.size() - 1) : fromTheLeft;
     }
 
-    private static List<Integer> placesAlong(List<Mark> marks, Line line) {
-        return marks.stream().filter(mark -> mark.kind() == MarkKind.DIGIT && Line.of(mark.at()).equals(line))
+    private static List<Integer> placesAlong(List<Mark> marks, LineOfBlock line) {
+        return marks.stream().filter(mark -> mark.kind() == MarkKind.DIGIT && LineOfBlock.of(mark.at()).equals(line))
                 .map(mark -> mark.at().place())
                 .distinct().toList();
     }
 
     /** The step with which a line is begun; the last where a careful hand does not write it. */
-    private int stepOf(Line line) {
-        return written.stream().filter(mark -> Line.of(mark.at()).equals(line)).mapToInt(Mark::step).findFirst()
+    private int stepOf(LineOfBlock line) {
+        return written.stream().filter(mark -> LineOfBlock.of(mark.at()).equals(line)).mapToInt(Mark::step).findFirst()
                 .orElse(lastStep());
     }
 

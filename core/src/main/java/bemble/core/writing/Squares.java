@@ -1,10 +1,10 @@
 package bemble.core.writing;
 
 import bemble.core.sheet.Layout;
-import bemble.core.stack.Lines;
 import bemble.core.style.HouseStyle;
 import bemble.core.words.LineNames;
 import bemble.core.working.Anchor;
+import bemble.core.working.Line;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
@@ -23,8 +23,8 @@ import java.util.function.Predicate;
 /** Finds the squares of a paper that somebody can write into, from all that hands write there. */
 final class Squares {
     /** The lines that only take carries; they are there whether anything is carried or not. */
-    private static final Map<String, Anchor> CARRIES =
-            Map.of(Lines.CARRIES, Anchor.LOW, Lines.ON_RULE, Anchor.LOW, Lines.UNDER, Anchor.HIGH);
+    private static final Map<Line, Anchor> CARRIES =
+            Map.of(Line.CARRIES, Anchor.LOW, Line.ON_RULE, Anchor.LOW, Line.UNDER, Anchor.HIGH);
 
     private final Layout layout;
     private final LineNames names;
@@ -41,7 +41,7 @@ final class Squares {
      *
      * @param shift how many columns further to the left than the figure they are added to
      */
-    private record Carries(String line, int shift) {}
+    private record Carries(Line line, int shift) {}
 
     Squares(Layout layout, List<Working> workings, Predicate<Mark> isPrinted, HouseStyle style) {
         this.layout = layout;
@@ -127,7 +127,7 @@ final class Squares {
     }
 
     private static Spot column(Spot spot) {
-        return new Spot(spot.block(), "", spot.place());
+        return new Spot(spot.block(), null, spot.place());
     }
 
     /** The square that takes the small figures of a column: where its carries go, or itself, or the nearest one. */

@@ -14,9 +14,9 @@ import bemble.core.problem.Refusal;
 import bemble.core.sheet.Layout;
 import bemble.core.sheet.SheetMark;
 import bemble.core.slip.Slips;
-import bemble.core.stack.Lines;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
+import bemble.core.working.Line;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
@@ -56,7 +56,7 @@ public final class WritingPaper {
                     Working slipped =
                             written(slip.slip().over(Hand.CAREFUL), problem, method, style, kind).workingAsItLooks();
                     // Who takes one operation for another sets it out elsewhere; on this paper its answer has its line.
-                    if (slipped.blocks().get(0).id().equals(working.blocks().get(0).id())) {
+                    if (slipped.blocks().get(0).name().equals(working.blocks().get(0).name())) {
                         workings.add(slipped);
                     }
                 } catch (Stuck | Refusal nowhere) {
@@ -167,7 +167,7 @@ public final class WritingPaper {
                 continue;
             }
             Integer column = working.steps().get(mark.step() - 1).place();
-            boolean sum = mark.at().line().equals(Lines.ANSWER) || mark.at().line().startsWith("addend-");
+            boolean sum = mark.at().line().equals(Line.ANSWER) || mark.at().line().is(Line.Kind.ADDEND);
             if (sum && mark.kind() == MarkKind.DIGIT && column != null && mark.at().place() > column) {
                 inFront.add(0, mark);
             } else {

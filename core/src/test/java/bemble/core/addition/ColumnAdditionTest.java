@@ -73,7 +73,7 @@ class ColumnAdditionTest {
     void aCarryStandsInTheNextColumnWhereverTheStyleWritesIt(CarryPlace where) {
         Worked worked = work(HouseStyle.USUAL.with("carryPlace", where), "47", "38");
         assertThat(worked.sheet().marks())
-                .filteredOn(mark -> mark.role().id().equals("carry") && mark.block().equals("sum"))
+                .filteredOn(mark -> mark.role().id().equals("carry") && mark.block().id().equals("sum"))
                 .singleElement().satisfies(carry -> {
                     assertThat(carry.place()).isEqualTo(1);
                     assertThat(carry.text()).isEqualTo("1");

@@ -14,6 +14,8 @@ import bemble.core.problem.Problem;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.writing.WritingPaper;
 import java.util.List;
@@ -88,7 +90,8 @@ class OwnWorkTest {
     void whatStandsInNoSquareIsLeftOut() {
         WritingPaper paper = paper(new Problem.Division(Numeral.of("96"), Numeral.of("4")),
                 MethodName.LONG_DIVISION);
-        PaperFigure elsewhere = new PaperFigure("nowhere", "answer", 0, null, MarkKind.DIGIT, "7");
+        PaperFigure elsewhere =
+                new PaperFigure(BlockName.named("nowhere"), Line.named("answer"), 0, null, MarkKind.DIGIT, "7");
         assertThat(texts(new OwnWork(paper, List.of(elsewhere)))).extracting(Ink.Text::text).doesNotContain("7");
     }
 }

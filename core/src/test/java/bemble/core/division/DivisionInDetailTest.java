@@ -149,7 +149,7 @@ class DivisionInDetailTest {
     private static Map<Integer, String> figures(List<SheetMark> marks, String line) {
         Map<Integer, String> figures = new TreeMap<>();
         marks.stream().filter(
-                mark -> mark.line().equals(line) && mark.kind() == MarkKind.DIGIT && mark.role() != Role.MISSING)
+                mark -> mark.line().id().equals(line) && mark.kind() == MarkKind.DIGIT && mark.role() != Role.MISSING)
                 .forEach(mark -> figures.put(mark.place(), mark.text()));
         return figures;
     }

@@ -34,7 +34,7 @@ public final class SheetReader {
     /** Reads full-size figures of one line, once all is written, by their squares from left to right. */
     public String read(String block, String line) {
         return visibleAt(worked.working().steps().size()).stream()
-                .filter(mark -> mark.block().equals(block) && mark.line().equals(line)
+                .filter(mark -> mark.block().id().equals(block) && mark.line().id().equals(line)
                         && mark.size().id().equals("full"))
                 .filter(mark -> mark.kind().id().equals("digit") || mark.kind().id().equals("point"))
                 .sorted(Comparator.comparingInt(SheetMark::column)
@@ -59,17 +59,18 @@ public final class SheetReader {
     }
 
     private String lastBlock(String name) {
-        return worked.sheet().marks().stream().map(SheetMark::block).filter(block -> block.startsWith(name))
+        return worked.sheet().marks().stream().map(mark -> mark.block().id()).filter(block -> block.startsWith(name))
                 .reduce((first, second) -> second).orElseThrow();
     }
 
     private boolean has(String block, String line) {
-        return worked.sheet().marks().stream().anyMatch(mark -> mark.block().equals(block) && mark.line().equals(line));
+        return worked.sheet().marks().stream()
+                .anyMatch(mark -> mark.block().id().equals(block) && mark.line().id().equals(line));
     }
 
     private String lastNumber(String block) {
         return worked.sheet().marks().stream()
-                .filter(mark -> mark.block().equals(block) && mark.kind().id().equals("number"))
+                .filter(mark -> mark.block().id().equals(block) && mark.kind().id().equals("number"))
                 .reduce((first, second) -> second).orElseThrow().text().replaceAll("[^0-9]", "");
     }
 

@@ -105,9 +105,9 @@ class KernelInDetailTest {
             Set<String> heard = new HashSet<>();
             for (Square square : paper.squares()) {
                 String name = square.name();
-                boolean check = square.spot().block().id().startsWith("check.");
+                boolean check = square.spot().block().name().id().startsWith("check.");
                 assertThat(name.startsWith("check, ")).as(name).isEqualTo(check);
-                assertThat(heard.add(square.spot().block().id() + ": " + name))
+                assertThat(heard.add(square.spot().block().name() + ": " + name))
                         .as(problem.text() + ": " + name + " twice").isTrue();
                 assertThat(name).doesNotContain("row-", "addend-", "product-", "difference-", "exchanged-", "total-");
             }

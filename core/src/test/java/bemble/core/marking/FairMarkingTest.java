@@ -19,6 +19,9 @@ import bemble.core.style.option.Placeholder;
 import bemble.core.style.option.YesNo;
 import bemble.core.style.option.ZeroRows;
 import bemble.core.working.Anchor;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
+import bemble.core.working.LineOfBlock;
 import bemble.core.working.MarkKind;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -61,8 +64,8 @@ class FairMarkingTest {
 
     private static boolean isAnswer(PaperFigure figure, Written careful) {
         return figure.kind() != MarkKind.STRIKE && figure.anchor() == Anchor.MIDDLE
-                && (figure.block().equals("remainder")
-                        || figure.block().equals(careful.answerStands().block().id())
+                && (figure.block().id().equals("remainder")
+                        || figure.block().equals(careful.answerStands().block().name())
                                 && figure.line().equals(careful.answerStands().line()));
     }
 
@@ -76,17 +79,17 @@ class FairMarkingTest {
             List<PaperFigure> all = MarkingTest.paperOf(careful, false, true);
             assertRight(problem, method, all.stream().filter(figure -> isAnswer(figure, careful)).toList(),
                     "the answer alone");
-            List<List<String>> lines = all.stream().filter(figure -> !isAnswer(figure, careful))
-                    .map(figure -> List.of(figure.block(), figure.line())).distinct().toList();
+            List<LineOfBlock> lines = all.stream().filter(figure -> !isAnswer(figure, careful))
+                    .map(FairMarkingTest::line).distinct().toList();
             if (!lines.isEmpty()) {
-                List<String> out = lines.get(random.nextInt(lines.size()));
+                LineOfBlock out = lines.get(random.nextInt(lines.size()));
                 List<PaperFigure> paper =
-                        all.stream().filter(figure -> !out.equals(List.of(figure.block(), figure.line()))
+                        all.stream().filter(figure -> !out.equals(line(figure))
                                 || isAnswer(figure, careful)).toList();
                 assertRight(problem, method, paper, "without " + out);
                 boolean numbers = careful.decisions().stream().flatMap(decision -> decision.ink().stream()).anyMatch(
-                        figure -> figure.isFull() && out.equals(List.of(figure.key().block(), figure.key().line())));
-                assertThat(mark(problem, method, paper).notShown().contains(new Marked.Line(out.get(0), out.get(1))))
+                        figure -> figure.isFull() && out.equals(figure.key().lineOfBlock()));
+                assertThat(mark(problem, method, paper).notShown().contains(out))
                         .as(out + problem.text()).isEqualTo(numbers);
             }
         }
@@ -100,22 +103,28 @@ class FairMarkingTest {
             Problem problem = EveryMethodTest.problem(method.operation(), random, 5);
             Written careful = Written.by(Hand.CAREFUL, problem, Methods.of(method), USUAL);
             List<PaperFigure> all = new ArrayList<>(MarkingTest.paperOf(careful, false, random.nextBoolean()));
-            int front = all.stream().filter(figure -> isAnswer(figure, careful) && !figure.block().equals("remainder"))
-                    .mapToInt(PaperFigure::place).max().orElse(-1);
+            int front =
+                    all.stream().filter(figure -> isAnswer(figure, careful) && !figure.block().id().equals("remainder"))
+                            .mapToInt(PaperFigure::place).max().orElse(-1);
             boolean whole =
                     all.stream().noneMatch(figure -> figure.kind() == MarkKind.NUMBER && isAnswer(figure, careful));
             if (front >= 0 && whole) {
                 int step = method.operation() == Operation.SQUARE_ROOT ? 2 : 1;
-                all.add(digit(careful.answerStands().block().id(), careful.answerStands().line(), front + step, "0"));
+                all.add(digit(careful.answerStands().block().name(), careful.answerStands().line(), front + step, "0"));
             }
-            all.add(digit("aside", "jotting", random.nextInt(3), "" + random.nextInt(10)));
-            all.add(new PaperFigure(careful.answerStands().block().id(), "beside", 0, Anchor.MIDDLE, MarkKind.DIGIT,
+            all.add(digit(BlockName.named("aside"), Line.named("jotting"), random.nextInt(3), "" + random.nextInt(10)));
+            all.add(new PaperFigure(careful.answerStands().block().name(), Line.named("beside"), 0, Anchor.MIDDLE,
+                    MarkKind.DIGIT,
                     "17"));
             assertRight(problem, method, all, "a 0 in front and jottings");
         }
     }
 
-    private static PaperFigure digit(String block, String line, int place, String text) {
+    private static LineOfBlock line(PaperFigure figure) {
+        return new LineOfBlock(figure.block(), figure.line());
+    }
+
+    private static PaperFigure digit(BlockName block, Line line, int place, String text) {
         return new PaperFigure(block, line, place, Anchor.MIDDLE, MarkKind.DIGIT, text);
     }
 
@@ -124,19 +133,19 @@ class FairMarkingTest {
         return paper.stream().map(figure -> which.test(figure) ? where.apply(figure) : figure).toList();
     }
 
-    private static PaperFigure in(PaperFigure figure, String line) {
+    private static PaperFigure in(PaperFigure figure, Line line) {
         return new PaperFigure(figure.block(), line, figure.place(), figure.anchor(), figure.kind(), figure.text());
     }
 
     /** Each row's line, from the first, as another one. */
     private static List<PaperFigure> rows(List<PaperFigure> paper, BiFunction<Integer, Integer, Integer> to) {
-        List<Integer> rows = paper.stream().map(PaperFigure::line).filter(line -> line.startsWith("addend-")).distinct()
-                .map(line -> Integer.valueOf(line.substring(7))).sorted().toList();
-        return moved(paper, figure -> figure.line().matches("(addend|row-carries)-\\d+"), figure -> {
-            int own = Integer.parseInt(figure.line().replaceAll("\\D", ""));
-            int index = rows.indexOf(own);
-            return index < 0 ? figure : in(figure, figure.line().replaceAll("\\d+", "") + to.apply(index, rows.size()));
-        });
+        List<Integer> rows = paper.stream().map(PaperFigure::line).filter(line -> line.is(Line.Kind.ADDEND)).distinct()
+                .map(Line::number).sorted().toList();
+        return moved(paper, figure -> figure.line().is(Line.Kind.ADDEND) || figure.line().is(Line.Kind.ROW_CARRIES),
+                figure -> {
+                    int index = rows.indexOf(figure.line().number());
+                    return index < 0 ? figure : in(figure, Line.of(figure.line().kind(), to.apply(index, rows.size())));
+                });
     }
 
     @Test
@@ -157,8 +166,8 @@ class FairMarkingTest {
             List<PaperFigure> zeros = careful(problem, method, USUAL.with("zeroRows", ZeroRows.WRITTEN));
             assertRight(problem, method, rows(zeros, (row, count) -> count - row),
                     "a row of zeros, the highest row first");
-            Set<String> nothing =
-                    new HashSet<>(zeros.stream().map(PaperFigure::line).filter(line -> line.startsWith("addend"))
+            Set<Line> nothing =
+                    new HashSet<>(zeros.stream().map(PaperFigure::line).filter(line -> line.is(Line.Kind.ADDEND))
                             .toList());
             zeros.stream().filter(figure -> !figure.text().equals("0"))
                     .forEach(figure -> nothing.remove(figure.line()));
@@ -185,8 +194,9 @@ class FairMarkingTest {
                     if (anchor != Anchor.AFTER && anchor != Anchor.MIDDLE || line.equals("under")
                             || line.equals("over")) {
                         assertRight(problem, MethodName.COLUMN,
-                                moved(paper, figure -> figure.line().equals("carries"),
-                                        figure -> new PaperFigure(figure.block(), line, figure.place(), anchor,
+                                moved(paper, figure -> figure.line().id().equals("carries"),
+                                        figure -> new PaperFigure(figure.block(), Line.named(line), figure.place(),
+                                                anchor,
                                                 figure.kind(), figure.text())),
                                 "carries at " + line + " " + anchor);
                     }
@@ -201,12 +211,14 @@ class FairMarkingTest {
             Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
             List<PaperFigure> paper = careful(problem, MethodName.DECOMPOSITION, USUAL);
             Map<Integer, String> over = new HashMap<>();
-            paper.stream().filter(figure -> figure.line().equals("exchanged-2") && figure.kind() == MarkKind.DIGIT)
+            paper.stream().filter(figure -> figure.line().id().equals("exchanged-2") && figure.kind() == MarkKind.DIGIT)
                     .forEach(figure -> over.put(figure.place(), figure.text()));
-            List<PaperFigure> straight = paper.stream().filter(figure -> !figure.line().equals("exchanged-2")
-                    && !(figure.line().equals("exchanged-1") && figure.kind() == MarkKind.STRIKE))
-                    .map(figure -> figure.line().equals("exchanged-1") && over.containsKey(figure.place())
-                            ? digit("sum", "exchanged-1", figure.place(), over.get(figure.place())) : figure)
+            List<PaperFigure> straight = paper.stream().filter(figure -> !figure.line().id().equals("exchanged-2")
+                    && !(figure.line().id().equals("exchanged-1") && figure.kind() == MarkKind.STRIKE))
+                    .map(figure -> figure.line().id().equals("exchanged-1") && over.containsKey(figure.place())
+                            ? digit(BlockName.named("sum"), Line.named("exchanged-1"), figure.place(),
+                                    over.get(figure.place()))
+                            : figure)
                     .toList();
             assertRight(problem, MethodName.DECOMPOSITION, straight, "straight to 9");
         }
@@ -226,7 +238,9 @@ class FairMarkingTest {
         }
         Problem half = ProblemText.read("7 ÷ 2", 0, Punctuation.POINT);
         assertRight(half, MethodName.LONG_DIVISION,
-                List.of(digit("quotient", "quotient", 0, "3"), digit("quotient", "quotient", -1, "5")), "3.5");
+                List.of(digit(BlockName.named("quotient"), Line.named("quotient"), 0, "3"),
+                        digit(BlockName.named("quotient"), Line.named("quotient"), -1, "5")),
+                "3.5");
     }
 
     @ParameterizedTest
@@ -269,8 +283,9 @@ class FairMarkingTest {
         Written careful = Written.by(Hand.CAREFUL, problem, Methods.usual(problem), USUAL);
         List<PaperFigure> paper = new ArrayList<>();
         for (int i = 0; i < given.length(); i++) {
-            paper.add(digit(careful.answerStands().block().id(), careful.answerStands().line(), given.length() - 1 - i,
-                    given.substring(i, i + 1)));
+            paper.add(
+                    digit(careful.answerStands().block().name(), careful.answerStands().line(), given.length() - 1 - i,
+                            given.substring(i, i + 1)));
         }
         Marked marked = mark(problem, careful.method(), paper);
         assertThat(marked.answer().verdict()).isNotEqualTo(PaperVerdict.RIGHT);
@@ -286,7 +301,7 @@ class FairMarkingTest {
         MethodName method = Methods.usual(problem).name();
         String[] other = changed.split(" ");
         List<PaperFigure> paper = moved(careful(problem, method, USUAL),
-                figure -> other.length == 3 && figure.line().equals(other[0])
+                figure -> other.length == 3 && figure.line().id().equals(other[0])
                         && figure.place() == Integer.parseInt(other[1]) && figure.anchor() == Anchor.MIDDLE,
                 figure -> new PaperFigure(figure.block(),
                         figure.line(), figure.place(), figure.anchor(), figure.kind(), other[2]));
@@ -301,11 +316,11 @@ class FairMarkingTest {
     void twoFaultsThatCancelAreSaid() {
         Problem problem = ProblemText.read("53 × 24", 0, Punctuation.POINT);
         List<PaperFigure> paper = moved(careful(problem, MethodName.LONG_MULTIPLICATION, USUAL),
-                figure -> figure.line().equals("addend-1") && figure.place() == 1,
-                figure -> digit("product", "addend-1", 1, "2"));
+                figure -> figure.line().id().equals("addend-1") && figure.place() == 1,
+                figure -> digit(BlockName.named("product"), Line.addend(1), 1, "2"));
         Marked marked = mark(problem, MethodName.LONG_MULTIPLICATION, paper);
         assertThat(marked.answer().verdict()).isEqualTo(PaperVerdict.RIGHT);
         assertThat(marked.verdict()).isEqualTo(PaperVerdict.WRONG);
-        assertThat(Stream.of(marked.first().at().line())).containsExactly("addend-1");
+        assertThat(Stream.of(marked.first().at().line())).containsExactly(Line.addend(1));
     }
 }

@@ -25,7 +25,9 @@ import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.working.Anchor;
+import bemble.core.working.BlockName;
 import bemble.core.working.Figure;
+import bemble.core.working.Line;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
@@ -63,7 +65,7 @@ class MarkingTest {
             boolean figure =
                     mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE;
             if (figure && mark.role() != Role.MISSING && mark.role() != Role.FRAME && mark.until() == null) {
-                figures.put(keyOf(mark), new PaperFigure(mark.at().block().id(), mark.at().line(), mark.at().place(),
+                figures.put(keyOf(mark), new PaperFigure(mark.at().block().name(), mark.at().line(), mark.at().place(),
                         mark.anchor(), mark.kind(), mark.text()));
             }
         }
@@ -71,7 +73,7 @@ class MarkingTest {
     }
 
     private static Figure.Key keyOf(Mark mark) {
-        return new Figure.Key(mark.at().block().id(), mark.at().line(), mark.at().place(), mark.anchor(),
+        return new Figure.Key(mark.at().block().name(), mark.at().line(), mark.at().place(), mark.anchor(),
                 mark.kind() == MarkKind.STRIKE);
     }
 
@@ -190,7 +192,7 @@ class MarkingTest {
             return Found.CANNOT_HAPPEN;
         }
         boolean given = written.working().marks().stream()
-                .anyMatch(mark -> mark.isBroken() && mark.at().line()
+                .anyMatch(mark -> mark.isBroken() && mark.at().line().id()
                         .matches("addend.*|minuend|subtrahend|top|bottom|dividend|divisor|radicand"));
         Marked marked = mark(problem, name, style, paperOf(written, given, true), given);
         String what = ids + " in " + name + " " + problem.text() + " " + style + marked.slips();
@@ -262,11 +264,12 @@ class MarkingTest {
                 written.add(new PaperFigure(figure.block(), figure.line(), figure.place() + random.nextInt(8) / 7,
                         random.nextInt(5) == 0 ? null : figure.anchor(), figure.kind(), text));
             }
-            written.add(new PaperFigure("nowhere", "at all", random.nextInt(100) - 50, null, MarkKind.DIGIT, "7"));
+            written.add(new PaperFigure(BlockName.named("nowhere"), Line.named("at all"), random.nextInt(100) - 50,
+                    null, MarkKind.DIGIT, "7"));
             boolean given = random.nextBoolean();
             Marked marked = mark(problem, name, HouseStyle.USUAL, written, given);
             assertThat(marked.figures()).as(name + " " + problem.text())
-                    .anyMatch(figure -> figure.at().block().equals("nowhere")
+                    .anyMatch(figure -> figure.at().block().id().equals("nowhere")
                             && figure.verdict() == Verdict.EXTRA);
             assertThat(marked.first() != null).isEqualTo(marked.verdict() == PaperVerdict.WRONG);
         }
@@ -281,7 +284,7 @@ class MarkingTest {
             Marked marked =
                     mark(problem, MethodName.COLUMN, HouseStyle.USUAL, List.of(figure("answer", 0, null, "5"), carry,
                             figure("answer", 1, null, "8")), false);
-            assertThat(marked.figures()).as(carry.line()).hasSize(3)
+            assertThat(marked.figures()).as(carry.line().id()).hasSize(3)
                     .allMatch(figure -> figure.verdict() == Verdict.RIGHT);
         }
     }
@@ -294,9 +297,10 @@ class MarkingTest {
                 figure("answer", 0, null, "0"), figure("answer", 1, null, "7"), figure("answer", 2, null, "0"),
                 figure("answer", 3, null, "1"));
         Marked marked = mark(problem, MethodName.COLUMN, HouseStyle.USUAL, paper, true);
-        assertThat(marked.figures()).filteredOn(figure -> figure.at().line().equals("answer"))
+        assertThat(marked.figures()).filteredOn(figure -> figure.at().line().id().equals("answer"))
                 .extracting(MarkedFigure::verdict).containsOnly(Verdict.FOLLOWS);
-        assertThat(marked.first().at()).isEqualTo(new Figure.Key("sum", "addend-2", 2, Anchor.MIDDLE, false));
+        assertThat(marked.first().at())
+                .isEqualTo(new Figure.Key(BlockName.named("sum"), Line.named("addend-2"), 2, Anchor.MIDDLE, false));
         assertThat(marked.answer()).isEqualTo(new Marked.MarkedAnswer("1070", PaperVerdict.WRONG));
         assertThat(marked.slips()).first().extracting(Marked.Explained::slip).isEqualTo("lined-up-left");
     }
@@ -350,7 +354,7 @@ class MarkingTest {
                 Marked right = marked(problem, paper, kind);
                 assertThat(right.verdict()).as(what).isEqualTo(PaperVerdict.RIGHT);
                 assertThat(right.check().agrees()).as(what).isTrue();
-                List<PaperFigure> ofCheck = paper.stream().filter(figure -> figure.block().startsWith("check.")
+                List<PaperFigure> ofCheck = paper.stream().filter(figure -> figure.block().id().startsWith("check.")
                         && figure.kind() == MarkKind.DIGIT && figure.anchor() == Anchor.MIDDLE).toList();
                 if (ofCheck.isEmpty()) {
                     continue;
@@ -371,7 +375,7 @@ class MarkingTest {
     }
 
     private static PaperFigure figure(String line, int place, Anchor anchor, String text) {
-        return new PaperFigure("sum", line, place, anchor, MarkKind.DIGIT, text);
+        return new PaperFigure(BlockName.named("sum"), Line.named(line), place, anchor, MarkKind.DIGIT, text);
     }
 
     /** Whether another hand explains this paper as well. */

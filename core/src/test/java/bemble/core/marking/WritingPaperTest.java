@@ -21,6 +21,7 @@ import bemble.core.sheet.Layout;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
+import bemble.core.working.BlockName;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
@@ -66,7 +67,7 @@ class WritingPaperTest {
     /** Every spot that a hand leaves something in, small figures and strokes too. */
     private static Set<Spot> written(Working working, boolean jots) {
         return working.marks().stream().filter(mark -> mark.until() == null && mark.role() != Role.FRAME
-                && mark.role() != Role.MISSING && (jots || !mark.at().block().id().startsWith("totals"))
+                && mark.role() != Role.MISSING && (jots || !mark.at().block().name().id().startsWith("totals"))
                 && (mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER || mark.kind() == MarkKind.STRIKE))
                 .map(Mark::at).collect(Collectors.toSet());
     }
@@ -153,8 +154,8 @@ class WritingPaperTest {
 
     /** Who takes one operation for another sets it out elsewhere. */
     private static boolean isSetOutAs(WritingPaper paper, Working working) {
-        String first = working.blocks().get(0).id();
-        return paper.squares().stream().anyMatch(square -> square.spot().block().id().equals(first));
+        BlockName first = working.blocks().get(0).name();
+        return paper.squares().stream().anyMatch(square -> square.spot().block().name().equals(first));
     }
 
     @ParameterizedTest
@@ -199,7 +200,7 @@ class WritingPaperTest {
     }
 
     private static String line(Spot spot) {
-        return spot.block().id() + " " + spot.line();
+        return spot.block().name() + " " + spot.line();
     }
 
     @Test

@@ -91,7 +91,7 @@ class WrittenOtherwiseTest {
             int front = problem.minuend().highest();
             if (taken) {
                 assertThat(worked.working().marks()).as(problem.text()).noneMatch(mark -> mark.at().place() == front
-                        && mark.at().block().id().equals("sum")
+                        && mark.at().block().name().id().equals("sum")
                         && (mark.kind() == MarkKind.STRIKE || mark.role() == Role.EXCHANGE));
             }
             assertReadAsRight(problem, method, together, HouseStyle.USUAL);
@@ -110,7 +110,7 @@ class WrittenOtherwiseTest {
             assertThat(worked.check().holds()).as(problem.text()).isTrue();
             assertThat(worked.check().actual()).isEqualTo(problem.minuend().plain());
             List<Mark> check = worked.working().marks().stream()
-                    .filter(mark -> mark.at().block().id().startsWith("check.")).toList();
+                    .filter(mark -> mark.at().block().name().id().startsWith("check.")).toList();
             assertThat(check).as(problem.text()).noneMatch(mark -> mark.role() == Role.GIVEN);
             assertThat(said(worked, Part.CHECK)).contains("right beneath").contains("digit by digit");
         }
@@ -131,8 +131,9 @@ class WrittenOtherwiseTest {
         assertThat(worked.check().actual()).isEqualTo(whole);
         assertThat(said(worked, Part.CHECK)).contains("right under the product");
         // The product stands there once.
-        String written = worked.working().marks().stream().filter(mark -> mark.at().block().id().equals("check.beneath")
-                && mark.role() == Role.GIVEN).map(Mark::text).collect(Collectors.joining());
+        String written =
+                worked.working().marks().stream().filter(mark -> mark.at().block().name().id().equals("check.beneath")
+                        && mark.role() == Role.GIVEN).map(Mark::text).collect(Collectors.joining());
         assertThat(written).isEqualTo(new BigInteger(whole).subtract(new BigInteger(product)).toString());
     }
 
@@ -141,8 +142,9 @@ class WrittenOtherwiseTest {
     void carriesOfRowsStandWhereItIsSaid(CarryPlace place) {
         HouseStyle style = HouseStyle.USUAL.with("carryPlace", place);
         Worked worked = work(read("346 × 275"), null, null, style);
-        List<String> carried = worked.working().marks().stream().filter(mark -> mark.at().block().id().equals("product")
-                && mark.role() == Role.CARRY && mark.kind() == MarkKind.DIGIT).map(Mark::text).toList();
+        List<String> carried =
+                worked.working().marks().stream().filter(mark -> mark.at().block().name().id().equals("product")
+                        && mark.role() == Role.CARRY && mark.kind() == MarkKind.DIGIT).map(Mark::text).toList();
         assertThat(carried).containsExactly("3", "2", "4", "3", "1", "1", "1");
         String words = said(worked, Part.WORK);
         assertThat(words).contains(switch (place) {
@@ -161,7 +163,7 @@ class WrittenOtherwiseTest {
         Worked worked = work(read("346 × 5"), null, null, HouseStyle.USUAL.with("rowCarries", RowCarries.IN_THE_HEAD));
         assertThat(said(worked, Part.WORK)).contains("keep 3 in mind");
         assertThat(worked.working().marks())
-                .noneMatch(mark -> mark.role() == Role.CARRY && mark.at().block().id().equals("product"));
+                .noneMatch(mark -> mark.role() == Role.CARRY && mark.at().block().name().id().equals("product"));
     }
 
     @ParameterizedTest
@@ -190,7 +192,8 @@ class WrittenOtherwiseTest {
     void whatStandsOfTheParts(String way, String lines) {
         Worked worked = work(read("347 + 285 + 63"), "partial-sums", null, style("partSums", way));
         String written = IntStream.rangeClosed(1, 3).mapToObj(n -> worked.working().marks().stream()
-                .filter(mark -> mark.at().block().id().equals("parts") && mark.at().line().equals("addend-" + n)
+                .filter(mark -> mark.at().block().name().id().equals("parts")
+                        && mark.at().line().id().equals("addend-" + n)
                         && mark.kind() == MarkKind.DIGIT && mark.role() == Role.WRITTEN)
                 .map(Mark::text).collect(Collectors.joining())).filter(line -> !line.isEmpty())
                 .collect(Collectors.joining(" "));
@@ -210,9 +213,9 @@ class WrittenOtherwiseTest {
         Worked worked = work(read("34 × 27"), "crosswise", null, plain);
         assertThat(worked.working().marks()).noneMatch(mark -> mark.kind() == MarkKind.LINE)
                 .noneMatch(mark -> mark.kind() == MarkKind.LABEL && mark.text().contains("×")
-                        && !mark.at().block().id().startsWith("check"));
+                        && !mark.at().block().name().id().startsWith("check"));
         assertThat(worked.working().marks().stream()
-                .filter(mark -> mark.kind() == MarkKind.WASH && mark.at().block().id().equals("product")))
+                .filter(mark -> mark.kind() == MarkKind.WASH && mark.at().block().name().id().equals("product")))
                         .hasSize(8);
     }
 

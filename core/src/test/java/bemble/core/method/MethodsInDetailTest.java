@@ -93,7 +93,7 @@ class MethodsInDetailTest {
     }
 
     private static boolean isSecondRow(SheetMark mark) {
-        return mark.block().equals("product") && mark.line().equals("addend-2");
+        return mark.block().id().equals("product") && mark.line().id().equals("addend-2");
     }
 
     @Test

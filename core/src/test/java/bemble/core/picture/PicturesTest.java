@@ -241,6 +241,6 @@ class PicturesTest {
         Worked worked = work(problem, method);
         String value = worked.answer().value();
         Spot answer = worked.working().answer();
-        assertThat(new SheetReader(worked).read(answer.block().id(), answer.line())).isEqualTo(value);
+        assertThat(new SheetReader(worked).read(answer.block().name().id(), answer.line().id())).isEqualTo(value);
     }
 }

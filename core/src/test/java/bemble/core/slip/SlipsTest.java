@@ -261,7 +261,7 @@ class SlipsTest {
     }
 
     private static String text(Mark mark) {
-        return mark.at().block().id() + "/" + mark.at().line() + "/" + mark.at().place() + "/" + mark.anchor() + "/"
+        return mark.at().block().name() + "/" + mark.at().line() + "/" + mark.at().place() + "/" + mark.anchor() + "/"
                 + mark.text();
     }
 
@@ -375,7 +375,7 @@ class SlipsTest {
             String should) {
         Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
         Mark first = worked(problem, slip).working().marks().stream().filter(Mark::isBroken).findFirst().orElseThrow();
-        assertThat(List.of(first.at().line(), first.at().place(), first.role().id(), first.should()))
+        assertThat(List.of(first.at().line().id(), first.at().place(), first.role().id(), first.should()))
                 .isEqualTo(List.of(line, place, role, should));
     }
 

@@ -58,8 +58,7 @@ class DiagnosisController {
     /** Answers of one writer. */
     record SetRequest(
             @NotEmpty(message = "Give the answers to judge, one at least.") @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.") List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items)
-            implements
-                Dear {
+            implements Dear {
         @Override
         public int cost() {
             return cost(items);

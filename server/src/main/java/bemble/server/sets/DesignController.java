@@ -59,8 +59,7 @@ class DesignController {
 
     record TellingRequest(@NotNull(message = "Say which operation.") String operation, Integer count, Long seed,
             @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want)
-            implements
-                Dear {
+            implements Dear {
         @Override
         public int cost() {
             return DraftController.OF_A_DRAFT;

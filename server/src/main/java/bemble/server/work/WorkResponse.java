@@ -94,7 +94,8 @@ public record WorkResponse(
             @NotNull Size size, @NotNull Anchor anchor, String should, String heard) {
         public static MarkView of(SheetMark mark, Words words) {
             String heard = words.heard(mark.mark());
-            return new MarkView(mark.step(), mark.until(), mark.kind(), mark.block(), mark.line(), mark.place(),
+            return new MarkView(mark.step(), mark.until(), mark.kind(), mark.block().id(), mark.line().id(),
+                    mark.place(),
                     mark.row(), mark.column(), mark.toRow(), mark.toColumn(), mark.text(), mark.role(),
                     mark.size(), mark.anchor(), mark.mark().should(), heard.equals(mark.text()) ? null : heard);
         }

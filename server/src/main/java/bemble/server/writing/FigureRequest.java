@@ -3,6 +3,8 @@ package bemble.server.writing;
 import bemble.core.marking.PaperFigure;
 import bemble.core.problem.Refusal;
 import bemble.core.working.Anchor;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.Max;
@@ -28,7 +30,7 @@ public record FigureRequest(
         @Size(max = 20, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") String anchor,
         @Size(max = 20, message = "This is nothing that is written.") @Schema(allowableValues = {
             "digit", "number", "strike"}) String kind,
-        @Size(max = 100, message = "So many figures do not go into one square.") String text){
+        @Size(max = 100, message = "So many figures do not go into one square.") String text) {
     /** No paper reaches farther from the ones. */
     public static final int FARTHEST = 200;
     public static final String FAR = "No paper has a column so far from the ones.";
@@ -36,7 +38,8 @@ public record FigureRequest(
 
     /** @throws Refusal where there is no such kind or part of a square */
     public PaperFigure figure() {
-        return new PaperFigure(block, line, place, anchor == null ? null : anchorOf(), kindOf(),
+        return new PaperFigure(BlockName.named(block), Line.named(line), place, anchor == null ? null : anchorOf(),
+                kindOf(),
                 Objects.requireNonNullElse(text, "").strip());
     }
 

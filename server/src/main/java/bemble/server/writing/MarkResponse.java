@@ -52,7 +52,8 @@ public record MarkResponse(
             @NotNull MarkKind kind, @NotNull String text, @NotNull Verdict verdict, String should) {
         static MarkedView of(MarkedFigure figure) {
             Figure.Key at = figure.at();
-            return new MarkedView(at.block(), at.line(), at.place(), at.anchor(), figure.kind(), figure.text(),
+            return new MarkedView(at.block().id(), at.line().id(), at.place(), at.anchor(), figure.kind(),
+                    figure.text(),
                     figure.verdict(), figure.should());
         }
     }
@@ -85,7 +86,7 @@ public record MarkResponse(
     static MarkResponse of(Marked marked, WorkOrder order) {
         return new MarkResponse(marked.verdict(), marked.figures().stream().map(MarkedView::of).toList(),
                 new MarkedAnswerView(marked.answer().text(), marked.answer().verdict()),
-                marked.notShown().stream().map(line -> new LineView(line.block(), line.line())).toList(),
+                marked.notShown().stream().map(line -> new LineView(line.block().id(), line.line().id())).toList(),
                 marked.marks() == null ? null
                         : new MarksView(marked.marks().given(), marked.marks().of(), marked.marks().say()),
                 marked.first() == null ? null : first(marked.first()),
@@ -97,7 +98,7 @@ public record MarkResponse(
 
     private static FirstView first(Marked.FirstWrong first) {
         Figure.Key at = first.at();
-        return new FirstView(at.block(), at.line(), at.place(), at.anchor(),
+        return new FirstView(at.block().id(), at.line().id(), at.place(), at.anchor(),
                 at.stroke() ? MarkKind.STRIKE : MarkKind.DIGIT, first.say());
     }
 

@@ -27,7 +27,7 @@ public record NudgeView(@NotNull boolean done, String block, String line, Intege
 
     private static NudgeView of(Nudge next) {
         Figure.Key at = next.at();
-        return new NudgeView(false, at.block(), at.line(), at.place(), at.anchor(), next.kind(), next.ask(),
+        return new NudgeView(false, at.block().id(), at.line().id(), at.place(), at.anchor(), next.kind(), next.ask(),
                 next.text());
     }
 

@@ -45,7 +45,8 @@ public record PaperView(@NotNull String problem, @NotNull String method, @NotNul
             @NotNull int toColumn, String given, @NotNull boolean full, Anchor small, @NotNull boolean number,
             Integer smallAt, @NotNull String name) {
         static SquareView of(Square square) {
-            return new SquareView(square.spot().block().id(), square.spot().line(), square.spot().place(), square.row(),
+            return new SquareView(square.spot().block().name().id(), square.spot().line().id(), square.spot().place(),
+                    square.row(),
                     square.column(), square.toColumn(), square.given(), square.full(),
                     square.small(), square.number(), square.smallAt(), square.name());
         }

@@ -6,11 +6,12 @@ import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigInteger;
 
 /** The chunk as it is noted at the side, to be added up in the end. */
-public record ChunkNoted(Block block, String line, BigInteger chunk) implements Question<BigInteger> {
+public record ChunkNoted(Block block, Line line, BigInteger chunk) implements Question<BigInteger> {
     @Override
     public BigInteger careful() {
         return chunk;

@@ -6,11 +6,12 @@ import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigInteger;
 
 /** A chunk times the divisor. */
-record ChunkTimes(Block block, String line, BigInteger chunk, BigInteger divisor) implements FactQuestion<BigInteger> {
+record ChunkTimes(Block block, Line line, BigInteger chunk, BigInteger divisor) implements FactQuestion<BigInteger> {
     @Override
     public BigInteger careful() {
         return chunk.multiply(divisor);

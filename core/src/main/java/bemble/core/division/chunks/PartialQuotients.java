@@ -12,14 +12,15 @@ import bemble.core.hand.Stuck;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.Division;
 import bemble.core.stack.Left;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Stack;
 import bemble.core.stack.adding.StackPaper;
 import bemble.core.style.MethodName;
 import bemble.core.style.option.CarryPlace;
 import bemble.core.words.Words;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
 import bemble.core.working.Fact;
+import bemble.core.working.Line;
 import bemble.core.working.Placement;
 import bemble.core.working.Spoken;
 import bemble.core.working.StepKind;
@@ -42,17 +43,17 @@ public final class PartialQuotients implements Method<Division> {
         DivisionPaper paper = DivisionPaper.setOut(division, false, desk);
         BigInteger divisor = paper.divisor();
         Block block = paper.block();
-        Block side = desk.block("chunks", Placement.rightOf(block, DivisionPaper.DIVIDEND, 2));
-        side.line(desk.carriesStand(CarryPlace.ABOVE_NEXT) ? Lines.CARRIES : "beside-dividend");
+        Block side = desk.block(BlockName.Kind.CHUNKS, Placement.rightOf(block, DivisionPaper.DIVIDEND, 2));
+        side.line(desk.carriesStand(CarryPlace.ABOVE_NEXT) ? Line.CARRIES : Line.of(Line.Kind.BESIDE_DIVIDEND));
         int from = desk.mark();
         List<Numeral> chunks = new ArrayList<>();
         BigInteger left = paper.dividend().wholeValue();
-        String line = Lines.ANSWER;
+        Line line = Line.ANSWER;
         while (left.compareTo(divisor) >= 0) {
             if (chunks.size() > MOST_CHUNKS) {
                 throw new Stuck("chunks so small lead nowhere");
             }
-            line = "product-" + (chunks.size() + 1);
+            line = Line.of(Line.Kind.PRODUCT, chunks.size() + 1);
             block.line(line);
             side.line(line);
             desk.step(StepKind.DIVIDE, block, null, PartialQuotients::chunk);
@@ -60,7 +61,7 @@ public final class PartialQuotients implements Method<Division> {
             chunks.add(Numeral.of(desk.ask(new ChunkNoted(side, line, chunk))));
             desk.step(StepKind.MULTIPLY, block, null, PartialQuotients::multiply);
             BigInteger product = desk.ask(new ChunkTimes(block, line, chunk, divisor));
-            String rest = "difference-" + chunks.size();
+            Line rest = Line.of(Line.Kind.DIFFERENCE, chunks.size());
             block.line(rest);
             side.line(rest);
             desk.figure(StepKind.SUBTRACT, block, null, PartialQuotients::subtract);
@@ -69,13 +70,13 @@ public final class PartialQuotients implements Method<Division> {
         }
         int to = desk.mark();
         Numeral quotient = addUp(chunks, side, line, desk);
-        String stands = chunks.size() == 1 ? line : Lines.ANSWER;
+        Line stands = chunks.size() == 1 ? line : Line.ANSWER;
         desk.answerStandsIn(side, stands);
         Answer answer = paper.finish(quotient, left, side, stands);
         return new Outcome(answer, () -> record(desk.decisions(from, to)));
     }
 
-    private static Numeral addUp(List<Numeral> chunks, Block side, String last, Desk desk) {
+    private static Numeral addUp(List<Numeral> chunks, Block side, Line last, Desk desk) {
         if (chunks.size() > 1) {
             return new StackPaper(side, desk).addUp(Stack.of(chunks), last, said -> Spoken.of("Add the chunks",
                     "Now add the chunks: together they are the quotient.", "")).sum();
@@ -83,11 +84,11 @@ public final class PartialQuotients implements Method<Division> {
         if (chunks.size() == 1) {
             return chunks.get(0);
         }
-        side.line(Lines.ANSWER);
+        side.line(Line.ANSWER);
         desk.step(StepKind.DIVIDE, side, null, said -> new Spoken("Chunks", Fact.of("0"),
                 "The divisor is more than all there is: not even 1 each. The quotient is 0.",
                 "How many chunks can go?"));
-        desk.ask(new NoChunk(side.at(Lines.ANSWER, 0)));
+        desk.ask(new NoChunk(side.at(Line.ANSWER, 0)));
         return Numeral.ZERO;
     }
 

@@ -8,6 +8,8 @@ import bemble.core.problem.Problem.Division;
 import bemble.core.stack.LineUp;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Placement;
 import bemble.core.working.Role;
@@ -18,9 +20,9 @@ import java.util.List;
 
 /** The bracket with its divisor, the quotient above, and the remainder beside it. */
 public final class DivisionPaper {
-    static final String QUOTIENT = "quotient";
-    public static final String DIVIDEND = "dividend";
-    public static final String DIVISOR = "divisor";
+    static final Line QUOTIENT = Line.of(Line.Kind.QUOTIENT);
+    public static final Line DIVIDEND = Line.of(Line.Kind.DIVIDEND);
+    public static final Line DIVISOR = Line.of(Line.Kind.DIVISOR);
     private static final int MULTIPLE_SQUARES = 6;
     private static final int ROOM_FOR_TOTALS = 2;
 
@@ -38,12 +40,12 @@ public final class DivisionPaper {
 
     /** @param quotientAbove whether the quotient is written digit by digit over the dividend */
     public static DivisionPaper setOut(Division division, boolean quotientAbove, Desk desk) {
-        Block block = desk.block(QUOTIENT, desk.start());
+        Block block = desk.block(BlockName.Kind.QUOTIENT, desk.start());
         if (quotientAbove) {
             block.line(QUOTIENT);
         }
         block.line(DIVIDEND);
-        Block side = desk.block(DIVISOR, Placement.leftOf(block, DIVIDEND, 0)).line(DIVISOR);
+        Block side = desk.block(BlockName.Kind.DIVISOR, Placement.leftOf(block, DIVIDEND, 0)).line(DIVISOR);
         desk.step(StepKind.SET_OUT, block, null, said -> DivisionWords.setOut(said, division, quotientAbove));
         Numeral dividend = setOut(DIVIDEND, division.dividend(), block, desk);
         Numeral divisor = setOut(DIVISOR, division.divisor(), side, desk);
@@ -62,10 +64,10 @@ public final class DivisionPaper {
     }
 
     private void multiples() {
-        Block list = desk.block("multiples", Placement.rightOf(block, DIVIDEND, 1));
+        Block list = desk.block(BlockName.Kind.MULTIPLES, Placement.rightOf(block, DIVIDEND, 1));
         int squares = MULTIPLE_SQUARES + division.divisor().length();
         for (int n = 1; n <= 9; n++) {
-            String line = "times-" + n;
+            Line line = Line.of(Line.Kind.TIMES, n);
             list.line(line);
             BigInteger multiple = desk.ask(new TooBig(n, division.divisor().wholeValue()));
             desk.draw(MarkKind.LABEL, list.at(line, squares - 1), list.at(line, 0),
@@ -75,7 +77,7 @@ public final class DivisionPaper {
         }
     }
 
-    private static Numeral setOut(String line, Numeral number, Block block, Desk desk) {
+    private static Numeral setOut(Line line, Numeral number, Block block, Desk desk) {
         return desk.ask(new LineUp(block, List.of(line), List.of(number), false, false, '.')).get(0).number();
     }
 
@@ -127,12 +129,12 @@ public final class DivisionPaper {
      *
      * @param line the line of {@code where} in which the quotient stands
      */
-    public Answer finish(Numeral quotient, BigInteger left, Block where, String line) {
+    public Answer finish(Numeral quotient, BigInteger left, Block where, Line line) {
         desk.step(StepKind.REMAINDER, where, null,
                 said -> DivisionWords.end(said, division, quotient, line.equals(QUOTIENT)));
         // Totals jotted beside a sum of chunks stand there first.
         int gap = desk.style().jotsTotals() && !line.equals(QUOTIENT) ? ROOM_FOR_TOTALS : 0;
-        Block beside = desk.block("remainder", Placement.rightOf(where, line, gap)).line(Remainder.LINE);
+        Block beside = desk.block(BlockName.Kind.REMAINDER, Placement.rightOf(where, line, gap)).line(Remainder.LINE);
         RemainderGoes.Where goes = desk.ask(new RemainderGoes());
         boolean beyond = goes != RemainderGoes.Where.BESIDE;
         Decision<BigInteger> rest = desk.decide(beyond
@@ -153,7 +155,7 @@ public final class DivisionPaper {
                 desk.style().number(quotient) + " " + mark + " " + desk.style().number(remainder));
     }
 
-    private Answer behind(Numeral quotient, Numeral remainder, boolean point, Block where, String line) {
+    private Answer behind(Numeral quotient, Numeral remainder, boolean point, Block where, Line line) {
         if (point) {
             desk.point(where, line, Role.WRITTEN);
         }

@@ -28,7 +28,7 @@ public final class FromTheRight implements Method<Division> {
         for (int place = 0; place <= dividend.highest(); place++) {
             BigInteger partial = desk.ask(new Joined(place, left, dividend.digit(place)));
             int digit = paper.goes(place, partial, divisor, dividend.digit(place), place == 0);
-            BigInteger product = desk.ask(new Times(null, "", place, digit, divisor));
+            BigInteger product = desk.ask(new Times(null, null, place, digit, divisor));
             Spot next = place == dividend.highest() ? null : paper.block().at(DivisionPaper.DIVIDEND, place + 1);
             desk.figure(StepKind.SUBTRACT, paper.block(), place, ShortDivision::passOn);
             left = desk.ask(new PassedOn(next, place, partial, product));

@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigInteger;
 
@@ -14,9 +15,9 @@ import java.math.BigInteger;
  *
  * @param lowest the place of its last digit
  */
-public record Remainder(Block block, String line, int lowest, BigInteger left,
+public record Remainder(Block block, Line line, int lowest, BigInteger left,
         BigInteger divisor) implements Question<BigInteger> {
-    static final String LINE = "remainder";
+    static final Line LINE = Line.of(Line.Kind.REMAINDER);
 
     @Override
     public BigInteger careful() {

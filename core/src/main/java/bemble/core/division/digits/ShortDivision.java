@@ -35,7 +35,7 @@ public final class ShortDivision implements Method<Division> {
         int last = desk.ask(new LowestPlace(first));
         for (int place = first;; place--) {
             int digit = paper.goes(place, partial, divisor, dividend.digit(place), place == first);
-            BigInteger product = desk.ask(new Times(null, "", place, digit, divisor));
+            BigInteger product = desk.ask(new Times(null, null, place, digit, divisor));
             Spot next = place == last ? null : block.at(DivisionPaper.DIVIDEND, place - 1);
             desk.figure(StepKind.SUBTRACT, block, place, ShortDivision::passOn);
             BigInteger left = desk.ask(new PassedOn(next, place, partial, product));

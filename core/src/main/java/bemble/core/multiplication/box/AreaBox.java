@@ -7,6 +7,7 @@ import bemble.core.problem.Numeral;
 import bemble.core.style.HouseStyle;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
@@ -20,8 +21,8 @@ import java.math.BigInteger;
  * @param slot how many squares wide a cell is
  */
 record AreaBox(Block block, int columns, int slot, HouseStyle style) {
-    static final String EDGE = "edge";
-    private static final String BELOW = "below";
+    static final Line EDGE = Line.of(Line.Kind.EDGE);
+    private static final Line BELOW = Line.of(Line.Kind.BELOW);
 
     /** How wide a cell must be for a number of so many digits, which stand closer there than in squares. */
     static int slotFor(int digits) {
@@ -73,11 +74,11 @@ record AreaBox(Block block, int columns, int slot, HouseStyle style) {
         return digits.isEmpty() || digits.length() > 90 ? null : new BigInteger(digits);
     }
 
-    private Spot spot(String line, int column) {
+    private Spot spot(Line line, int column) {
         return block.at(line, left(column));
     }
 
-    private void write(String line, int column, BigInteger number, Role role, Ink ink) {
+    private void write(Line line, int column, BigInteger number, Role role, Ink ink) {
         ink.number(spot(line, column), block.at(line, right(column)), style.number(Numeral.of(number)), role,
                 Size.FULL);
     }
@@ -91,7 +92,7 @@ record AreaBox(Block block, int columns, int slot, HouseStyle style) {
         return left(column) - slot + 1;
     }
 
-    private static String line(int row) {
-        return "row-" + (row + 1);
+    private static Line line(int row) {
+        return Line.of(Line.Kind.ROW, (row + 1));
     }
 }

@@ -9,12 +9,13 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem.Multiplication;
 import bemble.core.stack.LineUp;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Stack;
 import bemble.core.stack.adding.StackPaper;
 import bemble.core.style.MethodName;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
 import bemble.core.working.Fact;
+import bemble.core.working.Line;
 import bemble.core.working.Placement;
 import bemble.core.working.Spoken;
 import bemble.core.working.StepKind;
@@ -34,7 +35,7 @@ public final class AreaMultiplication implements Method<Multiplication> {
         Numeral first = multiplication.multiplicand();
         Numeral second = multiplication.multiplier();
         int columns = Expanded.of(first).size();
-        AreaBox box = new AreaBox(desk.block("box", desk.start()), columns,
+        AreaBox box = new AreaBox(desk.block(BlockName.Kind.BOX, desk.start()), columns,
                 AreaBox.slotFor(first.length() + second.length()), desk.style());
         box.lines(Expanded.of(second).size());
         desk.step(StepKind.SET_OUT, box.block(), null, said -> setOut(said, multiplication));
@@ -55,22 +56,22 @@ public final class AreaMultiplication implements Method<Multiplication> {
             desk.step(StepKind.PART, box.block(), null, AreaMultiplication::rowTotal);
             totals.add(desk.ask(new RowTotal(box, row, down.get(row), List.copyOf(cells.get(row)))));
         }
-        desk.answerStandsIn(box.block(), "row-1");
+        desk.answerStandsIn(box.block(), Line.of(Line.Kind.ROW, 1));
         Numeral answer = totals.size() == 1 ? Numeral.of(totals.get(0)) : addRows(totals, box.block(), desk);
         return new Outcome(Answer.of(answer, desk.style()), () -> new AreaRecord(texts(across), texts(down),
                 cells.stream().map(AreaMultiplication::texts).toList(), texts(totals)));
     }
 
     private static Numeral addRows(List<BigInteger> totals, Block box, Desk desk) {
-        Block block = desk.block("rows", Placement.under(box, 1));
+        Block block = desk.block(BlockName.Kind.ROWS, Placement.under(box, 1));
         List<Numeral> numbers = totals.stream().map(Numeral::of).toList();
-        List<String> lines = new ArrayList<>();
+        List<Line> lines = new ArrayList<>();
         StackPaper paper = new StackPaper(block, desk).above();
         for (int i = 1; i <= numbers.size(); i++) {
-            block.line(Lines.addend(i));
-            lines.add(Lines.addend(i));
+            block.line(Line.addend(i));
+            lines.add(Line.addend(i));
         }
-        String last = Lines.addend(numbers.size());
+        Line last = Line.addend(numbers.size());
         paper.below();
         desk.step(StepKind.SET_OUT, block, null, said -> Spoken.of("Add the rows",
                 "Now set the " + numbers.size() + " row totals out and add them.", ""));

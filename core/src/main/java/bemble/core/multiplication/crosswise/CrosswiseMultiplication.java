@@ -14,7 +14,6 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem.Multiplication;
 import bemble.core.stack.Digit;
 import bemble.core.stack.LineUp;
-import bemble.core.stack.Lines;
 import bemble.core.stack.WrittenLine;
 import bemble.core.stack.adding.AddingWords;
 import bemble.core.stack.adding.Carry;
@@ -27,7 +26,9 @@ import bemble.core.style.option.CarryPlace;
 import bemble.core.words.Words;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
 import bemble.core.working.Fact;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Placement;
 import bemble.core.working.Role;
@@ -57,10 +58,10 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
         Numeral b = multiplication.multiplier();
         int length = Math.max(a.length(), b.length());
         Block block = setOut(a, b, length, desk);
-        Block list = desk.block("products", Placement.rightOf(block, ProductPaper.TOP, 1));
+        Block list = desk.block(BlockName.Kind.PRODUCTS, Placement.rightOf(block, ProductPaper.TOP, 1));
         CarrySpots carries = desk.carriesStand(CarryPlace.BEFORE_NEXT_DIGIT)
-                ? new CarrySpots(block, Lines.ANSWER, Anchor.BEFORE_HIGH)
-                : new CarrySpots(block.line(Lines.UNDER), Lines.UNDER, Anchor.HIGH);
+                ? new CarrySpots(block, Line.ANSWER, Anchor.BEFORE_HIGH)
+                : new CarrySpots(block.line(Line.UNDER), Line.UNDER, Anchor.HIGH);
         int highest = a.isZero() || b.isZero() ? 0 : a.highest() + b.highest();
         int from = desk.mark();
         WrittenLine answer = new WrittenLine(0);
@@ -79,7 +80,7 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
             carry = write(block, carries, place, total, carry, last, place > highest, answer, desk);
         }
         int to = desk.mark();
-        desk.answerStandsIn(block, Lines.ANSWER);
+        desk.answerStandsIn(block, Line.ANSWER);
         return new Outcome(Answer.of(answer.read(), desk.style()), () -> record(desk.decisions(from, to)));
     }
 
@@ -91,8 +92,8 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
                     ? AddingWords.last(said, place, "This is the last column: write ")
                     : AddingWords.digit(said));
         }
-        int inFront = last ? desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total, 0, true)) : 0;
-        Decision<Integer> digit = desk.decide(new Digit(block.at(Lines.ANSWER, place), total, last, nothing, true));
+        int inFront = last ? desk.ask(new InFront(block.at(Line.ANSWER, place + 1), total, 0, true)) : 0;
+        Decision<Integer> digit = desk.decide(new Digit(block.at(Line.ANSWER, place), total, last, nothing, true));
         if (digit.written()) {
             answer.put(digit.decided());
         }
@@ -140,14 +141,14 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
     }
 
     private static Block setOut(Numeral a, Numeral b, int length, Desk desk) {
-        Block block = desk.block("product", desk.start());
+        Block block = desk.block(BlockName.Kind.PRODUCT, desk.start());
         StackPaper paper = new StackPaper(block, desk).headsLine();
-        block.line(ProductPaper.TOP).line("between").line(ProductPaper.BOTTOM).line(Lines.ANSWER);
+        block.line(ProductPaper.TOP).line(Line.of(Line.Kind.BETWEEN)).line(ProductPaper.BOTTOM).line(Line.ANSWER);
         desk.step(StepKind.SET_OUT, block, null, CrosswiseMultiplication::setOut);
         paper.heads(length - 1, 0);
         desk.ask(new LineUp(block, List.of(ProductPaper.TOP, ProductPaper.BOTTOM), List.of(a, b), true, false, '.'));
         desk.sign(block.at(ProductPaper.BOTTOM, length), Operation.MULTIPLICATION.sign());
-        desk.rule(block, Lines.ANSWER, length, 0);
+        desk.rule(block, Line.ANSWER, length, 0);
         return block;
     }
 
@@ -177,7 +178,7 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
                 desk.drawForAWhile(MarkKind.WASH, below, below, "", Role.FRAME, Size.FULL, Anchor.MIDDLE);
             }
             if (desk.style().jotsCrossProducts()) {
-                String line = "product-" + (n + 1);
+                Line line = Line.of(Line.Kind.PRODUCT, (n + 1));
                 list.line(line);
                 desk.drawForAWhile(MarkKind.LABEL, list.at(line, PRODUCT_SQUARES - 1), list.at(line, 0),
                         pairs.get(n).get(0) + " × " + pairs.get(n).get(1) + " = " + products.get(n), Role.JOT,

@@ -11,19 +11,21 @@ import bemble.core.stack.Stack;
 import bemble.core.stack.adding.StackPaper;
 import bemble.core.style.word.NumberOrder;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.Spoken;
 import bemble.core.working.StepKind;
 import java.util.List;
 
 /** Two numbers set out to be multiplied, the longer one on top unless the style keeps their order. */
 public record ProductPaper(Block block, Numeral top, Numeral bottom) {
-    public static final String TOP = "top";
-    public static final String BOTTOM = "bottom";
-    private static final List<String> LINES = List.of(TOP, BOTTOM);
+    public static final Line TOP = Line.of(Line.Kind.TOP);
+    public static final Line BOTTOM = Line.of(Line.Kind.BOTTOM);
+    private static final List<Line> LINES = List.of(TOP, BOTTOM);
 
     public static ProductPaper setOut(Multiplication multiplication, Desk desk) {
         List<Numeral> numbers = topToBottom(multiplication, desk.style().order());
-        Block block = desk.block("product", desk.start());
+        Block block = desk.block(BlockName.Kind.PRODUCT, desk.start());
         StackPaper paper = new StackPaper(block, desk).headsLine();
         block.line(TOP).line(BOTTOM);
         boolean turned = !numbers.equals(multiplication.operands());

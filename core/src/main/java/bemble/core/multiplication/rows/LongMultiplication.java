@@ -7,13 +7,13 @@ import bemble.core.hand.Outcome;
 import bemble.core.multiplication.product.ProductPaper;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.Multiplication;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Placed;
 import bemble.core.stack.Stack;
 import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.stack.adding.ColumnSum;
 import bemble.core.stack.adding.StackPaper;
 import bemble.core.style.MethodName;
+import bemble.core.working.Line;
 import bemble.core.working.Spoken;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,7 +42,7 @@ public final class LongMultiplication implements Method<Multiplication> {
         Numeral only = Numeral.ZERO;
         for (int place = 0; place <= bottom.highest(); place++) {
             boolean alone = written == 1 && !zero[place] || written == 0 && place == 0;
-            String line = alone ? Lines.ANSWER : Lines.addend(place + 1);
+            Line line = alone ? Line.ANSWER : Line.addend(place + 1);
             RowWriter.Row row = zero[place] ? writer.zeroRow(place, line) : writer.write(place, line);
             rows.add(row);
             if (!zero[place]) {
@@ -50,7 +50,7 @@ public final class LongMultiplication implements Method<Multiplication> {
                 only = row.value();
             }
         }
-        desk.answerStandsIn(paper.block(), Lines.ANSWER);
+        desk.answerStandsIn(paper.block(), Line.ANSWER);
         ColumnSum sum = values.size() < 2 ? null : new StackPaper(paper.block(), desk).addUp(new Stack(values),
                 writer.lastLine(), writer.lowerRule(),
                 said -> Spoken.of("Add the rows", "Now add the " + writer.rowsThere() + " rows.", ""));

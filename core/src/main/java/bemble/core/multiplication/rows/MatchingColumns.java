@@ -9,7 +9,6 @@ import bemble.core.multiplication.product.ProductPaper;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.Multiplication;
 import bemble.core.stack.Digit;
-import bemble.core.stack.Lines;
 import bemble.core.stack.WrittenLine;
 import bemble.core.stack.adding.Carry;
 import bemble.core.stack.adding.CarrySpots;
@@ -17,6 +16,7 @@ import bemble.core.stack.adding.InFront;
 import bemble.core.stack.adding.StackPaper;
 import bemble.core.style.MethodName;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.StepKind;
 
 /**
@@ -34,8 +34,8 @@ public final class MatchingColumns implements Method<Multiplication> {
         ProductPaper paper = ProductPaper.setOut(multiplication, desk);
         Block block = paper.block();
         new StackPaper(block, desk).below();
-        desk.rule(block, Lines.ANSWER, paper.top().highest() + 1, 0);
-        CarrySpots carries = new RowCarries(block, desk).of(1, Lines.ANSWER, null);
+        desk.rule(block, Line.ANSWER, paper.top().highest() + 1, 0);
+        CarrySpots carries = new RowCarries(block, desk).of(1, Line.ANSWER, null);
         int from = desk.mark();
         WrittenLine answer = new WrittenLine(0);
         int carry = 0;
@@ -43,7 +43,7 @@ public final class MatchingColumns implements Method<Multiplication> {
             carry = column(paper.top(), paper.bottom(), place, carry, block, carries, answer, desk);
         }
         int to = desk.mark();
-        desk.answerStandsIn(block, Lines.ANSWER);
+        desk.answerStandsIn(block, Line.ANSWER);
         return new Outcome(Answer.of(answer.read(), desk.style()),
                 () -> new MatchedRecord(RowWriter.columns(desk.decisions(from, to))));
     }
@@ -57,15 +57,15 @@ public final class MatchingColumns implements Method<Multiplication> {
         int total = desk.ask(new WithCarry(place, factor, top.digit(place), product, carryIn, 0, last));
         if (last) {
             desk.figure(StepKind.DIGIT, block, place, RowWords.last(place));
-            int inFront = desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total, 0, true));
-            answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, true, false, true)));
+            int inFront = desk.ask(new InFront(block.at(Line.ANSWER, place + 1), total, 0, true));
+            answer.put(desk.ask(new Digit(block.at(Line.ANSWER, place), total, true, false, true)));
             if (inFront > 0) {
                 answer.put(inFront);
             }
             return inFront;
         }
         desk.figure(StepKind.DIGIT, block, place, RowWords.digit(place));
-        answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false, true)));
+        answer.put(desk.ask(new Digit(block.at(Line.ANSWER, place), total, false, false, true)));
         int carry = desk.ask(new Carry(carries, place, place + 1, total, carryIn, true));
         if (carry > 0) {
             desk.figureOfLast(StepKind.CARRY, block, place, RowWords::carry);

@@ -8,6 +8,7 @@ import bemble.core.style.option.Placeholder;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.Figure;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
@@ -22,10 +23,9 @@ import java.math.BigInteger;
  * @param kind what is written into them
  * @param rowsBefore how many rows have been written before
  */
-public record Placeholders(Block block, String line, int place, int digit, Numeral top, Placeholder kind,
+public record Placeholders(Block block, Line line, int place, int digit, Numeral top, Placeholder kind,
         int rowsBefore)
-        implements
-            Question<Integer> {
+        implements Question<Integer> {
     @Override
     public Integer careful() {
         return place;

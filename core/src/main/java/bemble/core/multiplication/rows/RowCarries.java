@@ -6,6 +6,7 @@ import bemble.core.stack.adding.CarrySpots;
 import bemble.core.style.option.CarryPlace;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 
 /**
  * Where the carries of a product's rows stand: where those of a sum would, as far as there is such a place.
@@ -13,8 +14,6 @@ import bemble.core.working.Block;
  * @param block the product
  */
 record RowCarries(Block block, Desk desk) {
-    private static final String LINE = "row-carries-";
-
     /**
      * The place of one row's carries; null where they are kept in the head. Above, each row's stand higher than the last; on the rule,
      * the first row's stand on the rule under the multiplier, the others' under the lower rule.
@@ -23,11 +22,11 @@ record RowCarries(Block block, Desk desk) {
      * @param line the line of the row
      * @param before where the carries of the row written before stand, or null for the first
      */
-    CarrySpots of(int row, String line, CarrySpots before) {
+    CarrySpots of(int row, Line line, CarrySpots before) {
         if (!desk.style().writesRowCarries()) {
             return null;
         }
-        String carries = LINE + row;
+        Line carries = Line.of(Line.Kind.ROW_CARRIES, row);
         return switch (desk.style().carryPlace()) {
             case ABOVE_NEXT -> above(before == null ? ProductPaper.TOP : before.line(), carries);
             case ON_THE_RULE -> before == null ? above(line, carries) : under(carries);
@@ -37,18 +36,18 @@ record RowCarries(Block block, Desk desk) {
         };
     }
 
-    private CarrySpots above(String line, String carries) {
+    private CarrySpots above(Line line, Line carries) {
         block.lineAbove(line, carries);
         return new CarrySpots(block, carries, Anchor.LOW);
     }
 
-    private CarrySpots under(String carries) {
+    private CarrySpots under(Line carries) {
         return new CarrySpots(block.line(carries), carries, Anchor.HIGH);
     }
 
     /** Whether they stand in a line of their own, not in the row. */
     static boolean haveTheirLine(CarrySpots spots) {
-        return spots.line().startsWith(LINE);
+        return spots.line().is(Line.Kind.ROW_CARRIES);
     }
 
     /** Whether they stand below the rows, with the lower rule above them. */

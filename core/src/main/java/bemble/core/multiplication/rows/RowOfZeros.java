@@ -6,10 +6,11 @@ import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 
 /** A row that is 0, written as so many zeros, or left out. */
-record RowOfZeros(Block block, String line, int zeros, boolean wanted) implements Question<Integer> {
+record RowOfZeros(Block block, Line line, int zeros, boolean wanted) implements Question<Integer> {
     @Override
     public Integer careful() {
         return zeros;

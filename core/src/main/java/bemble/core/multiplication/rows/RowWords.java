@@ -5,7 +5,6 @@ import bemble.core.hand.Talk;
 import bemble.core.multiplication.product.Product;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.Digit;
-import bemble.core.stack.Lines;
 import bemble.core.stack.adding.AddingWords;
 import bemble.core.stack.adding.Carry;
 import bemble.core.stack.adding.CarrySpots;
@@ -13,6 +12,7 @@ import bemble.core.style.option.CarryPlace;
 import bemble.core.style.option.Placeholder;
 import bemble.core.words.Words;
 import bemble.core.working.Fact;
+import bemble.core.working.Line;
 import bemble.core.working.Spoken;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -102,7 +102,7 @@ public final class RowWords {
 
     private static String place(CarryPlace place, CarrySpots spots) {
         if (!RowCarries.haveTheirLine(spots)) {
-            return spots.line().equals(Lines.UNDER) ? "under the answer in " : "in the row, before the next digit, in ";
+            return spots.line().equals(Line.UNDER) ? "under the answer in " : "in the row, before the next digit, in ";
         }
         return place == CarryPlace.ABOVE_NEXT ? "above " : place == CarryPlace.UNDER_ANSWER ? "under the row in "
                 : RowCarries.areBelow(place, spots) ? "below the rows, in " : "on the rule in ";

@@ -6,7 +6,6 @@ import bemble.core.multiplication.product.Product;
 import bemble.core.multiplication.product.ProductPaper;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.Digit;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Placed;
 import bemble.core.stack.WrittenLine;
 import bemble.core.stack.adding.Carry;
@@ -15,6 +14,7 @@ import bemble.core.stack.adding.InFront;
 import bemble.core.style.option.CarryPlace;
 import bemble.core.style.option.Placeholder;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -35,8 +35,8 @@ final class RowWriter {
     private Map<Integer, Integer> now = new HashMap<>();
     private CarrySpots usedSpots;
     /** The first line of carries that stands below the rows, with the lower rule above it; null where there is none. */
-    private String below;
-    private String lastLine;
+    private Line below;
+    private Line lastLine;
     private boolean ruled;
     private int written;
     private int rowsThere;
@@ -106,7 +106,7 @@ final class RowWriter {
     }
 
     /** The line of the row written last. */
-    String lastLine() {
+    Line lastLine() {
         return lastLine;
     }
 
@@ -116,7 +116,7 @@ final class RowWriter {
      * @param place the place of that digit
      * @param line the line the row is to stand in
      */
-    Row write(int place, String line) {
+    Row write(int place, Line line) {
         int from = desk.mark();
         putLine(line);
         int factor = bottom.digit(place);
@@ -141,7 +141,7 @@ final class RowWriter {
     }
 
     /** Passes over a row that is 0, or writes it where the style does or nothing else would be written. */
-    Row zeroRow(int place, String line) {
+    Row zeroRow(int place, Line line) {
         int digit = bottom.digit(place);
         boolean shown = rowsToWrite == 0 && place == 0 || rowsToWrite > 1 && desk.style().writesZeroRows();
         int from = desk.mark();
@@ -158,11 +158,11 @@ final class RowWriter {
     }
 
     /** What is written into the empty places of that line: an answer is always filled with zeros. */
-    private Placeholder style(String line) {
-        return line.equals(Lines.ANSWER) ? Placeholder.ZERO : desk.style().placeholder();
+    private Placeholder style(Line line) {
+        return line.equals(Line.ANSWER) ? Placeholder.ZERO : desk.style().placeholder();
     }
 
-    private int placeholders(int place, String line) {
+    private int placeholders(int place, Line line) {
         Placeholder kind = style(line);
         if (place > 0) {
             boolean strikes = strikesUsedCarries();
@@ -176,7 +176,7 @@ final class RowWriter {
         return desk.ask(new Placeholders(block, line, place, bottom.digit(place), top, kind, written));
     }
 
-    private int column(int i, int place, int placeholders, int factor, int carryIn, String line, CarrySpots spots,
+    private int column(int i, int place, int placeholders, int factor, int carryIn, Line line, CarrySpots spots,
             WrittenLine row) {
         boolean last = i == top.highest();
         int at = placeholders + i;
@@ -211,7 +211,7 @@ final class RowWriter {
         return carry;
     }
 
-    private void putLine(String line) {
+    private void putLine(Line line) {
         if (below == null) {
             block.line(line);
         } else {
@@ -220,7 +220,7 @@ final class RowWriter {
         lastLine = line;
     }
 
-    private CarrySpots carrySpots(int place, String line) {
+    private CarrySpots carrySpots(int place, Line line) {
         CarrySpots spots = new RowCarries(block, desk).of(place + 1, line, usedSpots);
         if (below == null && RowCarries.areBelow(desk.style().carryPlace(), spots)) {
             below = spots.line();
@@ -229,11 +229,11 @@ final class RowWriter {
     }
 
     /** The line over which the lower rule is drawn, and room for the carries of the sum above it. */
-    String lowerRule() {
+    Line lowerRule() {
         if (below == null) {
-            return Lines.ANSWER;
+            return Line.ANSWER;
         }
-        block.lineAbove(below, Lines.ON_RULE);
+        block.lineAbove(below, Line.ON_RULE);
         return below;
     }
 
@@ -249,9 +249,9 @@ final class RowWriter {
     }
 
     /** The rule under the lower number, drawn with the first row. */
-    private void rule(String firstLine) {
+    private void rule(Line firstLine) {
         if (!ruled) {
-            String line = block.lines().contains(Lines.CARRIES) ? Lines.CARRIES : firstLine;
+            Line line = block.lines().contains(Line.CARRIES) ? Line.CARRIES : firstLine;
             desk.rule(block, line, Math.max(top.highest(), bottom.highest()) + 1, 0);
             ruled = true;
         }

@@ -1,10 +1,10 @@
 package bemble.core.stack.adding;
 
 import bemble.core.hand.Desk;
-import bemble.core.stack.Lines;
 import bemble.core.style.option.CarryPlace;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
@@ -17,15 +17,15 @@ import bemble.core.working.Spot;
  * @param line the line that takes them
  * @param anchor the part of the square they take
  */
-public record CarrySpots(Block block, String line, Anchor anchor) {
+public record CarrySpots(Block block, Line line, Anchor anchor) {
     /** The place that a style gives to the carries of a stack with these lines. */
-    public static CarrySpots of(CarryPlace where, Block block, String lastAddend) {
+    public static CarrySpots of(CarryPlace where, Block block, Line lastAddend) {
         return switch (where) {
-            case ABOVE_NEXT -> new CarrySpots(block, Lines.CARRIES, Anchor.LOW);
+            case ABOVE_NEXT -> new CarrySpots(block, Line.CARRIES, Anchor.LOW);
             case FOOT_OF_NEXT -> new CarrySpots(block, lastAddend, Anchor.BEFORE_LOW);
-            case ON_THE_RULE -> new CarrySpots(block, Lines.ON_RULE, Anchor.LOW);
-            case UNDER_ANSWER -> new CarrySpots(block, Lines.UNDER, Anchor.HIGH);
-            case BEFORE_NEXT_DIGIT -> new CarrySpots(block, Lines.ANSWER, Anchor.BEFORE);
+            case ON_THE_RULE -> new CarrySpots(block, Line.ON_RULE, Anchor.LOW);
+            case UNDER_ANSWER -> new CarrySpots(block, Line.UNDER, Anchor.HIGH);
+            case BEFORE_NEXT_DIGIT -> new CarrySpots(block, Line.ANSWER, Anchor.BEFORE);
         };
     }
 

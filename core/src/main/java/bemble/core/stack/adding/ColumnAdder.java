@@ -3,12 +3,12 @@ package bemble.core.stack.adding;
 import bemble.core.hand.Desk;
 import bemble.core.stack.Digit;
 import bemble.core.stack.Jots;
-import bemble.core.stack.Lines;
 import bemble.core.stack.PointGoes;
 import bemble.core.stack.Stack;
 import bemble.core.stack.Taken;
 import bemble.core.stack.WrittenLine;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.StepKind;
 import java.util.List;
 
@@ -51,12 +51,12 @@ public final class ColumnAdder {
             }
             if (place == last) {
                 desk.figure(StepKind.DIGIT, block, place, AddingWords::last);
-                int inFront = desk.ask(new InFront(block.at(Lines.ANSWER, place + 1), total,
+                int inFront = desk.ask(new InFront(block.at(Line.ANSWER, place + 1), total,
                         carried[place + 1 - lowest], false));
                 if (setsPoint) {
                     point(lowest, block, answer, desk);
                 }
-                answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, true, false, false)));
+                answer.put(desk.ask(new Digit(block.at(Line.ANSWER, place), total, true, false, false)));
                 if (inFront > 0) {
                     answer.put(inFront);
                 }
@@ -66,7 +66,7 @@ public final class ColumnAdder {
             if (setsPoint) {
                 point(lowest, block, answer, desk);
             }
-            answer.put(desk.ask(new Digit(block.at(Lines.ANSWER, place), total, false, false, false)));
+            answer.put(desk.ask(new Digit(block.at(Line.ANSWER, place), total, false, false, false)));
             int next = total < 10 ? place + 1 : desk.ask(new GoesTo(place));
             int out = desk.ask(new Carry(carries, place, next, total, carry, false));
             carried[next - lowest] += out;
@@ -79,6 +79,6 @@ public final class ColumnAdder {
 
     private static void point(int lowest, Block block, WrittenLine answer, Desk desk) {
         answer.pointAfter(
-                desk.ask(new PointGoes(block, Lines.ANSWER, desk.style().point().punctuation().point(), lowest)));
+                desk.ask(new PointGoes(block, Line.ANSWER, desk.style().point().punctuation().point(), lowest)));
     }
 }

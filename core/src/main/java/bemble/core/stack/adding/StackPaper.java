@@ -5,7 +5,6 @@ import bemble.core.hand.Talk;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.stack.LineUp;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Stack;
 import bemble.core.style.option.CarryPlace;
 import bemble.core.style.option.Heads;
@@ -14,6 +13,7 @@ import bemble.core.words.PlaceNames;
 import bemble.core.words.Words;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
@@ -26,7 +26,7 @@ public record StackPaper(Block block, Desk desk) {
     /** Makes room for the column heads where the style has them. */
     public StackPaper headsLine() {
         if (desk.style().heads() != Heads.NONE) {
-            block.line(Lines.HEADS);
+            block.line(Line.HEADS);
         }
         return this;
     }
@@ -40,14 +40,14 @@ public record StackPaper(Block block, Desk desk) {
         for (int place = highest; place >= lowest; place--) {
             String head = desk.style().heads() == Heads.WORDS ? words.places(place)
                     : PlaceNames.letters(place, desk.style().onesWord());
-            desk.draw(MarkKind.HEAD, block.at(Lines.HEADS, place), null, head, Role.FRAME, Size.TINY, Anchor.MIDDLE);
+            desk.draw(MarkKind.HEAD, block.at(Line.HEADS, place), null, head, Role.FRAME, Size.TINY, Anchor.MIDDLE);
         }
     }
 
     /** Makes room above the numbers. */
     public StackPaper above() {
         if (desk.carriesStand(CarryPlace.ABOVE_NEXT)) {
-            block.line(Lines.CARRIES);
+            block.line(Line.CARRIES);
         }
         return this;
     }
@@ -55,44 +55,44 @@ public record StackPaper(Block block, Desk desk) {
     /** Makes room below the numbers. */
     public StackPaper below() {
         if (desk.carriesStand(CarryPlace.ON_THE_RULE)) {
-            block.line(Lines.ON_RULE);
+            block.line(Line.ON_RULE);
         }
-        block.line(Lines.ANSWER);
+        block.line(Line.ANSWER);
         if (desk.carriesStand(CarryPlace.UNDER_ANSWER)) {
-            block.line(Lines.UNDER);
+            block.line(Line.UNDER);
         }
         return this;
     }
 
     /** Writes the sign before the last number and the rule under it. */
-    public void ruleOff(String lastLine, Stack stack, Operation operation) {
-        ruleOff(lastLine, Lines.ANSWER, stack, operation);
+    public void ruleOff(Line lastLine, Stack stack, Operation operation) {
+        ruleOff(lastLine, Line.ANSWER, stack, operation);
     }
 
-    private void ruleOff(String lastLine, String ruled, Stack stack, Operation operation) {
+    private void ruleOff(Line lastLine, Line ruled, Stack stack, Operation operation) {
         int left = stack.highest() + 1;
         desk.sign(block.at(lastLine, left), operation.sign());
         desk.rule(block, ruled, left, stack.lowest());
     }
 
     /** The carries of a sum whose last number stands in that line. */
-    public CarrySpots carries(String lastLine) {
+    public CarrySpots carries(Line lastLine) {
         return CarrySpots.of(desk.style().carryPlace(), block, lastLine);
     }
 
     /** Adds numbers that were set out above their rule. */
-    public ColumnSum add(Stack stack, String lastLine) {
+    public ColumnSum add(Stack stack, Line lastLine) {
         return add(stack, desk.style().padsZeros(), lastLine);
     }
 
-    private ColumnSum add(Stack stack, boolean padded, String lastLine) {
-        desk.answerStandsIn(block, Lines.ANSWER);
+    private ColumnSum add(Stack stack, boolean padded, Line lastLine) {
+        desk.answerStandsIn(block, Line.ANSWER);
         return ColumnAdder.add(stack, padded, block, carries(lastLine), desk);
     }
 
     /** Rules numbers off that were written one by one, and adds them. */
-    public ColumnSum addUp(Stack stack, String lastLine, Talk talk) {
-        return addUp(stack, lastLine, Lines.ANSWER, talk);
+    public ColumnSum addUp(Stack stack, Line lastLine, Talk talk) {
+        return addUp(stack, lastLine, Line.ANSWER, talk);
     }
 
     /**
@@ -100,7 +100,7 @@ public record StackPaper(Block block, Desk desk) {
      *
      * @param ruled the line over which the rule is drawn
      */
-    public ColumnSum addUp(Stack stack, String lastLine, String ruled, Talk talk) {
+    public ColumnSum addUp(Stack stack, Line lastLine, Line ruled, Talk talk) {
         below();
         desk.step(StepKind.SET_OUT, block, null, talk);
         ruleOff(lastLine, ruled, stack, Operation.ADDITION);
@@ -114,7 +114,7 @@ public record StackPaper(Block block, Desk desk) {
     }
 
     /** The question where numbers go, in these lines. */
-    public LineUp lineUp(List<String> lines, List<Numeral> numbers, boolean padsTop) {
+    public LineUp lineUp(List<Line> lines, List<Numeral> numbers, boolean padsTop) {
         return new LineUp(block, lines, numbers, desk.style().padsZeros(), padsTop,
                 desk.style().point().punctuation().point());
     }

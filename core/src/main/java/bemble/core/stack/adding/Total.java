@@ -23,8 +23,7 @@ import java.util.List;
  * @param jotStays whether it stays there
  */
 public record Total(int place, List<Integer> digits, List<Integer> shown, int carryIn, Spot jot, boolean jotStays)
-        implements
-            FactQuestion<Integer> {
+        implements FactQuestion<Integer> {
     /** A column in which no empty place is filled. */
     public Total(int place, List<Integer> digits, int carryIn, Spot jot, boolean jotStays) {
         this(place, digits, digits, carryIn, jot, jotStays);

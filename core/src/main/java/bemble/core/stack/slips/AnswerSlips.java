@@ -7,9 +7,9 @@ import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.stack.Digit;
-import bemble.core.stack.Lines;
 import bemble.core.stack.adding.InFront;
 import bemble.core.style.HouseStyle;
+import bemble.core.working.Line;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
@@ -86,8 +86,8 @@ public final class AnswerSlips {
                                 ? front(otherNumber, q.at().place() - lowest) : null)));
     }
 
-    private static boolean isAnswer(String line) {
-        return line.equals(Lines.ANSWER);
+    private static boolean isAnswer(Line line) {
+        return line.equals(Line.ANSWER);
     }
 
     /**

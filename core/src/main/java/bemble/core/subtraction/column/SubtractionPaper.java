@@ -6,7 +6,6 @@ import bemble.core.hand.Said;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem.Subtraction;
 import bemble.core.stack.LineUp;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Placed;
 import bemble.core.stack.PointGoes;
 import bemble.core.stack.Stack;
@@ -16,25 +15,27 @@ import bemble.core.stack.adding.StackPaper;
 import bemble.core.subtraction.counting.LastTogether;
 import bemble.core.words.Words;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.Spoken;
 import bemble.core.working.StepKind;
 import java.util.List;
 
 /** A minuend with its subtrahend under it, and the line for the difference. */
 public final class SubtractionPaper {
-    public static final String MINUEND = "minuend";
-    public static final String SUBTRAHEND = "subtrahend";
-    private static final List<String> LINES = List.of(MINUEND, SUBTRAHEND);
+    public static final Line MINUEND = Line.of(Line.Kind.MINUEND);
+    public static final Line SUBTRAHEND = Line.of(Line.Kind.SUBTRAHEND);
+    private static final List<Line> LINES = List.of(MINUEND, SUBTRAHEND);
 
     private final Block block;
-    private final String minuendLine;
+    private final Line minuendLine;
     private final Desk desk;
     private final Placed minuend;
     private final Placed subtrahend;
     private final WrittenLine answer;
 
     /** @param minuendLine the line of the block in which the minuend stands */
-    public SubtractionPaper(Block block, String minuendLine, Placed minuend, Placed subtrahend, Desk desk) {
+    public SubtractionPaper(Block block, Line minuendLine, Placed minuend, Placed subtrahend, Desk desk) {
         this.block = block;
         this.minuendLine = minuendLine;
         this.desk = desk;
@@ -45,9 +46,9 @@ public final class SubtractionPaper {
 
     /** Sets the subtraction out. */
     public static SubtractionPaper setOut(Subtraction subtraction, Desk desk) {
-        Block block = desk.block("sum", desk.start());
+        Block block = desk.block(BlockName.Kind.SUM, desk.start());
         StackPaper paper = new StackPaper(block, desk).headsLine();
-        block.line(MINUEND).line(SUBTRAHEND).line(Lines.ANSWER);
+        block.line(MINUEND).line(SUBTRAHEND).line(Line.ANSWER);
         desk.step(StepKind.SET_OUT, block, null, SubtractionPaper::setOut);
         List<Placed> lined = desk.ask(paper.lineUp(LINES, subtraction.operands(), true));
         if (desk.draws()) {
@@ -55,7 +56,7 @@ public final class SubtractionPaper {
             paper.heads(stack.highest(), stack.lowest());
             paper.ruleOff(SUBTRAHEND, stack, Operation.SUBTRACTION);
         }
-        desk.answerStandsIn(block, Lines.ANSWER);
+        desk.answerStandsIn(block, Line.ANSWER);
         return new SubtractionPaper(block, MINUEND, lined.get(0), lined.get(1), desk);
     }
 
@@ -76,7 +77,7 @@ public final class SubtractionPaper {
         return block;
     }
 
-    public String minuendLine() {
+    public Line minuendLine() {
         return minuendLine;
     }
 
@@ -106,7 +107,7 @@ public final class SubtractionPaper {
 
     private void point() {
         answer.pointAfter(
-                desk.ask(new PointGoes(block, Lines.ANSWER, desk.style().point().punctuation().point(), lowest())));
+                desk.ask(new PointGoes(block, Line.ANSWER, desk.style().point().punctuation().point(), lowest())));
     }
 
     /** Asks what a column leaves, writes it, and keeps it for the answer. */
@@ -115,7 +116,7 @@ public final class SubtractionPaper {
         if (place == 0 && lowest() < 0 && !desk.style().setsPointFirst()) {
             point();
         }
-        var decision = desk.decide(new Difference(block.at(Lines.ANSWER, place), top, bottom, payBack, away, untouched,
+        var decision = desk.decide(new Difference(block.at(Line.ANSWER, place), top, bottom, payBack, away, untouched,
                 subtrahend.has(place), minuend.has(place), usedUpBeyond));
         if (decision.written()) {
             answer.put(decision.decided());

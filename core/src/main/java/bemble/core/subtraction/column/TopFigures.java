@@ -2,6 +2,7 @@ package bemble.core.subtraction.column;
 
 import bemble.core.stack.Placed;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Size;
 import bemble.core.working.Spot;
 
@@ -13,10 +14,10 @@ public final class TopFigures {
     private final int lowest;
     private final Placed minuend;
     private final Block block;
-    private final String line;
+    private final Line line;
 
     /** @param line the line of the minuend */
-    public TopFigures(Placed minuend, int lowest, int highest, Block block, String line) {
+    public TopFigures(Placed minuend, int lowest, int highest, Block block, Line line) {
         this.lowest = lowest;
         this.minuend = minuend;
         this.block = block;
@@ -71,7 +72,7 @@ public final class TopFigures {
      *
      * @param base the line of the minuend
      */
-    public record FigureSpot(Block block, String base, int place, int height) {
+    public record FigureSpot(Block block, Line base, int place, int height) {
         public Spot now() {
             return block.at(name(height), place);
         }
@@ -88,8 +89,8 @@ public final class TopFigures {
             return block.at(name(height + 1), place);
         }
 
-        private String name(int h) {
-            return h == 0 ? base : "exchanged-" + h;
+        private Line name(int h) {
+            return h == 0 ? base : Line.of(Line.Kind.EXCHANGED, h);
         }
     }
 }

@@ -8,12 +8,13 @@ import bemble.core.hand.Outcome;
 import bemble.core.hand.Said;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem.Subtraction;
-import bemble.core.stack.Lines;
 import bemble.core.stack.Stack;
 import bemble.core.stack.adding.StackPaper;
 import bemble.core.style.MethodName;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
 import bemble.core.working.Fact;
+import bemble.core.working.Line;
 import bemble.core.working.Placement;
 import bemble.core.working.Spoken;
 import bemble.core.working.StepKind;
@@ -35,8 +36,10 @@ public final class CountingUp implements Method<Subtraction> {
         int decimals = Math.max(subtraction.minuend().decimals(), subtraction.subtrahend().decimals());
         Numeral minuend = subtraction.minuend().padded(decimals);
         Block line =
-                desk.block("line", desk.start()).line(NumberLine.SIZES).line(NumberLine.ARCS).line(NumberLine.TICKS);
-        Block sizes = desk.block("jumps", Placement.under(line, 1).shifted(subtraction.minuend().length()));
+                desk.block(BlockName.Kind.LINE, desk.start()).line(NumberLine.SIZES).line(NumberLine.ARCS)
+                        .line(NumberLine.TICKS);
+        Block sizes =
+                desk.block(BlockName.Kind.JUMPS, Placement.under(line, 1).shifted(subtraction.minuend().length()));
         NumberLine numberLine = NumberLine.of(line, subtraction.minuend(), desk.style());
         char point = desk.style().point().punctuation().point();
         int from = desk.mark();
@@ -47,7 +50,7 @@ public final class CountingUp implements Method<Subtraction> {
         List<Numeral> jumps = new ArrayList<>();
         while (at.compareTo(minuend) < 0 && jumps.size() < MOST_JUMPS) {
             int number = jumps.size() + 1;
-            String row = Lines.addend(number);
+            Line row = Line.addend(number);
             sizes.line(row);
             desk.step(StepKind.JUMP, line, null, CountingUp::jump);
             numberLine.arc(number, desk);
@@ -72,15 +75,15 @@ public final class CountingUp implements Method<Subtraction> {
     private static Numeral addUp(List<Numeral> jumps, StackPaper paper, Block sizes, int decimals, char point,
             Desk desk) {
         if (jumps.size() > 1) {
-            return paper.addUp(Stack.of(jumps), Lines.addend(jumps.size()), said -> Spoken.of("Add the jumps",
+            return paper.addUp(Stack.of(jumps), Line.addend(jumps.size()), said -> Spoken.of("Add the jumps",
                     "Now add the jumps: together they are the difference.", "")).sum();
         }
         if (jumps.size() == 1) {
-            desk.answerStandsIn(sizes, Lines.addend(1));
+            desk.answerStandsIn(sizes, Line.addend(1));
             return jumps.get(0);
         }
         paper.below();
-        desk.answerStandsIn(sizes, Lines.ANSWER);
+        desk.answerStandsIn(sizes, Line.ANSWER);
         desk.step(StepKind.JUMP, sizes, null, said -> new Spoken("Jumps", Fact.of("0"),
                 "Both numbers are the same: there is nothing to jump, the difference is 0.", "How far is it?"));
         return desk.ask(new NoJump(sizes, decimals, point));

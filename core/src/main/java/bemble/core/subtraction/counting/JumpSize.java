@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigDecimal;
 
@@ -15,9 +16,8 @@ import java.math.BigDecimal;
  * @param number which jump it is, from 1
  * @param point the sign before the decimals
  */
-public record JumpSize(NumberLine line, Block sizes, String row, int number, Numeral from, Numeral to, char point)
-        implements
-            FactQuestion<Numeral> {
+public record JumpSize(NumberLine line, Block sizes, Line row, int number, Numeral from, Numeral to, char point)
+        implements FactQuestion<Numeral> {
     @Override
     public Numeral careful() {
         return to.compareTo(from) < 0 ? null : of(to.value().subtract(from.value()));

@@ -6,6 +6,7 @@ import bemble.core.problem.Numeral;
 import bemble.core.style.HouseStyle;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
@@ -17,9 +18,9 @@ import bemble.core.working.Spot;
  * @param slot how many squares wide a jump is drawn
  */
 record NumberLine(Block line, int slot, HouseStyle style) {
-    static final String SIZES = "sizes";
-    static final String ARCS = "arcs";
-    static final String TICKS = "ticks";
+    static final Line SIZES = Line.of(Line.Kind.SIZES);
+    static final Line ARCS = Line.of(Line.Kind.ARCS);
+    static final Line TICKS = Line.of(Line.Kind.TICKS);
     private static final double SQUARES_PER_LETTER = 0.3;
     private static final double GAP = 0.4;
 

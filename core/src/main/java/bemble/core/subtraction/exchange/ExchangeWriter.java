@@ -10,6 +10,8 @@ import bemble.core.subtraction.column.Raised;
 import bemble.core.subtraction.column.TopFigures;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
+import bemble.core.working.BlockName;
+import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Placement;
 import bemble.core.working.Role;
@@ -22,12 +24,12 @@ import java.util.List;
 final class ExchangeWriter {
     private static final int LETTERS_A_SQUARE = 4;
     private final Block block;
-    private final String minuendLine;
+    private final Line minuendLine;
     private final TopFigures tops;
     private final Desk desk;
     private Block beside;
 
-    ExchangeWriter(Block block, String minuendLine, TopFigures tops, Desk desk) {
+    ExchangeWriter(Block block, Line minuendLine, TopFigures tops, Desk desk) {
         this.block = block;
         this.minuendLine = minuendLine;
         this.tops = tops;
@@ -90,9 +92,9 @@ final class ExchangeWriter {
     /** Writes the exchange beside the sum in values, such as {@code 600 + 40 = 500 + 140}. */
     private void expand(String inValues) {
         if (beside == null) {
-            beside = desk.block("values", Placement.rightOf(block, minuendLine, 2));
+            beside = desk.block(BlockName.Kind.VALUES, Placement.rightOf(block, minuendLine, 2));
         }
-        String line = "exchange-" + (beside.lines().size() + 1);
+        Line line = Line.of(Line.Kind.EXCHANGE, beside.lines().size() + 1);
         beside.line(line);
         int squares = 1 + inValues.length() / LETTERS_A_SQUARE;
         desk.draw(MarkKind.LABEL, beside.at(line, 0), beside.at(line, -squares), inValues, Role.FRAME, Size.SMALL,

@@ -31,7 +31,7 @@ public record AttemptFigure(
         @Min(value = -FigureRequest.FARTHEST, message = FigureRequest.FAR) @Max(value = FigureRequest.FARTHEST, message = FigureRequest.FAR) Integer place,
         @Size(max = 20, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") String anchor,
         @Size(max = 100, message = "So many figures do not go into one square.") String text,
-        @NotNull boolean rubbed){
+        @NotNull boolean rubbed) {
 
     private record Square(String block, String line, Integer place, String anchor, boolean stroke) {}
 

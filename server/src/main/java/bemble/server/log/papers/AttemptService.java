@@ -98,7 +98,8 @@ public class AttemptService {
     }
 
     private static AttemptFigure asWritten(SheetMark mark) {
-        return new AttemptFigure(0, mark.kind().id(), mark.block(), mark.line(), mark.place(), mark.anchor().id(),
+        return new AttemptFigure(0, mark.kind().id(), mark.block().id(), mark.line().id(), mark.place(),
+                mark.anchor().id(),
                 mark.text(),
                 false);
     }

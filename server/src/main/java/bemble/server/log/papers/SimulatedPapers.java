@@ -53,7 +53,7 @@ public class SimulatedPapers {
         List<AttemptFigure> figures = new ArrayList<>();
         for (Mark mark : marks) {
             long at = Math.round((figures.size() + 1) * secondsAFigure * 1000);
-            figures.add(new AttemptFigure(at, mark.kind().id(), mark.at().block().id(), mark.at().line(),
+            figures.add(new AttemptFigure(at, mark.kind().id(), mark.at().block().name().id(), mark.at().line().id(),
                     mark.at().place(), mark.anchor().id(),
                     mark.text(), false));
         }
