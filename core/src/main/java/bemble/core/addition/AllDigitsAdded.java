@@ -36,6 +36,7 @@ final class AllDigitsAdded implements Method<Addition> {
         for (int place = stack.lowest(); place <= stack.highest(); place++) {
             digits.addAll(stack.digitsAt(place));
         }
+        int from = desk.mark();
         desk.step(StepKind.TOTAL, block, 0, AddingWords::total);
         int total = desk.ask(new Total(0, digits, 0, null, false));
         desk.figure(StepKind.DIGIT, block, 0, AddingWords::last);
@@ -45,6 +46,7 @@ final class AllDigitsAdded implements Method<Addition> {
         if (inFront > 0) {
             answer.put(inFront);
         }
-        return new Outcome(Answer.of(answer.read(), desk.style()), () -> new ColumnRecord(List.of()));
+        int to = desk.mark();
+        return new Outcome(Answer.of(answer.read(), desk.style()), () -> ColumnRecord.of(desk.decisions(from, to)));
     }
 }

@@ -13,6 +13,7 @@ import bemble.core.stack.adding.AddingWords;
 import bemble.core.stack.adding.Carry;
 import bemble.core.stack.adding.CarrySpots;
 import bemble.core.stack.adding.ColumnRecord;
+import bemble.core.stack.adding.WholeAtTheEnd;
 import bemble.core.stack.adding.Total;
 import bemble.core.style.MethodName;
 import bemble.core.working.Block;
@@ -20,7 +21,6 @@ import bemble.core.working.Fact;
 import bemble.core.working.Line;
 import bemble.core.working.Spoken;
 import bemble.core.working.StepKind;
-import java.util.List;
 
 /** Addends set out, and added from the left, each ten carried into the column on the right. */
 final class FromTheLeft implements Method<Addition> {
@@ -36,6 +36,7 @@ final class FromTheLeft implements Method<Addition> {
         Stack stack = paper.stack();
         desk.answerStandsIn(block, Line.ANSWER);
         CarrySpots carries = paper.carries();
+        int from = desk.mark();
         StringBuilder answer = new StringBuilder();
         int carry = 0;
         for (int place = stack.highest(); place >= stack.lowest(); place--) {
@@ -50,8 +51,9 @@ final class FromTheLeft implements Method<Addition> {
             answer.append(desk.ask(new Digit(block.at(Line.ANSWER, place), total, false, false, false)));
             carry = desk.ask(new Carry(carries, place, place - 1, total, carry, false));
         }
+        int to = desk.mark();
         Numeral sum = Numeral.ofDigits(answer.toString(), -stack.lowest());
-        return new Outcome(Answer.of(sum, desk.style()), () -> new ColumnRecord(List.of()));
+        return new Outcome(Answer.of(sum, desk.style()), () -> ColumnRecord.of(desk.decisions(from, to)));
     }
 
     private static Spoken end(Said said) {

@@ -14,9 +14,12 @@ import bemble.core.problem.Refusal;
 import bemble.core.sheet.Layout;
 import bemble.core.sheet.Sheet;
 import bemble.core.slip.Slipped;
+import bemble.core.stack.LineUp;
+import bemble.core.stack.Placed;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.core.working.Working;
+import java.util.List;
 
 /** A problem worked on paper, with its check; paper, record and words are made when they are read. */
 public final class Worked {
@@ -84,6 +87,13 @@ public final class Worked {
 
     public Answer answer() {
         return written.answer();
+    }
+
+    /** The numbers as they were set out under each other, where they were; else none. */
+    public List<Placed> setOut() {
+        return written.decisions().stream().filter(decision -> decision.asked() instanceof LineUp).findFirst()
+                .map(decision -> ((List<?>) decision.decided()).stream().map(Placed.class::cast).toList())
+                .orElse(List.of());
     }
 
     public WorkRecord record() {

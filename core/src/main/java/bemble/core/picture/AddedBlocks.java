@@ -2,7 +2,6 @@ package bemble.core.picture;
 
 import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Numeral;
-import bemble.core.problem.Problem;
 import bemble.core.stack.adding.AddedColumn;
 import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.style.HouseStyle;
@@ -13,9 +12,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
-/** Base-ten blocks for an addition: all numbers are laid out, and ten of a place are gathered to one of the next. */
+/**
+ * Base-ten blocks for an addition: all numbers are laid out, and ten of a place are gathered to one of the next. What a
+ * slip loses is struck off, what it adds is faint.
+ */
 final class AddedBlocks {
     private static final int MOST_ADDENDS = 3;
+    private static final int MOST_IN_COLUMN = 40;
     private static final double ROW = 14.5;
     private static final double LOW_ROW = 8;
 
@@ -26,30 +29,33 @@ final class AddedBlocks {
     private final Easel easel = new Easel(PictureKind.BLOCKS);
     private final BlockHeap heap;
 
-    AddedBlocks(Problem problem, ColumnRecord record, HouseStyle style) {
-        addends = problem.operands();
+    AddedBlocks(List<Numeral> addends, ColumnRecord record, HouseStyle style) {
+        this.addends = addends;
         columns = record.columns();
         words = new Words(style);
         boolean newPlace = columns.get(columns.size() - 1).carryOut() > 0;
-        places = columns.size() + (newPlace ? 1 : 0);
+        places = Math.max(columns.size() + (newPlace ? 1 : 0),
+                addends.stream().mapToInt(Numeral::length).max().orElseThrow());
         heap = new BlockHeap(easel, IntStream.range(0, places).map(this::most).toArray());
     }
 
     /** The most blocks of a place in one row; ten that are gathered take the width of one. */
     private int most(int place) {
         int given = addends.stream().mapToInt(addend -> addend.digit(place)).max().orElseThrow();
-        return Math.max(given, place < columns.size() ? columns.get(place).digit() : carriedInto(place));
+        return Math.max(given,
+                place < columns.size() ? all(place).size() - gatheredIn(place) : carriedInto(place));
     }
 
     Picture draw(Working working) {
-        if (addends.size() > MOST_ADDENDS || places > BlockHeap.PLACES) {
+        boolean many = columns.stream().anyMatch(column -> counted(column) > MOST_IN_COLUMN);
+        if (addends.size() > MOST_ADDENDS || places > BlockHeap.PLACES || many) {
             return Picture.none(PictureKind.BLOCKS,
                     "Too many blocks to see: they are laid out for two or three numbers "
                             + "with a sum below 10 000.");
         }
         Moments moments = new Moments(working);
         for (Step step : moments.steps()) {
-            int done = moments.columnsDone(step);
+            int done = Math.min(moments.columnsDone(step), columns.size());
             for (int i = 0; i < places; i++) {
                 column(i, done);
             }
@@ -70,10 +76,12 @@ final class AddedBlocks {
     private void column(int place, int done) {
         if (place < done && place < columns.size()) {
             List<String> blocks = all(place);
-            int gathered = 10 * columns.get(place).carryOut();
+            int gathered = gatheredIn(place);
+            int there = there(place).size();
             for (int i = gathered; i < blocks.size(); i++) {
+                Tone right = place == done - 1 ? Tone.FRESH : Tone.PLAIN;
                 heap.block(blocks.get(i), place, i - gathered, top(addends.size() + 1),
-                        place == done - 1 ? Tone.FRESH : Tone.PLAIN);
+                        i >= counted(columns.get(place)) ? Tone.GONE : i >= there ? Tone.FAINT : right);
             }
             return;
         }
@@ -91,11 +99,30 @@ final class AddedBlocks {
     }
 
     private int carriedInto(int place) {
-        return place > 0 ? columns.get(place - 1).carryOut() : 0;
+        return place > 0 && place <= columns.size() ? columns.get(place - 1).carryOut() : 0;
+    }
+
+    /** How many blocks of a column are gathered to some of the next. */
+    private int gatheredIn(int place) {
+        return 10 * columns.get(place).carryOut();
+    }
+
+    /** How many blocks there are in what this hand makes of a column. */
+    private static int counted(AddedColumn column) {
+        return 10 * column.carryOut() + column.digit();
+    }
+
+    /** The blocks of a column, and as many more as this hand counts there though nobody has laid them. */
+    private List<String> all(int place) {
+        List<String> keys = new ArrayList<>(there(place));
+        for (int i = keys.size(); i < counted(columns.get(place)); i++) {
+            keys.add(place + " more " + i);
+        }
+        return keys;
     }
 
     /** The blocks of a column: the largest heap, which is completed to a ten, then what was carried in, then the others. */
-    private List<String> all(int place) {
+    private List<String> there(int place) {
         int largest = largest(place);
         List<String> keys = new ArrayList<>(heap(place, largest));
         for (int i = 0; i < carriedInto(place); i++) {
@@ -135,6 +162,10 @@ final class AddedBlocks {
             return (addends.size() == 2 ? "Both numbers" : "All numbers") + " are laid out in blocks.";
         }
         AddedColumn column = columns.get(done - 1);
+        int there = there(column.place()).size();
+        if (column.total() != there || counted(column) != there) {
+            return otherwise(column, there);
+        }
         String together = "Blocks: " + words.count(column.total(), column.place()) + " together";
         if (column.carryOut() == 0) {
             return together + ".";
@@ -145,5 +176,15 @@ final class AddedBlocks {
                         + (most == 9 ? "makes " : "make ");
         return together + across + words.count(column.carryOut(), column.place() + 1) + ", "
                 + words.count(column.digit(), column.place()) + (column.digit() == 1 ? " stays." : " stay.");
+    }
+
+    /** What a hand does that makes more or less of a column than lies there. */
+    private String otherwise(AddedColumn column, int there) {
+        int left = there - counted(column);
+        return "Blocks: " + words.count(there, column.place()) + " together; this hand makes "
+                + (column.carryOut() == 0 ? "" : words.count(column.carryOut(), column.place() + 1) + " and ")
+                + words.count(column.digit(), column.place()) + " of them"
+                + (left > 0 ? ", and " + left + (left == 1 ? " is" : " are") + " lost."
+                        : left < 0 ? ", " + -left + " more than there are." : ".");
     }
 }

@@ -4,11 +4,11 @@ import bemble.core.order.Worked;
 import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
-import bemble.core.problem.Problem;
 import bemble.core.stack.adding.AddedColumn;
 import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.style.HouseStyle;
 import bemble.core.subtraction.column.Exchange;
+import bemble.core.subtraction.column.SubtractedColumn;
 import bemble.core.subtraction.exchange.DecompositionRecord;
 import bemble.core.words.Words;
 import bemble.core.working.Step;
@@ -29,8 +29,8 @@ final class InValues {
     private final double slot;
     private final Easel easel = new Easel(PictureKind.EXPANDED);
 
-    InValues(Problem problem, HouseStyle style) {
-        this.operands = problem.operands();
+    InValues(List<Numeral> operands, HouseStyle style) {
+        this.operands = operands;
         this.style = style;
         this.places = operands.stream().mapToInt(Numeral::length).max().orElseThrow();
         this.slot = 2.4 + places * 1.2;
@@ -45,10 +45,11 @@ final class InValues {
         for (Step step : moments.steps()) {
             int done = moments.columnsDone(step);
             if (worked.record() instanceof ColumnRecord record) {
-                added(record.columns(), done, step.n());
+                added(record.columns(), Math.min(done, record.columns().size()), step.n());
             } else {
                 DecompositionRecord record = (DecompositionRecord) worked.record();
-                taken(record, moments.exchanged(step, record), done, step);
+                taken(record, Math.min(moments.exchanged(step, record), record.exchanges().size()),
+                        Math.min(done, record.columns().size()), step);
             }
         }
         return easel.picture();
@@ -73,8 +74,10 @@ final class InValues {
                         Tone.FAINT);
             }
             words = new StringBuilder(worth(column.total(), i));
-            if (column.carryOut() > 0) {
-                words.append(" = ").append(worth(column.carryOut(), i + 1)).append(" + ")
+            boolean fits = column.total() == 10 * column.carryOut() + column.digit();
+            if (column.carryOut() > 0 || !fits) {
+                words.append(fits ? " = " : " → ")
+                        .append(column.carryOut() > 0 ? worth(column.carryOut(), i + 1) + " + " : "")
                         .append(worth(column.digit(), i));
             }
         }
@@ -96,7 +99,8 @@ final class InValues {
             states.add(tops.clone());
         }
         // What stands now, and before an exchange just made what stood then.
-        int[] before = step.kind() == StepKind.EXCHANGE ? states.get(states.size() - 2) : null;
+        boolean exchanging = step.kind() == StepKind.EXCHANGE && exchanged > 0;
+        int[] before = exchanging ? states.get(states.size() - 2) : null;
         if (before != null) {
             row("before", 1, before, null, Tone.GONE);
         }
@@ -106,16 +110,18 @@ final class InValues {
         for (int i = 0; i < done; i++) {
             value("difference " + i, 4, i, record.columns().get(i).digit(), i == done - 1 ? Tone.FRESH : Tone.PLAIN);
         }
-        String words = step.kind() != StepKind.EXCHANGE
-                ? done == 0 ? "Both numbers in values."
-                        : worth(record.columns().get(done - 1).top(), done - 1) + " − "
-                                + worth(record.columns().get(done - 1).bottom(), done - 1) + " = "
-                                + worth(record.columns().get(done - 1).digit(), done - 1)
-                : exchange(record.exchanges().get(exchanged - 1));
+        String words = exchanging ? exchange(record.exchanges().get(exchanged - 1))
+                : done == 0 ? "Both numbers in values." : difference(record.columns().get(done - 1));
         if (exchanged + done > 0) {
             easel.text("says", (places + 1) * slot / 2, 5 * LINE + 1, LETTER, words, Tone.FRESH);
         }
         easel.frame(step.n(), words);
+    }
+
+    private String difference(SubtractedColumn column) {
+        boolean fits = column.top() - column.bottom() == column.digit();
+        return worth(column.top(), column.place()) + " − " + worth(column.bottom(), column.place())
+                + (fits ? " = " : " → ") + worth(column.digit(), column.place());
     }
 
     private String exchange(Exchange exchange) {

@@ -36,7 +36,7 @@ final class TenFrames {
         }
         Moments moments = new Moments(worked.working());
         for (Step step : moments.steps()) {
-            int done = moments.columnsDone(step);
+            int done = Math.min(moments.columnsDone(step), columns(worked));
             if (done == 0) {
                 emptyFrame(0);
                 easel.frame(step.n(), "An empty frame of ten.");
@@ -62,9 +62,13 @@ final class TenFrames {
         if (!carryFirst) {
             carried(column, counters, parts);
         }
-        counters(counters, counters.size(), column.total());
-        String fill = column.carryOut() == 0 ? "no ten is full" : words.count(column.carryOut(), column.place() + 1)
-                + " full, " + words.count(column.digit(), column.place()) + " over";
+        counters(counters, counters.size(), Math.max(counters.size(), column.total()));
+        boolean fits = counters.size() == column.total()
+                && column.total() == 10 * column.carryOut() + column.digit();
+        String fill = !fits ? counters.size() + " in all; this hand writes " + column.digit()
+                + (column.carryOut() == 0 ? " and carries nothing" : " and carries " + column.carryOut())
+                : column.carryOut() == 0 ? "no ten is full" : words.count(column.carryOut(), column.place() + 1)
+                        + " full, " + words.count(column.digit(), column.place()) + " over";
         easel.frame(step, Words.capital(words.places(column.place())) + ": " + String.join(", ", parts) + " counters: "
                 + fill + ".");
     }
@@ -78,9 +82,17 @@ final class TenFrames {
     }
 
     private void taken(SubtractedColumn column, int step) {
-        counters(Collections.nCopies(column.top(), Kind.ROUND), column.digit(), column.top());
+        boolean fits = column.top() - column.bottom() == column.digit();
+        counters(Collections.nCopies(column.top(), Kind.ROUND), Math.max(0, column.top() - column.bottom()),
+                column.top());
         easel.frame(step, Words.capital(words.places(column.place())) + ": " + column.top() + " counters, "
-                + column.bottom() + " struck off, " + column.digit() + " left.");
+                + column.bottom() + (fits ? " struck off, " + column.digit() + " left."
+                        : " to be struck off; this hand writes " + column.digit() + "."));
+    }
+
+    private static int columns(Worked worked) {
+        return worked.record() instanceof ColumnRecord record ? record.columns().size()
+                : ((DecompositionRecord) worked.record()).columns().size();
     }
 
     /** @param staying how many counters are not struck off */

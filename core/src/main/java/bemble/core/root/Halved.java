@@ -12,7 +12,6 @@ import bemble.core.style.MethodName;
 import bemble.core.working.Fact;
 import bemble.core.working.Spoken;
 import bemble.core.working.StepKind;
-import java.util.List;
 
 /** A root set out as it is given, and half the number written for it. */
 final class Halved implements Method<SquareRoot> {
@@ -28,6 +27,7 @@ final class Halved implements Method<SquareRoot> {
             throw new Stuck("it has no whole half");
         }
         RootPaper paper = RootPaper.setOut(root, radicand.highest() / 2 + 1, desk);
+        int from = desk.mark();
         StringBuilder half = new StringBuilder();
         int left = 0;
         for (int place = radicand.highest(); place >= 0; place--) {
@@ -38,9 +38,10 @@ final class Halved implements Method<SquareRoot> {
                 half.append(desk.ask(new HalfDigit(paper.block().at(RootPaper.ROOT, place), number)));
             }
         }
+        int to = desk.mark();
         Numeral value = Numeral.of(half.toString());
         return new Outcome(new Answer(value.plain(), null, true, value.plain(), desk.style().number(value)),
-                () -> new RootRecord(List.of()));
+                () -> HalvedRecord.of(desk.decisions(from, to)));
     }
 
     private static Spoken half(Said said) {

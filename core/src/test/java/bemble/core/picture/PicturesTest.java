@@ -6,14 +6,22 @@ import bemble.core.fact.FactWay;
 import bemble.core.fact.FactWays;
 import bemble.core.given.RandomNumbers;
 import bemble.core.given.SheetReader;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.method.EveryMethodTest;
 import bemble.core.order.Explanation;
 import bemble.core.order.OddButRight;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.picture.Shape.Kind;
 import bemble.core.picture.Shape.Tone;
+import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.core.slip.Slips;
+import bemble.core.stack.adding.AddedColumn;
+import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.working.Part;
@@ -166,12 +174,95 @@ class PicturesTest {
     }
 
     @Test
-    void aPictureGoesWithTheRightWorkingInTheWayItShows() {
+    void aPictureGoesWithTheMethodThatItShows() {
         assertThat(picture(work("58 + 67", "partial-sums"), PictureKind.BLOCKS).whyNot()).contains("in columns");
         WorkOrder right = order("58 + 67", null);
         Worked wrong = Worked.from(new WorkOrder(right.problem(), null, right.style(), null, "carry-forgotten"));
-        assertThat(Pictures.of(wrong, right.style()))
-                .allSatisfy(picture -> assertThat(picture.whyNot()).contains("right working"));
+        assertThat(picture(wrong, PictureKind.NUMBER_LINE).whyNot()).contains("right working");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            58 + 67   | carry-forgotten           | BLOCKS     | 12 tens together; this hand makes 1 hundred and 1 ten of them, and 1 is lost
+            58 + 67   | nine-at-most              | BLOCKS     | 15 ones together; this hand makes 9 ones of them, and 6 are lost
+            58 + 67   | nine-at-most              | TEN_FRAMES | 15 in all; this hand writes 9 and carries nothing
+            58 + 67   | nine-at-most              | EXPANDED   | 15 → 9
+            38 + 27   | carry-added-twice         | BLOCKS     | 6 tens together; this hand makes 7 tens of them, 1 more than there are
+            34 + 51   | one-place-apart           | BLOCKS     | 5 hundreds together
+            503 - 147 | smaller-from-larger       | BLOCKS     | 3 ones there, 7 to be struck off; this hand writes 4
+            503 - 147 | smaller-from-larger       | TEN_FRAMES | 3 counters, 7 to be struck off; this hand writes 4
+            503 - 147 | smaller-from-larger       | EXPANDED   | 3 − 7 → 4
+            534 - 117 | exchange-not-paid         | BLOCKS     | The ones go from 4 to 14, and the tens stay 3
+            """)
+    void aPictureOfASlippedWorkingShowsWhatThisHandDid(String problem, String slip, PictureKind kind, String words) {
+        WorkOrder right = order(problem, null);
+        Worked wrong = Worked.from(new WorkOrder(right.problem(), null, right.style(), null, slip));
+        assertThat(picture(wrong, kind).frames().stream().map(Frame::words)).anyMatch(said -> said.contains(words));
+    }
+
+    /** Whatever the slip, what lies below the rule and is not struck off is what this hand wrote. */
+    @Test
+    void theBlocksBelowTheRuleAreTheDigitsOfThisHand() {
+        RandomGenerator random = RandomNumbers.seeded(41);
+        int shown = 0;
+        for (KnownSlip slip : Slips.ALL) {
+            if (slip.operation() != Operation.ADDITION || !slip.methods().contains(MethodName.COLUMN)) {
+                continue;
+            }
+            for (int i = 0; i < 12; i++) {
+                WorkOrder order = order((1 + random.nextInt(900)) + " + " + (1 + random.nextInt(900)), null);
+                Worked worked = slipped(order, slip);
+                Picture blocks = worked == null ? null : picture(worked, PictureKind.BLOCKS);
+                if (blocks == null || blocks.frames().isEmpty() || !(worked.record() instanceof ColumnRecord record)) {
+                    continue;
+                }
+                shown++;
+                List<AddedColumn> columns = record.columns();
+                Frame last = blocks.frames().get(blocks.frames().size() - 1);
+                double rule = last.shapes().stream().filter(shape -> shape.kind() == Kind.LINE && shape.height() == 0)
+                        .mapToDouble(Shape::y).max().orElseThrow();
+                for (AddedColumn column : columns) {
+                    Kind block = WORTH.entrySet().stream()
+                            .filter(each -> each.getValue() == Math.pow(10, column.place())).findFirst().orElseThrow()
+                            .getKey();
+                    assertThat(last.shapes().stream().filter(shape -> shape.kind() == block && shape.y() > rule
+                            && shape.tone() != Tone.GONE && shape.key().startsWith(column.place() + " ")).count()
+                            - (column.place() + 1 == columns.size() ? 10L * column.carryOut() : 0))
+                                    .as(slip.id() + " " + order.problem().text()).isEqualTo(column.digit());
+                }
+            }
+        }
+        assertThat(shown).isGreaterThan(150);
+    }
+
+    /** Every slip of addition and subtraction has its pictures, or a reason in a sentence. */
+    @Test
+    void everySlipHasItsPicturesOrAReasonWhyNot() {
+        RandomGenerator random = RandomNumbers.seeded(42);
+        for (KnownSlip slip : Slips.ALL) {
+            for (int i = 0; i < 6; i++) {
+                Problem problem = EveryMethodTest.problem(slip.operation(), random, 4);
+                Worked worked = slipped(new WorkOrder(problem, null, HouseStyle.USUAL, null), slip);
+                if (worked == null) {
+                    continue;
+                }
+                assertThat(Pictures.of(worked, HouseStyle.USUAL)).allSatisfy(picture -> {
+                    assertThat(picture.whyNot() == null).isEqualTo(!picture.frames().isEmpty());
+                    assertThat(picture.frames()).allSatisfy(frame -> {
+                        assertThat(frame.words()).isNotBlank();
+                        assertThat(frame.shapes().stream().map(Shape::key)).doesNotHaveDuplicates();
+                    });
+                });
+            }
+        }
+    }
+
+    private static Worked slipped(WorkOrder order, KnownSlip slip) {
+        try {
+            return Worked.from(new WorkOrder(order.problem(), null, order.style(), null, slip.id()));
+        } catch (Refusal cannotHappen) {
+            return null;
+        }
     }
 
     @ParameterizedTest

@@ -1,4 +1,4 @@
-package bemble.core.addition;
+package bemble.core.stack.adding;
 
 import bemble.core.hand.Ink;
 import bemble.core.hand.Question;
@@ -7,7 +7,7 @@ import bemble.core.working.Role;
 import bemble.core.working.Spot;
 
 /** What is written under the column on the right by a hand that comes there last: its total, whole. */
-record WholeAtTheEnd(Spot at, int total) implements Question<Integer> {
+public record WholeAtTheEnd(Spot at, int total) implements Question<Integer> {
     @Override
     public int place() {
         return at.place();
