@@ -31,8 +31,13 @@ type Props = {
 /** Nothing but paper, sentence and, if wanted, a picture; a clicker carries a whole lesson. */
 export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Props) {
   const board = useBoard(worked, startAt, subject, lesson, mistake, onLeave);
-  const pictures = usePictures(subject.work, board.open === 'pictures' || board.picture !== '');
-  const picture = subject.looking ? undefined : pictures.data?.find((each) => each.id === board.picture);
+  // A picture would tell what is looked for; once that is ringed it shows what this hand did.
+  const hidden = subject.looking !== '' && !mistake.ringed;
+  const pictures = usePictures(
+    mistake.ringed ? mistake.shown : subject.work,
+    board.open === 'pictures' || board.picture !== '',
+  );
+  const picture = hidden ? undefined : pictures.data?.find((each) => each.id === board.picture);
   const step = worked.steps[board.current - 1];
   const press = useLongPress(board.forward, board.help);
   return (
@@ -84,6 +89,7 @@ export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Pr
         <PictureChooser
           pictures={pictures.data}
           fault={pictures.error?.message}
+          hidden={hidden}
           onChoose={board.choosePicture}
           onClose={board.close}
         />

@@ -1,3 +1,4 @@
+import { Box } from '@mui/material';
 import { Trouble } from '../app/Trouble';
 import type { Picture } from '../picture/usePictures';
 import { BoardDialog } from './BoardDialog';
@@ -6,16 +7,19 @@ import { Choices } from './Choices';
 type Props = {
   pictures: Picture[] | undefined;
   fault?: string;
+  /** Whether none shows as long as a mistake is looked for. */
+  hidden: boolean;
   onChoose: (kind: string) => void;
   onClose: () => void;
 };
 
 /** The pictures for this problem; those that do not suit its numbers say why. */
-export function PictureChooser({ pictures, fault, onChoose, onClose }: Props) {
+export function PictureChooser({ pictures, fault, hidden, onChoose, onClose }: Props) {
   return (
     <BoardDialog name="Pictures" onClose={onClose}>
       <b>Beside the paper</b>
       <Trouble message={fault} />
+      {hidden && <Box sx={{ maxWidth: 260 }}>It shows once the place is ringed with r.</Box>}
       {pictures && (
         <Choices
           options={[

@@ -59,13 +59,22 @@ class BoardJourneyTest {
             teacher.key("End");
             teacher.waitForSentence("4 thousands");
             assertThat(teacher.paper()).endsWith("4 3 4 5");
+            teacher.key("v");
+            teacher.see("It shows once the place is ringed");
+            teacher.press("Ten frames");
+            assertThat(teacher.page().getByTestId("picture").count()).as("it would tell what is looked for").isZero();
             teacher.key("r");
             teacher.page().getByTestId("ring").waitFor();
+            teacher.key("Home");
+            teacher.key("PageDown");
+            teacher.seePicture("Ten frames: Ones: 2 counters, 7 to be struck off; this hand writes 5.");
+            teacher.key("End");
             teacher.key("x");
             teacher.page().getByTestId("struck").waitFor();
             teacher.assertAccessible();
             teacher.key("p");
             teacher.waitForSentence("4 thousands take away 1 thousand leaves 3 thousands");
+            teacher.seePicture("Ten frames: Thousands: 4 counters, 1 struck off, 3 left.");
             assertThat(teacher.paper()).endsWith("3 6 5 5");
             assertThat(teacher.page().getByTestId("ring").count()).isZero();
         }
