@@ -3783,12 +3783,13 @@ export interface components {
             /** @description whether a few digits go with each name; left out, they do as soon as other devices reach Bemble */
             asksDigits?: boolean;
         };
+        /** @enum {string} */
+        PlaceState: "away" | "writing" | "handed-in" | "collected";
         /** @description Where a pupil is. */
         PlaceView: {
             pupil: components["schemas"]["Pupil"];
             digits: string;
-            /** @description away, writing, handed-in, or collected when the set was ended */
-            state: string;
+            state: components["schemas"]["PlaceState"];
             /**
              * Format: int32
              * @description the question they wrote on last, or left out
@@ -5216,26 +5217,8 @@ export interface components {
         };
     };
     responses: {
-        /** @description What was asked cannot be done; each fault names its field and says what to do. */
-        Refusal422: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/problem+json": components["schemas"]["Refusal"];
-            };
-        };
-        /** @description There is no such thing of this teacher’s. */
-        Refusal404: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/problem+json": components["schemas"]["Refusal"];
-            };
-        };
-        /** @description The request lacks the token that goes with the session. */
-        Refusal403: {
+        /** @description What was sent cannot be read. */
+        Refusal400: {
             headers: {
                 [name: string]: unknown;
             };
@@ -5252,8 +5235,17 @@ export interface components {
                 "application/problem+json": components["schemas"]["Refusal"];
             };
         };
-        /** @description What was sent cannot be read. */
-        Refusal400: {
+        /** @description The request lacks the token that goes with the session. */
+        Refusal403: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description There is no such thing of this teacher’s. */
+        Refusal404: {
             headers: {
                 [name: string]: unknown;
             };
@@ -5263,6 +5255,15 @@ export interface components {
         };
         /** @description Another window has changed it meanwhile; what stands there now comes with the refusal. */
         Refusal409: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description What was asked cannot be done; each fault names its field and says what to do. */
+        Refusal422: {
             headers: {
                 [name: string]: unknown;
             };

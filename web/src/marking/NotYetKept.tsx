@@ -1,7 +1,8 @@
 import { Box, Button } from '@mui/material';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { drop, insist, type Entry } from './queue';
+import type { Entry } from './entry';
+import { drop, insist } from './queue';
 import { usePile, type AnswerContent, type Marking } from './useMarking';
 
 const inWords = (answer: AnswerContent | undefined) =>

@@ -1,7 +1,7 @@
 import { Box, ButtonBase } from '@mui/material';
 import { ink } from '../app/theme';
 import { appearsLate } from '../app/appearsLate';
-import type { Entry } from './queue';
+import type { Entry } from './entry';
 import type { Paper } from './useMarking';
 
 /** How far a paper is, in a few signs. */

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import type { Entry } from './queue';
+import type { Entry } from './entry';
 import type { Marking, Paper } from './useMarking';
 
 type Form = Schemas['FormView'];

@@ -3,7 +3,8 @@ import { useEffect, useSyncExternalStore } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { usePages } from '../app/usePages';
-import { pile, startQueues, subscribe, unkept, type Entry, type Pile } from './queue';
+import type { Entry, Pile } from './entry';
+import { pile, startQueues, subscribe, unkept } from './queue';
 
 export type Marking = Schemas['MarkingView'];
 export type Paper = Schemas['MarkedPaperView'];

@@ -11,7 +11,9 @@ import {
   type Part,
   type Square,
 } from './figures';
+import { historyOf, type History } from './history';
 import { alongTheLine, beginning, nextLine, toward, type Direction } from './moving';
+import { aboveWhatIsStruck, anchorFor, figure, partIn } from './parts';
 
 type Paper = Schemas['PaperView'];
 const mostInSmall = 3;
@@ -197,69 +199,4 @@ export function usePen(paper: Paper, figures: Figure[], begun: number, add: (mor
   };
 }
 
-/** What was done and can be undone: what stood there before, and what after. */
-type Done = { before?: Figure; after: Figure };
-type History = { done: Done[]; undone: Done[] };
-
-/** What can be undone of a paper that is opened again; what stood there from the beginning stays. */
-function historyOf(figures: Figure[]): History {
-  const done: Done[] = [];
-  const there = new Map<string, Figure>();
-  for (const after of figures) {
-    const part = partOf(after);
-    if (part) {
-      if (after.at > 0) {
-        done.push({ before: there.get(keyOf(part)), after });
-      }
-      there.set(keyOf(part), after);
-      if (after.rubbed) {
-        there.delete(keyOf(part));
-      }
-    }
-  }
-  return { done, undone: [] };
-}
-
 export type Pen = ReturnType<typeof usePen>;
-
-const partIn = (square: Square, anchor: Anchor, stroke = false): Part => ({
-  block: square.block,
-  line: square.line,
-  place: square.place,
-  anchor,
-  stroke,
-});
-
-/** Where a figure is struck the new one goes above it, in the next square of the column that takes small figures. */
-function aboveWhatIsStruck(
-  squares: Square[],
-  from: Square,
-  small: boolean,
-  here: (on: Square, anchor: Anchor, stroke?: boolean) => Figure | undefined,
-): Square {
-  const anchor = from.given && !small ? 'middle' : anchorFor(from, small);
-  const isStruck = anchor !== undefined && here(from, anchor, true) !== undefined;
-  const above = squares
-    .filter((each) => each.block === from.block && each.place === from.place && each.row < from.row)
-    .findLast((each) => !each.full && each.small === 'middle');
-  return isStruck && above ? aboveWhatIsStruck(squares, above, small, here) : from;
-}
-
-/** The part of a square that a digit goes to; none where a printed figure leaves no room for it. */
-function anchorFor(square: Square, small: boolean): Anchor | undefined {
-  if (small || square.given) {
-    return square.small;
-  }
-  return square.full ? 'middle' : (square.small ?? 'middle');
-}
-
-const figure = (part: Part, kind: Kind, text: string, rubbed: boolean, at: number): Figure => ({
-  at,
-  kind,
-  block: part.block,
-  line: part.line,
-  place: part.place,
-  anchor: part.anchor,
-  text,
-  rubbed,
-});

@@ -13,8 +13,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -102,38 +100,6 @@ public class ClassService {
     }
 
     /**
-     * Makes a class that nobody sees until it has arrived with all that belongs to it.
-     *
-     * @throws Refusal naming each name that cannot be taken
-     */
-    @Transactional
-    public SchoolClass begin(long teacherId, String name, List<String> pupils) {
-        SchoolClass made = add(teacherId, name, pupils);
-        classes.arrive(made.id(), true, now());
-        return made;
-    }
-
-    /** Shows a class that has arrived. */
-    @Transactional
-    public SchoolClass arrived(long teacherId, long id) {
-        classes.arrive(id, false, null);
-        return find(teacherId, id);
-    }
-
-    /** Takes a class back that has not arrived. */
-    @Transactional
-    public void takeBack(long id) {
-        classes.deletePiles(id);
-        classes.deleteForGood(id);
-    }
-
-    /** Classes that were on their way when Bemble stopped are taken back: they come whole or not at all. */
-    @EventListener(ApplicationReadyEvent.class)
-    void takeBackHalves() {
-        classes.arriving().forEach(this::takeBack);
-    }
-
-    /**
      * Changes a class. Who stands in no line of the list leaves the class, and what they wrote is kept.
      *
      * @param revision the one that was changed
@@ -195,11 +161,6 @@ public class ClassService {
             throw Refusal.of(back);
         }
         return change(teacherId, id, before.revision(), before.name(), listed);
-    }
-
-    /** Adds somebody to a class who was taken out of it before; gives their number. */
-    public long addFormer(long id, String name) {
-        return classes.addFormer(id, ClassList.checked(List.of(name)).get(0), now());
     }
 
     /**

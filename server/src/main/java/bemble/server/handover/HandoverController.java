@@ -31,10 +31,12 @@ import org.springframework.web.bind.annotation.RestController;
 class HandoverController {
     private static final String CSV = "text/csv";
     private final HandoverService handover;
+    private final ClassTransfer transfer;
     private final Jobs jobs;
 
-    HandoverController(HandoverService handover, Jobs jobs) {
+    HandoverController(HandoverService handover, ClassTransfer transfer, Jobs jobs) {
         this.handover = handover;
+        this.transfer = transfer;
         this.jobs = jobs;
     }
 
@@ -93,7 +95,7 @@ class HandoverController {
     /** A class with what its pupils did, for another Bemble. */
     @GetMapping(value = "/api/classes/{id}/class.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<ClassFile> file(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return Download.of("bemble-class.json", MediaType.APPLICATION_JSON_VALUE, handover.file(teacher.id(), id));
+        return Download.of("bemble-class.json", MediaType.APPLICATION_JSON_VALUE, transfer.file(teacher.id(), id));
     }
 
     /** Makes a class from such a file, with the history of its pupils; where that takes long, tells how far it is. */
@@ -103,7 +105,7 @@ class HandoverController {
     @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(implementation = ClassFile.class)))
     ResponseEntity<Object> takeOver(@AuthenticationPrincipal SignedIn teacher,
             @RequestBody(required = false) byte[] file) {
-        UnderWay job = jobs.begin(teacher.id(), progress -> handover.takeOver(teacher.id(), file, progress));
+        UnderWay job = jobs.begin(teacher.id(), progress -> transfer.takeOver(teacher.id(), file, progress));
         return job.state() == Jobs.State.DONE ? ResponseEntity.ok(job.result()) : ResponseEntity.accepted().body(job);
     }
 

@@ -12,7 +12,7 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.server.classes.Pupil;
-import bemble.server.marking.ReportService.Strip;
+import bemble.server.marking.FollowUp.Strip;
 import bemble.server.marking.Views.PileKey;
 import bemble.server.marking.Views.SheetLines;
 import bemble.server.marking.kept.AnswerVerdict;
@@ -40,11 +40,13 @@ class PilePages {
     private final Piles piles;
     private final Judging judging;
     private final ReportService reports;
+    private final FollowUp followUp;
 
-    PilePages(Piles piles, Judging judging, ReportService reports) {
+    PilePages(Piles piles, Judging judging, ReportService reports, FollowUp followUp) {
         this.piles = piles;
         this.judging = judging;
         this.reports = reports;
+        this.followUp = followUp;
     }
 
     /** To each question the answer and the likeliest wrong ones with the letters of their causes. */
@@ -85,7 +87,7 @@ class PilePages {
     Report strips(long teacherId, long id) {
         OpenPile open = piles.open(teacherId, id);
         List<Part> parts = new ArrayList<>();
-        for (Strip strip : reports.strips(teacherId, id)) {
+        for (Strip strip : followUp.strips(teacherId, id)) {
             parts.add(new CutStrip(strip.pupil(), read(strip.problem()),
                     strip.telling() == null ? null : read(strip.telling()),
                     strip.help(), open.style()));

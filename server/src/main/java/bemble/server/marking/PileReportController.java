@@ -22,10 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/markings")
 class PileReportController {
     private final ReportService reports;
+    private final FollowUp followUp;
     private final PilePages pages;
 
-    PileReportController(ReportService reports, PilePages pages) {
+    PileReportController(ReportService reports, FollowUp followUp, PilePages pages) {
         this.reports = reports;
+        this.followUp = followUp;
         this.pages = pages;
     }
 
@@ -42,7 +44,7 @@ class PileReportController {
     /** Makes a set for those who share a cause. */
     @PostMapping("/{id}/set")
     MadeSet setFor(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @Valid @RequestBody ForSlip made) {
-        return new MadeSet(reports.setFor(teacher.id(), id, made.slip()));
+        return new MadeSet(followUp.setFor(teacher.id(), id, made.slip()));
     }
 
     /** The marking key: letters for wrong answers. */

@@ -8,7 +8,6 @@ import bemble.core.plan.WeekPlan;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.Slips;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
@@ -16,7 +15,6 @@ import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.plan.PlanContent.PlannedDay;
 import bemble.server.plan.PlanContent.PlannedGroup;
-import bemble.server.plan.PlanViews.DayView;
 import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.plan.PlanViews.PlanView;
 import bemble.server.progress.PupilPlaces;
@@ -26,13 +24,10 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.ObjectMapper;
@@ -94,7 +89,8 @@ public class PlanService {
     public PlanView plan(SchoolClass schoolClass, LocalDate day, Supplier<List<PupilPlaces>> work) {
         LocalDate monday = week(schoolClass.id(), day);
         Term term = terms.of(schoolClass.id(), work);
-        return view(schoolClass, monday, kept(schoolClass, monday, term, work), term.minutes());
+        Kept kept = kept(schoolClass, monday, term, work);
+        return ShownPlan.of(schoolClass, monday, kept.content(), kept.revision(), term.minutes());
     }
 
     private record Kept(PlanContent content, int revision) {}
@@ -125,65 +121,6 @@ public class PlanService {
                 .toList())).toList(), plan.conflicts());
     }
 
-    private static PlanView view(SchoolClass schoolClass, LocalDate monday, Kept kept, int minutes) {
-        PlanContent content = kept.content();
-        Map<Long, Pupil> byId = schoolClass.pupils().stream().collect(Collectors.toMap(Pupil::id, pupil -> pupil));
-        List<DayView> days = content.days().stream().map(day -> new DayView(day.date(), day.groups().stream()
-                .map(group -> view(group, byId, part(group, day.groups()), group.equals(withYou(day.groups())),
-                        left(group, day.groups(), minutes)))
-                .toList())).toList();
-        List<Long> busy = content.days().stream().flatMap(day -> day.groups().stream())
-                .flatMap(group -> group.pupils().stream()).toList();
-        return new PlanView(schoolClass.id(), schoolClass.name(), monday, kept.revision(), minutes, days,
-                content.conflicts(),
-                schoolClass.pupils().stream().filter(pupil -> !busy.contains(pupil.id())).toList());
-    }
-
-    /** Which it is of several groups with the same sheet on a day; nothing where there is one. */
-    private static String part(PlannedGroup group, List<PlannedGroup> ofDay) {
-        List<PlannedGroup> same = ofDay.stream().filter(each -> need(each).equals(need(group))).toList();
-        return same.size() < 2 ? "" : ", group " + (same.indexOf(group) + 1) + " of " + same.size();
-    }
-
-    /** What a lesson has left for a group when each of its pupils has done every sheet of theirs. */
-    private static int left(PlannedGroup group, List<PlannedGroup> ofDay, int minutes) {
-        int busiest =
-                group.pupils().stream().mapToInt(pupil -> ofDay.stream().filter(each -> each.pupils().contains(pupil))
-                        .mapToInt(PlannedGroup::minutes).sum()).max().orElse(group.minutes());
-        return Math.max(0, minutes - busiest);
-    }
-
-    /** The group that needs its teacher most. */
-    private static PlannedGroup withYou(List<PlannedGroup> ofDay) {
-        return ofDay.stream().filter(group -> !group.pupils().isEmpty()).min(Comparator
-                .comparing((PlannedGroup group) -> need(group), Need.NEEDS_TEACHER)
-                .thenComparing(group -> -group.pupils().size())).orElse(null);
-    }
-
-    private static GroupView view(PlannedGroup group, Map<Long, Pupil> pupils, String part, boolean withYou, int left) {
-        Need need = need(group);
-        Rung rung = Ladder.find(group.rung()).orElseThrow();
-        String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation())
-                .map(slip -> "one who " + slip.label() + ". " + slip.help()).orElse("");
-        return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation(), group.slip(),
-                rung.fullTitle() + part,
-                need.reason(), watch, group.questions(), group.minutes(),
-                group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId(), withYou,
-                left);
-    }
-
-    /** @throws Refusal where there is no such need */
-    private static Need need(PlannedGroup group) {
-        return need(group.kind(), group.rung(), group.slip());
-    }
-
-    private static Need need(Need.Kind kind, String rung, String slip) {
-        if (Ladder.find(rung).isEmpty()) {
-            throw Refusal.of("rung", "“" + rung + "” is on no ladder.");
-        }
-        return new Need(kind, rung, slip);
-    }
-
     /**
      * Keeps a plan as it was changed by hand.
      *
@@ -195,7 +132,7 @@ public class PlanService {
         classes.find(teacherId, classId);
         LocalDate monday = week(classId, day);
         content.days().forEach(each -> each.groups().forEach(group -> {
-            need(group);
+            ShownPlan.need(group);
             if (group.questions() < 1 || group.questions() > MOST_QUESTIONS) {
                 throw Refusal.of("questions", "A sheet has 1 to " + MOST_QUESTIONS + " questions.");
             }
@@ -236,14 +173,15 @@ public class PlanService {
         if (group.setId() != null) {
             return group.setId();
         }
-        Need need = need(group);
+        Need need = ShownPlan.need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
         List<String> problems = drawn(need, group.questions(), planned.date());
         long setId = sheets.keep(teacherId,
                 schoolClass.name() + ", " + dayName(planned.date()) + ": " + rung.fullTitle(), schoolClass.name(),
                 rung.wishes().operation().id(), problems);
         UnaryOperator<PlannedGroup> with =
-                each -> need(each).equals(need) && each.questions() == group.questions() ? each.withSet(setId) : each;
+                each -> ShownPlan.need(each).equals(need) && each.questions() == group.questions() ? each.withSet(setId)
+                        : each;
         PlanContent changed = new PlanContent(content.days().stream().map(each -> each.date().equals(planned.date())
                 ? new PlannedDay(each.date(), each.groups().stream().map(with).toList()) : each).toList(),
                 content.conflicts());
@@ -254,7 +192,7 @@ public class PlanService {
     /** The questions of a group's sheet: as they are in its set, or as they will be when it is made. */
     public List<String> problems(long teacherId, LocalDate date, GroupView group) {
         return group.setId() != null ? sheets.ofSet(teacherId, group.setId()).problems()
-                : drawn(need(group.kind(), group.rung(), group.slip()), group.questions(), date);
+                : drawn(ShownPlan.need(group.kind(), group.rung(), group.slip()), group.questions(), date);
     }
 
     /** The same for everybody who needs the same on that day. */

@@ -17,10 +17,12 @@ import org.springframework.web.bind.annotation.RestController;
 /** The records of the classes and pupils of the teacher signed in. */
 @RestController
 class RecordController {
-    private final RecordService records;
+    private final RecordPages pages;
+    private final RulingService rulings;
 
-    RecordController(RecordService records) {
-        this.records = records;
+    RecordController(RecordPages pages, RulingService rulings) {
+        this.pages = pages;
+        this.rulings = rulings;
     }
 
     /** @param state not-tried, learning, secure or due */
@@ -30,26 +32,27 @@ class RecordController {
     /** What everybody in a class can do. */
     @GetMapping("/api/classes/{id}/record")
     ClassRecord ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return records.ofClass(teacher.id(), id);
+        return pages.ofClass(teacher.id(), id);
     }
 
     /** What a pupil can do, and what it rests on. */
     @GetMapping("/api/pupils/{id}/record")
     PupilRecord ofPupil(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
-        return records.ofPupil(teacher.id(), id);
+        return pages.ofPupil(teacher.id(), id);
     }
 
     /** What the teacher says of a pupil on a rung stands over the rule. */
     @PutMapping("/api/pupils/{id}/rungs/{rung}")
     PupilRecord rule(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable String rung,
             @Valid @RequestBody RulingContent ruling) {
-        records.rule(teacher.id(), id, rung, ruling.state(), ruling.reason());
-        return records.ofPupil(teacher.id(), id);
+        rulings.rule(teacher.id(), id, rung, ruling.state(), ruling.reason());
+        return pages.ofPupil(teacher.id(), id);
     }
 
     /** Takes back what was said of a pupil on a rung; the rule counts again. */
     @DeleteMapping("/api/pupils/{id}/rungs/{rung}")
     PupilRecord unrule(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable String rung) {
-        return records.unrule(teacher.id(), id, rung);
+        rulings.unrule(teacher.id(), id, rung);
+        return pages.ofPupil(teacher.id(), id);
     }
 }

@@ -6,7 +6,7 @@ import bemble.server.faults.Missing;
 import bemble.server.log.papers.AttemptView;
 import bemble.server.log.papers.DoneFigures;
 import bemble.server.log.papers.KeptFigures;
-import bemble.server.screens.ScreenService.Visitor;
+import bemble.server.screens.VisitService.Visitor;
 import bemble.server.screens.ScreenViews.DoorView;
 import bemble.server.screens.ScreenViews.InView;
 import bemble.server.screens.ScreenViews.OwnSet;
@@ -46,12 +46,12 @@ import org.springframework.web.util.WebUtils;
 class PupilController {
     private static final String VISITOR = "pupil";
     private static final String DEVICE = "bemble-device";
-    private final ScreenService screens;
+    private final VisitService visits;
     private final TakingIn taking;
     private final Attempts attempts;
 
-    PupilController(ScreenService screens, TakingIn taking, Attempts attempts) {
-        this.screens = screens;
+    PupilController(VisitService visits, TakingIn taking, Attempts attempts) {
+        this.visits = visits;
         this.taking = taking;
         this.attempts = attempts;
     }
@@ -69,7 +69,7 @@ class PupilController {
     @GetMapping
     InView state(HttpServletRequest request) {
         try {
-            return new InView(known(request).map(screens::own).orElse(null));
+            return new InView(known(request).map(visits::own).orElse(null));
         } catch (Missing gone) {
             return new InView(null);
         }
@@ -78,22 +78,22 @@ class PupilController {
     /** The names behind a code. */
     @PostMapping("/door")
     DoorView door(@Valid @RequestBody DoorCode door, HttpServletRequest request) {
-        return guarded(attempts.code(request), () -> screens.door(door.code()));
+        return guarded(attempts.code(request), () -> visits.door(door.code()));
     }
 
     /** Comes in with a code and a name. */
     @PostMapping
     InView comeIn(@Valid @RequestBody Came came, HttpServletRequest request, HttpServletResponse response) {
         String device = device(request, response);
-        guarded(attempts.code(request), () -> screens.requireOpen(came.code()));
+        guarded(attempts.code(request), () -> visits.requireOpen(came.code()));
         Visitor visitor =
                 guarded(attempts.digits(came.code().strip().toUpperCase(Locale.ROOT), came.pupilId(), request),
-                        () -> screens.comeIn(came.code(), came.pupilId(), came.digits(), device));
+                        () -> visits.comeIn(came.code(), came.pupilId(), came.digits(), device));
         // A session that somebody else may have begun on this device is not gone on with under its old number.
         request.getSession();
         request.changeSessionId();
         request.getSession().setAttribute(VISITOR, visitor);
-        return new InView(screens.own(visitor));
+        return new InView(visits.own(visitor));
     }
 
     /** A number by which a device is known again, also after Bemble was started anew. */
@@ -129,13 +129,13 @@ class PupilController {
     /** A paper of the pupil who is in. */
     @GetMapping("/papers/{id}")
     AttemptView paper(HttpServletRequest request, @PathVariable long id) {
-        return screens.paper(visitor(request), id);
+        return visits.paper(visitor(request), id);
     }
 
     /** The squares of an own paper. */
     @GetMapping("/papers/{id}/squares")
     PaperView squares(HttpServletRequest request, @PathVariable long id) {
-        return PaperView.of(screens.paper(visitor(request), id).work().order(), false, false);
+        return PaperView.of(visits.paper(visitor(request), id).work().order(), false, false);
     }
 
     /** What stands on a paper so far. */
@@ -145,7 +145,7 @@ class PupilController {
     /** The square that comes next on an own paper, where the teacher wants pupils to be led. */
     @PostMapping("/papers/{id}/next")
     NudgeView next(HttpServletRequest request, @PathVariable long id, @Valid @RequestBody SoFar soFar) {
-        AttemptView paper = screens.paper(visitor(request), id);
+        AttemptView paper = visits.paper(visitor(request), id);
         if (!paper.settings().led()) {
             throw Refusal.of("", "On this paper nobody is led from square to square.");
         }
@@ -156,7 +156,7 @@ class PupilController {
     @PostMapping("/papers/{id}/figures")
     KeptFigures write(HttpServletRequest request, @PathVariable long id, @Valid @RequestBody DoneFigures done) {
         try {
-            return new KeptFigures(screens.write(visitor(request), id, done));
+            return new KeptFigures(visits.write(visitor(request), id, done));
         } catch (OtherDevice other) {
             throw Refusal.of("", other.getMessage());
         }
@@ -166,9 +166,9 @@ class PupilController {
     @PostMapping("/hand-in")
     OwnSet handIn(HttpServletRequest request) {
         Visitor visitor = visitor(request);
-        screens.handIn(visitor);
+        visits.handIn(visitor);
         taking.soon(visitor.sessionId(), visitor.pupilId());
-        return screens.own(visitor);
+        return visits.own(visitor);
     }
 
     /** Who is in at this device; whoever only asks gets no session for it. */

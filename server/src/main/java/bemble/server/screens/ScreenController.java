@@ -93,7 +93,7 @@ class ScreenController {
     @PostMapping("/{id}/end")
     SessionView end(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
         SessionView ended = screens.end(teacher.id(), id);
-        ended.places().stream().filter(place -> place.state().equals("collected"))
+        ended.places().stream().filter(place -> place.state() == PlaceState.COLLECTED)
                 .forEach(place -> taking.later(id, place.pupil().id()));
         return ended;
     }

@@ -1,34 +1,22 @@
 package bemble.server.screens;
 
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
-import bemble.server.log.papers.AttemptView;
-import bemble.server.log.papers.DoneFigures;
-import bemble.server.log.papers.PupilPapers;
 import bemble.server.marking.taken.TakenPapers;
-import bemble.server.screens.ScreenViews.DoorView;
-import bemble.server.screens.ScreenViews.OwnQuestion;
-import bemble.server.screens.ScreenViews.OwnSet;
 import bemble.server.screens.ScreenViews.PlaceView;
 import bemble.server.screens.ScreenViews.SessionLine;
 import bemble.server.screens.ScreenViews.SessionView;
-import bemble.server.style.StyleService;
 import bemble.server.web.Page;
 import bemble.server.web.SearchWords;
-import java.io.Serializable;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -37,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.ObjectMapper;
 
-/** Opens sets for classes, lets pupils in, and takes what they hand in into a pile. */
+/** Opens sets for classes, and tells who watches where each pupil is. */
 @Service
 class ScreenService {
     /** Letters that nobody takes for another when they are called out or read from a board. */
@@ -49,27 +37,19 @@ class ScreenService {
     private final ScreenMapper screens;
     private final ClassService classes;
     private final TakenPapers piles;
-    private final PupilPapers papers;
-    private final StyleService styles;
     private final Watching watching;
     private final ObjectMapper json;
     private final Clock clock;
 
-    ScreenService(ScreenMapper screens, ClassService classes, TakenPapers piles, PupilPapers papers,
-            StyleService styles,
+    ScreenService(ScreenMapper screens, ClassService classes, TakenPapers piles,
             Watching watching, ObjectMapper json, Clock clock) {
         this.screens = screens;
         this.classes = classes;
         this.piles = piles;
-        this.papers = papers;
-        this.styles = styles;
         this.watching = watching;
         this.json = json;
         this.clock = clock;
     }
-
-    /** A pupil who has come in at a device. */
-    record Visitor(long sessionId, long pupilId, String device) implements Serializable {}
 
     /**
      * Sessions newest first, those whose title, class or code has the words.
@@ -128,7 +108,7 @@ class ScreenService {
                 .orElseThrow(() -> new Missing("This set is not open at screens any more. The list shows what is.")));
     }
 
-    private SessionView view(StoredSession session) {
+    SessionView view(StoredSession session) {
         SchoolClass schoolClass = classes.find(session.teacherId(), session.classId());
         Map<Long, StoredPlace> places = screens.places(session.id()).stream()
                 .collect(Collectors.toMap(StoredPlace::pupilId, Function.identity()));
@@ -145,14 +125,15 @@ class ScreenService {
     }
 
     private static PlaceView view(Pupil pupil, StoredPlace place, StoredSession session) {
-        String state = place.isCollected(session.endedAt()) ? "collected"
-                : place.handedInAt() != null ? "handed-in" : place.run() != null ? "writing" : "away";
+        PlaceState state = place.isCollected(session.endedAt()) ? PlaceState.COLLECTED
+                : place.handedInAt() != null ? PlaceState.HANDED_IN
+                        : place.run() != null ? PlaceState.WRITING : PlaceState.AWAY;
         return new PlaceView(pupil, place.digits(), state, place.atQuestion(), place.begunQuestions().size(),
                 place.seenAt(), place.run(),
                 place.otherDeviceAt());
     }
 
-    private List<String> problems(StoredSession session) {
+    List<String> problems(StoredSession session) {
         return json.readValue(session.problems(), new TypeReference<List<String>>() {});
     }
 
@@ -193,146 +174,8 @@ class ScreenService {
         return view(teacherId, id);
     }
 
-    /**
-     * The names of those a set is opened for.
-     *
-     * @throws Refusal where no set is open under the code
-     */
-    DoorView door(String code) {
-        StoredSession session = byCode(code);
-        SessionView view = view(session);
-        return new DoorView(session.code(), session.title(), view.className(), session.asksDigits(),
-                view.places().stream().map(PlaceView::pupil).toList());
-    }
-
-    /**
-     * Whether a set is open under a code.
-     *
-     * @throws Refusal where none is
-     */
-    boolean requireOpen(String code) {
-        return byCode(code).endedAt() == null;
-    }
-
-    private StoredSession byCode(String code) {
-        String plain = code == null ? "" : code.strip().toUpperCase(Locale.ROOT);
-        return screens.open(plain).orElseThrow(() -> Refusal.of("code",
-                "No set is open under this code. Look at the board and type its letters again."));
-    }
-
-    /**
-     * Lets a pupil in, and gives them their papers where they have none yet.
-     *
-     * @throws Refusal where the code, the name or the digits do not belong together
-     */
-    @Transactional
-    Visitor comeIn(String code, long pupilId, String digits, String device) {
-        StoredSession session = byCode(code);
-        StoredPlace place = screens.take(session.id(), pupilId)
-                .orElseThrow(() -> Refusal.of("pupilId", "This name is not on the list. Pick yours from it."));
-        if (session.asksDigits() && !place.digits().equals(digits == null ? "" : digits.strip())) {
-            throw Refusal.of("digits", "These digits do not go with this name. Ask for yours and type them again.");
-        }
-        String run = place.run();
-        if (run == null) {
-            String name = classes.find(session.teacherId(), session.classId()).pupil(pupilId)
-                    .orElseThrow(ScreenService::gone).name();
-            run = papers.begin(session.teacherId(), pupilId, name + ", " + session.title(), problems(session).stream()
-                    .map(text -> ProblemText.read(text, 0, Punctuation.POINT)).toList(), styles.of(session.teacherId()),
-                    session.led())
-                    .toString();
-        }
-        screens.change(place.cameIn(run, now()));
-        watching.changed(session.id());
-        return new Visitor(session.id(), pupilId, device);
-    }
-
     private static Missing gone() {
         return new Missing("You are not in any more. Type the code again and pick your name.");
-    }
-
-    private record In(StoredSession session, StoredPlace place, Pupil pupil) {}
-
-    private In in(Visitor visitor) {
-        StoredSession session = screens.byId(visitor.sessionId()).orElseThrow(ScreenService::gone);
-        StoredPlace place = screens.place(visitor.sessionId(), visitor.pupilId()).filter(each -> each.run() != null)
-                .orElseThrow(ScreenService::gone);
-        Pupil pupil = classes.pupil(session.teacherId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
-        return new In(session, place, pupil);
-    }
-
-    OwnSet own(Visitor visitor) {
-        In in = in(visitor);
-        Set<Integer> begun = in.place().begunQuestions();
-        return new OwnSet(in.pupil().name(), in.session().title(), in.session().led(), in.place().handedInAt() != null,
-                in.session().endedAt() != null, in.place().isCollected(in.session().endedAt()),
-                papers.of(in.session().teacherId(), in.place().run()).stream()
-                        .map(paper -> new OwnQuestion(paper.id(), paper.question(),
-                                styles.of(in.session().teacherId()).point().punctuation().write(paper.problem()),
-                                begun.contains(paper.question())))
-                        .toList());
-    }
-
-    private StoredPlace place(Visitor visitor) {
-        return screens.place(visitor.sessionId(), visitor.pupilId()).filter(each -> each.run() != null)
-                .orElseThrow(ScreenService::gone);
-    }
-
-    private ScreenMapper.OpenTo session(Visitor visitor) {
-        return screens.openTo(visitor.sessionId()).orElseThrow(ScreenService::gone);
-    }
-
-    private int question(StoredPlace place, long paperId) {
-        return papers.question(paperId, place.run())
-                .orElseThrow(() -> new Missing("This paper is not yours. Go back to your questions."));
-    }
-
-    AttemptView paper(Visitor visitor, long paperId) {
-        question(place(visitor), paperId);
-        return papers.one(session(visitor).teacherId(), paperId);
-    }
-
-    /**
-     * Keeps what was done on a paper; this is asked for with every figure, so it reads no more than it must.
-     *
-     * @throws Refusal where the papers are handed in, the set has been ended, or another device writes under this name
-     */
-    @Transactional(noRollbackFor = OtherDevice.class)
-    int write(Visitor visitor, long paperId, DoneFigures done) {
-        ScreenMapper.OpenTo session = session(visitor);
-        StoredPlace before = place(visitor);
-        requireOpen(before, session);
-        int question = question(before, paperId);
-        // Kept from others for as short as can be: papers written at the same time wait for each other here.
-        StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
-        if (place.device() != null && !place.device().equals(visitor.device())) {
-            screens.otherDevice(visitor.sessionId(), visitor.pupilId(), now());
-            watching.changed(visitor.sessionId());
-            throw new OtherDevice();
-        }
-        int count = papers.add(session.teacherId(), paperId, done);
-        screens.change(place.wrote(question, visitor.device(), now()));
-        watching.changed(visitor.sessionId());
-        return count;
-    }
-
-    private static void requireOpen(StoredPlace place, ScreenMapper.OpenTo session) {
-        if (session.endedAt() != null) {
-            throw Refusal.of("", "Your teacher has ended this set. What you wrote until then is handed in.");
-        }
-        if (place.handedInAt() != null) {
-            throw Refusal.of("", "This was handed in already. Ask for it back if you want to go on.");
-        }
-    }
-
-    /** Hands a pupil's papers in: what stands on them is kept, and they are on their way to the teacher's pile. */
-    @Transactional
-    void handIn(Visitor visitor) {
-        in(visitor);
-        StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
-        requireOpen(place, session(visitor));
-        screens.change(place.handedIn(now()));
-        watching.changed(visitor.sessionId());
     }
 
     private OffsetDateTime now() {

@@ -12,13 +12,12 @@ final class ScreenViews {
     /**
      * Where a pupil is.
      *
-     * @param state away, writing, handed-in, or collected when the set was ended
      * @param at the question they wrote on last, or left out
      * @param begun how many questions are begun
      * @param run names their papers, once they have come in
      * @param otherDeviceAt when a second device last tried to write under this name; left out where none did
      */
-    record PlaceView(@NotNull Pupil pupil, @NotNull String digits, @NotNull String state, Integer at,
+    record PlaceView(@NotNull Pupil pupil, @NotNull String digits, @NotNull PlaceState state, Integer at,
             @NotNull int begun,
             OffsetDateTime seenAt, String run, OffsetDateTime otherDeviceAt) {}
 

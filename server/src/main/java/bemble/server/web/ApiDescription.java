@@ -16,6 +16,7 @@ import io.swagger.v3.oas.models.servers.Server;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -28,12 +29,13 @@ class ApiDescription {
     /** Open to everybody at this computer; they store nothing. */
     private static final Set<String> OPEN =
             Set.of("/api/work", "/api/paper", "/api/mark", "/api/nudge", "/api/sets/draft", "/api/geometry");
+    /** In their order, so that the description is the same each time it is written. */
     private static final Map<String, String> REFUSALS =
-            Map.of("400", "What was sent cannot be read.", "401", "Nobody is signed in.",
+            new TreeMap<>(Map.of("400", "What was sent cannot be read.", "401", "Nobody is signed in.",
                     "403", "The request lacks the token that goes with the session.", "404",
                     "There is no such thing of this teacher’s.",
                     "409", "Another window has changed it meanwhile; what stands there now comes with the refusal.",
-                    "422", "What was asked cannot be done; each fault names its field and says what to do.");
+                    "422", "What was asked cannot be done; each fault names its field and says what to do."));
     private static final Map<String, String> TITLES = Map.of("in", "pupils at a screen", "markings", "marking",
             "attempts", "papers",
             "prints", "sets", "rules", "rules of pupils", "mark", "papers", "nudge", "papers", "paper", "papers");
@@ -75,8 +77,8 @@ class ApiDescription {
         Map<String, Boolean> refuses =
                 Map.of("400", true, "401", !open, "403", !method.equals("GET"), "404", path.contains("{"),
                         "409", method.equals("PUT"), "422", true);
-        refuses.forEach((status, does) -> {
-            if (does) {
+        REFUSALS.keySet().forEach(status -> {
+            if (refuses.get(status)) {
                 operation.getResponses().computeIfAbsent(status,
                         any -> new ApiResponse().$ref("#/components/responses/" + REFUSAL + status));
             }

@@ -1,0 +1,160 @@
+package bemble.server.handover;
+
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.server.classes.ClassArrivals;
+import bemble.server.classes.ClassService;
+import bemble.server.classes.Pupil;
+import bemble.server.classes.SchoolClass;
+import bemble.server.load.Jobs.Progress;
+import bemble.server.marking.taken.PastAnswer;
+import bemble.server.marking.taken.PastPile;
+import bemble.server.marking.taken.PastQuiz;
+import bemble.server.marking.taken.TakenPapers;
+import bemble.server.progress.PupilWork;
+import bemble.server.progress.RecordService;
+import bemble.server.progress.RulingService;
+import bemble.server.reports.Judgement;
+import bemble.server.reports.Pieces;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+
+/** A class with all that is known of it, written into a file and made from one. */
+@Service
+class ClassTransfer {
+    private final ClassService classes;
+    private final ClassArrivals arrivals;
+    private final RecordService records;
+    private final RulingService rulings;
+    private final TakenPapers taken;
+    private final Pieces pieces;
+    private final ClassFileReader files;
+    private final Clock clock;
+
+    ClassTransfer(ClassService classes, ClassArrivals arrivals, RecordService records, RulingService rulings,
+            TakenPapers taken, Pieces pieces, ClassFileReader files, Clock clock) {
+        this.classes = classes;
+        this.arrivals = arrivals;
+        this.records = records;
+        this.rulings = rulings;
+        this.taken = taken;
+        this.pieces = pieces;
+        this.files = files;
+        this.clock = clock;
+    }
+
+    /** A class with all that is known of it, as docs/formats/class.md describes it. */
+    ClassFile file(long teacherId, long classId) {
+        SchoolClass schoolClass = classes.find(teacherId, classId);
+        return new ClassFile(ClassFile.FORMAT, schoolClass.name(), records.today(),
+                Stream.concat(records.work(teacherId, schoolClass).stream().map(pupil -> inFile(pupil, null)),
+                        records.work(teacherId, schoolClass.with(former(teacherId, classId))).stream()
+                                .map(pupil -> inFile(pupil, true)))
+                        .toList());
+    }
+
+    /** Who was taken out of the class; of two with one name the later, since in the file a name tells whose the answers are. */
+    private List<Pupil> former(long teacherId, long classId) {
+        Set<String> names = new HashSet<>(classes.find(teacherId, classId).pupils().stream().map(Pupil::name).toList());
+        return classes.former(teacherId, classId).stream().filter(pupil -> names.add(pupil.name()))
+                .map(pupil -> new Pupil(pupil.id(), pupil.name())).toList();
+    }
+
+    private ClassFile.PupilInFile inFile(PupilWork pupil, Boolean left) {
+        List<Judgement> judgements = pieces.judgementsOf(pupil.pupil().id());
+        return new ClassFile.PupilInFile(pupil.pupil().name(), pupil.answers().stream()
+                .map(answer -> new ClassFile.AnswerInFile(answer.day(), answer.title(), answer.question(),
+                        answer.problem(), answer.right(),
+                        answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed(),
+                        answer.fact(), judgements.stream()
+                                .filter(each -> each.markingId() == answer.marking()
+                                        && each.question() == answer.question())
+                                .map(each -> new ClassFile.JudgementInFile(each.judgedOn(), each.judge(), each.says()))
+                                .toList()))
+                .toList(),
+                pupil.places().all().keySet().stream()
+                        .map(rung -> new ClassFile.RungInFile(rung, pupil.standing(rung).state().id(),
+                                pupil.standing(rung).say(), pupil.places().isRuled(rung)))
+                        .toList(),
+                pupil.quizzes().stream().map(
+                        quiz -> new ClassFile.QuizInFile(quiz.day(), quiz.title(), quiz.passMark(), quiz.problems()))
+                        .toList(),
+                left);
+    }
+
+    /**
+     * Makes a class from a file that another Bemble wrote: its pupils with their history, all or nothing. Nobody sees the
+     * class before it is whole, so that what is kept of it need not be kept from everybody else meanwhile.
+     *
+     * @throws Refusal naming what cannot be read
+     */
+    SchoolClass takeOver(long teacherId, byte[] file, Progress progress) {
+        ClassFile read = files.read(file);
+        progress.of(read.pupils().stream().mapToInt(pupil -> pupil.answers().size()).sum());
+        SchoolClass made =
+                arrivals.begin(teacherId, read.name(), read.pupils().stream().filter(pupil -> !pupil.hasLeft())
+                        .map(ClassFile.PupilInFile::name).toList());
+        try {
+            fill(teacherId, made, read, progress);
+            return arrivals.arrived(teacherId, made.id());
+        } catch (RuntimeException stopped) {
+            arrivals.takeBack(made.id());
+            throw stopped;
+        }
+    }
+
+    private void fill(long teacherId, SchoolClass made, ClassFile file, Progress progress) {
+        Map<PastPile, List<PastAnswer>> answers = new LinkedHashMap<>();
+        Map<PastPile, List<PastQuiz>> quizzes = new HashMap<>();
+        IdentityHashMap<ClassFile.PupilInFile, Long> ids = new IdentityHashMap<>();
+        for (ClassFile.PupilInFile pupil : file.pupils()) {
+            long id = pupil.hasLeft() ? arrivals.addFormer(made.id(), pupil.name())
+                    : made.pupils().stream().filter(each -> each.name().equals(pupil.name().strip())).findFirst()
+                            .orElseThrow(() -> Refusal.of("pupils", "A pupil in the file has no name.")).id();
+            ids.put(pupil, id);
+            pupil.answers().forEach(answer -> {
+                PastPile pile = new PastPile(answer.day(), answer.sheet());
+                answers.computeIfAbsent(pile, any -> new ArrayList<>())
+                        .add(new PastAnswer(id, pile, answer.question(), read(answer.problem()),
+                                answer.right(), answer.given(), answer.correction(), answer.alone(), answer.cause(),
+                                answer.confirmed(), answer.fact()));
+            });
+            pupil.quizzes().forEach(quiz -> {
+                PastPile pile = new PastPile(quiz.day(), quiz.sheet());
+                quizzes.computeIfAbsent(pile, any -> new ArrayList<>()).add(new PastQuiz(id, pile, quiz.passMark(),
+                        quiz.problems().stream().map(ClassTransfer::read).toList()));
+            });
+            pupil.rungs().stream().filter(ClassFile.RungInFile::ruled)
+                    .forEach(rung -> rulings.keepRuling(id, rung.rung(), rung.state(), rung.say()));
+        }
+        OffsetDateTime now = OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+        Map<PastPile, Long> piles = new HashMap<>();
+        answers.forEach((pile, written) -> {
+            piles.put(pile,
+                    taken.takeOver(teacherId, made.id(), pile, written, quizzes.getOrDefault(pile, List.of()), now));
+            progress.add(written.size());
+        });
+        for (ClassFile.PupilInFile pupil : file.pupils()) {
+            pupil.answers()
+                    .forEach(answer -> answer.judgements().forEach(said -> pieces.keep(new Judgement(ids.get(pupil),
+                            piles.get(new PastPile(answer.day(), answer.sheet())), answer.question(), said.judge(),
+                            said.says(), said.day()))));
+        }
+    }
+
+    private static String read(String problem) {
+        return ProblemText.read(problem, 0, Punctuation.POINT).text();
+    }
+}

@@ -1,0 +1,138 @@
+package bemble.server.marking;
+
+import bemble.core.hand.Hand;
+import bemble.core.hand.Method;
+import bemble.core.hand.Written;
+import bemble.core.method.Methods;
+import bemble.core.practice.Draft;
+import bemble.core.practice.features.Features;
+import bemble.core.practice.features.Question;
+import bemble.core.practice.features.Targets;
+import bemble.core.practice.features.Wishes;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Punctuation;
+import bemble.core.problem.Refusal;
+import bemble.core.slip.Slipped;
+import bemble.core.slip.Slips;
+import bemble.server.classes.Pupil;
+import bemble.server.marking.kept.AnswerVerdict;
+import bemble.server.marking.kept.OpenPile;
+import bemble.server.marking.kept.Piles;
+import bemble.server.rules.SchoolRules;
+import bemble.server.sets.printed.PrintedSheets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** What is worked after a pile was marked: a set for those of one slip, a strip for each pupil. */
+@Service
+class FollowUp {
+    private static final int SET_QUESTIONS = 8;
+
+    private final Piles piles;
+    private final ReportService report;
+    private final PrintedSheets sheets;
+    private final SchoolRules rules;
+
+    FollowUp(Piles piles, ReportService report, PrintedSheets sheets, SchoolRules rules) {
+        this.piles = piles;
+        this.report = report;
+        this.sheets = sheets;
+        this.rules = rules;
+    }
+
+    /**
+     * Makes a practice set for a group: questions in which the slip shows.
+     *
+     * @return the id of the new set
+     */
+    long setFor(long teacherId, long id, String slip) {
+        OpenPile open = piles.open(teacherId, id);
+        List<String> questions = telling(open, slip, SET_QUESTIONS, id + 7);
+        if (questions.isEmpty()) {
+            throw Refusal.of("slip", "No questions could be drawn for this. Make a set by hand.");
+        }
+        Problem model = open.sheets().get(0).read().stream()
+                .filter(problem -> Slips.find(slip, problem.operation()).isPresent())
+                .findFirst().orElseThrow();
+        return sheets.keep(teacherId, "For " + Causes.name(slip, model, rules.now()), open.schoolClass().name(),
+                model.operation().id(), questions);
+    }
+
+    /** Questions like those of the sheet that a slip gives another answer to; none where the slip is not of its operation. */
+    static List<String> telling(OpenPile open, String slip, int count, long seed) {
+        List<Problem> problems = open.sheets().get(0).read().stream().filter(problem -> Slips.named(slip, problem,
+                Methods.find(problem, null, open.style()).name()).isPresent()).toList();
+        for (Problem model : problems) {
+            try {
+                Wishes like = Wishes.like(Features.of(model));
+                Wishes wishes = new Wishes(like.operation(), like.wanted(),
+                        Targets.of(like.operation(), List.of(), List.of(slip)));
+                List<Question> drawn =
+                        new Draft(wishes, seed).draw(count, problems.stream().map(Question::of).toList());
+                return drawn.stream().map(question -> question.problem().text()).toList();
+            } catch (Refusal noneLikeThis) {
+                // Another question of the sheet may have others like it.
+            }
+        }
+        return List.of();
+    }
+
+    /**
+     * What a pupil who had something wrong is to work next.
+     *
+     * @param problem a question of theirs again, with other numbers
+     * @param telling one that tells how they go on, or null
+     */
+    record Strip(String pupil, String problem, String telling, String help) {}
+
+    /** A strip for each pupil whose paper had something wrong. */
+    List<Strip> strips(long teacherId, long id) {
+        OpenPile open = piles.open(teacherId, id);
+        List<Strip> strips = new ArrayList<>();
+        for (Pupil pupil : open.schoolClass().pupils()) {
+            Judgement judgement = report.judge(open, pupil, List.of());
+            if (judgement.view().wrong() > 0) {
+                strip(open, pupil, judgement).ifPresent(strips::add);
+            }
+        }
+        return strips;
+    }
+
+    private Optional<Strip> strip(OpenPile open, Pupil pupil, Judgement judgement) {
+        List<Problem> problems = open.sheet(pupil.id()).read();
+        Problem wrong = open.answers(pupil.id()).stream()
+                .filter(answer -> open.verdict(answer, problems.get(answer.question() - 1)) == AnswerVerdict.WRONG)
+                .map(answer -> problems.get(answer.question() - 1)).findFirst().orElse(null);
+        if (wrong == null) {
+            return Optional.empty();
+        }
+        String slip = judgement.slips().keySet().stream().findFirst().orElse(null);
+        List<String> telling = slip == null ? List.of() : telling(open, slip, 2, pupil.id());
+        String again = telling.isEmpty() ? again(wrong, pupil.id()) : telling.get(0);
+        return Optional.of(new Strip(pupil.name(), again, telling.size() < 2 ? null : telling.get(1),
+                slip == null ? ""
+                        : aloud(open, slip, again).orElseGet(() -> Causes.words(slip, judgement.slips().get(slip)))));
+    }
+
+    /** What is to be said, with the numbers of that question, where the slip would be made. */
+    private static Optional<String> aloud(OpenPile open, String slip, String question) {
+        Problem problem = ProblemText.read(question, 0, Punctuation.POINT);
+        Method<?> method = Methods.find(problem, null, open.style());
+        return Slipped.find(slip, problem, method, open.style())
+                .flatMap(each -> Written.asFarAs(each.over(Hand.CAREFUL), problem, method, open.style(), false)
+                        .ruleFirstBroken())
+                .map(spoken -> "Say this aloud when you come to it: " + spoken.say());
+    }
+
+    private static String again(Problem wrong, long seed) {
+        try {
+            return new Draft(Wishes.like(Features.of(wrong)), seed).draw(1, List.of(Question.of(wrong))).get(0)
+                    .problem().text();
+        } catch (Refusal noneLikeThis) {
+            return wrong.text();
+        }
+    }
+}

@@ -1,0 +1,12 @@
+package bemble.server.marking;
+
+import bemble.core.problem.Problem;
+import bemble.server.marking.Views.PupilView;
+import java.util.Map;
+
+/**
+ * A pupil's causes, the teacher's own decisions before what is presumed.
+ *
+ * @param slips each with a question in which it shows
+ */
+record Judgement(PupilView view, Map<String, Problem> slips) {}
