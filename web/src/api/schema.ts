@@ -2894,13 +2894,15 @@ export interface components {
             largePrint: boolean;
             sentences: boolean;
         };
+        /** @enum {string} */
+        Operation: "addition" | "subtraction" | "multiplication" | "division" | "square-root";
         /** @description A practice set as its teacher designed it. */
         SetContent: {
             title: string;
             /** @description the class or group it is for */
             tag: string;
             /** @description what the questions were last drawn for */
-            operation?: string;
+            operation?: components["schemas"]["Operation"];
             /** @description the rung they were drawn from, or null */
             rung?: string;
             /** @description the features wished for */
@@ -2931,7 +2933,7 @@ export interface components {
         };
         /** @description A question drawn up. */
         QuestionView: {
-            operation: string;
+            operation: components["schemas"]["Operation"];
             operands: string[];
             /** Format: int32 */
             decimals: number;
@@ -2983,8 +2985,6 @@ export interface components {
             /** Format: date */
             last: string;
         };
-        /** @enum {string} */
-        Operation: "addition" | "subtraction" | "multiplication" | "division" | "square-root";
         /** @description A pupil: a short name is all that is kept. */
         Pupil: {
             /** Format: int64 */
@@ -3169,7 +3169,7 @@ export interface components {
             id: string;
             name: string;
             /** @description the operation whose slip it is; left out where only the book shows it */
-            operation?: string;
+            operation?: components["schemas"]["Operation"];
         };
         /** @description A sheet with its code. */
         MarkedSheetView: {
@@ -3195,7 +3195,7 @@ export interface components {
         /** @description A question of a sheet with its right answer. */
         QuestionLine: {
             problem: string;
-            operation: string;
+            operation: components["schemas"]["Operation"];
             answer: string;
         };
         ChangedLesson: {
@@ -3335,7 +3335,7 @@ export interface components {
         };
         TopicView: {
             id: string;
-            operation: string;
+            operation: components["schemas"]["Operation"];
             title: string;
         };
         ChangedPlan: {
@@ -3500,7 +3500,7 @@ export interface components {
         /** @description What to work: a problem as typed text, in the style's punctuation, or an operation with operands in plain digits. */
         WorkRequest: {
             problem?: string;
-            operation?: string;
+            operation?: components["schemas"]["Operation"];
             operands?: string[];
             /**
              * Format: int32
@@ -3645,7 +3645,7 @@ export interface components {
         };
         /** @description One sum worked for a check. */
         SumView: {
-            operation: string;
+            operation: components["schemas"]["Operation"];
             operands: string[];
             method: string;
             answer: components["schemas"]["AnswerView"];
@@ -3709,7 +3709,7 @@ export interface components {
             archived: boolean;
         };
         TellingRequest: {
-            operation: string;
+            operation: components["schemas"]["Operation"];
             /** Format: int32 */
             count?: number;
             /** Format: int64 */
@@ -3741,7 +3741,7 @@ export interface components {
         };
         /** @description What to draw. */
         DraftRequest: {
-            operation?: string;
+            operation?: components["schemas"]["Operation"];
             /**
              * Format: int32
              * @description 1 to 200
@@ -3832,7 +3832,7 @@ export interface components {
         };
         NamedRule: {
             rule: string;
-            operation: string;
+            operation: components["schemas"]["Operation"];
             name?: string;
         };
         RehearsalRequest: {
@@ -4061,7 +4061,7 @@ export interface components {
         /** @description Somebody's paper: the problem as in {@link WorkRequest WorkRequest}, and what stands there. */
         MarkRequest: {
             problem?: string;
-            operation?: string;
+            operation?: components["schemas"]["Operation"];
             operands?: string[];
             /** Format: int32 */
             decimals?: number;
@@ -4256,7 +4256,7 @@ export interface components {
             id: number;
             /** Format: date-time */
             workedAt: string;
-            operation: string;
+            operation: components["schemas"]["Operation"];
             problem: string;
             method: string;
             /** @description works it again exactly as it was */
@@ -4435,7 +4435,7 @@ export interface components {
         /** @description An answer that somebody gave to a problem. */
         DiagnoseRequest: {
             problem?: string;
-            operation?: string;
+            operation?: components["schemas"]["Operation"];
             operands?: string[];
             /** Format: int32 */
             decimals?: number;
@@ -4534,7 +4534,7 @@ export interface components {
         };
         /** @description What the next question is wanted for. */
         NextRequest: {
-            operation?: string;
+            operation?: components["schemas"]["Operation"];
             method?: string;
             /** @description what was asked and answered so far; may be left out */
             items?: components["schemas"]["DiagnoseRequest"][];
@@ -4549,7 +4549,7 @@ export interface components {
             seed?: number;
         };
         NextProblem: {
-            operation: string;
+            operation: components["schemas"]["Operation"];
             operands: string[];
             /** Format: int32 */
             decimals: number;
@@ -4773,7 +4773,7 @@ export interface components {
             label: string;
         };
         Ways: {
-            operation: string;
+            operation: components["schemas"]["Operation"];
             methods: components["schemas"]["Named"][];
             checks: components["schemas"]["Named"][];
             pictures: components["schemas"]["Named"][];
@@ -4863,7 +4863,7 @@ export interface components {
             most: number;
         };
         LadderView: {
-            operation: string;
+            operation: components["schemas"]["Operation"];
             title: string;
             rungs: components["schemas"]["RungView"][];
             features: components["schemas"]["FeatureView"][];
@@ -4903,7 +4903,7 @@ export interface components {
             /** Format: int64 */
             id: number;
             rule: string;
-            operation: string;
+            operation: components["schemas"]["Operation"];
             name: string;
             /** @description what the hand does, in a teacher's words */
             does: string;
@@ -4970,7 +4970,7 @@ export interface components {
         CauseLine: {
             slip: string;
             with?: string;
-            operation: string;
+            operation: components["schemas"]["Operation"];
             name: string;
             say: string;
             sureness: string;
@@ -5030,7 +5030,7 @@ export interface components {
         /** @description Pupils who share a slip. */
         SlipGroup: {
             slip: string;
-            operation: string;
+            operation: components["schemas"]["Operation"];
             name: string;
             label: string;
             help: string;
@@ -5069,7 +5069,7 @@ export interface components {
             own: components["schemas"]["OwnWords"];
         };
         ExampleView: {
-            operation: string;
+            operation: components["schemas"]["Operation"];
             label: string;
             problem: string;
         };

@@ -11,7 +11,7 @@ import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import type { Asked, AskState } from './asked';
 
-const operations = [
+const operations: { id: Schemas['Operation']; label: string }[] = [
   { id: 'addition', label: 'Addition' },
   { id: 'subtraction', label: 'Subtraction' },
   { id: 'multiplication', label: 'Multiplication' },
@@ -20,7 +20,11 @@ const operations = [
 ];
 
 const useNext = () =>
-  useMutation<Schemas['NextResponse'], Refused, { operation: string; asked: Asked[]; seed: number }>({
+  useMutation<
+    Schemas['NextResponse'],
+    Refused,
+    { operation: Schemas['Operation']; asked: Asked[]; seed: number }
+  >({
     mutationFn: ({ operation, asked, seed }) =>
       ask(
         api.POST('/api/diagnose/next', {

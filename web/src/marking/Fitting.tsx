@@ -1,3 +1,4 @@
+import type { Schemas } from '../api/client';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -18,7 +19,7 @@ function Causes({ label, causes }: { label: string; causes: { id: string; name: 
 
 type Props = {
   problem: string;
-  operation: string;
+  operation: Schemas['Operation'];
   answer: Answer;
   marking: Marking;
   onDecide: (cause: string | undefined) => void;

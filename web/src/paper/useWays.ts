@@ -3,7 +3,7 @@ import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 
 /** The methods and checks of an operation. */
-export function useWays(operation: string | undefined): Schemas['Ways'] | undefined {
+export function useWays(operation: Schemas['Operation'] | undefined): Schemas['Ways'] | undefined {
   const ways = useQuery<Schemas['Ways'][], Refused>({
     queryKey: keys.work.ways,
     queryFn: () => ask(api.GET('/api/ways')),

@@ -1,8 +1,9 @@
+import type { Schemas } from '../api/client';
 import { Box } from '@mui/material';
 import { ink } from '../app/theme';
 
 /** A slip with the operation it was made in, since several operations may have one of that name. */
-export function SlipName({ slip }: { slip: { name: string; operation: string } }) {
+export function SlipName({ slip }: { slip: { name: string; operation: Schemas['Operation'] } }) {
   return (
     <Box>
       <b>{slip.name}</b>

@@ -1,9 +1,10 @@
+import type { Schemas } from '../api/client';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Field } from '../app/Field';
 import { isRule, useNameRule, useRules } from './useRules';
 
-type Props = { rule: string; operation: string; name: string };
+type Props = { rule: string; operation: Schemas['Operation']; name: string };
 
 /** Gives a rule that was worked out a name, by which the school knows it from then on; nothing beside a slip of the list. */
 export function NameRule({ rule, operation, name }: Props) {

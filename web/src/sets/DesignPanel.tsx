@@ -1,3 +1,4 @@
+import type { Schemas } from '../api/client';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Field } from '../app/Field';
@@ -14,19 +15,19 @@ import { useDraw, type Ladder, type SetContent } from './useSets';
 export type Want = Record<string, unknown>;
 
 /** What a set is called that holds questions of a rung, or of an operation. */
-function nameOf(ladders: Ladder[], operation: string, rung?: string) {
+function nameOf(ladders: Ladder[], operation: Schemas['Operation'] | undefined, rung?: string) {
   const ladder = ladders.find((each) => each.operation === operation);
   return [ladder?.title, ladder?.rungs.find((each) => each.id === rung)?.title].filter(Boolean).join(': ');
 }
 
 /** Whether a set still has the name that it got here, and none of its teacher's own. */
 const isOurs = (set: SetContent, ladders: Ladder[]) =>
-  set.title === emptySet().title || set.title === nameOf(ladders, set.operation ?? '', set.rung);
+  set.title === emptySet().title || set.title === nameOf(ladders, set.operation, set.rung);
 
 /** What the questions should be like: a rung, or features one by one; and how many. */
 export function DesignPanel({ editor, ladders }: { editor: SetEditor; ladders: Ladder[] }) {
   const { content } = editor;
-  const [operation, setOperation] = useState(content.operation ?? 'addition');
+  const [operation, setOperation] = useState<Schemas['Operation']>(content.operation ?? 'addition');
   const [rung, setRung] = useState(content.rung ?? '');
   const [want, setWant] = useState<Want>(content.want ?? {});
   const [count, setCount] = useState('12');
@@ -36,7 +37,7 @@ export function DesignPanel({ editor, ladders }: { editor: SetEditor; ladders: L
   const ladder = ladders.find((each) => each.operation === operation);
   const chosen = ladder?.rungs.find((each) => each.id === rung);
 
-  const chooseOperation = (id: string) => {
+  const chooseOperation = (id: Schemas['Operation']) => {
     setOperation(id);
     setRung('');
     setWant({});

@@ -2,6 +2,7 @@ package bemble.core.check;
 
 import bemble.core.hand.Answer;
 import bemble.core.hand.WorkRecord;
+import bemble.core.problem.Operation;
 import java.util.List;
 
 /**
@@ -20,5 +21,5 @@ public record Check(String kind, String statement, String expected, String actua
     }
 
     /** One sum worked for a check. */
-    public record Sum(String operation, List<String> operands, String method, Answer answer, WorkRecord record) {}
+    public record Sum(Operation operation, List<String> operands, String method, Answer answer, WorkRecord record) {}
 }

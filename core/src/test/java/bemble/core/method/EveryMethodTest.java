@@ -62,9 +62,9 @@ public class EveryMethodTest {
         }
     }
 
-    static Problem problemOf(String operation, List<String> operands) {
+    static Problem problemOf(Operation operation, List<String> operands) {
         List<Numeral> numbers = operands.stream().map(Numeral::of).toList();
-        return switch (Operation.of(operation)) {
+        return switch (operation) {
             case ADDITION -> new Addition(numbers);
             case SUBTRACTION -> new Subtraction(numbers.get(0), numbers.get(1));
             case MULTIPLICATION -> new Multiplication(numbers.get(0), numbers.get(1));

@@ -158,7 +158,7 @@ class MethodsInDetailTest {
                 kind)).check();
         assertThat(check.statement()).isEqualTo(statement);
         assertThat(check.holds()).isTrue();
-        assertThat(check.workings().stream().map(Check.Sum::operation).collect(Collectors.joining(" ")))
+        assertThat(check.workings().stream().map(sum -> sum.operation().id()).collect(Collectors.joining(" ")))
                 .isEqualTo(operations);
     }
 

@@ -1,6 +1,7 @@
 package bemble.server.diagnosis;
 
 import bemble.core.order.WorkOrder;
+import bemble.core.problem.Operation;
 import bemble.server.load.Cost;
 import bemble.server.load.Dear;
 import bemble.server.work.WorkRequest;
@@ -17,7 +18,7 @@ import java.util.Map;
  */
 public record DiagnoseRequest(
         @Size(max = 4000, message = "This line is too long to be one problem.") String problem,
-        String operation,
+        Operation operation,
         @Size(max = 40, message = "These are more numbers than go on one paper.") List<String> operands,
         Integer decimals,
         String method,

@@ -110,7 +110,7 @@ class DiagnosisController {
      * @param want what it should be like, as in drafts; may be left out
      * @param seed the same request and seed give the same question
      */
-    record NextRequest(String operation, String method,
+    record NextRequest(Operation operation, String method,
             @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.") List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items,
             @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want,
             Long seed) implements Dear {
@@ -120,7 +120,7 @@ class DiagnosisController {
         }
     }
 
-    record NextProblem(@NotNull String operation, @NotNull List<String> operands, @NotNull int decimals,
+    record NextProblem(@NotNull Operation operation, @NotNull List<String> operands, @NotNull int decimals,
             @NotNull String text) {}
 
     /**
@@ -167,7 +167,7 @@ class DiagnosisController {
             throw Refusal.of("operation", "Say which operation: addition, subtraction, multiplication, division or "
                     + "square-root.");
         }
-        Operation operation = Operation.of(request.operation());
+        Operation operation = request.operation();
         List<DiagnoseRequest> given = request.items() == null ? List.of() : request.items();
         List<WorkOrder> orders = orders(given);
         for (WorkOrder order : orders) {
@@ -192,7 +192,7 @@ class DiagnosisController {
     }
 
     private static NextProblem problem(Problem problem) {
-        return new NextProblem(problem.operation().id(), problem.operands().stream().map(Numeral::plain).toList(),
+        return new NextProblem(problem.operation(), problem.operands().stream().map(Numeral::plain).toList(),
                 problem.decimals(), problem.text());
     }
 

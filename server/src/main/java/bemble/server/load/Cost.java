@@ -1,5 +1,6 @@
 package bemble.server.load;
 
+import bemble.core.problem.Operation;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -20,7 +21,7 @@ public final class Cost {
      *
      * @param decimals of a root; may be null
      */
-    public static int ofProblem(String problem, String operation, List<String> operands, Integer decimals) {
+    public static int ofProblem(String problem, Operation operation, List<String> operands, Integer decimals) {
         int squares = problem != null ? ofText(problem) : ofNumbers(operation, operands);
         int more = decimals == null ? 0 : Math.max(0, Math.min(decimals, 20)) * A_DECIMAL_OF_A_ROOT;
         int all = squares + more * more;
@@ -42,11 +43,11 @@ public final class Cost {
         return stacked ? all : longest * Math.max(second, longest / 2);
     }
 
-    private static int ofNumbers(String operation, List<String> operands) {
+    private static int ofNumbers(Operation operation, List<String> operands) {
         if (operands == null) {
             return 0;
         }
-        String sign = "addition".equals(operation) || "subtraction".equals(operation) ? " + " : " × ";
+        String sign = operation == Operation.ADDITION || operation == Operation.SUBTRACTION ? " + " : " × ";
         return ofText(String.join(sign, operands.stream().limit(40).map(each -> each == null ? "" : each).toList()));
     }
 }

@@ -1,5 +1,6 @@
 package bemble.server.log;
 
+import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
@@ -46,7 +47,7 @@ class LogController {
      * @param written of a paper that somebody wrote, {@code open} or how it was marked; left out where Bemble wrote
      * @param deletedAt when it was deleted; left out where it was not
      */
-    record EntryView(@NotNull long id, @NotNull OffsetDateTime workedAt, @NotNull String operation,
+    record EntryView(@NotNull long id, @NotNull OffsetDateTime workedAt, @NotNull Operation operation,
             @NotNull String problem, @NotNull String method, @NotNull WorkRequest work,
             @NotNull String answer, @NotNull String working,
             @NotNull String checkStatement, @NotNull boolean checkHolds, @NotNull String label,

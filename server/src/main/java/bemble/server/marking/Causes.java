@@ -38,7 +38,7 @@ public final class Causes {
         problems.stream().map(Problem::operation).distinct()
                 .forEach(operation -> Stream
                         .concat(WhereItHappens.inOrder(operation).stream(), kept.of(operation).stream())
-                        .map(slip -> new CauseChoice(slip.id(), slip.name(), operation.id()))
+                        .map(slip -> new CauseChoice(slip.id(), slip.name(), operation))
                         .filter(choice -> !choices.contains(choice))
                         .forEach(choices::add));
         OF_THE_BOOK.forEach((id, name) -> choices.add(new CauseChoice(id, name, null)));

@@ -58,7 +58,7 @@ class FollowUp {
                 .filter(problem -> Slips.find(slip, problem.operation()).isPresent())
                 .findFirst().orElseThrow();
         return sheets.keep(teacherId, "For " + Causes.name(slip, model, rules.now()), open.schoolClass().name(),
-                model.operation().id(), questions);
+                model.operation(), questions);
     }
 
     /** Questions like those of the sheet that a slip gives another answer to; none where the slip is not of its operation. */

@@ -78,7 +78,7 @@ public class Judging {
                         .sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
                                 .map(problem -> new QuestionLine(
                                         open.style().point().punctuation().write(problem.text()),
-                                        problem.operation().id(), PileSheet.right(problem, open.style())))
+                                        problem.operation(), PileSheet.right(problem, open.style())))
                                 .toList()))
                         .toList(),
                 papers(open), Causes.of(problems, rules.now()));

@@ -100,7 +100,7 @@ class ReportService {
 
     private CauseLine line(Cause cause) {
         Problem problem = cause.problem();
-        return new CauseLine(cause.slip(), cause.with(), problem.operation().id(),
+        return new CauseLine(cause.slip(), cause.with(), problem.operation(),
                 rules.now().name(cause.slips(), problem.operation()), cause.say(),
                 cause.of() < 2 ? "fits" : DiagnosisWords.sureness(cause.confidence()), cause.explains(), cause.of(),
                 Causes.help(cause.slip(), problem));
@@ -147,7 +147,7 @@ class ReportService {
                     Problem model = entry.getValue().get(0).slips().get(entry.getKey());
                     List<String> telling = FollowUp.telling(open, entry.getKey(), 2, open.stored().id()).stream()
                             .map(open.style().point().punctuation()::write).toList();
-                    return new SlipGroup(entry.getKey(), model.operation().id(),
+                    return new SlipGroup(entry.getKey(), model.operation(),
                             Causes.name(entry.getKey(), model, rules.now()),
                             DiagnosisWords.label(List.of(entry.getKey()), model),
                             Causes.help(entry.getKey(), model),

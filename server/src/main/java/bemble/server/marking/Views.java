@@ -2,6 +2,7 @@ package bemble.server.marking;
 
 import bemble.core.diagnosis.MarkingKey.KeyCode;
 import bemble.core.diagnosis.MarkingKey.KeyLine;
+import bemble.core.problem.Operation;
 import bemble.server.classes.Pupil;
 import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;
@@ -15,7 +16,7 @@ final class Views {
     private Views() {}
 
     /** A question of a sheet with its right answer. */
-    record QuestionLine(@NotNull String problem, @NotNull String operation, @NotNull String answer) {}
+    record QuestionLine(@NotNull String problem, @NotNull Operation operation, @NotNull String answer) {}
 
     /** A sheet with its code. */
     record MarkedSheetView(@NotNull String code, @NotNull List<QuestionLine> questions) {}
@@ -66,10 +67,10 @@ final class Views {
      *
      * @param operation the operation whose slip it is; left out where only the book shows it
      */
-    record CauseChoice(@NotNull String id, @NotNull String name, String operation) {}
+    record CauseChoice(@NotNull String id, @NotNull String name, Operation operation) {}
 
     /** A cause of several answers with what it rests on. */
-    record CauseLine(@NotNull String slip, String with, @NotNull String operation, @NotNull String name,
+    record CauseLine(@NotNull String slip, String with, @NotNull Operation operation, @NotNull String name,
             @NotNull String say, @NotNull String sureness,
             @NotNull int explains, @NotNull int of, @NotNull String help) {}
 
@@ -94,7 +95,7 @@ final class Views {
      * @param example another question in which it shows, so that nobody knows whose mistake it was
      * @param telling a question that tells whether it is still there
      */
-    record SlipGroup(@NotNull String slip, @NotNull String operation, @NotNull String name, @NotNull String label,
+    record SlipGroup(@NotNull String slip, @NotNull Operation operation, @NotNull String name, @NotNull String label,
             @NotNull String help,
             @NotNull List<String> pupils, @NotNull String sureness, String example, String telling) {}
 

@@ -178,7 +178,7 @@ public class PlanService {
         List<String> problems = drawn(need, group.questions(), planned.date());
         long setId = sheets.keep(teacherId,
                 schoolClass.name() + ", " + dayName(planned.date()) + ": " + rung.fullTitle(), schoolClass.name(),
-                rung.wishes().operation().id(), problems);
+                rung.wishes().operation(), problems);
         UnaryOperator<PlannedGroup> with =
                 each -> ShownPlan.need(each).equals(need) && each.questions() == group.questions() ? each.withSet(setId)
                         : each;

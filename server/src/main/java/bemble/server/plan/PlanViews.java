@@ -45,7 +45,7 @@ public final class PlanViews {
             @NotNull int minutes, @NotNull List<DayView> days, @NotNull List<String> conflicts,
             @NotNull List<Pupil> idle) {}
 
-    record TopicView(@NotNull String id, @NotNull String operation, @NotNull String title) {}
+    record TopicView(@NotNull String id, @NotNull Operation operation, @NotNull String title) {}
 
     /** @param revision 0 while nothing was chosen by hand */
     record TermView(@NotNull Term chosen, @NotNull List<TopicView> topics, @NotNull int revision) {}

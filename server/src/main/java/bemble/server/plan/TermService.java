@@ -45,7 +45,7 @@ class TermService {
 
     private static List<TopicView> allTopics() {
         return Ladder.all().stream()
-                .map(rung -> new TopicView(rung.id(), rung.wishes().operation().id(), rung.fullTitle())).toList();
+                .map(rung -> new TopicView(rung.id(), rung.wishes().operation(), rung.fullTitle())).toList();
     }
 
     /** What counts for a class: what was chosen, else what its work suggests. */

@@ -1,5 +1,6 @@
 package bemble.server.progress;
 
+import bemble.core.problem.Operation;
 import bemble.core.progress.Place;
 import bemble.core.progress.Quiz;
 import bemble.core.progress.State;
@@ -106,7 +107,7 @@ interface KeptMapper {
     List<PlaceRow> places(@Param("ids") Collection<Long> ids);
 
     /** A slip as it is stored, without its weeks. */
-    record SlipRow(long pupilId, String operation, String slip, LocalDate lastSeen, int since, boolean confirmed) {}
+    record SlipRow(long pupilId, Operation operation, String slip, LocalDate lastSeen, int since, boolean confirmed) {}
 
     @Insert("<script>insert into kept_slip values <foreach collection='rows' item='r' separator=','>(#{r.pupilId}, #{r.operation}, #{r.slip}, "
             + "#{r.lastSeen}, #{r.since}, #{r.confirmed})</foreach></script>")
@@ -116,14 +117,14 @@ interface KeptMapper {
             + "</script>")
     List<SlipRow> slips(@Param("ids") Collection<Long> ids);
 
-    record WeekRow(long pupilId, String operation, String slip, LocalDate monday, int seen, int answers) {}
+    record WeekRow(long pupilId, Operation operation, String slip, LocalDate monday, int seen, int answers) {}
 
     @Insert("<script>insert into kept_slip_week values <foreach collection='rows' item='r' separator=','>(#{r.pupilId}, #{r.operation}, "
             + "#{r.slip}, #{r.monday}, #{r.seen}, #{r.answers})</foreach></script>")
     void keepWeeks(@Param("rows") List<WeekRow> rows);
 
     @ConstructorArgs({
-        @Arg(column = "pupil_id", javaType = long.class), @Arg(column = "operation", javaType = String.class),
+        @Arg(column = "pupil_id", javaType = long.class), @Arg(column = "operation", javaType = Operation.class),
         @Arg(column = "slip", javaType = String.class), @Arg(column = "monday", javaType = LocalDate.class),
         @Arg(column = "seen", javaType = int.class), @Arg(column = "answers", javaType = int.class)
     })

@@ -178,10 +178,10 @@ public class KeptRecords {
         List<SlipRow> slips = new ArrayList<>();
         List<WeekRow> weeks = new ArrayList<>();
         pupil.slipWeeks().forEach((slip, seen) -> {
-            slips.add(new SlipRow(id, slip.operation().id(), slip.id(), seen.lastSeen(), seen.since(),
+            slips.add(new SlipRow(id, slip.operation(), slip.id(), seen.lastSeen(), seen.since(),
                     confirmed.contains(List.of(slip.operation().id(), slip.id()))));
             seen.weeks().forEach(week -> weeks
-                    .add(new WeekRow(id, slip.operation().id(), slip.id(), week.monday(), week.seen(), week.of())));
+                    .add(new WeekRow(id, slip.operation(), slip.id(), week.monday(), week.seen(), week.of())));
         });
         if (!slips.isEmpty()) {
             kept.keepSlips(slips);

@@ -121,7 +121,7 @@ class RecordPages {
         return pupils.entrySet().stream().sorted(Comparator.comparingInt(each -> -each.getValue().size()))
                 .map(each -> new ClassSlip(each.getKey().id(), each.getKey().operation(), each.getKey().name(),
                         each.getValue(),
-                        all.get(List.of(each.getKey().operation().id(), each.getKey().id())).entrySet().stream()
+                        all.get(List.of(each.getKey().operation(), each.getKey().id())).entrySet().stream()
                                 .map(week -> new WeekView(week.getKey(), week.getValue()[0], week.getValue()[1]))
                                 .toList()))
                 .toList();

@@ -107,8 +107,8 @@ public class RecordService {
                         LinkedHashMap::new));
     }
 
-    Optional<KnownSlip> slip(String id, String operation) {
-        return rules.now().find(id, Operation.of(operation));
+    Optional<KnownSlip> slip(String id, Operation operation) {
+        return rules.now().find(id, operation);
     }
 
     public LocalDate today() {

@@ -42,7 +42,7 @@ class HowWeWriteItController {
         this.preferences = preferences;
     }
 
-    record ExampleView(@NotNull String operation, @NotNull String label, @NotNull String problem) {}
+    record ExampleView(@NotNull Operation operation, @NotNull String label, @NotNull String problem) {}
 
     /**
      * How the page will look.
@@ -57,7 +57,7 @@ class HowWeWriteItController {
     /** An example for each operation. */
     @GetMapping("/api/how-we-write-it/examples")
     List<ExampleView> examples() {
-        return Arrays.stream(Operation.values()).map(operation -> new ExampleView(operation.id(), operation.title(),
+        return Arrays.stream(Operation.values()).map(operation -> new ExampleView(operation, operation.title(),
                 HowWeWriteIt.example(operation))).toList();
     }
 

@@ -29,17 +29,17 @@ class SchoolRuleController {
     }
 
     /** @param does what the hand does, in a teacher's words */
-    record RuleView(@NotNull long id, @NotNull String rule, @NotNull String operation, @NotNull String name,
+    record RuleView(@NotNull long id, @NotNull String rule, @NotNull Operation operation, @NotNull String name,
             @NotNull String does) {
         static RuleView of(StoredRule stored) {
             return new RuleView(stored.id(), stored.rule(), stored.operation(), stored.name(),
-                    Slips.find(stored.rule(), Operation.of(stored.operation())).map(rule -> rule.label())
+                    Slips.find(stored.rule(), stored.operation()).map(rule -> rule.label())
                             .orElse(stored.rule()));
         }
     }
 
     record NamedRule(@NotNull(message = "Say which rule.") String rule,
-            @NotNull(message = "Say which operation.") String operation, String name) {}
+            @NotNull(message = "Say which operation.") Operation operation, String name) {}
 
     /** The rules that the school has given a name. */
     @GetMapping

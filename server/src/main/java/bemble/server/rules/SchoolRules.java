@@ -34,8 +34,8 @@ public class SchoolRules {
         if (known == null) {
             // A rule of an earlier language that nobody can read any more is left out, not a reason to judge nothing.
             known = new KeptRules(mapper.all().stream()
-                    .filter(stored -> Slips.find(stored.rule(), Operation.of(stored.operation())).isPresent())
-                    .map(stored -> new Kept(stored.rule(), Operation.of(stored.operation()), stored.name())).toList());
+                    .filter(stored -> Slips.find(stored.rule(), stored.operation()).isPresent())
+                    .map(stored -> new Kept(stored.rule(), stored.operation(), stored.name())).toList());
             held = known;
         }
         return known;
@@ -45,13 +45,13 @@ public class SchoolRules {
         return mapper.all();
     }
 
-    void keep(long teacherId, String rule, String operation, String name) {
-        Kept kept = Kept.of(rule, Operation.of(operation), name);
+    void keep(long teacherId, String rule, Operation operation, String name) {
+        Kept kept = Kept.of(rule, operation, name);
         if (!now().has(kept.rule(), kept.operation()) && now().rules().size() >= MOST) {
             throw Refusal.of("rule",
                     "The school has " + MOST + " rules under names of its own. Take one off the list first.");
         }
-        mapper.keep(kept.rule(), kept.operation().id(), kept.name(), teacherId);
+        mapper.keep(kept.rule(), kept.operation(), kept.name(), teacherId);
         changed();
     }
 

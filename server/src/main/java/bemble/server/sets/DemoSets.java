@@ -55,7 +55,7 @@ class DemoSets implements ApplicationRunner {
             String part = at == 0 ? "shown" : at == 1 ? "together" : "alone";
             questions.add(new SetQuestion(question.problem().text(), stories.getOrDefault(at, ""), part));
         });
-        return new SetContent(title, tag, operation.id(), rung.id(), WishesJson.write(rung.wishes()), SEED, null,
+        return new SetContent(title, tag, operation, rung.id(), WishesJson.write(rung.wishes()), SEED, null,
                 questions,
                 LAYOUT);
     }

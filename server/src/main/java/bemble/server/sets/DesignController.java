@@ -46,7 +46,7 @@ class DesignController {
     record RungView(@NotNull String id, @NotNull String title, @NotNull String news,
             @NotNull Map<String, Object> want) {}
 
-    record LadderView(@NotNull String operation, @NotNull String title, @NotNull List<RungView> rungs,
+    record LadderView(@NotNull Operation operation, @NotNull String title, @NotNull List<RungView> rungs,
             @NotNull List<FeatureView> features) {}
 
     /** @param text problems as typed, one on a line */
@@ -57,7 +57,7 @@ class DesignController {
 
     record Telling(@NotNull List<QuestionView> problems, @NotNull List<SlipRow> slips, @NotNull String inWords) {}
 
-    record TellingRequest(@NotNull(message = "Say which operation.") String operation, Integer count, Long seed,
+    record TellingRequest(@NotNull(message = "Say which operation.") Operation operation, Integer count, Long seed,
             @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want)
             implements Dear {
         @Override
@@ -69,7 +69,7 @@ class DesignController {
     /** The ladders with their rungs and what can be wished for. */
     @GetMapping("/ladders")
     List<LadderView> ladders() {
-        return Stream.of(Operation.values()).map(operation -> new LadderView(operation.id(), operation.title(),
+        return Stream.of(Operation.values()).map(operation -> new LadderView(operation, operation.title(),
                 Ladder.of(operation).stream().map(rung -> new RungView(rung.id(), rung.title(), rung.news(),
                         WishesJson.write(rung.wishes()))).toList(),
                 Feature.of(operation).stream().map(feature -> new FeatureView(feature.id(), feature.label(),
@@ -113,7 +113,7 @@ class DesignController {
         if (count < 1 || count > MOST_TELLING) {
             throw Refusal.of("count", "Choose 1 to " + MOST_TELLING + " telling questions.");
         }
-        Wishes wishes = WishesJson.read(Operation.of(request.operation()), request.want());
+        Wishes wishes = WishesJson.read(request.operation(), request.want());
         long seed = request.seed() == null ? 1 : request.seed();
         TellingSet set = TellingSet.of(wishes, count, seed, DraftController.LONGEST);
         return new Telling(set.questions().stream().map(QuestionView::of).toList(),

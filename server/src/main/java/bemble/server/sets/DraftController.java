@@ -37,7 +37,7 @@ class DraftController {
      * @param want a feature each to a number, to {@code {min, max}}, or to true or false
      * @param easiestFirst whether those that take the fewest figures come first; otherwise they are mixed
      */
-    record DraftRequest(String operation, Integer count, Long seed,
+    record DraftRequest(Operation operation, Integer count, Long seed,
             @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want,
             Boolean easiestFirst) implements Dear {
         @Override
@@ -72,7 +72,7 @@ class DraftController {
         if (request.count() == null) {
             throw Refusal.of("count", "Say how many questions, 1 to " + Draft.MOST_QUESTIONS + ".");
         }
-        Wishes wishes = WishesJson.read(Operation.of(request.operation()), request.want());
+        Wishes wishes = WishesJson.read(request.operation(), request.want());
         long seed = request.seed() == null ? 1 : request.seed();
         Stream<Question> drawn = new Draft(wishes, seed).within(LONGEST).draw(request.count()).stream();
         Stream<Question> inOrder = Boolean.TRUE.equals(request.easiestFirst())

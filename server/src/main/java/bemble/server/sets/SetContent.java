@@ -1,5 +1,6 @@
 package bemble.server.sets;
 
+import bemble.core.problem.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -20,7 +21,7 @@ import java.util.Map;
 public record SetContent(
         @NotBlank(message = "Give the set a title of 1 to 120 letters.") @Size(max = 120, message = "Give the set a title of 1 to 120 letters.") String title,
         @NotNull(message = "The class is missing; it may be empty.") @Size(max = 60, message = "Type a class of 60 letters at most.") String tag,
-        @Size(max = 20, message = "This is not an operation.") String operation,
+        Operation operation,
         @Size(max = 120, message = "This is not a rung.") String rung,
         @Size(max = 20, message = "These are more wishes than there are features.") Map<String, Object> want,
         Long seed,

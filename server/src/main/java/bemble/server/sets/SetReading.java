@@ -9,7 +9,6 @@ import bemble.core.print.PrintKind;
 import bemble.core.print.PrintOrder;
 import bemble.core.print.PrintQuestion;
 import bemble.core.problem.Fault;
-import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
@@ -47,9 +46,6 @@ public final class SetReading {
         if (figures > MOST_FIGURES) {
             throw Refusal.of("questions", "These questions take more than " + MOST_FIGURES
                     + " figures to write, more than a set can have. Take fewer of them, or shorter numbers.");
-        }
-        if (content.operation() != null) {
-            Operation.of(content.operation());
         }
         layout(content);
         Integer pass = content.passMark();

@@ -1,6 +1,7 @@
 package bemble.server.web;
 
 import bemble.core.problem.Coded;
+import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import java.util.Arrays;
 import java.util.stream.Collectors;
@@ -52,6 +53,9 @@ class CodedJson {
         @Override
         public Object deserialize(JsonParser parser, DeserializationContext context) {
             String name = parser.getValueAsString("");
+            if (type == Operation.class) {
+                return Operation.of(name);
+            }
             return choices(type).filter(each -> each.id().equals(name)).findFirst().orElseThrow(() -> Refusal.of(
                     String.valueOf(parser.currentName()), "“" + name + "” is none of these: "
                             + choices(type).map(Coded::id).collect(Collectors.joining(", ")) + "."));

@@ -18,13 +18,13 @@ import org.springframework.web.bind.annotation.RestController;
 class WaysController {
     record Named(@NotNull String id, @NotNull String label) {}
 
-    record Ways(@NotNull String operation, @NotNull List<Named> methods, @NotNull List<Named> checks,
+    record Ways(@NotNull Operation operation, @NotNull List<Named> methods, @NotNull List<Named> checks,
             @NotNull List<Named> pictures) {}
 
     /** The methods of each operation and the checks that go with them. */
     @GetMapping
     List<Ways> ways() {
-        return Stream.of(Operation.values()).map(operation -> new Ways(operation.id(),
+        return Stream.of(Operation.values()).map(operation -> new Ways(operation,
                 views(MethodName.of(operation)), views(CheckKind.of(operation)),
                 PictureKind.of(operation).stream().map(kind -> new Named(kind.id(), kind.label())).toList())).toList();
     }

@@ -25,7 +25,7 @@ import java.util.Optional;
  */
 public record WorkRequest(
         @Size(max = 4000, message = "This line is too long to be one problem.") String problem,
-        String operation,
+        Operation operation,
         @Size(max = 40, message = "These are more numbers than go on one paper.") List<String> operands,
         Integer decimals,
         String method,
@@ -50,7 +50,7 @@ public record WorkRequest(
 
     /** The request that asks for this again, whatever the punctuation of its style. */
     public static WorkRequest again(Problem problem, String method, Map<String, String> style, String check) {
-        return new WorkRequest(null, problem.operation().id(), problem.operands().stream().map(Numeral::plain).toList(),
+        return new WorkRequest(null, problem.operation(), problem.operands().stream().map(Numeral::plain).toList(),
                 problem.decimals(), method, style, check, null);
     }
 
@@ -75,6 +75,6 @@ public record WorkRequest(
         }
         List<String> texts = operands == null ? List.of()
                 : operands.stream().map(text -> Objects.requireNonNullElse(text, "")).toList();
-        return ProblemText.read(Operation.of(operation), texts, places, Punctuation.POINT);
+        return ProblemText.read(operation, texts, places, Punctuation.POINT);
     }
 }

@@ -58,7 +58,7 @@ public record WorkResponse(
     }
 
     /** One sum worked for a check. */
-    public record SumView(@NotNull String operation, @NotNull List<String> operands, @NotNull String method,
+    public record SumView(@NotNull Operation operation, @NotNull List<String> operands, @NotNull String method,
             @NotNull AnswerView answer, @NotNull @Schema(type = "object") WorkRecord record) {
         static SumView of(Check.Sum sum) {
             return new SumView(sum.operation(), sum.operands(), sum.method(), AnswerView.of(sum.answer()),

@@ -6,6 +6,7 @@ import bemble.core.marking.Marking;
 import bemble.core.marking.PaperToMark;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Numeral;
+import bemble.core.problem.Operation;
 import bemble.core.slip.KeptRules;
 import bemble.server.load.Cost;
 import bemble.server.load.Dear;
@@ -27,7 +28,7 @@ import java.util.Map;
  */
 public record MarkRequest(
         @Size(max = 4000, message = "This line is too long to be one problem.") String problem,
-        String operation,
+        Operation operation,
         @Size(max = 40, message = "These are more numbers than go on one paper.") List<String> operands,
         Integer decimals,
         String method,
@@ -55,7 +56,7 @@ public record MarkRequest(
     /** The request to mark a paper of that order. */
     public static MarkRequest of(WorkOrder order, List<FigureRequest> written, boolean settingOut, boolean ownWay,
             boolean withCheck) {
-        return new MarkRequest(null, order.problem().operation().id(),
+        return new MarkRequest(null, order.problem().operation(),
                 order.problem().operands().stream().map(Numeral::plain).toList(), order.problem().decimals(),
                 order.method(),
                 order.style().ids(), withCheck ? order.check() : null, written, settingOut, false, ownWay);

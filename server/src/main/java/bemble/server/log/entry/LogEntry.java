@@ -1,5 +1,6 @@
 package bemble.server.log.entry;
 
+import bemble.core.problem.Operation;
 import java.time.OffsetDateTime;
 import java.util.UUID;
 
@@ -15,7 +16,7 @@ import java.util.UUID;
  * @param deletedAt when it was deleted, or null
  * @param explanation the working in whole sentences, where the teacher saved one
  */
-public record LogEntry(long id, UUID reference, OffsetDateTime workedAt, String operation, String problem,
+public record LogEntry(long id, UUID reference, OffsetDateTime workedAt, Operation operation, String problem,
         String method,
         String choices, String checkKind, String answer, String working, String checkStatement,
         boolean checkHolds, String label, String note, boolean kept, String explanation, int revision,

@@ -1,6 +1,7 @@
 package bemble.server.sets.printed;
 
 import bemble.core.print.LessonPart;
+import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
 import bemble.server.sets.SetContent;
@@ -75,7 +76,7 @@ public class PrintedSheets {
     }
 
     /** Keeps a new set with these questions; gives its id. */
-    public long keep(long teacherId, String title, String tag, String operation, List<String> problems) {
+    public long keep(long teacherId, String title, String tag, Operation operation, List<String> problems) {
         List<SetContent.SetQuestion> questions = problems.stream()
                 .map(problem -> new SetContent.SetQuestion(problem, "", "alone")).toList();
         SetContent.LayoutChoice layout = new SetContent.LayoutChoice("a4", 2, 7, true, true, false, true, false, true);
