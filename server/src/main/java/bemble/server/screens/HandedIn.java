@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
 /** Marks what a pupil handed in and puts it into the teacher's pile. */
@@ -15,14 +16,15 @@ class HandedIn {
     private final ScreenMapper screens;
     private final PupilPapers papers;
     private final TakenPapers piles;
-    private final Watching watching;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    HandedIn(ScreenMapper screens, PupilPapers papers, TakenPapers piles, Watching watching, Clock clock) {
+    HandedIn(ScreenMapper screens, PupilPapers papers, TakenPapers piles, ApplicationEventPublisher events,
+            Clock clock) {
         this.screens = screens;
         this.papers = papers;
         this.piles = piles;
-        this.watching = watching;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -43,6 +45,6 @@ class HandedIn {
                 place.isCollected(session.endedAt()));
         screens.taken(sessionId, pupilId, OffsetDateTime.now(clock));
         piles.judge(session.teacherId(), session.markingId(), pupilId, answers);
-        watching.changed(sessionId);
+        events.publishEvent(new SessionChanged(sessionId));
     }
 }

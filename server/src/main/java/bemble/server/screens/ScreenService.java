@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -37,16 +38,16 @@ class ScreenService {
     private final ScreenMapper screens;
     private final ClassService classes;
     private final TakenPapers piles;
-    private final Watching watching;
+    private final ApplicationEventPublisher events;
     private final ObjectMapper json;
     private final Clock clock;
 
     ScreenService(ScreenMapper screens, ClassService classes, TakenPapers piles,
-            Watching watching, ObjectMapper json, Clock clock) {
+            ApplicationEventPublisher events, ObjectMapper json, Clock clock) {
         this.screens = screens;
         this.classes = classes;
         this.piles = piles;
-        this.watching = watching;
+        this.events = events;
         this.json = json;
         this.clock = clock;
     }
@@ -151,7 +152,7 @@ class ScreenService {
                         .ifPresent(written -> screens.change(written.handedIn(now)));
             }
         }
-        watching.changed(id);
+        events.publishEvent(new SessionChanged(id));
         return view(teacherId, id);
     }
 
@@ -161,7 +162,7 @@ class ScreenService {
         view(teacherId, id);
         StoredPlace place = screens.take(id, pupilId).orElseThrow(ScreenService::gone);
         screens.change(place.handedIn(null));
-        watching.changed(id);
+        events.publishEvent(new SessionChanged(id));
         return view(teacherId, id);
     }
 
@@ -170,7 +171,7 @@ class ScreenService {
     SessionView forAnyDevice(long teacherId, long id, long pupilId) {
         view(teacherId, id);
         screens.change(screens.take(id, pupilId).orElseThrow(ScreenService::gone).forAnyDevice());
-        watching.changed(id);
+        events.publishEvent(new SessionChanged(id));
         return view(teacherId, id);
     }
 

@@ -21,6 +21,7 @@ import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
 import java.util.Set;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,17 +33,17 @@ class VisitService {
     private final ClassService classes;
     private final PupilPapers papers;
     private final StyleService styles;
-    private final Watching watching;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     VisitService(ScreenMapper screens, ScreenService sessions, ClassService classes, PupilPapers papers,
-            StyleService styles, Watching watching, Clock clock) {
+            StyleService styles, ApplicationEventPublisher events, Clock clock) {
         this.screens = screens;
         this.sessions = sessions;
         this.classes = classes;
         this.papers = papers;
         this.styles = styles;
-        this.watching = watching;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -102,7 +103,7 @@ class VisitService {
                     .toString();
         }
         screens.change(place.cameIn(run, now()));
-        watching.changed(session.id());
+        events.publishEvent(new SessionChanged(session.id()));
         return new Visitor(session.id(), pupilId, device);
     }
 
@@ -166,12 +167,12 @@ class VisitService {
         StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(VisitService::gone);
         if (place.device() != null && !place.device().equals(visitor.device())) {
             screens.otherDevice(visitor.sessionId(), visitor.pupilId(), now());
-            watching.changed(visitor.sessionId());
+            events.publishEvent(new SessionChanged(visitor.sessionId()));
             throw new OtherDevice();
         }
         int count = papers.add(session.teacherId(), paperId, done);
         screens.change(place.wrote(question, visitor.device(), now()));
-        watching.changed(visitor.sessionId());
+        events.publishEvent(new SessionChanged(visitor.sessionId()));
         return count;
     }
 
@@ -191,7 +192,7 @@ class VisitService {
         StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(VisitService::gone);
         requireOpen(place, session(visitor));
         screens.change(place.handedIn(now()));
-        watching.changed(visitor.sessionId());
+        events.publishEvent(new SessionChanged(visitor.sessionId()));
     }
 
     private OffsetDateTime now() {

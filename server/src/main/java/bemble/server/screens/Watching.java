@@ -15,6 +15,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Sends who watches a session how it stands: at once, and after each change; many changes together are sent as one. */
@@ -47,8 +48,10 @@ class Watching {
         return emitter;
     }
 
-    /** Something has changed in a session. */
-    void changed(long sessionId) {
+    /** Who looks is shown what was saved: what is on its way, or taken back, is nothing yet. */
+    @TransactionalEventListener(fallbackExecution = true)
+    void changed(SessionChanged change) {
+        long sessionId = change.sessionId();
         if (watchers.containsKey(sessionId) && changed.add(sessionId)) {
             sender.schedule(() -> {
                 changed.remove(sessionId);
