@@ -52,6 +52,9 @@ final class Screenshots {
         teacher.see("what went wrong here?");
         teacher.key("End");
         teacher.key("r");
+        teacher.key("v");
+        teacher.press("Blocks");
+        teacher.page().getByTestId("picture").waitFor();
         take("board-mistake");
         teacher.key("Escape");
         paper("386 × 47", null, 6, "paper-long-multiplication");
