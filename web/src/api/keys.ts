@@ -33,6 +33,7 @@ export const keys = {
   },
   markings: {
     all: ['markings'],
+    list: (search: string) => ['markings', search],
     one: (id: number) => ['marking', id],
     ofClass: (id: number) => ['marking', id, 'class'],
     lineForms: ['line forms'],
@@ -59,10 +60,12 @@ export const keys = {
     ofClass: (id: number) => ['record', 'class', id],
     pupil: (id: number) => ['record', 'pupil', id],
   },
+  report: (kind: string, id: number) => ['report', kind, id],
   rules: ['rules'],
   screens: {
     all: ['screens'],
     one: (id: number) => ['screens', id],
+    ofClass: (id: number | undefined) => ['screens', 'of class', id],
     address: ['screens', 'address'],
   },
   sets: {
@@ -87,3 +90,20 @@ export const keys = {
     ways: ['ways'],
   },
 };
+
+/** What is worked out from marked papers: each of these, for whomever it is. */
+const worked = [
+  keys.records.all,
+  keys.plan.everywhere,
+  keys.plan.term(0),
+  keys.today,
+  keys.report('', 0),
+  keys.pieces(0),
+  keys.markings.all,
+  keys.markings.ofClass(0),
+  keys.classes.whatGoes(0),
+];
+
+/** Whether an answer held under a key follows from marked papers, and is asked for anew after one was marked. */
+export const followsFromMarks = (key: readonly unknown[]) =>
+  worked.some((each) => each.every((part, i) => (part === 0 || part === '' ? i < key.length : part === key[i])));

@@ -1,7 +1,7 @@
 import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
-import { keys } from '../api/keys';
+import { followsFromMarks, keys } from '../api/keys';
 import { usePages } from '../app/usePages';
 import type { Entry, Pile } from './entry';
 import { pile, startQueues, subscribe, unkept } from './queue';
@@ -13,19 +13,13 @@ export type AnswerContent = Schemas['AnswerContent'];
 
 const path = (id: number) => ({ params: { path: { id } } });
 
-/** What is worked out from marked papers. */
-const following = ['record', 'plan', 'term', 'today', 'report', 'pieces', 'markings', 'what goes'];
-
 /** Has what is worked out from marked papers asked for anew where it is seen next. */
 const askAnew = (queries: QueryClient) =>
-  queries.invalidateQueries({
-    predicate: ({ queryKey: [first, , part] }) =>
-      following.includes(first as string) || (first === 'marking' && part !== undefined),
-  });
+  queries.invalidateQueries({ predicate: ({ queryKey }) => followsFromMarks(queryKey) });
 
 /** The piles, newest first; those whose title, class or code has the words. */
 export const useMarkings = (search: string) =>
-  usePages<Schemas['MarkingLine']>(['markings', search], (offset) =>
+  usePages<Schemas['MarkingLine']>(keys.markings.list(search), (offset) =>
     api.GET('/api/markings', { params: { query: { search, offset } } }),
   );
 

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Box, Button } from '@mui/material';
 import { Link, useParams } from 'react-router';
 import type { Refused, Schemas } from '../api/client';
+import { keys } from '../api/keys';
 import { PagesPreview } from '../print/PagesPreview';
 import { sendToPrinter } from '../print/sendToPrinter';
 import { ink } from '../app/theme';
@@ -13,7 +14,7 @@ import { reports, type ReportKind } from './reports';
 export function ReportScreen({ kind }: { kind: ReportKind }) {
   const id = Number(useParams().id);
   const { title, says, back, backTo, file, pages, asks } = reports[kind];
-  const query = ['report', kind, id];
+  const query = keys.report(kind, id);
   const report = useQuery<Schemas['ReportView'] | Schemas['WordedView'], Refused>({
     queryKey: query,
     queryFn: () => pages(id),

@@ -13,7 +13,7 @@ const path = (id: number) => ({ params: { path: { id } } });
 
 /** What was opened for a class, the latest first. */
 export const useSessions = (classId: number) =>
-  usePages<Schemas['SessionLine']>(['screens', 'of class', classId], (offset) =>
+  usePages<Schemas['SessionLine']>(keys.screens.ofClass(classId), (offset) =>
     api.GET('/api/screens', { params: { query: { classId, offset } } }),
   );
 
