@@ -90,7 +90,7 @@ public final class Decomposition implements Method<Subtraction> {
                         (Integer) decision.decided()));
             } else if (decision.asked() instanceof Difference column) {
                 columns.add(new SubtractedColumn(column.place(), column.top(), column.bottom(),
-                        (Integer) decision.decided(), exchanged));
+                        decision.written() ? (Integer) decision.decided() : 0, exchanged));
             }
         }
         return new DecompositionRecord(columns, exchanges);
