@@ -63,7 +63,7 @@ public final class Pictures {
         List<Integer> places = worked.record() instanceof ColumnRecord record
                 ? record.columns().stream().map(AddedColumn::place).toList()
                 : ((DecompositionRecord) worked.record()).columns().stream().map(SubtractedColumn::place).toList();
-        if (!places.equals(IntStream.range(0, places.size()).boxed().toList())
+        if (places.isEmpty() || !places.equals(IntStream.range(0, places.size()).boxed().toList())
                 || places.size() == 1 && worked.setOut().stream().anyMatch(number -> number.highest() > 0)) {
             return Picture.none(kind,
                     "This hand does not go through the columns from the right, so there is nothing to lay out.");

@@ -93,6 +93,6 @@ record AreaBox(Block block, int columns, int slot, HouseStyle style) {
     }
 
     private static Line line(int row) {
-        return Line.of(Line.Kind.ROW, (row + 1));
+        return Line.of(Line.Kind.ROW, row + 1);
     }
 }

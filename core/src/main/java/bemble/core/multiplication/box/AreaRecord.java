@@ -6,7 +6,7 @@ import java.util.List;
 
 /**
  * A multiplication in a box of expanded parts.
- * 
+ *
  * @param across the first number expanded
  * @param down the second number expanded
  * @param cells the products, a list for each part of {@code down}

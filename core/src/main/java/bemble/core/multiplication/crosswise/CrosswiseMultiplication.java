@@ -178,7 +178,7 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
                 desk.drawForAWhile(MarkKind.WASH, below, below, "", Role.FRAME, Size.FULL, Anchor.MIDDLE);
             }
             if (desk.style().jotsCrossProducts()) {
-                Line line = Line.of(Line.Kind.PRODUCT, (n + 1));
+                Line line = Line.of(Line.Kind.PRODUCT, n + 1);
                 list.line(line);
                 desk.drawForAWhile(MarkKind.LABEL, list.at(line, PRODUCT_SQUARES - 1), list.at(line, 0),
                         pairs.get(n).get(0) + " × " + pairs.get(n).get(1) + " = " + products.get(n), Role.JOT,
