@@ -19,7 +19,7 @@ export function PictureChooser({ pictures, fault, hidden, onChoose, onClose }: P
     <BoardDialog name="Pictures" onClose={onClose}>
       <b>Beside the paper</b>
       <Trouble message={fault} />
-      {hidden && <Box sx={{ maxWidth: 260 }}>It shows once the place is ringed with r.</Box>}
+      {hidden && <Box sx={{ maxWidth: 260, mb: 1 }}>It shows once the place is ringed with r.</Box>}
       {pictures && (
         <Choices
           options={[
