@@ -106,4 +106,6 @@ const worked = [
 
 /** Whether an answer held under a key follows from marked papers, and is asked for anew after one was marked. */
 export const followsFromMarks = (key: readonly unknown[]) =>
-  worked.some((each) => each.every((part, i) => (part === 0 || part === '' ? i < key.length : part === key[i])));
+  worked.some((each) =>
+    each.every((part, i) => (part === 0 || part === '' ? i < key.length : part === key[i])),
+  );
