@@ -47,7 +47,7 @@ final class AddedBlocks {
     }
 
     Picture draw(Working working) {
-        boolean many = columns.stream().anyMatch(column -> counted(column) > MOST_IN_COLUMN);
+        boolean many = columns.stream().anyMatch(column -> column.made() > MOST_IN_COLUMN);
         if (addends.size() > MOST_ADDENDS || places > BlockHeap.PLACES || many) {
             return Picture.none(PictureKind.BLOCKS,
                     "Too many blocks to see: they are laid out for two or three numbers "
@@ -55,7 +55,7 @@ final class AddedBlocks {
         }
         Moments moments = new Moments(working);
         for (Step step : moments.steps()) {
-            int done = Math.min(moments.columnsDone(step), columns.size());
+            int done = moments.columnsDone(step, columns.size());
             for (int i = 0; i < places; i++) {
                 column(i, done);
             }
@@ -81,7 +81,7 @@ final class AddedBlocks {
             for (int i = gathered; i < blocks.size(); i++) {
                 Tone right = place == done - 1 ? Tone.FRESH : Tone.PLAIN;
                 heap.block(blocks.get(i), place, i - gathered, top(addends.size() + 1),
-                        i >= counted(columns.get(place)) ? Tone.GONE : i >= there ? Tone.FAINT : right);
+                        i >= columns.get(place).made() ? Tone.GONE : i >= there ? Tone.FAINT : right);
             }
             return;
         }
@@ -107,15 +107,10 @@ final class AddedBlocks {
         return 10 * columns.get(place).carryOut();
     }
 
-    /** How many blocks there are in what this hand makes of a column. */
-    private static int counted(AddedColumn column) {
-        return 10 * column.carryOut() + column.digit();
-    }
-
     /** The blocks of a column, and as many more as this hand counts there though nobody has laid them. */
     private List<String> all(int place) {
         List<String> keys = new ArrayList<>(there(place));
-        for (int i = keys.size(); i < counted(columns.get(place)); i++) {
+        for (int i = keys.size(); i < columns.get(place).made(); i++) {
             keys.add(place + " more " + i);
         }
         return keys;
@@ -163,7 +158,7 @@ final class AddedBlocks {
         }
         AddedColumn column = columns.get(done - 1);
         int there = there(column.place()).size();
-        if (column.total() != there || counted(column) != there) {
+        if (column.total() != there || column.made() != there) {
             return otherwise(column, there);
         }
         String together = "Blocks: " + words.count(column.total(), column.place()) + " together";
@@ -180,7 +175,7 @@ final class AddedBlocks {
 
     /** What a hand does that makes more or less of a column than lies there. */
     private String otherwise(AddedColumn column, int there) {
-        int left = there - counted(column);
+        int left = there - column.made();
         return "Blocks: " + words.count(there, column.place()) + " together; this hand makes "
                 + (column.carryOut() == 0 ? "" : words.count(column.carryOut(), column.place() + 1) + " and ")
                 + words.count(column.digit(), column.place()) + " of them"

@@ -35,8 +35,8 @@ final class ExchangedBlocks {
         Moments moments = new Moments(working);
         BlockHeap heap = new BlockHeap(easel, IntStream.range(0, minuend.length()).map(this::most).toArray());
         for (Step step : moments.steps()) {
-            int exchanged = Math.min(moments.exchanged(step, record), record.exchanges().size());
-            int done = Math.min(moments.columnsDone(step), record.columns().size());
+            int exchanged = moments.exchanged(step, record);
+            int done = moments.columnsDone(step, record.columns().size());
             List<List<String>> blocks = blocks(exchanged);
             String freshlyBroken = step.kind() == StepKind.EXCHANGE ? "broken " + (exchanged - 1) + " " : "none";
             for (int place = 0; place < blocks.size(); place++) {

@@ -43,13 +43,12 @@ final class InValues {
         }
         Moments moments = new Moments(worked.working());
         for (Step step : moments.steps()) {
-            int done = moments.columnsDone(step);
             if (worked.record() instanceof ColumnRecord record) {
-                added(record.columns(), Math.min(done, record.columns().size()), step.n());
+                added(record.columns(), moments.columnsDone(step, record.columns().size()), step.n());
             } else {
                 DecompositionRecord record = (DecompositionRecord) worked.record();
-                taken(record, Math.min(moments.exchanged(step, record), record.exchanges().size()),
-                        Math.min(done, record.columns().size()), step);
+                taken(record, moments.exchanged(step, record), moments.columnsDone(step, record.columns().size()),
+                        step);
             }
         }
         return easel.picture();
@@ -74,7 +73,7 @@ final class InValues {
                         Tone.FAINT);
             }
             words = new StringBuilder(worth(column.total(), i));
-            boolean fits = column.total() == 10 * column.carryOut() + column.digit();
+            boolean fits = column.total() == column.made();
             if (column.carryOut() > 0 || !fits) {
                 words.append(fits ? " = " : " → ")
                         .append(column.carryOut() > 0 ? worth(column.carryOut(), i + 1) + " + " : "")
@@ -119,9 +118,8 @@ final class InValues {
     }
 
     private String difference(SubtractedColumn column) {
-        boolean fits = column.top() - column.bottom() == column.digit();
         return worth(column.top(), column.place()) + " − " + worth(column.bottom(), column.place())
-                + (fits ? " = " : " → ") + worth(column.digit(), column.place());
+                + (column.agrees() ? " = " : " → ") + worth(column.digit(), column.place());
     }
 
     private String exchange(Exchange exchange) {

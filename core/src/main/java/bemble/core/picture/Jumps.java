@@ -54,7 +54,7 @@ final class Jumps {
         }
         Moments moments = new Moments(working);
         for (Step step : moments.steps()) {
-            frame(step, Math.min(moments.columnsDone(step), sizes.size()));
+            frame(step, moments.columnsDone(step, sizes.size()));
         }
         return easel.picture();
     }

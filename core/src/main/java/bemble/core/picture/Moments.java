@@ -23,16 +23,21 @@ final class Moments {
         return steps;
     }
 
-    /** How many columns stand written once that step is. */
-    int columnsDone(Step step) {
-        return count(step, WRITES);
+    /**
+     * How many columns stand written once that step is.
+     *
+     * @param of how many there are; a picture stays as it is when more steps write than there are columns
+     */
+    int columnsDone(Step step, int of) {
+        return Math.min(count(step, WRITES), of);
     }
 
     /** How many exchanges are made; one that nobody wrote is made when its column is worked. */
     int exchanged(Step step, DecompositionRecord record) {
-        int done = columnsDone(step);
-        return Math.max(count(step, Set.of(StepKind.EXCHANGE)),
+        int done = count(step, WRITES);
+        int exchanged = Math.max(count(step, Set.of(StepKind.EXCHANGE)),
                 (int) record.exchanges().stream().filter(exchange -> exchange.to() < done).count());
+        return Math.min(exchanged, record.exchanges().size());
     }
 
     int count(Step until, Set<StepKind> kinds) {

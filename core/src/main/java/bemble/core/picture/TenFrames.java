@@ -36,7 +36,7 @@ final class TenFrames {
         }
         Moments moments = new Moments(worked.working());
         for (Step step : moments.steps()) {
-            int done = Math.min(moments.columnsDone(step), columns(worked));
+            int done = moments.columnsDone(step, columns(worked));
             if (done == 0) {
                 emptyFrame(0);
                 easel.frame(step.n(), "An empty frame of ten.");
@@ -63,8 +63,7 @@ final class TenFrames {
             carried(column, counters, parts);
         }
         counters(counters, counters.size(), Math.max(counters.size(), column.total()));
-        boolean fits = counters.size() == column.total()
-                && column.total() == 10 * column.carryOut() + column.digit();
+        boolean fits = counters.size() == column.total() && column.total() == column.made();
         String fill = !fits ? counters.size() + " in all; this hand writes " + column.digit()
                 + (column.carryOut() == 0 ? " and carries nothing" : " and carries " + column.carryOut())
                 : column.carryOut() == 0 ? "no ten is full" : words.count(column.carryOut(), column.place() + 1)
@@ -82,11 +81,10 @@ final class TenFrames {
     }
 
     private void taken(SubtractedColumn column, int step) {
-        boolean fits = column.top() - column.bottom() == column.digit();
         counters(Collections.nCopies(column.top(), Kind.ROUND), Math.max(0, column.top() - column.bottom()),
                 column.top());
         easel.frame(step, Words.capital(words.places(column.place())) + ": " + column.top() + " counters, "
-                + column.bottom() + (fits ? " struck off, " + column.digit() + " left."
+                + column.bottom() + (column.agrees() ? " struck off, " + column.digit() + " left."
                         : " to be struck off; this hand writes " + column.digit() + "."));
     }
 

@@ -175,7 +175,7 @@ class ScreenService {
         return view(teacherId, id);
     }
 
-    private static Missing gone() {
+    static Missing gone() {
         return new Missing("You are not in any more. Type the code again and pick your name.");
     }
 

@@ -15,4 +15,9 @@ public record AddedColumn(int place, List<Integer> digits, int carryIn, int tota
     public AddedColumn {
         digits = List.copyOf(digits);
     }
+
+    /** What is made of it, in its own place: what is written and what goes on. By a careful hand it is the total. */
+    public int made() {
+        return 10 * carryOut + digit;
+    }
 }

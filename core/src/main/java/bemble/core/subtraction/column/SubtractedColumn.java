@@ -8,4 +8,9 @@ package bemble.core.subtraction.column;
  * @param digit what is written under it, 0 where nothing is
  * @param exchanged whether ten was brought to this column for its own subtraction
  */
-public record SubtractedColumn(int place, int top, int bottom, int digit, boolean exchanged) {}
+public record SubtractedColumn(int place, int top, int bottom, int digit, boolean exchanged) {
+    /** Whether what is written is what is left; a slipped hand may write something else. */
+    public boolean agrees() {
+        return top - bottom == digit;
+    }
+}
