@@ -6,7 +6,6 @@ import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slipped;
 import bemble.core.style.HouseStyle;
 import java.util.concurrent.TimeUnit;
@@ -42,7 +41,7 @@ public class AnswerBench {
     @Setup
     public void setUp() {
         String[] parts = asked.split("/");
-        problem = ProblemText.read(parts[0], 0, Punctuation.POINT);
+        problem = ProblemText.kept(parts[0]);
         method = Methods.usual(problem);
         hand = parts.length == 1 ? Hand.CAREFUL
                 : Slipped.find(parts[1], problem, method, HouseStyle.USUAL).orElseThrow().over(Hand.CAREFUL);

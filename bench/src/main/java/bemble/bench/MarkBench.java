@@ -11,7 +11,6 @@ import bemble.core.marking.PaperToMark;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slipped;
 import bemble.core.style.HouseStyle;
 import bemble.core.working.Mark;
@@ -55,7 +54,7 @@ public class MarkBench {
     @Setup
     public void setUp() {
         String[] parts = asked.split("/");
-        problem = ProblemText.read(parts[0], 0, Punctuation.POINT);
+        problem = ProblemText.kept(parts[0]);
         Method<?> method = Methods.usual(problem);
         Slip slip = parts.length == 1 ? base -> base
                 : Slipped.find(parts[1], problem, method, HouseStyle.USUAL).orElseThrow();

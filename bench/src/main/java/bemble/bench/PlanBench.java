@@ -1,5 +1,7 @@
 package bemble.bench;
 
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Problem;
 import bemble.core.plan.PlanWishes;
 import bemble.core.plan.PlannedPupil;
 import bemble.core.plan.WeekPlan;
@@ -26,6 +28,8 @@ import java.util.stream.Stream;
  * one too far ahead; a slip fades by {@link #FADES} a question on its rung, twice as fast where the sheet is made for it.
  */
 public final class PlanBench {
+    /** Which question it was changes no plan. */
+    private static final Problem ANY = ProblemText.kept("1 + 1");
     private static final int CLASSES = 20;
     private static final int PUPILS = 24;
     private static final int WEEKS = 6;
@@ -147,7 +151,7 @@ public final class PlanBench {
             boolean slips = rung.equals(child.slipRung) && random.nextDouble() < child.slipping;
             boolean right = !slips && random.nextDouble() < child.skill.get(rung);
             child.onRungs.computeIfAbsent(rung, any -> new ArrayList<>()).add(new Evidence(day, right, true, true,
-                    slips ? "slip" : null, new Evidence.Source(1, i, "", "")));
+                    slips ? "slip" : null, new Evidence.Source(1, i, ANY, "")));
             if (ready) {
                 child.skill.merge(rung, 0.0, (skill, any) -> skill + (1 - skill) * LEARNS);
             }

@@ -129,7 +129,7 @@ public final class ProgressBench {
                     history.add(new Evidence(BEGIN.plusDays(day), answer.equals(right), true,
                             Remedy.givesUsualSlipsAChance(problem),
                             fits(slip, problem, answer, right) ? slip : null,
-                            new Evidence.Source(1, 1, problem.text(), answer)));
+                            new Evidence.Source(1, 1, problem, answer)));
                 }
             }
         }

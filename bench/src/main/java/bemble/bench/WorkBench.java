@@ -3,7 +3,6 @@ package bemble.bench;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import bemble.core.working.Step;
 import java.util.concurrent.TimeUnit;
@@ -47,7 +46,7 @@ public class WorkBench {
         String one = LONG.substring(0, digits);
         String other = OTHER.substring(0, sign.equals("÷") ? digits / 2 : digits);
         String text = sign.equals("√") ? "√" + one : one + " " + sign + " " + other;
-        order = new WorkOrder(ProblemText.read(text, 0, Punctuation.POINT), method.substring(1), HouseStyle.USUAL,
+        order = new WorkOrder(ProblemText.kept(text), method.substring(1), HouseStyle.USUAL,
                 null);
     }
 

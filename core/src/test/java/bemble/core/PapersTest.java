@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.Choice;
 import bemble.core.style.HouseStyle;
@@ -95,7 +94,7 @@ class PapersTest {
 
     private static String describe(String problem, String method, HouseStyle style, String slip) {
         Worked worked =
-                Worked.from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), method, style, null, slip));
+                Worked.from(new WorkOrder(ProblemText.kept(problem), method, style, null, slip));
         Map<Integer, List<SheetMark>> marks =
                 worked.sheet().marks().stream().collect(Collectors.groupingBy(SheetMark::step));
         StringBuilder text = new StringBuilder("== ").append(problem).append(" = ").append(worked.answer().text())

@@ -49,24 +49,24 @@ public final class LessonDraft {
                 continue;
             }
             if (kind == Kind.ALONE) {
-                stages.add(new Stage(kind, time, texts(fitting(sheet, time)), null, false));
+                stages.add(new Stage(kind, time, problems(fitting(sheet, time)), null, false));
             } else if (kind == Kind.MISTAKE) {
-                mistake.map(found -> new Stage(kind, time, texts(List.of(found.question())), found.slip(), false))
+                mistake.map(found -> new Stage(kind, time, problems(List.of(found.question())), found.slip(), false))
                         .ifPresent(stages::add);
             } else {
                 List<Question> taken =
                         List.copyOf(left.subList(0, Math.min(kind == Kind.TOGETHER ? TOGETHER : 1, left.size())));
                 left.removeAll(taken);
                 if (!taken.isEmpty()) {
-                    stages.add(new Stage(kind, time, texts(taken), null, false));
+                    stages.add(new Stage(kind, time, problems(taken), null, false));
                 }
             }
         }
         return addedUp(stages, minutes);
     }
 
-    private static List<String> texts(List<Question> questions) {
-        return questions.stream().map(question -> question.problem().text()).toList();
+    private static List<Problem> problems(List<Question> questions) {
+        return questions.stream().map(Question::problem).toList();
     }
 
     private static List<Question> fitting(List<Question> sheet, int minutes) {

@@ -1,5 +1,6 @@
 package bemble.core.lesson;
 
+import bemble.core.problem.Problem;
 import bemble.core.problem.Coded;
 import java.util.List;
 
@@ -11,7 +12,7 @@ import java.util.List;
  * @param slip the slip with which a mistake to find is written, else null
  * @param skipped whether it is passed over this time
  */
-public record Stage(Kind kind, int minutes, List<String> problems, String slip, boolean skipped) {
+public record Stage(Kind kind, int minutes, List<Problem> problems, String slip, boolean skipped) {
     public Stage {
         problems = List.copyOf(problems);
     }

@@ -78,6 +78,15 @@ public final class ProblemText {
         return of(operationOf(sign), operands, 0);
     }
 
+    /**
+     * Reads what {@link Problem#text()} wrote, such as {@code 12.5 + 3}: numbers with a point, whatever a house style has.
+     *
+     * @throws Refusal when no problem wrote it
+     */
+    public static Problem kept(String text) {
+        return read(text, 0, Punctuation.POINT);
+    }
+
     /** The letter by which a typed line names what is sought, if it does. */
     public static Optional<String> sought(String line) {
         String text = NumberText.strip(line);

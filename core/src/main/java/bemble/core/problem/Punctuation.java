@@ -28,6 +28,11 @@ public enum Punctuation {
         return plain.replace('.', point);
     }
 
+    /** A problem as it is written with this point. */
+    public String write(Problem problem) {
+        return write(problem.text());
+    }
+
     /** The sign of the two that may group digits. */
     public char separator() {
         return other;

@@ -1,5 +1,6 @@
 package bemble.core.progress;
 
+import bemble.core.problem.Problem;
 import java.time.LocalDate;
 
 /**
@@ -14,5 +15,5 @@ import java.time.LocalDate;
  */
 public record Evidence(LocalDate day, boolean right, boolean alone, boolean chance, String cause, Source source) {
     /** A question of a marked sheet. */
-    public record Source(long marking, int question, String problem, String given) {}
+    public record Source(long marking, int question, Problem problem, String given) {}
 }

@@ -42,7 +42,7 @@ class DiagnosisTest {
     }
 
     private static Judged judge(String problem, String method, String given) {
-        return Diagnosis.of(Answers.of(ProblemText.read(problem, 0, Punctuation.POINT), method), given,
+        return Diagnosis.of(Answers.of(ProblemText.kept(problem), method), given,
                 Punctuation.POINT);
     }
 
@@ -156,7 +156,7 @@ class DiagnosisTest {
     void twoSlipsAtOnceAreFoundWhereNoSingleOneLeadsToTheAnswer() {
         List<Finding> findings = judge("4002 − 1358", null, "3356").findings();
         assertThat(findings).isNotEmpty();
-        Problem sum = ProblemText.read("687 + 58", 0, Punctuation.POINT);
+        Problem sum = ProblemText.kept("687 + 58");
         KnownSlip left = Slips.of(sum, MethodName.COLUMN).stream().filter(slip -> slip.id().equals("lined-up-left"))
                 .findFirst().orElseThrow();
         KnownSlip lost = Slips.of(sum, MethodName.COLUMN).stream().filter(slip -> slip.id().equals("last-carry-lost"))
@@ -170,7 +170,7 @@ class DiagnosisTest {
     private static List<Item> paper(List<String> problems, String method, List<String> given) {
         List<Item> items = new ArrayList<>();
         for (int i = 0; i < problems.size(); i++) {
-            Problem problem = ProblemText.read(problems.get(i), 0, Punctuation.POINT);
+            Problem problem = ProblemText.kept(problems.get(i));
             String right =
                     answer(base -> base, problem, Methods.find(problem, method, HouseStyle.USUAL).name()).orElseThrow();
             items.add(new Item(Answers.of(problem, method), given.get(i) == null ? right : given.get(i)));
@@ -298,7 +298,7 @@ class DiagnosisTest {
     void longNumbersAreJudgedToo() {
         String one = "7".repeat(40);
         String other = "8".repeat(39);
-        Problem problem = ProblemText.read(one + " × " + other, 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept(one + " × " + other);
         String right = answer(base -> base, problem, MethodName.LONG_MULTIPLICATION).orElseThrow();
         Answers answers = Answers.of(problem, null);
         assertThat(Diagnosis.of(answers, right, Punctuation.POINT).verdict()).isEqualTo(Judged.Verdict.CORRECT);

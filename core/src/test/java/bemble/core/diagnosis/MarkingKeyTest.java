@@ -25,7 +25,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** The key to mark books by. */
 class MarkingKeyTest {
     private static List<Problem> problems(String sheet) {
-        return Arrays.stream(sheet.split(", ")).map(text -> ProblemText.read(text, 0, Punctuation.POINT)).toList();
+        return Arrays.stream(sheet.split(", ")).map(text -> ProblemText.kept(text)).toList();
     }
 
     /** What hands with the slip come to, however it is made. */

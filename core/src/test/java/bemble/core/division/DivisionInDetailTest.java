@@ -16,7 +16,6 @@ import bemble.core.order.Worked;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.sheet.SheetMark;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
@@ -42,7 +41,7 @@ class DivisionInDetailTest {
     private static final int LARGE = 65_536;
 
     private static Problem problem(String text) {
-        return ProblemText.read(text, 0, Punctuation.POINT);
+        return ProblemText.kept(text);
     }
 
     private static Worked work(String problem, String method, String slip) {

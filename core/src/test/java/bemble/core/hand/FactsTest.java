@@ -10,7 +10,6 @@ import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.words.Words;
@@ -131,13 +130,13 @@ class FactsTest {
         "√530 to 2 dp | doubled-root | left 1, 1, 100, 796", "√530 to 2 dp | running-divisor | left 1, 1, 100, 796"})
     void aWorkingIsToldInALine(String problem, String method, String line) {
         Worked worked = Worked
-                .from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), method, HouseStyle.USUAL, null));
+                .from(new WorkOrder(ProblemText.kept(problem), method, HouseStyle.USUAL, null));
         assertThat(worked.record().inShort(new Words(HouseStyle.USUAL))).isEqualTo(line);
     }
 
     @Test
     void aListOfTwelveIsNotCutShort() {
-        Problem problem = ProblemText.read("123456789012 ÷ 2", 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept("123456789012 ÷ 2");
         Worked worked = Worked.from(new WorkOrder(problem, null, HouseStyle.USUAL, null));
         assertThat(worked.record().inShort(new Words(HouseStyle.USUAL))).doesNotEndWith("…");
     }
@@ -154,7 +153,7 @@ class FactsTest {
     })
     void factsAreNamedAsOneLearnsThem(String problem, MethodName method, String named) {
         assertThat(Written
-                .answerBy(Hand.CAREFUL, ProblemText.read(problem, 0, Punctuation.POINT), Methods.of(method),
+                .answerBy(Hand.CAREFUL, ProblemText.kept(problem), Methods.of(method),
                         HouseStyle.USUAL)
                 .decisions().stream()
                 .filter(decision -> decision.asked() instanceof FactQuestion<?> fact && fact.isWorked())

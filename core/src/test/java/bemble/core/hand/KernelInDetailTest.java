@@ -12,7 +12,6 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
@@ -48,7 +47,7 @@ class KernelInDetailTest {
     private static final int PROBLEMS = 12;
 
     private static Problem problem(String text) {
-        return ProblemText.read(text, 0, Punctuation.POINT);
+        return ProblemText.kept(text);
     }
 
     private static Worked work(String problem, HouseStyle style, String slip) {

@@ -10,7 +10,6 @@ import bemble.core.method.Methods;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.core.working.Mark;
@@ -31,7 +30,7 @@ class WrittenTest {
             Set.of("digit-by-digit", "matching-columns-only", "added-instead");
 
     private static Problem problem(String text) {
-        return ProblemText.read(text, 0, Punctuation.POINT);
+        return ProblemText.kept(text);
     }
 
     private static Written write(String text, Slip slip) {

@@ -11,11 +11,8 @@ import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.practice.features.Question;
 import bemble.core.problem.Problem;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slipped;
 import bemble.core.style.HouseStyle;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
@@ -38,11 +35,12 @@ class LessonTest {
                 assertThat(stages.stream().mapToInt(Stage::minutes).sum()).as(what).isEqualTo(minutes);
                 assertThat(stages).as(what).allMatch(stage -> stage.minutes() > 0 && !stage.problems().isEmpty());
                 assertThat(stages.stream().map(Stage::kind)).as(what).isSorted().doesNotHaveDuplicates();
-                List<String> all = stages.stream().flatMap(stage -> stage.problems().stream()).toList();
+                List<Problem> all = stages.stream().flatMap(stage -> stage.problems().stream()).toList();
                 assertThat(new HashSet<>(all)).as(what).hasSameSizeAs(all);
                 Stage alone = stages.stream().filter(stage -> stage.kind() == Kind.ALONE).findFirst().orElseThrow();
-                assertThat(alone.problems().size() == 1 || Effort.minutes(read(alone.problems())) <= alone.minutes())
-                        .as(what).isTrue();
+                assertThat(alone.problems().size() == 1
+                        || Effort.minutes(alone.problems().stream().map(Question::of).toList()) <= alone.minutes())
+                                .as(what).isTrue();
                 if (minutes >= 45) {
                     assertThat(alone.problems()).as(what).hasSameSizeAs(sheet);
                     assertThat(stages).as(what).hasSize(Kind.values().length);
@@ -58,13 +56,7 @@ class LessonTest {
         Stage mistake = LessonDraft.of(worked, need.slip(), PlanSheet.draw(need, 8, 4), 45, STYLE).stream()
                 .filter(stage -> stage.kind() == Kind.MISTAKE).findFirst().orElseThrow();
         assertThat(mistake.slip()).isEqualTo(need.slip());
-        Problem problem = read(mistake.problems()).get(0).problem();
+        Problem problem = mistake.problems().get(0);
         assertThat(Slipped.find(mistake.slip(), problem, Methods.find(problem, null, STYLE), STYLE)).isPresent();
-    }
-
-    private static List<Question> read(List<String> problems) {
-        List<Question> questions = new ArrayList<>();
-        problems.forEach(problem -> questions.add(Question.of(ProblemText.read(problem, 0, Punctuation.POINT))));
-        return questions;
     }
 }

@@ -11,7 +11,6 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.style.option.MethodMarks;
@@ -208,7 +207,7 @@ class FairMarkingTest {
     @Test
     void zerosAreStruckStraightToNine() {
         for (String text : List.of("4003 − 1358", "500 − 237", "10000 − 1", "7004 − 2586", "30050 − 4168")) {
-            Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
+            Problem problem = ProblemText.kept(text);
             List<PaperFigure> paper = careful(problem, MethodName.DECOMPOSITION, USUAL);
             Map<Integer, String> over = new HashMap<>();
             paper.stream().filter(figure -> figure.line().id().equals("exchanged-2") && figure.kind() == MarkKind.DIGIT)
@@ -236,7 +235,7 @@ class FairMarkingTest {
             assertRight(problem, longer, careful(problem, MethodName.SHORT_DIVISION, USUAL), "short for long");
             assertRight(problem, MethodName.SHORT_DIVISION, careful(problem, longer, USUAL), "long for short");
         }
-        Problem half = ProblemText.read("7 ÷ 2", 0, Punctuation.POINT);
+        Problem half = ProblemText.kept("7 ÷ 2");
         assertRight(half, MethodName.LONG_DIVISION,
                 List.of(digit(BlockName.named("quotient"), Line.named("quotient"), 0, "3"),
                         digit(BlockName.named("quotient"), Line.named("quotient"), -1, "5")),
@@ -279,7 +278,7 @@ class FairMarkingTest {
     @ParameterizedTest
     @CsvSource({"5 × 0, 1", "14 ÷ 6, 2", "53 × 24, 1262", "4003 − 1358, 2655", "812 ÷ 4, 23"})
     void anAnswerIsReadFromItsOwnSquares(String text, String given) {
-        Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept(text);
         Written careful = Written.by(Hand.CAREFUL, problem, Methods.usual(problem), USUAL);
         List<PaperFigure> paper = new ArrayList<>();
         for (int i = 0; i < given.length(); i++) {
@@ -297,7 +296,7 @@ class FairMarkingTest {
         "487 + 96, answer 1 7, 2, 4"})
     void marksForMethodCountWhatFollows(String text, String changed, int given, int of) {
         HouseStyle marks = USUAL.with("methodMarks", MethodMarks.LINES);
-        Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept(text);
         MethodName method = Methods.usual(problem).name();
         String[] other = changed.split(" ");
         List<PaperFigure> paper = moved(careful(problem, method, USUAL),
@@ -314,7 +313,7 @@ class FairMarkingTest {
 
     @Test
     void twoFaultsThatCancelAreSaid() {
-        Problem problem = ProblemText.read("53 × 24", 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept("53 × 24");
         List<PaperFigure> paper = moved(careful(problem, MethodName.LONG_MULTIPLICATION, USUAL),
                 figure -> figure.line().id().equals("addend-1") && figure.place() == 1,
                 figure -> digit(BlockName.named("product"), Line.addend(1), 1, "2"));

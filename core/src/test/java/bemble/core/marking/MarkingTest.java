@@ -19,7 +19,6 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slips;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
@@ -277,7 +276,7 @@ class MarkingTest {
 
     @Test
     void aCarryStandsWhereAnyStyleWritesIt() {
-        Problem problem = ProblemText.read("47 + 38", 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept("47 + 38");
         for (PaperFigure carry : List.of(figure("carries", 1, Anchor.LOW, "1"), figure("on-rule", 1, null, "1"),
                 figure("under", 1, Anchor.HIGH, "1"), figure("answer", 1, Anchor.BEFORE, "1"),
                 figure("addend-2", 1, Anchor.BEFORE_LOW, "1"))) {
@@ -291,7 +290,7 @@ class MarkingTest {
 
     @Test
     void numbersSetOutInTheWrongColumnsAreFoundAndWhatFollowsIsMarkedFromThem() {
-        Problem problem = ProblemText.read("450 + 62", 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept("450 + 62");
         List<PaperFigure> paper = List.of(figure("addend-1", 2, null, "4"), figure("addend-1", 1, null, "5"),
                 figure("addend-1", 0, null, "0"), figure("addend-2", 2, null, "6"), figure("addend-2", 1, null, "2"),
                 figure("answer", 0, null, "0"), figure("answer", 1, null, "7"), figure("answer", 2, null, "0"),
@@ -307,7 +306,7 @@ class MarkingTest {
 
     @Test
     void aCarryLeftOutOnceIsTheCarryAndNotAFact() {
-        Problem problem = ProblemText.read("487 + 96 + 8", 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept("487 + 96 + 8");
         Marked marked = mark(problem, MethodName.COLUMN, HouseStyle.USUAL, List.of(figure("answer", 0, null, "1"),
                 figure("answer", 1, null, "7"), figure("answer", 2, null, "5")), false);
         assertThat(marked.first().at().place()).isEqualTo(1);
@@ -320,7 +319,7 @@ class MarkingTest {
 
     @Test
     void whatNobodyCanReadIsNeitherRightNorWrongAndAWayOfOnesOwnIsJudgedByItsAnswer() {
-        Problem problem = ProblemText.read("47 + 38", 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept("47 + 38");
         List<PaperFigure> unclear = List.of(figure("answer", 0, null, "?"), figure("answer", 1, null, "8"));
         Marked marked = mark(problem, MethodName.COLUMN, HouseStyle.USUAL, unclear, false);
         assertThat(marked.figures()).extracting(MarkedFigure::verdict)

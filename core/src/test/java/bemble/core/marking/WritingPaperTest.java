@@ -16,7 +16,6 @@ import bemble.core.order.WorkOrder;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.sheet.Layout;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
@@ -114,7 +113,7 @@ class WritingPaperTest {
 
     @Test
     void aLongMultiplicationIsWrittenAlongItsPathAndSmallFiguresHaveTheirSquares() {
-        Problem problem = ProblemText.read("346 × 205", 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept("346 × 205");
         WritingPaper paper = WritingPaper.of(new WorkOrder(problem, null, HouseStyle.USUAL, null), false, false);
         assertThat(paper.courses().stream().limit(3)
                 .map(course -> paper.squares().get(course.squares().get(course.start())).name()))
@@ -206,7 +205,7 @@ class WritingPaperTest {
     @Test
     void aLongerWrongDifferenceIsTypedAsItIs() {
         WritingPaper paper = WritingPaper.of(
-                new WorkOrder(ProblemText.read("204 - 125", 0, Punctuation.POINT), null, HouseStyle.USUAL, null), false,
+                new WorkOrder(ProblemText.kept("204 - 125"), null, HouseStyle.USUAL, null), false,
                 false);
         Pen pen = new Pen(paper);
         pen.at = paper.courses().get(0).squares().get(0);
@@ -230,7 +229,7 @@ class WritingPaperTest {
     @CsvSource({"204 - 125, 941 - 107", "41 + 97, 12 + 30", "38.2 - 5.75, 90.1 - 9.99", "34 × 26, 98 × 97",
         "7 + 8, 1 + 1", "1002 - 997, 9999 - 111"})
     void nothingOfThePaperTellsHowLongTheAnswerIs(String one, String other) {
-        Operation operation = ProblemText.read(one, 0, Punctuation.POINT).operation();
+        Operation operation = ProblemText.kept(one).operation();
         Stream.of(MethodName.values())
                 .filter(name -> name.operation() == operation && name != MethodName.COUNTING_UP
                         && name != MethodName.MATCHING_COLUMNS)
@@ -240,14 +239,14 @@ class WritingPaperTest {
 
     private static WritingPaper paper(String problem, String method) {
         return WritingPaper.of(
-                new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), method, HouseStyle.USUAL, null), false,
+                new WorkOrder(ProblemText.kept(problem), method, HouseStyle.USUAL, null), false,
                 false);
     }
 
     @Test
     void theCheckHasItsSquaresWhereItIsToBeWritten() {
         WorkOrder order =
-                new WorkOrder(ProblemText.read("4206 - 1358", 0, Punctuation.POINT), null, HouseStyle.USUAL, null);
+                new WorkOrder(ProblemText.kept("4206 - 1358"), null, HouseStyle.USUAL, null);
         assertThat(WritingPaper.of(order, false, false).squares())
                 .noneMatch(square -> square.name().startsWith("check, "));
         assertThat(WritingPaper.of(order, false, true).squares())

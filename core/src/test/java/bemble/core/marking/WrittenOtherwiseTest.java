@@ -13,7 +13,6 @@ import bemble.core.problem.Problem.Addition;
 import bemble.core.problem.Problem.Subtraction;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
@@ -43,7 +42,7 @@ class WrittenOtherwiseTest {
     private static final int PROBLEMS = Integer.getInteger("bemble.problems", 60);
 
     private static Problem read(String problem) {
-        return ProblemText.read(problem, 0, Punctuation.POINT);
+        return ProblemText.kept(problem);
     }
 
     private static Worked work(Problem problem, String method, String check, HouseStyle style) {

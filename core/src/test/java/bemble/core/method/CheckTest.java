@@ -8,7 +8,6 @@ import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.word.NumberOrder;
@@ -23,7 +22,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** A check is another working than the one it checks, and says which. */
 class CheckTest {
     private static Worked worked(String problem, HouseStyle style, String check) {
-        return Worked.from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), null, style, check));
+        return Worked.from(new WorkOrder(ProblemText.kept(problem), null, style, check));
     }
 
     @ParameterizedTest
@@ -56,7 +55,7 @@ class CheckTest {
             int other = random.nextInt(3) == 0 ? one : random.nextInt(most);
             String problem = one + (random.nextBoolean() ? " + " : " × ") + other;
             HouseStyle style = RandomStyles.next(random);
-            Problem read = ProblemText.read(problem, 0, Punctuation.POINT);
+            Problem read = ProblemText.kept(problem);
             Worked worked = Worked.from(new WorkOrder(read, null, style, CheckKind.of(read.operation()).get(0).id()));
             assertThat(said(worked, "check")).as("%s, %s", problem, style.ids()).isNotEqualTo(said(worked, "work"));
             assertThat(worked.check().holds()).as(problem).isTrue();

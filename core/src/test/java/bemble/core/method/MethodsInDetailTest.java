@@ -10,7 +10,6 @@ import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.HouseStyle;
@@ -25,7 +24,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What random problems do not show: words, small figures in their places, edges. */
 class MethodsInDetailTest {
     private static Worked work(String problem, String method, Map<String, String> style) {
-        return Worked.from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), method,
+        return Worked.from(new WorkOrder(ProblemText.kept(problem), method,
                 HouseStyle.USUAL.with(style), null));
     }
 
@@ -154,7 +153,7 @@ class MethodsInDetailTest {
         "√2.71828 to 1 dp | square-back | 1.6 × 1.6 + 0.15828 = 2.71828     | multiplication addition",
         "47 + 38      | nines         | by nines: 47 + 38 → 4; 85 → 4       | ''"})
     void everyCheckIsWorked(String problem, String kind, String statement, String operations) {
-        Check check = Worked.from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), null, HouseStyle.USUAL,
+        Check check = Worked.from(new WorkOrder(ProblemText.kept(problem), null, HouseStyle.USUAL,
                 kind)).check();
         assertThat(check.statement()).isEqualTo(statement);
         assertThat(check.holds()).isTrue();
@@ -164,7 +163,7 @@ class MethodsInDetailTest {
 
     @Test
     void zeroTimesZeroCannotBeDividedBack() {
-        assertThatThrownBy(() -> Worked.from(new WorkOrder(ProblemText.read("0 × 0", 0, Punctuation.POINT), null,
+        assertThatThrownBy(() -> Worked.from(new WorkOrder(ProblemText.kept("0 × 0"), null,
                 HouseStyle.USUAL, "divide-back"))).isInstanceOf(Refusal.class).hasMessageContaining("another check");
     }
 
@@ -176,7 +175,7 @@ class MethodsInDetailTest {
         "7506 ÷ 25   | 1 | 8000 ÷ 30 ≈ 300    | 3 | 3",
         "√5290       | 1 | √5000 ≈ 70         | 2 | 2"})
     void estimatesRoundAndForetellTheDigits(String problem, int kept, String statement, int fewest, int most) {
-        Estimate estimate = Estimate.of(ProblemText.read(problem, 0, Punctuation.POINT), kept, HouseStyle.USUAL);
+        Estimate estimate = Estimate.of(ProblemText.kept(problem), kept, HouseStyle.USUAL);
         assertThat(estimate.statement()).isEqualTo(statement);
         assertThat(estimate.fewestDigits()).isEqualTo(fewest);
         assertThat(estimate.mostDigits()).isEqualTo(most);

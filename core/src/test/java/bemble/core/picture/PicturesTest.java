@@ -17,7 +17,6 @@ import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import bemble.core.stack.adding.AddedColumn;
@@ -41,7 +40,7 @@ class PicturesTest {
     private static final Map<Kind, Integer> WORTH = Map.of(Kind.UNIT, 1, Kind.ROD, 10, Kind.FLAT, 100, Kind.CUBE, 1000);
 
     private static WorkOrder order(String problem, String method) {
-        return new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), method, HouseStyle.USUAL, null);
+        return new WorkOrder(ProblemText.kept(problem), method, HouseStyle.USUAL, null);
     }
 
     private static Worked work(String problem, String method) {

@@ -15,7 +15,6 @@ import bemble.core.problem.Fault;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import java.math.BigInteger;
 import java.util.Comparator;
@@ -53,7 +52,7 @@ class DraftTest {
             sqrt 4.01 to 2 dp| radicandDigits 3, perfect 0, decimals 2, zeroInRoot 1
             """)
     void theFeaturesOfAProblem(String problem, String features) {
-        Features read = Features.of(ProblemText.read(problem, 0, Punctuation.POINT));
+        Features read = Features.of(ProblemText.kept(problem));
         String found = String.join(", ", read.counts().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey(Comparator.comparingInt(
                         feature -> Feature.of(read.operation()).indexOf(feature))))
@@ -301,6 +300,6 @@ class DraftTest {
             """)
     void featuresInWords(String problem, String words) {
         assertThat(FeatureTalk.inWords(
-                Features.of(ProblemText.read(problem, 0, Punctuation.POINT)))).isEqualTo(words);
+                Features.of(ProblemText.kept(problem)))).isEqualTo(words);
     }
 }

@@ -13,7 +13,6 @@ import bemble.core.practice.features.Wish;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,7 +35,7 @@ class PrintTest {
         List<PrintQuestion> questions = new ArrayList<>();
         for (String problem : problems) {
             int number = questions.size() + 1;
-            questions.add(new PrintQuestion(number, ProblemText.read(problem, 0, Punctuation.POINT),
+            questions.add(new PrintQuestion(number, ProblemText.kept(problem),
                     number % 3 == 0 ? STORY : "", LessonPart.values()[number % 3]));
         }
         return questions;
@@ -114,7 +113,7 @@ class PrintTest {
 
     private static List<String> texts(PageLayout layout, PrintKind kind, LessonPart part, String problem) {
         List<PrintQuestion> one =
-                List.of(new PrintQuestion(1, ProblemText.read(problem, 0, Punctuation.POINT), "", part));
+                List.of(new PrintQuestion(1, ProblemText.kept(problem), "", part));
         return texts(Pages.of(new PrintOrder("T", "AAAA-A", one, layout, HouseStyle.USUAL, kind)).get(0));
     }
 
@@ -149,7 +148,7 @@ class PrintTest {
 
     private static long lines(PageLayout layout, String problem) {
         List<PrintQuestion> one =
-                List.of(new PrintQuestion(1, ProblemText.read(problem, 0, Punctuation.POINT), "", LessonPart.ALONE));
+                List.of(new PrintQuestion(1, ProblemText.kept(problem), "", LessonPart.ALONE));
         return Pages.of(new PrintOrder("T", "AAAA-A", one, layout, HouseStyle.USUAL, PrintKind.QUESTIONS)).get(0).inks()
                 .stream().filter(ink -> ink instanceof Ink.Line).count();
     }
@@ -172,7 +171,7 @@ class PrintTest {
 
     @Test
     void aQuestionThatStandsAloneInItsKindStaysAsItIs() {
-        List<Question> decimals = List.of(Question.of(ProblemText.read("1.25 + 0.75", 0, Punctuation.POINT)));
+        List<Question> decimals = List.of(Question.of(ProblemText.kept("1.25 + 0.75")));
         assertThat(Versions.of(decimals, "B", 1)).isEqualTo(decimals);
     }
 

@@ -31,9 +31,9 @@ class ProblemTextTest {
         "12 345 + 1'234        | 12345 + 1234",
         "12\u2009345.67 + .5   | 12345.67 + 0.5"})
     void readsWhatIsTyped(String typed, String plain) {
-        Problem problem = ProblemText.read(typed, 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept(typed);
         assertThat(problem.text()).isEqualTo(plain);
-        assertThat(ProblemText.read(problem.text(), 0, Punctuation.POINT)).isEqualTo(problem);
+        assertThat(ProblemText.kept(problem.text())).isEqualTo(problem);
     }
 
     @Test
@@ -66,21 +66,21 @@ class ProblemTextTest {
         "12345678901234567890123456789012345678901 + 1 | 40 at most",
         "1+1+1+1+1+1+1+1+1+1+1+1+1                     | 12 at most"})
     void saysWhatIsWrongAndWhatToType(String typed, String message) {
-        assertThatThrownBy(() -> ProblemText.read(typed, 0, Punctuation.POINT))
+        assertThatThrownBy(() -> ProblemText.kept(typed))
                 .isInstanceOfSatisfying(Refusal.class,
                         refusal -> assertThat(refusal.faults().get(0).message()).contains(message));
     }
 
     @Test
     void offersTheSwapWhereTheSubtrahendIsLarger() {
-        assertThatThrownBy(() -> ProblemText.read("358 − 4206", 0, Punctuation.POINT))
+        assertThatThrownBy(() -> ProblemText.kept("358 − 4206"))
                 .isInstanceOfSatisfying(Refusal.class, refusal -> assertThat(refusal.offer()).contains("4206 − 358"));
     }
 
     @Test
     void aLineThatIsFarTooLongIsRefusedAtOnce() {
         for (String typed : new String[] {"√" + " ".repeat(1_000_000) + "x", "1" + "0".repeat(900) + " + 2"}) {
-            assertThatThrownBy(() -> ProblemText.read(typed, 0, Punctuation.POINT)).isInstanceOf(Refusal.class)
+            assertThatThrownBy(() -> ProblemText.kept(typed)).isInstanceOf(Refusal.class)
                     .hasMessageContaining("too long");
         }
     }
@@ -95,8 +95,8 @@ class ProblemTextTest {
                 typed.append(keys.charAt(random.nextInt(keys.length())));
             }
             try {
-                Problem problem = ProblemText.read(typed.toString(), 0, Punctuation.POINT);
-                assertThat(ProblemText.read(problem.text(), 0, Punctuation.POINT)).as(typed.toString())
+                Problem problem = ProblemText.kept(typed.toString());
+                assertThat(ProblemText.kept(problem.text())).as(typed.toString())
                         .isEqualTo(problem);
             } catch (Refusal refusal) {
                 assertThat(refusal.faults().get(0).message()).as(typed.toString()).endsWith(".");

@@ -1,5 +1,6 @@
 package bemble.core.progress;
 
+import bemble.core.problem.ProblemText;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.diagnosis.Remedy;
@@ -33,7 +34,8 @@ class ProgressTest {
             LocalDate date = MONDAY.plusDays(Integer.parseInt(parts[0]));
             for (char each : parts[1].toCharArray()) {
                 answers.add(new Evidence(date, each == '+' || each == 'h' || each == 'e', each != 'h', each != 'e',
-                        each == 'x' ? "carry-forgotten" : null, new Evidence.Source(1, 1, "58 + 67", "")));
+                        each == 'x' ? "carry-forgotten" : null,
+                        new Evidence.Source(1, 1, ProblemText.kept("58 + 67"), "")));
             }
         }
         return answers;

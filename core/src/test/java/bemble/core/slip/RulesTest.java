@@ -88,7 +88,7 @@ class RulesTest {
         "487 + 296, rule:carry-forgotten@last, 683", "487 + 296, rule:carry-forgotten@first, 773",
         "7506 ÷ 25, rule:remainder=one-more, 300 r 7"})
     void aRuleDoesWhatItsTextSays(String text, String rule, String expected) {
-        Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept(text);
         Slip slip = Slips.find(rule, problem.operation()).orElseThrow().slip();
         assertThat(
                 answer(slip, problem, MethodName.of(problem.operation()).get(0)).map(given -> given.replace(",", "")))
@@ -148,7 +148,7 @@ class RulesTest {
 
     @Test
     void fromOneAnswerNoRuleIsWorkedOut() {
-        Problem problem = ProblemText.read("5002 − 1347", 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept("5002 − 1347");
         Writer writer = Writer.of(List.of(new Item(Answers.of(problem, null), "4999")), Punctuation.POINT);
         assertThat(writer.causes()).noneMatch(cause -> Rules.isRule(cause.slip()));
     }

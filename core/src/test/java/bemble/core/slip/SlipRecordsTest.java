@@ -12,7 +12,6 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.root.HalvedRecord;
 import bemble.core.stack.adding.AddedColumn;
@@ -94,7 +93,7 @@ class SlipRecordsTest {
     @ParameterizedTest
     @CsvSource({"358 + 276, works-from-left, '5, 12, 15'", "358 + 276, all-digits-added, 31"})
     void aProcedureThatIsASlipLeavesItsTotals(String text, String slip, String totals) {
-        Worked worked = Worked.from(new WorkOrder(ProblemText.read(text, 0, Punctuation.POINT), null, HouseStyle.USUAL,
+        Worked worked = Worked.from(new WorkOrder(ProblemText.kept(text), null, HouseStyle.USUAL,
                 null, slip));
         assertThat(((ColumnRecord) worked.record()).columns().stream()
                 .map(column -> Integer.toString(column.total())).collect(Collectors.joining(", "))).isEqualTo(totals);
@@ -102,7 +101,7 @@ class SlipRecordsTest {
 
     @Test
     void whoHalvesForARootLeavesTheHalves() {
-        Worked worked = Worked.from(new WorkOrder(ProblemText.read("√576", 0, Punctuation.POINT), null,
+        Worked worked = Worked.from(new WorkOrder(ProblemText.kept("√576"), null,
                 HouseStyle.USUAL, null, "halved"));
         HalvedRecord record = (HalvedRecord) worked.record();
         assertThat(record.columns().stream().map(column -> column.number() + "/2=" + column.half()))

@@ -16,7 +16,6 @@ import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.words.Words;
@@ -37,7 +36,7 @@ class SlippedHandsTest {
     private static final HouseStyle STYLE = HouseStyle.USUAL;
 
     private static Problem problem(String text) {
-        return ProblemText.read(text, 0, Punctuation.POINT);
+        return ProblemText.kept(text);
     }
 
     private static Slip slip(String id, Problem problem) {

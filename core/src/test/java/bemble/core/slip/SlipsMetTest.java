@@ -8,7 +8,6 @@ import bemble.core.method.Methods;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import java.util.List;
@@ -32,7 +31,7 @@ class SlipsMetTest {
     @ParameterizedTest
     @MethodSource("vectors")
     void someHandComesToTheAnswerThatWasMet(JsonNode vector) {
-        Problem problem = ProblemText.read(vector.get("problem").asString(), 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept(vector.get("problem").asString());
         MethodName method = MethodName.of(problem.operation()).stream()
                 .filter(name -> name.id().equals(vector.get("method").asString())).findFirst().orElseThrow();
         List<String> makers = Slips.met(problem, method).stream().filter(slip -> slip.slips(problem).stream()

@@ -13,7 +13,6 @@ import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.option.Option;
@@ -62,7 +61,7 @@ class HouseStyleTest {
     private static String shown(Choice<?> choice, Option option) {
         HouseStyle style = HouseStyle.USUAL.with(choice.shownWith()).with(choice.id(), option);
         Worked worked =
-                Worked.from(new WorkOrder(ProblemText.read(choice.example(), 0, Punctuation.POINT), null, style, null));
+                Worked.from(new WorkOrder(ProblemText.kept(choice.example()), null, style, null));
         return worked.sheet().marks().stream().map(SheetMark::toString).toList().toString()
                 + worked.working().steps().stream().map(step -> step.spoken().toString()).toList().toString()
                 + worked.answer() + worked.check() + marks(style, choice.example());
@@ -70,7 +69,7 @@ class HouseStyleTest {
 
     /** What a paper with nothing but the right answer is given marks for. */
     private static String marks(HouseStyle style, String example) {
-        Problem problem = ProblemText.read(example, 0, Punctuation.POINT);
+        Problem problem = ProblemText.kept(example);
         return String.valueOf(
                 Marking.mark(problem, null, style, new PaperToMark(List.of(), false, false, false, null)).marks());
     }
@@ -96,7 +95,7 @@ class HouseStyleTest {
     @Test
     void theSubtractionIsNeverTurnedRoundAndTheCheckOfASumKeepsItsOrder() {
         HouseStyle longer = HouseStyle.USUAL.with(Map.of("order", "longer-on-top"));
-        Worked sum = Worked.from(new WorkOrder(ProblemText.read("8 + 146", 0, Punctuation.POINT), null, longer, null));
+        Worked sum = Worked.from(new WorkOrder(ProblemText.kept("8 + 146"), null, longer, null));
         assertThat(new SheetReader(sum).read("sum", "addend-1")).isEqualTo("146");
         assertThat(new SheetReader(sum).read("check.sum", "addend-1")).isEqualTo("8");
         assertThat(new SheetReader(sum).read("check.sum", "addend-2")).isEqualTo("146");

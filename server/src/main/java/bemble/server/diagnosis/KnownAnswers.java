@@ -31,7 +31,7 @@ public class KnownAnswers {
     }
 
     /** What answers are kept by: with another rule given a name they are others. */
-    private record Asked(String problem, String method, KeptRules rules) {}
+    private record Asked(Problem problem, String method, KeptRules rules) {}
 
     KnownAnswers(SchoolRules rules) {
         this.rules = rules;
@@ -41,7 +41,7 @@ public class KnownAnswers {
     public List<Answers> of(List<Wanted> wanted) {
         used = true;
         KeptRules known = rules.now();
-        return wanted.parallelStream().map(each -> kept.get(new Asked(each.problem().text(), each.methodId(), known),
+        return wanted.parallelStream().map(each -> kept.get(new Asked(each.problem(), each.methodId(), known),
                 any -> each.answers(known))).toList();
     }
 

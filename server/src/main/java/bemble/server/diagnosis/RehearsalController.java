@@ -2,7 +2,6 @@ package bemble.server.diagnosis;
 
 import bemble.core.diagnosis.Answers;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.pupil.Rehearsal;
 import bemble.core.style.HouseStyle;
@@ -117,7 +116,7 @@ class RehearsalController {
 
     private Rehearsal rehearsal(RehearsalRequest request, HouseStyle style) {
         List<Answers> sheet = known.of(request.problems().stream()
-                .map(text -> new KnownAnswers.Wanted(ProblemText.read(text, 0, Punctuation.POINT), null, style))
+                .map(text -> new KnownAnswers.Wanted(ProblemText.kept(text), null, style))
                 .toList());
         return Rehearsal.of(sheet, style, request.seed() == null ? 1 : request.seed());
     }

@@ -1,7 +1,7 @@
 package bemble.server.handover;
 
+import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassArrivals;
 import bemble.server.classes.ClassService;
@@ -76,7 +76,7 @@ class ClassTransfer {
         List<Judgement> judgements = pieces.judgementsOf(pupil.pupil().id());
         return new ClassFile.PupilInFile(pupil.pupil().name(), pupil.answers().stream()
                 .map(answer -> new ClassFile.AnswerInFile(answer.day(), answer.title(), answer.question(),
-                        answer.problem(), answer.right(),
+                        answer.problem().text(), answer.right(),
                         answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed(),
                         answer.fact(), judgements.stream()
                                 .filter(each -> each.markingId() == answer.marking()
@@ -89,7 +89,8 @@ class ClassTransfer {
                                 pupil.standing(rung).say(), pupil.places().isRuled(rung)))
                         .toList(),
                 pupil.quizzes().stream().map(
-                        quiz -> new ClassFile.QuizInFile(quiz.day(), quiz.title(), quiz.passMark(), quiz.problems()))
+                        quiz -> new ClassFile.QuizInFile(quiz.day(), quiz.title(), quiz.passMark(),
+                                quiz.problems().stream().map(Problem::text).toList()))
                         .toList(),
                 left);
     }
@@ -127,14 +128,14 @@ class ClassTransfer {
             pupil.answers().forEach(answer -> {
                 PastPile pile = new PastPile(answer.day(), answer.sheet());
                 answers.computeIfAbsent(pile, any -> new ArrayList<>())
-                        .add(new PastAnswer(id, pile, answer.question(), read(answer.problem()),
+                        .add(new PastAnswer(id, pile, answer.question(), ProblemText.kept(answer.problem()),
                                 answer.right(), answer.given(), answer.correction(), answer.alone(), answer.cause(),
                                 answer.confirmed(), answer.fact()));
             });
             pupil.quizzes().forEach(quiz -> {
                 PastPile pile = new PastPile(quiz.day(), quiz.sheet());
                 quizzes.computeIfAbsent(pile, any -> new ArrayList<>()).add(new PastQuiz(id, pile, quiz.passMark(),
-                        quiz.problems().stream().map(ClassTransfer::read).toList()));
+                        quiz.problems().stream().map(ProblemText::kept).toList()));
             });
             pupil.rungs().stream().filter(ClassFile.RungInFile::ruled)
                     .forEach(rung -> rulings.keepRuling(id, rung.rung(), rung.state(), rung.say()));
@@ -152,9 +153,5 @@ class ClassTransfer {
                             piles.get(new PastPile(answer.day(), answer.sheet())), answer.question(), said.judge(),
                             said.says(), said.day()))));
         }
-    }
-
-    private static String read(String problem) {
-        return ProblemText.read(problem, 0, Punctuation.POINT).text();
     }
 }

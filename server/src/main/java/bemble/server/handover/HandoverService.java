@@ -91,7 +91,7 @@ class HandoverService {
                 for (Answer answer : work.of(teacherId, List.of(pupil.id())).answers()) {
                     printer.printRecord(SpreadsheetText.plain(pupil.name()), answer.day(),
                             SpreadsheetText.plain(answer.title()),
-                            answer.question(), answer.problem(), answer.right() ? "yes" : "no",
+                            answer.question(), answer.problem().text(), answer.right() ? "yes" : "no",
                             SpreadsheetText.plain(answer.given()),
                             SpreadsheetText.plain(answer.correction()), answer.alone() ? "yes" : "no",
                             answer.cause() == null ? "" : answer.cause(), answer.confirmed() ? "yes" : "no");

@@ -1,8 +1,7 @@
 package bemble.server.lesson;
 
+import bemble.core.problem.Problem;
 import bemble.core.lesson.Stage;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import jakarta.validation.Valid;
@@ -27,7 +26,7 @@ record LessonContent(
      */
     record StageContent(@NotNull(message = "Say which part of a lesson it is.") Stage.Kind kind,
             @NotNull(message = "Say how long it takes.") Integer minutes,
-            @NotNull(message = "Say what is worked in it.") @Size(max = 200, message = "A part has 200 problems at most.") List<@NotNull(message = "A problem is missing.") @Size(max = 700, message = "This problem is too long.") String> problems,
+            @NotNull(message = "Say what is worked in it.") @Size(max = 200, message = "A part has 200 problems at most.") List<@NotNull(message = "A problem is missing.") Problem> problems,
             String slip, @NotNull(message = "Say whether it is skipped.") Boolean skipped) {
         static StageContent of(Stage stage) {
             return new StageContent(stage.kind(), stage.minutes(), stage.problems(), stage.slip(), stage.skipped());
@@ -42,22 +41,15 @@ record LessonContent(
         return new LessonContent(stages, made);
     }
 
-    /**
-     * The same with its problems written the one way they are written on paper.
-     *
-     * @throws Refusal where a part is none, or a problem cannot be read
-     */
-    LessonContent asWritten() {
-        return new LessonContent(stages.stream().map(stage -> {
+    /** @throws Refusal where a part lasts longer than a lesson can, or is about a slip that there is not */
+    void requireWhole() {
+        stages.forEach(stage -> {
             if (stage.minutes() < 0 || stage.minutes() > MOST_MINUTES) {
                 throw Refusal.of("minutes", "Give a part 0 to " + MOST_MINUTES + " minutes.");
             }
             if (stage.slip() != null) {
                 Slips.requireKnown(stage.slip());
             }
-            return new StageContent(stage.kind(), stage.minutes(), stage.problems().stream()
-                    .map(problem -> ProblemText.read(problem, 0, Punctuation.POINT).text()).toList(), stage.slip(),
-                    stage.skipped());
-        }).toList(), setId);
+        });
     }
 }

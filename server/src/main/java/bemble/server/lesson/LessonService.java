@@ -1,10 +1,9 @@
 package bemble.server.lesson;
 
+import bemble.core.problem.Problem;
 import bemble.core.lesson.LessonDraft;
 import bemble.core.lesson.Stage;
 import bemble.core.practice.features.Question;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import bemble.server.faults.ChangedElsewhere;
@@ -71,14 +70,14 @@ class LessonService {
     }
 
     private LessonView keep(long teacherId, String source, LessonSubject subject, LessonContent content, int revision) {
-        LessonContent written = content.asWritten();
-        String text = json.writeValueAsString(written);
+        content.requireWhole();
+        String text = json.writeValueAsString(content);
         int kept = revision == 0 ? lessons.begin(teacherId, source, text)
                 : lessons.change(teacherId, source, text, revision);
         if (kept == 0) {
             throw new ChangedElsewhere(view(source, subject, now(teacherId, source, subject)));
         }
-        return view(source, subject, new Kept(written, revision + 1));
+        return view(source, subject, new Kept(content, revision + 1));
     }
 
     /**
@@ -108,7 +107,7 @@ class LessonService {
         if (there != null) {
             return there;
         }
-        List<String> problems = lesson.content().stages().stream().filter(stage -> stage.kind() == Stage.Kind.ALONE)
+        List<Problem> problems = lesson.content().stages().stream().filter(stage -> stage.kind() == Stage.Kind.ALONE)
                 .flatMap(stage -> stage.problems().stream()).toList();
         long made = sheets.keep(teacherId, subject.title(), "", null, problems);
         keep(teacherId, source, subject, lesson.content().withSet(made), lesson.revision());
@@ -121,7 +120,7 @@ class LessonService {
 
     private static String mistake(StageContent stage) {
         return stage.slip() == null || stage.problems().isEmpty() ? "" : "Here somebody "
-                + Slips.label(stage.slip(), ProblemText.read(stage.problems().get(0), 0, Punctuation.POINT)) + ".";
+                + Slips.label(stage.slip(), stage.problems().get(0)) + ".";
     }
 
     private static LessonView view(String source, LessonSubject subject, Kept lesson) {

@@ -9,8 +9,6 @@ import bemble.core.practice.Rung;
 import bemble.core.practice.features.Question;
 import bemble.core.practice.features.Wishes;
 import bemble.core.print.LessonPart;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.Missing;
@@ -76,18 +74,14 @@ class LessonSubjects {
                     "This set has no questions yet. Draw some first; the lesson is set out from them.");
         }
         List<Question> alone = read(all, LessonPart.ALONE);
-        List<Question> every = all.stream().map(asked -> question(asked.problem())).toList();
+        List<Question> every = all.stream().map(asked -> Question.of(asked.problem())).toList();
         return new LessonSubject(sheets.ofSet(teacherId, id).title(), "", read(all, LessonPart.SHOWN),
                 read(all, LessonPart.TOGETHER),
                 alone.isEmpty() ? every : alone, null, USUAL_MINUTES, id, seed -> like(every, seed));
     }
 
     private static List<Question> read(List<PrintedSheets.Asked> all, LessonPart part) {
-        return all.stream().filter(asked -> asked.part() == part).map(asked -> question(asked.problem())).toList();
-    }
-
-    private static Question question(String problem) {
-        return Question.of(ProblemText.read(problem, 0, Punctuation.POINT));
+        return all.stream().filter(asked -> asked.part() == part).map(asked -> Question.of(asked.problem())).toList();
     }
 
     /** Others as hard as the first of a set; where none can be drawn, its own. */
@@ -130,7 +124,7 @@ class LessonSubjects {
         GroupView group = groups.get(0);
         Need need = new Need(group.kind(), meant.rung(), meant.slip());
         List<Question> sheet =
-                plans.problems(teacherId, meant.day(), group).stream().map(LessonSubjects::question).toList();
+                plans.problems(teacherId, meant.day(), group).stream().map(Question::of).toList();
         String names = groups.stream().flatMap(each -> each.pupils().stream()).map(Pupil::name)
                 .collect(Collectors.joining(", "));
         return new LessonSubject(group.sheetTitle(), plan.className() + ": " + names + ". " + group.reason(),

@@ -1,5 +1,6 @@
 package bemble.server.lesson;
 
+import bemble.core.problem.Problem;
 import bemble.core.lesson.Stage;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -25,5 +26,5 @@ record LessonView(@NotNull String source, @NotNull String title, @NotNull String
      * @param mistake what somebody does who makes it, in a sentence; empty without one
      */
     record StageView(@NotNull Stage.Kind kind, @NotNull String name, @NotNull String does, @NotNull int minutes,
-            @NotNull List<String> problems, String slip, @NotNull String mistake, @NotNull boolean skipped) {}
+            @NotNull List<Problem> problems, String slip, @NotNull String mistake, @NotNull boolean skipped) {}
 }

@@ -2,7 +2,6 @@ package bemble.server.log;
 
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import bemble.server.account.DemoCalendar;
 import bemble.server.account.DemoTeacher;
@@ -60,7 +59,7 @@ class DemoLog implements ApplicationRunner {
     private List<ReadEntry> entries() {
         List<ReadEntry> entries = new ArrayList<>();
         for (Sample sample : SAMPLES) {
-            WorkOrder order = new WorkOrder(ProblemText.read(sample.problem(), 0, Punctuation.POINT), null,
+            WorkOrder order = new WorkOrder(ProblemText.kept(sample.problem()), null,
                     HouseStyle.USUAL, null);
             LocalDate day = DemoCalendar.day(clock, sample.weeksAgo(), sample.weekday());
             String label =

@@ -1,5 +1,6 @@
 package bemble.server.log;
 
+import bemble.core.problem.Problem;
 import bemble.server.log.entry.LogMapper;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -14,7 +15,7 @@ public class LastWorked {
     }
 
     /** A problem with its answer. */
-    public record Worked(String problem, String answer, String label) {}
+    public record Worked(Problem problem, String answer, String label) {}
 
     public Optional<Worked> of(long teacherId) {
         return log.lastWorked(teacherId).map(entry -> new Worked(entry.problem(), entry.answer(), entry.label()));

@@ -1,8 +1,6 @@
 package bemble.server.log;
 
 import bemble.core.problem.Operation;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.server.account.SignedIn;
 import bemble.server.faults.ChangedElsewhere;
@@ -163,7 +161,7 @@ class LogController {
     private EntryView view(LogEntry entry) {
         return new EntryView(entry.id(), entry.workedAt(), entry.operation(),
                 styles.written(entry.problem(), entry.choices()), entry.method(),
-                WorkRequest.again(ProblemText.read(entry.problem(), 0, Punctuation.POINT), entry.method(),
+                WorkRequest.again(entry.problem(), entry.method(),
                         styles.read(entry.choices()), entry.checkKind()),
                 entry.answer(), entry.working(),
                 entry.checkStatement(), entry.checkHolds(), entry.label(), entry.note(), entry.kept(),

@@ -21,7 +21,8 @@ public class LogTable {
         CSVPrinter table = new CSVPrinter(text, SpreadsheetText.FORMAT);
         table.printRecord(HEADER);
         for (LogEntry entry : entries) {
-            table.printRecord(entry.workedAt(), entry.problem(), entry.operation().id(), entry.method(), entry.answer(),
+            table.printRecord(entry.workedAt(), entry.problem().text(), entry.operation().id(), entry.method(),
+                    entry.answer(),
                     entry.working(), entry.checkStatement(), entry.checkHolds() ? "yes" : "no",
                     SpreadsheetText.plain(entry.label()), SpreadsheetText.plain(entry.note()),
                     entry.kept() ? "yes" : "no",

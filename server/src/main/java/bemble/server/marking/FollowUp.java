@@ -10,8 +10,6 @@ import bemble.core.practice.features.Question;
 import bemble.core.practice.features.Targets;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Problem;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
@@ -50,11 +48,11 @@ class FollowUp {
      */
     long setFor(long teacherId, long id, String slip) {
         OpenPile open = piles.open(teacherId, id);
-        List<String> questions = telling(open, slip, SET_QUESTIONS, id + 7);
+        List<Problem> questions = telling(open, slip, SET_QUESTIONS, id + 7);
         if (questions.isEmpty()) {
             throw Refusal.of("slip", "No questions could be drawn for this. Make a set by hand.");
         }
-        Problem model = open.sheets().get(0).read().stream()
+        Problem model = open.sheets().get(0).problems().stream()
                 .filter(problem -> Slips.find(slip, problem.operation()).isPresent())
                 .findFirst().orElseThrow();
         return sheets.keep(teacherId, "For " + Causes.name(slip, model, rules.now()), open.schoolClass().name(),
@@ -62,8 +60,8 @@ class FollowUp {
     }
 
     /** Questions like those of the sheet that a slip gives another answer to; none where the slip is not of its operation. */
-    static List<String> telling(OpenPile open, String slip, int count, long seed) {
-        List<Problem> problems = open.sheets().get(0).read().stream().filter(problem -> Slips.named(slip, problem,
+    static List<Problem> telling(OpenPile open, String slip, int count, long seed) {
+        List<Problem> problems = open.sheets().get(0).problems().stream().filter(problem -> Slips.named(slip, problem,
                 Methods.find(problem, null, open.style()).name()).isPresent()).toList();
         for (Problem model : problems) {
             try {
@@ -72,7 +70,7 @@ class FollowUp {
                         Targets.of(like.operation(), List.of(), List.of(slip)));
                 List<Question> drawn =
                         new Draft(wishes, seed).draw(count, problems.stream().map(Question::of).toList());
-                return drawn.stream().map(question -> question.problem().text()).toList();
+                return drawn.stream().map(Question::problem).toList();
             } catch (Refusal noneLikeThis) {
                 // Another question of the sheet may have others like it.
             }
@@ -86,7 +84,7 @@ class FollowUp {
      * @param problem a question of theirs again, with other numbers
      * @param telling one that tells how they go on, or null
      */
-    record Strip(String pupil, String problem, String telling, String help) {}
+    record Strip(String pupil, Problem problem, Problem telling, String help) {}
 
     /** A strip for each pupil whose paper had something wrong. */
     List<Strip> strips(long teacherId, long id) {
@@ -102,7 +100,7 @@ class FollowUp {
     }
 
     private Optional<Strip> strip(OpenPile open, Pupil pupil, Judgement judgement) {
-        List<Problem> problems = open.sheet(pupil.id()).read();
+        List<Problem> problems = open.sheet(pupil.id()).problems();
         Problem wrong = open.answers(pupil.id()).stream()
                 .filter(answer -> open.verdict(answer, problems.get(answer.question() - 1)) == AnswerVerdict.WRONG)
                 .map(answer -> problems.get(answer.question() - 1)).findFirst().orElse(null);
@@ -110,16 +108,15 @@ class FollowUp {
             return Optional.empty();
         }
         String slip = judgement.slips().keySet().stream().findFirst().orElse(null);
-        List<String> telling = slip == null ? List.of() : telling(open, slip, 2, pupil.id());
-        String again = telling.isEmpty() ? again(wrong, pupil.id()) : telling.get(0);
+        List<Problem> telling = slip == null ? List.of() : telling(open, slip, 2, pupil.id());
+        Problem again = telling.isEmpty() ? again(wrong, pupil.id()) : telling.get(0);
         return Optional.of(new Strip(pupil.name(), again, telling.size() < 2 ? null : telling.get(1),
                 slip == null ? ""
                         : aloud(open, slip, again).orElseGet(() -> Causes.words(slip, judgement.slips().get(slip)))));
     }
 
     /** What is to be said, with the numbers of that question, where the slip would be made. */
-    private static Optional<String> aloud(OpenPile open, String slip, String question) {
-        Problem problem = ProblemText.read(question, 0, Punctuation.POINT);
+    private static Optional<String> aloud(OpenPile open, String slip, Problem problem) {
         Method<?> method = Methods.find(problem, null, open.style());
         return Slipped.find(slip, problem, method, open.style())
                 .flatMap(each -> Written.asFarAs(each.over(Hand.CAREFUL), problem, method, open.style(), false)
@@ -127,12 +124,12 @@ class FollowUp {
                 .map(spoken -> "Say this aloud when you come to it: " + spoken.say());
     }
 
-    private static String again(Problem wrong, long seed) {
+    private static Problem again(Problem wrong, long seed) {
         try {
             return new Draft(Wishes.like(Features.of(wrong)), seed).draw(1, List.of(Question.of(wrong))).get(0)
-                    .problem().text();
+                    .problem();
         } catch (Refusal noneLikeThis) {
-            return wrong.text();
+            return wrong;
         }
     }
 }

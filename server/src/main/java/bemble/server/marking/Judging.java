@@ -50,7 +50,7 @@ public class Judging {
     private static final int MOST_SHEETS = 40;
 
     /** What a judgement rests on: as long as none of it changes there is no other. */
-    private record Grounds(List<String> problems, List<MarkedAnswer> answers, HouseStyle style, KeptRules rules) {}
+    private record Grounds(List<Problem> problems, List<MarkedAnswer> answers, HouseStyle style, KeptRules rules) {}
 
     private record SheetInStyle(PileSheet sheet, HouseStyle style) {}
 
@@ -72,12 +72,12 @@ public class Judging {
 
     MarkingView view(long teacherId, long id) {
         OpenPile open = piles.open(teacherId, id);
-        List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.read().stream()).toList();
+        List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.problems().stream()).toList();
         return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
                 open.stored().begunAt(), open.stored().workedOn(), open
-                        .sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.read().stream()
+                        .sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.problems().stream()
                                 .map(problem -> new QuestionLine(
-                                        open.style().point().punctuation().write(problem.text()),
+                                        open.style().point().punctuation().write(problem),
                                         problem.operation(), PileSheet.right(problem, open.style())))
                                 .toList()))
                         .toList(),
@@ -121,7 +121,7 @@ public class Judging {
 
     private ReadPaper read(OpenPile open, long pupilId) {
         List<MarkedAnswer> answers = readable(open.answers(pupilId));
-        return new ReadPaper(answers, writer(open, answers, open.sheet(pupilId).read()));
+        return new ReadPaper(answers, writer(open, answers, open.sheet(pupilId).problems()));
     }
 
     /** The answers that are judged: what is blank, not reached or unclear is none. */
@@ -179,7 +179,7 @@ public class Judging {
     /** A pupil's sheet with what is right in it. */
     ReadSheet sheet(OpenPile open, long pupilId) {
         return sheets.get(new SheetInStyle(open.sheet(pupilId), open.style()),
-                key -> ReadSheet.of(key.sheet().read(), key.style()));
+                key -> ReadSheet.of(key.sheet().problems(), key.style()));
     }
 
     private MarkedPaperView view(OpenPile open, Pupil pupil, Map<Integer, Judged> judged, boolean isJudged) {

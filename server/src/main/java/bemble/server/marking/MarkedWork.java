@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.core.problem.Problem;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Quiz;
 import bemble.core.slip.Slips;
@@ -53,7 +54,7 @@ public class MarkedWork {
      * @param confirmed whether a teacher decided it
      * @param fact the fact missed where the cause is one
      */
-    public record Answer(long pupilId, LocalDate day, long marking, String title, int question, String problem,
+    public record Answer(long pupilId, LocalDate day, long marking, String title, int question, Problem problem,
             String given,
             String correction, boolean right, boolean alone, String cause, boolean confirmed, String fact) {}
 
@@ -63,7 +64,7 @@ public class MarkedWork {
      * @param right how many answers were right without help
      * @param causes what its wrong answers are put down to, in their order; an answer of which nothing is known has none
      */
-    public record QuizTaken(long pupilId, long marking, LocalDate day, String title, List<String> problems,
+    public record QuizTaken(long pupilId, long marking, LocalDate day, String title, List<Problem> problems,
             int passMark, int right,
             List<String> causes) {
         /** The quiz as it counts; with the slip seen most of those that its operation has. */

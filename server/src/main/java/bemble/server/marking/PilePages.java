@@ -8,9 +8,6 @@ import bemble.core.print.TextPages.Paragraph;
 import bemble.core.print.TextPages.Part;
 import bemble.core.print.TextPages.Row;
 import bemble.core.print.TextPages;
-import bemble.core.problem.Problem;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.server.classes.Pupil;
 import bemble.server.marking.FollowUp.Strip;
 import bemble.server.marking.Views.PileKey;
@@ -88,8 +85,8 @@ class PilePages {
         OpenPile open = piles.open(teacherId, id);
         List<Part> parts = new ArrayList<>();
         for (Strip strip : followUp.strips(teacherId, id)) {
-            parts.add(new CutStrip(strip.pupil(), read(strip.problem()),
-                    strip.telling() == null ? null : read(strip.telling()),
+            parts.add(new CutStrip(strip.pupil(), strip.problem(),
+                    strip.telling(),
                     strip.help(), open.style()));
         }
         if (parts.isEmpty()) {
@@ -121,9 +118,5 @@ class PilePages {
                         + "answer, and one for each line that is right or follows from what stands before it."));
         return new Report(open.stored().title(),
                 TextPages.of("Marks: " + open.stored().title(), open.schoolClass().name(), parts));
-    }
-
-    private static Problem read(String problem) {
-        return ProblemText.read(problem, 0, Punctuation.POINT);
     }
 }

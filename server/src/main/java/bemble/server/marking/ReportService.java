@@ -66,7 +66,7 @@ class ReportService {
     }
 
     Judgement judge(OpenPile open, Pupil pupil, List<QuizTaken> quizzes) {
-        List<Problem> problems = open.sheet(pupil.id()).read();
+        List<Problem> problems = open.sheet(pupil.id()).problems();
         List<MarkedAnswer> read = Judging.readable(open.answers(pupil.id()));
         Writer writer = judging.writer(open, read, problems);
         int right = 0;
@@ -107,7 +107,7 @@ class ReportService {
     }
 
     private List<QuestionCount> questions(OpenPile open) {
-        List<Problem> problems = open.sheets().get(0).read();
+        List<Problem> problems = open.sheets().get(0).problems();
         List<Answers> known = judging.answersOf(problems, open.style());
         List<QuestionCount> counts = new ArrayList<>();
         for (int i = 0; i < problems.size(); i++) {
@@ -170,9 +170,9 @@ class ReportService {
     /** The key to mark books by, away from any screen. */
     PileKey key(long teacherId, long id) {
         OpenPile open = piles.open(teacherId, id);
-        MarkingKey key = MarkingKey.of(judging.answersOf(open.sheets().get(0).read(), open.style()));
+        MarkingKey key = MarkingKey.of(judging.answersOf(open.sheets().get(0).problems(), open.style()));
         return new PileKey(key.codes(), open.sheets().stream().map(sheet -> new Views.SheetLines(sheet.code(),
-                key.linesOf(judging.answersOf(sheet.read(), open.style()), open.style().point().punctuation())))
+                key.linesOf(judging.answersOf(sheet.problems(), open.style()), open.style().point().punctuation())))
                 .toList());
     }
 }

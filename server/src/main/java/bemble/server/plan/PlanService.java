@@ -1,5 +1,7 @@
 package bemble.server.plan;
 
+import bemble.core.practice.features.Question;
+import bemble.core.problem.Problem;
 import bemble.core.plan.Need;
 import bemble.core.plan.PlanSheet;
 import bemble.core.plan.PlanWishes;
@@ -175,7 +177,7 @@ public class PlanService {
         }
         Need need = ShownPlan.need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
-        List<String> problems = drawn(need, group.questions(), planned.date());
+        List<Problem> problems = drawn(need, group.questions(), planned.date());
         long setId = sheets.keep(teacherId,
                 schoolClass.name() + ", " + dayName(planned.date()) + ": " + rung.fullTitle(), schoolClass.name(),
                 rung.wishes().operation(), problems);
@@ -190,15 +192,15 @@ public class PlanService {
     }
 
     /** The questions of a group's sheet: as they are in its set, or as they will be when it is made. */
-    public List<String> problems(long teacherId, LocalDate date, GroupView group) {
+    public List<Problem> problems(long teacherId, LocalDate date, GroupView group) {
         return group.setId() != null ? sheets.ofSet(teacherId, group.setId()).problems()
                 : drawn(ShownPlan.need(group.kind(), group.rung(), group.slip()), group.questions(), date);
     }
 
     /** The same for everybody who needs the same on that day. */
-    private static List<String> drawn(Need need, int questions, LocalDate date) {
+    private static List<Problem> drawn(Need need, int questions, LocalDate date) {
         long seed = date.toEpochDay() + (need.kind().id() + need.rung() + need.slip()).hashCode();
-        return PlanSheet.draw(need, questions, seed).stream().map(question -> question.problem().text()).toList();
+        return PlanSheet.draw(need, questions, seed).stream().map(Question::problem).toList();
     }
 
     private static String dayName(LocalDate date) {

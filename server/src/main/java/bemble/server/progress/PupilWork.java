@@ -1,5 +1,6 @@
 package bemble.server.progress;
 
+import bemble.core.problem.Problem;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
@@ -67,7 +68,7 @@ public final class PupilWork {
     }
 
     /** The rung on which most of the questions stand, which is the one that a quiz is about. */
-    private Optional<Rung> rungOf(List<String> problems) {
+    private Optional<Rung> rungOf(List<Problem> problems) {
         Map<Rung, Long> counts = problems.stream().map(rungs::of).map(RungFinder.Place::rung).filter(Objects::nonNull)
                 .collect(Collectors.groupingBy(rung -> rung, LinkedHashMap::new, Collectors.counting()));
         return counts.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);

@@ -1,5 +1,6 @@
 package bemble.server.progress;
 
+import bemble.core.problem.Problem;
 import bemble.core.problem.Operation;
 import bemble.core.progress.State;
 import bemble.server.classes.Pupil;
@@ -54,7 +55,7 @@ final class RecordViews {
      * @param confirmed whether a teacher decided it
      */
     record RestingAnswer(@NotNull LocalDate day, @NotNull long marking, @NotNull String title, @NotNull int question,
-            @NotNull String problem, @NotNull String given, @NotNull boolean right, @NotNull boolean alone,
+            @NotNull Problem problem, @NotNull String given, @NotNull boolean right, @NotNull boolean alone,
             String cause,
             @NotNull boolean confirmed) {}
 

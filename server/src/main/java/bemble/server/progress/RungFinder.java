@@ -7,8 +7,6 @@ import bemble.core.practice.Rung;
 import bemble.core.practice.features.Features;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -19,9 +17,9 @@ import org.springframework.stereotype.Component;
 class RungFinder {
     private static final int MOST = 5000;
     private static final int SAMPLE = 4;
-    private final Map<String, Place> places = new LinkedHashMap<>(16, 0.75f, true) {
+    private final Map<Problem, Place> places = new LinkedHashMap<>(16, 0.75f, true) {
         @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Place> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Problem, Place> eldest) {
             return size() > MOST;
         }
     };
@@ -30,13 +28,11 @@ class RungFinder {
     /** @param rung null where the question is on none */
     record Place(Operation operation, Rung rung, boolean chance) {}
 
-    Place of(String text) {
+    Place of(Problem problem) {
         synchronized (places) {
-            return places.computeIfAbsent(text, any -> {
-                Problem problem = ProblemText.read(text, 0, Punctuation.POINT);
-                return new Place(problem.operation(), Ladder.rungOf(Features.of(problem)).orElse(null),
-                        Remedy.givesUsualSlipsAChance(problem));
-            });
+            return places.computeIfAbsent(problem,
+                    any -> new Place(problem.operation(), Ladder.rungOf(Features.of(problem)).orElse(null),
+                            Remedy.givesUsualSlipsAChance(problem)));
         }
     }
 

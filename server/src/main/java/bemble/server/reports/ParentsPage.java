@@ -1,5 +1,6 @@
 package bemble.server.reports;
 
+import bemble.core.problem.Problem;
 import bemble.core.order.WorkOrder;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.PlainWords;
@@ -8,8 +9,6 @@ import bemble.core.print.OwnWork;
 import bemble.core.print.TextPages.Drawing;
 import bemble.core.print.TextPages.Row;
 import bemble.core.problem.Operation;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import bemble.core.style.HouseStyle;
@@ -100,7 +99,7 @@ final class ParentsPage {
         section.say(name + " is practising " + PlainWords.of(rung) + ".");
         Optional<Answer> wrong = pupil.answers().stream().filter(answer -> !answer.right() && isOn(rung, answer))
                 .reduce((one, other) -> other);
-        String problem = wrong.map(Answer::problem).orElseGet(() -> PlainWords.example(rung).problem().text());
+        Problem problem = wrong.map(Answer::problem).orElseGet(() -> PlainWords.example(rung).problem());
         section.say(
                 wrong.isPresent() ? "This is one of " + name + "’s own questions, of " + DAY.format(wrong.get().day())
                         + ". We write it like this:" : "We write it like this:");
@@ -114,8 +113,8 @@ final class ParentsPage {
                 && each.source().question() == answer.question());
     }
 
-    private WritingPaper paper(String problem) {
-        return WritingPaper.of(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), null, style, null), false,
+    private WritingPaper paper(Problem problem) {
+        return WritingPaper.of(new WorkOrder(problem, null, style, null), false,
                 false);
     }
 
@@ -137,7 +136,7 @@ final class ParentsPage {
         pupil.answers().stream()
                 .filter(answer -> !answer.correction().isEmpty() && answer.day().isAfter(today.minusDays(FRESH_DAYS)))
                 .reduce((one, other) -> other)
-                .ifPresent(answer -> section.say("Later " + name + " looked at " + answer.problem()
+                .ifPresent(answer -> section.say("Later " + name + " looked at " + answer.problem().text()
                         + " once more and put it right: " + answer.correction() + "."));
         return Optional.of(section);
     }

@@ -1,5 +1,6 @@
 package bemble.server.reports;
 
+import bemble.core.problem.Problem;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -13,7 +14,7 @@ final class PiecesViews {
     record JudgementView(@NotNull String judge, @NotNull String says, @NotNull LocalDate judgedOn) {}
 
     record PieceView(@NotNull LocalDate day, @NotNull long marking, @NotNull int question, @NotNull String title,
-            @NotNull String problem,
+            @NotNull Problem problem,
             @NotNull String given, @NotNull boolean right, @NotNull List<JudgementView> judgements) {}
 
     record PiecesView(@NotNull String pupil, @NotNull List<PieceView> pieces) {}

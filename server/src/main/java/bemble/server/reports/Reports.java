@@ -94,8 +94,9 @@ class Reports {
                 section.add(new Row(List.of("asked and answered", "first judge", "second judge"), THREE_CELLS));
                 sections.add(section);
             }
-            section.add(new Row(List.of(piece.problem() + (piece.right() ? ", right" : ", wrote " + piece.given()),
-                    judgement(piece, 0), judgement(piece, 1)), THREE_CELLS));
+            section.add(
+                    new Row(List.of(piece.problem().text() + (piece.right() ? ", right" : ", wrote " + piece.given()),
+                            judgement(piece, 0), judgement(piece, 1)), THREE_CELLS));
             OwnWork work = written.get(new PupilPapers.Asked(piece.marking(), piece.question()));
             if (work != null) {
                 section.add(new Drawing(work));

@@ -1,5 +1,6 @@
 package bemble.server.reports;
 
+import bemble.core.problem.Problem;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.practice.Ladder;
@@ -8,7 +9,6 @@ import bemble.core.print.Page;
 import bemble.core.print.TextPages.Row;
 import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.server.classes.Pupil;
@@ -33,7 +33,7 @@ final class StandInPage {
     }
 
     /** @param problems the questions of a group's sheet */
-    List<Section> sections(Function<GroupView, List<String>> problems) {
+    List<Section> sections(Function<GroupView, List<Problem>> problems) {
         List<Section> sections = new ArrayList<>();
         if (groups.isEmpty()) {
             sections.add(Section.plain("the day")
@@ -60,7 +60,7 @@ final class StandInPage {
         return sections;
     }
 
-    private Section sheet(List<GroupView> sharing, List<String> problems) {
+    private Section sheet(List<GroupView> sharing, List<Problem> problems) {
         GroupView first = sharing.get(0);
         Section section = Section.headed(first.sheetTitle() + ": " + first.questions() + " questions, about "
                 + first.minutes() + " minutes");
@@ -81,12 +81,12 @@ final class StandInPage {
         return section;
     }
 
-    private String asked(String problem) {
+    private String asked(Problem problem) {
         return style.point().punctuation().write(problem);
     }
 
-    private String answer(String problem) {
-        return Worked.from(new WorkOrder(ProblemText.read(problem, 0, Punctuation.POINT), null, style, null)).answer()
+    private String answer(Problem problem) {
+        return Worked.from(new WorkOrder(problem, null, style, null)).answer()
                 .text();
     }
 
@@ -101,7 +101,7 @@ final class StandInPage {
     /** How every operation of the day is written here; it stands behind the lesson. */
     List<Page> howWeWriteIt(Map<String, String> cues) {
         return groups.stream().map(StandInPage::operation).distinct().flatMap(operation -> HowWeWriteIt.pages(
-                ProblemText.read(HowWeWriteIt.example(operation), 0, Punctuation.POINT), style, cues).stream())
+                ProblemText.kept(HowWeWriteIt.example(operation)), style, cues).stream())
                 .toList();
     }
 }

@@ -1,5 +1,6 @@
 package bemble.server.screens;
 
+import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
@@ -134,8 +135,8 @@ class ScreenService {
                 place.otherDeviceAt());
     }
 
-    List<String> problems(StoredSession session) {
-        return json.readValue(session.problems(), new TypeReference<List<String>>() {});
+    List<Problem> problems(StoredSession session) {
+        return json.readValue(session.problems(), new TypeReference<List<Problem>>() {});
     }
 
     /** Ends a set's code; what was written and not handed in is collected, and counts as handed in. */

@@ -1,7 +1,5 @@
 package bemble.server.screens;
 
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
@@ -96,8 +94,7 @@ class VisitService {
                     .orElseThrow(ScreenService::gone).name();
             run = papers
                     .begin(session.teacherId(), pupilId, name + ", " + session.title(),
-                            sessions.problems(session).stream()
-                                    .map(text -> ProblemText.read(text, 0, Punctuation.POINT)).toList(),
+                            sessions.problems(session),
                             styles.of(session.teacherId()),
                             session.led())
                     .toString();

@@ -1,5 +1,8 @@
 package bemble.server.sets;
 
+import bemble.core.problem.Refusal;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Problem;
 import bemble.core.problem.Operation;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -39,7 +42,12 @@ public record SetContent(
     public record SetQuestion(
             @NotNull(message = "The problem is missing.") @Size(max = 700, message = "This problem is too long.") String problem,
             @NotNull(message = "The story is missing; it may be empty.") @Size(max = 600, message = "Shorten the story to 600 letters.") String story,
-            @NotNull(message = "Say shown, together or alone.") String part) {}
+            @NotNull(message = "Say shown, together or alone.") String part) {
+        /** @throws Refusal where it is none that can be worked */
+        public Problem read() {
+            return ProblemText.kept(problem);
+        }
+    }
 
     /** How the set is printed. */
     public record LayoutChoice(

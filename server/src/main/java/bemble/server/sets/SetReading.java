@@ -10,7 +10,6 @@ import bemble.core.print.PrintOrder;
 import bemble.core.print.PrintQuestion;
 import bemble.core.problem.Fault;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.sets.SetContent.SetQuestion;
@@ -33,7 +32,7 @@ public final class SetReading {
             SetQuestion question = content.questions().get(i);
             try {
                 LessonPart.of(question.part());
-                Question read = question(question.problem());
+                Question read = Question.of(question.read());
                 questions.add(read);
                 figures += read.features().figures();
             } catch (Refusal refusal) {
@@ -72,7 +71,7 @@ public final class SetReading {
     }
 
     static Question question(String problem) {
-        return Question.of(ProblemText.read(problem, 0, Punctuation.POINT));
+        return Question.of(ProblemText.kept(problem));
     }
 
     /** The set with the questions of a version in their places. */
@@ -106,7 +105,7 @@ public final class SetReading {
         List<PrintQuestion> questions = new ArrayList<>();
         for (int i = 0; i < content.questions().size(); i++) {
             SetQuestion question = content.questions().get(i);
-            questions.add(new PrintQuestion(i + 1, question(question.problem()).problem(), question.story(),
+            questions.add(new PrintQuestion(i + 1, question.read(), question.story(),
                     LessonPart.of(question.part())));
         }
         String title = content.title() + (content.passMark() == null ? "" : " · pass mark " + content.passMark());

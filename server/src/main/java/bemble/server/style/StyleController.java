@@ -1,7 +1,6 @@
 package bemble.server.style;
 
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.style.Choice;
 import bemble.core.style.HouseStyle;
@@ -48,7 +47,7 @@ class StyleController {
     }
 
     private static WorkRequest example(Choice<?> choice) {
-        return WorkRequest.again(ProblemText.read(choice.example(), 0, Punctuation.POINT), null,
+        return WorkRequest.again(ProblemText.kept(choice.example()), null,
                 choice.shownWith().isEmpty() ? null : choice.shownWith(), null);
     }
 

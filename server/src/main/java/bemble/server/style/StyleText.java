@@ -1,5 +1,6 @@
 package bemble.server.style;
 
+import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -21,8 +22,8 @@ public class StyleText {
         return json.writeValueAsString(style.ids());
     }
 
-    /** A plain problem as it is written in a style that is stored. */
-    public String written(String problem, String stored) {
+    /** A problem as it is written in a style that is stored. */
+    public String written(Problem problem, String stored) {
         return HouseStyle.USUAL.with(read(stored)).point().punctuation().write(problem);
     }
 

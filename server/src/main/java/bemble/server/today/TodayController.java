@@ -1,5 +1,6 @@
 package bemble.server.today;
 
+import bemble.core.problem.Problem;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.progress.State;
@@ -64,9 +65,9 @@ class TodayController {
     record DuePupil(@NotNull Pupil pupil, @NotNull String className, @NotNull List<String> rungs) {}
 
     /** A paper begun to write on and not handed in. */
-    record BegunPaper(@NotNull long id, @NotNull String problem, @NotNull OffsetDateTime begunAt) {}
+    record BegunPaper(@NotNull long id, @NotNull Problem problem, @NotNull OffsetDateTime begunAt) {}
 
-    record LastProblem(@NotNull String problem, @NotNull String answer, @NotNull String label) {}
+    record LastProblem(@NotNull Problem problem, @NotNull String answer, @NotNull String label) {}
 
     /**
      * @param lessons of today, or of the next day with a lesson where today has none

@@ -1,5 +1,6 @@
 package bemble.server.log.entry;
 
+import bemble.core.problem.Problem;
 import bemble.core.problem.Operation;
 import java.time.OffsetDateTime;
 import java.util.UUID;
@@ -8,7 +9,6 @@ import java.util.UUID;
  * A worked problem as it is stored.
  *
  * @param reference names the entry in files, the same wherever it is read in
- * @param problem the problem as text
  * @param choices the house style it was written in
  * @param working carries and the like, in a few words
  * @param revision how often its remarks were changed
@@ -16,7 +16,7 @@ import java.util.UUID;
  * @param deletedAt when it was deleted, or null
  * @param explanation the working in whole sentences, where the teacher saved one
  */
-public record LogEntry(long id, UUID reference, OffsetDateTime workedAt, Operation operation, String problem,
+public record LogEntry(long id, UUID reference, OffsetDateTime workedAt, Operation operation, Problem problem,
         String method,
         String choices, String checkKind, String answer, String working, String checkStatement,
         boolean checkHolds, String label, String note, boolean kept, String explanation, int revision,

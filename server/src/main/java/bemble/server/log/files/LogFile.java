@@ -2,8 +2,6 @@ package bemble.server.log.files;
 
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import bemble.server.log.entry.LogEntry;
 import bemble.server.log.papers.AttemptMapper;
@@ -50,7 +48,7 @@ class LogFile {
     private Map<String, Object> fields(LogEntry entry) {
         Map<String, String> choices = styles.read(entry.choices());
         Worked worked =
-                Worked.from(new WorkOrder(ProblemText.read(entry.problem(), 0, Punctuation.POINT), entry.method(),
+                Worked.from(new WorkOrder(entry.problem(), entry.method(),
                         HouseStyle.USUAL.with(choices), entry.checkKind()));
         Map<String, Object> fields = new LinkedHashMap<>();
         fields.put("reference", entry.reference());

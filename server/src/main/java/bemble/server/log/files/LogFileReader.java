@@ -3,7 +3,6 @@ package bemble.server.log.files;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Fault;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.faults.FileFaults;
@@ -130,7 +129,7 @@ class LogFileReader {
 
     private ReadEntry entry(JsonNode node) {
         WorkOrder order =
-                new WorkOrder(ProblemText.read(text(node, "problem"), 0, Punctuation.POINT), text(node, "method"),
+                new WorkOrder(ProblemText.kept(text(node, "problem")), text(node, "method"),
                         HouseStyle.USUAL.with(choices(node.required("style"))), text(node.required("check"), "kind"));
         OffsetDateTime workedAt = OffsetDateTime.parse(text(node, "workedAt"));
         if (workedAt.getYear() < FIRST_YEAR || workedAt.getYear() > LAST_YEAR) {
@@ -139,8 +138,9 @@ class LogFileReader {
         NewEntry entry = NewEntry.of(order, UUID.fromString(text(node, "reference")), workedAt, remarks(node), styles);
         String given = text(node.required("answer"), "text");
         if (!given.equals(entry.answer())) {
-            throw Refusal.of("answer", "the answer of " + entry.problem() + " is " + entry.answer() + ", not " + given
-                    + ". The file was changed; export the log again.");
+            throw Refusal.of("answer",
+                    "the answer of " + entry.problem().text() + " is " + entry.answer() + ", not " + given
+                            + ". The file was changed; export the log again.");
         }
         return node.has("paper") ? paper(entry, node.get("paper")) : new ReadEntry(entry, null);
     }

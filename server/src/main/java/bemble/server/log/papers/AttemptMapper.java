@@ -1,5 +1,6 @@
 package bemble.server.log.papers;
 
+import bemble.core.problem.Problem;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -27,7 +28,7 @@ public interface AttemptMapper {
     Optional<StoredAttempt> take(long entryId);
 
     /** A paper's number, its question, and the problem on it. */
-    record PaperOfRun(long id, int question, String problem) {}
+    record PaperOfRun(long id, int question, Problem problem) {}
 
     @Select("select e.id, a.question, e.problem from attempt a join log_entry e on e.id = a.entry_id where a.run = #{run} "
             + "and e.teacher_id = #{teacherId} and e.deleted_at is null order by a.question")
@@ -50,7 +51,7 @@ public interface AttemptMapper {
     List<Long> rightOfPupil(long teacherId, long pupilId);
 
     /** A paper that a teacher has begun and not handed in. */
-    record OpenPaper(long id, String problem, OffsetDateTime workedAt) {}
+    record OpenPaper(long id, Problem problem, OffsetDateTime workedAt) {}
 
     @Select("select e.id, e.problem, e.worked_at from log_entry e use index (log_entry_written) join attempt a on a.entry_id = e.id where e.teacher_id = #{teacherId} "
             + "and e.written = 'open' and e.deleted_at is null and a.pupil_id is null order by e.worked_at desc, e.id desc "

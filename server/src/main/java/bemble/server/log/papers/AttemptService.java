@@ -1,9 +1,9 @@
 package bemble.server.log.papers;
 
+import bemble.core.problem.Problem;
 import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.HouseStyle;
@@ -71,7 +71,7 @@ public class AttemptService {
     /** Begins a paper; where somebody joins in at a step, what comes before stands there already. */
     @Transactional
     Attempt begin(long teacherId, ToBegin paper) {
-        order(paper.order().problem().text(), paper.order().method(), paper.order().style(), paper.order().check(),
+        order(paper.order().problem(), paper.order().method(), paper.order().style(), paper.order().check(),
                 paper.settings());
         List<AttemptFigure> figures = paper.settings().joinedAt() == 0 ? List.of() : WritingPaper.of(paper.order(),
                 paper.settings().settingOut(), paper.settings().withCheck()).before(paper.settings().joinedAt())
@@ -115,7 +115,7 @@ public class AttemptService {
 
     AttemptView view(Attempt attempt) {
         LogEntry entry = attempt.entry();
-        return new AttemptView(entry.id(), WorkRequest.again(ProblemText.read(entry.problem(), 0, Punctuation.POINT),
+        return new AttemptView(entry.id(), WorkRequest.again(entry.problem(),
                 entry.method(), styles.read(entry.choices()), entry.checkKind()),
                 styles.written(entry.problem(), entry.choices()), attempt.settings(),
                 attempt.figures(), entry.written(), entry.answer(), entry.workedAt(), attempt.run(), attempt.setId(),
@@ -219,9 +219,9 @@ public class AttemptService {
     }
 
     /** @throws Refusal where the problem that was copied instead cannot be worked */
-    private static WorkOrder order(String asked, String method, HouseStyle style, String check,
+    private static WorkOrder order(Problem asked, String method, HouseStyle style, String check,
             AttemptSettings settings) {
-        return new WorkOrder(settings.copiedAs() == null ? ProblemText.read(asked, 0, Punctuation.POINT)
+        return new WorkOrder(settings.copiedAs() == null ? asked
                 : ProblemText.read(settings.copiedAs(), 0, style.point().punctuation()), method, style, check);
     }
 

@@ -1,5 +1,6 @@
 package bemble.server.log.papers;
 
+import bemble.core.problem.Problem;
 import java.time.OffsetDateTime;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -16,7 +17,7 @@ public class PapersBegun {
     }
 
     /** A paper with what stands on it. */
-    public record Begun(long id, String problem, OffsetDateTime begunAt) {}
+    public record Begun(long id, Problem problem, OffsetDateTime begunAt) {}
 
     /** The last of them, the newest first. */
     public List<Begun> of(long teacherId) {

@@ -61,7 +61,7 @@ public class PupilPapers {
     }
 
     /** A paper with its question. */
-    public record Paper(long id, int question, String problem) {}
+    public record Paper(long id, int question, Problem problem) {}
 
     /** The papers in the order of their questions. */
     public List<Paper> of(long teacherId, String run) {
@@ -99,7 +99,7 @@ public class PupilPapers {
     }
 
     /** A paper that a pupil wrote. */
-    public record Own(LocalDate day, String problem, OwnWork work) {}
+    public record Own(LocalDate day, Problem problem, OwnWork work) {}
 
     /** The last paper that a pupil wrote alone and that came out right. */
     public Optional<Own> lastRight(long teacherId, long pupilId) {

@@ -4,8 +4,6 @@ import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import java.util.List;
 
@@ -14,18 +12,10 @@ import java.util.List;
  *
  * @param passMark right answers that are enough, or null where it is no quiz
  */
-public record PileSheet(String code, List<String> problems, Integer passMark) {
-    public List<Problem> read() {
-        return problems.stream().map(PileSheet::read).toList();
-    }
-
+public record PileSheet(String code, List<Problem> problems, Integer passMark) {
     /** The problem of one question, counted from 1. */
     public Problem problem(int question) {
-        return read(problems.get(question - 1));
-    }
-
-    private static Problem read(String problem) {
-        return ProblemText.read(problem, 0, Punctuation.POINT);
+        return problems.get(question - 1);
     }
 
     /** What a problem comes to, as it is written in a style. */

@@ -87,7 +87,7 @@ public class DemoClasses implements ApplicationRunner {
             Pupil pupil = Pupil.with(curlews.pupils().get(i).name(), habit.isEmpty() ? new Habit[0]
                     : new Habit[] {new Habit(habit, 0.9)}).missing(0.01);
             int question = 0;
-            for (Problem problem : open.sheet(pupilId).read()) {
+            for (Problem problem : open.sheet(pupilId).problems()) {
                 question++;
                 String answer = pupil.write(problem, Methods.usual(problem), HouseStyle.USUAL, random).answer().text();
                 boolean wrong = !answer.equals(PileSheet.right(problem, HouseStyle.USUAL));

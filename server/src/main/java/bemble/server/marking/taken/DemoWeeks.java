@@ -1,5 +1,8 @@
 package bemble.server.marking.taken;
 
+import java.util.Arrays;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Problem;
 import bemble.server.account.DemoCalendar;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
@@ -55,7 +58,7 @@ class DemoWeeks {
                     keep(marking, answers);
                     schoolClass =
                             classes.stream().filter(each -> each.name().equals(parts[1])).findFirst().orElseThrow();
-                    List<String> problems = List.of(parts[4].split("\\|"));
+                    List<Problem> problems = Arrays.stream(parts[4].split("\\|")).map(ProblemText::kept).toList();
                     questions = problems.size();
                     marking = begin(teacherId, schoolClass, parts[2], parts[5], new PileSheet(PrintedSheets.UNPRINTED,
                             problems, parts[3].isEmpty() ? null : Integer.valueOf(parts[3])));

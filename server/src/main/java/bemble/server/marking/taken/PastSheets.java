@@ -1,5 +1,6 @@
 package bemble.server.marking.taken;
 
+import bemble.core.problem.Problem;
 import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.JudgedAnswer;
@@ -14,14 +15,14 @@ import java.util.Objects;
 
 /** The sheets behind answers of the past: pupils whose questions agree share one, others had a sheet of their own. */
 final class PastSheets {
-    private final List<Map<Integer, String>> sheets = new ArrayList<>();
+    private final List<Map<Integer, Problem>> sheets = new ArrayList<>();
     /** The pass mark of each sheet, or null where it is no quiz. */
     private final List<Integer> passMarks = new ArrayList<>();
     private final Map<Long, Integer> byPupil = new LinkedHashMap<>();
     private final List<JudgedAnswer> blank = new ArrayList<>();
 
     PastSheets(List<PastAnswer> pile, List<PastQuiz> quizzes) {
-        Map<Long, Map<Integer, String>> papers = new LinkedHashMap<>();
+        Map<Long, Map<Integer, Problem>> papers = new LinkedHashMap<>();
         pile.forEach(answer -> papers.computeIfAbsent(answer.pupilId(), any -> new HashMap<>()).put(answer.question(),
                 answer.problem()));
         Map<Long, Integer> passMarkOf = new HashMap<>();
@@ -50,7 +51,7 @@ final class PastSheets {
         });
     }
 
-    private static boolean agree(Map<Integer, String> sheet, Map<Integer, String> questions) {
+    private static boolean agree(Map<Integer, Problem> sheet, Map<Integer, Problem> questions) {
         return questions.entrySet().stream()
                 .allMatch(each -> each.getValue().equals(sheet.getOrDefault(each.getKey(), each.getValue())));
     }
@@ -62,10 +63,10 @@ final class PastSheets {
     /** The sheets; a question that nobody answered is filled with another of the sheet. */
     List<PileSheet> sheets() {
         List<PileSheet> all = new ArrayList<>();
-        for (Map<Integer, String> questions : sheets) {
+        for (Map<Integer, Problem> questions : sheets) {
             int most = questions.keySet().stream().mapToInt(Integer::intValue).max().orElseThrow();
-            String any = questions.get(most);
-            List<String> problems = new ArrayList<>();
+            Problem any = questions.get(most);
+            List<Problem> problems = new ArrayList<>();
             for (int question = 1; question <= most; question++) {
                 problems.add(questions.getOrDefault(question, any));
             }

@@ -1,5 +1,6 @@
 package bemble.server.marking.taken;
 
+import bemble.core.problem.Problem;
 import bemble.server.marking.Causes;
 import bemble.server.marking.Judging;
 import bemble.server.marking.kept.AnswerChanges;
@@ -60,8 +61,8 @@ public class TakenPapers {
         return new Pile(id, open.stored().title(), open.sheets().get(0).problems());
     }
 
-    /** A pile with its problems as text. */
-    public record Pile(long id, String title, List<String> problems) {}
+    /** A pile with its problems. */
+    public record Pile(long id, String title, List<Problem> problems) {}
 
     /**
      * Takes a pupil's paper in. An answer that stands there already was the first: what comes later is kept beside it as

@@ -1,5 +1,6 @@
 package bemble.server.sets.printed;
 
+import bemble.core.problem.Problem;
 import bemble.core.print.LessonPart;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
@@ -34,10 +35,10 @@ public class PrintedSheets {
      * A sheet.
      *
      * @param code the code that stands on its pages
-     * @param problems its questions in their order, as written
+     * @param problems its questions in their order
      * @param passMark right answers that are enough, or null where it is no quiz
      */
-    public record Sheet(String code, String title, List<String> problems, Integer passMark) {}
+    public record Sheet(String code, String title, List<Problem> problems, Integer passMark) {}
 
     /** @throws Refusal where nothing was printed under that code */
     public Sheet printed(long teacherId, String code) {
@@ -57,12 +58,12 @@ public class PrintedSheets {
     }
 
     /** A question of a set with the part of a lesson it is for. */
-    public record Asked(String problem, LessonPart part) {}
+    public record Asked(Problem problem, LessonPart part) {}
 
     /** @throws Missing where the teacher has no such set */
     public List<Asked> askedIn(long teacherId, long setId) {
         return sets.content(sets.find(teacherId, setId)).questions().stream()
-                .map(question -> new Asked(question.problem(), LessonPart.of(question.part()))).toList();
+                .map(question -> new Asked(question.read(), LessonPart.of(question.part()))).toList();
     }
 
     /** The set of that title, where the teacher has one. */
@@ -71,14 +72,14 @@ public class PrintedSheets {
                 .findFirst();
     }
 
-    private static List<String> problems(SetContent content) {
-        return content.questions().stream().map(SetContent.SetQuestion::problem).toList();
+    private static List<Problem> problems(SetContent content) {
+        return content.questions().stream().map(SetContent.SetQuestion::read).toList();
     }
 
     /** Keeps a new set with these questions; gives its id. */
-    public long keep(long teacherId, String title, String tag, Operation operation, List<String> problems) {
+    public long keep(long teacherId, String title, String tag, Operation operation, List<Problem> problems) {
         List<SetContent.SetQuestion> questions = problems.stream()
-                .map(problem -> new SetContent.SetQuestion(problem, "", "alone")).toList();
+                .map(problem -> new SetContent.SetQuestion(problem.text(), "", "alone")).toList();
         SetContent.LayoutChoice layout = new SetContent.LayoutChoice("a4", 2, 7, true, true, false, true, false, true);
         return sets.add(teacherId,
                 new SetContent(title.substring(0, Math.min(MOST_TITLE, title.length())), tag, operation, null,
