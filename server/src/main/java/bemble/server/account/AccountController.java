@@ -71,7 +71,8 @@ class AccountController {
     /** Who is signed in. */
     @GetMapping
     AccountState state(@AuthenticationPrincipal SignedIn teacher) {
-        return new AccountState(teacher == null ? null : teacher.id(), teacher == null ? null : teacher.displayName(),
+        return new AccountState(teacher == null ? null : teacher.id().value(),
+                teacher == null ? null : teacher.displayName(),
                 !accounts.hasTeachers(),
                 demo.credentials().map(c -> new Credentials(c.login(), c.password())).orElse(null));
     }

@@ -1,5 +1,6 @@
 package bemble.server.account;
 
+import bemble.server.ids.TeacherId;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -16,7 +17,7 @@ public class DemoTeacher implements ApplicationRunner {
 
     private final boolean demo;
     private final AccountService accounts;
-    private Long justCreated;
+    private TeacherId justCreated;
 
     DemoTeacher(@Value("${bemble.demo}") boolean demo, AccountService accounts) {
         this.demo = demo;
@@ -31,7 +32,7 @@ public class DemoTeacher implements ApplicationRunner {
     }
 
     /** The demo teacher's id where this start has created it, and sample data are wanted. */
-    public Optional<Long> idIfJustCreated() {
+    public Optional<TeacherId> idIfJustCreated() {
         return Optional.ofNullable(justCreated);
     }
 

@@ -1,11 +1,12 @@
 package bemble.server.account;
 
+import bemble.server.ids.TeacherId;
 import java.util.List;
 import org.springframework.security.core.userdetails.User;
 
 /** The teacher who is signed in; what is stored is stored under this id. */
 public final class SignedIn extends User {
-    private final long id;
+    private final TeacherId id;
     private final String displayName;
 
     SignedIn(Teacher teacher) {
@@ -14,7 +15,7 @@ public final class SignedIn extends User {
         this.displayName = teacher.name();
     }
 
-    public long id() {
+    public TeacherId id() {
         return id;
     }
 

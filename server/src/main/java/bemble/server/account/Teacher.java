@@ -1,4 +1,5 @@
 package bemble.server.account;
 
+import bemble.server.ids.TeacherId;
 /** A teacher's account. */
-public record Teacher(long id, String login, String name, String passwordHash) {}
+public record Teacher(TeacherId id, String login, String name, String passwordHash) {}

@@ -1,5 +1,6 @@
 package bemble.server.classes;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Refusal;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -29,7 +30,7 @@ public class ClassArrivals {
      * @throws Refusal naming each name that cannot be taken
      */
     @Transactional
-    public SchoolClass begin(long teacherId, String name, List<String> pupils) {
+    public SchoolClass begin(TeacherId teacherId, String name, List<String> pupils) {
         SchoolClass made = list.add(teacherId, name, pupils);
         classes.arrive(made.id(), true, now());
         return made;
@@ -37,7 +38,7 @@ public class ClassArrivals {
 
     /** Shows a class that has arrived. */
     @Transactional
-    public SchoolClass arrived(long teacherId, long id) {
+    public SchoolClass arrived(TeacherId teacherId, long id) {
         classes.arrive(id, false, null);
         return list.find(teacherId, id);
     }

@@ -1,5 +1,6 @@
 package bemble.server.classes;
 
+import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -18,27 +19,27 @@ interface ClassMapper {
 
     @Select("select " + COLUMNS
             + " from school_class where teacher_id = #{teacherId} and deleted_at is null order by name, id")
-    List<StoredClass> all(long teacherId);
+    List<StoredClass> all(TeacherId teacherId);
 
     @Select("select " + COLUMNS
             + " from school_class where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
-    Optional<StoredClass> find(long teacherId, long id);
+    Optional<StoredClass> find(TeacherId teacherId, long id);
 
     @Select(value = "select " + COLUMNS
             + " from final table (insert into school_class (teacher_id, name) values (#{teacherId}, #{name}))", affectData = true)
-    StoredClass add(long teacherId, String name);
+    StoredClass add(TeacherId teacherId, String name);
 
     /** Takes the next revision of a class's list, unless another window has taken it. */
     @Update("update school_class set name = #{name}, revision = revision + 1 where teacher_id = #{teacherId} and id = #{id} "
             + "and deleted_at is null and revision = #{revision}")
-    int change(long teacherId, long id, String name, int revision);
+    int change(TeacherId teacherId, long id, String name, int revision);
 
     /** The list has changed by another way than the form. */
     @Update("update school_class set revision = revision + 1 where id = #{id}")
     void changed(long id);
 
     @Update("update school_class set deleted_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where teacher_id = #{teacherId} and id = #{id}")
-    int delete(long teacherId, long id, OffsetDateTime at);
+    int delete(TeacherId teacherId, long id, OffsetDateTime at);
 
     /** The codes under which pupils of a class write at screens just now. */
     @Select("select code from live_session where class_id = #{id} and ended_at is null")
@@ -61,7 +62,7 @@ interface ClassMapper {
 
     @Select("select p.class_id, p.id, p.name from pupil p join school_class c on c.id = p.class_id where c.teacher_id = #{teacherId} "
             + "and c.deleted_at is null and p.deleted_at is null order by p.place, p.id")
-    List<PupilIn> pupilsOf(long teacherId);
+    List<PupilIn> pupilsOf(TeacherId teacherId);
 
     @Select("select id, name from pupil where class_id = #{classId} and deleted_at is null order by place, id")
     List<Pupil> pupils(long classId);
@@ -74,7 +75,7 @@ interface ClassMapper {
     /** The class that a pupil is in, or was taken out of. */
     @Select("select c.id, c.name, c.revision from pupil p join school_class c on c.id = p.class_id where c.teacher_id = #{teacherId} "
             + "and p.id = #{pupilId} and c.deleted_at is null")
-    Optional<StoredClass> ofPupil(long teacherId, long pupilId);
+    Optional<StoredClass> ofPupil(TeacherId teacherId, long pupilId);
 
     @Select("select id, name from pupil where id = #{id}")
     Pupil pupil(long id);
@@ -94,7 +95,7 @@ interface ClassMapper {
 
     /** Everything about a pupil goes with the row. */
     @Delete("delete from pupil where id = #{id} and class_id in (select id from school_class where teacher_id = #{teacherId})")
-    int deletePupilForGood(long teacherId, long id);
+    int deletePupilForGood(TeacherId teacherId, long id);
 
     @Update("update pupil set deleted_at = #{at} where class_id = #{classId} and id = #{id}")
     void deletePupil(long classId, long id, OffsetDateTime at);

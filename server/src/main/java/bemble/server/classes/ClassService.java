@@ -1,5 +1,6 @@
 package bemble.server.classes;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
@@ -29,7 +30,7 @@ public class ClassService {
         this.clock = clock;
     }
 
-    public List<SchoolClass> all(long teacherId) {
+    public List<SchoolClass> all(TeacherId teacherId) {
         Map<Long, List<Pupil>> pupils =
                 classes.pupilsOf(teacherId).stream().collect(Collectors.groupingBy(ClassMapper.PupilIn::classId,
                         Collectors.mapping(pupil -> new Pupil(pupil.id(), pupil.name()), Collectors.toList())));
@@ -38,7 +39,7 @@ public class ClassService {
     }
 
     /** @throws Missing where the teacher has no such class */
-    public SchoolClass find(long teacherId, long id) {
+    public SchoolClass find(TeacherId teacherId, long id) {
         return withPupils(classes.find(teacherId, id).orElseThrow(() -> new Missing(
                 "This class is not among yours. It may have been deleted; the list shows what is there.")));
     }
@@ -48,7 +49,7 @@ public class ClassService {
      *
      * @throws Missing where the teacher has no such pupil
      */
-    public SchoolClass ofPupil(long teacherId, long pupilId) {
+    public SchoolClass ofPupil(TeacherId teacherId, long pupilId) {
         return withPupils(classes.ofPupil(teacherId, pupilId).orElseThrow(ClassService::noSuchPupil));
     }
 
@@ -57,7 +58,7 @@ public class ClassService {
      *
      * @throws Missing where the teacher has no such pupil
      */
-    public Pupil findPupil(long teacherId, long pupilId) {
+    public Pupil findPupil(TeacherId teacherId, long pupilId) {
         return pupil(teacherId, pupilId).orElseThrow(ClassService::noSuchPupil);
     }
 
@@ -66,12 +67,12 @@ public class ClassService {
     }
 
     /** A pupil in whichever class of the teacher they are or were; nothing where they are in none. */
-    public Optional<Pupil> pupil(long teacherId, long pupilId) {
+    public Optional<Pupil> pupil(TeacherId teacherId, long pupilId) {
         return classes.ofPupil(teacherId, pupilId).map(any -> classes.pupil(pupilId));
     }
 
     /** Who was taken out of a class, the latest first. */
-    public List<FormerPupil> former(long teacherId, long id) {
+    public List<FormerPupil> former(TeacherId teacherId, long id) {
         find(teacherId, id);
         return classes.former(id);
     }
@@ -87,7 +88,7 @@ public class ClassService {
      * @throws Refusal naming each name that cannot be taken
      */
     @Transactional
-    public SchoolClass add(long teacherId, String name, List<String> pupils) {
+    public SchoolClass add(TeacherId teacherId, String name, List<String> pupils) {
         if (classes.all(teacherId).size() >= MOST_CLASSES) {
             throw Refusal.of("name", "You have " + MOST_CLASSES + " classes. Delete one first.");
         }
@@ -108,7 +109,7 @@ public class ClassService {
      * @throws ChangedElsewhere with the class as it is now, where another window has changed it meanwhile
      */
     @Transactional
-    public SchoolClass change(long teacherId, long id, int revision, String name, List<ListedPupil> listed) {
+    public SchoolClass change(TeacherId teacherId, long id, int revision, String name, List<ListedPupil> listed) {
         SchoolClass before = find(teacherId, id);
         if (before.revision() != revision) {
             throw new ChangedElsewhere(before);
@@ -138,7 +139,7 @@ public class ClassService {
      * @throws Refusal naming each line that cannot be taken; nobody is added then
      */
     @Transactional
-    public SchoolClass addNames(long teacherId, long id, List<String> names) {
+    public SchoolClass addNames(TeacherId teacherId, long id, List<String> names) {
         SchoolClass before = find(teacherId, id);
         Set<String> there =
                 before.pupils().stream().map(pupil -> ClassList.key(pupil.name())).collect(Collectors.toSet());
@@ -169,7 +170,7 @@ public class ClassService {
      * @throws Refusal where somebody there has the same name by now, or the class is full
      */
     @Transactional
-    public SchoolClass bringBack(long teacherId, long pupilId) {
+    public SchoolClass bringBack(TeacherId teacherId, long pupilId) {
         SchoolClass there = ofPupil(teacherId, pupilId);
         Pupil pupil = classes.pupil(pupilId);
         if (there.pupil(pupilId).isPresent()) {
@@ -189,7 +190,7 @@ public class ClassService {
      * @throws Refusal where the other class has somebody of that name, or would be too large; nobody is moved then
      */
     @Transactional
-    public SchoolClass move(long teacherId, long id, List<Long> pupilIds, long toId) {
+    public SchoolClass move(TeacherId teacherId, long id, List<Long> pupilIds, long toId) {
         SchoolClass from = find(teacherId, id);
         SchoolClass to = find(teacherId, toId);
         if (id == toId) {
@@ -209,14 +210,14 @@ public class ClassService {
 
     /** Deletes a pupil and all that hangs on them; it cannot be undone. */
     @Transactional
-    public void deleteForGood(long teacherId, long pupilId) {
+    public void deleteForGood(TeacherId teacherId, long pupilId) {
         classes.changed(ofPupil(teacherId, pupilId).id());
         classes.deletePupilForGood(teacherId, pupilId);
     }
 
     /** @throws Refusal where its pupils write at screens just now */
     @Transactional
-    public void delete(long teacherId, long id) {
+    public void delete(TeacherId teacherId, long id) {
         find(teacherId, id);
         List<String> codes = classes.openAtScreens(id);
         if (!codes.isEmpty()) {
@@ -227,7 +228,7 @@ public class ClassService {
     }
 
     @Transactional
-    public SchoolClass restore(long teacherId, long id) {
+    public SchoolClass restore(TeacherId teacherId, long id) {
         classes.delete(teacherId, id, null);
         return find(teacherId, id);
     }

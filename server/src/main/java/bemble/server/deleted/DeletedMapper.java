@@ -1,5 +1,6 @@
 package bemble.server.deleted;
 
+import bemble.server.ids.TeacherId;
 import jakarta.validation.constraints.NotNull;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -21,14 +22,14 @@ interface DeletedMapper {
                     + " rows only";
 
     @Select("select id, title as name, deleted_at from practice_set" + SINCE)
-    List<DeletedLine> sets(long teacherId, OffsetDateTime since);
+    List<DeletedLine> sets(TeacherId teacherId, OffsetDateTime since);
 
     @Select("select id, name, deleted_at from school_class" + SINCE)
-    List<DeletedLine> classes(long teacherId, OffsetDateTime since);
+    List<DeletedLine> classes(TeacherId teacherId, OffsetDateTime since);
 
     /** Piles of classes that are there; the others come back with their class. */
     @Select("select m.id, m.title || ', ' || c.name as name, m.deleted_at from marking m join school_class c on c.id = m.class_id "
             + "where m.teacher_id = #{teacherId} and m.deleted_at > #{since} and c.deleted_at is null "
             + "order by m.deleted_at desc, m.id desc fetch first " + MOST + " rows only")
-    List<DeletedLine> piles(long teacherId, OffsetDateTime since);
+    List<DeletedLine> piles(TeacherId teacherId, OffsetDateTime since);
 }

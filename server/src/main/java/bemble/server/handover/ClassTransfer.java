@@ -1,5 +1,6 @@
 package bemble.server.handover;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
@@ -56,7 +57,7 @@ class ClassTransfer {
     }
 
     /** A class with all that is known of it, as docs/formats/class.md describes it. */
-    ClassFile file(long teacherId, long classId) {
+    ClassFile file(TeacherId teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         return new ClassFile(ClassFile.FORMAT, schoolClass.name(), records.today(),
                 Stream.concat(records.work(teacherId, schoolClass).stream().map(pupil -> inFile(pupil, null)),
@@ -66,7 +67,7 @@ class ClassTransfer {
     }
 
     /** Who was taken out of the class; of two with one name the later, since in the file a name tells whose the answers are. */
-    private List<Pupil> former(long teacherId, long classId) {
+    private List<Pupil> former(TeacherId teacherId, long classId) {
         Set<String> names = new HashSet<>(classes.find(teacherId, classId).pupils().stream().map(Pupil::name).toList());
         return classes.former(teacherId, classId).stream().filter(pupil -> names.add(pupil.name()))
                 .map(pupil -> new Pupil(pupil.id(), pupil.name())).toList();
@@ -101,7 +102,7 @@ class ClassTransfer {
      *
      * @throws Refusal naming what cannot be read
      */
-    SchoolClass takeOver(long teacherId, byte[] file, Progress progress) {
+    SchoolClass takeOver(TeacherId teacherId, byte[] file, Progress progress) {
         ClassFile read = files.read(file);
         progress.of(read.pupils().stream().mapToInt(pupil -> pupil.answers().size()).sum());
         SchoolClass made =
@@ -116,7 +117,7 @@ class ClassTransfer {
         }
     }
 
-    private void fill(long teacherId, SchoolClass made, ClassFile file, Progress progress) {
+    private void fill(TeacherId teacherId, SchoolClass made, ClassFile file, Progress progress) {
         Map<PastPile, List<PastAnswer>> answers = new LinkedHashMap<>();
         Map<PastPile, List<PastQuiz>> quizzes = new HashMap<>();
         IdentityHashMap<ClassFile.PupilInFile, Long> ids = new IdentityHashMap<>();

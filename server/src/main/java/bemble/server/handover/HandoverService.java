@@ -1,5 +1,6 @@
 package bemble.server.handover;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
@@ -33,7 +34,7 @@ class HandoverService {
     /** What goes with a pupil: marked answers, papers written at screens, and decisions of the teacher about rungs. */
     record WhatGoes(Pupil pupil, String className, int answers, int papers) {}
 
-    WhatGoes whatGoes(long teacherId, long pupilId) {
+    WhatGoes whatGoes(TeacherId teacherId, long pupilId) {
         SchoolClass schoolClass = classes.ofPupil(teacherId, pupilId);
         Pupil pupil = classes.findPupil(teacherId, pupilId);
         return new WhatGoes(pupil, schoolClass.name(), work.count(pupilId), papers.count(pupilId));
@@ -41,18 +42,18 @@ class HandoverService {
 
     /** Deletes a pupil and everything about them; it cannot be undone. */
     @Transactional
-    void delete(long teacherId, long pupilId) {
+    void delete(TeacherId teacherId, long pupilId) {
         classes.ofPupil(teacherId, pupilId);
         papers.delete(pupilId);
         classes.deleteForGood(teacherId, pupilId);
     }
 
-    SchoolClass bringBack(long teacherId, long pupilId) {
+    SchoolClass bringBack(TeacherId teacherId, long pupilId) {
         return classes.bringBack(teacherId, pupilId);
     }
 
     /** The class list as CSV: a heading, then a name a line. */
-    String list(long teacherId, long classId) {
+    String list(TeacherId teacherId, long classId) {
         return csv(printer -> {
             printer.printRecord("name");
             for (Pupil pupil : classes.find(teacherId, classId).pupils()) {
@@ -67,7 +68,7 @@ class HandoverService {
      * @throws Refusal naming each line that is not a name; nothing is taken then
      */
     @Transactional
-    SchoolClass takeList(long teacherId, long classId, byte[] file) {
+    SchoolClass takeList(TeacherId teacherId, long classId, byte[] file) {
         List<String> names = new ArrayList<>();
         for (TableFile.Row row : TableFile.rows(file)) {
             String name = SpreadsheetText.typed(row.field(0));
@@ -82,7 +83,7 @@ class HandoverService {
     }
 
     /** All marked answers of a class as CSV, a line each. */
-    String answers(long teacherId, long classId) {
+    String answers(TeacherId teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         return csv(printer -> {
             printer.printRecord("pupil", "day", "sheet", "question", "problem", "right", "given", "correction", "alone",
@@ -116,7 +117,7 @@ class HandoverService {
 
     /** Moves pupils to another class of the teacher; their history goes with them. */
     @Transactional
-    SchoolClass move(long teacherId, long classId, List<Long> pupilIds, long toClassId) {
+    SchoolClass move(TeacherId teacherId, long classId, List<Long> pupilIds, long toClassId) {
         return classes.move(teacherId, classId, pupilIds, toClassId);
     }
 }

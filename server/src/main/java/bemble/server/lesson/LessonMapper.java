@@ -1,5 +1,6 @@
 package bemble.server.lesson;
 
+import bemble.server.ids.TeacherId;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -12,13 +13,13 @@ interface LessonMapper {
     record Stored(String content, int revision) {}
 
     @Select("select content, revision from lesson where teacher_id = #{teacherId} and source = #{source}")
-    Optional<Stored> find(long teacherId, String source);
+    Optional<Stored> find(TeacherId teacherId, String source);
 
     @Insert("insert into lesson (teacher_id, source, content, revision) select #{teacherId}, #{source}, #{content}, 1 "
             + "where not exists (select 1 from lesson where teacher_id = #{teacherId} and source = #{source})")
-    int begin(long teacherId, String source, String content);
+    int begin(TeacherId teacherId, String source, String content);
 
     @Update("update lesson set content = #{content}, revision = revision + 1 where teacher_id = #{teacherId} and source = #{source} "
             + "and revision = #{revision}")
-    int change(long teacherId, String source, String content, int revision);
+    int change(TeacherId teacherId, String source, String content, int revision);
 }

@@ -1,5 +1,6 @@
 package bemble.server.lesson;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.core.lesson.LessonDraft;
 import bemble.core.lesson.Stage;
@@ -38,20 +39,20 @@ class LessonService {
     }
 
     /** A lesson as it was changed, else as it is set out. */
-    LessonView find(long teacherId, String source) {
+    LessonView find(TeacherId teacherId, String source) {
         LessonSubject subject = subjects.find(teacherId, source);
         return view(source, subject, now(teacherId, source, subject));
     }
 
     private record Kept(LessonContent content, int revision) {}
 
-    private Kept now(long teacherId, String source, LessonSubject subject) {
+    private Kept now(TeacherId teacherId, String source, LessonSubject subject) {
         return lessons.find(teacherId, source)
                 .map(stored -> new Kept(json.readValue(stored.content(), LessonContent.class), stored.revision()))
                 .orElseGet(() -> new Kept(drafted(teacherId, subject, subject.minutes(), USUAL_SEED), 0));
     }
 
-    private LessonContent drafted(long teacherId, LessonSubject subject, int minutes, long seed) {
+    private LessonContent drafted(TeacherId teacherId, LessonSubject subject, int minutes, long seed) {
         List<Question> worked = Stream.of(subject.shown(), subject.together(), subject.worked().draw(seed))
                 .flatMap(List::stream).toList();
         List<Stage> stages = LessonDraft.of(worked, subject.slip(), subject.sheet(), minutes, styles.of(teacherId));
@@ -65,11 +66,12 @@ class LessonService {
      * @throws ChangedElsewhere with the lesson as it is now, where another window has changed it meanwhile
      */
     @Transactional
-    LessonView keep(long teacherId, String source, LessonContent content, int revision) {
+    LessonView keep(TeacherId teacherId, String source, LessonContent content, int revision) {
         return keep(teacherId, source, subjects.find(teacherId, source), content, revision);
     }
 
-    private LessonView keep(long teacherId, String source, LessonSubject subject, LessonContent content, int revision) {
+    private LessonView keep(TeacherId teacherId, String source, LessonSubject subject, LessonContent content,
+            int revision) {
         content.requireWhole();
         String text = json.writeValueAsString(content);
         int kept = revision == 0 ? lessons.begin(teacherId, source, text)
@@ -86,7 +88,7 @@ class LessonService {
      * @throws Refusal where no lesson is so long
      */
     @Transactional
-    LessonView anew(long teacherId, String source, int minutes, int revision) {
+    LessonView anew(TeacherId teacherId, String source, int minutes, int revision) {
         if (minutes < 1 || minutes > LessonContent.MOST_MINUTES) {
             throw Refusal.of("minutes", "Give the lesson 1 to " + LessonContent.MOST_MINUTES + " minutes.");
         }
@@ -97,7 +99,7 @@ class LessonService {
 
     /** Makes the set of what is done alone, or finds the one that was made. */
     @Transactional
-    long setFor(long teacherId, String source) {
+    long setFor(TeacherId teacherId, String source) {
         if (LessonSubjects.isOfGroup(source)) {
             return subjects.setOfGroup(teacherId, source);
         }

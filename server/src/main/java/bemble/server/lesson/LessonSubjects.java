@@ -1,5 +1,6 @@
 package bemble.server.lesson;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.lesson.LessonDraft;
 import bemble.core.plan.Need;
 import bemble.core.plan.PlanSheet;
@@ -41,7 +42,7 @@ class LessonSubjects {
     }
 
     /** @throws Missing where there is no such rung, set or group */
-    LessonSubject find(long teacherId, String source) {
+    LessonSubject find(TeacherId teacherId, String source) {
         String[] parts = source.split(BETWEEN);
         try {
             return switch (parts[0]) {
@@ -67,7 +68,7 @@ class LessonSubjects {
                 seed -> PlanSheet.draw(need, LessonDraft.WORKED, seed, sheet));
     }
 
-    private LessonSubject ofSet(long teacherId, long id) {
+    private LessonSubject ofSet(TeacherId teacherId, long id) {
         List<PrintedSheets.Asked> all = sheets.askedIn(teacherId, id);
         if (all.isEmpty()) {
             throw Refusal.of("questions",
@@ -117,7 +118,7 @@ class LessonSubjects {
         }
     }
 
-    private LessonSubject ofGroup(long teacherId, String source) {
+    private LessonSubject ofGroup(TeacherId teacherId, String source) {
         OfWeek meant = OfWeek.read(source);
         PlanView plan = plans.plan(teacherId, meant.classId(), meant.day());
         List<GroupView> groups = meant.groups(plan);
@@ -133,7 +134,7 @@ class LessonSubjects {
     }
 
     /** Makes the set of what is done alone in a group's lesson; a group's sheet is one for all who need the same. */
-    long setOfGroup(long teacherId, String source) {
+    long setOfGroup(TeacherId teacherId, String source) {
         OfWeek meant = OfWeek.read(source);
         GroupView group = meant.groups(plans.plan(teacherId, meant.classId(), meant.day())).get(0);
         return plans.setFor(teacherId, meant.classId(), meant.day(), group.key());

@@ -1,5 +1,6 @@
 package bemble.server.load;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Busy;
@@ -87,14 +88,14 @@ public class Jobs {
 
     private static final class Job {
         private final UUID id = UUID.randomUUID();
-        private final long teacherId;
+        private final TeacherId teacherId;
         private final Progress progress = new Progress();
         private final CountDownLatch ended = new CountDownLatch(1);
         private volatile State state = State.WAITING;
         private volatile List<Fault> errors;
         private volatile Object result;
 
-        Job(long teacherId) {
+        Job(TeacherId teacherId) {
             this.teacherId = teacherId;
         }
 
@@ -119,7 +120,7 @@ public class Jobs {
      * @throws Refusal where it was refused by then
      * @throws Busy where others wait already
      */
-    public UnderWay begin(long teacherId, Function<Progress, Object> work) {
+    public UnderWay begin(TeacherId teacherId, Function<Progress, Object> work) {
         Job job = new Job(teacherId);
         jobs.put(job.id, job);
         try {
@@ -165,20 +166,20 @@ public class Jobs {
     }
 
     /** @throws Missing where the teacher has no such job */
-    public UnderWay view(long teacherId, UUID id) {
+    public UnderWay view(TeacherId teacherId, UUID id) {
         return find(teacherId, id).view();
     }
 
     /** Stops a job as soon as it can be; what was done of it is taken back. */
-    public UnderWay stop(long teacherId, UUID id) {
+    public UnderWay stop(TeacherId teacherId, UUID id) {
         Job job = find(teacherId, id);
         job.progress.stopped = true;
         return job.view();
     }
 
-    private Job find(long teacherId, UUID id) {
+    private Job find(TeacherId teacherId, UUID id) {
         Job job = jobs.getIfPresent(id);
-        if (job == null || job.teacherId != teacherId) {
+        if (job == null || !job.teacherId.equals(teacherId)) {
             throw new Missing("This is not under way any more. Begin it again.");
         }
         return job;

@@ -1,5 +1,6 @@
 package bemble.server.log;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.server.log.entry.LogMapper;
 import java.util.Optional;
@@ -17,7 +18,7 @@ public class LastWorked {
     /** A problem with its answer. */
     public record Worked(Problem problem, String answer, String label) {}
 
-    public Optional<Worked> of(long teacherId) {
+    public Optional<Worked> of(TeacherId teacherId) {
         return log.lastWorked(teacherId).map(entry -> new Worked(entry.problem(), entry.answer(), entry.label()));
     }
 }

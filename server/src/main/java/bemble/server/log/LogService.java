@@ -1,5 +1,6 @@
 package bemble.server.log;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
@@ -51,29 +52,29 @@ public class LogService {
     /** What an import came to. */
     public record Imported(int added, int alreadyThere) {}
 
-    List<LogEntry> search(long teacherId, String words, Boolean pupils, int offset, int most) {
+    List<LogEntry> search(TeacherId teacherId, String words, Boolean pupils, int offset, int most) {
         return log.search(teacherId, SearchWords.pattern(words), pupils, offset, most);
     }
 
-    int count(long teacherId, String words, Boolean pupils) {
+    int count(TeacherId teacherId, String words, Boolean pupils) {
         return log.count(teacherId, SearchWords.pattern(words), pupils);
     }
 
     /** Every entry, newest first, read a few at a time. */
-    public Iterable<LogEntry> all(long teacherId) {
+    public Iterable<LogEntry> all(TeacherId teacherId) {
         return () -> Stream.iterate(0, from -> from + READ_AT_ONCE)
                 .map(from -> search(teacherId, "", null, from, READ_AT_ONCE))
                 .takeWhile(some -> !some.isEmpty()).flatMap(List::stream).iterator();
     }
 
-    LogEntry find(long teacherId, long id) {
+    LogEntry find(TeacherId teacherId, long id) {
         return log.find(teacherId, id).orElseThrow(() -> new Missing(
                 "This entry is not in your log. It may have been deleted; the list shows what is there."));
     }
 
     /** Stores a problem worked now, or puts its new working in the place of an entry of the same problem. */
     @Transactional
-    LogEntry record(long teacherId, WorkOrder order, Long replaces) {
+    LogEntry record(TeacherId teacherId, WorkOrder order, Long replaces) {
         NewEntry entry = NewEntry.of(order, UUID.randomUUID(), now(), Remarks.NONE, styles);
         if (replaces != null && log.rework(teacherId, replaces, entry) == 1) {
             return find(teacherId, replaces);
@@ -83,14 +84,14 @@ public class LogService {
 
     /** Whether the remarks were saved: not so where others have come between. */
     @Transactional
-    boolean remark(long teacherId, long id, Remarks remarks) {
+    boolean remark(TeacherId teacherId, long id, Remarks remarks) {
         find(teacherId, id);
         return log.remark(teacherId, id, remarks) == 1;
     }
 
     /** @throws Refusal where a pupil writes it at a screen just now */
     @Transactional
-    void delete(long teacherId, long id) {
+    void delete(TeacherId teacherId, long id) {
         find(teacherId, id);
         log.openAtScreens(id).ifPresent(code -> {
             throw Refusal.of("", "A pupil writes this paper at a screen just now, under the code " + code
@@ -109,29 +110,29 @@ public class LogService {
 
     /** Deletes what a search shows and is not kept; papers that pupils write or have handed in are never among it. */
     @Transactional
-    Tidied deleteAllNotKept(long teacherId, String words, Boolean pupils) {
+    Tidied deleteAllNotKept(TeacherId teacherId, String words, Boolean pupils) {
         String pattern = SearchWords.pattern(words);
         return new Tidied(log.deleteAllNotKept(teacherId, pattern, pupils, now()),
                 log.countInPiles(teacherId, pattern, pupils));
     }
 
     /** What was deleted in the last {@value #DAYS_TO_RESTORE} days, the latest first. */
-    List<LogEntry> deleted(long teacherId, int offset, int most) {
+    List<LogEntry> deleted(TeacherId teacherId, int offset, int most) {
         return log.deleted(teacherId, offset, most);
     }
 
-    int countDeleted(long teacherId) {
+    int countDeleted(TeacherId teacherId) {
         return log.countDeleted(teacherId);
     }
 
     /** Brings back all that was deleted together, at that very time. */
     @Transactional
-    int restoreDeletedAt(long teacherId, OffsetDateTime at) {
+    int restoreDeletedAt(TeacherId teacherId, OffsetDateTime at) {
         return restore(teacherId, log.deletedAt(teacherId, at));
     }
 
     @Transactional
-    int restore(long teacherId, List<Long> ids) {
+    int restore(TeacherId teacherId, List<Long> ids) {
         int restored = 0;
         for (int from = 0; from < ids.size(); from += RESTORED_AT_ONCE) {
             restored += log.restore(teacherId, ids.subList(from, Math.min(ids.size(), from + RESTORED_AT_ONCE)));
@@ -141,7 +142,7 @@ public class LogService {
 
     /** Takes entries in, all or none; those that are there already stay as they are. */
     @Transactional
-    public Imported take(long teacherId, List<ReadEntry> entries) {
+    public Imported take(TeacherId teacherId, List<ReadEntry> entries) {
         int added = 0;
         Map<UUID, Long> known = log.known(teacherId).stream()
                 .collect(Collectors.toMap(LogMapper.Known::reference, LogMapper.Known::id));

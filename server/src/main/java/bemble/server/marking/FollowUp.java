@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
 import bemble.core.hand.Written;
@@ -46,7 +47,7 @@ class FollowUp {
      *
      * @return the id of the new set
      */
-    long setFor(long teacherId, long id, String slip) {
+    long setFor(TeacherId teacherId, long id, String slip) {
         OpenPile open = piles.open(teacherId, id);
         List<Problem> questions = telling(open, slip, SET_QUESTIONS, id + 7);
         if (questions.isEmpty()) {
@@ -87,7 +88,7 @@ class FollowUp {
     record Strip(String pupil, Problem problem, Problem telling, String help) {}
 
     /** A strip for each pupil whose paper had something wrong. */
-    List<Strip> strips(long teacherId, long id) {
+    List<Strip> strips(TeacherId teacherId, long id) {
         OpenPile open = piles.open(teacherId, id);
         List<Strip> strips = new ArrayList<>();
         for (Pupil pupil : open.schoolClass().pupils()) {

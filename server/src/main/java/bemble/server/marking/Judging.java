@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.diagnosis.Answers;
 import bemble.core.diagnosis.Item;
 import bemble.core.diagnosis.Judged;
@@ -70,7 +71,7 @@ public class Judging {
         this.known = known;
     }
 
-    MarkingView view(long teacherId, long id) {
+    MarkingView view(TeacherId teacherId, long id) {
         OpenPile open = piles.open(teacherId, id);
         List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.problems().stream()).toList();
         return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
@@ -131,13 +132,13 @@ public class Judging {
     }
 
     /** A paper as it is now, each answer right or wrong, without what fits the wrong ones. */
-    MarkedPaperView unjudged(long teacherId, long id, long pupilId) {
+    MarkedPaperView unjudged(TeacherId teacherId, long id, long pupilId) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         return view(open, open.pupil(pupilId), Map.of(), false);
     }
 
     /** Judges a paper as it is now and keeps how each answer was judged beside it, unless that has changed meanwhile. */
-    public MarkedPaperView judge(long teacherId, long id, long pupilId) {
+    public MarkedPaperView judge(TeacherId teacherId, long id, long pupilId) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         Pupil pupil = open.pupil(pupilId);
         ReadPaper read = read(open, pupilId);

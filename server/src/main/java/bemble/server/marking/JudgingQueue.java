@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.server.ids.TeacherId;
 import bemble.server.faults.Missing;
 import bemble.server.load.DaemonThreads;
 import bemble.server.marking.Views.MarkedPaperView;
@@ -73,7 +74,7 @@ class JudgingQueue {
     }
 
     /** The paper as it is now; with what fits its wrong answers, where that is known soon enough, else that follows. */
-    MarkedPaperView soon(long teacherId, long markingId, long pupilId) {
+    MarkedPaperView soon(TeacherId teacherId, long markingId, long pupilId) {
         try {
             return add(new UnjudgedPaper(teacherId, markingId, pupilId)).get(PATIENCE_MILLISECONDS,
                     TimeUnit.MILLISECONDS);
@@ -86,7 +87,7 @@ class JudgingQueue {
     }
 
     /** Has papers judged when their turn comes. */
-    void later(long teacherId, long markingId, Iterable<Long> pupilIds) {
+    void later(TeacherId teacherId, long markingId, Iterable<Long> pupilIds) {
         pupilIds.forEach(pupilId -> add(new UnjudgedPaper(teacherId, markingId, pupilId)));
     }
 

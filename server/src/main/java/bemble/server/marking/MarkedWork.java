@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Quiz;
@@ -81,7 +82,7 @@ public class MarkedWork {
     public record Marked(List<Answer> answers, List<QuizTaken> quizzes) {}
 
     /** @param pupilIds pupils whom the teacher may see */
-    public Marked of(long teacherId, Collection<Long> pupilIds) {
+    public Marked of(TeacherId teacherId, Collection<Long> pupilIds) {
         if (pupilIds.isEmpty()) {
             return new Marked(List.of(), List.of());
         }

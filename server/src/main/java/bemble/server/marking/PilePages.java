@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.diagnosis.MarkingKey.KeyCode;
 import bemble.core.diagnosis.MarkingKey.KeyLine;
 import bemble.core.print.CutStrip;
@@ -47,7 +48,7 @@ class PilePages {
     }
 
     /** To each question the answer and the likeliest wrong ones with the letters of their causes. */
-    Report key(long teacherId, long id) {
+    Report key(TeacherId teacherId, long id) {
         OpenPile open = piles.open(teacherId, id);
         PileKey key = reports.key(teacherId, id);
         List<Part> parts = new ArrayList<>();
@@ -81,7 +82,7 @@ class PilePages {
     }
 
     /** A strip for each child who needs one. */
-    Report strips(long teacherId, long id) {
+    Report strips(TeacherId teacherId, long id) {
         OpenPile open = piles.open(teacherId, id);
         List<Part> parts = new ArrayList<>();
         for (Strip strip : followUp.strips(teacherId, id)) {
@@ -97,7 +98,7 @@ class PilePages {
     }
 
     /** What each paper came to, for the mark book. */
-    Report marks(long teacherId, long id) {
+    Report marks(TeacherId teacherId, long id) {
         OpenPile open = piles.open(teacherId, id);
         List<Part> parts = new ArrayList<>();
         parts.add(new Row(List.of("", "right", "marks, the working counted"), MARKS));

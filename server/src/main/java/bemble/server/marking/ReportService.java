@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.diagnosis.Answers;
 import bemble.core.diagnosis.Cause;
 import bemble.core.diagnosis.DiagnosisWords;
@@ -50,7 +51,7 @@ class ReportService {
         this.work = work;
     }
 
-    ClassView ofClass(long teacherId, long id) {
+    ClassView ofClass(TeacherId teacherId, long id) {
         OpenPile open = piles.open(teacherId, id);
         List<QuizTaken> quizzes = quizzes(teacherId, open);
         List<Judgement> judgements =
@@ -59,7 +60,7 @@ class ReportService {
                 judgements.stream().map(Judgement::view).toList());
     }
 
-    private List<QuizTaken> quizzes(long teacherId, OpenPile open) {
+    private List<QuizTaken> quizzes(TeacherId teacherId, OpenPile open) {
         return open.sheets().stream().allMatch(sheet -> sheet.passMark() == null) ? List.of()
                 : work.of(teacherId, open.schoolClass().pupils().stream().map(Pupil::id).toList()).quizzes().stream()
                         .filter(quiz -> quiz.marking() == open.stored().id()).toList();
@@ -168,7 +169,7 @@ class ReportService {
     }
 
     /** The key to mark books by, away from any screen. */
-    PileKey key(long teacherId, long id) {
+    PileKey key(TeacherId teacherId, long id) {
         OpenPile open = piles.open(teacherId, id);
         MarkingKey key = MarkingKey.of(judging.answersOf(open.sheets().get(0).problems(), open.style()));
         return new PileKey(key.codes(), open.sheets().stream().map(sheet -> new Views.SheetLines(sheet.code(),

@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.entry.TypedLine;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.Pupil;
@@ -90,7 +91,7 @@ class TypedLines {
      * @throws ChangedElsewhere with the answer as it is now, where another window has kept something else meanwhile
      */
     @Transactional
-    void take(long teacherId, long id, long pupilId, Entry entry) {
+    void take(TeacherId teacherId, long id, long pupilId, Entry entry) {
         OpenPile before = piles.openFor(teacherId, id, pupilId);
         Pupil pupil = before.pupil(pupilId);
         if (lines.find(id, entry.key()).isPresent()) {
@@ -112,7 +113,7 @@ class TypedLines {
         return OffsetDateTime.now(clock);
     }
 
-    private void take(long teacherId, OpenPile open, Pupil pupil, TypedLine line, Entry entry) {
+    private void take(TeacherId teacherId, OpenPile open, Pupil pupil, TypedLine line, Entry entry) {
         long id = open.stored().id();
         StoredPaper paper = open.papers().get(pupil.id());
         switch (line.form()) {
@@ -130,7 +131,7 @@ class TypedLines {
         }
     }
 
-    private MarkedAnswer answer(long teacherId, OpenPile open, long pupilId, TypedLine line) {
+    private MarkedAnswer answer(TeacherId teacherId, OpenPile open, long pupilId, TypedLine line) {
         Function<AnswerState, MarkedAnswer> of = state -> MarkedAnswer.of(pupilId, line.question(), state, line.given(),
                 line.correction(), line.how(), null);
         return switch (line.form()) {
@@ -142,7 +143,7 @@ class TypedLines {
         };
     }
 
-    private MarkedAnswer byLetter(long teacherId, OpenPile open, long pupilId, TypedLine line) {
+    private MarkedAnswer byLetter(TeacherId teacherId, OpenPile open, long pupilId, TypedLine line) {
         String letter = line.named().toLowerCase(Locale.ROOT);
         PileKey key = reports.key(teacherId, open.stored().id());
         List<String> slips = key.codes().stream().filter(code -> code.code().equals(letter)).findFirst()
@@ -198,7 +199,7 @@ class TypedLines {
      * @throws Missing where no such entry is kept any more
      */
     @Transactional
-    TakenBack takeBack(long teacherId, long id, String key) {
+    TakenBack takeBack(TeacherId teacherId, long id, String key) {
         StoredLine line = lines.find(id, key).orElseThrow(
                 () -> new Missing("This was typed too long ago to be taken back. Type what stands there instead."));
         OpenPile open = piles.openFor(teacherId, id, line.pupilId());

@@ -1,5 +1,6 @@
 package bemble.server.plan;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.practice.features.Question;
 import bemble.core.problem.Problem;
 import bemble.core.plan.Need;
@@ -66,7 +67,7 @@ public class PlanService {
     }
 
     /** The pupils of a class in their order. */
-    List<Pupil> register(long teacherId, long classId) {
+    List<Pupil> register(TeacherId teacherId, long classId) {
         return classes.find(teacherId, classId).pupils();
     }
 
@@ -82,7 +83,7 @@ public class PlanService {
     }
 
     /** The plan of the week in which a day lies; of the week with the next lesson where none is given. */
-    public PlanView plan(long teacherId, long classId, LocalDate day) {
+    public PlanView plan(TeacherId teacherId, long classId, LocalDate day) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         return plan(schoolClass, day, () -> records.places(schoolClass));
     }
@@ -130,7 +131,7 @@ public class PlanService {
      * @throws ChangedElsewhere with the plan as it is now, where another window has changed it meanwhile
      */
     @Transactional
-    PlanView keep(long teacherId, long classId, LocalDate day, PlanContent content, int revision) {
+    PlanView keep(TeacherId teacherId, long classId, LocalDate day, PlanContent content, int revision) {
         classes.find(teacherId, classId);
         LocalDate monday = week(classId, day);
         content.days().forEach(each -> each.groups().forEach(group -> {
@@ -149,7 +150,7 @@ public class PlanService {
 
     /** Throws what was changed by hand away: the plan is made from the record again. */
     @Transactional
-    PlanView again(long teacherId, long classId, LocalDate day) {
+    PlanView again(TeacherId teacherId, long classId, LocalDate day) {
         classes.find(teacherId, classId);
         plans.remove(classId, week(classId, day));
         return plan(teacherId, classId, day);
@@ -161,7 +162,7 @@ public class PlanService {
      * @return the set's id
      */
     @Transactional
-    public long setFor(long teacherId, long classId, LocalDate day, String key) {
+    public long setFor(TeacherId teacherId, long classId, LocalDate day, String key) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         LocalDate monday = week(classId, day);
         Supplier<List<PupilPlaces>> work = () -> records.places(schoolClass);
@@ -192,7 +193,7 @@ public class PlanService {
     }
 
     /** The questions of a group's sheet: as they are in its set, or as they will be when it is made. */
-    public List<Problem> problems(long teacherId, LocalDate date, GroupView group) {
+    public List<Problem> problems(TeacherId teacherId, LocalDate date, GroupView group) {
         return group.setId() != null ? sheets.ofSet(teacherId, group.setId()).problems()
                 : drawn(ShownPlan.need(group.kind(), group.rung(), group.slip()), group.questions(), date);
     }

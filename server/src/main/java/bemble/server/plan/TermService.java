@@ -1,5 +1,6 @@
 package bemble.server.plan;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
@@ -37,7 +38,7 @@ class TermService {
         this.json = json;
     }
 
-    TermView term(long teacherId, long classId) {
+    TermView term(TeacherId teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         return new TermView(of(classId, () -> records.places(schoolClass)), allTopics(),
                 plans.term(classId).map(PlanMapper.StoredTerm::revision).orElse(0));
@@ -80,7 +81,7 @@ class TermService {
      * @throws ChangedElsewhere with what is wanted now, where another window has changed it meanwhile
      */
     @Transactional
-    TermView keepTerm(long teacherId, long classId, Term term, int revision) {
+    TermView keepTerm(TeacherId teacherId, long classId, Term term, int revision) {
         classes.find(teacherId, classId);
         term.wishes(Weeks.monday(records.today()));
         String content = json.writeValueAsString(term);

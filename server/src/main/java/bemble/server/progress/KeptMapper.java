@@ -1,5 +1,6 @@
 package bemble.server.progress;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Place;
 import bemble.core.progress.Quiz;
@@ -23,7 +24,7 @@ interface KeptMapper {
             "where pupil_id in <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
 
     /** Pupils of a teacher whose kept record is missing or old. */
-    record Stale(long pupilId, long teacherId, long changes) {}
+    record Stale(long pupilId, TeacherId teacherId, long changes) {}
 
     @Select("<script>select p.id as pupil_id, c.teacher_id, coalesce(a.changes, 0) as changes from pupil p join school_class c on c.id = p.class_id "
             + "left join answer_change a on a.pupil_id = p.id left join kept_pupil k on k.pupil_id = p.id "

@@ -1,5 +1,6 @@
 package bemble.server.progress;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.diagnosis.Remedy;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Rung;
@@ -63,7 +64,7 @@ class RecordPages {
         this.kept = kept;
     }
 
-    ClassRecord ofClass(long teacherId, long classId) {
+    ClassRecord ofClass(TeacherId teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         List<PupilPlaces> all = records.places(schoolClass);
         List<Rung> tried = RecordService.triedBy(all);
@@ -144,7 +145,7 @@ class RecordPages {
                 .map(each -> new ShakyFact(each.getKey(), each.getValue())).toList();
     }
 
-    PupilRecord ofPupil(long teacherId, long pupilId) {
+    PupilRecord ofPupil(TeacherId teacherId, long pupilId) {
         Known known = records.pupil(teacherId, pupilId);
         PupilWork pupil = known.work();
         List<RungRecord> records =

@@ -1,5 +1,6 @@
 package bemble.server.progress;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
@@ -52,7 +53,7 @@ public class RecordService {
     }
 
     /** What each pupil of a class has done, and where they stand. */
-    public List<PupilWork> work(long teacherId, SchoolClass schoolClass) {
+    public List<PupilWork> work(TeacherId teacherId, SchoolClass schoolClass) {
         List<Long> ids = schoolClass.pupils().stream().map(Pupil::id).toList();
         Marked marked = work.of(teacherId, ids);
         Map<Long, List<Answer>> answers = marked.answers().stream().collect(Collectors.groupingBy(Answer::pupilId));
@@ -125,7 +126,7 @@ public class RecordService {
     public record Known(SchoolClass schoolClass, PupilWork work) {}
 
     /** @throws Missing where the teacher has no such pupil */
-    public Known pupil(long teacherId, long pupilId) {
+    public Known pupil(TeacherId teacherId, long pupilId) {
         SchoolClass schoolClass = classes.ofPupil(teacherId, pupilId);
         Pupil pupil = classes.findPupil(teacherId, pupilId);
         return new Known(schoolClass, work(teacherId, schoolClass.with(List.of(pupil))).get(0));

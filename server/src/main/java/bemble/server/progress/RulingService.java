@@ -1,5 +1,6 @@
 package bemble.server.progress;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.practice.Ladder;
 import bemble.core.problem.Refusal;
 import bemble.core.progress.State;
@@ -28,7 +29,7 @@ public class RulingService {
      * @throws Refusal where the rung, the state or the reason is missing
      */
     @Transactional
-    void rule(long teacherId, long pupilId, String rung, String state, String reason) {
+    void rule(TeacherId teacherId, long pupilId, String rung, String state, String reason) {
         records.pupil(teacherId, pupilId);
         keepRuling(pupilId, rung, state, reason);
     }
@@ -47,7 +48,7 @@ public class RulingService {
     }
 
     @Transactional
-    void unrule(long teacherId, long pupilId, String rung) {
+    void unrule(TeacherId teacherId, long pupilId, String rung) {
         records.pupil(teacherId, pupilId);
         rulings.remove(pupilId, rung);
     }

@@ -1,5 +1,6 @@
 package bemble.server.reports;
 
+import bemble.server.ids.TeacherId;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -9,8 +10,8 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 interface OwnWordsMapper {
     @Select("select content from page_words where teacher_id = #{teacherId} and page = #{page}")
-    Optional<String> find(long teacherId, String page);
+    Optional<String> find(TeacherId teacherId, String page);
 
     @Insert("merge into page_words (teacher_id, page, content) key (teacher_id, page) values (#{teacherId}, #{page}, #{content})")
-    void save(long teacherId, String page, String content);
+    void save(TeacherId teacherId, String page, String content);
 }

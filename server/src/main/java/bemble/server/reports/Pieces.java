@@ -1,5 +1,6 @@
 package bemble.server.reports;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
 import bemble.server.marking.MarkedWork.Answer;
@@ -40,7 +41,7 @@ public class Pieces {
     }
 
     /** The latest pieces of a pupil, the last of them last. */
-    PiecesView of(long teacherId, long pupilId) {
+    PiecesView of(TeacherId teacherId, long pupilId) {
         RecordService.Known known = records.pupil(teacherId, pupilId);
         List<Judgement> all = judgements.of(pupilId);
         List<Answer> alone = known.work().answers().stream().filter(Answer::alone).toList();
@@ -56,7 +57,7 @@ public class Pieces {
 
     /** @throws Refusal where two have judged it already, or this one has */
     @Transactional
-    PiecesView judge(long teacherId, long pupilId, NewJudgement judgement) {
+    PiecesView judge(TeacherId teacherId, long pupilId, NewJudgement judgement) {
         PieceView piece = of(teacherId, pupilId).pieces().stream().filter(each -> each.marking() == judgement.marking()
                 && each.question() == judgement.question()).findFirst()
                 .orElseThrow(

@@ -1,5 +1,6 @@
 package bemble.server.reports;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.PlainWords;
 import bemble.core.practice.Rung;
@@ -64,7 +65,7 @@ class Reports {
     }
 
     /** For a talk with parents: what goes well, what is worked on, the child's own work, and one thing to do at home. */
-    Worded ofPupil(long teacherId, long pupilId) {
+    Worded ofPupil(TeacherId teacherId, long pupilId) {
         RecordService.Known known = records.pupil(teacherId, pupilId);
         PupilWork pupil = known.work();
         List<Section> sections = new ParentsPage(pupil, styles.of(teacherId), records.today())
@@ -74,7 +75,7 @@ class Reports {
     }
 
     /** For colleagues who judge together: dated pieces, what was said of each, and lines to write on where nothing was. */
-    Worded toJudge(long teacherId, long pupilId) {
+    Worded toJudge(TeacherId teacherId, long pupilId) {
         PiecesView all = pieces.of(teacherId, pupilId);
         List<Section> sections = new ArrayList<>();
         sections.add(Section.plain("How to judge")
@@ -114,7 +115,7 @@ class Reports {
     }
 
     /** For the head: how many children are where; no child is named. */
-    Worded ofClass(long teacherId, long classId) {
+    Worded ofClass(TeacherId teacherId, long classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         List<PupilPlaces> all = records.places(schoolClass);
         List<Section> sections = new ArrayList<>();
@@ -152,7 +153,7 @@ class Reports {
     }
 
     /** For a day's stand-in: the lesson with its questions and answers, who sits with whom, and how we write it. */
-    Worded standIn(long teacherId, long classId, LocalDate day) {
+    Worded standIn(TeacherId teacherId, long classId, LocalDate day) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         List<DayView> days = plans.plan(teacherId, classId, day).days();
         // Where no day is named it is the next one with a lesson.

@@ -1,5 +1,6 @@
 package bemble.server.reports;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.print.Page;
 import bemble.core.print.TextPages.Paragraph;
 import bemble.core.print.TextPages.Part;
@@ -34,7 +35,7 @@ class WordedPages {
      * @param page the name under which the teacher's words on it are kept
      * @param behind pages that follow, as they are
      */
-    Worded set(long teacherId, String page, String title, String heading, String aside, List<Section> sections,
+    Worded set(TeacherId teacherId, String page, String title, String heading, String aside, List<Section> sections,
             List<Page> behind) {
         OwnWords own = of(teacherId, page);
         List<Part> parts = new ArrayList<>();
@@ -46,7 +47,7 @@ class WordedPages {
         return new Worded(new Report(title, pages), page, sections, own);
     }
 
-    OwnWords of(long teacherId, String page) {
+    OwnWords of(TeacherId teacherId, String page) {
         return words.find(teacherId, page).map(content -> json.readValue(content, OwnWords.class))
                 .orElse(OwnWords.NONE);
     }
@@ -57,7 +58,7 @@ class WordedPages {
      * @throws Refusal where it is too long to stand on one
      */
     @Transactional
-    OwnWords keep(long teacherId, String page, OwnWords own) {
+    OwnWords keep(TeacherId teacherId, String page, OwnWords own) {
         if (own.words().length() > MOST_LETTERS) {
             throw Refusal.of("words",
                     "Keep your own words to " + MOST_LETTERS + " letters, about a third of a page; these are "

@@ -1,5 +1,6 @@
 package bemble.server.rules;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Operation;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -17,7 +18,7 @@ interface KeptRuleMapper {
 
     @Update("merge into kept_rule (rule, operation, name, kept_by, deleted_at) key (rule, operation) "
             + "values (#{rule}, #{operation}, #{name}, #{teacherId}, null)")
-    void keep(String rule, Operation operation, String name, long teacherId);
+    void keep(String rule, Operation operation, String name, TeacherId teacherId);
 
     @Update("update kept_rule set deleted_at = #{now} where id = #{id} and deleted_at is null")
     int delete(long id, OffsetDateTime now);

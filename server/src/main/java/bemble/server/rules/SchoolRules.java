@@ -1,5 +1,6 @@
 package bemble.server.rules;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.KeptRules.Kept;
@@ -45,7 +46,7 @@ public class SchoolRules {
         return mapper.all();
     }
 
-    void keep(long teacherId, String rule, Operation operation, String name) {
+    void keep(TeacherId teacherId, String rule, Operation operation, String name) {
         Kept kept = Kept.of(rule, operation, name);
         if (!now().has(kept.rule(), kept.operation()) && now().rules().size() >= MOST) {
             throw Refusal.of("rule",

@@ -1,5 +1,6 @@
 package bemble.server.screens;
 
+import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -31,16 +32,16 @@ interface ScreenMapper {
             + "(select count(*) from screen_place p where p.session_id = live_session.id) as places "
             + "from live_session where " + MATCHES
             + " order by opened_at desc, id desc offset #{offset} rows fetch first #{most} rows only")
-    List<Line> search(long teacherId, Long classId, String pattern, int offset, int most);
+    List<Line> search(TeacherId teacherId, Long classId, String pattern, int offset, int most);
 
     @Select("select count(*) from live_session where " + MATCHES)
-    int count(long teacherId, Long classId, String pattern);
+    int count(TeacherId teacherId, Long classId, String pattern);
 
     @Select("select count(*) from live_session where teacher_id = #{teacherId} and ended_at is null")
-    int countOpen(long teacherId);
+    int countOpen(TeacherId teacherId);
 
     @Select("select " + SESSION + " from live_session where teacher_id = #{teacherId} and id = #{id}")
-    Optional<StoredSession> find(long teacherId, long id);
+    Optional<StoredSession> find(TeacherId teacherId, long id);
 
     @Select("select " + SESSION + " from screen_session where id = #{id}")
     Optional<StoredSession> byId(long id);
@@ -55,7 +56,7 @@ interface ScreenMapper {
     StoredSession add(StoredSession session);
 
     @Update("update screen_session set ended_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where teacher_id = #{teacherId} and id = #{id}")
-    int end(long teacherId, long id, OffsetDateTime at);
+    int end(TeacherId teacherId, long id, OffsetDateTime at);
 
     @Select("select " + PLACE + " from screen_place where session_id = #{sessionId}")
     List<StoredPlace> places(long sessionId);
@@ -68,7 +69,7 @@ interface ScreenMapper {
     Optional<StoredPlace> take(long sessionId, long pupilId);
 
     /** What matters of a session to who writes in it. */
-    record OpenTo(long teacherId, OffsetDateTime endedAt) {}
+    record OpenTo(TeacherId teacherId, OffsetDateTime endedAt) {}
 
     @Select("select teacher_id, ended_at from live_session where id = #{sessionId}")
     Optional<OpenTo> openTo(long sessionId);

@@ -1,5 +1,6 @@
 package bemble.server.screens;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
@@ -58,7 +59,7 @@ class ScreenService {
      *
      * @param classId of this class alone; of all where it is null
      */
-    Page<SessionLine> search(long teacherId, Long classId, String words, int offset, int most) {
+    Page<SessionLine> search(TeacherId teacherId, Long classId, String words, int offset, int most) {
         String pattern = SearchWords.pattern(words);
         return new Page<>(
                 screens.search(teacherId, classId, pattern, offset, most).stream()
@@ -75,7 +76,8 @@ class ScreenService {
      * @param pupilIds for whom; everybody where it is empty
      */
     @Transactional
-    SessionView open(long teacherId, long classId, long setId, List<Long> pupilIds, boolean led, boolean asksDigits) {
+    SessionView open(TeacherId teacherId, long classId, long setId, List<Long> pupilIds, boolean led,
+            boolean asksDigits) {
         if (screens.countOpen(teacherId) >= MOST_OPEN) {
             throw Refusal.of("setId", "You have " + MOST_OPEN + " sets open at screens. End one of them first.");
         }
@@ -105,7 +107,7 @@ class ScreenService {
         return String.valueOf(100 + RANDOM.nextInt(900));
     }
 
-    SessionView view(long teacherId, long id) {
+    SessionView view(TeacherId teacherId, long id) {
         return view(screens.find(teacherId, id)
                 .orElseThrow(() -> new Missing("This set is not open at screens any more. The list shows what is.")));
     }
@@ -141,7 +143,7 @@ class ScreenService {
 
     /** Ends a set's code; what was written and not handed in is collected, and counts as handed in. */
     @Transactional
-    SessionView end(long teacherId, long id) {
+    SessionView end(TeacherId teacherId, long id) {
         if (view(teacherId, id).ended()) {
             return view(teacherId, id);
         }
@@ -159,7 +161,7 @@ class ScreenService {
 
     /** Gives a paper that was handed in back, to be gone on with; its first answers stay what they were. */
     @Transactional
-    SessionView giveBack(long teacherId, long id, long pupilId) {
+    SessionView giveBack(TeacherId teacherId, long id, long pupilId) {
         view(teacherId, id);
         StoredPlace place = screens.take(id, pupilId).orElseThrow(ScreenService::gone);
         screens.change(place.handedIn(null));
@@ -169,7 +171,7 @@ class ScreenService {
 
     /** Lets another device write under a name: the next that writes keeps it. */
     @Transactional
-    SessionView forAnyDevice(long teacherId, long id, long pupilId) {
+    SessionView forAnyDevice(TeacherId teacherId, long id, long pupilId) {
         view(teacherId, id);
         screens.change(screens.take(id, pupilId).orElseThrow(ScreenService::gone).forAnyDevice());
         events.publishEvent(new SessionChanged(id));

@@ -1,5 +1,6 @@
 package bemble.server.screens;
 
+import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 
 /**
@@ -10,7 +11,8 @@ import java.time.OffsetDateTime;
  * @param endedAt when the teacher ended it, or null
  * @param setId the set it was opened with, or null where that was not kept
  */
-record StoredSession(long id, long teacherId, long classId, long markingId, String code, String title, String problems,
+record StoredSession(long id, TeacherId teacherId, long classId, long markingId, String code, String title,
+        String problems,
         boolean led,
         boolean asksDigits, OffsetDateTime openedAt, OffsetDateTime endedAt,
         Long setId) {}

@@ -1,5 +1,6 @@
 package bemble.server.sets;
 
+import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -15,32 +16,32 @@ interface SetMapper {
 
     @Select("select " + COLUMNS + " from practice_set" + MINE + " and archived = #{archived} "
             + "and words like #{pattern} escape '!' order by changed_at desc, id desc")
-    List<StoredSet> search(long teacherId, String pattern, boolean archived);
+    List<StoredSet> search(TeacherId teacherId, String pattern, boolean archived);
 
     @Select("select " + COLUMNS + " from practice_set" + MINE + " and id = #{id}")
-    Optional<StoredSet> find(long teacherId, long id);
+    Optional<StoredSet> find(TeacherId teacherId, long id);
 
     @Select(value = "select " + COLUMNS
             + " from final table (insert into practice_set (teacher_id, title, tag, content, "
             + "words, changed_at) values (#{teacherId}, #{title}, #{tag}, #{content}, #{words}, #{now}))", affectData = true)
-    StoredSet add(long teacherId, String title, String tag, String content, String words, OffsetDateTime now);
+    StoredSet add(TeacherId teacherId, String title, String tag, String content, String words, OffsetDateTime now);
 
     @Update("update practice_set set title = #{title}, tag = #{tag}, content = #{content}, words = #{words}, "
             + "changed_at = #{now}, revision = revision + 1" + MINE
             + " and id = #{id} and revision = coalesce(#{revision,jdbcType=INTEGER}, revision)")
-    int change(long teacherId, long id, Integer revision, String title, String tag, String content, String words,
+    int change(TeacherId teacherId, long id, Integer revision, String title, String tag, String content, String words,
             OffsetDateTime now);
 
     @Update("update practice_set set archived = #{archived}" + MINE + " and id = #{id}")
-    int archive(long teacherId, long id, boolean archived);
+    int archive(TeacherId teacherId, long id, boolean archived);
 
     /** The codes under which pupils write a set at screens just now. */
     @Select("select code from live_session where set_id = #{id} and ended_at is null")
     List<String> openAtScreens(long id);
 
     @Update("update practice_set set deleted_at = #{now}" + MINE + " and id = #{id}")
-    int delete(long teacherId, long id, OffsetDateTime now);
+    int delete(TeacherId teacherId, long id, OffsetDateTime now);
 
     @Update("update practice_set set deleted_at = null where teacher_id = #{teacherId} and id = #{id}")
-    int restore(long teacherId, long id);
+    int restore(TeacherId teacherId, long id);
 }

@@ -1,5 +1,6 @@
 package bemble.server.sets;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.practice.Versions;
 import bemble.core.practice.features.Question;
 import bemble.core.problem.Refusal;
@@ -30,11 +31,11 @@ public class SetService {
         this.clock = clock;
     }
 
-    public List<StoredSet> search(long teacherId, String words, boolean archived) {
+    public List<StoredSet> search(TeacherId teacherId, String words, boolean archived) {
         return sets.search(teacherId, SearchWords.pattern(words), archived);
     }
 
-    public StoredSet find(long teacherId, long id) {
+    public StoredSet find(TeacherId teacherId, long id) {
         return sets.find(teacherId, id).orElseThrow(() -> new Missing(
                 "This set is not among yours. It may have been deleted; the list shows what is there."));
     }
@@ -44,7 +45,7 @@ public class SetService {
     }
 
     @Transactional
-    public StoredSet add(long teacherId, SetContent content) {
+    public StoredSet add(TeacherId teacherId, SetContent content) {
         SetContent plain = SetReading.asWritten(content);
         return sets.add(teacherId, plain.title(), plain.tag(), json.writeValueAsString(plain), words(plain), now());
     }
@@ -56,7 +57,7 @@ public class SetService {
      * @throws ChangedElsewhere where the set was changed in another window since
      */
     @Transactional
-    StoredSet change(long teacherId, long id, Integer revision, SetContent content) {
+    StoredSet change(TeacherId teacherId, long id, Integer revision, SetContent content) {
         SetContent plain = SetReading.asWritten(content);
         int changed = sets.change(teacherId, id, revision, plain.title(), plain.tag(), json.writeValueAsString(plain),
                 words(plain), now());
@@ -69,7 +70,7 @@ public class SetService {
 
     /** A copy of a set, with the same numbers or others as hard. */
     @Transactional
-    StoredSet copy(long teacherId, long id, boolean otherNumbers) {
+    StoredSet copy(TeacherId teacherId, long id, boolean otherNumbers) {
         SetContent content = content(find(teacherId, id));
         SetContent copied = content;
         if (otherNumbers) {
@@ -82,14 +83,14 @@ public class SetService {
     }
 
     @Transactional
-    StoredSet archive(long teacherId, long id, boolean archived) {
+    StoredSet archive(TeacherId teacherId, long id, boolean archived) {
         sets.archive(teacherId, id, archived);
         return find(teacherId, id);
     }
 
     /** @throws Refusal where pupils write it at screens just now */
     @Transactional
-    void delete(long teacherId, long id) {
+    void delete(TeacherId teacherId, long id) {
         find(teacherId, id);
         List<String> codes = sets.openAtScreens(id);
         if (!codes.isEmpty()) {
@@ -100,7 +101,7 @@ public class SetService {
     }
 
     @Transactional
-    StoredSet restore(long teacherId, long id) {
+    StoredSet restore(TeacherId teacherId, long id) {
         sets.restore(teacherId, id);
         return find(teacherId, id);
     }

@@ -1,5 +1,6 @@
 package bemble.server.style;
 
+import bemble.server.ids.TeacherId;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
@@ -10,17 +11,17 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface PreferencesMapper {
     @Select("select content from teacher_preference where teacher_id = #{teacherId}")
-    Optional<String> find(long teacherId);
+    Optional<String> find(TeacherId teacherId);
 
     /** Makes a row where there is none, so that there is something to lock. */
     @Update("insert into teacher_preference (teacher_id, content) select #{teacherId}, #{content} "
             + "where not exists (select 1 from teacher_preference where teacher_id = #{teacherId})")
-    void begin(long teacherId, String content);
+    void begin(TeacherId teacherId, String content);
 
     @Select("select content from teacher_preference where teacher_id = #{teacherId} for update")
     @Options(useCache = false, flushCache = Options.FlushCachePolicy.TRUE)
-    String lock(long teacherId);
+    String lock(TeacherId teacherId);
 
     @Update("update teacher_preference set content = #{content} where teacher_id = #{teacherId}")
-    void save(long teacherId, String content);
+    void save(TeacherId teacherId, String content);
 }

@@ -1,5 +1,6 @@
 package bemble.server.style;
 
+import bemble.server.ids.TeacherId;
 import java.util.List;
 import java.util.Map;
 import org.springframework.context.ApplicationEventPublisher;
@@ -20,13 +21,13 @@ public class PreferencesService {
         this.json = json;
     }
 
-    public Preferences of(long teacherId) {
+    public Preferences of(TeacherId teacherId) {
         return preferences.find(teacherId).map(this::read).orElse(Preferences.USUAL);
     }
 
     /** Changes what is given and keeps the rest; one change after the other, so that none is lost. */
     @Transactional
-    public Preferences change(long teacherId, Map<String, String> cues, Boolean letterKeys, List<HowCode> howCodes,
+    public Preferences change(TeacherId teacherId, Map<String, String> cues, Boolean letterKeys, List<HowCode> howCodes,
             Boolean skipsFirstSteps) {
         preferences.begin(teacherId, json.writeValueAsString(Preferences.USUAL));
         Preferences changed = read(preferences.lock(teacherId)).with(cues, letterKeys, howCodes, skipsFirstSteps);

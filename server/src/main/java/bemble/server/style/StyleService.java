@@ -1,5 +1,6 @@
 package bemble.server.style;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.style.HouseStyle;
 import java.util.Map;
 import org.springframework.stereotype.Service;
@@ -16,13 +17,13 @@ public class StyleService {
         this.text = text;
     }
 
-    public HouseStyle of(long teacherId) {
+    public HouseStyle of(TeacherId teacherId) {
         return styles.find(teacherId).map(text::read).map(HouseStyle.USUAL::with).orElse(HouseStyle.USUAL);
     }
 
     /** Changes some choices and keeps the others; one change after the other, so that none is lost. */
     @Transactional
-    public HouseStyle change(long teacherId, Map<String, String> choices) {
+    public HouseStyle change(TeacherId teacherId, Map<String, String> choices) {
         styles.begin(teacherId, text.write(HouseStyle.USUAL));
         HouseStyle changed = HouseStyle.USUAL.with(text.read(styles.lock(teacherId))).with(choices);
         styles.save(teacherId, text.write(changed));

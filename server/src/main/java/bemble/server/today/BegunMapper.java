@@ -1,5 +1,6 @@
 package bemble.server.today;
 
+import bemble.server.ids.TeacherId;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 
@@ -15,5 +16,5 @@ interface BegunMapper {
                 exists(select 1 from marking where teacher_id = #{teacherId}) as pile,
                 exists(select 1 from log_entry where teacher_id = #{teacherId} and written is not null) as paper,
                 exists(select 1 from house_style where teacher_id = #{teacherId}) as style""")
-    Begun of(long teacherId);
+    Begun of(TeacherId teacherId);
 }

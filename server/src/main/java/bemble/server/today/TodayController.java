@@ -1,5 +1,6 @@
 package bemble.server.today;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
@@ -109,7 +110,7 @@ class TodayController {
                 toTry(teacher.id()));
     }
 
-    private List<String> toTry(long teacherId) {
+    private List<String> toTry(TeacherId teacherId) {
         if (preferences.of(teacherId).skipsFirstSteps()) {
             return List.of();
         }

@@ -1,5 +1,6 @@
 package bemble.server.log.entry;
 
+import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 import java.util.Collection;
 import java.util.List;
@@ -30,62 +31,62 @@ public interface LogMapper {
 
     @Select("<script>select " + COLUMNS + " from log_entry use index (log_entry_there) where " + MATCHES
             + " order by worked_at desc, id desc offset #{offset} rows fetch first #{most} rows only</script>")
-    List<LogEntry> search(long teacherId, String pattern, Boolean pupils, int offset, int most);
+    List<LogEntry> search(TeacherId teacherId, String pattern, Boolean pupils, int offset, int most);
 
     @Select("select " + COLUMNS
             + " from log_entry use index (log_entry_written) where teacher_id = #{teacherId} and written is null and deleted_at is null "
             + "order by worked_at desc, id desc fetch first row only")
-    Optional<LogEntry> lastWorked(long teacherId);
+    Optional<LogEntry> lastWorked(TeacherId teacherId);
 
     @Select("<script>select count(*) from log_entry use index (log_entry_there) where " + MATCHES + "</script>")
-    int count(long teacherId, String pattern, Boolean pupils);
+    int count(TeacherId teacherId, String pattern, Boolean pupils);
 
     @Select("select " + COLUMNS
             + " from log_entry where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
-    Optional<LogEntry> find(long teacherId, long id);
+    Optional<LogEntry> find(TeacherId teacherId, long id);
 
     /** An entry with its reference, deleted or not. */
     record Known(long id, UUID reference) {}
 
     @Select("select id, reference from log_entry where teacher_id = #{teacherId}")
-    List<Known> known(long teacherId);
+    List<Known> known(TeacherId teacherId);
 
     @Select(value = "select " + COLUMNS + " from final table (insert into log_entry (teacher_id, reference, worked_at, "
             + "operation, problem, method, choices, check_kind, answer, working, check_statement, check_holds, label, "
             + "note, kept, explanation, written) values (#{teacherId}, #{e.reference}, #{e.workedAt}, #{e.operation}, #{e.problem}, "
             + "#{e.method}, #{e.choices}, #{e.checkKind}, #{e.answer}, #{e.working}, #{e.checkStatement}, "
             + "#{e.checkHolds}, #{e.label}, #{e.note}, #{e.kept}, #{e.explanation}, #{e.written,jdbcType=VARCHAR}))", affectData = true)
-    LogEntry add(@Param("teacherId") long teacherId, @Param("e") NewEntry entry);
+    LogEntry add(@Param("teacherId") TeacherId teacherId, @Param("e") NewEntry entry);
 
     @Update("update log_entry set method = #{e.method}, choices = #{e.choices}, check_kind = #{e.checkKind}, "
             + "answer = #{e.answer}, working = #{e.working}, check_statement = #{e.checkStatement}, "
             + "check_holds = #{e.checkHolds} where teacher_id = #{teacherId} and id = #{id} "
             + "and problem = #{e.problem} and written is null and deleted_at is null")
-    int rework(@Param("teacherId") long teacherId, @Param("id") long id, @Param("e") NewEntry entry);
+    int rework(@Param("teacherId") TeacherId teacherId, @Param("id") long id, @Param("e") NewEntry entry);
 
     @Update("update log_entry set written = #{state}, answer = #{answer}, working = #{found} "
             + "where teacher_id = #{teacherId} and id = #{id} and written is not null and deleted_at is null")
-    int mark(long teacherId, long id, String state, String answer, String found);
+    int mark(TeacherId teacherId, long id, String state, String answer, String found);
 
     @Update("update log_entry set label = #{r.label}, note = #{r.note}, kept = #{r.kept}, "
             + "explanation = coalesce(#{r.explanation,jdbcType=VARCHAR}, explanation), revision = revision + 1 "
             + "where teacher_id = #{teacherId} and id = #{id} and deleted_at is null "
             + "and revision = coalesce(#{r.revision,jdbcType=INTEGER}, revision)")
-    int remark(@Param("teacherId") long teacherId, @Param("id") long id, @Param("r") Remarks remarks);
+    int remark(@Param("teacherId") TeacherId teacherId, @Param("id") long id, @Param("r") Remarks remarks);
 
     @Update("update log_entry set deleted_at = #{now} where teacher_id = #{teacherId} and id = #{id} "
             + "and deleted_at is null")
-    int delete(long teacherId, long id, OffsetDateTime now);
+    int delete(TeacherId teacherId, long id, OffsetDateTime now);
 
     /** Deletes what a search shows, but what is kept or stands in a pile. */
     @Select(value = "<script>select id from final table (update log_entry set deleted_at = #{now} where " + MATCHES
             + " and not kept and not " + IN_A_PILE + ")</script>", affectData = true)
     @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
-    List<Long> deleteAllNotKept(long teacherId, String pattern, Boolean pupils, OffsetDateTime now);
+    List<Long> deleteAllNotKept(TeacherId teacherId, String pattern, Boolean pupils, OffsetDateTime now);
 
     /** How many a search shows that stand in a pile, and so are not tidied away. */
     @Select("<script>select count(*) from log_entry where " + MATCHES + " and not kept and " + IN_A_PILE + "</script>")
-    int countInPiles(long teacherId, String pattern, Boolean pupils);
+    int countInPiles(TeacherId teacherId, String pattern, Boolean pupils);
 
     /** The code under which a pupil writes this paper at a screen just now. */
     @Select("select s.code from attempt a join screen_place p on p.run = a.run join live_session s on s.id = p.session_id "
@@ -95,18 +96,18 @@ public interface LogMapper {
     /** What can be brought back, the latest deleted first. */
     @Select("select " + COLUMNS + " from log_entry where teacher_id = #{teacherId} and deleted_at is not null "
             + "order by deleted_at desc, worked_at desc, id desc offset #{offset} rows fetch first #{most} rows only")
-    List<LogEntry> deleted(long teacherId, int offset, int most);
+    List<LogEntry> deleted(TeacherId teacherId, int offset, int most);
 
     @Select("select count(*) from log_entry where teacher_id = #{teacherId} and deleted_at is not null")
-    int countDeleted(long teacherId);
+    int countDeleted(TeacherId teacherId);
 
     /** What was deleted together. */
     @Select("select id from log_entry where teacher_id = #{teacherId} and deleted_at = #{at}")
-    List<Long> deletedAt(long teacherId, OffsetDateTime at);
+    List<Long> deletedAt(TeacherId teacherId, OffsetDateTime at);
 
     @Update("<script>update log_entry set deleted_at = null where teacher_id = #{teacherId} and id in "
             + "<foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach></script>")
-    int restore(long teacherId, Collection<Long> ids);
+    int restore(TeacherId teacherId, Collection<Long> ids);
 
     @Delete("delete from log_entry where deleted_at < #{before}")
     int purge(OffsetDateTime before);

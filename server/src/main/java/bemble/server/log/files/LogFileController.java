@@ -1,5 +1,6 @@
 package bemble.server.log.files;
 
+import bemble.server.ids.TeacherId;
 import bemble.server.account.SignedIn;
 import bemble.server.load.Jobs.UnderWay;
 import bemble.server.load.Jobs;
@@ -63,7 +64,7 @@ class LogFileController {
         return job.state() == Jobs.State.DONE ? ResponseEntity.ok(job.result()) : ResponseEntity.accepted().body(job);
     }
 
-    private LogService.Imported take(long teacherId, byte[] text, Jobs.Progress progress) {
+    private LogService.Imported take(TeacherId teacherId, byte[] text, Jobs.Progress progress) {
         List<ReadEntry> entries = reader.read(text, progress);
         try {
             return log.take(teacherId, entries);

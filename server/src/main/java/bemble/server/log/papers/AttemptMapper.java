@@ -1,5 +1,6 @@
 package bemble.server.log.papers;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -32,7 +33,7 @@ public interface AttemptMapper {
 
     @Select("select e.id, a.question, e.problem from attempt a join log_entry e on e.id = a.entry_id where a.run = #{run} "
             + "and e.teacher_id = #{teacherId} and e.deleted_at is null order by a.question")
-    List<PaperOfRun> papersOfRun(long teacherId, String run);
+    List<PaperOfRun> papersOfRun(TeacherId teacherId, String run);
 
     /** The question that a paper is for, where it is one of these. */
     @Select("select question from attempt where entry_id = #{entryId} and run = #{run}")
@@ -48,7 +49,7 @@ public interface AttemptMapper {
     /** A pupil's papers that were right, the latest first. */
     @Select("select e.id from attempt a join log_entry e on e.id = a.entry_id where a.pupil_id = #{pupilId} "
             + "and e.teacher_id = #{teacherId} and e.deleted_at is null and e.written = 'right' order by e.worked_at desc, e.id desc")
-    List<Long> rightOfPupil(long teacherId, long pupilId);
+    List<Long> rightOfPupil(TeacherId teacherId, long pupilId);
 
     /** A paper that a teacher has begun and not handed in. */
     record OpenPaper(long id, Problem problem, OffsetDateTime workedAt) {}
@@ -56,7 +57,7 @@ public interface AttemptMapper {
     @Select("select e.id, e.problem, e.worked_at from log_entry e use index (log_entry_written) join attempt a on a.entry_id = e.id where e.teacher_id = #{teacherId} "
             + "and e.written = 'open' and e.deleted_at is null and a.pupil_id is null order by e.worked_at desc, e.id desc "
             + "fetch first #{most} rows only")
-    List<OpenPaper> open(long teacherId, int most);
+    List<OpenPaper> open(TeacherId teacherId, int most);
 
     /** A paper that a pupil wrote at a screen, with the question of the pile it was marked in. */
     record PaperInPile(long id, long markingId, int question) {}
@@ -64,7 +65,7 @@ public interface AttemptMapper {
     @Select("select e.id, s.marking_id, a.question from attempt a join log_entry e on e.id = a.entry_id join screen_place p on p.run = a.run "
             + "join screen_session s on s.id = p.session_id where a.pupil_id = #{pupilId} and e.teacher_id = #{teacherId} "
             + "and e.deleted_at is null order by e.worked_at desc, e.id desc fetch first #{most} rows only")
-    List<PaperInPile> inPiles(long teacherId, long pupilId, int most);
+    List<PaperInPile> inPiles(TeacherId teacherId, long pupilId, int most);
 
     @Select("select count(*) from attempt where pupil_id = #{pupilId}")
     int countOfPupil(long pupilId);
@@ -74,5 +75,5 @@ public interface AttemptMapper {
 
     @Select("select a.entry_id from attempt a join log_entry e on e.id = a.entry_id where a.run = #{run} "
             + "and e.teacher_id = #{teacherId} and e.deleted_at is null order by a.question, a.entry_id")
-    List<Long> ofRun(long teacherId, String run);
+    List<Long> ofRun(TeacherId teacherId, String run);
 }

@@ -1,5 +1,6 @@
 package bemble.server.log.papers;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;
@@ -70,7 +71,7 @@ public class AttemptService {
 
     /** Begins a paper; where somebody joins in at a step, what comes before stands there already. */
     @Transactional
-    Attempt begin(long teacherId, ToBegin paper) {
+    Attempt begin(TeacherId teacherId, ToBegin paper) {
         order(paper.order().problem(), paper.order().method(), paper.order().style(), paper.order().check(),
                 paper.settings());
         List<AttemptFigure> figures = paper.settings().joinedAt() == 0 ? List.of() : WritingPaper.of(paper.order(),
@@ -89,7 +90,7 @@ public class AttemptService {
 
     /** Begins several papers, all or none. */
     @Transactional
-    List<Attempt> beginAll(long teacherId, List<ToBegin> papers) {
+    List<Attempt> beginAll(TeacherId teacherId, List<ToBegin> papers) {
         return papers.stream().map(paper -> begin(teacherId, paper)).toList();
     }
 
@@ -104,7 +105,7 @@ public class AttemptService {
                 false);
     }
 
-    Attempt find(long teacherId, long id) {
+    Attempt find(TeacherId teacherId, long id) {
         LogEntry entry = log.find(teacherId, id).orElseThrow(AttemptService::missing);
         return whole(entry, attempts.find(id).orElseThrow(AttemptService::missing));
     }
@@ -129,7 +130,7 @@ public class AttemptService {
     }
 
     /** The papers of a set worked through, in the order of its questions. */
-    List<Attempt> ofRun(long teacherId, UUID run) {
+    List<Attempt> ofRun(TeacherId teacherId, UUID run) {
         return attempts.ofRun(teacherId, run.toString()).stream().map(id -> find(teacherId, id)).toList();
     }
 
@@ -141,7 +142,7 @@ public class AttemptService {
      * @throws ChangedElsewhere with what was done there, where another window has gone on with it otherwise
      */
     @Transactional
-    int add(long teacherId, long id, int from, List<AttemptFigure> more) {
+    int add(TeacherId teacherId, long id, int from, List<AttemptFigure> more) {
         LogEntry entry = log.find(teacherId, id).orElseThrow(AttemptService::missing);
         Attempt attempt = whole(entry, attempts.take(id).orElseThrow(AttemptService::missing));
         List<AttemptFigure> there = attempt.figures();
@@ -164,7 +165,7 @@ public class AttemptService {
 
     /** Changes how a paper is written or judged. */
     @Transactional
-    Attempt change(long teacherId, long id, AttemptSettings settings) {
+    Attempt change(TeacherId teacherId, long id, AttemptSettings settings) {
         Attempt attempt = find(teacherId, id);
         if (settings.copiedAs() != null) {
             order(attempt, settings);
@@ -176,7 +177,7 @@ public class AttemptService {
     }
 
     /** Marks a paper and keeps how it came out. */
-    MarkResponse mark(long teacherId, long id) {
+    MarkResponse mark(TeacherId teacherId, long id) {
         MarkResponse marked = marked(find(teacherId, id));
         keep(teacherId, id, marked);
         return marked;
@@ -184,7 +185,7 @@ public class AttemptService {
 
     /** Keeps how a paper came out; marking it keeps nobody else from the log. */
     @Transactional
-    void keep(long teacherId, long id, MarkResponse marked) {
+    void keep(TeacherId teacherId, long id, MarkResponse marked) {
         String answer = marked.answer().text();
         log.mark(teacherId, id, marked.verdict().id(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())),
                 found(marked));

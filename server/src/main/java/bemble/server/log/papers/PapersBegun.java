@@ -1,5 +1,6 @@
 package bemble.server.log.papers;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -20,7 +21,7 @@ public class PapersBegun {
     public record Begun(long id, Problem problem, OffsetDateTime begunAt) {}
 
     /** The last of them, the newest first. */
-    public List<Begun> of(long teacherId) {
+    public List<Begun> of(TeacherId teacherId) {
         return attempts.open(teacherId, MOST).stream()
                 .map(paper -> new Begun(paper.id(), paper.problem(), paper.workedAt())).toList();
     }

@@ -1,5 +1,6 @@
 package bemble.server.log.papers;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.marking.PaperVerdict;
 import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;
@@ -46,7 +47,7 @@ public class PupilPapers {
      * @return names the pupil's papers
      */
     @Transactional
-    public UUID begin(long teacherId, long pupilId, String label, List<Problem> problems, HouseStyle style,
+    public UUID begin(TeacherId teacherId, long pupilId, String label, List<Problem> problems, HouseStyle style,
             boolean led) {
         UUID run = UUID.randomUUID();
         AttemptSettings settings = new AttemptSettings(false, false, led, "end", 0, null, false);
@@ -64,7 +65,7 @@ public class PupilPapers {
     public record Paper(long id, int question, Problem problem) {}
 
     /** The papers in the order of their questions. */
-    public List<Paper> of(long teacherId, String run) {
+    public List<Paper> of(TeacherId teacherId, String run) {
         return mapper.papersOfRun(teacherId, run).stream()
                 .map(each -> new Paper(each.id(), each.question(), each.problem())).toList();
     }
@@ -74,17 +75,17 @@ public class PupilPapers {
         return mapper.questionInRun(paperId, run);
     }
 
-    public AttemptView one(long teacherId, long id) {
+    public AttemptView one(TeacherId teacherId, long id) {
         return attempts.view(attempts.find(teacherId, id));
     }
 
     /** Adds what was done since; gives how many things there are now. */
-    public int add(long teacherId, long id, DoneFigures done) {
+    public int add(TeacherId teacherId, long id, DoneFigures done) {
         return attempts.add(teacherId, id, done.from(), done.figures());
     }
 
     /** Marks the papers and gives what was answered; a paper on which nothing stands has an empty answer. */
-    public List<Handed> handIn(long teacherId, UUID run) {
+    public List<Handed> handIn(TeacherId teacherId, UUID run) {
         List<Handed> handed = new ArrayList<>();
         for (Attempt attempt : attempts.ofRun(teacherId, run)) {
             MarkResponse marked = attempts.mark(teacherId, attempt.entry().id());
@@ -102,7 +103,7 @@ public class PupilPapers {
     public record Own(LocalDate day, Problem problem, OwnWork work) {}
 
     /** The last paper that a pupil wrote alone and that came out right. */
-    public Optional<Own> lastRight(long teacherId, long pupilId) {
+    public Optional<Own> lastRight(TeacherId teacherId, long pupilId) {
         return mapper.rightOfPupil(teacherId, pupilId).stream().map(id -> attempts.find(teacherId, id))
                 .filter(attempt -> !attempt.settings().led()).findFirst()
                 .map(attempt -> new Own(attempt.entry().workedAt().toLocalDate(), attempt.entry().problem(),
@@ -113,7 +114,7 @@ public class PupilPapers {
     public record Asked(long marking, int question) {}
 
     /** The last papers that a pupil wrote at screens, by the question they were marked for. */
-    public Map<Asked, OwnWork> written(long teacherId, long pupilId, int most) {
+    public Map<Asked, OwnWork> written(TeacherId teacherId, long pupilId, int most) {
         Map<Asked, OwnWork> written = new HashMap<>();
         mapper.inPiles(teacherId, pupilId, most)
                 .forEach(paper -> written.put(new Asked(paper.markingId(), paper.question()),

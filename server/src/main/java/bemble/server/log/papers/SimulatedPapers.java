@@ -1,5 +1,6 @@
 package bemble.server.log.papers;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.hand.Written;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Problem;
@@ -30,7 +31,8 @@ public class SimulatedPapers {
      * @return the first paper's number in the log
      */
     @Transactional
-    public long write(long teacherId, String label, List<Written> workings, HouseStyle style, double secondsAFigure) {
+    public long write(TeacherId teacherId, String label, List<Written> workings, HouseStyle style,
+            double secondsAFigure) {
         UUID run = UUID.randomUUID();
         long first = 0;
         for (int i = 0; i < workings.size(); i++) {

@@ -1,5 +1,6 @@
 package bemble.server.marking.kept;
 
+import bemble.server.ids.TeacherId;
 import java.util.Collection;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
@@ -19,7 +20,7 @@ interface AnswerChangeMapper {
     List<Long> inMarking(long markingId);
 
     @Select("select p.id from pupil p join school_class c on c.id = p.class_id where c.teacher_id = #{teacherId}")
-    List<Long> ofTeacher(long teacherId);
+    List<Long> ofTeacher(TeacherId teacherId);
 
     @Select("select id from pupil")
     List<Long> all();

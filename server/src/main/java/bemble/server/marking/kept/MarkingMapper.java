@@ -1,5 +1,6 @@
 package bemble.server.marking.kept;
 
+import bemble.server.ids.TeacherId;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.Collection;
@@ -39,10 +40,10 @@ public interface MarkingMapper {
     @Select("<script>select id, title, class_name, begun_at, " + PUPILS + " as pupils, " + MARKED + " as marked from "
             + "(select id, title, class_name, class_id, begun_at from live_marking where " + MATCHES
             + " order by begun_at desc, id desc offset #{offset} rows fetch first #{most} rows only) m order by begun_at desc, id desc</script>")
-    List<Line> search(long teacherId, String pattern, String code, int offset, int most);
+    List<Line> search(TeacherId teacherId, String pattern, String code, int offset, int most);
 
     @Select("<script>select count(*) from live_marking where " + MATCHES + "</script>")
-    int countMatching(long teacherId, String pattern, String code);
+    int countMatching(TeacherId teacherId, String pattern, String code);
 
     /** Piles with papers that wait, the newest first; an old one that nobody went on with does not wait any more. */
     @Select("select id, title, class_name, begun_at, " + PUPILS + " as pupils, " + MARKED
@@ -52,10 +53,10 @@ public interface MarkingMapper {
             + "(select 1 from marked_answer a where a.marking_id = m.id and a.pupil_id = u.id) and not exists "
             + "(select 1 from marked_paper p where p.marking_id = m.id and p.pupil_id = u.id and p.absent)) order by begun_at desc, id desc "
             + "fetch first #{most} rows only")
-    List<Line> waiting(long teacherId, int newest, int most);
+    List<Line> waiting(TeacherId teacherId, int newest, int most);
 
     @Select("select " + COLUMNS + " from live_marking where teacher_id = #{teacherId} and id = #{id}")
-    Optional<StoredMarking> find(long teacherId, long id);
+    Optional<StoredMarking> find(TeacherId teacherId, long id);
 
     /** The codes under which pupils write in a pile at screens just now. */
     @Select("select code from live_session where marking_id = #{id} and ended_at is null")
@@ -64,17 +65,18 @@ public interface MarkingMapper {
     @Select(value = "select " + COLUMNS
             + " from final table (insert into marking (teacher_id, class_id, title, begun_at, worked_on, "
             + "sheets) values (#{teacherId}, #{classId}, #{title}, #{at}, #{on}, #{sheets}))", affectData = true)
-    StoredMarking add(@Param("teacherId") long teacherId, @Param("classId") long classId, @Param("title") String title,
+    StoredMarking add(@Param("teacherId") TeacherId teacherId, @Param("classId") long classId,
+            @Param("title") String title,
             @Param("at") OffsetDateTime at, @Param("on") LocalDate on, @Param("sheets") String sheets);
 
     @Update("update marking set sheets = #{sheets} where teacher_id = #{teacherId} and id = #{id}")
-    void changeSheets(long teacherId, long id, String sheets);
+    void changeSheets(TeacherId teacherId, long id, String sheets);
 
     @Update("update marking set worked_on = #{on} where teacher_id = #{teacherId} and id = #{id}")
-    void changeDay(long teacherId, long id, LocalDate on);
+    void changeDay(TeacherId teacherId, long id, LocalDate on);
 
     @Update("update marking set deleted_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where teacher_id = #{teacherId} and id = #{id}")
-    int delete(long teacherId, long id, OffsetDateTime at);
+    int delete(TeacherId teacherId, long id, OffsetDateTime at);
 
     @Select("select pupil_id, sheet, absent from marked_paper where marking_id = #{markingId}")
     List<StoredPaper> papers(long markingId);

@@ -1,5 +1,6 @@
 package bemble.server.marking.kept;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
@@ -36,7 +37,7 @@ public class PaperAnswers {
      * @throws ChangedElsewhere with the paper as it is now, where another window has changed the answer meanwhile
      */
     @Transactional
-    public void keep(long teacherId, long id, MarkedAnswer answer, Integer seen) {
+    public void keep(TeacherId teacherId, long id, MarkedAnswer answer, Integer seen) {
         OpenPile open = piles.openFor(teacherId, id, answer.pupilId());
         open.pupil(answer.pupilId());
         requireQuestion(open, answer);
@@ -76,7 +77,7 @@ public class PaperAnswers {
 
     /** Keeps what the teacher decided of several answers of a paper; those without an answer are passed over. */
     @Transactional
-    public void decide(long teacherId, long id, long pupilId, String cause, List<Integer> questions) {
+    public void decide(TeacherId teacherId, long id, long pupilId, String cause, List<Integer> questions) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
         open.answers(pupilId).stream()
@@ -88,7 +89,7 @@ public class PaperAnswers {
 
     /** @param seen as in {@link #keep} */
     @Transactional
-    public void remove(long teacherId, long id, long pupilId, int question, Integer seen) {
+    public void remove(TeacherId teacherId, long id, long pupilId, int question, Integer seen) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
         requireSeen(open.answer(pupilId, question), seen);
@@ -98,7 +99,7 @@ public class PaperAnswers {
 
     /** Everything on a paper that has nothing yet is right, or was not reached. */
     @Transactional
-    public void rest(long teacherId, long id, long pupilId, AnswerState state, String how) {
+    public void rest(TeacherId teacherId, long id, long pupilId, AnswerState state, String how) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
         if (!Set.of(AnswerState.RIGHT, AnswerState.NOT_REACHED).contains(state)) {
@@ -119,7 +120,7 @@ public class PaperAnswers {
 
     /** A question was not reached, and nothing after it but what stands there already. */
     @Transactional
-    public void notReachedFrom(long teacherId, long id, long pupilId, int question) {
+    public void notReachedFrom(TeacherId teacherId, long id, long pupilId, int question) {
         keep(teacherId, id, MarkedAnswer.of(pupilId, question, AnswerState.NOT_REACHED, "", "", "", null), null);
         fill(piles.openFor(teacherId, id, pupilId), pupilId, question, AnswerState.NOT_REACHED, "");
     }
@@ -144,7 +145,7 @@ public class PaperAnswers {
      * @param code the sheet's printed code, or “set” for the one that was never printed; null leaves it as it is
      */
     @Transactional
-    public void paper(long teacherId, long id, long pupilId, String code, boolean absent) {
+    public void paper(TeacherId teacherId, long id, long pupilId, String code, boolean absent) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
         StoredPaper before = open.papers().get(pupilId);
@@ -163,14 +164,14 @@ public class PaperAnswers {
 
     /** @return the answers that were taken in, all of them or none */
     @Transactional
-    public List<MarkedAnswer> takeIn(long teacherId, long id, byte[] file) {
+    public List<MarkedAnswer> takeIn(TeacherId teacherId, long id, byte[] file) {
         OpenPile open = piles.open(teacherId, id);
         List<MarkedAnswer> answers = AnswersFile.read(TableFile.rows(file), open);
         answers.forEach(answer -> keep(open, answer));
         return answers;
     }
 
-    private void requireCode(long teacherId, String how) {
+    private void requireCode(TeacherId teacherId, String how) {
         List<HowCode> codes = preferences.of(teacherId).howCodes();
         if (!how.isEmpty() && codes.stream().noneMatch(code -> code.code().equalsIgnoreCase(how))) {
             throw Refusal.of("how", "You have no code “" + how + "” for how it was done. Yours are "

@@ -1,5 +1,6 @@
 package bemble.server.marking.kept;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
@@ -53,7 +54,7 @@ public class Piles {
     }
 
     /** Piles newest first, those whose title, class or code has the words. */
-    public Page<MarkingLine> search(long teacherId, String words, int offset, int most) {
+    public Page<MarkingLine> search(TeacherId teacherId, String words, int offset, int most) {
         String pattern = SearchWords.pattern(words);
         String code = "\"code\":\"[^\"]*" + Pattern.quote(words.strip().toLowerCase(Locale.ROOT));
         return new Page<>(markings.search(teacherId, pattern, code, offset, most).stream().map(Piles::line).toList(),
@@ -61,7 +62,7 @@ public class Piles {
     }
 
     /** Piles with papers that wait to be marked, newest first. */
-    public List<MarkingLine> waiting(long teacherId, int most) {
+    public List<MarkingLine> waiting(TeacherId teacherId, int most) {
         return markings.waiting(teacherId, NEWEST, most).stream().map(Piles::line).toList();
     }
 
@@ -76,7 +77,7 @@ public class Piles {
      * @param code the sheet's printed code, or null where it is a set as it is now
      */
     @Transactional
-    public MarkingLine begin(long teacherId, long classId, String code, Long setId) {
+    public MarkingLine begin(TeacherId teacherId, long classId, String code, Long setId) {
         if ((code == null || code.isBlank()) == (setId == null)) {
             throw Refusal.of("code", "Type the code at the foot of the sheet, like K7PT-A, or choose a set.");
         }
@@ -95,16 +96,16 @@ public class Piles {
     }
 
     /** A marking with all its papers. */
-    public OpenPile open(long teacherId, long id) {
+    public OpenPile open(TeacherId teacherId, long id) {
         return open(teacherId, id, markings.answers(id));
     }
 
     /** The same with what stands on one pupil's paper alone: what is done to one does not wait for the others to be read. */
-    public OpenPile openFor(long teacherId, long id, long pupilId) {
+    public OpenPile openFor(TeacherId teacherId, long id, long pupilId) {
         return open(teacherId, id, markings.answersOf(id, pupilId));
     }
 
-    private OpenPile open(long teacherId, long id, List<MarkedAnswer> answers) {
+    private OpenPile open(TeacherId teacherId, long id, List<MarkedAnswer> answers) {
         StoredMarking stored = markings.find(teacherId, id).orElseThrow(() -> new Missing(
                 "These papers are not among yours. They may have been deleted; the list shows what is there."));
         Map<Long, StoredPaper> papers = new HashMap<>();
@@ -117,7 +118,7 @@ public class Piles {
     }
 
     /** Who has moved on to another class since still has a paper in the pile. */
-    private SchoolClass withThoseWhoLeft(long teacherId, SchoolClass now, List<MarkedAnswer> answers) {
+    private SchoolClass withThoseWhoLeft(TeacherId teacherId, SchoolClass now, List<MarkedAnswer> answers) {
         List<Pupil> pupils = new ArrayList<>(now.pupils());
         answers.stream().map(MarkedAnswer::pupilId).distinct()
                 .filter(pupilId -> now.pupils().stream().noneMatch(pupil -> pupil.id() == pupilId))
@@ -126,7 +127,7 @@ public class Piles {
     }
 
     /** Puts a printed sheet to those of a pile, where it is not one of them yet. */
-    PrintedSheets.Sheet addSheet(long teacherId, OpenPile open, String code) {
+    PrintedSheets.Sheet addSheet(TeacherId teacherId, OpenPile open, String code) {
         PrintedSheets.Sheet printed = sheets.printed(teacherId, code);
         if (open.sheets().stream().noneMatch(sheet -> sheet.code().equals(printed.code()))) {
             List<PileSheet> more = new ArrayList<>(open.sheets());
@@ -138,7 +139,7 @@ public class Piles {
 
     /** Says on which day the papers were written, where it was not the day they were begun to be marked. */
     @Transactional
-    public void workedOn(long teacherId, long id, LocalDate day) {
+    public void workedOn(TeacherId teacherId, long id, LocalDate day) {
         open(teacherId, id);
         if (day.isAfter(LocalDate.now(clock))) {
             throw Refusal.of("workedOn", "This day is still to come. Give the day on which the papers were written.");
@@ -149,7 +150,7 @@ public class Piles {
 
     /** @throws Refusal where pupils write in it just now */
     @Transactional
-    public void delete(long teacherId, long id) {
+    public void delete(TeacherId teacherId, long id) {
         open(teacherId, id);
         List<String> codes = markings.openAtScreens(id);
         if (!codes.isEmpty()) {
@@ -161,7 +162,7 @@ public class Piles {
     }
 
     @Transactional
-    public void restore(long teacherId, long id) {
+    public void restore(TeacherId teacherId, long id) {
         markings.delete(teacherId, id, null);
         changes.inMarking(id);
     }

@@ -1,5 +1,6 @@
 package bemble.server.marking.taken;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.pupil.Pupil.Habit;
@@ -75,7 +76,7 @@ public class DemoClasses implements ApplicationRunner {
     }
 
     /** The first papers of the pile as simulated pupils wrote them; the others wait to be marked. */
-    private void mark(long teacherId, SchoolClass curlews, long setId) {
+    private void mark(TeacherId teacherId, SchoolClass curlews, long setId) {
         PrintedSheets.Sheet sheet = sheets.ofSet(teacherId, setId);
         long id = weeks.begin(teacherId, curlews, LAST_LESSON, sheet.title(),
                 new PileSheet(sheet.code(), sheet.problems(), null));

@@ -1,5 +1,6 @@
 package bemble.server.marking.taken;
 
+import bemble.server.ids.TeacherId;
 import java.util.Arrays;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Problem;
@@ -44,7 +45,7 @@ class DemoWeeks {
         this.clock = clock;
     }
 
-    void put(long teacherId, List<SchoolClass> classes) {
+    void put(TeacherId teacherId, List<SchoolClass> classes) {
         List<JudgedAnswer> answers = new ArrayList<>();
         long marking = 0;
         int questions = 0;
@@ -97,7 +98,7 @@ class DemoWeeks {
     }
 
     /** @param when weeks ago and the weekday, such as {@code 6-2} */
-    long begin(long teacherId, SchoolClass schoolClass, String when, String title, PileSheet sheet) {
+    long begin(TeacherId teacherId, SchoolClass schoolClass, String when, String title, PileSheet sheet) {
         LocalDate day = DemoCalendar.day(clock, when.charAt(0) - '0', when.charAt(2) - '0');
         OffsetDateTime at = DemoCalendar.at(clock, day, MARKED_AT);
         return markings.add(teacherId, schoolClass.id(), title, at, day,

@@ -1,5 +1,6 @@
 package bemble.server.marking.taken;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.server.marking.Causes;
 import bemble.server.marking.Judging;
@@ -55,7 +56,7 @@ public class TakenPapers {
      * @return the pile and the problems that are in it
      */
     @Transactional
-    public Pile begin(long teacherId, long classId, long setId) {
+    public Pile begin(TeacherId teacherId, long classId, long setId) {
         long id = piles.begin(teacherId, classId, null, setId).id();
         OpenPile open = piles.open(teacherId, id);
         return new Pile(id, open.stored().title(), open.sheets().get(0).problems());
@@ -72,7 +73,7 @@ public class TakenPapers {
      * @param unfinished whether the paper was collected while the pupil was writing: what is empty was not reached
      */
     @Transactional
-    public void take(long teacherId, long markingId, long pupilId, List<TakenAnswer> answers, boolean helped,
+    public void take(TeacherId teacherId, long markingId, long pupilId, List<TakenAnswer> answers, boolean helped,
             boolean unfinished) {
         changes.ofPupil(pupilId);
         OpenPile open = piles.open(teacherId, markingId);
@@ -85,7 +86,7 @@ public class TakenPapers {
     }
 
     /** Judges what was taken in, by the answers and by the papers on which they were worked. */
-    public void judge(long teacherId, long markingId, long pupilId, List<TakenAnswer> answers) {
+    public void judge(TeacherId teacherId, long markingId, long pupilId, List<TakenAnswer> answers) {
         paperAnswers.notePapers(markingId, pupilId,
                 answers.stream().filter(taken -> !taken.given().isEmpty()).toList());
         judging.judge(teacherId, markingId, pupilId);
@@ -97,7 +98,8 @@ public class TakenPapers {
      * @return the pile's id
      */
     @Transactional
-    public long takeOver(long teacherId, long classId, PastPile pile, List<PastAnswer> written, List<PastQuiz> quizzes,
+    public long takeOver(TeacherId teacherId, long classId, PastPile pile, List<PastAnswer> written,
+            List<PastQuiz> quizzes,
             OffsetDateTime now) {
         changes.of(written.stream().map(PastAnswer::pupilId).toList());
         changes.of(quizzes.stream().map(PastQuiz::pupilId).toList());
@@ -123,7 +125,7 @@ public class TakenPapers {
                 answer.confirmed() ? null : cause, answer.fact());
     }
 
-    private String helped(long teacherId) {
+    private String helped(TeacherId teacherId) {
         return preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code)
                 .findFirst().orElse("");
     }

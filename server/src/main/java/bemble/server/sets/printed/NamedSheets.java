@@ -1,5 +1,6 @@
 package bemble.server.sets.printed;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.print.Page;
 import bemble.server.faults.Missing;
 import java.util.List;
@@ -20,12 +21,12 @@ public class NamedSheets {
      * @return the code on its sheets; the same where nothing was changed since
      * @throws Missing where the teacher has no such set
      */
-    public String freeze(long teacherId, long setId) {
+    public String freeze(TeacherId teacherId, long setId) {
         return prints.freeze(teacherId, setId).code();
     }
 
     /** The pages of a frozen set with a pupil's name on them. */
-    public List<Page> pages(long teacherId, String code, String name) {
+    public List<Page> pages(TeacherId teacherId, String code, String name) {
         return prints.named(prints.find(teacherId, code), name);
     }
 }

@@ -1,5 +1,6 @@
 package bemble.server.sets.printed;
 
+import bemble.server.ids.TeacherId;
 import bemble.server.faults.Busy;
 import bemble.server.faults.Missing;
 import java.util.ArrayDeque;
@@ -28,7 +29,7 @@ class PrintJobs {
     private final AsyncTaskExecutor printers;
     private final Map<UUID, Job> jobs = new ConcurrentHashMap<>();
     /** The jobs that wait, for each teacher; the teacher whose turn is next comes first. */
-    private final Map<Long, Deque<Job>> waiting = new LinkedHashMap<>();
+    private final Map<TeacherId, Deque<Job>> waiting = new LinkedHashMap<>();
     private int running;
 
     PrintJobs(@Qualifier("printers") AsyncTaskExecutor printers) {
@@ -52,14 +53,14 @@ class PrintJobs {
 
     static final class Job {
         private final UUID id = UUID.randomUUID();
-        private final long teacherId;
+        private final TeacherId teacherId;
         private final int total;
         private final Work work;
         private volatile int done;
         private volatile State state = State.PRINTING;
         private volatile boolean stopping;
 
-        private Job(long teacherId, int total, Work work) {
+        private Job(TeacherId teacherId, int total, Work work) {
             this.teacherId = teacherId;
             this.total = total;
             this.work = work;
@@ -90,7 +91,7 @@ class PrintJobs {
     }
 
     /** @throws Busy where too many wait already */
-    synchronized Job start(long teacherId, int total, Work work) {
+    synchronized Job start(TeacherId teacherId, int total, Work work) {
         Deque<Job> mine = waiting.computeIfAbsent(teacherId, id -> new ArrayDeque<>());
         if (mine.size() >= MOST_OF_ONE || waiting.values().stream().mapToInt(Deque::size).sum() >= MOST_WAITING) {
             throw new Busy("Many prints are waiting already. Print this one when some of them are done.", WAIT_SECONDS);
@@ -105,7 +106,7 @@ class PrintJobs {
 
     private synchronized void next() {
         while (running < AT_ONCE && !waiting.isEmpty()) {
-            long teacherId = waiting.keySet().iterator().next();
+            TeacherId teacherId = waiting.keySet().iterator().next();
             Deque<Job> theirs = waiting.remove(teacherId);
             Job job = theirs.remove();
             if (!theirs.isEmpty()) {
@@ -135,15 +136,15 @@ class PrintJobs {
         }
     }
 
-    Job find(long teacherId, UUID id) {
+    Job find(TeacherId teacherId, UUID id) {
         Job job = jobs.get(id);
-        if (job == null || job.teacherId != teacherId) {
+        if (job == null || !job.teacherId.equals(teacherId)) {
             throw new Missing("This print is not going on. Print the set again.");
         }
         return job;
     }
 
-    synchronized Job stop(long teacherId, UUID id) {
+    synchronized Job stop(TeacherId teacherId, UUID id) {
         Job job = find(teacherId, id);
         job.stopping = true;
         Deque<Job> mine = waiting.get(teacherId);

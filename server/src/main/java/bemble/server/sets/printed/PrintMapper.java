@@ -1,5 +1,6 @@
 package bemble.server.sets.printed;
 
+import bemble.server.ids.TeacherId;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
@@ -13,16 +14,16 @@ interface PrintMapper {
 
     @Select("select code, version, printed_at from set_print where teacher_id = #{teacherId} and set_id = #{setId} "
             + "order by printed_at desc, id desc")
-    List<PrintLine> of(long teacherId, long setId);
+    List<PrintLine> of(TeacherId teacherId, long setId);
 
     /** What was printed of a set just so. */
     @Select("select " + COLUMNS + " from set_print where teacher_id = #{teacherId} and set_id = #{setId} "
             + "and version = #{version} and choices = #{choices} and content = #{content} order by id desc")
-    List<StoredPrint> findSame(@Param("teacherId") long teacherId, @Param("setId") long setId,
+    List<StoredPrint> findSame(@Param("teacherId") TeacherId teacherId, @Param("setId") long setId,
             @Param("version") String version, @Param("content") String content, @Param("choices") String choices);
 
     @Select("select " + COLUMNS + " from set_print where teacher_id = #{teacherId} and code = #{code}")
-    Optional<StoredPrint> find(long teacherId, String code);
+    Optional<StoredPrint> find(TeacherId teacherId, String code);
 
     @Select("select count(*) > 0 from set_print where code like #{code} || '-%'")
     boolean isTaken(String code);
@@ -31,5 +32,5 @@ interface PrintMapper {
             + " from final table (insert into set_print (teacher_id, set_id, code, version, "
             + "printed_at, content, choices) values (#{teacherId}, #{p.setId}, #{p.code}, #{p.version}, #{p.printedAt}, "
             + "#{p.content}, #{p.choices}))", affectData = true)
-    StoredPrint add(@Param("teacherId") long teacherId, @Param("p") StoredPrint print);
+    StoredPrint add(@Param("teacherId") TeacherId teacherId, @Param("p") StoredPrint print);
 }

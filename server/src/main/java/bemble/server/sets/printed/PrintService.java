@@ -1,5 +1,6 @@
 package bemble.server.sets.printed;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.practice.Versions;
 import bemble.core.print.Page;
 import bemble.core.print.Pages;
@@ -54,24 +55,24 @@ class PrintService {
         this.folder = Path.of(data, "prints");
     }
 
-    List<PrintLine> of(long teacherId, long setId) {
+    List<PrintLine> of(TeacherId teacherId, long setId) {
         sets.find(teacherId, setId);
         return prints.of(teacherId, setId);
     }
 
-    StoredPrint find(long teacherId, String code) {
+    StoredPrint find(TeacherId teacherId, String code) {
         return prints.find(teacherId, code).orElseThrow(
                 () -> new Missing("No print of yours has the code " + code + ". Look it up on the sheet once more."));
     }
 
     /** The pages of a set as it would be printed now. */
-    List<Page> preview(long teacherId, long setId, String version, PrintKind kind) {
+    List<Page> preview(TeacherId teacherId, long setId, String version, PrintKind kind) {
         SetContent content = SetReading.version(sets.content(sets.find(teacherId, setId)), version);
         return Pages.of(SetReading.print(content, "····-" + version, houseStyles.of(teacherId), kind));
     }
 
     /** One question as a page of its own size would show it. */
-    Page question(long teacherId, long setId, int number, PrintKind kind) {
+    Page question(TeacherId teacherId, long setId, int number, PrintKind kind) {
         SetContent content = sets.content(sets.find(teacherId, setId));
         if (number < 1 || number > content.questions().size()) {
             throw new Missing("The set has no question " + number + ".");
@@ -93,7 +94,7 @@ class PrintService {
     record Begun(List<StoredPrint> prints, PrintJobs.Job job) {}
 
     /** Freezes the versions of a set and begins to write their files; what is printed unchanged keeps its code. */
-    Begun begin(long teacherId, long setId, List<String> versions) {
+    Begun begin(TeacherId teacherId, long setId, List<String> versions) {
         SetContent content = sets.content(sets.find(teacherId, setId));
         if (content.questions().isEmpty()) {
             throw Refusal.of("questions", "There is nothing to print yet. Draw some questions first.");
@@ -120,7 +121,7 @@ class PrintService {
     }
 
     /** Freezes a set as it is now, under a code by which its answers are found. */
-    StoredPrint freeze(long teacherId, long setId) {
+    StoredPrint freeze(TeacherId teacherId, long setId) {
         return freezer
                 .freeze(teacherId, setId, sets.content(sets.find(teacherId, setId)), Versions.LETTERS.subList(0, 1),
                         styles.write(houseStyles.of(teacherId)))
@@ -154,7 +155,7 @@ class PrintService {
     }
 
     /** The letters of a set that the printed fonts do not have. */
-    List<String> unprintable(long teacherId, long setId) {
+    List<String> unprintable(TeacherId teacherId, long setId) {
         SetContent content = sets.content(sets.find(teacherId, setId));
         StringBuilder text = new StringBuilder(content.title());
         content.questions().forEach(question -> text.append(question.story()));

@@ -1,5 +1,6 @@
 package bemble.server.sets.printed;
 
+import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.core.print.LessonPart;
 import bemble.core.problem.Operation;
@@ -41,7 +42,7 @@ public class PrintedSheets {
     public record Sheet(String code, String title, List<Problem> problems, Integer passMark) {}
 
     /** @throws Refusal where nothing was printed under that code */
-    public Sheet printed(long teacherId, String code) {
+    public Sheet printed(TeacherId teacherId, String code) {
         String plain = code.strip().toUpperCase(Locale.ROOT).replace(' ', '-');
         StoredPrint print = prints.find(teacherId, plain).or(() -> prints.find(teacherId, plain + "-A"))
                 .orElseThrow(() -> Refusal.of("code",
@@ -52,7 +53,7 @@ public class PrintedSheets {
     }
 
     /** @throws Missing where the teacher has no such set */
-    public Sheet ofSet(long teacherId, long setId) {
+    public Sheet ofSet(TeacherId teacherId, long setId) {
         SetContent content = sets.content(sets.find(teacherId, setId));
         return new Sheet(UNPRINTED, content.title(), problems(content), content.passMark());
     }
@@ -61,13 +62,13 @@ public class PrintedSheets {
     public record Asked(Problem problem, LessonPart part) {}
 
     /** @throws Missing where the teacher has no such set */
-    public List<Asked> askedIn(long teacherId, long setId) {
+    public List<Asked> askedIn(TeacherId teacherId, long setId) {
         return sets.content(sets.find(teacherId, setId)).questions().stream()
                 .map(question -> new Asked(question.read(), LessonPart.of(question.part()))).toList();
     }
 
     /** The set of that title, where the teacher has one. */
-    public Optional<Long> named(long teacherId, String title) {
+    public Optional<Long> named(TeacherId teacherId, String title) {
         return sets.search(teacherId, title, false).stream().filter(set -> set.title().equals(title)).map(StoredSet::id)
                 .findFirst();
     }
@@ -77,7 +78,7 @@ public class PrintedSheets {
     }
 
     /** Keeps a new set with these questions; gives its id. */
-    public long keep(long teacherId, String title, String tag, Operation operation, List<Problem> problems) {
+    public long keep(TeacherId teacherId, String title, String tag, Operation operation, List<Problem> problems) {
         List<SetContent.SetQuestion> questions = problems.stream()
                 .map(problem -> new SetContent.SetQuestion(problem.text(), "", "alone")).toList();
         SetContent.LayoutChoice layout = new SetContent.LayoutChoice("a4", 2, 7, true, true, false, true, false, true);

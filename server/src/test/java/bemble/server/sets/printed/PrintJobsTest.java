@@ -1,5 +1,6 @@
 package bemble.server.sets.printed;
 
+import bemble.server.ids.TeacherId;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -17,7 +18,8 @@ import org.springframework.scheduling.concurrent.ThreadPoolTaskExecutor;
 
 /** Long prints: watched, stopped, failing, and nobody else's. */
 class PrintJobsTest {
-    private static final long TEACHER = 7;
+    private static final TeacherId TEACHER = new TeacherId(7);
+    private static final TeacherId OTHER = new TeacherId(8);
 
     private final ThreadPoolTaskExecutor printers = new PrinterThreads().printers();
     private final PrintJobs jobs = jobs(printers);
@@ -87,7 +89,7 @@ class PrintJobsTest {
             others.add(jobs.start(TEACHER, 1, progress -> order.add("first's")));
         }
         assertThatThrownBy(() -> jobs.start(TEACHER, 1, progress -> {})).isInstanceOf(Busy.class);
-        others.add(jobs.start(TEACHER + 1, 1, progress -> order.add("second's")));
+        others.add(jobs.start(OTHER, 1, progress -> order.add("second's")));
         go.countDown();
         for (PrintJobs.Job job : others) {
             waitFor(job, PrintJobs.State.DONE);
@@ -112,9 +114,9 @@ class PrintJobsTest {
     @Test
     void aJobIsNobodyElses() {
         PrintJobs.Job job = jobs.start(TEACHER, 1, progress -> progress.accept(1));
-        assertThat(jobs.find(TEACHER, job.id())).isSameAs(job);
-        assertThatThrownBy(() -> jobs.find(TEACHER + 1, job.id())).isInstanceOf(Missing.class);
-        assertThatThrownBy(() -> jobs.stop(TEACHER + 1, job.id())).isInstanceOf(Missing.class);
+        assertThat(jobs.find(new TeacherId(TEACHER.value()), job.id())).isSameAs(job);
+        assertThatThrownBy(() -> jobs.find(OTHER, job.id())).isInstanceOf(Missing.class);
+        assertThatThrownBy(() -> jobs.stop(OTHER, job.id())).isInstanceOf(Missing.class);
         assertThatThrownBy(() -> jobs.find(TEACHER, UUID.randomUUID())).hasMessageContaining("Print the set again");
     }
 
