@@ -20,7 +20,8 @@ public final class PaperWriter implements AutoCloseable {
 
     public PaperWriter(Browser browser, RunningServer server) {
         this.server = server;
-        this.teacher = new TeacherAtScreen(browser).enterAsDemo(server);
+        this.teacher = new TeacherAtScreen(browser);
+        teacher.enterAsDemo(server, "/write", page().getByLabel("Problem"));
     }
 
     public TeacherAtScreen teacher() {
@@ -33,7 +34,9 @@ public final class PaperWriter implements AutoCloseable {
 
     /** Takes a paper for a problem, with what is ticked. */
     public void take(String problem, String method, String... ticks) {
-        page().navigate(server.address() + "/write");
+        if (!page().url().endsWith("/write")) {
+            page().navigate(server.address() + "/write");
+        }
         page().getByLabel("Problem").fill(problem);
         page().getByLabel("By the method").waitFor();
         if (method != null) {

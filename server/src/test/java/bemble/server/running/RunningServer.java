@@ -1,5 +1,7 @@
 package bemble.server.running;
 
+import org.springframework.util.FileSystemUtils;
+import com.microsoft.playwright.options.Cookie;
 import bemble.server.App;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -29,6 +31,7 @@ public final class RunningServer implements AutoCloseable {
     private final List<String> arguments;
     private final Clock clock;
     private ConfigurableApplicationContext context;
+    private List<Cookie> signedIn = List.of();
 
     private RunningServer(Path data, List<String> arguments, Clock clock) {
         this.data = data;
@@ -57,6 +60,7 @@ public final class RunningServer implements AutoCloseable {
     }
 
     private void begin() {
+        signedIn = List.of();
         List<String> all = new ArrayList<>(arguments);
         all.add("--bemble.data=" + data);
         context = new SpringApplicationBuilder(App.class).initializers(empty -> ((GenericApplicationContext) empty)
@@ -118,6 +122,15 @@ public final class RunningServer implements AutoCloseable {
         }
     }
 
+    /** The cookies of who signed in at a screen since the start; none where nobody did. */
+    List<Cookie> signedInBefore() {
+        return signedIn;
+    }
+
+    void remember(List<Cookie> cookies) {
+        signedIn = List.copyOf(cookies);
+    }
+
     public String address() {
         return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
     }
@@ -125,5 +138,10 @@ public final class RunningServer implements AutoCloseable {
     @Override
     public void close() {
         context.close();
+        try {
+            FileSystemUtils.deleteRecursively(data);
+        } catch (IOException exception) {
+            throw new UncheckedIOException(exception);
+        }
     }
 }
