@@ -1,5 +1,6 @@
 package bemble.server.load;
 
+import bemble.server.running.Patience;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.server.running.Client;
@@ -246,7 +247,8 @@ class LimitsTest {
         assertThat(teacher.send("DELETE", path + "?revision=0", null).status()).isEqualTo(409);
         JsonNode after = teacher.send("PUT", path, "{\"state\":\"given\",\"given\":\"47\",\"revision\":1}").json();
         assertThat(after.get("answers").get(0).get("given").asString()).isEqualTo("47");
-        assertThat(after.get("judged").asBoolean()).isTrue();
+        Patience.until(
+                () -> teacher.get("/api/markings/" + pile).json().get("papers").get(0).get("judged").asBoolean());
         JsonNode decided = teacher.send("PUT", "/api/markings/" + pile + "/papers/" + pupil + "/cause",
                 "{\"cause\":\"smaller-from-larger\",\"questions\":[4,5]}").json();
         assertThat(decided.get("answers").get(0).get("cause").asString()).isEqualTo("smaller-from-larger");

@@ -1,5 +1,6 @@
 package bemble.server.progress;
 
+import bemble.server.running.Patience;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.server.running.Client;
@@ -18,7 +19,7 @@ class RecordsKeptTest {
     private final Random random = new Random(20_261_129);
 
     @Test
-    void keptUpAndWorkedOutAnewAreTheSameWhateverIsDone() throws InterruptedException {
+    void keptUpAndWorkedOutAnewAreTheSameWhateverIsDone() {
         try (RunningServer server = RunningServer.start("--bemble.demo=true")) {
             Client teacher = Client.demo(server);
             JsonNode schoolClass = teacher.schoolClass("Curlews");
@@ -34,10 +35,8 @@ class RecordsKeptTest {
             for (int i = 0; i < CHANGES; i++) {
                 String done = change(teacher, pupils.get(random.nextInt(pupils.size())),
                         piles.get(random.nextInt(piles.size())));
-                while (server.count(
-                        "select count(*) from marked_answer a join live_marking m on m.id = a.marking_id where a.unjudged") > 0) {
-                    Thread.sleep(20);
-                }
+                Patience.until(() -> server.count(
+                        "select count(*) from marked_answer a join live_marking m on m.id = a.marking_id where a.unjudged") == 0);
                 List<JsonNode> kept = seen(teacher, id);
                 if (i % 4 == 0) {
                     server.sql("delete from kept_pupil");

@@ -1,5 +1,10 @@
 package bemble.server.running;
 
+import org.springframework.beans.factory.support.BeanDefinitionRegistry;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import java.util.Map;
 import org.springframework.util.FileSystemUtils;
 import com.microsoft.playwright.options.Cookie;
 import bemble.server.App;
@@ -63,9 +68,20 @@ public final class RunningServer implements AutoCloseable {
         signedIn = List.of();
         List<String> all = new ArrayList<>(arguments);
         all.add("--bemble.data=" + data);
-        context = new SpringApplicationBuilder(App.class).initializers(empty -> ((GenericApplicationContext) empty)
-                .registerBean("clockOfTheTest", Clock.class, () -> clock, bean -> bean.setPrimary(true)))
+        context = new SpringApplicationBuilder(App.class)
+                .initializers(empty -> ofTheTest((GenericApplicationContext) empty))
                 .run(all.toArray(String[]::new));
+    }
+
+    private void ofTheTest(GenericApplicationContext empty) {
+        empty.registerBean("clockOfTheTest", Clock.class, () -> clock, bean -> bean.setPrimary(true));
+        // Told from a guess, a password takes a third of a second on purpose; tests sign in some hundred times.
+        empty.registerBean("passwordsOfTheTest", PasswordEncoder.class,
+                () -> new DelegatingPasswordEncoder("bcrypt", Map.of("bcrypt", new BCryptPasswordEncoder(4))),
+                bean -> bean.setPrimary(true));
+        // What one server of a process has warmed up is warm for the next.
+        empty.addBeanFactoryPostProcessor(
+                beans -> ((BeanDefinitionRegistry) beans).removeBeanDefinition("warmUp"));
     }
 
     /** Stops and starts again on the same data, with some more settings. */

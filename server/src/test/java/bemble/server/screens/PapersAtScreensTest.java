@@ -1,17 +1,15 @@
 package bemble.server.screens;
 
+import bemble.server.running.Patience;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.server.running.Client;
 import bemble.server.running.DemoServer;
 import bemble.server.running.RunningServer;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -69,18 +67,6 @@ class PapersAtScreensTest {
     private static Client.Reply write(Client child, JsonNode own, int question, Object... figures) {
         return child.post("/api/in/papers/" + own.get("questions").get(question).get("paper") + "/figures",
                 Map.of("from", 0, "figures", List.of(figures)));
-    }
-
-    private static void await(BooleanSupplier until) {
-        Instant end = Instant.now().plus(Duration.ofSeconds(20));
-        while (!until.getAsBoolean()) {
-            assertThat(Instant.now()).isBefore(end);
-            try {
-                Thread.sleep(50);
-            } catch (InterruptedException stopped) {
-                throw new IllegalStateException(stopped);
-            }
-        }
     }
 
     private JsonNode pile(int pupil) {
@@ -146,7 +132,7 @@ class PapersAtScreensTest {
                 "update attempt set figures = replace(figures, '}]', '},{\"at\":2,\"kind\":\"digit\",\"block\":\"sum\",\"line\":\"answer\",\"place\":1,"
                         + "\"anchor\":\"on-the-moon\",\"text\":\"2\",\"rubbed\":false}]') where entry_id = " + paper);
         assertThat(child.post("/api/in/hand-in", "").status()).isEqualTo(200);
-        await(() -> pile(0).size() == 5);
+        Patience.until(() -> pile(0).size() == 5);
         assertThat(pile(0).get(0).get("given").asString()).isEqualTo("7");
         assertThat(teacher.get("/api/log/" + paper).json().get("working").asString()).contains("could not be read");
         assertThat(teacher.post("/api/attempts/" + paper + "/mark", "").json().get("leftOut").asInt()).isEqualTo(1);
@@ -173,7 +159,7 @@ class PapersAtScreensTest {
             tens.put("place", 1);
             write(child, own, 2, ones, tens);
             child.post("/api/in/hand-in", "");
-            await(() -> pile(0).size() == 5);
+            Patience.until(() -> pile(0).size() == 5);
             JsonNode marks = pile(0).get(2).get("marks");
             assertThat(marks.get("given").asInt()).isPositive().isLessThan(marks.get("of").asInt());
             String page = teacher.get("/api/markings/" + session.get("markingId") + "/marks/pages").text();
@@ -240,7 +226,7 @@ class PapersAtScreensTest {
         server.sql("update screen_place set handed_in_at = current_timestamp where pupil_id = " + pupil);
         assertThat(pile(1)).isEmpty();
         server.takeInWhatWaits();
-        await(() -> pile(1).size() == 5);
+        Patience.until(() -> pile(1).size() == 5);
         assertThat(pile(1).get(0).get("given").asString()).isEqualTo("6");
     }
 
@@ -257,7 +243,7 @@ class PapersAtScreensTest {
         assertThat(ended.get("places").get(0).get("state").asString()).isEqualTo("collected");
         assertThat(ended.get("places").get(1).get("state").asString()).as("who wrote nothing has nothing to collect")
                 .isEqualTo("writing");
-        await(() -> pile(0).size() == 5);
+        Patience.until(() -> pile(0).size() == 5);
         assertThat(pile(0).get(0).get("given").asString()).isEqualTo("5");
         assertThat(pile(0).get(1).get("state").asString()).isEqualTo("not-reached");
         assertThat(pile(1)).isEmpty();
