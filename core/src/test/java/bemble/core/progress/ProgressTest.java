@@ -1,8 +1,8 @@
 package bemble.core.progress;
 
-import bemble.core.problem.ProblemText;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.problem.ProblemText;
 import bemble.core.diagnosis.Remedy;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Draft;

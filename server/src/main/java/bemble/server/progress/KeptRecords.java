@@ -1,5 +1,6 @@
 package bemble.server.progress;
 
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import bemble.core.progress.Place;
 import bemble.server.classes.Pupil;
 import bemble.server.marking.MarkedWork.Answer;
@@ -40,7 +41,8 @@ import org.springframework.transaction.support.TransactionTemplate;
  *
  * <p>Each change of a pupil's answers counts up in the transaction that makes it. What is worked out says after which change:
  * the count is read before the answers, so that a change between the two leaves a record that is known to be old, never one
- * that is old and taken for new. Whoever reads an old record has it worked out first.
+ * that is old and taken for new. Whoever reads an old record has it worked out first, and waits for whoever is at it already;
+ * but who is in a transaction waits for nobody, and works it out in passing.
  */
 @Component
 public class KeptRecords {
@@ -75,13 +77,16 @@ public class KeptRecords {
         upToDate(pupilIds);
     }
 
-    /** Which records these pupils have, once none of them is old. */
+    /** Which records these pupils have, once none of them is old; in a transaction there may be old ones. */
     private List<Version> upToDate(Collection<Long> pupilIds) {
         if (pupilIds.isEmpty()) {
             return List.of();
         }
         Long[] ids = pupilIds.toArray(Long[]::new);
         List<Version> there = kept.versions(ids, MADE_BY, today());
+        if (isInTransaction()) {
+            return there;
+        }
         List<Long> old = there.stream().filter(Version::due).map(Version::pupilId).toList();
         for (int from = 0; from < old.size(); from += AT_A_TIME) {
             workOutStale(old.subList(from, Math.min(old.size(), from + AT_A_TIME)));
@@ -91,7 +96,8 @@ public class KeptRecords {
 
     /** Where pupils stand today on the rungs they have tried, by the rungs' ids. */
     Map<Long, Map<String, Place>> places(Collection<Long> pupilIds) {
-        List<Version> versions = upToDate(pupilIds);
+        Map<Boolean, List<Version>> all = upToDate(pupilIds).stream().collect(Collectors.partitioningBy(Version::due));
+        List<Version> versions = all.get(false);
         Map<Version, Map<String, Place>> found = new HashMap<>(read.getAllPresent(versions));
         List<Long> missing =
                 versions.stream().filter(version -> !found.containsKey(version)).map(Version::pupilId).toList();
@@ -109,7 +115,16 @@ public class KeptRecords {
             places.forEach((rung, place) -> now.put(rung, place.on(today())));
             today.put(version.pupilId(), now);
         });
+        List<Long> old = all.get(true).stream().map(Version::pupilId).toList();
+        if (!old.isEmpty()) {
+            workedOut(kept.stale(old, MADE_BY, today()))
+                    .forEach((each, pupil) -> today.put(each.pupilId(), pupil.places().all()));
+        }
         return today;
+    }
+
+    private static boolean isInTransaction() {
+        return TransactionSynchronizationManager.isActualTransactionActive();
     }
 
     /**
@@ -133,8 +148,24 @@ public class KeptRecords {
 
     /** One after the other, so that whoever waits for somebody's record does not work it out a second time. */
     private synchronized int workOutStale(List<Long> pupilIds) {
-        List<Stale> stale = kept.stale(pupilIds, MADE_BY, today());
+        if (isInTransaction()) {
+            throw new IllegalStateException("Whoever is in a transaction waits for nobody.");
+        }
         AtomicInteger done = new AtomicInteger();
+        workedOut(kept.stale(pupilIds, MADE_BY, today())).forEach((each, pupil) -> {
+            try {
+                alone.executeWithoutResult(own -> keep(each, pupil));
+                done.incrementAndGet();
+            } catch (DataAccessException later) {
+                LOG.debug("A record was not kept; it is worked out again when it is asked for", later);
+            }
+        });
+        return done.get();
+    }
+
+    /** What pupils whose records are old can do, out of their answers. */
+    private Map<Stale, PupilWork> workedOut(List<Stale> stale) {
+        Map<Stale, PupilWork> all = new LinkedHashMap<>();
         stale.stream().collect(Collectors.groupingBy(Stale::teacherId, LinkedHashMap::new, Collectors.toList()))
                 .forEach((teacher, theirs) -> {
                     Marked marked = work.of(teacher, theirs.stream().map(Stale::pupilId).toList());
@@ -142,20 +173,11 @@ public class KeptRecords {
                             marked.answers().stream().collect(Collectors.groupingBy(Answer::pupilId));
                     Map<Long, List<QuizTaken>> quizzes =
                             marked.quizzes().stream().collect(Collectors.groupingBy(QuizTaken::pupilId));
-                    for (Stale each : theirs) {
-                        PupilWork pupil = new PupilWork(new Pupil(each.pupilId(), ""),
-                                answers.getOrDefault(each.pupilId(), List.of()),
-                                quizzes.getOrDefault(each.pupilId(), List.of()), List.of(), rungs, rules.now(),
-                                today());
-                        try {
-                            alone.executeWithoutResult(own -> keep(each, pupil));
-                            done.incrementAndGet();
-                        } catch (DataAccessException later) {
-                            LOG.debug("A record was not kept; it is worked out again when it is asked for", later);
-                        }
-                    }
+                    theirs.forEach(each -> all.put(each, new PupilWork(new Pupil(each.pupilId(), ""),
+                            answers.getOrDefault(each.pupilId(), List.of()),
+                            quizzes.getOrDefault(each.pupilId(), List.of()), List.of(), rungs, rules.now(), today())));
                 });
-        return done.get();
+        return all;
     }
 
     private void keep(Stale stale, PupilWork pupil) {

@@ -7,7 +7,8 @@ import bemble.core.practice.Rung;
 import bemble.core.practice.features.Features;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
-import java.util.LinkedHashMap;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
@@ -17,23 +18,16 @@ import org.springframework.stereotype.Component;
 class RungFinder {
     private static final int MOST = 5000;
     private static final int SAMPLE = 4;
-    private final Map<Problem, Place> places = new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Problem, Place> eldest) {
-            return size() > MOST;
-        }
-    };
+    private final LoadingCache<Problem, Place> places = Caffeine.newBuilder().maximumSize(MOST).build(
+            problem -> new Place(problem.operation(), Ladder.rungOf(Features.of(problem)).orElse(null),
+                    Remedy.givesUsualSlipsAChance(problem)));
     private final Map<Rung, Boolean> chances = new ConcurrentHashMap<>();
 
     /** @param rung null where the question is on none */
     record Place(Operation operation, Rung rung, boolean chance) {}
 
     Place of(Problem problem) {
-        synchronized (places) {
-            return places.computeIfAbsent(problem,
-                    any -> new Place(problem.operation(), Ladder.rungOf(Features.of(problem)).orElse(null),
-                            Remedy.givesUsualSlipsAChance(problem)));
-        }
+        return places.get(problem);
     }
 
     /** Whether questions of a rung can give the usual slips a chance. */

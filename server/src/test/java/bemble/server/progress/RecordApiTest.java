@@ -1,8 +1,8 @@
 package bemble.server.progress;
 
-import bemble.server.running.Patience;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.server.running.Patience;
 import bemble.server.running.Client;
 import bemble.server.running.DemoServer;
 import bemble.server.running.RunningServer;

@@ -1,8 +1,11 @@
 package bemble.server.progress;
 
-import bemble.server.running.Patience;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
+import java.util.stream.IntStream;
+import bemble.server.running.Patience;
 import bemble.server.running.Client;
 import bemble.server.running.RunningServer;
 import java.time.LocalDate;
@@ -16,6 +19,7 @@ import tools.jackson.databind.JsonNode;
 /** What is kept up of pupils as answers come is the same as what is worked out of all their answers anew. */
 class RecordsKeptTest {
     private static final int CHANGES = 28;
+    private static final Executor ALL_AT_ONCE = work -> new Thread(work).start();
     private final Random random = new Random(20_261_129);
 
     @Test
@@ -45,6 +49,27 @@ class RecordsKeptTest {
             }
             assertThat(seen(teacher, id).get(0).get("pupils").toString()).as("something is known of them")
                     .contains("secure", "learning");
+        }
+    }
+
+    /** With fewer connections than there are requests: who waited in a transaction for another would wait for ever. */
+    @Test
+    void weeksAreMadeAnewAllAtOnceThoughNothingIsKept() {
+        try (RunningServer server = RunningServer.start("--bemble.demo=true",
+                "--spring.datasource.hikari.maximum-pool-size=4",
+                "--spring.datasource.hikari.connection-timeout=4000")) {
+            Client teacher = Client.demo(server);
+            String plan = "/api/classes/" + teacher.schoolClass("Curlews").get("id").asString() + "/plan?week="
+                    + LocalDate.now().plusWeeks(1);
+            JsonNode days = teacher.get(plan).json().get("days");
+            for (int round = 0; round < 3; round++) {
+                server.sql("delete from kept_pupil");
+                assertThat(IntStream.range(0, 12).mapToObj(i -> CompletableFuture
+                        .supplyAsync(() -> teacher.send("DELETE", plan, null), ALL_AT_ONCE)).toList()).hasSize(12)
+                                .extracting(CompletableFuture::join)
+                                .allSatisfy(
+                                        reply -> assertThat(reply.json().get("days")).as(reply.text()).isEqualTo(days));
+            }
         }
     }
 

@@ -184,7 +184,6 @@ public class AttemptService {
     }
 
     /** Keeps how a paper came out; marking it keeps nobody else from the log. */
-    @Transactional
     void keep(TeacherId teacherId, long id, MarkResponse marked) {
         String answer = marked.answer().text();
         log.mark(teacherId, id, marked.verdict().id(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())),

@@ -1,9 +1,9 @@
 package bemble.server.sets.printed;
 
-import bemble.server.ids.TeacherId;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import bemble.server.ids.TeacherId;
 import bemble.server.faults.Busy;
 import bemble.server.faults.Missing;
 import java.util.ArrayList;
