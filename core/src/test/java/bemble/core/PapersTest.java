@@ -9,6 +9,8 @@ import bemble.core.sheet.SheetMark;
 import bemble.core.style.Choice;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.option.Option;
+import bemble.core.words.Words;
+import bemble.core.working.Spoken;
 import bemble.core.working.Step;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -104,11 +106,15 @@ class PapersTest {
             if (step.part().id().equals("check")) {
                 break;
             }
-            text.append(step.n()).append(' ').append(step.kind().id()).append(": ").append(step.spoken().say());
+            Spoken spoken = step.spoken();
+            text.append(step.n()).append(' ').append(step.kind().id()).append(": ").append(spoken.say())
+                    .append("\n  [").append(spoken.title()).append("] ").append(spoken.fact().text()).append(" | ")
+                    .append(spoken.fact().asked()).append(" | ").append(spoken.ask());
             marks.getOrDefault(step.n(), List.of()).forEach(mark -> text.append("\n  ").append(describe(mark)));
             text.append('\n');
         }
-        return text.append(worked.check().statement()).append("\n\n").toString();
+        return text.append(worked.check().statement()).append("\nrecord: ")
+                .append(worked.record().inShort(new Words(style))).append("\n\n").toString();
     }
 
     private static String describe(SheetMark mark) {

@@ -11,8 +11,11 @@ public interface WorkRecord {
     /** The working in a line, such as {@code carried 1 ten, 1 hundred}. */
     String inShort(Words words);
 
-    /** A few numbers in a line, after the word for what they are. */
+    /** A few numbers in a line, after the word for what they are: {@code jumps 3, 90, 900}, or {@code no jumps}. */
     static String listed(String what, List<String> numbers) {
+        if (numbers.isEmpty()) {
+            return "no " + what;
+        }
         List<String> shown = numbers.size() <= MOST_LISTED ? numbers : numbers.subList(0, MOST_LISTED);
         return what + " " + String.join(", ", shown) + (shown.size() < numbers.size() ? " …" : "");
     }
