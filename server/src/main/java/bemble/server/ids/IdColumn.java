@@ -26,19 +26,20 @@ abstract class IdColumn<I> extends BaseTypeHandler<I> {
 
     @Override
     public I getNullableResult(ResultSet row, String column) throws SQLException {
-        long id = row.getLong(column);
-        return row.wasNull() ? null : made.apply(id);
+        return id(row.getObject(column, Long.class));
     }
 
     @Override
     public I getNullableResult(ResultSet row, int column) throws SQLException {
-        long id = row.getLong(column);
-        return row.wasNull() ? null : made.apply(id);
+        return id(row.getObject(column, Long.class));
     }
 
     @Override
     public I getNullableResult(CallableStatement call, int column) throws SQLException {
-        long id = call.getLong(column);
-        return call.wasNull() ? null : made.apply(id);
+        return id(call.getObject(column, Long.class));
+    }
+
+    private I id(Long number) {
+        return number == null ? null : made.apply(number);
     }
 }

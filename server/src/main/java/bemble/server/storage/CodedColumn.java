@@ -1,19 +1,13 @@
 package bemble.server.storage;
 
 import bemble.core.problem.Coded;
-import java.sql.CallableStatement;
-import java.sql.PreparedStatement;
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.apache.ibatis.type.BaseTypeHandler;
-import org.apache.ibatis.type.JdbcType;
 
 /** Keeps what is one of a few under its name. */
-public final class CodedColumn<E extends Enum<E>> extends BaseTypeHandler<E> {
+public final class CodedColumn<E extends Enum<E>> extends TextColumn<E> {
     private final Map<String, E> byName;
 
     /** @param type an enum of {@link Coded} */
@@ -23,26 +17,12 @@ public final class CodedColumn<E extends Enum<E>> extends BaseTypeHandler<E> {
     }
 
     @Override
-    public void setNonNullParameter(PreparedStatement statement, int at, E value, JdbcType type) throws SQLException {
-        statement.setString(at, ((Coded) value).id());
+    String text(E value) {
+        return ((Coded) value).id();
     }
 
     @Override
-    public E getNullableResult(ResultSet row, String column) throws SQLException {
-        return read(row.getString(column));
-    }
-
-    @Override
-    public E getNullableResult(ResultSet row, int column) throws SQLException {
-        return read(row.getString(column));
-    }
-
-    @Override
-    public E getNullableResult(CallableStatement call, int column) throws SQLException {
-        return read(call.getString(column));
-    }
-
-    private E read(String name) {
-        return name == null ? null : byName.get(name);
+    E value(String name) {
+        return byName.get(name);
     }
 }

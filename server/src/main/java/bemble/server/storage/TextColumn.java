@@ -1,0 +1,39 @@
+package bemble.server.storage;
+
+import java.sql.CallableStatement;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import org.apache.ibatis.type.BaseTypeHandler;
+import org.apache.ibatis.type.JdbcType;
+
+/** Keeps a value as a text. */
+abstract class TextColumn<V> extends BaseTypeHandler<V> {
+    abstract String text(V value);
+
+    abstract V value(String text);
+
+    @Override
+    public void setNonNullParameter(PreparedStatement statement, int at, V value, JdbcType type) throws SQLException {
+        statement.setString(at, text(value));
+    }
+
+    @Override
+    public V getNullableResult(ResultSet row, String column) throws SQLException {
+        return read(row.getString(column));
+    }
+
+    @Override
+    public V getNullableResult(ResultSet row, int column) throws SQLException {
+        return read(row.getString(column));
+    }
+
+    @Override
+    public V getNullableResult(CallableStatement call, int column) throws SQLException {
+        return read(call.getString(column));
+    }
+
+    private V read(String text) {
+        return text == null ? null : value(text);
+    }
+}
