@@ -1,13 +1,13 @@
 package bemble.bench;
 
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Problem;
 import bemble.core.plan.PlanWishes;
 import bemble.core.plan.PlannedPupil;
 import bemble.core.plan.WeekPlan;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
 import bemble.core.progress.Evidence;
 import bemble.core.progress.Place;
 import bemble.core.progress.Progress;

@@ -1,7 +1,7 @@
 package bemble.core.lesson;
 
-import bemble.core.problem.Problem;
 import bemble.core.problem.Coded;
+import bemble.core.problem.Problem;
 import java.util.List;
 
 /**

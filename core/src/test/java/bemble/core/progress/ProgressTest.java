@@ -2,7 +2,6 @@ package bemble.core.progress;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.core.problem.ProblemText;
 import bemble.core.diagnosis.Remedy;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Draft;
@@ -10,6 +9,7 @@ import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.practice.features.Features;
 import bemble.core.problem.Operation;
+import bemble.core.problem.ProblemText;
 import bemble.core.slip.Slips;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -1,7 +1,7 @@
 package bemble.server.classes;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Refusal;
+import bemble.server.ids.TeacherId;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;

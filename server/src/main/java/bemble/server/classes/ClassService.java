@@ -1,10 +1,10 @@
 package bemble.server.classes;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;

@@ -1,6 +1,5 @@
 package bemble.server.handover;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
@@ -8,6 +7,7 @@ import bemble.server.classes.ClassArrivals;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.TeacherId;
 import bemble.server.load.Jobs.Progress;
 import bemble.server.marking.taken.PastAnswer;
 import bemble.server.marking.taken.PastPile;

@@ -1,10 +1,10 @@
 package bemble.server.handover;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.TeacherId;
 import bemble.server.log.papers.PupilPapers;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork;

@@ -1,7 +1,7 @@
 package bemble.server.lesson;
 
-import bemble.core.problem.Problem;
 import bemble.core.lesson.Stage;
+import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import jakarta.validation.Valid;

@@ -1,13 +1,13 @@
 package bemble.server.lesson;
 
-import bemble.server.ids.TeacherId;
-import bemble.core.problem.Problem;
 import bemble.core.lesson.LessonDraft;
 import bemble.core.lesson.Stage;
 import bemble.core.practice.features.Question;
+import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import bemble.server.faults.ChangedElsewhere;
+import bemble.server.ids.TeacherId;
 import bemble.server.lesson.LessonContent.StageContent;
 import bemble.server.lesson.LessonView.StageView;
 import bemble.server.sets.printed.PrintedSheets;

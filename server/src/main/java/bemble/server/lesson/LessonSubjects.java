@@ -1,6 +1,5 @@
 package bemble.server.lesson;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.lesson.LessonDraft;
 import bemble.core.plan.Need;
 import bemble.core.plan.PlanSheet;
@@ -13,6 +12,7 @@ import bemble.core.print.LessonPart;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.plan.PlanService;
 import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.plan.PlanViews.PlanView;

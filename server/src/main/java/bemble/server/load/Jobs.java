@@ -1,11 +1,11 @@
 package bemble.server.load;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Busy;
 import bemble.server.faults.FileFaults;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;

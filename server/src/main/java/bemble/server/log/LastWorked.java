@@ -1,7 +1,7 @@
 package bemble.server.log;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
+import bemble.server.ids.TeacherId;
 import bemble.server.log.entry.LogMapper;
 import java.util.Optional;
 import org.springframework.stereotype.Component;

@@ -1,9 +1,9 @@
 package bemble.server.log;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.log.entry.LogEntry;
 import bemble.server.log.entry.LogMapper;
 import bemble.server.log.entry.NewEntry;

@@ -1,6 +1,5 @@
 package bemble.server.marking;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
 import bemble.core.hand.Written;
@@ -15,6 +14,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.server.classes.Pupil;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.OpenPile;
 import bemble.server.marking.kept.Piles;

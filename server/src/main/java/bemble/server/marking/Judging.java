@@ -1,6 +1,5 @@
 package bemble.server.marking;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.diagnosis.Answers;
 import bemble.core.diagnosis.Item;
 import bemble.core.diagnosis.Judged;
@@ -11,6 +10,7 @@ import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.server.classes.Pupil;
 import bemble.server.diagnosis.KnownAnswers;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.MarkedSheetView;
 import bemble.server.marking.Views.MarkingView;

@@ -1,7 +1,7 @@
 package bemble.server.marking;
 
-import bemble.server.ids.TeacherId;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.load.DaemonThreads;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.kept.MarkingMapper;

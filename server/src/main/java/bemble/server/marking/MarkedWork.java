@@ -1,10 +1,10 @@
 package bemble.server.marking;
 
-import bemble.server.ids.TeacherId;
-import bemble.core.problem.Problem;
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
 import bemble.core.progress.Quiz;
 import bemble.core.slip.Slips;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.MarkingMapper.WorkRow;

@@ -1,6 +1,5 @@
 package bemble.server.marking;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.diagnosis.MarkingKey.KeyCode;
 import bemble.core.diagnosis.MarkingKey.KeyLine;
 import bemble.core.print.CutStrip;
@@ -10,6 +9,7 @@ import bemble.core.print.TextPages.Part;
 import bemble.core.print.TextPages.Row;
 import bemble.core.print.TextPages;
 import bemble.server.classes.Pupil;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.FollowUp.Strip;
 import bemble.server.marking.Views.PileKey;
 import bemble.server.marking.Views.SheetLines;

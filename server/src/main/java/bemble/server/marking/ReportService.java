@@ -1,6 +1,5 @@
 package bemble.server.marking;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.diagnosis.Answers;
 import bemble.core.diagnosis.Cause;
 import bemble.core.diagnosis.DiagnosisWords;
@@ -9,6 +8,7 @@ import bemble.core.diagnosis.Writer;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slips;
 import bemble.server.classes.Pupil;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.MarkedWork.QuizTaken;
 import bemble.server.marking.Views.CauseLine;
 import bemble.server.marking.Views.ClassFact;

@@ -1,11 +1,11 @@
 package bemble.server.marking;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.entry.TypedLine;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.TypedLineMapper.StoredLine;
 import bemble.server.marking.Views.PileKey;
 import bemble.server.marking.Views.SheetLines;

@@ -1,9 +1,9 @@
 package bemble.server.plan;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.print.Page;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.plan.PlanViews.PlanView;
 import bemble.server.print.Report;

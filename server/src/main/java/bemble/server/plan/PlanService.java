@@ -1,8 +1,5 @@
 package bemble.server.plan;
 
-import bemble.server.ids.TeacherId;
-import bemble.core.practice.features.Question;
-import bemble.core.problem.Problem;
 import bemble.core.plan.Need;
 import bemble.core.plan.PlanSheet;
 import bemble.core.plan.PlanWishes;
@@ -10,12 +7,15 @@ import bemble.core.plan.PlannedPupil;
 import bemble.core.plan.WeekPlan;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
+import bemble.core.practice.features.Question;
+import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.plan.PlanContent.PlannedDay;
 import bemble.server.plan.PlanContent.PlannedGroup;
 import bemble.server.plan.PlanViews.GroupView;

@@ -1,6 +1,5 @@
 package bemble.server.plan;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
@@ -8,6 +7,7 @@ import bemble.core.progress.State;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.ChangedElsewhere;
+import bemble.server.ids.TeacherId;
 import bemble.server.plan.PlanViews.TermView;
 import bemble.server.plan.PlanViews.TopicView;
 import bemble.server.progress.PupilPlaces;

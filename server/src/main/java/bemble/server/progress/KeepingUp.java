@@ -4,6 +4,7 @@ import bemble.server.marking.kept.AnswersChanged;
 import jakarta.annotation.PreDestroy;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -18,6 +19,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
 class KeepingUp {
     private static final Logger LOG = LoggerFactory.getLogger(KeepingUp.class);
 
+    private static final int LONGEST_ROUND_SECONDS = 10;
     private final KeptRecords records;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "records");
@@ -26,6 +28,8 @@ class KeepingUp {
     });
     /** Whether a round is asked for already; one round brings everything up to date. */
     private final AtomicBoolean asked = new AtomicBoolean();
+
+    private volatile boolean stopping;
 
     KeepingUp(KeptRecords records) {
         this.records = records;
@@ -52,7 +56,7 @@ class KeepingUp {
         asked.set(false);
         try {
             int before = Integer.MAX_VALUE;
-            while (before > 0 && !Thread.currentThread().isInterrupted()) {
+            while (before > 0 && !stopping) {
                 before = records.bringSomeUpToDate();
             }
         } catch (RuntimeException later) {
@@ -60,8 +64,11 @@ class KeepingUp {
         }
     }
 
+    /** Asked to end, not interrupted: an interrupt in the middle of a save closes the database's file. */
     @PreDestroy
-    void stop() {
-        worker.shutdownNow();
+    void stop() throws InterruptedException {
+        stopping = true;
+        worker.shutdown();
+        worker.awaitTermination(LONGEST_ROUND_SECONDS, TimeUnit.SECONDS);
     }
 }

@@ -1,10 +1,10 @@
 package bemble.server.progress;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Place;
 import bemble.core.progress.Quiz;
 import bemble.core.progress.State;
+import bemble.server.ids.TeacherId;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;

@@ -1,6 +1,5 @@
 package bemble.server.progress;
 
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import bemble.core.progress.Place;
 import bemble.server.classes.Pupil;
 import bemble.server.marking.MarkedWork.Answer;
@@ -34,6 +33,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**

@@ -1,10 +1,10 @@
 package bemble.server.progress;
 
-import bemble.core.problem.Problem;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
 import bemble.core.progress.Evidence;
 import bemble.core.progress.Place;
 import bemble.core.progress.Progress;

@@ -1,6 +1,5 @@
 package bemble.server.progress;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.diagnosis.Remedy;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Rung;
@@ -15,11 +14,13 @@ import bemble.core.progress.State;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork;
 import bemble.server.progress.KeptMapper.FactRow;
 import bemble.server.progress.KeptMapper.SlipRow;
 import bemble.server.progress.PupilWork.SlipSeen;
+import bemble.server.progress.RecordService.Known;
 import bemble.server.progress.RecordViews.CellView;
 import bemble.server.progress.RecordViews.ClassRecord;
 import bemble.server.progress.RecordViews.ClassSlip;
@@ -47,7 +48,6 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import bemble.server.progress.RecordService.Known;
 
 /** What the pages of a class's and of a pupil's record show. */
 @Service

@@ -1,6 +1,5 @@
 package bemble.server.progress;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
@@ -11,6 +10,7 @@ import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.Marked;
 import bemble.server.marking.MarkedWork.QuizTaken;

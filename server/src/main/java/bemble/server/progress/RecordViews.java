@@ -1,7 +1,7 @@
 package bemble.server.progress;
 
-import bemble.core.problem.Problem;
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
 import bemble.core.progress.State;
 import bemble.server.classes.Pupil;
 import jakarta.validation.constraints.NotNull;

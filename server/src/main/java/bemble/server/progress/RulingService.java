@@ -1,10 +1,10 @@
 package bemble.server.progress;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.practice.Ladder;
 import bemble.core.problem.Refusal;
 import bemble.core.progress.State;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.progress.RulingMapper.Ruling;
 import java.util.Arrays;
 import org.springframework.stereotype.Service;

@@ -1,6 +1,5 @@
 package bemble.server.reports;
 
-import bemble.core.problem.Problem;
 import bemble.core.order.WorkOrder;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.PlainWords;
@@ -9,6 +8,7 @@ import bemble.core.print.OwnWork;
 import bemble.core.print.TextPages.Drawing;
 import bemble.core.print.TextPages.Row;
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import bemble.core.style.HouseStyle;
@@ -71,7 +71,7 @@ final class ParentsPage {
         reached.values().forEach(rungs -> rungs.subList(Math.max(0, rungs.size() - each), rungs.size())
                 .forEach(rung -> section.add(new Row(
                         List.of(name + (pupil.places().state(rung.id()) == State.DUE ? " comes back to " : " knows ")
-                                + PlainWords.of(rung) + ".", "such as " + PlainWords.example(rung).problem().text()),
+                                + PlainWords.of(rung) + ".", "such as " + written(PlainWords.example(rung).problem())),
                         CELLS))));
         boolean more = reached.values().stream().anyMatch(rungs -> rungs.size() > each);
         return more ? section.say("What is easier than these is known too.") : section;
@@ -113,6 +113,10 @@ final class ParentsPage {
                 && each.source().question() == answer.question());
     }
 
+    private String written(Problem problem) {
+        return style.point().punctuation().write(problem);
+    }
+
     private WritingPaper paper(Problem problem) {
         return WritingPaper.of(new WorkOrder(problem, null, style, null), false,
                 false);
@@ -136,7 +140,7 @@ final class ParentsPage {
         pupil.answers().stream()
                 .filter(answer -> !answer.correction().isEmpty() && answer.day().isAfter(today.minusDays(FRESH_DAYS)))
                 .reduce((one, other) -> other)
-                .ifPresent(answer -> section.say("Later " + name + " looked at " + answer.problem().text()
+                .ifPresent(answer -> section.say("Later " + name + " looked at " + written(answer.problem())
                         + " once more and put it right: " + answer.correction() + "."));
         return Optional.of(section);
     }

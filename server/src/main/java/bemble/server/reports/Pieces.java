@@ -1,8 +1,8 @@
 package bemble.server.reports;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.progress.RecordService;
 import bemble.server.reports.PiecesViews.JudgementView;

@@ -1,16 +1,17 @@
 package bemble.server.reports;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.PlainWords;
 import bemble.core.practice.Rung;
 import bemble.core.print.OwnWork;
 import bemble.core.print.TextPages.Drawing;
 import bemble.core.print.TextPages.Row;
+import bemble.core.problem.Punctuation;
 import bemble.core.progress.State;
 import bemble.core.words.Words;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.TeacherId;
 import bemble.server.log.papers.PupilPapers;
 import bemble.server.plan.PlanService;
 import bemble.server.plan.PlanViews.DayView;
@@ -86,6 +87,7 @@ class Reports {
             sections.add(Section.plain("the work").say("No unaided work is marked yet."));
         }
         Map<PupilPapers.Asked, OwnWork> written = papers.written(teacherId, pupilId, MOST_WRITTEN);
+        Punctuation punctuation = styles.of(teacherId).point().punctuation();
         LocalDate day = null;
         Section section = null;
         for (PieceView piece : all.pieces()) {
@@ -96,7 +98,9 @@ class Reports {
                 sections.add(section);
             }
             section.add(
-                    new Row(List.of(piece.problem().text() + (piece.right() ? ", right" : ", wrote " + piece.given()),
+                    new Row(List.of(
+                            punctuation.write(piece.problem())
+                                    + (piece.right() ? ", right" : ", wrote " + piece.given()),
                             judgement(piece, 0), judgement(piece, 1)), THREE_CELLS));
             OwnWork work = written.get(new PupilPapers.Asked(piece.marking(), piece.question()));
             if (work != null) {

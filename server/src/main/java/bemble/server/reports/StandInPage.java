@@ -1,6 +1,5 @@
 package bemble.server.reports;
 
-import bemble.core.problem.Problem;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.practice.Ladder;
@@ -8,6 +7,7 @@ import bemble.core.print.HowWeWriteIt;
 import bemble.core.print.Page;
 import bemble.core.print.TextPages.Row;
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;

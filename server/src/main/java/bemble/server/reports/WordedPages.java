@@ -1,11 +1,11 @@
 package bemble.server.reports;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.print.Page;
 import bemble.core.print.TextPages.Paragraph;
 import bemble.core.print.TextPages.Part;
 import bemble.core.print.TextPages;
 import bemble.core.problem.Refusal;
+import bemble.server.ids.TeacherId;
 import bemble.server.print.Report;
 import java.util.ArrayList;
 import java.util.List;

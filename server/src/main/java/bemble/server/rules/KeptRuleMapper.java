@@ -1,7 +1,7 @@
 package bemble.server.rules;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Operation;
+import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;

@@ -1,12 +1,12 @@
 package bemble.server.rules;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.KeptRules.Kept;
 import bemble.core.slip.KeptRules;
 import bemble.core.slip.Slips;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.rules.KeptRuleMapper.StoredRule;
 import java.time.Clock;
 import java.time.OffsetDateTime;

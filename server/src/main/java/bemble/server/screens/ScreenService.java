@@ -1,12 +1,12 @@
 package bemble.server.screens;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.taken.TakenPapers;
 import bemble.server.screens.ScreenViews.PlaceView;
 import bemble.server.screens.ScreenViews.SessionLine;

@@ -1,9 +1,9 @@
 package bemble.server.sets;
 
-import bemble.core.problem.Refusal;
-import bemble.core.problem.ProblemText;
-import bemble.core.problem.Problem;
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.problem.Refusal;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;

@@ -1,11 +1,11 @@
 package bemble.server.sets;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.practice.Versions;
 import bemble.core.practice.features.Question;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.web.SearchWords;
 import java.time.Clock;
 import java.time.OffsetDateTime;

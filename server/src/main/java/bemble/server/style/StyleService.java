@@ -1,7 +1,7 @@
 package bemble.server.style;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.style.HouseStyle;
+import bemble.server.ids.TeacherId;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;

@@ -1,14 +1,14 @@
 package bemble.server.today;
 
-import bemble.server.ids.TeacherId;
-import bemble.core.problem.Problem;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
+import bemble.core.problem.Problem;
 import bemble.core.progress.State;
 import bemble.server.account.SignedIn;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.TeacherId;
 import bemble.server.log.LastWorked;
 import bemble.server.log.papers.PapersBegun;
 import bemble.server.marking.WaitingPiles;

@@ -1,10 +1,10 @@
 package bemble.server.web;
 
-import io.swagger.v3.oas.models.media.StringSchema;
-import io.swagger.v3.core.util.Json;
-import io.swagger.v3.core.converter.ModelConverter;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.util.Json;
+import io.swagger.v3.oas.models.media.StringSchema;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonGenerator;

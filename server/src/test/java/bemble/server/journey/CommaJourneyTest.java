@@ -68,6 +68,9 @@ class CommaJourneyTest {
             teacher.enter("=");
             teacher.enter("Ida");
             page.getByText("2 ✓ 1 ✗").waitFor();
+            assertThat(String.join(" ", Client.printed(client.get("/api/pupils/"
+                    + client.schoolClass("Commas").get("pupils").get(0).get("id") + "/work/pages").json())))
+                            .contains("1,234 + 2,5, right", "8,2 − 3,75, wrote 4,55").doesNotContain("8.2");
             page.locator("table tbody tr").nth(2).getByText("Copy the paper").click();
             page.waitForURL("**/write?**");
             assertThat(page.getByLabel("Problem").inputValue()).isEqualTo("8,2 − 3,75");

@@ -2,8 +2,8 @@ package bemble.server.load;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.server.running.Patience;
 import bemble.server.running.Client;
+import bemble.server.running.Patience;
 import bemble.server.running.RunningServer;
 import java.net.http.HttpRequest;
 import java.util.ArrayList;

@@ -2,9 +2,9 @@ package bemble.server.progress;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.server.running.Patience;
 import bemble.server.running.Client;
 import bemble.server.running.DemoServer;
+import bemble.server.running.Patience;
 import bemble.server.running.RunningServer;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;

@@ -1,13 +1,7 @@
 package bemble.server.running;
 
-import org.springframework.beans.factory.support.BeanDefinitionRegistry;
-import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
-import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
-import org.springframework.security.crypto.password.PasswordEncoder;
-import java.util.Map;
-import org.springframework.util.FileSystemUtils;
-import com.microsoft.playwright.options.Cookie;
 import bemble.server.App;
+import com.microsoft.playwright.options.Cookie;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.Socket;
@@ -23,12 +17,18 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import javax.sql.DataSource;
+import org.springframework.beans.factory.support.BeanDefinitionRegistry;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.util.FileSystemUtils;
 
 /** The real application on a free port; it can be stopped and started again on the same data. */
 public final class RunningServer implements AutoCloseable {

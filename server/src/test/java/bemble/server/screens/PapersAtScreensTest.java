@@ -2,9 +2,9 @@ package bemble.server.screens;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.server.running.Patience;
 import bemble.server.running.Client;
 import bemble.server.running.DemoServer;
+import bemble.server.running.Patience;
 import bemble.server.running.RunningServer;
 import java.util.ArrayList;
 import java.util.HashMap;

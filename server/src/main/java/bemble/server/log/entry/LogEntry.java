@@ -1,7 +1,7 @@
 package bemble.server.log.entry;
 
-import bemble.core.problem.Problem;
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
 import java.time.OffsetDateTime;
 import java.util.UUID;
 

@@ -1,9 +1,9 @@
 package bemble.server.log.entry;
 
-import bemble.core.problem.Problem;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
 import bemble.core.words.Words;
 import bemble.server.style.StyleText;
 import java.time.OffsetDateTime;

@@ -1,7 +1,7 @@
 package bemble.server.log.files;
 
-import bemble.server.ids.TeacherId;
 import bemble.server.account.SignedIn;
+import bemble.server.ids.TeacherId;
 import bemble.server.load.Jobs.UnderWay;
 import bemble.server.load.Jobs;
 import bemble.server.log.LogService;

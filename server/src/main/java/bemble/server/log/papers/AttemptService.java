@@ -1,9 +1,8 @@
 package bemble.server.log.papers;
 
-import bemble.server.ids.TeacherId;
-import bemble.core.problem.Problem;
 import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;
+import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
 import bemble.core.sheet.SheetMark;
@@ -11,6 +10,7 @@ import bemble.core.style.HouseStyle;
 import bemble.core.writing.WritingPaper;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.log.entry.LogEntry;
 import bemble.server.log.entry.LogMapper;
 import bemble.server.log.entry.NewEntry;

@@ -1,7 +1,7 @@
 package bemble.server.log.papers;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
+import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 import java.util.List;
 import org.springframework.stereotype.Component;

@@ -1,11 +1,11 @@
 package bemble.server.log.papers;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.marking.PaperVerdict;
 import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
+import bemble.server.ids.TeacherId;
 import bemble.server.log.papers.AttemptService.Attempt;
 import bemble.server.writing.MarkResponse.MarksView;
 import bemble.server.writing.MarkResponse;

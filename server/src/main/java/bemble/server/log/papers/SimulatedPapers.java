@@ -1,12 +1,12 @@
 package bemble.server.log.papers;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.hand.Written;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.core.working.Mark;
 import bemble.core.writing.WritingPaper;
+import bemble.server.ids.TeacherId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;

@@ -1,9 +1,9 @@
 package bemble.server.marking.kept;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
+import bemble.server.ids.TeacherId;
 import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.style.HowCode;
 import bemble.server.style.PreferencesService;

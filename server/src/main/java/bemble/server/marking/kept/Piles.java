@@ -1,11 +1,11 @@
 package bemble.server.marking.kept;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.style.StyleService;
 import bemble.server.web.Page;

@@ -1,6 +1,5 @@
 package bemble.server.marking.taken;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.pupil.Pupil.Habit;
@@ -9,6 +8,7 @@ import bemble.core.style.HouseStyle;
 import bemble.server.account.DemoTeacher;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.kept.AnswerChanges;
 import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;

@@ -1,12 +1,11 @@
 package bemble.server.marking.taken;
 
-import bemble.server.ids.TeacherId;
-import java.util.Arrays;
-import bemble.core.problem.ProblemText;
 import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
 import bemble.server.account.DemoCalendar;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.JudgedAnswer;
@@ -23,6 +22,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.ObjectMapper;

@@ -1,7 +1,7 @@
 package bemble.server.marking.taken;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.problem.Problem;
+import bemble.server.ids.TeacherId;
 import bemble.server.marking.Causes;
 import bemble.server.marking.Judging;
 import bemble.server.marking.kept.AnswerChanges;

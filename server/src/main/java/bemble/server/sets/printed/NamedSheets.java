@@ -1,8 +1,8 @@
 package bemble.server.sets.printed;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.print.Page;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import java.util.List;
 import org.springframework.stereotype.Component;
 

@@ -1,8 +1,8 @@
 package bemble.server.sets.printed;
 
-import bemble.server.ids.TeacherId;
 import bemble.server.faults.Busy;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.LinkedHashMap;

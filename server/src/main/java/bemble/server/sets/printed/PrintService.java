@@ -1,6 +1,5 @@
 package bemble.server.sets.printed;
 
-import bemble.server.ids.TeacherId;
 import bemble.core.practice.Versions;
 import bemble.core.print.Page;
 import bemble.core.print.Pages;
@@ -9,6 +8,7 @@ import bemble.core.print.PrintOrder;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.print.PdfWriter;
 import bemble.server.print.PrintableLetters;
 import bemble.server.sets.SetContent;

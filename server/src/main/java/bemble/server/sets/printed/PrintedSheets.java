@@ -1,11 +1,11 @@
 package bemble.server.sets.printed;
 
-import bemble.server.ids.TeacherId;
-import bemble.core.problem.Problem;
 import bemble.core.print.LessonPart;
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import bemble.server.sets.SetContent;
 import bemble.server.sets.SetService;
 import bemble.server.sets.StoredSet;

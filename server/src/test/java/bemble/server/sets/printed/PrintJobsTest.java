@@ -3,9 +3,9 @@ package bemble.server.sets.printed;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import bemble.server.ids.TeacherId;
 import bemble.server.faults.Busy;
 import bemble.server.faults.Missing;
+import bemble.server.ids.TeacherId;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
