@@ -23,7 +23,6 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.locks.Lock;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -46,7 +45,8 @@ class TransactionsTest {
     private static Map<JavaMethod, JavaMethod> inTransactions() {
         Map<JavaMethod, JavaMethod> reached = new LinkedHashMap<>();
         Deque<JavaMethod> next = new ArrayDeque<>();
-        SERVER.stream().flatMap(each -> each.getMethods().stream()).filter(TransactionsTest::beginsOne)
+        SERVER.stream().flatMap(each -> each.getMethods().stream())
+                .filter(method -> method.isAnnotatedWith(Transactional.class))
                 .forEach(method -> {
                     reached.put(method, null);
                     next.add(method);
@@ -56,8 +56,7 @@ class TransactionsTest {
             Stream.concat(method.getMethodCallsFromSelf().stream(), method.getMethodReferencesFromSelf().stream())
                     .map(JavaAccess::getTarget).flatMap(target -> target.resolveMember().stream())
                     .map(JavaMethod.class::cast)
-                    .filter(called -> called.getOwner().getPackageName().startsWith("bemble.server")
-                            && !standsOutside(called))
+                    .filter(called -> called.getOwner().getPackageName().startsWith("bemble.server"))
                     .forEach(called -> {
                         if (!reached.containsKey(called)) {
                             reached.put(called, method);
@@ -66,15 +65,6 @@ class TransactionsTest {
                     });
         }
         return reached;
-    }
-
-    private static boolean beginsOne(JavaMethod method) {
-        return method.isAnnotatedWith(Transactional.class) && !standsOutside(method);
-    }
-
-    private static boolean standsOutside(JavaMethod method) {
-        return method.isAnnotatedWith(Transactional.class)
-                && method.getAnnotationOfType(Transactional.class).propagation() == Propagation.NOT_SUPPORTED;
     }
 
     private static boolean waits(JavaMethod method) {

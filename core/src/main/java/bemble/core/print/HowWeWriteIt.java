@@ -98,7 +98,7 @@ public final class HowWeWriteIt {
     }
 
     private static List<PrintQuestion> questions(Problem example, HouseStyle style, String words, Set<Piece> pieces) {
-        String asked = style.point().punctuation().write(example);
+        String asked = style.problem(example);
         String first = (words.strip().replaceAll("\\s+", " ") + " "
                 + (pieces.contains(Piece.IDEA) ? idea(style.method(example.operation())) : "")).strip();
         List<PrintQuestion> questions = new ArrayList<>();

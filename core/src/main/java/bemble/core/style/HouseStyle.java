@@ -2,6 +2,7 @@ package bemble.core.style;
 
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.style.option.CarryOrder;
 import bemble.core.style.option.CarryPlace;
@@ -409,6 +410,11 @@ public final class HouseStyle {
     /** How many digits a group has, the first three from the right aside. */
     public int groupStep() {
         return get(GROUPING).twos() ? 2 : 3;
+    }
+
+    /** A problem as this teacher writes it on one line. */
+    public String problem(Problem problem) {
+        return point().punctuation().write(problem);
     }
 
     /** A number as this teacher writes it on one line, grouped where that is the style. */

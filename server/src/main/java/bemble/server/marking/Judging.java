@@ -78,7 +78,7 @@ public class Judging {
                 open.stored().begunAt(), open.stored().workedOn(), open
                         .sheets().stream().map(sheet -> new MarkedSheetView(sheet.code(), sheet.problems().stream()
                                 .map(problem -> new QuestionLine(
-                                        open.style().point().punctuation().write(problem),
+                                        open.style().problem(problem),
                                         problem.operation(), PileSheet.right(problem, open.style())))
                                 .toList()))
                         .toList(),

@@ -129,7 +129,7 @@ class ReportService {
                     .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
                     .limit(MOST_ANSWERS)
                     .map(entry -> entry.getKey() + (entry.getValue() > 1 ? " ×" + entry.getValue() : "")).toList();
-            counts.add(new QuestionCount(question, open.style().point().punctuation().write(problems.get(i).text()),
+            counts.add(new QuestionCount(question, open.style().problem(problems.get(i)),
                     open.style().point().punctuation().write(known.get(i).rightText()),
                     wrong.values().stream().mapToInt(Integer::intValue).sum(), of, most));
         }

@@ -18,8 +18,8 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Component
 class KeepingUp {
     private static final Logger LOG = LoggerFactory.getLogger(KeepingUp.class);
-
     private static final int LONGEST_ROUND_SECONDS = 10;
+
     private final KeptRecords records;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "records");
@@ -28,7 +28,6 @@ class KeepingUp {
     });
     /** Whether a round is asked for already; one round brings everything up to date. */
     private final AtomicBoolean asked = new AtomicBoolean();
-
     private volatile boolean stopping;
 
     KeepingUp(KeptRecords records) {

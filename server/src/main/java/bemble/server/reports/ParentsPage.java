@@ -71,7 +71,8 @@ final class ParentsPage {
         reached.values().forEach(rungs -> rungs.subList(Math.max(0, rungs.size() - each), rungs.size())
                 .forEach(rung -> section.add(new Row(
                         List.of(name + (pupil.places().state(rung.id()) == State.DUE ? " comes back to " : " knows ")
-                                + PlainWords.of(rung) + ".", "such as " + written(PlainWords.example(rung).problem())),
+                                + PlainWords.of(rung) + ".",
+                                "such as " + style.problem(PlainWords.example(rung).problem())),
                         CELLS))));
         boolean more = reached.values().stream().anyMatch(rungs -> rungs.size() > each);
         return more ? section.say("What is easier than these is known too.") : section;
@@ -113,10 +114,6 @@ final class ParentsPage {
                 && each.source().question() == answer.question());
     }
 
-    private String written(Problem problem) {
-        return style.point().punctuation().write(problem);
-    }
-
     private WritingPaper paper(Problem problem) {
         return WritingPaper.of(new WorkOrder(problem, null, style, null), false,
                 false);
@@ -140,7 +137,7 @@ final class ParentsPage {
         pupil.answers().stream()
                 .filter(answer -> !answer.correction().isEmpty() && answer.day().isAfter(today.minusDays(FRESH_DAYS)))
                 .reduce((one, other) -> other)
-                .ifPresent(answer -> section.say("Later " + name + " looked at " + written(answer.problem())
+                .ifPresent(answer -> section.say("Later " + name + " looked at " + style.problem(answer.problem())
                         + " once more and put it right: " + answer.correction() + "."));
         return Optional.of(section);
     }

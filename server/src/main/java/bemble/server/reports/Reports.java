@@ -6,8 +6,8 @@ import bemble.core.practice.Rung;
 import bemble.core.print.OwnWork;
 import bemble.core.print.TextPages.Drawing;
 import bemble.core.print.TextPages.Row;
-import bemble.core.problem.Punctuation;
 import bemble.core.progress.State;
+import bemble.core.style.HouseStyle;
 import bemble.core.words.Words;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
@@ -87,7 +87,7 @@ class Reports {
             sections.add(Section.plain("the work").say("No unaided work is marked yet."));
         }
         Map<PupilPapers.Asked, OwnWork> written = papers.written(teacherId, pupilId, MOST_WRITTEN);
-        Punctuation punctuation = styles.of(teacherId).point().punctuation();
+        HouseStyle style = styles.of(teacherId);
         LocalDate day = null;
         Section section = null;
         for (PieceView piece : all.pieces()) {
@@ -99,7 +99,7 @@ class Reports {
             }
             section.add(
                     new Row(List.of(
-                            punctuation.write(piece.problem())
+                            style.problem(piece.problem())
                                     + (piece.right() ? ", right" : ", wrote " + piece.given()),
                             judgement(piece, 0), judgement(piece, 1)), THREE_CELLS));
             OwnWork work = written.get(new PupilPapers.Asked(piece.marking(), piece.question()));

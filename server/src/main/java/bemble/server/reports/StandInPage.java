@@ -73,16 +73,13 @@ final class StandInPage {
         for (int i = 0; i < problems.size(); i += 2) {
             List<String> cells = new ArrayList<>();
             for (int j = i; j < i + 2; j++) {
-                cells.addAll(j < problems.size() ? List.of(j + 1 + ".", asked(problems.get(j)), answer(problems.get(j)))
+                cells.addAll(j < problems.size()
+                        ? List.of(j + 1 + ".", style.problem(problems.get(j)), answer(problems.get(j)))
                         : List.of("", "", ""));
             }
             section.add(new Row(cells, QUESTIONS));
         }
         return section;
-    }
-
-    private String asked(Problem problem) {
-        return style.point().punctuation().write(problem);
     }
 
     private String answer(Problem problem) {

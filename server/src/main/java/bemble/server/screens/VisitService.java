@@ -121,7 +121,7 @@ class VisitService {
                 in.session().endedAt() != null, in.place().isCollected(in.session().endedAt()),
                 papers.of(in.session().teacherId(), in.place().run()).stream()
                         .map(paper -> new OwnQuestion(paper.id(), paper.question(),
-                                styles.of(in.session().teacherId()).point().punctuation().write(paper.problem()),
+                                styles.of(in.session().teacherId()).problem(paper.problem()),
                                 begun.contains(paper.question())))
                         .toList());
     }

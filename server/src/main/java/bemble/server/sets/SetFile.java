@@ -1,7 +1,9 @@
 package bemble.server.sets;
 
+import bemble.core.practice.features.Question;
 import bemble.core.print.LessonPart;
 import bemble.core.problem.Fault;
+import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.FileFaults;
 import bemble.server.sets.SetContent.SetQuestion;
@@ -45,7 +47,7 @@ class SetFile {
         try (CSVPrinter table = new CSVPrinter(text,
                 SpreadsheetText.FORMAT.builder().setHeader(HEADER.toArray(String[]::new)).get())) {
             for (SetQuestion question : content.questions()) {
-                QuestionView view = QuestionView.of(SetReading.question(question.problem()));
+                QuestionView view = QuestionView.of(Question.of(question.read()));
                 table.printRecord(view.text(), view.answer(), SpreadsheetText.plain(question.story()), question.part(),
                         view.inWords());
             }
@@ -87,7 +89,8 @@ class SetFile {
     private static void read(TableFile.Row row, List<String> header, List<SetQuestion> questions, List<Fault> faults) {
         try {
             String part = field(row, header, "part");
-            SetQuestion question = new SetQuestion(SetReading.question(field(row, header, "problem")).problem().text(),
+            SetQuestion question = new SetQuestion(
+                    Question.of(ProblemText.kept(field(row, header, "problem"))).problem().text(),
                     SpreadsheetText.typed(field(row, header, "story")), part.isEmpty() ? LessonPart.ALONE.id() : part);
             check(question);
             questions.add(question);
@@ -146,7 +149,7 @@ class SetFile {
                 .sorted(Comparator.comparing(Fault::field)).toList());
         for (int i = 0; faults.isEmpty() && i < content.questions().size(); i++) {
             try {
-                SetReading.question(content.questions().get(i).problem());
+                Question.of(content.questions().get(i).read());
                 check(content.questions().get(i));
             } catch (Refusal refusal) {
                 faults.add(new Fault("question " + (i + 1), "Question " + (i + 1) + ": " + refusal.getMessage()));

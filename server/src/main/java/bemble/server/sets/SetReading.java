@@ -9,7 +9,6 @@ import bemble.core.print.PrintKind;
 import bemble.core.print.PrintOrder;
 import bemble.core.print.PrintQuestion;
 import bemble.core.problem.Fault;
-import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.sets.SetContent.SetQuestion;
@@ -68,10 +67,6 @@ public final class SetReading {
             written.add(new SetQuestion(read.get(i).problem().text(), question.story(), question.part()));
         }
         return content.with(content.title(), written);
-    }
-
-    static Question question(String problem) {
-        return Question.of(ProblemText.kept(problem));
     }
 
     /** The set with the questions of a version in their places. */

@@ -24,7 +24,7 @@ public class StyleText {
 
     /** A problem as it is written in a style that is stored. */
     public String written(Problem problem, String stored) {
-        return HouseStyle.USUAL.with(read(stored)).point().punctuation().write(problem);
+        return HouseStyle.USUAL.with(read(stored)).problem(problem);
     }
 
     public Map<String, String> read(String stored) {

@@ -8,16 +8,13 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.BeanDescription;
 import tools.jackson.databind.DeserializationConfig;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.JacksonModule;
 import tools.jackson.databind.JavaType;
-import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueDeserializer;
-import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.deser.ValueDeserializerModifier;
 import tools.jackson.databind.module.SimpleModule;
 
@@ -27,12 +24,7 @@ class CodedJson {
     @Bean
     JacksonModule enumsByTheirNames() {
         SimpleModule module = new SimpleModule("names of enums");
-        module.addSerializer(Coded.class, new ValueSerializer<Coded>() {
-            @Override
-            public void serialize(Coded value, JsonGenerator json, SerializationContext context) {
-                json.writeString(value.id());
-            }
-        });
+        module.addSerializer(Coded.class, new AsText<>(Coded::id));
         module.setDeserializerModifier(new ValueDeserializerModifier() {
             @Override
             public ValueDeserializer<?> modifyEnumDeserializer(DeserializationConfig config, JavaType type,
