@@ -2,6 +2,7 @@ package bemble.server.web;
 
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
+import bemble.core.problem.Refusal;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -14,6 +15,9 @@ import tools.jackson.databind.module.SimpleModule;
 /** Reads and writes a problem as its line of text, numbers with a point: {@code 12.5 + 3}. */
 @Configuration
 class ProblemJson {
+    /** A problem of the most numbers and digits takes fewer letters. */
+    private static final int MOST_LETTERS = 700;
+
     static {
         SpringDocUtils.getConfig().replaceWithClass(Problem.class, String.class);
     }
@@ -25,7 +29,11 @@ class ProblemJson {
         module.addDeserializer(Problem.class, new ValueDeserializer<Problem>() {
             @Override
             public Problem deserialize(JsonParser parser, DeserializationContext context) {
-                return ProblemText.kept(parser.getValueAsString(""));
+                String text = parser.getValueAsString("");
+                if (text.length() > MOST_LETTERS) {
+                    throw Refusal.of("problem", "This problem is too long.");
+                }
+                return ProblemText.kept(text);
             }
         });
         return module;

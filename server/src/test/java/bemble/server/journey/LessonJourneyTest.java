@@ -150,6 +150,10 @@ class LessonJourneyTest {
                 teacher.send("PUT", address, Client.JSON.writeValueAsString(Map.of("content", content, "revision", 1)))
                         .status())
                                 .isEqualTo(422);
+        ((ObjectNode) content.get("stages").get(0)).putArray("problems").add("58 + 67" + " ".repeat(700));
+        assertThat(teacher.send("PUT", address,
+                Client.JSON.writeValueAsString(Map.of("content", content, "revision", 1))).message())
+                        .isEqualTo("This problem is too long.");
         assertThat(teacher.get(address).json().get("stages")).as("nothing half kept")
                 .isEqualTo(teacher.get(address).json().get("stages"));
         long set = teacher.post(address + "/set", Map.of()).json().get("setId").asLong();
