@@ -41,7 +41,7 @@ final class CutSquare {
                 found = false;
             }
             found |= step.kind() == StepKind.TRIAL;
-            frame(record.stages(), stage, found, step.n());
+            frame(record.stages(), Math.min(stage, record.stages().size() - 1), found, step.n());
         }
         return easel.picture();
     }
@@ -62,7 +62,8 @@ final class CutSquare {
                 easel.area("square", 1, 4, SIDE, SIDE, digit + " × " + digit + " = " + digit.pow(2), LETTER,
                         Tone.FRESH);
                 easel.text("side", 1 + SIDE / 2, 3, LETTER, digit.toString(), Tone.PLAIN);
-                easel.frame(step, "The largest square: " + digit + " × " + digit + " = " + digit.pow(2) + ".");
+                easel.frame(step, "The largest square: " + digit + " × " + digit + " = " + digit.pow(2)
+                        + taken(stages.get(0), digit.pow(2)) + ".");
             }
             return;
         }
@@ -90,9 +91,18 @@ final class CutSquare {
         easel.text("width", 1 + a + b / 2, 3, LETTER, digit.toString(), Tone.FRESH);
         String strips = "2 × " + text(before) + " × " + digit + " = " + text(strip.shiftLeft(1));
         String corner = digit + " × " + digit + " = " + digit.pow(2) + ", together "
-                + text(new BigInteger(stages.get(stage).product()));
+                + text(strip.shiftLeft(1).add(digit.pow(2)));
         note(strips, corner);
-        easel.frame(step, "Two strips: " + strips + "; and a corner: " + corner + ".");
+        easel.frame(step, "Two strips: " + strips + "; and a corner: " + corner
+                + taken(stages.get(stage), strip.shiftLeft(1).add(digit.pow(2))) + ".");
+    }
+
+    /** What a hand takes away that is not the square and the strips. */
+    private String taken(RootStage stage, BigInteger area) {
+        BigInteger product = new BigInteger(stage.product());
+        BigInteger current = new BigInteger(stage.current());
+        return (area.compareTo(current) > 0 ? "; that is more than the " + text(current) + " there are" : "")
+                + (product.equals(area) ? "" : "; this hand takes " + text(product) + " away");
     }
 
     private void note(String first, String second) {

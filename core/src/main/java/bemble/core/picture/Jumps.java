@@ -1,17 +1,24 @@
 package bemble.core.picture;
 
+import bemble.core.hand.WorkRecord;
 import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Numeral;
-import bemble.core.problem.Operation;
-import bemble.core.problem.Problem;
+import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.style.HouseStyle;
+import bemble.core.subtraction.exchange.DecompositionRecord;
 import bemble.core.working.Step;
 import bemble.core.working.Working;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 
-/** A sum or a difference as jumps along a line, a jump a column: to scale for small numbers, one by one for the smallest. */
+/**
+ * A sum or a difference as jumps along a line, a jump a column: to scale for small numbers, one by one for the smallest. A hand that
+ * slips jumps where its figures take it.
+ */
 final class Jumps {
     private static final int MOST_DIGITS = 8;
     private static final int TO_SCALE = 100;
@@ -25,80 +32,132 @@ final class Jumps {
     private static final double NEAR = 5;
 
     private final Numeral start;
-    private final List<BigInteger> sizes = new ArrayList<>();
     private final boolean forward;
+    private final List<BigInteger> stops;
+    /** The start and the stops from left to right. */
+    private final List<BigInteger> inOrder;
+    /** How far each jump goes that takes the whole column. */
+    private final List<BigInteger> whole = new ArrayList<>();
     private final HouseStyle style;
     private final Easel easel = new Easel(PictureKind.NUMBER_LINE);
     private final int furthest;
 
-    Jumps(Problem problem, HouseStyle style) {
-        this.start = problem.operands().get(0);
-        this.forward = problem.operation() == Operation.ADDITION;
+    /**
+     * A line for what was worked in columns.
+     *
+     * @param numbers as the hand set them out, the minuend first
+     * @param answer as it is read: where a hand writes two figures into a place it is not what they are worth
+     */
+    Jumps(List<Numeral> numbers, WorkRecord record, BigInteger answer, HouseStyle style) {
+        this.start = numbers.get(0);
+        this.forward = record instanceof ColumnRecord;
         this.style = style;
-        int places = problem.operands().stream().mapToInt(Numeral::length).max().orElseThrow();
-        BigInteger all = BigInteger.ZERO;
-        for (int place = 0; place < places; place++) {
+        this.stops = record instanceof ColumnRecord added ? Stops.of(start, added)
+                : Stops.of(start, (DecompositionRecord) record);
+        this.stops.set(stops.size() - 1, answer);
+        this.inOrder = Stream.concat(Stream.of(start.wholeValue()), stops.stream()).distinct().sorted().toList();
+        BigInteger end = start.wholeValue();
+        BigInteger at = end;
+        for (int place = 0; place < stops.size(); place++) {
             int each = place;
-            int digits = problem.operands().stream().skip(1).mapToInt(number -> number.digit(each)).sum();
-            sizes.add(BigInteger.TEN.pow(place).multiply(BigInteger.valueOf(digits)));
-            all = all.add(sizes.get(place));
+            int digits = numbers.stream().skip(1).mapToInt(number -> number.digit(each)).sum();
+            whole.add(BigInteger.TEN.pow(place).multiply(BigInteger.valueOf(forward ? digits : -digits)));
+            end = end.max(at.add(whole.get(place))).max(stops.get(place));
+            at = stops.get(place);
         }
-        BigInteger end = forward ? start.wholeValue().add(all) : start.wholeValue();
         furthest = end.bitLength() < 31 ? Math.max(1, end.intValue()) : Integer.MAX_VALUE;
     }
 
     Picture draw(Working working) {
-        if (sizes.size() > MOST_DIGITS) {
+        if (stops.size() > MOST_DIGITS) {
             return Picture.none(PictureKind.NUMBER_LINE, "Too many jumps for one line: it is drawn for up to "
                     + MOST_DIGITS + " digits.");
         }
         Moments moments = new Moments(working);
         for (Step step : moments.steps()) {
-            frame(step, moments.columnsDone(step, sizes.size()));
+            frame(step, moments.columnsDone(step, stops.size()));
         }
         return easel.picture();
     }
 
+    private BigInteger before(int place) {
+        return place == 0 ? start.wholeValue() : stops.get(place - 1);
+    }
+
+    private BigInteger size(int place) {
+        return stops.get(place).subtract(before(place));
+    }
+
     private void frame(Step step, int done) {
-        long jumps = sizes.stream().filter(size -> size.signum() > 0).count();
-        double length = isToScale() ? SCALE : Math.max(1, jumps) * JUMP + start.length() * LETTER * 0.3;
-        easel.line(1, LINE, LEFT + length + 1, 0);
-        if (isToScale()) {
-            ruler();
-        } else {
-            easel.text("note", length / 2 + 3, LINE + 7, LETTER * 0.7, "not to scale", Tone.FAINT);
-        }
-        BigInteger at = start.wholeValue();
-        double x = isToScale() ? x(at) : forward ? LEFT : LEFT + length;
-        stop(0, x, false, at, Tone.PLAIN);
+        begin();
+        double x = x(start.wholeValue());
+        stop(0, x, false, start.wholeValue(), Tone.PLAIN);
+        Set<BigInteger> marked = new HashSet<>(Set.of(start.wholeValue()));
         List<String> said = new ArrayList<>();
         boolean low = false;
         for (int place = 0; place < done; place++) {
-            BigInteger size = sizes.get(place);
-            if (size.signum() == 0) {
+            BigInteger size = size(place);
+            boolean isWhole = size.equals(whole.get(place));
+            if (!isWhole) {
+                missed(place, x);
+            }
+            if (size.signum() == 0 && isWhole) {
                 continue;
             }
             Tone tone = place == done - 1 ? Tone.FRESH : Tone.PLAIN;
-            BigInteger to = forward ? at.add(size) : at.subtract(size);
-            double next = isToScale() ? x(to) : forward ? x + JUMP : x - JUMP;
-            hops(place, at, to, x, next, tone);
-            easel.text("size " + place, (x + next) / 2, LINE - 4.8, LETTER, (forward ? "+" : "−") + text(size), tone);
-            low = Math.abs(next - x) < NEAR && !low;
-            stop(said.size() + 1, next, low, to, tone);
-            said.add((forward ? "on " : "back ") + text(size) + " to " + text(to));
-            at = to;
-            x = next;
+            BigInteger to = stops.get(place);
+            if (size.signum() != 0) {
+                double next = x(to);
+                hops(place, before(place), to, x, next, tone);
+                // A jump back lies over others, whose sizes stand in their middles.
+                double at = size.signum() > 0 == forward ? 0.5 : 0.8;
+                easel.text("size " + place, x + (next - x) * at, LINE - 4.8, LETTER,
+                        (size.signum() > 0 ? "+" : "−") + text(size.abs()), tone);
+                low = Math.abs(next - x) < NEAR && !low;
+                if (marked.add(to)) {
+                    stop(place + 1, next, low, to, tone);
+                }
+                x = next;
+            }
+            said.add(words(size, to) + (isWhole ? "" : " where " + text(whole.get(place).abs())
+                    + (forward ? " were to be added" : " were to be taken away")));
         }
         easel.frame(step.n(), "A number line. From " + text(start.wholeValue())
                 + (said.isEmpty() ? "" : " " + String.join(", ", said)) + ".");
+    }
+
+    private String words(BigInteger size, BigInteger to) {
+        return size.signum() == 0 ? "no jump"
+                : (size.signum() > 0 ? "on " : "back ") + text(size.abs()) + " to " + text(to);
+    }
+
+    private void begin() {
+        if (isToScale()) {
+            easel.line(1, LINE, LEFT + SCALE + 1, 0);
+            ruler();
+            return;
+        }
+        double length = Math.max(1, inOrder.size() - 1) * JUMP + start.length() * LETTER * 0.3;
+        easel.line(1, LINE, LEFT + length + 1, 0);
+        easel.text("note", length / 2 + 3, LINE + 7, LETTER * 0.7, "not to scale", Tone.FAINT);
+    }
+
+    /** The jump that a hand did not make as long as its column, to be seen beside the one that it made. */
+    private void missed(int place, double x) {
+        BigInteger to = before(place).add(whole.get(place));
+        if (isToScale() && to.signum() >= 0 && !to.equals(before(place))) {
+            easel.jump("missed " + place, x, x(to), LINE - 2.5, 2.5, Tone.GONE);
+        }
     }
 
     private boolean isToScale() {
         return furthest <= TO_SCALE;
     }
 
+    /** Where a number stands; not to scale all stops are equally far from each other. */
     private double x(BigInteger value) {
-        return LEFT + value.doubleValue() * SCALE / furthest;
+        return isToScale() ? LEFT + value.doubleValue() * SCALE / furthest
+                : LEFT + inOrder.indexOf(value) * JUMP + (forward ? 0 : start.length() * LETTER * 0.3);
     }
 
     /** A mark for every one, a longer one for every ten. */

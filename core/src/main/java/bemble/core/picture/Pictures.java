@@ -12,17 +12,13 @@ import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.subtraction.column.SubtractedColumn;
 import bemble.core.subtraction.exchange.DecompositionRecord;
+import java.math.BigInteger;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.IntStream;
 
 /** Draws the pictures that go with a working; each is computed from the working and stays in step with it. */
 public final class Pictures {
-    /** Pictures that are drawn from what a hand decided in each column, whether it was right or not. */
-    private static final Set<PictureKind> SHOWS_SLIPS =
-            Set.of(PictureKind.BLOCKS, PictureKind.TEN_FRAMES, PictureKind.EXPANDED);
-
     private Pictures() {}
 
     /** The pictures for the operation, those that do not suit these numbers with the reason why. */
@@ -31,23 +27,19 @@ public final class Pictures {
     }
 
     private static Picture draw(PictureKind kind, Worked worked, HouseStyle style) {
-        if (worked.slip() != null && !SHOWS_SLIPS.contains(kind)) {
-            return Picture.none(kind, "This picture goes with the right working only. Put the mistake right first.");
-        }
         if (worked.problem().operands().stream().anyMatch(number -> !number.isWhole()) && kind != PictureKind.SQUARE) {
             return Picture.none(kind, "This picture is drawn for whole numbers.");
         }
         Problem problem = worked.problem();
         return switch (kind) {
-            case BLOCKS, TEN_FRAMES, EXPANDED -> inColumns(kind, worked, style);
-            case NUMBER_LINE -> isInColumns(worked) ? new Jumps(problem, style).draw(worked.working())
-                    : otherMethod(kind, worked);
+            case BLOCKS, TEN_FRAMES, EXPANDED, NUMBER_LINE -> inColumns(kind, worked, style);
             case BARS -> new TwoBars((Problem.Subtraction) problem, style).draw(worked);
-            case BOX -> new ScaledBox((Problem.Multiplication) problem, style).draw(worked);
+            case BOX -> new ScaledBox((Problem.Multiplication) problem, worked.record(), style).draw(worked);
             case SHARING, GROUPING -> worked.record() instanceof DivisionRecord record
                     ? new Counters(kind, (Problem.Division) problem, style).draw(worked.working(), record)
                     : otherMethod(kind, worked);
-            case SQUARE -> new CutSquare(style).draw(worked.working(), (RootRecord) worked.record());
+            case SQUARE -> worked.record() instanceof RootRecord record
+                    ? new CutSquare(style).draw(worked.working(), record) : otherMethod(kind, worked);
         };
     }
 
@@ -82,6 +74,8 @@ public final class Pictures {
                     : new ExchangedBlocks(numbers.get(0), (DecompositionRecord) worked.record(), style)
                             .draw(worked.working());
             case TEN_FRAMES -> new TenFrames(style).draw(worked);
+            case NUMBER_LINE -> new Jumps(numbers, worked.record(), new BigInteger(worked.answer().value()), style)
+                    .draw(worked.working());
             default -> new InValues(numbers, style).draw(worked);
         };
     }
@@ -91,7 +85,11 @@ public final class Pictures {
     }
 
     private static Picture otherMethod(PictureKind kind, Worked worked) {
-        String usual = MethodName.of(worked.problem().operation()).get(0).label();
+        MethodName method = MethodName.of(worked.problem().operation()).get(0);
+        if (worked.slip() != null && worked.method().equals(method.id())) {
+            return Picture.none(kind, "This hand goes a way of its own, which this picture does not show.");
+        }
+        String usual = method.label();
         return Picture.none(kind, "This picture goes with the method “" + usual + "”. Choose that method to see it.");
     }
 }

@@ -1,5 +1,6 @@
 package bemble.core.picture;
 
+import bemble.core.hand.Answer;
 import bemble.core.order.Worked;
 import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Numeral;
@@ -16,7 +17,10 @@ import java.math.BigInteger;
 import java.util.List;
 import java.util.Set;
 
-/** The minuend and the subtrahend as two bars, and what is between them. */
+/**
+ * The minuend and the subtrahend as two bars, and what is between them. What a hand that slips takes for it lies below as a bar of its
+ * own, to be held against it.
+ */
 final class TwoBars {
     private static final double FULL = 60;
     private static final double HIGH = 7;
@@ -27,6 +31,9 @@ final class TwoBars {
     private final Subtraction problem;
     private final HouseStyle style;
     private final Easel easel = new Easel(PictureKind.BARS);
+
+    /** By how much the bars are longer than their numbers. */
+    private record Longer(Numeral above, Numeral below) {}
 
     TwoBars(Subtraction problem, HouseStyle style) {
         this.problem = problem;
@@ -45,48 +52,98 @@ final class TwoBars {
         Step last = moments.steps().get(moments.steps().size() - 1);
         for (Step step : moments.steps()) {
             boolean known = step.n() == last.n();
-            Numeral added = added(worked, moments.count(step, Set.of(StepKind.EXCHANGE)));
+            Longer longer = longer(worked, moments.count(step, Set.of(StepKind.EXCHANGE)));
             int jumps = worked.record() instanceof CountingUpRecord record
                     ? Math.min(record.jumps().size(), moments.count(step, Set.of(StepKind.JUMP))) : 0;
-            frame(worked, step, known, added, jumps);
+            boolean slipped = worked.slip() != null;
+            frame(worked, known && !slipped, longer, jumps);
+            easel.frame(step.n(), sentence(known && !slipped, worked.answer(), longer)
+                    + (known && slipped ? "; " + written(worked.answer()) : "") + ".");
         }
         return easel.picture();
     }
 
-    /** What equal additions have added to both numbers. */
-    private Numeral added(Worked worked, int times) {
-        if (!(worked.record() instanceof EqualAdditionsRecord record)) {
-            return Numeral.ZERO;
+    /** What equal additions have added above and paid back below. */
+    private static Longer longer(Worked worked, int times) {
+        BigInteger above = BigInteger.ZERO;
+        BigInteger below = BigInteger.ZERO;
+        int seen = 0;
+        if (worked.record() instanceof EqualAdditionsRecord record) {
+            for (int i = 0; i < record.columns().size() && seen < times; i++) {
+                PaidColumn column = record.columns().get(i);
+                if (column.addedTen()) {
+                    seen++;
+                    BigInteger one = BigInteger.TEN.pow(column.place() + 1);
+                    int paid = i + 1 < record.columns().size() ? record.columns().get(i + 1).payBack() : 0;
+                    above = above.add(one);
+                    below = below.add(one.multiply(BigInteger.valueOf(paid)));
+                }
+            }
         }
-        BigInteger added = record.columns().stream().filter(PaidColumn::addedTen).limit(times)
-                .map(column -> BigInteger.TEN.pow(column.place() + 1)).reduce(BigInteger.ZERO, BigInteger::add);
-        return Numeral.of(added);
+        return new Longer(Numeral.of(above), Numeral.of(below));
     }
 
-    private void frame(Worked worked, Step step, boolean known, Numeral added, int jumps) {
-        double unit = FULL / (problem.minuend().value().doubleValue() * 1.25);
+    private void frame(Worked worked, boolean known, Longer longer, int jumps) {
+        double unit = unit();
         double top = problem.minuend().value().doubleValue() * unit;
         double bottom = problem.subtrahend().value().doubleValue() * unit;
-        double more = added.value().doubleValue() * unit;
         easel.area("minuend", 1, 2, top, HIGH, text(problem.minuend()), LETTER, Tone.PLAIN);
         easel.area("subtrahend", 1, 2 + HIGH + 2, bottom, HIGH, text(problem.subtrahend()), LETTER, Tone.PLAIN);
-        String answer = style.number(Numeral.of(worked.answer().value()));
-        if (more > 0) {
-            String text = more > text(added).length() * LETTER * 0.5 ? "+" + text(added) : "+";
-            easel.area("more above", 1 + top, 2, more, HIGH, text, LETTER * 0.7, Tone.FRESH);
-            easel.area("more below", 1 + bottom, 2 + HIGH + 2, more, HIGH, text, LETTER * 0.7, Tone.FRESH);
-        }
+        more("more above", 1 + top, 2, longer.above());
+        more("more below", 1 + bottom, 2 + HIGH + 2, longer.below());
+        top += longer.above().value().doubleValue() * unit;
+        double left = 1 + bottom + longer.below().value().doubleValue() * unit;
         if (jumps > 0) {
             jumps(((CountingUpRecord) worked.record()).jumps().subList(0, jumps), 1 + bottom, unit);
         } else {
-            easel.shape("between", Shape.Kind.OUTLINE, 1 + bottom + more, 2 + HIGH + 2, top - bottom, HIGH, Tone.FRESH);
-            easel.text("difference", 1 + bottom + more + (top - bottom) / 2, 2 + HIGH + 2 + HIGH / 2 + LETTER * 0.35,
+            easel.shape("between", Shape.Kind.OUTLINE, left, 2 + HIGH + 2, 1 + top - left, HIGH, Tone.FRESH);
+            easel.text("difference", (left + 1 + top) / 2, 2 + HIGH + 2 + HIGH / 2 + LETTER * 0.35,
                     LETTER,
-                    known ? answer : "?", Tone.FRESH);
+                    known ? worked.answer().text() : "?", Tone.FRESH);
         }
-        easel.frame(step.n(), "Two bars, " + text(problem.minuend()) + " and " + text(problem.subtrahend())
-                + (more > 0 ? ", both made longer by " + text(added) + ", so what is between them stays" : "")
-                + "; between them " + (known ? answer : "what is sought") + ".");
+    }
+
+    private void more(String key, double x, double y, Numeral added) {
+        double width = added.value().doubleValue() * unit();
+        if (width > 0) {
+            String text = width > text(added).length() * LETTER * 0.5 ? "+" + text(added) : "+";
+            easel.area(key, x, y, width, HIGH, text, LETTER * 0.7, Tone.FRESH);
+        }
+    }
+
+    private String sentence(boolean known, Answer answer, Longer longer) {
+        return "Two bars, " + text(problem.minuend()) + " and " + text(problem.subtrahend())
+                + longer(longer)
+                + "; between them " + (known ? answer.text() : "what is sought");
+    }
+
+    private String longer(Longer longer) {
+        if (longer.above().isZero()) {
+            return "";
+        }
+        return longer.above().equals(longer.below())
+                ? ", both made longer by " + text(longer.above()) + ", so what is between them stays"
+                : ", the upper made longer by " + text(longer.above()) + ", the lower "
+                        + (longer.below().isZero() ? "left as it is" : "by " + text(longer.below()))
+                        + ", so what is between them is another";
+    }
+
+    /** The bar of what this hand came to, and how it lies beside what is between the two. */
+    private String written(Answer answer) {
+        double unit = unit();
+        BigDecimal between = problem.minuend().value().subtract(problem.subtrahend().value());
+        BigDecimal found = new BigDecimal(answer.value());
+        double left = 1 + problem.subtrahend().value().doubleValue() * unit;
+        boolean fits = found.doubleValue() * unit <= FULL;
+        easel.area("written", left, 2 + 2 * (HIGH + 2), Math.min(FULL, found.doubleValue() * unit), HIGH, answer.text(),
+                LETTER, Tone.FRESH);
+        return "this hand writes " + answer.text() + ", "
+                + (!fits ? "far longer than that" : found.compareTo(between) > 0 ? "longer than that"
+                        : found.compareTo(between) < 0 ? "shorter than that" : "as long as that");
+    }
+
+    private double unit() {
+        return FULL / (problem.minuend().value().doubleValue() * 1.25);
     }
 
     /** The jumps of counting up fill what is between the bars. */

@@ -6,21 +6,13 @@ import bemble.core.fact.FactWay;
 import bemble.core.fact.FactWays;
 import bemble.core.given.RandomNumbers;
 import bemble.core.given.SheetReader;
-import bemble.core.hand.slipped.KnownSlip;
-import bemble.core.method.EveryMethodTest;
 import bemble.core.order.Explanation;
 import bemble.core.order.OddButRight;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.picture.Shape.Kind;
 import bemble.core.picture.Shape.Tone;
-import bemble.core.problem.Operation;
-import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
-import bemble.core.problem.Refusal;
-import bemble.core.slip.Slips;
-import bemble.core.stack.adding.AddedColumn;
-import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.working.Part;
@@ -31,15 +23,16 @@ import java.util.Map;
 import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Pictures, facts and words that go with a working. */
 class PicturesTest {
-    private static final Map<Kind, Integer> WORTH = Map.of(Kind.UNIT, 1, Kind.ROD, 10, Kind.FLAT, 100, Kind.CUBE, 1000);
+    static final Map<Kind, Integer> WORTH = Map.of(Kind.UNIT, 1, Kind.ROD, 10, Kind.FLAT, 100, Kind.CUBE, 1000);
 
-    private static WorkOrder order(String problem, String method) {
+    static WorkOrder order(String problem, String method) {
         return new WorkOrder(ProblemText.kept(problem), method, HouseStyle.USUAL, null);
     }
 
@@ -47,7 +40,7 @@ class PicturesTest {
         return Worked.from(order(problem, method));
     }
 
-    private static Picture picture(Worked worked, PictureKind kind) {
+    static Picture picture(Worked worked, PictureKind kind) {
         return Pictures.of(worked, HouseStyle.USUAL).stream().filter(each -> each.kind() == kind).findFirst()
                 .orElseThrow();
     }
@@ -145,7 +138,7 @@ class PicturesTest {
             Map<String, Double> areas = box.at(1).shapes().stream().filter(shape -> shape.kind() == Kind.AREA)
                     .collect(Collectors.toMap(Shape::key, shape -> shape.width() * shape.height()));
             double one = areas.get("cell 6 8") / 48;
-            assertThat(areas.get("cell 70 50") / one).isCloseTo(3500, org.assertj.core.data.Offset.offset(0.01));
+            assertThat(areas.get("cell 70 50") / one).isCloseTo(3500, Offset.offset(0.01));
             Frame last = box.frames().get(box.frames().size() - 1);
             assertThat(last.shapes().stream().filter(shape -> shape.kind() == Kind.AREA).map(Shape::text))
                     .as(method).containsExactlyInAnyOrder("3500", "300", "560", "48");
@@ -175,93 +168,6 @@ class PicturesTest {
     @Test
     void aPictureGoesWithTheMethodThatItShows() {
         assertThat(picture(work("58 + 67", "partial-sums"), PictureKind.BLOCKS).whyNot()).contains("in columns");
-        WorkOrder right = order("58 + 67", null);
-        Worked wrong = Worked.from(new WorkOrder(right.problem(), null, right.style(), null, "carry-forgotten"));
-        assertThat(picture(wrong, PictureKind.NUMBER_LINE).whyNot()).contains("right working");
-    }
-
-    @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
-            58 + 67   | carry-forgotten           | BLOCKS     | 12 tens together; this hand makes 1 hundred and 1 ten of them, and 1 is lost
-            58 + 67   | nine-at-most              | BLOCKS     | 15 ones together; this hand makes 9 ones of them, and 6 are lost
-            58 + 67   | nine-at-most              | TEN_FRAMES | 15 in all; this hand writes 9 and carries nothing
-            58 + 67   | nine-at-most              | EXPANDED   | 15 → 9
-            38 + 27   | carry-added-twice         | BLOCKS     | 6 tens together; this hand makes 7 tens of them, 1 more than there are
-            34 + 51   | one-place-apart           | BLOCKS     | 5 hundreds together
-            503 - 147 | smaller-from-larger       | BLOCKS     | 3 ones there, 7 to be struck off; this hand writes 4
-            503 - 147 | smaller-from-larger       | TEN_FRAMES | 3 counters, 7 to be struck off; this hand writes 4
-            503 - 147 | smaller-from-larger       | EXPANDED   | 3 − 7 → 4
-            534 - 117 | exchange-not-paid         | BLOCKS     | The ones go from 4 to 14, and the tens stay 3
-            """)
-    void aPictureOfASlippedWorkingShowsWhatThisHandDid(String problem, String slip, PictureKind kind, String words) {
-        WorkOrder right = order(problem, null);
-        Worked wrong = Worked.from(new WorkOrder(right.problem(), null, right.style(), null, slip));
-        assertThat(picture(wrong, kind).frames().stream().map(Frame::words)).anyMatch(said -> said.contains(words));
-    }
-
-    /** Whatever the slip, what lies below the rule and is not struck off is what this hand wrote. */
-    @Test
-    void theBlocksBelowTheRuleAreTheDigitsOfThisHand() {
-        RandomGenerator random = RandomNumbers.seeded(41);
-        int shown = 0;
-        for (KnownSlip slip : Slips.ALL) {
-            if (slip.operation() != Operation.ADDITION || !slip.methods().contains(MethodName.COLUMN)) {
-                continue;
-            }
-            for (int i = 0; i < 12; i++) {
-                WorkOrder order = order((1 + random.nextInt(900)) + " + " + (1 + random.nextInt(900)), null);
-                Worked worked = slipped(order, slip);
-                Picture blocks = worked == null ? null : picture(worked, PictureKind.BLOCKS);
-                if (blocks == null || blocks.frames().isEmpty() || !(worked.record() instanceof ColumnRecord record)) {
-                    continue;
-                }
-                shown++;
-                List<AddedColumn> columns = record.columns();
-                Frame last = blocks.frames().get(blocks.frames().size() - 1);
-                double rule = last.shapes().stream().filter(shape -> shape.kind() == Kind.LINE && shape.height() == 0)
-                        .mapToDouble(Shape::y).max().orElseThrow();
-                for (AddedColumn column : columns) {
-                    Kind block = WORTH.entrySet().stream()
-                            .filter(each -> each.getValue() == Math.pow(10, column.place())).findFirst().orElseThrow()
-                            .getKey();
-                    assertThat(last.shapes().stream().filter(shape -> shape.kind() == block && shape.y() > rule
-                            && shape.tone() != Tone.GONE && shape.key().startsWith(column.place() + " ")).count()
-                            - (column.place() + 1 == columns.size() ? 10L * column.carryOut() : 0))
-                                    .as(slip.id() + " " + order.problem().text()).isEqualTo(column.digit());
-                }
-            }
-        }
-        assertThat(shown).isGreaterThan(150);
-    }
-
-    /** Every slip of addition and subtraction has its pictures, or a reason in a sentence. */
-    @Test
-    void everySlipHasItsPicturesOrAReasonWhyNot() {
-        RandomGenerator random = RandomNumbers.seeded(42);
-        for (KnownSlip slip : Slips.ALL) {
-            for (int i = 0; i < 6; i++) {
-                Problem problem = EveryMethodTest.problem(slip.operation(), random, 4);
-                Worked worked = slipped(new WorkOrder(problem, null, HouseStyle.USUAL, null), slip);
-                if (worked == null) {
-                    continue;
-                }
-                assertThat(Pictures.of(worked, HouseStyle.USUAL)).allSatisfy(picture -> {
-                    assertThat(picture.whyNot() == null).isEqualTo(!picture.frames().isEmpty());
-                    assertThat(picture.frames()).allSatisfy(frame -> {
-                        assertThat(frame.words()).isNotBlank();
-                        assertThat(frame.shapes().stream().map(Shape::key)).doesNotHaveDuplicates();
-                    });
-                });
-            }
-        }
-    }
-
-    private static Worked slipped(WorkOrder order, KnownSlip slip) {
-        try {
-            return Worked.from(new WorkOrder(order.problem(), null, order.style(), null, slip.id()));
-        } catch (Refusal cannotHappen) {
-            return null;
-        }
     }
 
     @ParameterizedTest
