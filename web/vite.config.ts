@@ -10,6 +10,17 @@ export default defineConfig({
     // Every script that ships, with the text of its licence.
     license({ thirdParty: { output: 'target/classes/static/licences/scripts.txt' } }),
   ],
-  build: { outDir: 'target/classes/static', emptyOutDir: true },
+  build: {
+    outDir: 'target/classes/static',
+    emptyOutDir: true,
+    chunkSizeWarningLimit: 1000,
+    rolldownOptions: {
+      output: {
+        // What others have made changes seldom, and is kept by the browser when Bemble changes. All screens come at once: none waits
+        // to be fetched, also while the network is gone.
+        codeSplitting: { groups: [{ name: 'packages', test: /node_modules/ }] },
+      },
+    },
+  },
   server: { proxy: { '/api': 'http://127.0.0.1:8417' } },
 });

@@ -1,61 +1,44 @@
 import { Box, Button } from '@mui/material';
-import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
+import { FirstAccount } from '../account/FirstAccount';
+import { SignIn } from '../account/SignIn';
 import { useAccount } from '../account/useAccount';
+import { StyleQuestions } from '../begin/StyleQuestions';
+import { BoardScreen } from '../board/BoardScreen';
+import { ClassesScreen } from '../classes/ClassesScreen';
+import { GuideScreen } from '../guide/GuideScreen';
+import { LessonScreen } from '../lesson/LessonScreen';
+import { LogScreen } from '../log/LogScreen';
+import { AskScreen } from '../marking/AskScreen';
+import { MarkingScreen } from '../marking/MarkingScreen';
+import { MarkingsScreen } from '../marking/MarkingsScreen';
 import { useSendingPiles } from '../marking/useMarking';
+import { PaperScreen } from '../paper/PaperScreen';
+import { ClassScreen } from '../record/ClassScreen';
+import { PupilScreen } from '../record/PupilScreen';
+import { PiecesScreen } from '../reports/PiecesScreen';
+import { ReportScreen } from '../reports/ReportScreen';
+import { InScreen } from '../screens/InScreen';
+import { WatchScreen } from '../screens/WatchScreen';
+import { ProjectScreen } from '../sets/ProjectScreen';
+import { SetScreen } from '../sets/SetScreen';
+import { SetsScreen } from '../sets/SetsScreen';
+import { StyleScreen } from '../style/StyleScreen';
+import { TodayScreen } from '../today/TodayScreen';
+import { BeginRunScreen } from '../write/BeginRunScreen';
+import { BeginScreen } from '../write/BeginScreen';
+import { RunScreen } from '../write/RunScreen';
+import { WriteScreen } from '../write/WriteScreen';
 import { Spine } from './Spine';
-import { ink } from './theme';
 import { Trouble } from './Trouble';
+import { ink } from './theme';
 import { useFocusKept, usePageTitle } from './useFocusKept';
-
-// Each screen is fetched when it is opened.
-const StyleScreen = lazy(async () => ({ default: (await import('../style/StyleScreen')).StyleScreen }));
-const PaperScreen = lazy(async () => ({ default: (await import('../paper/PaperScreen')).PaperScreen }));
-const LogScreen = lazy(async () => ({ default: (await import('../log/LogScreen')).LogScreen }));
-const SignIn = lazy(async () => ({ default: (await import('../account/SignIn')).SignIn }));
-const FirstAccount = lazy(async () => ({ default: (await import('../account/FirstAccount')).FirstAccount }));
-const BoardScreen = lazy(async () => ({ default: (await import('../board/BoardScreen')).BoardScreen }));
-const ProjectScreen = lazy(async () => ({ default: (await import('../sets/ProjectScreen')).ProjectScreen }));
-const SetScreen = lazy(async () => ({ default: (await import('../sets/SetScreen')).SetScreen }));
-const BeginScreen = lazy(async () => ({ default: (await import('../write/BeginScreen')).BeginScreen }));
-const BeginRunScreen = lazy(async () => ({
-  default: (await import('../write/BeginRunScreen')).BeginRunScreen,
-}));
-const RunScreen = lazy(async () => ({ default: (await import('../write/RunScreen')).RunScreen }));
-const WriteScreen = lazy(async () => ({ default: (await import('../write/WriteScreen')).WriteScreen }));
-const SetsScreen = lazy(async () => ({ default: (await import('../sets/SetsScreen')).SetsScreen }));
-const AskScreen = lazy(async () => ({ default: (await import('../marking/AskScreen')).AskScreen }));
-const ClassesScreen = lazy(async () => ({
-  default: (await import('../classes/ClassesScreen')).ClassesScreen,
-}));
-const MarkingScreen = lazy(async () => ({
-  default: (await import('../marking/MarkingScreen')).MarkingScreen,
-}));
-const MarkingsScreen = lazy(async () => ({
-  default: (await import('../marking/MarkingsScreen')).MarkingsScreen,
-}));
-const ClassScreen = lazy(async () => ({ default: (await import('../record/ClassScreen')).ClassScreen }));
-const PupilScreen = lazy(async () => ({ default: (await import('../record/PupilScreen')).PupilScreen }));
-const StyleQuestions = lazy(async () => ({
-  default: (await import('../begin/StyleQuestions')).StyleQuestions,
-}));
-const LessonScreen = lazy(async () => ({ default: (await import('../lesson/LessonScreen')).LessonScreen }));
-const GuideScreen = lazy(async () => ({ default: (await import('../guide/GuideScreen')).GuideScreen }));
-const TodayScreen = lazy(async () => ({ default: (await import('../today/TodayScreen')).TodayScreen }));
-const WatchScreen = lazy(async () => ({ default: (await import('../screens/WatchScreen')).WatchScreen }));
-const InScreen = lazy(async () => ({ default: (await import('../screens/InScreen')).InScreen }));
-const ReportScreen = lazy(async () => ({ default: (await import('../reports/ReportScreen')).ReportScreen }));
-const PiecesScreen = lazy(async () => ({ default: (await import('../reports/PiecesScreen')).PiecesScreen }));
 
 export function App() {
   const { pathname } = useLocation();
   useFocusKept();
   usePageTitle();
-  return (
-    <Suspense fallback={<Box sx={{ p: 4 }}>Opening …</Box>}>
-      {pathname === '/in' || pathname.startsWith('/in/') ? <InScreen /> : <Screens />}
-    </Suspense>
-  );
+  return pathname === '/in' || pathname.startsWith('/in/') ? <InScreen /> : <Screens />;
 }
 
 function Screens() {
