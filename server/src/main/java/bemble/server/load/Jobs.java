@@ -13,10 +13,8 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.RejectedExecutionException;
-import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
@@ -106,13 +104,7 @@ public class Jobs {
 
     private final Cache<UUID, Job> jobs =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).expireAfterAccess(Duration.ofHours(2)).build();
-    private final ThreadPoolExecutor worker =
-            new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(MOST_WAITING), work -> {
-                Thread thread = new Thread(work, "jobs");
-                thread.setDaemon(true);
-                thread.setPriority(Thread.MIN_PRIORITY);
-                return thread;
-            });
+    private final Background worker = Background.yielding("jobs", MOST_WAITING);
 
     /**
      * Begins something; what is done quickly is done when this returns.
@@ -151,6 +143,8 @@ public class Jobs {
             refuse(job, refusal.faults());
         } catch (FileFaults faults) {
             refuse(job, faults.faults());
+        } catch (Missing missing) {
+            refuse(job, List.of(new Fault("", missing.getMessage())));
         } catch (RuntimeException failure) {
             LOG.error("A job failed", failure);
             refuse(job, List.of(new Fault("",
@@ -187,6 +181,7 @@ public class Jobs {
 
     @PreDestroy
     void end() {
-        worker.shutdownNow();
+        jobs.asMap().values().forEach(job -> job.progress.stopped = true);
+        worker.close();
     }
 }

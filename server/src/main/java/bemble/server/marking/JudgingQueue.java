@@ -2,7 +2,7 @@ package bemble.server.marking;
 
 import bemble.server.faults.Missing;
 import bemble.server.ids.TeacherId;
-import bemble.server.load.DaemonThreads;
+import bemble.server.load.Background;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.kept.MarkingMapper;
 import bemble.server.marking.kept.UnjudgedPaper;
@@ -11,8 +11,6 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -35,7 +33,7 @@ class JudgingQueue {
     private final Judging judging;
     private final MarkingMapper mapper;
     private final Map<UnjudgedPaper, CompletableFuture<MarkedPaperView>> waiting = new ConcurrentHashMap<>();
-    private final ExecutorService judge = Executors.newSingleThreadExecutor(DaemonThreads.named("judging"));
+    private final Background judge = Background.named("judging");
 
     JudgingQueue(Judging judging, MarkingMapper mapper) {
         this.judging = judging;
@@ -93,6 +91,6 @@ class JudgingQueue {
 
     @PreDestroy
     void stop() {
-        judge.shutdownNow();
+        judge.close();
     }
 }

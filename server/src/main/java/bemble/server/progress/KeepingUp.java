@@ -1,10 +1,9 @@
 package bemble.server.progress;
 
+import bemble.server.load.Background;
 import bemble.server.marking.kept.AnswersChanged;
 import jakarta.annotation.PreDestroy;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -18,17 +17,11 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Component
 class KeepingUp {
     private static final Logger LOG = LoggerFactory.getLogger(KeepingUp.class);
-    private static final int LONGEST_ROUND_SECONDS = 10;
 
     private final KeptRecords records;
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "records");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final Background worker = Background.named("records");
     /** Whether a round is asked for already; one round brings everything up to date. */
     private final AtomicBoolean asked = new AtomicBoolean();
-    private volatile boolean stopping;
 
     KeepingUp(KeptRecords records) {
         this.records = records;
@@ -47,7 +40,11 @@ class KeepingUp {
 
     private void ask() {
         if (asked.compareAndSet(false, true)) {
-            worker.execute(this::round);
+            try {
+                worker.execute(this::round);
+            } catch (RejectedExecutionException stopping) {
+                // What is missing is found at the next start.
+            }
         }
     }
 
@@ -55,7 +52,7 @@ class KeepingUp {
         asked.set(false);
         try {
             int before = Integer.MAX_VALUE;
-            while (before > 0 && !stopping) {
+            while (before > 0 && !worker.isStopping()) {
                 before = records.bringSomeUpToDate();
             }
         } catch (RuntimeException later) {
@@ -63,11 +60,8 @@ class KeepingUp {
         }
     }
 
-    /** Asked to end, not interrupted: an interrupt in the middle of a save closes the database's file. */
     @PreDestroy
-    void stop() throws InterruptedException {
-        stopping = true;
-        worker.shutdown();
-        worker.awaitTermination(LONGEST_ROUND_SECONDS, TimeUnit.SECONDS);
+    void stop() {
+        worker.close();
     }
 }

@@ -1,11 +1,9 @@
 package bemble.server.screens;
 
-import bemble.server.load.DaemonThreads;
+import bemble.server.load.Background;
 import jakarta.annotation.PreDestroy;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -27,7 +25,7 @@ class TakingIn {
 
     private final HandedIn handed;
     private final ScreenMapper screens;
-    private final ExecutorService taker = Executors.newSingleThreadExecutor(DaemonThreads.named("taking in"));
+    private final Background taker = Background.named("taking in");
 
     TakingIn(HandedIn handed, ScreenMapper screens) {
         this.handed = handed;
@@ -41,7 +39,7 @@ class TakingIn {
 
     private CompletableFuture<Void> begin(long sessionId, long pupilId) {
         try {
-            return CompletableFuture.runAsync(() -> take(sessionId, pupilId), taker);
+            return CompletableFuture.runAsync(() -> take(sessionId, pupilId), taker::execute);
         } catch (RejectedExecutionException stopping) {
             return new CompletableFuture<>();
         }
@@ -74,6 +72,6 @@ class TakingIn {
 
     @PreDestroy
     void stop() {
-        taker.shutdownNow();
+        taker.close();
     }
 }
