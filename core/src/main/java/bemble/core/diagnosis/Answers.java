@@ -15,6 +15,7 @@ import bemble.core.slip.KeptRules;
 import bemble.core.slip.Rules;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
+import com.google.errorprone.annotations.concurrent.GuardedBy;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -52,16 +53,22 @@ public final class Answers {
     /** The same of those who make a slip everywhere, and of those who make it in one of its columns. */
     private final Map<String, Outcomes> everywhere = new HashMap<>();
     private final Map<String, Outcomes> inOnePlace = new HashMap<>();
+    @GuardedBy("this")
     private final Map<String, Map<String, Double>> missedAfter = new HashMap<>();
+    @GuardedBy("this")
     private final Map<Hypothesis, Map<String, Double>> byPair = new HashMap<>();
     /** What each rule and each member of a family comes to, and which of them come to an answer; null until it is asked for. */
+    @GuardedBy("this")
     private Map<Hypothesis, String> byRule;
+    @GuardedBy("this")
     private Map<String, List<Hypothesis>> ruled;
+    @GuardedBy("this")
     private Map<String, Double> listed;
     private final Map<String, Integer> missed = new HashMap<>();
     private final Map<String, Double> missedBy = new HashMap<>();
     private final Map<String, Slip> missedHands = new HashMap<>();
     private long decisions;
+    @GuardedBy("this")
     private Map<String, List<Path>> ofTwo;
 
     private Answers(Problem problem, Method<?> method, KeptRules kept, Predicate<KnownSlip> listed) {
@@ -399,14 +406,23 @@ public final class Answers {
             }
             Stream<KnownSlip> limited = slips.stream().filter(slip -> slip.family() == null && !Rules.isRule(slip.id()))
                     .flatMap(slip -> Arrays.stream(Limit.values()).map(limit -> Rules.limited(slip, limit)));
-            Stream.concat(Rules.of(method.name()).stream(), limited).filter(rule -> isOnlyWorkedOut(rule.id()))
-                    .forEach(rule -> note(Hypothesis.of(rule.id()), rule.slip(), found));
-            slips.stream().filter(slip -> slip.members() != null).forEach(slip -> slip.members().apply(problem)
-                    .forEach((member, hand) -> note(Hypothesis.of(slip.id(), member), hand, found)));
+            for (KnownSlip rule : Stream.concat(Rules.of(method.name()).stream(), limited).toList()) {
+                if (isOnlyWorkedOut(rule.id())) {
+                    note(Hypothesis.of(rule.id()), rule.slip(), found);
+                }
+            }
+            for (KnownSlip slip : slips) {
+                if (slip.members() != null) {
+                    for (Map.Entry<String, Slip> member : slip.members().apply(problem).entrySet()) {
+                        note(Hypothesis.of(slip.id(), member.getKey()), member.getValue(), found);
+                    }
+                }
+            }
         }
         return ruled;
     }
 
+    @GuardedBy("this")
     private void note(Hypothesis hypothesis, Slip hand, Map<String, List<Hypothesis>> found) {
         String key = keyOf(hand, HouseStyle.USUAL);
         if (key != null && !right.is(key)) {

@@ -1,6 +1,7 @@
 package bemble.server.load;
 
 import bemble.server.faults.Busy;
+import com.google.errorprone.annotations.concurrent.GuardedBy;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.springframework.security.authentication.AnonymousAuthenticationToken;
@@ -35,6 +36,7 @@ public class Gate {
     /** A place within; it is left once what was asked for is on its way. */
     public static final class Place implements AutoCloseable {
         private final Semaphore from;
+        @GuardedBy("this")
         private int taken;
 
         private Place(Semaphore from, int taken) {

@@ -1,5 +1,6 @@
 package bemble.server.storage;
 
+import com.google.errorprone.annotations.concurrent.GuardedBy;
 import com.zaxxer.hikari.HikariDataSource;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -22,6 +23,7 @@ class SavedMeansOnDisk extends DataSourceTransactionManager {
     private final AtomicLong asked = new AtomicLong();
     private final Object disk = new Object();
     private final Room room;
+    @GuardedBy("disk")
     private long forced;
 
     SavedMeansOnDisk(DataSource dataSource, Room room) {

@@ -3,6 +3,7 @@ package bemble.server.sets.printed;
 import bemble.server.faults.Busy;
 import bemble.server.faults.Missing;
 import bemble.server.ids.TeacherId;
+import com.google.errorprone.annotations.concurrent.GuardedBy;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.LinkedHashMap;
@@ -29,7 +30,9 @@ class PrintJobs {
     private final AsyncTaskExecutor printers;
     private final Map<UUID, Job> jobs = new ConcurrentHashMap<>();
     /** The jobs that wait, for each teacher; the teacher whose turn is next comes first. */
+    @GuardedBy("this")
     private final Map<TeacherId, Deque<Job>> waiting = new LinkedHashMap<>();
+    @GuardedBy("this")
     private int running;
 
     PrintJobs(@Qualifier("printers") AsyncTaskExecutor printers) {
