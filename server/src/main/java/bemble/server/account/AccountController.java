@@ -1,6 +1,7 @@
 package bemble.server.account;
 
 import bemble.core.problem.Refusal;
+import bemble.server.limits.Limits;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -64,8 +65,8 @@ class AccountController {
             @NotNull @NotBlank(message = "Type your password.") String password) {}
 
     record FirstAccount(
-            @NotNull @NotBlank(message = "Type the name the screens shall show, like Ms Tern.") @Size(max = 120, message = "Type a name of 120 letters at most.") String name,
-            @NotNull @NotBlank(message = "Choose a sign-in name, like tern.") @Size(max = 60, message = "Choose a sign-in name of 60 letters at most.") String login,
+            @NotNull @NotBlank(message = "Type the name the screens shall show, like Ms Tern.") @Size(max = Limits.TEACHER_LETTERS, message = "Type a name of {max} letters at most.") String name,
+            @NotNull @NotBlank(message = "Choose a sign-in name, like tern.") @Size(max = Limits.LOGIN_LETTERS, message = "Choose a sign-in name of {max} letters at most.") String login,
             @NotNull @Password String password) {}
 
     /** Who is signed in. */

@@ -1,6 +1,7 @@
 package bemble.server.classes;
 
 import bemble.server.account.SignedIn;
+import bemble.server.limits.Limits;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -29,8 +30,9 @@ class ClassController {
 
     /** @param pupils short names in the order of the list; blank ones are left out */
     record ClassContent(
-            @NotNull(message = "Give the class a name of 1 to 40 letters.") @Size(max = 200, message = "Give the class a name of 1 to 40 letters.") String name,
-            @NotNull(message = "Give the pupils' short names; there may be none.") @Size(max = 500, message = "These are more lines than a class has pupils.") List<String> pupils) {}
+            @NotNull(message = "Give the class a name of 1 to " + Limits.NAME_LETTERS
+                    + " letters.") @Size(max = Limits.TYPED_NAME_LETTERS, message = "Give the class a name of 1 to 40 letters.") String name,
+            @NotNull(message = "Give the pupils' short names; there may be none.") @Size(max = Limits.PUPIL_LINES, message = "These are more lines than a class has pupils.") List<String> pupils) {}
 
     /**
      * A class as it shall be.
@@ -39,8 +41,9 @@ class ClassController {
      * @param revision the one that was changed
      */
     record ChangedClass(
-            @NotNull(message = "Give the class a name of 1 to 40 letters.") @Size(max = 200, message = "Give the class a name of 1 to 40 letters.") String name,
-            @NotNull(message = "Give the pupils' short names; there may be none.") @Size(max = 500, message = "These are more lines than a class has pupils.") List<@Valid ListedPupil> pupils,
+            @NotNull(message = "Give the class a name of 1 to " + Limits.NAME_LETTERS
+                    + " letters.") @Size(max = Limits.TYPED_NAME_LETTERS, message = "Give the class a name of 1 to 40 letters.") String name,
+            @NotNull(message = "Give the pupils' short names; there may be none.") @Size(max = Limits.PUPIL_LINES, message = "These are more lines than a class has pupils.") List<@Valid ListedPupil> pupils,
             @NotNull(message = "Say which revision of the list was changed.") Integer revision) {}
 
     /** The classes with their pupils. */

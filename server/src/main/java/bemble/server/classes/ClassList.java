@@ -3,6 +3,7 @@ package bemble.server.classes;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Unclear;
+import bemble.server.limits.Limits;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -20,8 +21,6 @@ import java.util.stream.Collectors;
  * under that name before, it is asked who is meant, since a new spelling and a new child look alike.
  */
 final class ClassList {
-    static final int MOST_PUPILS = 60;
-    static final int MOST_NAME = 40;
     private static final int MOST_FAULTS = 20;
 
     private ClassList() {}
@@ -115,18 +114,19 @@ final class ClassList {
                 continue;
             }
             Integer before = seen.putIfAbsent(key(name), i);
-            if (name.length() > MOST_NAME || name.codePoints().noneMatch(Character::isLetter)
+            if (name.length() > Limits.NAME_LETTERS || name.codePoints().noneMatch(Character::isLetter)
                     || name.codePoints().anyMatch(letter -> Character.isISOControl(letter) || letter == 0xFFFD)) {
                 faults.add(new Fault(field(i), "Line " + (i + 1) + ", “" + shortened(name)
-                        + "”, is not a name. Type a short name of 1 to " + MOST_NAME + " letters, such as Ida M."));
+                        + "”, is not a name. Type a short name of 1 to " + Limits.NAME_LETTERS
+                        + " letters, such as Ida M."));
             } else if (before != null) {
                 faults.add(new Fault(field(i),
                         "“" + name + "” stands there twice, in line " + (before + 1) + " and line " + (i + 1)
                                 + ". Add an initial to tell them apart."));
             }
         }
-        if (seen.size() > MOST_PUPILS) {
-            faults.add(new Fault("pupils", "A class has " + MOST_PUPILS + " pupils at most. Make two of it."));
+        if (seen.size() > Limits.PUPILS) {
+            faults.add(new Fault("pupils", "A class has " + Limits.PUPILS + " pupils at most. Make two of it."));
         }
         if (!faults.isEmpty()) {
             throw Refusal.of(faults.stream().limit(MOST_FAULTS).toList());

@@ -5,6 +5,7 @@ import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.ids.TeacherId;
+import bemble.server.limits.Limits;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
@@ -20,7 +21,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps each teacher's classes. */
 @Service
 public class ClassService {
-    private static final int MOST_CLASSES = 60;
 
     private final ClassMapper classes;
     private final Clock clock;
@@ -89,8 +89,8 @@ public class ClassService {
      */
     @Transactional
     public SchoolClass add(TeacherId teacherId, String name, List<String> pupils) {
-        if (classes.all(teacherId).size() >= MOST_CLASSES) {
-            throw Refusal.of("name", "You have " + MOST_CLASSES + " classes. Delete one first.");
+        if (classes.all(teacherId).size() >= Limits.CLASSES) {
+            throw Refusal.of("name", "You have " + Limits.CLASSES + " classes. Delete one first.");
         }
         List<String> names = ClassList.checked(pupils).stream().filter(each -> !each.isEmpty()).toList();
         StoredClass stored = classes.add(teacherId, checked(name));
@@ -234,8 +234,8 @@ public class ClassService {
     }
 
     private static String checked(String name) {
-        if (name == null || name.isBlank() || name.strip().length() > ClassList.MOST_NAME) {
-            throw Refusal.of("name", "Give the class a name of 1 to " + ClassList.MOST_NAME + " letters.");
+        if (name == null || name.isBlank() || name.strip().length() > Limits.NAME_LETTERS) {
+            throw Refusal.of("name", "Give the class a name of 1 to " + Limits.NAME_LETTERS + " letters.");
         }
         return name.strip();
     }

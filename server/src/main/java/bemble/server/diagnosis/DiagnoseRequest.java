@@ -2,6 +2,7 @@ package bemble.server.diagnosis;
 
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Operation;
+import bemble.server.limits.Limits;
 import bemble.server.load.Cost;
 import bemble.server.load.Dear;
 import bemble.server.work.WorkRequest;
@@ -17,14 +18,15 @@ import java.util.Map;
  * @param slips one or two slips whose working is wanted first, as the writer's other answers tell; may be left out
  */
 public record DiagnoseRequest(
-        @Size(max = 4000, message = "This line is too long to be one problem.") String problem,
+        @Size(max = Limits.LINE_LETTERS, message = "This line is too long to be one problem.") String problem,
         Operation operation,
-        @Size(max = 40, message = "These are more numbers than go on one paper.") List<String> operands,
+        @Size(max = Limits.OPERANDS, message = "These are more numbers than go on one paper.") List<String> operands,
         Integer decimals,
         String method,
-        @Size(max = 100, message = "These are more choices than a house style has.") Map<String, String> style,
-        @NotBlank(message = "Say which answer was given, such as 3152 or 63 r 6.") @Size(max = 300, message = "This answer is too long to be one number.") String given,
-        @Size(max = 2, message = "Two slips go together at most.") List<String> slips) implements Dear {
+        @Size(max = Limits.CHOICES, message = "These are more choices than a house style has.") Map<String, String> style,
+        @NotBlank(message = "Say which answer was given, such as 3152 or 63 r 6.") @Size(max = Limits.ANSWER_LETTERS, message = "This answer is too long to be one number.") String given,
+        @Size(max = Limits.SLIPS_TOGETHER, message = "Two slips go together at most.") List<String> slips)
+        implements Dear {
     private static final int HANDS = 3;
 
     /** What all known hands come to is worked out. */

@@ -22,6 +22,7 @@ import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.KeptRules;
 import bemble.core.style.HouseStyle;
+import bemble.server.limits.Limits;
 import bemble.server.load.Dear;
 import bemble.server.rules.SchoolRules;
 import bemble.server.sets.WishesJson;
@@ -43,8 +44,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/diagnose")
 class DiagnosisController {
-    private static final int MOST_ITEMS = 200;
-    private static final int MOST_DIGITS = 1500;
     private static final int ITEMS_A_UNIT = 5;
     private static final int OF_A_QUESTION = 3;
     private final KnownAnswers known;
@@ -57,7 +56,7 @@ class DiagnosisController {
 
     /** Answers of one writer. */
     record SetRequest(
-            @NotEmpty(message = "Give the answers to judge, one at least.") @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.") List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items)
+            @NotEmpty(message = "Give the answers to judge, one at least.") @Size(max = Limits.DIAGNOSED_ANSWERS, message = "These are more than {max} answers. Judge fewer at a time.") List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items)
             implements Dear {
         @Override
         public int cost() {
@@ -111,8 +110,8 @@ class DiagnosisController {
      * @param seed the same request and seed give the same question
      */
     record NextRequest(Operation operation, String method,
-            @Size(max = MOST_ITEMS, message = "These are more than 200 answers. Judge fewer at a time.") List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items,
-            @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want,
+            @Size(max = Limits.DIAGNOSED_ANSWERS, message = "These are more than {max} answers. Judge fewer at a time.") List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items,
+            @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") Map<String, Object> want,
             Long seed) implements Dear {
         @Override
         public int cost() {
@@ -207,9 +206,10 @@ class DiagnosisController {
         }
         int digits =
                 orders.stream().flatMap(order -> order.problem().operands().stream()).mapToInt(Numeral::length).sum();
-        if (digits > MOST_DIGITS) {
+        if (digits > Limits.DIAGNOSED_DIGITS) {
             throw Refusal.of("items",
-                    "These questions have more than " + MOST_DIGITS + " digits together. Judge fewer at a time.");
+                    "These questions have more than " + Limits.DIAGNOSED_DIGITS
+                            + " digits together. Judge fewer at a time.");
         }
         return orders;
     }

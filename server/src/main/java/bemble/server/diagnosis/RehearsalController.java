@@ -6,6 +6,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.pupil.Rehearsal;
 import bemble.core.style.HouseStyle;
 import bemble.server.account.SignedIn;
+import bemble.server.limits.Limits;
 import bemble.server.load.Cost;
 import bemble.server.load.Dear;
 import bemble.server.log.papers.SimulatedPapers;
@@ -23,7 +24,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Tries a set on a simulated class. */
 @RestController
 class RehearsalController {
-    private static final int MOST = 40;
     private static final int OF_A_REHEARSAL = 6;
     /** What takes a second or so, in {@link Dear}’s unit: to rehearse questions, and to write their papers figure by figure. */
     private static final int MOST_REHEARSED = 60;
@@ -40,7 +40,7 @@ class RehearsalController {
 
     /** @param problems the questions as written, 40 at most */
     record RehearsalRequest(
-            @NotEmpty(message = "Draw or type questions first; then they can be rehearsed.") @Size(max = MOST, message = "A rehearsal takes 40 questions at most.") List<@NotNull(message = "A problem is missing.") @Size(max = 700, message = "This problem is too long.") String> problems,
+            @NotEmpty(message = "Draw or type questions first; then they can be rehearsed.") @Size(max = Limits.REHEARSED_QUESTIONS, message = "A rehearsal takes {max} questions at most.") List<@NotNull(message = "A problem is missing.") @Size(max = Limits.PROBLEM_LETTERS, message = "This problem is too long.") String> problems,
             Long seed) implements Dear {
         @Override
         public int cost() {

@@ -6,6 +6,7 @@ import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
+import bemble.server.limits.Limits;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -18,7 +19,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/estimate")
 class EstimateController {
-    private static final int MOST_KEPT = 3;
 
     /**
      * What to estimate.
@@ -38,7 +38,7 @@ class EstimateController {
     EstimateView estimate(@Valid @RequestBody EstimateRequest request) {
         WorkOrder order = request.work().order();
         int kept = request.keptDigits() == null ? 1 : request.keptDigits();
-        if (kept < 1 || kept > MOST_KEPT) {
+        if (kept < 1 || kept > Limits.KEPT_DIGITS) {
             throw Refusal.of("keptDigits", "Round to 1, 2 or 3 leading digits.");
         }
         Estimate estimate = Estimate.of(order.problem(), kept, order.style());

@@ -2,6 +2,7 @@ package bemble.server.handover;
 
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
+import bemble.server.faults.TooMany;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.util.Comparator;
@@ -44,6 +45,11 @@ class ClassFileReader {
         try {
             return json.readValue(file == null ? new byte[0] : file, ClassFile.class);
         } catch (JacksonException broken) {
+            for (Throwable cause = broken; cause != null; cause = cause.getCause()) {
+                if (cause instanceof TooMany tooMany) {
+                    throw Refusal.of("", tooMany.getMessage());
+                }
+            }
             int line = broken.getLocation() == null ? 1 : Math.max(1, broken.getLocation().getLineNr());
             throw Refusal.of("line " + line,
                     "Line " + line + ": this file breaks off here, or a field has another form. Keep the class as JSON "

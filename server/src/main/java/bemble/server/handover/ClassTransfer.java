@@ -1,5 +1,6 @@
 package bemble.server.handover;
 
+import bemble.core.practice.Ladder;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
@@ -117,6 +118,14 @@ class ClassTransfer {
         }
     }
 
+    private void keep(long pupilId, String name, ClassFile.RungInFile rung) {
+        if (Ladder.find(rung.rung()).isEmpty()) {
+            throw Refusal.of("rungs", "In the file " + name + " has the rung “" + rung.rung()
+                    + "”, which this Bemble does not know. Keep the class as JSON again, with a Bemble no newer than this one.");
+        }
+        rulings.keepRuling(pupilId, rung.rung(), rung.state(), rung.say());
+    }
+
     private void fill(TeacherId teacherId, SchoolClass made, ClassFile file, Progress progress) {
         Map<PastPile, List<PastAnswer>> answers = new LinkedHashMap<>();
         Map<PastPile, List<PastQuiz>> quizzes = new HashMap<>();
@@ -139,7 +148,7 @@ class ClassTransfer {
                         quiz.problems().stream().map(ProblemText::kept).toList()));
             });
             pupil.rungs().stream().filter(ClassFile.RungInFile::ruled)
-                    .forEach(rung -> rulings.keepRuling(id, rung.rung(), rung.state(), rung.say()));
+                    .forEach(rung -> keep(id, pupil.name(), rung));
         }
         OffsetDateTime now = OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
         Map<PastPile, Long> piles = new HashMap<>();

@@ -3,6 +3,7 @@ package bemble.server.handover;
 import bemble.server.account.SignedIn;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.limits.Limits;
 import bemble.server.load.Jobs.UnderWay;
 import bemble.server.load.Jobs;
 import bemble.server.web.Download;
@@ -50,7 +51,7 @@ class HandoverController {
 
     /** @param toClass the class they go to */
     record MovedPupils(
-            @NotNull(message = "Choose who moves on.") @NotEmpty(message = "Choose who moves on.") @Size(max = 60, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
+            @NotNull(message = "Choose who moves on.") @NotEmpty(message = "Choose who moves on.") @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
             @NotNull(message = "Choose the class they go to.") Long toClass) {}
 
     /** What goes with a pupil who is deleted. */

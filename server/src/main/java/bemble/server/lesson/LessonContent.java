@@ -4,6 +4,7 @@ import bemble.core.lesson.Stage;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
+import bemble.server.limits.Limits;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -15,9 +16,8 @@ import java.util.List;
  * @param setId the set that was made of what is done alone, or null
  */
 record LessonContent(
-        @NotNull(message = "The parts of the lesson are missing.") @Size(max = 12, message = "A lesson has 12 parts at most.") List<@Valid @NotNull(message = "A part is missing.") StageContent> stages,
+        @NotNull(message = "The parts of the lesson are missing.") @Size(max = Limits.LESSON_PARTS, message = "A lesson has {max} parts at most.") List<@Valid @NotNull(message = "A part is missing.") StageContent> stages,
         Long setId) {
-    static final int MOST_MINUTES = 240;
 
     /**
      * A part.
@@ -26,7 +26,7 @@ record LessonContent(
      */
     record StageContent(@NotNull(message = "Say which part of a lesson it is.") Stage.Kind kind,
             @NotNull(message = "Say how long it takes.") Integer minutes,
-            @NotNull(message = "Say what is worked in it.") @Size(max = 200, message = "A part has 200 problems at most.") List<@NotNull(message = "A problem is missing.") Problem> problems,
+            @NotNull(message = "Say what is worked in it.") @Size(max = Limits.QUESTIONS, message = "A part has {max} problems at most.") List<@NotNull(message = "A problem is missing.") Problem> problems,
             String slip, @NotNull(message = "Say whether it is skipped.") Boolean skipped) {
         static StageContent of(Stage stage) {
             return new StageContent(stage.kind(), stage.minutes(), stage.problems(), stage.slip(), stage.skipped());
@@ -44,8 +44,8 @@ record LessonContent(
     /** @throws Refusal where a part lasts longer than a lesson can, or is about a slip that there is not */
     void requireWhole() {
         stages.forEach(stage -> {
-            if (stage.minutes() < 0 || stage.minutes() > MOST_MINUTES) {
-                throw Refusal.of("minutes", "Give a part 0 to " + MOST_MINUTES + " minutes.");
+            if (stage.minutes() < 0 || stage.minutes() > Limits.PART_MINUTES) {
+                throw Refusal.of("minutes", "Give a part 0 to " + Limits.PART_MINUTES + " minutes.");
             }
             if (stage.slip() != null) {
                 Slips.requireKnown(stage.slip());

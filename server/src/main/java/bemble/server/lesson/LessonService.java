@@ -10,6 +10,7 @@ import bemble.server.faults.ChangedElsewhere;
 import bemble.server.ids.TeacherId;
 import bemble.server.lesson.LessonContent.StageContent;
 import bemble.server.lesson.LessonView.StageView;
+import bemble.server.limits.Limits;
 import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.style.StyleService;
 import java.util.List;
@@ -89,8 +90,8 @@ class LessonService {
      */
     @Transactional
     LessonView anew(TeacherId teacherId, String source, int minutes, int revision) {
-        if (minutes < 1 || minutes > LessonContent.MOST_MINUTES) {
-            throw Refusal.of("minutes", "Give the lesson 1 to " + LessonContent.MOST_MINUTES + " minutes.");
+        if (minutes < 1 || minutes > Limits.PART_MINUTES) {
+            throw Refusal.of("minutes", "Give the lesson 1 to " + Limits.PART_MINUTES + " minutes.");
         }
         LessonSubject subject = subjects.find(teacherId, source);
         return keep(teacherId, source, subject, drafted(teacherId, subject, minutes, USUAL_SEED + revision + 1),

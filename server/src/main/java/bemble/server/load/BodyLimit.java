@@ -1,6 +1,7 @@
 package bemble.server.load;
 
 import bemble.server.faults.TooLarge;
+import bemble.server.limits.Limits;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
@@ -21,12 +22,6 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 20)
 class BodyLimit extends OncePerRequestFilter {
-    private static final int USUAL_KILOBYTES = 128;
-    /** A set with 200 questions, each with its story; an entry of the log with its explanation; a paper full of figures. */
-    private static final int KEPT_KILOBYTES = 2048;
-    /** Some 20,000 entries of a log, or a class with years of answers. */
-    private static final int FILE_KILOBYTES = 32 * 1024;
-
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
@@ -35,12 +30,12 @@ class BodyLimit extends OncePerRequestFilter {
 
     private static int kilobytes(String path) {
         if (path.equals("/api/log/import") || path.equals("/api/classes/file")) {
-            return FILE_KILOBYTES;
+            return Limits.FILE_KILOBYTES;
         }
         boolean kept = path.startsWith("/api/sets") && !path.equals("/api/sets/draft") || path.startsWith("/api/log")
                 || path.startsWith("/api/attempts") || path.startsWith("/api/in/papers") || path.equals("/api/mark")
                 || path.equals("/api/nudge");
-        return kept ? KEPT_KILOBYTES : USUAL_KILOBYTES;
+        return kept ? Limits.KEPT_KILOBYTES : Limits.REQUEST_KILOBYTES;
     }
 
     private static final class Limited extends HttpServletRequestWrapper {

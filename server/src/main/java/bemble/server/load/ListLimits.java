@@ -1,6 +1,7 @@
 package bemble.server.load;
 
 import bemble.server.faults.TooMany;
+import bemble.server.limits.Limits;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -29,9 +30,6 @@ import tools.jackson.databind.type.MapType;
  */
 @Configuration
 class ListLimits {
-    /** For a list that says nothing of its size; a test holds that all in the description of the API do. */
-    private static final int USUAL = 5000;
-
     @Bean
     JacksonModule listsAreLimitedWhileTheyAreRead() {
         return new SimpleModule("limited lists").setDeserializerModifier(new ValueDeserializerModifier() {
@@ -39,13 +37,13 @@ class ListLimits {
             public ValueDeserializer<?> modifyCollectionDeserializer(DeserializationConfig config, CollectionType type,
                     BeanDescription.Supplier description, ValueDeserializer<?> deserializer) {
                 return List.class.isAssignableFrom(type.getRawClass())
-                        ? new LimitedList(type, deserializer, USUAL, null) : deserializer;
+                        ? new LimitedList(type, deserializer, Limits.LIST, null) : deserializer;
             }
 
             @Override
             public ValueDeserializer<?> modifyMapDeserializer(DeserializationConfig config, MapType type,
                     BeanDescription.Supplier description, ValueDeserializer<?> deserializer) {
-                return type.getRawClass() == Map.class ? new LimitedList(type, deserializer, USUAL, null)
+                return type.getRawClass() == Map.class ? new LimitedList(type, deserializer, Limits.LIST, null)
                         : deserializer;
             }
         });
@@ -69,7 +67,7 @@ class ListLimits {
         public ValueDeserializer<?> createContextual(DeserializationContext context, BeanProperty property) {
             // A list that is no field is one that we have stored ourselves.
             Size size = property == null ? null : property.getAnnotation(Size.class);
-            int limit = property == null ? Integer.MAX_VALUE : size == null ? USUAL : size.max();
+            int limit = property == null ? Integer.MAX_VALUE : size == null ? Limits.LIST : size.max();
             return new LimitedList(type, context.handleSecondaryContextualization(all, property, type), limit,
                     size == null ? null : size.message());
         }
@@ -125,7 +123,7 @@ class ListLimits {
         if (size >= most) {
             throw new TooMany(message == null || message.startsWith("{")
                     ? "This list has more than " + most + " entries. Send fewer at once."
-                    : message);
+                    : message.replace("{max}", Integer.toString(most)));
         }
     }
 }

@@ -1,5 +1,6 @@
 package bemble.server.load;
 
+import bemble.server.limits.Limits;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.FilterChain;
@@ -28,7 +29,6 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 class MadeOnce extends OncePerRequestFilter {
     /** The header with the key of a command, which its sender makes. */
     static final String KEY = "Command-Key";
-    private static final int MOST_LETTERS = 64;
     private static final int MOST_KEYS = 2000;
     private static final int LONGEST_ANSWER = 200_000;
     private static final int SERVER_FAULT = 500;
@@ -46,7 +46,8 @@ class MadeOnce extends OncePerRequestFilter {
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
         String key = request.getHeader(KEY);
-        return key == null || key.isEmpty() || key.length() > MOST_LETTERS || !request.getMethod().equals("POST")
+        return key == null || key.isEmpty() || key.length() > Limits.COMMAND_KEY_LETTERS
+                || !request.getMethod().equals("POST")
                 || request.getUserPrincipal() == null;
     }
 

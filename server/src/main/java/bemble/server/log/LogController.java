@@ -4,6 +4,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import bemble.server.account.SignedIn;
 import bemble.server.faults.ChangedElsewhere;
+import bemble.server.limits.Limits;
 import bemble.server.log.entry.LogEntry;
 import bemble.server.log.entry.Remarks;
 import bemble.server.style.StyleText;
@@ -72,7 +73,7 @@ class LogController {
     @GetMapping
     LogPage list(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
             @RequestParam(required = false) Boolean pupils, @RequestParam(defaultValue = "0") @Min(0) int offset,
-            @RequestParam(defaultValue = "100") @Min(1) @Max(500) int most) {
+            @RequestParam(defaultValue = "100") @Min(1) @Max(Limits.ROWS_READ) int most) {
         return new LogPage(log.search(teacher.id(), search, pupils, offset, most).stream().map(this::view).toList(),
                 log.count(teacher.id(), search, pupils));
     }
@@ -114,7 +115,8 @@ class LogController {
      * @param search the words searched for; left out where none are
      * @param pupils only what pupils wrote at screens, or none of it; everything where it is left out, as in the list
      */
-    record TidyWish(@Size(max = 200, message = "Search for fewer words.") String search, Boolean pupils) {}
+    record TidyWish(@Size(max = Limits.SEARCH_LETTERS, message = "Search for fewer words.") String search,
+            Boolean pupils) {}
 
     /** @param inPiles how many papers stay since pupils are at them or they stand in a pile */
     record TidiedAway(@NotNull List<Long> ids, @NotNull int inPiles) {}
@@ -131,7 +133,7 @@ class LogController {
     /** What was deleted in the last month and can be brought back, the latest first. */
     @GetMapping("/deleted")
     LogPage deleted(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "0") @Min(0) int offset,
-            @RequestParam(defaultValue = "100") @Min(1) @Max(500) int most) {
+            @RequestParam(defaultValue = "100") @Min(1) @Max(Limits.ROWS_READ) int most) {
         return new LogPage(log.deleted(teacher.id(), offset, most).stream().map(this::view).toList(),
                 log.countDeleted(teacher.id()));
     }
@@ -143,7 +145,7 @@ class LogController {
      * @param deletedAt all that was deleted at this very time; may be left out
      */
     record BroughtBack(
-            @Size(max = 5000, message = "Bring back 5000 entries at most at once; or all that were deleted together.") List<@NotNull(message = "An entry is missing.") Long> ids,
+            @Size(max = Limits.ENTRIES_BROUGHT_BACK, message = "Bring back {max} entries at most at once; or all that were deleted together.") List<@NotNull(message = "An entry is missing.") Long> ids,
             OffsetDateTime deletedAt) {}
 
     record Restored(@NotNull int entries) {}

@@ -1,6 +1,7 @@
 package bemble.server.marking;
 
 import bemble.server.account.SignedIn;
+import bemble.server.limits.Limits;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.MarkingView;
 import bemble.server.marking.kept.AnswerState;
@@ -50,7 +51,7 @@ class MarkingController {
      * @param setId a set as it is now, instead of a printed sheet
      */
     record BegunMarking(@NotNull(message = "Choose a class.") Long classId,
-            @Size(max = 20, message = "A code is shorter than this.") String code, Long setId) {}
+            @Size(max = Limits.CODE_LETTERS, message = "A code is shorter than this.") String code, Long setId) {}
 
     /**
      * What stands on a paper for a question.
@@ -64,10 +65,10 @@ class MarkingController {
      *     whatever another window has kept meanwhile
      */
     record AnswerContent(@NotNull(message = "Say right, given, blank, not-reached or unclear.") AnswerState state,
-            @Size(max = 120, message = "This answer is too long to be one number.") String given,
-            @Size(max = 120, message = "This answer is too long to be one number.") String correction,
-            @Size(max = 20, message = "Use a code of 20 letters at most.") String how,
-            @Size(max = 60, message = "This is not a cause.") String cause,
+            @Size(max = Limits.ANSWER_LETTERS, message = "This answer is too long to be one number.") String given,
+            @Size(max = Limits.ANSWER_LETTERS, message = "This answer is too long to be one number.") String correction,
+            @Size(max = Limits.CODE_LETTERS, message = "Use a code of {max} letters at most.") String how,
+            @Size(max = Limits.CAUSE_LETTERS, message = "This is not a cause.") String cause,
             @Min(value = 0, message = "Revisions are counted from 0.") Integer revision) {}
 
     /**
@@ -75,17 +76,17 @@ class MarkingController {
      * @param how how it was done, in the teacher's own code
      */
     record RestOfPaper(@NotNull(message = "Say right or not-reached.") AnswerState state,
-            @Size(max = 20, message = "Use a code of 20 letters at most.") String how) {}
+            @Size(max = Limits.CODE_LETTERS, message = "Use a code of {max} letters at most.") String how) {}
 
     /** @param questions the questions whose wrong answers are put down to it */
     record CauseOfSeveral(
-            @NotNull(message = "Say which cause.") @Size(max = 60, message = "This is not a cause.") String cause,
-            @NotNull(message = "Say for which questions.") @Size(min = 1, max = 200, message = "A sheet has 1 to 200 questions.") List<@NotNull(message = "A question is missing.") Integer> questions) {}
+            @NotNull(message = "Say which cause.") @Size(max = Limits.CAUSE_LETTERS, message = "This is not a cause.") String cause,
+            @NotNull(message = "Say for which questions.") @Size(min = 1, max = Limits.QUESTIONS, message = "A sheet has 1 to {max} questions.") List<@NotNull(message = "A question is missing.") Integer> questions) {}
 
     record DayOfWork(@NotNull(message = "Give the day on which the papers were written.") LocalDate workedOn) {}
 
     /** @param sheet the code of the sheet this pupil worked on; left out where it stays */
-    record PaperContent(@Size(max = 20, message = "A code is shorter than this.") String sheet,
+    record PaperContent(@Size(max = Limits.CODE_LETTERS, message = "A code is shorter than this.") String sheet,
             @NotNull(message = "Say whether the pupil was absent.") Boolean absent) {}
 
     record AnswersTaken(@NotNull int answers) {}
@@ -95,7 +96,7 @@ class MarkingController {
     ResponseEntity<List<MarkingLine>> all(@AuthenticationPrincipal SignedIn teacher,
             @RequestParam(defaultValue = "") String search,
             @RequestParam(defaultValue = "0") @Min(0) int offset,
-            @RequestParam(defaultValue = "100") @Min(1) @Max(500) int most) {
+            @RequestParam(defaultValue = "100") @Min(1) @Max(Limits.ROWS_READ) int most) {
         return piles.search(teacher.id(), search, offset, most).answer();
     }
 

@@ -2,6 +2,7 @@ package bemble.server.marking;
 
 import bemble.core.entry.LineForm;
 import bemble.server.account.SignedIn;
+import bemble.server.limits.Limits;
 import bemble.server.marking.Views.MarkedPaperView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
@@ -43,12 +44,12 @@ class TypingController {
      * @param follows the key of one's own entry for the same question just before
      */
     record TypedEntry(
-            @NotNull(message = "Give the entry a key.") @Size(min = 8, max = 36, message = "A key has 8 to 36 letters.") String key,
-            @Size(max = 240, message = "This line is too long. Type one answer a line.") String line,
-            @Size(max = 60, message = "This is not a cause.") String cause,
-            @Size(max = 200, message = "A sheet has 1 to 200 questions.") List<@NotNull(message = "A question is missing.") Integer> questions,
+            @NotNull(message = "Give the entry a key.") @Size(min = Limits.KEY_LEAST, max = Limits.KEY_LETTERS, message = "A key has 8 to {max} letters.") String key,
+            @Size(max = Limits.TYPED_LINE_LETTERS, message = "This line is too long. Type one answer a line.") String line,
+            @Size(max = Limits.CAUSE_LETTERS, message = "This is not a cause.") String cause,
+            @Size(max = Limits.QUESTIONS, message = "A sheet has 1 to {max} questions.") List<@NotNull(message = "A question is missing.") Integer> questions,
             @Min(value = 0, message = "Revisions are counted from 0.") Integer seen,
-            @Size(max = 36, message = "A key has 8 to 36 letters.") String follows) {}
+            @Size(max = Limits.KEY_LETTERS, message = "A key has 8 to {max} letters.") String follows) {}
 
     /** @param line what was typed; nothing where a cause was decided */
     record TakenBackView(@NotNull String line, @NotNull MarkedPaperView paper) {}

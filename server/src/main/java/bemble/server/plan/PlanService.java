@@ -16,6 +16,7 @@ import bemble.server.classes.SchoolClass;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.ids.TeacherId;
+import bemble.server.limits.Limits;
 import bemble.server.plan.PlanContent.PlannedDay;
 import bemble.server.plan.PlanContent.PlannedGroup;
 import bemble.server.plan.PlanViews.GroupView;
@@ -38,7 +39,6 @@ import tools.jackson.databind.ObjectMapper;
 /** Makes the week's plan of a class and keeps what is changed in it by hand. */
 @Service
 public class PlanService {
-    private static final int MOST_QUESTIONS = 40;
     private static final int MOST_PLANS = 60;
 
     private record Asked(List<PlannedPupil> pupils, PlanWishes wishes) {
@@ -136,8 +136,8 @@ public class PlanService {
         LocalDate monday = week(classId, day);
         content.days().forEach(each -> each.groups().forEach(group -> {
             ShownPlan.need(group);
-            if (group.questions() < 1 || group.questions() > MOST_QUESTIONS) {
-                throw Refusal.of("questions", "A sheet has 1 to " + MOST_QUESTIONS + " questions.");
+            if (group.questions() < 1 || group.questions() > Limits.PLANNED_QUESTIONS) {
+                throw Refusal.of("questions", "A sheet has 1 to " + Limits.PLANNED_QUESTIONS + " questions.");
             }
         }));
         String text = json.writeValueAsString(content);

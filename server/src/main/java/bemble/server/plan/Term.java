@@ -4,6 +4,7 @@ import bemble.core.plan.PlanWishes;
 import bemble.core.practice.Ladder;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
+import bemble.server.limits.Limits;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -19,8 +20,8 @@ import java.util.List;
  * @param sheets how many different sheets there are in a lesson at most
  */
 record Term(
-        @NotNull(message = "Choose the topics of the term.") @Size(max = 60, message = "These are more topics than there are rungs.") List<@NotNull(message = "A topic is missing.") String> topics,
-        @NotNull(message = "Choose the days with a lesson.") @Size(max = 7, message = "A week has seven days.") List<@NotNull(message = "A day is missing.") Integer> weekdays,
+        @NotNull(message = "Choose the topics of the term.") @Size(max = Limits.RUNGS, message = "These are more topics than there are rungs.") List<@NotNull(message = "A topic is missing.") String> topics,
+        @NotNull(message = "Choose the days with a lesson.") @Size(max = Limits.DAYS, message = "A week has seven days.") List<@NotNull(message = "A day is missing.") Integer> weekdays,
         @NotNull int minutes, @NotNull int groupMost, @NotNull int sheets) {
 
     /** @throws Refusal naming each wish that cannot be */

@@ -1,6 +1,7 @@
 package bemble.server.progress;
 
 import bemble.server.account.SignedIn;
+import bemble.server.limits.Limits;
 import bemble.server.progress.RecordViews.ClassRecord;
 import bemble.server.progress.RecordViews.PupilRecord;
 import jakarta.validation.Valid;
@@ -27,7 +28,7 @@ class RecordController {
 
     /** @param state not-tried, learning, secure or due */
     record RulingContent(@NotNull(message = "Say not-tried, learning, secure or due.") String state,
-            @NotNull(message = "Say in a few words why, so that it is known later.") @Size(max = 400, message = "Say it in 400 letters at most.") String reason) {}
+            @NotNull(message = "Say in a few words why, so that it is known later.") @Size(max = Limits.REASON_LETTERS, message = "Say it in {max} letters at most.") String reason) {}
 
     /** What everybody in a class can do. */
     @GetMapping("/api/classes/{id}/record")

@@ -5,6 +5,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.progress.State;
 import bemble.server.faults.Missing;
 import bemble.server.ids.TeacherId;
+import bemble.server.limits.Limits;
 import bemble.server.progress.RulingMapper.Ruling;
 import java.util.Arrays;
 import org.springframework.stereotype.Service;
@@ -13,7 +14,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** What teachers say of their pupils over the rule, with the reason why. */
 @Service
 public class RulingService {
-    private static final int MOST_REASON = 400;
 
     private final RecordService records;
     private final RulingMapper rulings;
@@ -41,7 +41,7 @@ public class RulingService {
         }
         State said = Arrays.stream(State.values()).filter(each -> each.id().equals(state)).findFirst()
                 .orElseThrow(() -> Refusal.of("state", "Say not-tried, learning, secure or due."));
-        if (reason == null || reason.isBlank() || reason.strip().length() > MOST_REASON) {
+        if (reason == null || reason.isBlank() || reason.strip().length() > Limits.REASON_LETTERS) {
             throw Refusal.of("reason", "Say in a few words why, so that it is known later.");
         }
         rulings.keep(new Ruling(pupilId, rung, said.name(), reason.strip(), records.today()));

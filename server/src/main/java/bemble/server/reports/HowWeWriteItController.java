@@ -7,6 +7,7 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.style.HouseStyle;
 import bemble.server.account.SignedIn;
+import bemble.server.limits.Limits;
 import bemble.server.print.PdfWriter;
 import bemble.server.print.PrintableLetters;
 import bemble.server.print.SvgWriter;
@@ -30,7 +31,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class HowWeWriteItController {
     private static final String TOO_LONG = "Take an example of at most 60 letters.";
-    private static final int MOST_LETTERS = 60;
 
     private final StyleService styles;
     private final PreferencesService preferences;
@@ -64,7 +64,7 @@ class HowWeWriteItController {
     /** The page for parents on how an operation is written here. */
     @GetMapping("/api/how-we-write-it")
     HowWeWriteItView page(@AuthenticationPrincipal SignedIn teacher,
-            @RequestParam @Size(max = MOST_LETTERS, message = TOO_LONG) String problem) {
+            @RequestParam @Size(max = Limits.EXAMPLE_LETTERS, message = TOO_LONG) String problem) {
         String name = name(teacher, problem);
         OwnWords own = words.of(teacher.id(), name);
         return new HowWeWriteItView(pages(teacher, problem).stream().map(SvgWriter::write).toList(),
@@ -76,7 +76,7 @@ class HowWeWriteItController {
     /** The page: to keep, or for the browser to print. */
     @GetMapping(value = "/api/how-we-write-it/page.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal SignedIn teacher,
-            @RequestParam @Size(max = MOST_LETTERS, message = TOO_LONG) String problem,
+            @RequestParam @Size(max = Limits.EXAMPLE_LETTERS, message = TOO_LONG) String problem,
             @RequestParam(defaultValue = "false") boolean inline) {
         byte[] file = PdfWriter.write("How we write it", pages(teacher, problem), () -> {});
         return inline ? ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(file)

@@ -1,5 +1,6 @@
 package bemble.server.reports;
 
+import bemble.server.limits.Limits;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -11,6 +12,6 @@ import java.util.List;
  * @param without the titles of our sections that are left out
  */
 public record OwnWords(@NotNull String words,
-        @NotNull @Size(max = 60, message = "A page has fewer sections.") List<String> without) {
+        @NotNull @Size(max = Limits.SECTIONS, message = "A page has fewer sections.") List<String> without) {
     static final OwnWords NONE = new OwnWords("", List.of());
 }

@@ -1,6 +1,7 @@
 package bemble.server.reports;
 
 import bemble.core.problem.Problem;
+import bemble.server.limits.Limits;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -22,6 +23,6 @@ final class PiecesViews {
     /** @param judge who judges, as they want to be named */
     record NewJudgement(@NotNull(message = "Say which piece.") Long marking,
             @NotNull(message = "Say which question.") Integer question,
-            @NotNull @NotBlank(message = "Type who judges, like Mr Plover.") @Size(max = 60, message = "Name who judges in 60 letters at most.") String judge,
-            @NotNull @NotBlank(message = "Say in a few words what you see.") @Size(max = 400, message = "Say it in 400 letters at most.") String says) {}
+            @NotNull @NotBlank(message = "Type who judges, like Mr Plover.") @Size(max = Limits.JUDGE_LETTERS, message = "Name who judges in {max} letters at most.") String judge,
+            @NotNull @NotBlank(message = "Say in a few words what you see.") @Size(max = Limits.REASON_LETTERS, message = "Say it in {max} letters at most.") String says) {}
 }

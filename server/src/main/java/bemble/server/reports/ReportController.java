@@ -1,6 +1,7 @@
 package bemble.server.reports;
 
 import bemble.server.account.SignedIn;
+import bemble.server.limits.Limits;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -45,7 +46,7 @@ class ReportController {
 
     /** Keeps the teacher's own words on a page, and what is left out of it. */
     @PutMapping("/api/page-words/{page}")
-    OwnWords keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable @Size(max = 60) String page,
+    OwnWords keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable @Size(max = Limits.PAGE_LETTERS) String page,
             @RequestBody @Valid OwnWords own) {
         return words.keep(teacher.id(), page, own);
     }

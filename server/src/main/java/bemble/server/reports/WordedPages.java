@@ -6,6 +6,7 @@ import bemble.core.print.TextPages.Part;
 import bemble.core.print.TextPages;
 import bemble.core.problem.Refusal;
 import bemble.server.ids.TeacherId;
+import bemble.server.limits.Limits;
 import bemble.server.print.Report;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +17,6 @@ import tools.jackson.databind.ObjectMapper;
 /** Puts pages together out of our sections and the teacher's own words. */
 @Service
 class WordedPages {
-    private static final int MOST_LETTERS = 2000;
 
     private final OwnWordsMapper words;
     private final ObjectMapper json;
@@ -59,9 +59,10 @@ class WordedPages {
      */
     @Transactional
     OwnWords keep(TeacherId teacherId, String page, OwnWords own) {
-        if (own.words().length() > MOST_LETTERS) {
+        if (own.words().length() > Limits.OWN_WORDS_LETTERS) {
             throw Refusal.of("words",
-                    "Keep your own words to " + MOST_LETTERS + " letters, about a third of a page; these are "
+                    "Keep your own words to " + Limits.OWN_WORDS_LETTERS
+                            + " letters, about a third of a page; these are "
                             + own.words().length() + ".");
         }
         words.save(teacherId, page, json.writeValueAsString(own));

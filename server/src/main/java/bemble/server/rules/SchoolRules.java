@@ -7,6 +7,7 @@ import bemble.core.slip.KeptRules;
 import bemble.core.slip.Slips;
 import bemble.server.faults.Missing;
 import bemble.server.ids.TeacherId;
+import bemble.server.limits.Limits;
 import bemble.server.rules.KeptRuleMapper.StoredRule;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -17,7 +18,6 @@ import org.springframework.stereotype.Service;
 /** The rules that the school knows besides the list; asked for with every judgement, so they are held in memory. */
 @Service
 public class SchoolRules {
-    private static final int MOST = 200;
     private final KeptRuleMapper mapper;
     private final Clock clock;
     private final ApplicationEventPublisher events;
@@ -48,9 +48,10 @@ public class SchoolRules {
 
     void keep(TeacherId teacherId, String rule, Operation operation, String name) {
         Kept kept = Kept.of(rule, operation, name);
-        if (!now().has(kept.rule(), kept.operation()) && now().rules().size() >= MOST) {
+        if (!now().has(kept.rule(), kept.operation()) && now().rules().size() >= Limits.NAMED_RULES) {
             throw Refusal.of("rule",
-                    "The school has " + MOST + " rules under names of its own. Take one off the list first.");
+                    "The school has " + Limits.NAMED_RULES
+                            + " rules under names of its own. Take one off the list first.");
         }
         mapper.keep(kept.rule(), kept.operation(), kept.name(), teacherId);
         changed();

@@ -3,6 +3,7 @@ package bemble.server.screens;
 import bemble.core.problem.Refusal;
 import bemble.server.account.Attempts;
 import bemble.server.faults.Missing;
+import bemble.server.limits.Limits;
 import bemble.server.log.papers.AttemptView;
 import bemble.server.log.papers.DoneFigures;
 import bemble.server.log.papers.KeptFigures;
@@ -57,13 +58,13 @@ class PupilController {
     }
 
     record DoorCode(
-            @NotNull(message = "Type the code on the board.") @Size(max = 20, message = "A code is shorter than this.") String code) {}
+            @NotNull(message = "Type the code on the board.") @Size(max = Limits.CODE_LETTERS, message = "A code is shorter than this.") String code) {}
 
     /** @param digits the few digits that go with the name, where the teacher wants them */
     record Came(
-            @NotNull(message = "Type the code on the board.") @Size(max = 20, message = "A code is shorter than this.") String code,
+            @NotNull(message = "Type the code on the board.") @Size(max = Limits.CODE_LETTERS, message = "A code is shorter than this.") String code,
             @NotNull(message = "Pick your name.") Long pupilId,
-            @Size(max = 10, message = "These are more digits than anybody has.") String digits) {}
+            @Size(max = Limits.PUPIL_DIGITS, message = "These are more digits than anybody has.") String digits) {}
 
     /** Who is in at this device. */
     @GetMapping
@@ -140,7 +141,7 @@ class PupilController {
 
     /** What stands on a paper so far. */
     record SoFar(
-            @NotNull(message = "Say what stands on the paper; an empty list where nothing does.") @Size(max = 5000, message = "So many figures do not stand on one paper; 5000 are taken at most.") List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written) {}
+            @NotNull(message = "Say what stands on the paper; an empty list where nothing does.") @Size(max = Limits.FIGURES, message = "So many figures do not stand on one paper; {max} are taken at most.") List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written) {}
 
     /** The square that comes next on an own paper, where the teacher wants pupils to be led. */
     @PostMapping("/papers/{id}/next")

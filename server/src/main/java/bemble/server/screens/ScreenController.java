@@ -1,6 +1,7 @@
 package bemble.server.screens;
 
 import bemble.server.account.SignedIn;
+import bemble.server.limits.Limits;
 import bemble.server.screens.ScreenViews.SessionLine;
 import bemble.server.screens.ScreenViews.SessionView;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -46,7 +47,7 @@ class ScreenController {
      * @param asksDigits whether a few digits go with each name; left out, they do as soon as other devices reach Bemble
      */
     record OpenedSet(@NotNull(message = "Choose a class.") Long classId, @NotNull(message = "Choose a set.") Long setId,
-            @Size(max = 60, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
+            @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
             @NotNull boolean led, Boolean asksDigits) {}
 
     /** @param address what pupils open on their devices; left out where only this computer reaches Bemble */
@@ -63,7 +64,7 @@ class ScreenController {
     ResponseEntity<List<SessionLine>> all(@AuthenticationPrincipal SignedIn teacher,
             @RequestParam(required = false) Long classId,
             @RequestParam(defaultValue = "") String search, @RequestParam(defaultValue = "0") @Min(0) int offset,
-            @RequestParam(defaultValue = "50") @Min(1) @Max(200) int most) {
+            @RequestParam(defaultValue = "50") @Min(1) @Max(Limits.ROWS_READ) int most) {
         return screens.search(teacher.id(), classId, search, offset, most).answer();
     }
 

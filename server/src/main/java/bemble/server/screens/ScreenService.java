@@ -7,6 +7,7 @@ import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
 import bemble.server.ids.TeacherId;
+import bemble.server.limits.Limits;
 import bemble.server.marking.taken.TakenPapers;
 import bemble.server.screens.ScreenViews.PlaceView;
 import bemble.server.screens.ScreenViews.SessionLine;
@@ -34,7 +35,6 @@ class ScreenService {
     /** Letters that nobody takes for another when they are called out or read from a board. */
     private static final String LETTERS = "ABCDEFGHJKMNPRTUVWXY";
     private static final int CODE_LETTERS = 5;
-    private static final int MOST_OPEN = 12;
     private static final SecureRandom RANDOM = new SecureRandom();
 
     private final ScreenMapper screens;
@@ -78,8 +78,8 @@ class ScreenService {
     @Transactional
     SessionView open(TeacherId teacherId, long classId, long setId, List<Long> pupilIds, boolean led,
             boolean asksDigits) {
-        if (screens.countOpen(teacherId) >= MOST_OPEN) {
-            throw Refusal.of("setId", "You have " + MOST_OPEN + " sets open at screens. End one of them first.");
+        if (screens.countOpen(teacherId) >= Limits.OPEN_SETS) {
+            throw Refusal.of("setId", "You have " + Limits.OPEN_SETS + " sets open at screens. End one of them first.");
         }
         SchoolClass schoolClass = classes.find(teacherId, classId);
         List<Pupil> pupils = schoolClass.pupils().stream()

@@ -11,6 +11,7 @@ import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.server.account.SignedIn;
+import bemble.server.limits.Limits;
 import bemble.server.load.Dear;
 import bemble.server.style.StyleService;
 import jakarta.validation.Valid;
@@ -31,8 +32,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/sets")
 class DesignController {
-    private static final int MOST_LINES = 400;
-    private static final int MOST_TELLING = 40;
 
     private final StyleService styles;
 
@@ -58,7 +57,7 @@ class DesignController {
     record Telling(@NotNull List<QuestionView> problems, @NotNull List<SlipRow> slips, @NotNull String inWords) {}
 
     record TellingRequest(@NotNull(message = "Say which operation.") Operation operation, Integer count, Long seed,
-            @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want)
+            @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") Map<String, Object> want)
             implements Dear {
         @Override
         public int cost() {
@@ -84,9 +83,9 @@ class DesignController {
         List<QuestionView> questions = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
         String[] lines = typed.text().split("\\R");
-        if (lines.length > MOST_LINES) {
+        if (lines.length > Limits.PASTED_LINES) {
             throw Refusal.of("text",
-                    "These are more lines than a set has questions. Add " + MOST_LINES + " at most at once.");
+                    "These are more lines than a set has questions. Add " + Limits.PASTED_LINES + " at most at once.");
         }
         for (int i = 0; i < lines.length; i++) {
             if (!lines[i].isBlank()) {
@@ -110,8 +109,8 @@ class DesignController {
     @PostMapping("/telling")
     Telling telling(@Valid @RequestBody TellingRequest request) {
         int count = request.count() == null ? 0 : request.count();
-        if (count < 1 || count > MOST_TELLING) {
-            throw Refusal.of("count", "Choose 1 to " + MOST_TELLING + " telling questions.");
+        if (count < 1 || count > Limits.TELLING_QUESTIONS) {
+            throw Refusal.of("count", "Choose 1 to " + Limits.TELLING_QUESTIONS + " telling questions.");
         }
         Wishes wishes = WishesJson.read(request.operation(), request.want());
         long seed = request.seed() == null ? 1 : request.seed();

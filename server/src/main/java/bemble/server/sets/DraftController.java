@@ -6,6 +6,7 @@ import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
+import bemble.server.limits.Limits;
 import bemble.server.load.Dear;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
@@ -38,7 +39,7 @@ class DraftController {
      * @param easiestFirst whether those that take the fewest figures come first; otherwise they are mixed
      */
     record DraftRequest(Operation operation, Integer count, Long seed,
-            @Size(max = 40, message = "These are more wishes than there are features.") Map<String, Object> want,
+            @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") Map<String, Object> want,
             Boolean easiestFirst) implements Dear {
         @Override
         public int cost() {

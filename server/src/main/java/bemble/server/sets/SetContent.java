@@ -4,6 +4,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
+import bemble.server.limits.Limits;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -22,14 +23,14 @@ import java.util.Map;
  * @param passMark right answers that are enough, or null where it is no quiz
  */
 public record SetContent(
-        @NotBlank(message = "Give the set a title of 1 to 120 letters.") @Size(max = 120, message = "Give the set a title of 1 to 120 letters.") String title,
-        @NotNull(message = "The class is missing; it may be empty.") @Size(max = 60, message = "Type a class of 60 letters at most.") String tag,
+        @NotBlank(message = "Give the set a title of 1 to 120 letters.") @Size(max = Limits.TITLE_LETTERS, message = "Give the set a title of 1 to {max} letters.") String title,
+        @NotNull(message = "The class is missing; it may be empty.") @Size(max = Limits.TAG_LETTERS, message = "Type a class of {max} letters at most.") String tag,
         Operation operation,
-        @Size(max = 120, message = "This is not a rung.") String rung,
-        @Size(max = 20, message = "These are more wishes than there are features.") Map<String, Object> want,
+        @Size(max = Limits.RUNG_LETTERS, message = "This is not a rung.") String rung,
+        @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") Map<String, Object> want,
         Long seed,
         Integer passMark,
-        @NotNull(message = "The questions are missing; there may be none.") @Size(max = 200, message = "A set has 200 questions at most. Begin another set.") List<@Valid @NotNull(message = "A question is missing.") SetQuestion> questions,
+        @NotNull(message = "The questions are missing; there may be none.") @Size(max = Limits.QUESTIONS, message = "A set has {max} questions at most. Begin another set.") List<@Valid @NotNull(message = "A question is missing.") SetQuestion> questions,
         @NotNull(message = "The layout is missing.") @Valid LayoutChoice layout) {
 
     /**
@@ -40,8 +41,8 @@ public record SetContent(
      * @param part shown, together or alone
      */
     public record SetQuestion(
-            @NotNull(message = "The problem is missing.") @Size(max = 700, message = "This problem is too long.") String problem,
-            @NotNull(message = "The story is missing; it may be empty.") @Size(max = 600, message = "Shorten the story to 600 letters.") String story,
+            @NotNull(message = "The problem is missing.") @Size(max = Limits.PROBLEM_LETTERS, message = "This problem is too long.") String problem,
+            @NotNull(message = "The story is missing; it may be empty.") @Size(max = Limits.STORY_LETTERS, message = "Shorten the story to {max} letters.") String story,
             @NotNull(message = "Say shown, together or alone.") String part) {
         /** @throws Refusal where it is none that can be worked */
         public Problem read() {

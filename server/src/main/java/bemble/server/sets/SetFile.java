@@ -6,6 +6,7 @@ import bemble.core.problem.Fault;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.FileFaults;
+import bemble.server.limits.Limits;
 import bemble.server.sets.SetContent.SetQuestion;
 import bemble.server.web.SpreadsheetText;
 import bemble.server.web.TableFile;
@@ -31,8 +32,6 @@ class SetFile {
     private static final String FORMAT = "bemble-set";
     private static final int VERSION = 1;
     private static final List<String> HEADER = List.of("problem", "answer", "story", "part", "features");
-    private static final int MOST_QUESTIONS = 200;
-    private static final int MOST_STORY = 600;
 
     private final ObjectMapper json;
     private final Validator validator;
@@ -101,8 +100,8 @@ class SetFile {
 
     private static void check(SetQuestion question) {
         LessonPart.of(question.part());
-        if (question.story().length() > MOST_STORY) {
-            throw Refusal.of("story", "The story has more than " + MOST_STORY + " letters. Shorten it.");
+        if (question.story().length() > Limits.STORY_LETTERS) {
+            throw Refusal.of("story", "The story has more than " + Limits.STORY_LETTERS + " letters. Shorten it.");
         }
     }
 
@@ -119,8 +118,8 @@ class SetFile {
             throw new FileFaults(List.of(new Fault("line 1",
                     "There is no problem in this file. Put one on each line, like 487 + 96.")));
         }
-        if (questions.size() > MOST_QUESTIONS) {
-            throw new FileFaults(List.of(new Fault("line " + (MOST_QUESTIONS + 1),
+        if (questions.size() > Limits.QUESTIONS) {
+            throw new FileFaults(List.of(new Fault("line " + (Limits.QUESTIONS + 1),
                     "A set has 200 questions at most. Make two files of it.")));
         }
         return questions;

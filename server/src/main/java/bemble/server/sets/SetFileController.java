@@ -1,6 +1,7 @@
 package bemble.server.sets;
 
 import bemble.server.account.SignedIn;
+import bemble.server.limits.Limits;
 import bemble.server.web.Download;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -21,7 +22,6 @@ import org.springframework.web.bind.annotation.RestController;
 class SetFileController {
     private static final SetContent.LayoutChoice USUAL_LAYOUT =
             new SetContent.LayoutChoice("a4", 2, 7, true, false, false, true, false, false);
-    private static final int MOST_TITLE = 120;
 
     private final SetService sets;
     private final SetFile file;
@@ -50,7 +50,8 @@ class SetFileController {
     TakenIn takeCsv(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String name,
             @RequestBody(required = false) byte[] table) {
         List<SetContent.SetQuestion> questions = file.readCsv(table);
-        String title = name.isBlank() ? "A set from a table" : name.substring(0, Math.min(MOST_TITLE, name.length()));
+        String title = name.isBlank() ? "A set from a table"
+                : name.substring(0, Math.min(Limits.TITLE_LETTERS, name.length()));
         SetContent content = new SetContent(title, "", null, null, null, 1L, null, questions, USUAL_LAYOUT);
         return new TakenIn(sets.add(teacher.id(), content).id(), questions.size());
     }

@@ -11,14 +11,13 @@ import bemble.core.print.PrintQuestion;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
+import bemble.server.limits.Limits;
 import bemble.server.sets.SetContent.SetQuestion;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Reads what a set says: its questions, versions and pages. */
 public final class SetReading {
-    /** What a set takes to write at the most, so that its pages can be laid out in seconds. */
-    static final int MOST_FIGURES = 30_000;
 
     private SetReading() {}
 
@@ -27,7 +26,7 @@ public final class SetReading {
         List<Question> questions = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
         int figures = 0;
-        for (int i = 0; i < content.questions().size() && figures <= MOST_FIGURES; i++) {
+        for (int i = 0; i < content.questions().size() && figures <= Limits.SET_FIGURES; i++) {
             SetQuestion question = content.questions().get(i);
             try {
                 LessonPart.of(question.part());
@@ -41,8 +40,8 @@ public final class SetReading {
         if (!faults.isEmpty()) {
             throw Refusal.of(faults);
         }
-        if (figures > MOST_FIGURES) {
-            throw Refusal.of("questions", "These questions take more than " + MOST_FIGURES
+        if (figures > Limits.SET_FIGURES) {
+            throw Refusal.of("questions", "These questions take more than " + Limits.SET_FIGURES
                     + " figures to write, more than a set can have. Take fewer of them, or shorter numbers.");
         }
         layout(content);

@@ -6,6 +6,7 @@ import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.ids.TeacherId;
+import bemble.server.limits.Limits;
 import bemble.server.web.SearchWords;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -19,7 +20,6 @@ import tools.jackson.databind.ObjectMapper;
 /** Keeps each teacher's practice sets. */
 @Service
 public class SetService {
-    private static final int MOST_TITLE = 120;
 
     private final SetMapper sets;
     private final ObjectMapper json;
@@ -79,7 +79,7 @@ public class SetService {
         }
         String title = content.title() + (otherNumbers ? ", again" : ", copy");
         return add(teacherId,
-                copied.with(title.substring(0, Math.min(MOST_TITLE, title.length())), copied.questions()));
+                copied.with(title.substring(0, Math.min(Limits.TITLE_LETTERS, title.length())), copied.questions()));
     }
 
     @Transactional

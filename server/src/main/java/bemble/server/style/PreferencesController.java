@@ -3,6 +3,7 @@ package bemble.server.style;
 import bemble.core.problem.Refusal;
 import bemble.core.working.CueKind;
 import bemble.server.account.SignedIn;
+import bemble.server.limits.Limits;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -37,9 +38,9 @@ class PreferencesController {
 
     /** What is to be other than it was; what is left out stays as it is. */
     record PreferencesChange(
-            @Size(max = 40, message = "These are more cues than there are kinds of steps.") Map<String, @NotNull(message = "A cue is missing.") @Size(max = 120, message = "Shorten the cue to 120 letters.") String> cues,
+            @Size(max = Limits.CUES, message = "These are more cues than there are kinds of steps.") Map<String, @NotNull(message = "A cue is missing.") @Size(max = Limits.CUE_LETTERS, message = "Shorten the cue to {max} letters.") String> cues,
             Boolean letterKeys,
-            @Size(max = 40, message = "These are more codes than anybody uses.") List<HowCode> howCodes,
+            @Size(max = Limits.SENT_CODES, message = "These are more codes than anybody uses.") List<HowCode> howCodes,
             Boolean skipsFirstSteps) {}
 
     /** Cues, keys and marking codes of the teacher. */

@@ -3,6 +3,7 @@ package bemble.server.web;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
+import bemble.server.limits.Limits;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -16,7 +17,6 @@ import tools.jackson.databind.module.SimpleModule;
 @Configuration
 class ProblemJson {
     /** A problem of the most numbers and digits takes fewer letters. */
-    private static final int MOST_LETTERS = 700;
 
     static {
         SpringDocUtils.getConfig().replaceWithClass(Problem.class, String.class);
@@ -30,7 +30,7 @@ class ProblemJson {
             @Override
             public Problem deserialize(JsonParser parser, DeserializationContext context) {
                 String text = parser.getValueAsString("");
-                if (text.length() > MOST_LETTERS) {
+                if (text.length() > Limits.PROBLEM_LETTERS) {
                     throw Refusal.of("problem", "This problem is too long.");
                 }
                 return ProblemText.kept(text);

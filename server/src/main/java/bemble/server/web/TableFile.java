@@ -2,6 +2,7 @@ package bemble.server.web;
 
 import bemble.core.problem.Fault;
 import bemble.server.faults.FileFaults;
+import bemble.server.limits.Limits;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -22,7 +23,6 @@ import org.apache.commons.csv.CSVRecord;
  * semicolons or tabs. What is written otherwise is refused by its line, since its letters would be guessed.
  */
 public final class TableFile {
-    private static final int MOST_LINES = 5000;
     private static final String SAVE_AGAIN =
             " Open the file in a spreadsheet and save it as “CSV UTF-8”; then choose it again.";
 
@@ -55,8 +55,8 @@ public final class TableFile {
                 if (said && row.getRecordNumber() == 1 || row.stream().allMatch(String::isBlank)) {
                     continue;
                 }
-                if (rows.size() >= MOST_LINES) {
-                    throw fault(line, "a table can have " + MOST_LINES + " lines. Make two files of it.");
+                if (rows.size() >= Limits.TABLE_LINES) {
+                    throw fault(line, "a table can have " + Limits.TABLE_LINES + " lines. Make two files of it.");
                 }
                 rows.add(new Row(line, row.toList()));
             }

@@ -4,6 +4,7 @@ import bemble.core.fact.FactWay;
 import bemble.core.fact.FactWays;
 import bemble.core.order.Explanation;
 import bemble.core.order.Worked;
+import bemble.server.limits.Limits;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -31,7 +32,7 @@ class HelpController {
      */
     @GetMapping("/api/facts")
     List<FactWayView> facts(@RequestParam @Size(min = 1, max = 1, message = "Give one sign: +, −, × or ÷.") String sign,
-            @RequestParam @Size(max = 20, message = "A fact has fewer numbers.") List<@Min(0) @Max(999_999) Integer> numbers) {
+            @RequestParam @Size(max = Limits.FACT_NUMBERS, message = "A fact has fewer numbers.") List<@Min(0) @Max(Limits.FACT_NUMBER) Integer> numbers) {
         return FactWays.to(sign.charAt(0), numbers).stream().map(HelpController::view).toList();
     }
 

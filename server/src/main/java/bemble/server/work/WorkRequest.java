@@ -8,6 +8,7 @@ import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
+import bemble.server.limits.Limits;
 import bemble.server.load.Cost;
 import bemble.server.load.Dear;
 import jakarta.validation.constraints.Size;
@@ -24,12 +25,12 @@ import java.util.Optional;
  * @param style the choices that differ from the usual house style
  */
 public record WorkRequest(
-        @Size(max = 4000, message = "This line is too long to be one problem.") String problem,
+        @Size(max = Limits.LINE_LETTERS, message = "This line is too long to be one problem.") String problem,
         Operation operation,
-        @Size(max = 40, message = "These are more numbers than go on one paper.") List<String> operands,
+        @Size(max = Limits.OPERANDS, message = "These are more numbers than go on one paper.") List<String> operands,
         Integer decimals,
         String method,
-        @Size(max = 100, message = "These are more choices than a house style has.") Map<String, String> style,
+        @Size(max = Limits.CHOICES, message = "These are more choices than a house style has.") Map<String, String> style,
         String check,
         String slip) implements Dear {
     @Override

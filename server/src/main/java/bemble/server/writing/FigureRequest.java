@@ -6,6 +6,7 @@ import bemble.core.working.Anchor;
 import bemble.core.working.BlockName;
 import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
+import bemble.server.limits.Limits;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -24,15 +25,13 @@ import java.util.stream.Collectors;
  * @param text what is written; {@code ?} where nobody can read it
  */
 public record FigureRequest(
-        @NotNull(message = "Say in which block the figure stands.") @Size(max = 60, message = "No block has so long a name.") String block,
-        @NotNull(message = "Say in which line the figure stands.") @Size(max = 60, message = "No line has so long a name.") String line,
-        @NotNull(message = "Say in which column the figure stands.") @Min(value = -FARTHEST, message = FAR) @Max(value = FARTHEST, message = FAR) Integer place,
-        @Size(max = 20, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") String anchor,
-        @Size(max = 20, message = "This is nothing that is written.") @Schema(allowableValues = {
+        @NotNull(message = "Say in which block the figure stands.") @Size(max = Limits.PART_OF_PAPER_LETTERS, message = "No block has so long a name.") String block,
+        @NotNull(message = "Say in which line the figure stands.") @Size(max = Limits.PART_OF_PAPER_LETTERS, message = "No line has so long a name.") String line,
+        @NotNull(message = "Say in which column the figure stands.") @Min(value = -Limits.SQUARES_ASIDE, message = FAR) @Max(value = Limits.SQUARES_ASIDE, message = FAR) Integer place,
+        @Size(max = Limits.WORD_LETTERS, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") String anchor,
+        @Size(max = Limits.WORD_LETTERS, message = "This is nothing that is written.") @Schema(allowableValues = {
             "digit", "number", "strike"}) String kind,
-        @Size(max = 100, message = "So many figures do not go into one square.") String text) {
-    /** No paper reaches farther from the ones. */
-    public static final int FARTHEST = 200;
+        @Size(max = Limits.FIGURE_LETTERS, message = "So many figures do not go into one square.") String text) {
     public static final String FAR = "No paper has a column so far from the ones.";
     private static final Set<MarkKind> KINDS = Set.of(MarkKind.DIGIT, MarkKind.NUMBER, MarkKind.STRIKE);
 

@@ -8,6 +8,7 @@ import bemble.core.order.WorkOrder;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.slip.KeptRules;
+import bemble.server.limits.Limits;
 import bemble.server.load.Cost;
 import bemble.server.load.Dear;
 import bemble.server.work.WorkRequest;
@@ -27,14 +28,14 @@ import java.util.Map;
  * @param ownWay whether the answer alone is judged
  */
 public record MarkRequest(
-        @Size(max = 4000, message = "This line is too long to be one problem.") String problem,
+        @Size(max = Limits.LINE_LETTERS, message = "This line is too long to be one problem.") String problem,
         Operation operation,
-        @Size(max = 40, message = "These are more numbers than go on one paper.") List<String> operands,
+        @Size(max = Limits.OPERANDS, message = "These are more numbers than go on one paper.") List<String> operands,
         Integer decimals,
         String method,
-        @Size(max = 100, message = "These are more choices than a house style has.") Map<String, String> style,
+        @Size(max = Limits.CHOICES, message = "These are more choices than a house style has.") Map<String, String> style,
         String check,
-        @NotNull(message = "Say what stands on the paper; an empty list where nothing does.") @Size(max = 5000, message = "So many figures do not stand on one paper; 5000 are taken at most.") List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written,
+        @NotNull(message = "Say what stands on the paper; an empty list where nothing does.") @Size(max = Limits.FIGURES, message = "So many figures do not stand on one paper; {max} are taken at most.") List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written,
         Boolean settingOut,
         Boolean soFar,
         Boolean ownWay) implements Dear {

@@ -103,6 +103,17 @@ class ApiFuzzTest {
         return ODD.get(random.nextInt(ODD.size()));
     }
 
+    /** A problem, one of the few words there are, or as many letters as are taken; now and then something else. */
+    private Object text(JsonNode schema) {
+        int most = schema.path("maxLength").asInt(0);
+        return switch (random.nextInt(6)) {
+            case 0, 1 -> odd();
+            case 2 -> most > 0 ? "7".repeat(most) : "487 + 96";
+            default -> schema.has("enum") ? schema.get("enum").get(random.nextInt(schema.get("enum").size())).asString()
+                    : "487 + 96";
+        };
+    }
+
     /** A value as the schema has it; now and then one that it has not, or nothing. */
     private Object value(JsonNode given, int depth) {
         JsonNode schema = given.has("$ref") ? description.at(given.get("$ref").asString().substring(1)) : given;
@@ -115,7 +126,7 @@ class ApiFuzzTest {
         }
         switch (schema.path("type").asString("object")) {
             case "string" :
-                return random.nextInt(3) == 0 ? odd() : "487 + 96";
+                return text(schema);
             case "integer" :
                 return random.nextInt(12);
             case "boolean" :

@@ -1,5 +1,6 @@
 package bemble.server.log.entry;
 
+import bemble.server.limits.Limits;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 
@@ -10,11 +11,10 @@ import jakarta.validation.constraints.Size;
  * @param revision the entry's when it was read; null saves whatever came between
  */
 public record Remarks(
-        @NotNull(message = "The label is missing; it may be empty.") @Size(max = 120, message = "Type a label of 120 letters at most.") String label,
-        @NotNull(message = "The note is missing; it may be empty.") @Size(max = 2000, message = "Type a note of 2000 letters at most.") String note,
+        @NotNull(message = "The label is missing; it may be empty.") @Size(max = Limits.LABEL_LETTERS, message = "Type a label of {max} letters at most.") String label,
+        @NotNull(message = "The note is missing; it may be empty.") @Size(max = Limits.NOTE_LETTERS, message = "Type a note of {max} letters at most.") String note,
         @NotNull(message = "Say whether to keep the entry.") Boolean kept,
-        @Size(max = Remarks.MOST_WORDS, message = "Shorten the explanation to 400 000 letters.") String explanation,
+        @Size(max = Limits.EXPLANATION_LETTERS, message = "Shorten the explanation to 400 000 letters.") String explanation,
         Integer revision) {
-    static final int MOST_WORDS = 400_000;
     public static final Remarks NONE = new Remarks("", "", false, "", null);
 }

@@ -6,12 +6,12 @@ import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.faults.FileFaults;
+import bemble.server.limits.Limits;
 import bemble.server.load.Jobs.Progress;
 import bemble.server.log.ReadEntry;
 import bemble.server.log.entry.NewEntry;
 import bemble.server.log.entry.Remarks;
 import bemble.server.log.papers.AttemptFigure;
-import bemble.server.log.papers.AttemptService;
 import bemble.server.log.papers.AttemptSettings;
 import bemble.server.style.StyleText;
 import jakarta.validation.ConstraintViolation;
@@ -37,10 +37,7 @@ import tools.jackson.databind.ObjectMapper;
 /** Reads a log from a JSON file; docs/formats/log.md describes it. */
 @Component
 class LogFileReader {
-    private static final int MOST_ENTRIES = 50_000;
     private static final byte[] REFERENCE = "\"reference\"".getBytes(StandardCharsets.UTF_8);
-    private static final int MOST_FOUND = 4000;
-    private static final int MOST_ANSWER = 200;
     private static final int FIRST_YEAR = 1900;
     private static final int LAST_YEAR = 2200;
     private final ObjectMapper json;
@@ -112,9 +109,9 @@ class LogFileReader {
             int line = parser.currentTokenLocation().getLineNr();
             JsonNode node = json.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).readTree(parser);
             try {
-                if (entries.size() >= MOST_ENTRIES) {
+                if (entries.size() >= Limits.ENTRIES_IN_FILE) {
                     throw new FileFaults(List.of(new Fault("line " + line, "Line " + line + ": a file can have "
-                            + MOST_ENTRIES + " entries. Read this log in in parts.")));
+                            + Limits.ENTRIES_IN_FILE + " entries. Read this log in in parts.")));
                 }
                 progress.add(1);
                 ReadEntry read = entry(node);
@@ -149,8 +146,8 @@ class LogFileReader {
         String state = text(node, "state");
         String found = text(node, "found");
         String answer = text(node, "answer");
-        if (!state.matches("open|right|wrong|unfinished") || found.length() > MOST_FOUND
-                || answer.length() > MOST_ANSWER) {
+        if (!state.matches("open|right|wrong|unfinished") || found.length() > Limits.FOUND_LETTERS
+                || answer.length() > Limits.LOGGED_ANSWER_LETTERS) {
             throw new IllegalArgumentException("not the state of a paper");
         }
         ReadEntry.Paper paper = new ReadEntry.Paper(json.treeToValue(node.required("settings"), AttemptSettings.class),
@@ -159,7 +156,7 @@ class LogFileReader {
                 node.has("question") ? node.get("question").asInt() : null);
         boolean wrong = paper.settings() == null || paper.figures() == null
                 || !validator.validate(paper.settings()).isEmpty()
-                || node.get("figures").toString().length() > AttemptService.MOST_LETTERS
+                || node.get("figures").toString().length() > Limits.KEPT_FIGURES_LETTERS
                 || paper.figures().stream().anyMatch(figure -> figure == null || !validator.validate(figure).isEmpty());
         if (wrong) {
             throw new IllegalArgumentException("not the figures of a paper");

@@ -1,6 +1,7 @@
 package bemble.server.log.papers;
 
 import bemble.server.account.SignedIn;
+import bemble.server.limits.Limits;
 import bemble.server.work.WorkRequest;
 import bemble.server.writing.MarkResponse;
 import jakarta.validation.Valid;
@@ -38,11 +39,11 @@ class AttemptController {
     record Begun(@NotNull(message = "Say which problem is written.") @Valid WorkRequest work,
             @NotNull(message = "Say how it is written.") @Valid AttemptSettings settings,
             Long setId, @Min(value = 1, message = "Questions are counted from 1.") Integer question,
-            @Size(max = 120, message = "A date or class takes at most 120 letters.") String label) {}
+            @Size(max = Limits.LABEL_LETTERS, message = "A date or class takes at most {max} letters.") String label) {}
 
     /** The questions of a set, to be worked through one after the other. */
     record BegunRun(
-            @NotNull(message = "Say which questions.") @Size(min = 1, max = 200, message = "A set is worked through with 1 to 200 questions.") List<@Valid @NotNull(message = "A question is missing here.") Begun> papers) {}
+            @NotNull(message = "Say which questions.") @Size(min = 1, max = Limits.QUESTIONS, message = "A set is worked through with 1 to {max} questions.") List<@Valid @NotNull(message = "A question is missing here.") Begun> papers) {}
 
     record RunView(@NotNull UUID run, @NotNull long first) {}
 

@@ -1,6 +1,7 @@
 package bemble.server.log.papers;
 
 import bemble.core.problem.Refusal;
+import bemble.server.limits.Limits;
 import bemble.server.writing.FigureRequest;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.Max;
@@ -23,14 +24,14 @@ import java.util.Map;
  * @param text what was written; of a nudge its size
  */
 public record AttemptFigure(
-        @Min(value = 0, message = "No figure is written before the paper is begun.") @Max(value = 31_536_000_000L, message = "No paper takes a year.") @NotNull long at,
+        @Min(value = 0, message = "No figure is written before the paper is begun.") @Max(value = Limits.PAPER_MILLISECONDS, message = "No paper takes a year.") @NotNull long at,
         @NotNull(message = "Say what was done.") @Pattern(regexp = "digit|number|strike|mirror|nudge|mark", message = "Only digits, numbers, strokes, nudges and marks are kept.") @Schema(allowableValues = {
             "digit", "number", "strike", "mirror", "nudge", "mark"}) String kind,
-        @Size(max = 60, message = "No block has so long a name.") String block,
-        @Size(max = 60, message = "No line has so long a name.") String line,
-        @Min(value = -FigureRequest.FARTHEST, message = FigureRequest.FAR) @Max(value = FigureRequest.FARTHEST, message = FigureRequest.FAR) Integer place,
-        @Size(max = 20, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") String anchor,
-        @Size(max = 100, message = "So many figures do not go into one square.") String text,
+        @Size(max = Limits.PART_OF_PAPER_LETTERS, message = "No block has so long a name.") String block,
+        @Size(max = Limits.PART_OF_PAPER_LETTERS, message = "No line has so long a name.") String line,
+        @Min(value = -Limits.SQUARES_ASIDE, message = FigureRequest.FAR) @Max(value = Limits.SQUARES_ASIDE, message = FigureRequest.FAR) Integer place,
+        @Size(max = Limits.WORD_LETTERS, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") String anchor,
+        @Size(max = Limits.FIGURE_LETTERS, message = "So many figures do not go into one square.") String text,
         @NotNull boolean rubbed) {
 
     private record Square(String block, String line, Integer place, String anchor, boolean stroke) {}

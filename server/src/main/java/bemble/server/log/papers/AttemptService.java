@@ -11,6 +11,7 @@ import bemble.core.writing.WritingPaper;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.ids.TeacherId;
+import bemble.server.limits.Limits;
 import bemble.server.log.entry.LogEntry;
 import bemble.server.log.entry.LogMapper;
 import bemble.server.log.entry.NewEntry;
@@ -36,10 +37,6 @@ import tools.jackson.databind.ObjectMapper;
 @Service
 public class AttemptService {
     static final String OPEN = "open";
-    private static final int MOST_FIGURES = 20_000;
-    /** What the column takes. */
-    public static final int MOST_LETTERS = 4_000_000;
-    private static final int MOST_ANSWER = 200;
     private static final TypeReference<List<AttemptFigure>> FIGURES = new TypeReference<>() {};
 
     private final LogMapper log;
@@ -154,7 +151,7 @@ public class AttemptService {
         all.addAll(more.subList(known, more.size()));
         more.forEach(AttemptFigure::requireReadable);
         String figures = all.size() == there.size() ? null : json.writeValueAsString(all);
-        if (all.size() > MOST_FIGURES || figures != null && figures.length() > MOST_LETTERS) {
+        if (all.size() > Limits.FIGURES_DONE || figures != null && figures.length() > Limits.KEPT_FIGURES_LETTERS) {
             throw Refusal.of("figures", "This paper is full: more was done on it than can be kept. Hand it in.");
         }
         if (figures != null) {
@@ -186,7 +183,8 @@ public class AttemptService {
     /** Keeps how a paper came out; marking it keeps nobody else from the log. */
     void keep(TeacherId teacherId, long id, MarkResponse marked) {
         String answer = marked.answer().text();
-        log.mark(teacherId, id, marked.verdict().id(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())),
+        log.mark(teacherId, id, marked.verdict().id(),
+                answer.substring(0, Math.min(Limits.LOGGED_ANSWER_LETTERS, answer.length())),
                 found(marked));
     }
 

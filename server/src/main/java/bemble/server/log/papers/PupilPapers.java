@@ -6,6 +6,7 @@ import bemble.core.print.OwnWork;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.server.ids.TeacherId;
+import bemble.server.limits.Limits;
 import bemble.server.log.papers.AttemptService.Attempt;
 import bemble.server.writing.MarkResponse.MarksView;
 import bemble.server.writing.MarkResponse;
@@ -22,8 +23,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Papers that pupils write at a screen; they stand in their teacher's log. */
 @Component
 public class PupilPapers {
-    /** What a pile takes of an answer; nobody means more. */
-    private static final int MOST_ANSWER = 120;
 
     private final AttemptService attempts;
     private final AttemptMapper mapper;
@@ -91,7 +90,8 @@ public class PupilPapers {
             MarkResponse marked = attempts.mark(teacherId, attempt.entry().id());
             boolean wrong = marked.verdict() != PaperVerdict.RIGHT;
             String answer = marked.answer().text();
-            handed.add(new Handed(attempt.question(), answer.substring(0, Math.min(MOST_ANSWER, answer.length())),
+            handed.add(new Handed(attempt.question(),
+                    answer.substring(0, Math.min(Limits.ANSWER_LETTERS, answer.length())),
                     wrong && !marked.findings().isEmpty() && marked.say().isEmpty() ? marked.findings().get(0).slip()
                             : null,
                     marked.marks()));

@@ -4,6 +4,7 @@ import bemble.core.print.Page;
 import bemble.core.print.PrintKind;
 import bemble.server.account.SignedIn;
 import bemble.server.faults.Missing;
+import bemble.server.limits.Limits;
 import bemble.server.print.SvgWriter;
 import bemble.server.web.Download;
 import jakarta.validation.Valid;
@@ -67,7 +68,7 @@ class PrintController {
     }
 
     record PrintWish(
-            @NotNull(message = "Choose among the versions A, B and C.") @Size(min = 1, max = 3, message = "Choose among the versions A, B and C, each once.") List<@NotNull(message = "Choose among the versions A, B and C.") @Pattern(regexp = "[ABC]", message = "Choose among the versions A, B and C.") String> versions) {}
+            @NotNull(message = "Choose among the versions A, B and C.") @Size(min = 1, max = Limits.VERSIONS, message = "Choose among the versions A, B and C, each once.") List<@NotNull(message = "Choose among the versions A, B and C.") @Pattern(regexp = "[ABC]", message = "Choose among the versions A, B and C.") String> versions) {}
 
     record BegunView(@NotNull List<PrintView> prints, @NotNull JobView job) {}
 

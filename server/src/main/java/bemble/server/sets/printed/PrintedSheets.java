@@ -6,6 +6,7 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
 import bemble.server.ids.TeacherId;
+import bemble.server.limits.Limits;
 import bemble.server.sets.SetContent;
 import bemble.server.sets.SetService;
 import bemble.server.sets.StoredSet;
@@ -20,7 +21,6 @@ import tools.jackson.databind.ObjectMapper;
 public class PrintedSheets {
     /** A sheet's code where the set was never printed. */
     public static final String UNPRINTED = "set";
-    private static final int MOST_TITLE = 120;
 
     private final PrintMapper prints;
     private final SetService sets;
@@ -83,7 +83,7 @@ public class PrintedSheets {
                 .map(problem -> new SetContent.SetQuestion(problem.text(), "", "alone")).toList();
         SetContent.LayoutChoice layout = new SetContent.LayoutChoice("a4", 2, 7, true, true, false, true, false, true);
         return sets.add(teacherId,
-                new SetContent(title.substring(0, Math.min(MOST_TITLE, title.length())), tag, operation, null,
+                new SetContent(title.substring(0, Math.min(Limits.TITLE_LETTERS, title.length())), tag, operation, null,
                         null, 1L, null, questions, layout))
                 .id();
     }

@@ -1,0 +1,2 @@
+/** How much a request may bring. */
+package bemble.server.limits;
