@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
+import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -19,6 +20,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import javax.sql.DataSource;
+import org.apache.ibatis.mapping.BoundSql;
+import org.apache.ibatis.mapping.MappedStatement;
+import org.apache.ibatis.scripting.defaults.DefaultParameterHandler;
+import org.apache.ibatis.session.SqlSessionFactory;
 import org.springframework.beans.factory.support.BeanDefinitionRegistry;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
@@ -133,6 +138,23 @@ public final class RunningServer implements AutoCloseable {
                 ResultSet rows = statement.executeQuery(sql)) {
             rows.next();
             return rows.getLong(1);
+        } catch (SQLException exception) {
+            throw new IllegalStateException(exception);
+        }
+    }
+
+    /** How the database goes about a query of a mapper. */
+    public String plan(Class<?> mapper, String query, Map<String, Object> parameters) {
+        MappedStatement mapped = context.getBean(SqlSessionFactory.class).getConfiguration()
+                .getMappedStatement(mapper.getName() + "." + query);
+        BoundSql sql = mapped.getBoundSql(parameters);
+        try (Connection connection = context.getBean(DataSource.class).getConnection();
+                PreparedStatement explain = connection.prepareStatement("explain " + sql.getSql())) {
+            new DefaultParameterHandler(mapped, parameters, sql).setParameters(explain);
+            try (ResultSet rows = explain.executeQuery()) {
+                rows.next();
+                return rows.getString(1);
+            }
         } catch (SQLException exception) {
             throw new IllegalStateException(exception);
         }

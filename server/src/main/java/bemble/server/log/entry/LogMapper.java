@@ -29,13 +29,14 @@ public interface LogMapper {
                     + "<if test='pupils != null'> and <if test='!pupils'>not</if> exists (select 1 from attempt "
                     + "where entry_id = log_entry.id and pupil_id is not null)</if>";
 
+    // Ordered by the whole index, so that the newest are read off it and nothing is sorted.
     @Select("<script>select " + COLUMNS + " from log_entry use index (log_entry_there) where " + MATCHES
-            + " order by worked_at desc, id desc offset #{offset} rows fetch first #{most} rows only</script>")
+            + " order by teacher_id, deleted_at, worked_at desc, id desc offset #{offset} rows fetch first #{most} rows only</script>")
     List<LogEntry> search(TeacherId teacherId, String pattern, Boolean pupils, int offset, int most);
 
     @Select("select " + COLUMNS
             + " from log_entry use index (log_entry_written) where teacher_id = #{teacherId} and written is null and deleted_at is null "
-            + "order by worked_at desc, id desc fetch first row only")
+            + "order by teacher_id, written, worked_at desc, id desc fetch first row only")
     Optional<LogEntry> lastWorked(TeacherId teacherId);
 
     @Select("<script>select count(*) from log_entry use index (log_entry_there) where " + MATCHES + "</script>")
