@@ -3,6 +3,7 @@ package bemble.core.lesson;
 import bemble.core.problem.Coded;
 import bemble.core.problem.Problem;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A part of a lesson.
@@ -12,7 +13,7 @@ import java.util.List;
  * @param slip the slip with which a mistake to find is written, else null
  * @param skipped whether it is passed over this time
  */
-public record Stage(Kind kind, int minutes, List<Problem> problems, String slip, boolean skipped) {
+public record Stage(Kind kind, int minutes, List<Problem> problems, @Nullable String slip, boolean skipped) {
     public Stage {
         problems = List.copyOf(problems);
     }

@@ -22,7 +22,9 @@ import bemble.core.subtraction.exchange.Decomposition;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Finds the method for a problem. */
 public final class Methods {
@@ -46,7 +48,7 @@ public final class Methods {
      * @param id a method's id, or null for the one of the style
      * @throws Refusal where the operation has no such method
      */
-    public static Method<?> find(Problem problem, String id, HouseStyle style) {
+    public static Method<?> find(Problem problem, @Nullable String id, HouseStyle style) {
         if (id == null) {
             return of(style.method(problem.operation()));
         }
@@ -57,7 +59,7 @@ public final class Methods {
     }
 
     public static Method<?> of(MethodName name) {
-        return BY_NAME.get(name);
+        return Objects.requireNonNull(BY_NAME.get(name), name.id());
     }
 
     /** The method that an operation is worked by where nothing else is said. */

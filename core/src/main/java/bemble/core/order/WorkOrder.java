@@ -4,6 +4,7 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is to be worked, and how.
@@ -12,7 +13,8 @@ import bemble.core.style.HouseStyle;
  * @param check the id of a check, or null for the usual one
  * @param slip the id of the slip to write it with, or null for a careful hand
  */
-public record WorkOrder(Problem problem, String method, HouseStyle style, String check, String slip) {
+public record WorkOrder(Problem problem, @Nullable String method, HouseStyle style, @Nullable String check,
+        @Nullable String slip) {
     /** @throws Refusal if there is no such slip */
     public WorkOrder {
         if (slip != null) {
@@ -20,7 +22,7 @@ public record WorkOrder(Problem problem, String method, HouseStyle style, String
         }
     }
 
-    public WorkOrder(Problem problem, String method, HouseStyle style, String check) {
+    public WorkOrder(Problem problem, @Nullable String method, HouseStyle style, @Nullable String check) {
         this(problem, method, style, check, null);
     }
 

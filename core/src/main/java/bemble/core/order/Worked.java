@@ -20,16 +20,17 @@ import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.core.working.Working;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A problem worked on paper, with its check; paper, record and words are made when they are read. */
 public final class Worked {
     private final Written written;
-    private final String slip;
+    private final @Nullable String slip;
     private final Check check;
-    private Working working;
-    private Sheet sheet;
+    private @Nullable Working working;
+    private @Nullable Sheet sheet;
 
-    private Worked(Written written, CheckKind kind, String slip) {
+    private Worked(Written written, CheckKind kind, @Nullable String slip) {
         this.written = written;
         this.slip = slip;
         this.check = Checking.write(kind, written.problem(), written.method(), written.answer(), written.desk());
@@ -81,7 +82,7 @@ public final class Worked {
     }
 
     /** The id of the slip it was written with, or null. */
-    public String slip() {
+    public @Nullable String slip() {
         return slip;
     }
 

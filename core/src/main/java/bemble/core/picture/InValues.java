@@ -15,6 +15,7 @@ import bemble.core.working.Step;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** The numbers in expanded form, each place as what it is worth; carries and exchanges in values. */
 final class InValues {
@@ -128,7 +129,7 @@ final class InValues {
     }
 
     /** The values of the places, those that differ from {@code before} fresh. */
-    private void row(String key, int line, int[] figures, int[] before, Tone tone) {
+    private void row(String key, int line, int[] figures, int @Nullable [] before, Tone tone) {
         for (int place = 0; place < figures.length; place++) {
             boolean fresh = before != null && before[place] != figures[place];
             value(key + " " + place, line, place, figures[place], fresh ? Tone.FRESH : tone);

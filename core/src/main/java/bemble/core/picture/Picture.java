@@ -1,6 +1,7 @@
 package bemble.core.picture;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A picture beside a working, in step with it.
@@ -10,7 +11,7 @@ import java.util.List;
  * @param frames in the order of their steps, the first at step 1; empty where there is none to show
  * @param whyNot why there is none, or null
  */
-public record Picture(PictureKind kind, double width, double height, List<Frame> frames, String whyNot) {
+public record Picture(PictureKind kind, double width, double height, List<Frame> frames, @Nullable String whyNot) {
     public Picture {
         frames = List.copyOf(frames);
     }

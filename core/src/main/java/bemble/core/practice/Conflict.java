@@ -44,7 +44,7 @@ final class Conflict {
 
     private static String sentence(Wishes wishes) {
         List<Feature> features = List.copyOf(wishes.wanted().keySet());
-        String together = features.stream().map(feature -> inWords(feature, wishes.wanted().get(feature)))
+        String together = features.stream().map(feature -> inWords(feature, wishes.wish(feature).orElseThrow()))
                 .collect(Collectors.joining(" and "));
         return together + " cannot be had" + (features.size() > 1 ? " together" : "") + " ("
                 + features.stream().map(Feature::id).collect(Collectors.joining(", ")) + ")." + bound(wishes, features);

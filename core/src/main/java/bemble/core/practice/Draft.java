@@ -136,7 +136,8 @@ public final class Draft {
             int met = 0;
             for (int i = 0; i < SAMPLE; i++) {
                 met += free.grow(fresh).map(Features::of)
-                        .filter(features -> wishes.wanted().get(feature).allows(features.count(feature))).isPresent()
+                        .filter(features -> wishes.wish(feature).orElseThrow().allows(features.count(feature)))
+                        .isPresent()
                                 ? 1 : 0;
             }
             return met;

@@ -102,7 +102,7 @@ public final class Ladder {
 
     /** The rungs of an operation, the easiest first. */
     public static List<Rung> of(Operation operation) {
-        return RUNGS.get(operation);
+        return RUNGS.getOrDefault(operation, List.of());
     }
 
     /** All rungs, operation by operation. */

@@ -4,6 +4,7 @@ import bemble.core.practice.features.Question;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /** What a rung is about, for somebody who never taught: to follow “Ines can …” or “… practises …”. */
 public final class PlainWords {
@@ -51,7 +52,7 @@ public final class PlainWords {
 
     /** Such as {@code taking away when a ten has to be exchanged for ones}. */
     public static String of(Rung rung) {
-        return WORDS.get(rung.id());
+        return Objects.requireNonNull(WORDS.get(rung.id()), rung.id());
     }
 
     /** A question of the rung. */

@@ -54,7 +54,7 @@ public record TellingSet(List<Question> questions, Map<KnownSlip, List<String>> 
         List<Candidate> chosen = new ArrayList<>();
         int[] told = new int[ALL.size() * ALL.size()];
         while (chosen.size() < count) {
-            Candidate best = null;
+            Candidate best = left.get(0);
             double most = -1;
             for (Candidate each : left) {
                 double gain = gain(each, told);

@@ -2,13 +2,14 @@ package bemble.core.problem;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What was asked cannot be worked; the faults say why, in words a teacher uses. */
 public final class Refusal extends RuntimeException {
     private final List<Fault> faults;
-    private final String offer;
+    private final @Nullable String offer;
 
-    private Refusal(List<Fault> faults, String offer) {
+    private Refusal(List<Fault> faults, @Nullable String offer) {
         super(faults.get(0).message());
         this.faults = List.copyOf(faults);
         this.offer = offer;

@@ -7,6 +7,7 @@ import bemble.core.style.MethodName;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Rules worked out that teachers of a school have met in their pupils and gave a name, such as “takes the upper digit away”
@@ -49,7 +50,7 @@ public record KeptRules(List<Kept> rules) {
     }
 
     /** The kept rules of an operation, as slips under the teacher's names. */
-    public List<KnownSlip> of(Operation operation) {
+    public List<KnownSlip> of(@Nullable Operation operation) {
         return rules.stream().filter(kept -> kept.operation() == operation).map(Kept::slip).toList();
     }
 

@@ -16,6 +16,7 @@ import bemble.core.subtraction.SubtractionRules;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -39,7 +40,7 @@ public final class Rules {
     private Rules() {}
 
     private static Operation operation(Theme<?> theme) {
-        return theme.methods().iterator().next().operation();
+        return Objects.requireNonNull(theme.methods().iterator().next().operation(), "a slip’s procedure has no rules");
     }
 
     private static String key(Operation operation, String text) {

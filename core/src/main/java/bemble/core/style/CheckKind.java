@@ -4,6 +4,7 @@ import bemble.core.problem.Operation;
 import bemble.core.style.option.Option;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** A way of checking an answer by another sum; the first of each operation is the usual one. */
 public enum CheckKind implements Option {
@@ -19,9 +20,9 @@ public enum CheckKind implements Option {
     NINES("compare the remainders by nine", null);
 
     private final String label;
-    private final Operation operation;
+    private final @Nullable Operation operation;
 
-    CheckKind(String label, Operation operation) {
+    CheckKind(String label, @Nullable Operation operation) {
         this.label = label;
         this.operation = operation;
     }

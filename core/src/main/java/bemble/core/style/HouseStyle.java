@@ -42,6 +42,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -227,17 +228,17 @@ public final class HouseStyle {
     }
 
     private <T extends Option> T get(Choice<T> choice) {
-        return choice.type().cast(options.get(choice.id()));
+        return choice.type().cast(Objects.requireNonNull(options.get(choice.id()), choice.id()));
     }
 
     /** The method by which this teacher works an operation. */
     public MethodName method(Operation operation) {
-        return get(METHODS.get(operation));
+        return get(Objects.requireNonNull(METHODS.get(operation)));
     }
 
     /** How this teacher checks an operation. */
     public CheckKind check(Operation operation) {
-        return get(CHECKS.get(operation));
+        return get(Objects.requireNonNull(CHECKS.get(operation)));
     }
 
     /** Whether what is added back is added right beneath what stands there. */
@@ -437,7 +438,8 @@ public final class HouseStyle {
     }
 
     private static <T extends Option> Choice<T> choice(String id, String group, String title, Class<T> options) {
-        return declared(new Choice<>(id, group, title, EXAMPLES.getOrDefault(id, EXAMPLES.get(group)),
+        return declared(new Choice<>(id, group, title,
+                Objects.requireNonNull(EXAMPLES.containsKey(id) ? EXAMPLES.get(id) : EXAMPLES.get(group), id),
                 SHOWN_WITH.getOrDefault(id, Map.of()), options,
                 List.of(options.getEnumConstants())));
     }

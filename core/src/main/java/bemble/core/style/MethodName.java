@@ -4,6 +4,7 @@ import bemble.core.problem.Operation;
 import bemble.core.style.option.Option;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** The school methods of working an operation, by name; the first of each operation is the usual one. */
 public enum MethodName implements Option {
@@ -26,9 +27,9 @@ public enum MethodName implements Option {
 
     private final String id;
     private final String label;
-    private final Operation operation;
+    private final @Nullable Operation operation;
 
-    MethodName(String id, String label, Operation operation) {
+    MethodName(String id, String label, @Nullable Operation operation) {
         this.id = id;
         this.label = label;
         this.operation = operation;
@@ -45,7 +46,7 @@ public enum MethodName implements Option {
     }
 
     /** The operation it works; null for a slip's procedure. */
-    public Operation operation() {
+    public @Nullable Operation operation() {
         return operation;
     }
 

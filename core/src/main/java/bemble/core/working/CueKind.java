@@ -2,6 +2,7 @@ package bemble.core.working;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Stream;
 
 /**
@@ -32,7 +33,8 @@ public record CueKind(String id, String label) {
         CueKind ofCase = switch (step.kind()) {
             case DIVIDE -> before.anyMatch(each -> each.kind() == StepKind.DIVIDE) ? AGAIN : null;
             case DIFFERENCE -> before.anyMatch(
-                    each -> each.kind() == StepKind.EXCHANGE && step.place().equals(each.place())) ? EXCHANGED : PLAIN;
+                    each -> each.kind() == StepKind.EXCHANGE && Objects.equals(step.place(), each.place())) ? EXCHANGED
+                            : PLAIN;
             default -> null;
         };
         return ofCase == null ? List.of(step.kind().id()) : List.of(ofCase.id(), step.kind().id());

@@ -1,12 +1,14 @@
 package bemble.core.working;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Something that a decision leaves on the paper.
  *
  * @param to the other end of what reaches over several squares, or null
  * @param passing whether it is there only until the next step
  */
-public record Figure(MarkKind kind, Spot at, Spot to, String text, Role role, Size size, Anchor anchor,
+public record Figure(MarkKind kind, Spot at, @Nullable Spot to, String text, Role role, Size size, Anchor anchor,
         boolean passing) {
     /** Where it stands and what sort it is: one figure of that sort can stand there. */
     public Key key() {

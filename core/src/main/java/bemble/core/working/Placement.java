@@ -1,5 +1,7 @@
 package bemble.core.working;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Where a block stands on the paper.
  *
@@ -9,7 +11,7 @@ package bemble.core.working;
  * @param shift how many squares its places stand further to the right than those of the other, below it
  * @param line the line of the other block that its first line is level with, or null for the other's first
  */
-public record Placement(Relation relation, Block other, int gap, int shift, Line line) {
+public record Placement(Relation relation, @Nullable Block other, int gap, int shift, @Nullable Line line) {
     /** How a block stands to another. */
     public enum Relation {
         FIRST,
@@ -42,12 +44,12 @@ public record Placement(Relation relation, Block other, int gap, int shift, Line
     }
 
     /** To the left of another block, level with one of its lines. */
-    public static Placement leftOf(Block other, Line line, int gap) {
+    public static Placement leftOf(Block other, @Nullable Line line, int gap) {
         return new Placement(Relation.LEFT_OF, other, gap, 0, line);
     }
 
     /** To the right of another block, level with one of its lines. */
-    public static Placement rightOf(Block other, Line line, int gap) {
+    public static Placement rightOf(Block other, @Nullable Line line, int gap) {
         return new Placement(Relation.RIGHT_OF, other, gap, 0, line);
     }
 }

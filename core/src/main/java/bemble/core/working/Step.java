@@ -1,6 +1,7 @@
 package bemble.core.working;
 
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /** One step of a working; its marks are those whose {@link Mark#step} is its number. Its words are made when read. */
 public final class Step {
@@ -8,16 +9,16 @@ public final class Step {
     private final StepKind kind;
     private final Part part;
     private final Block block;
-    private final Integer place;
+    private final @Nullable Integer place;
     private final Supplier<Spoken> words;
-    private Spoken spoken;
+    private @Nullable Spoken spoken;
 
     /**
      * @param n its number, from 1
      * @param block the block worked in
      * @param place the column worked, or null where it is none
      */
-    public Step(int n, StepKind kind, Part part, Block block, Integer place, Supplier<Spoken> words) {
+    public Step(int n, StepKind kind, Part part, Block block, @Nullable Integer place, Supplier<Spoken> words) {
         this.n = n;
         this.kind = kind;
         this.part = part;
@@ -42,7 +43,7 @@ public final class Step {
         return block;
     }
 
-    public Integer place() {
+    public @Nullable Integer place() {
         return place;
     }
 

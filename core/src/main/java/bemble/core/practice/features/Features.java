@@ -20,6 +20,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * What makes one problem easy or hard, read off its working in the usual way.
@@ -75,7 +76,7 @@ public record Features(Operation operation, Map<Feature, Integer> counts, int sh
 
     /** How many there are of a feature of the operation. */
     public int count(Feature feature) {
-        return counts.get(feature);
+        return Objects.requireNonNull(counts.get(feature), feature.id());
     }
 
     /** Whether the answer is a root that does not come out, so that it is never called equal. */

@@ -41,7 +41,7 @@ public record Wishes(Operation operation, Map<Feature, Wish> wanted, Targets tar
         EnumMap<Feature, Wish> wanted = new EnumMap<>(Feature.class);
         features.counts().forEach((feature, count) -> wanted.put(feature, Wish.exactly(count)));
         if (features.counts().containsKey(Feature.ADDENDS)) {
-            wanted.put(Feature.DIGITS, new Wish(features.shortest(), features.counts().get(Feature.DIGITS)));
+            wanted.put(Feature.DIGITS, new Wish(features.shortest(), features.count(Feature.DIGITS)));
         }
         return new Wishes(features.operation(), wanted);
     }

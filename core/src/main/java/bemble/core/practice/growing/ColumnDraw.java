@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Draws what stands in a row of columns, from the ones on, so that every way to fill them that keeps the rules is
@@ -61,6 +63,7 @@ final class ColumnDraw<S, P> {
 
     private Move<S, P> choose(int column, S state, Random random) {
         double left = random.nextDouble() * ways(column, state);
+        @Nullable
         Move<S, P> chosen = null;
         for (Move<S, P> move : rules.moves(column, state)) {
             double ways = move.weight() * ways(column + 1, move.next());
@@ -72,7 +75,7 @@ final class ColumnDraw<S, P> {
                 }
             }
         }
-        return chosen;
+        return Objects.requireNonNull(chosen, "nothing fits a column");
     }
 
     private double ways(int column, S state) {

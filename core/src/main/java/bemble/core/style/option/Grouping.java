@@ -1,5 +1,7 @@
 package bemble.core.style.option;
 
+import org.jspecify.annotations.Nullable;
+
 /** How the digits of a long number are grouped where it stands on one line; in columns a light mark parts the groups. */
 public enum Grouping implements Option {
     NONE("not at all, 1234567", "", false),
@@ -9,10 +11,10 @@ public enum Grouping implements Option {
     THREES_AND_TWOS("three, then twos, 12,34,567", null, true);
 
     private final String label;
-    private final String sign;
+    private final @Nullable String sign;
     private final boolean twos;
 
-    Grouping(String label, String sign, boolean twos) {
+    Grouping(String label, @Nullable String sign, boolean twos) {
         this.label = label;
         this.sign = sign;
         this.twos = twos;
