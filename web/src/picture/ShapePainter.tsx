@@ -108,8 +108,9 @@ function draw(shape: Shape) {
         <path
           d={`M 0 ${height} Q ${width / 2} ${-height} ${width} ${height}`}
           fill="none"
-          stroke={tone === 'fresh' ? ink.plum : ink.ink}
+          stroke={tone === 'fresh' ? ink.plum : tone === 'faint' ? ink.faint : ink.ink}
           strokeWidth={hair * (tone === 'fresh' ? 4 : 2)}
+          strokeDasharray={tone === 'faint' ? '0.8 0.6' : undefined}
         />
       );
     default:
@@ -130,9 +131,11 @@ function draw(shape: Shape) {
 
 function counter(tone: string, colour: string) {
   return {
-    fill: tone === 'gone' ? 'none' : tone === 'fresh' ? ink.amber : colour,
+    fill: tone === 'gone' || tone === 'faint' ? 'none' : tone === 'fresh' ? ink.amber : colour,
     stroke: colour,
     strokeWidth: hair * 2,
+    // What comes from nowhere.
+    strokeDasharray: tone === 'faint' ? '0.4 0.3' : undefined,
   };
 }
 

@@ -92,16 +92,20 @@ final class CutSquare {
         String strips = "2 × " + text(before) + " × " + digit + " = " + text(strip.shiftLeft(1));
         String corner = digit + " × " + digit + " = " + digit.pow(2) + ", together "
                 + text(strip.shiftLeft(1).add(digit.pow(2)));
+        String taken = taken(stages.get(stage), strip.shiftLeft(1).add(digit.pow(2)));
         note(strips, corner);
-        easel.frame(step, "Two strips: " + strips + "; and a corner: " + corner
-                + taken(stages.get(stage), strip.shiftLeft(1).add(digit.pow(2))) + ".");
+        if (!taken.isEmpty()) {
+            easel.text("third note", 1 + SIDE / 2, SIDE + 16, LETTER * 0.8,
+                    taken.substring(taken.lastIndexOf("; ") + 2), Tone.PLAIN);
+        }
+        easel.frame(step, "Two strips: " + strips + "; and a corner: " + corner + taken + ".");
     }
 
     /** What a hand takes away that is not the square and the strips. */
     private String taken(RootStage stage, BigInteger area) {
         BigInteger product = new BigInteger(stage.product());
         BigInteger current = new BigInteger(stage.current());
-        return (area.compareTo(current) > 0 ? "; that is more than the " + text(current) + " there are" : "")
+        return (area.compareTo(current) > 0 ? "; more than the " + text(current) + " there are" : "")
                 + (product.equals(area) ? "" : "; this hand takes " + text(product) + " away");
     }
 

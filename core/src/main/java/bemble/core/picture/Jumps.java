@@ -10,9 +10,12 @@ import bemble.core.working.Step;
 import bemble.core.working.Working;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 
 /**
@@ -28,6 +31,8 @@ final class Jumps {
     private static final double JUMP = 13;
     private static final double LINE = 9;
     private static final double LETTER = 2.8;
+    /** Where along a jump its size may stand, the best place first. */
+    private static final double[] ALONG = {0.5, 0.25, 0.75, 0.12, 0.88};
     /** Stops that are nearer to each other than this would be written into each other. */
     private static final double NEAR = 5;
 
@@ -94,6 +99,7 @@ final class Jumps {
         stop(0, x, false, start.wholeValue(), Tone.PLAIN);
         Set<BigInteger> marked = new HashSet<>(Set.of(start.wholeValue()));
         List<String> said = new ArrayList<>();
+        Map<Double, String> labels = new HashMap<>();
         boolean low = false;
         for (int place = 0; place < done; place++) {
             BigInteger size = size(place);
@@ -109,10 +115,8 @@ final class Jumps {
             if (size.signum() != 0) {
                 double next = x(to);
                 hops(place, before(place), to, x, next, tone);
-                // A jump back lies over others, whose sizes stand in their middles.
-                double at = size.signum() > 0 == forward ? 0.5 : 0.8;
-                easel.text("size " + place, x + (next - x) * at, LINE - 4.8, LETTER,
-                        (size.signum() > 0 ? "+" : "−") + text(size.abs()), tone);
+                String label = (size.signum() > 0 ? "+" : "−") + text(size.abs());
+                easel.text("size " + place, free(x, next, label, labels), LINE - 4.8, LETTER, label, tone);
                 low = Math.abs(next - x) < NEAR && !low;
                 if (marked.add(to)) {
                     stop(place + 1, next, low, to, tone);
@@ -124,6 +128,17 @@ final class Jumps {
         }
         easel.frame(step.n(), "A number line. From " + text(start.wholeValue())
                 + (said.isEmpty() ? "" : " " + String.join(", ", said)) + ".");
+    }
+
+    /** Where the size of a jump stands: in its middle, or beside that where another jump’s stands there already. */
+    private static double free(double from, double to, String label, Map<Double, String> labels) {
+        double at = DoubleStream.of(ALONG).map(along -> from + (to - from) * along)
+                .filter(here -> labels.entrySet().stream()
+                        .allMatch(other -> Math.abs(here - other.getKey()) > LETTER * 0.3
+                                * (label.length() + other.getValue().length())))
+                .findFirst().orElse((from + to) / 2);
+        labels.put(at, label);
+        return at;
     }
 
     private String words(BigInteger size, BigInteger to) {
@@ -146,7 +161,7 @@ final class Jumps {
     private void missed(int place, double x) {
         BigInteger to = before(place).add(whole.get(place));
         if (isToScale() && to.signum() >= 0 && !to.equals(before(place))) {
-            easel.jump("missed " + place, x, x(to), LINE - 2.5, 2.5, Tone.GONE);
+            easel.jump("missed " + place, x, x(to), LINE - 2.5, 2.5, Tone.FAINT);
         }
     }
 

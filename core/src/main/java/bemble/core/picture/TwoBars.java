@@ -25,6 +25,9 @@ final class TwoBars {
     private static final double FULL = 60;
     private static final double HIGH = 7;
     private static final double LETTER = 3;
+    private static final double LEAST_LETTER = 1.2;
+    /** How wide a letter is, of its height. */
+    private static final double WIDE = 0.62;
     /** A shorter piece could not be told from a line. */
     private static final double LEAST_SHARE = 0.02;
 
@@ -87,8 +90,8 @@ final class TwoBars {
         double unit = unit();
         double top = problem.minuend().value().doubleValue() * unit;
         double bottom = problem.subtrahend().value().doubleValue() * unit;
-        easel.area("minuend", 1, 2, top, HIGH, text(problem.minuend()), LETTER, Tone.PLAIN);
-        easel.area("subtrahend", 1, 2 + HIGH + 2, bottom, HIGH, text(problem.subtrahend()), LETTER, Tone.PLAIN);
+        bar("minuend", 1, 2, top, text(problem.minuend()), Tone.PLAIN);
+        bar("subtrahend", 1, 2 + HIGH + 2, bottom, text(problem.subtrahend()), Tone.PLAIN);
         more("more above", 1 + top, 2, longer.above());
         more("more below", 1 + bottom, 2 + HIGH + 2, longer.below());
         top += longer.above().value().doubleValue() * unit;
@@ -101,6 +104,12 @@ final class TwoBars {
                     LETTER,
                     known ? worked.answer().text() : "?", Tone.FRESH);
         }
+    }
+
+    /** A bar with its number in it, smaller where it is long, and left out where it could not be read. */
+    private void bar(String key, double x, double y, double width, String text, Tone tone) {
+        double letter = Math.min(LETTER, width / (WIDE * text.length()));
+        easel.area(key, x, y, width, HIGH, letter < LEAST_LETTER ? "" : text, letter, tone);
     }
 
     private void more(String key, double x, double y, Numeral added) {
@@ -135,8 +144,7 @@ final class TwoBars {
         BigDecimal found = new BigDecimal(answer.value());
         double left = 1 + problem.subtrahend().value().doubleValue() * unit;
         boolean fits = found.doubleValue() * unit <= FULL;
-        easel.area("written", left, 2 + 2 * (HIGH + 2), Math.min(FULL, found.doubleValue() * unit), HIGH, answer.text(),
-                LETTER, Tone.FRESH);
+        bar("written", left, 2 + 2 * (HIGH + 2), Math.min(FULL, found.doubleValue() * unit), answer.text(), Tone.FRESH);
         return "this hand writes " + answer.text() + ", "
                 + (!fits ? "far longer than that" : found.compareTo(between) > 0 ? "longer than that"
                         : found.compareTo(between) < 0 ? "shorter than that" : "as long as that");

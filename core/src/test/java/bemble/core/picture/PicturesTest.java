@@ -131,6 +131,17 @@ class PicturesTest {
         assertThat(added.words()).contains("both made longer by 10");
     }
 
+    @ParameterizedTest
+    @CsvSource({"503 - 147", "9876543210987654 - 1234567890123456", "1000000 - 30000", "98765432101 - 5000000000"})
+    void aNumberStandsInItsBarOrIsLeftOut(String problem) {
+        Picture bars = picture(work(problem, null), PictureKind.BARS);
+        assertThat(bars.frames()).isNotEmpty().allSatisfy(frame -> assertThat(frame.shapes()).allSatisfy(shape -> {
+            if (shape.kind() == Kind.AREA) {
+                assertThat(shape.text().length() * shape.size() * 0.6).isLessThanOrEqualTo(shape.width());
+            }
+        }));
+    }
+
     @Test
     void boxesAreAsLargeAsTheirProducts() {
         for (String method : List.of("long", "area", "crosswise")) {
