@@ -4,6 +4,8 @@ import static bemble.core.picture.PicturesTest.order;
 import static bemble.core.picture.PicturesTest.picture;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.division.digits.DivisionRecord;
+import bemble.core.division.digits.DivisionStage;
 import bemble.core.given.RandomNumbers;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.EveryMethodTest;
@@ -21,6 +23,7 @@ import bemble.core.stack.adding.AddedColumn;
 import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -31,6 +34,7 @@ import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** A picture beside a working with a slip shows what that hand did. */
 class SlippedPicturesTest {
@@ -193,5 +197,80 @@ class SlippedPicturesTest {
     void aHandThatGoesAWayOfItsOwnHasNoPicture() {
         assertThat(picture(slipped(order("sqrt 3844", null), "halved"), PictureKind.SQUARE).whyNot())
                 .contains("a way of its own");
+    }
+
+    /** A careful hand jumps by what each column of the other number is worth, from the ones on. */
+    @Test
+    void whoWorksWithCareJumpsByWhatEachColumnIsWorth() {
+        RandomGenerator random = RandomNumbers.seeded(47);
+        for (int i = 0; i < 200; i++) {
+            int a = 1 + random.nextInt(99_999);
+            int b = 1 + random.nextInt(a);
+            assertThat(jumps(a + " + " + b)).as(a + " + " + b).isEqualTo(expected(a, b, 1));
+            assertThat(jumps(a + " - " + b)).as(a + " - " + b).isEqualTo(expected(a, b, -1));
+        }
+    }
+
+    private static String jumps(String problem) {
+        String words = last(picture(Worked.from(order(problem, null)), PictureKind.NUMBER_LINE)).words();
+        return words.substring("A number line. ".length());
+    }
+
+    private static String expected(int from, int other, int direction) {
+        List<String> jumps = new ArrayList<>();
+        int at = from;
+        for (int unit = 1; unit <= other; unit *= 10) {
+            int size = other / unit % 10 * unit;
+            at += direction * size;
+            if (size > 0) {
+                jumps.add((direction > 0 ? "on " : "back ") + size + " to " + at);
+            }
+        }
+        return "From " + from + " " + String.join(", ", jumps) + ".";
+    }
+
+    /** Equal additions keep what is between the bars only where both become longer. */
+    @Test
+    void whoDoesNotPayMakesOnlyTheUpperBarLonger() {
+        Picture paid = picture(Worked.from(order("503 - 147", "equal-additions")), PictureKind.BARS);
+        assertThat(last(paid).words()).contains("both made longer by 110", "stays; between them 356");
+        Picture unpaid = picture(slipped(order("503 - 147", "equal-additions"), "exchange-not-paid"), PictureKind.BARS);
+        assertThat(last(unpaid).words()).contains("the upper made longer by 110, the lower left as it is",
+                "what is between them is another");
+        assertThat(widthOf("between", unpaid)).isGreaterThan(widthOf("between", paid));
+        assertThat(last(unpaid).shapes().stream().map(Shape::key)).contains("more above").doesNotContain("more below");
+    }
+
+    private static double widthOf(String key, Picture picture) {
+        return last(picture).shapes().stream().filter(shape -> shape.key().equals(key)).findFirst().orElseThrow()
+                .width();
+    }
+
+    /** On the plates, or in the groups, lie as many counters as this hand gives out; what is not there is faint. */
+    @ParameterizedTest
+    @EnumSource(value = PictureKind.class, names = {"SHARING", "GROUPING"})
+    void asManyAreGivenOutAsThisHandSays(PictureKind kind) {
+        RandomGenerator random = RandomNumbers.seeded(48);
+        int drawn = 0;
+        for (KnownSlip slip : Slips.ALL) {
+            for (int i = 0; i < 6 && slip.operation() == Operation.DIVISION; i++) {
+                int divisor = 2 + random.nextInt(8);
+                Worked worked = slipped(order((10 + random.nextInt(900)) + " / " + divisor, null), slip.id());
+                if (worked == null || !(worked.record() instanceof DivisionRecord record)
+                        || picture(worked, kind).frames().isEmpty()) {
+                    continue;
+                }
+                drawn++;
+                DivisionStage stage = record.stages().get(record.stages().size() - 1);
+                List<Shape> counters = last(picture(worked, kind)).shapes().stream()
+                        .filter(shape -> shape.kind() == Kind.ROUND).toList();
+                int there = Integer.parseInt(stage.partial());
+                int given = stage.digit() * divisor;
+                assertThat(counters).as(slip.id() + " in " + worked.problem().text()).hasSize(Math.max(there, given));
+                assertThat(counters.stream().filter(shape -> shape.tone() == Tone.FAINT).count())
+                        .as(slip.id() + " in " + worked.problem().text()).isEqualTo(Math.max(0, given - there));
+            }
+        }
+        assertThat(drawn).isGreaterThan(30);
     }
 }

@@ -4,7 +4,6 @@ import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.storage.ClosedByFullDisk;
 import java.util.List;
-import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -15,6 +14,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -105,7 +105,7 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
             }
             if (cause instanceof TooMany tooMany) {
                 return FaultResponse.of(HttpStatus.UNPROCESSABLE_CONTENT, "This is too much at once",
-                        List.of(new Fault(field(exception), tooMany.getMessage())));
+                        List.of(new Fault(FieldName.ofList(field(exception)), tooMany.getMessage())));
             }
         }
         String field = field(exception);
@@ -116,10 +116,7 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
 
     /** The field at which reading a request ended, as far as it is known. */
     private static String field(HttpMessageNotReadableException exception) {
-        return exception.getCause() instanceof JacksonException json
-                ? json.getPath().stream().map(JacksonException.Reference::getPropertyName)
-                        .filter(name -> name != null).collect(Collectors.joining("."))
-                : "";
+        return exception.getCause() instanceof JacksonException json ? FieldName.of(json) : "";
     }
 
     @Override
@@ -145,6 +142,15 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
         return FaultResponse.of(HttpStatus.BAD_REQUEST, "This cannot be read", List.of(new Fault(exception.getName(),
                 "“" + exception.getName()
                         + "” does not have the form it needs. Look it up in the description of the API.")));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException exception, HttpHeaders headers, HttpStatusCode status,
+            WebRequest request) {
+        String name = exception.getParameterName();
+        return FaultResponse.of(status, "This cannot be done", List.of(new Fault(name,
+                "“" + name + "” is missing in the address. Look it up in the description of the API.")));
     }
 
     @Override

@@ -2,6 +2,7 @@ package bemble.server.handover;
 
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
+import bemble.server.faults.FieldName;
 import bemble.server.faults.TooMany;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
@@ -47,7 +48,7 @@ class ClassFileReader {
         } catch (JacksonException broken) {
             for (Throwable cause = broken; cause != null; cause = cause.getCause()) {
                 if (cause instanceof TooMany tooMany) {
-                    throw Refusal.of("", tooMany.getMessage());
+                    throw Refusal.of(FieldName.ofList(broken), tooMany.getMessage());
                 }
             }
             int line = broken.getLocation() == null ? 1 : Math.max(1, broken.getLocation().getLineNr());

@@ -17,6 +17,7 @@ public final class Background implements AutoCloseable {
     private static final int LONGEST_WAIT_SECONDS = 10;
 
     private final ThreadPoolExecutor worker;
+    private volatile boolean stopping;
 
     private Background(BlockingQueue<Runnable> waiting, ThreadFactory thread) {
         worker = new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, waiting, thread);
@@ -38,19 +39,23 @@ public final class Background implements AutoCloseable {
 
     /** @throws RejectedExecutionException where as much waits as it takes, or it is stopping */
     public void execute(Runnable work) {
-        worker.execute(work);
+        worker.execute(() -> {
+            if (!stopping) {
+                work.run();
+            }
+        });
     }
 
     /** Whether it was asked to end: long work looks here now and then. */
     public boolean isStopping() {
-        return worker.isShutdown();
+        return stopping;
     }
 
     /** Asks it to end, and returns when it has, or when nobody would wait any longer. */
     @Override
     public void close() {
+        stopping = true;
         worker.shutdown();
-        worker.getQueue().clear();
         try {
             worker.awaitTermination(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS);
         } catch (InterruptedException stopped) {

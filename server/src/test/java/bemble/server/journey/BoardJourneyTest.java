@@ -69,6 +69,11 @@ class BoardJourneyTest {
             teacher.key("PageDown");
             teacher.seePicture("Ten frames: Ones: 2 counters, 7 to be struck off; this hand writes 5.");
             teacher.key("End");
+            showsPicture(teacher, "Number line",
+                    "Number line: A number line. From 5002 on 3 to 5005 where 7 were to be taken away");
+            showsPicture(teacher, "Two bars",
+                    "Two bars: Two bars, 5002 and 1347; between them what is sought; this hand writes 4345, longer than that.");
+            showsPicture(teacher, "Ten frames", "Ten frames: Thousands: 5 counters, 1 struck off, 4 left.");
             teacher.key("x");
             teacher.page().getByTestId("struck").waitFor();
             teacher.assertAccessible();
