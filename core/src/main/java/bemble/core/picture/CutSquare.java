@@ -10,7 +10,9 @@ import bemble.core.working.Step;
 import bemble.core.working.StepKind;
 import bemble.core.working.Working;
 import java.math.BigInteger;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The root as the side of a square: at each stage the square so far, two strips along it and a corner. */
 final class CutSquare {
@@ -62,8 +64,8 @@ final class CutSquare {
                 easel.area("square", 1, 4, SIDE, SIDE, digit + " × " + digit + " = " + digit.pow(2), LETTER,
                         Tone.FRESH);
                 easel.text("side", 1 + SIDE / 2, 3, LETTER, digit.toString(), Tone.PLAIN);
-                easel.frame(step, "The largest square: " + digit + " × " + digit + " = " + digit.pow(2)
-                        + taken(stages.get(0), digit.pow(2)) + ".");
+                easel.frame(step, "The largest square: " + String.join("; ", withThose(
+                        digit + " × " + digit + " = " + digit.pow(2), taken(stages.get(0), digit.pow(2)))) + ".");
             }
             return;
         }
@@ -90,23 +92,33 @@ final class CutSquare {
         easel.area("corner", 1 + a, 4 + a, b, b, "", LETTER, Tone.FAINT);
         easel.text("width", 1 + a + b / 2, 3, LETTER, digit.toString(), Tone.FRESH);
         String strips = "2 × " + text(before) + " × " + digit + " = " + text(strip.shiftLeft(1));
-        String corner = digit + " × " + digit + " = " + digit.pow(2) + ", together "
-                + text(strip.shiftLeft(1).add(digit.pow(2)));
-        String taken = taken(stages.get(stage), strip.shiftLeft(1).add(digit.pow(2)));
+        BigInteger area = strip.shiftLeft(1).add(digit.pow(2));
+        String corner = digit + " × " + digit + " = " + digit.pow(2) + ", together " + text(area);
         note(strips, corner);
+        List<String> taken = taken(stages.get(stage), area);
         if (!taken.isEmpty()) {
-            easel.text("third note", 1 + SIDE / 2, SIDE + 16, LETTER * 0.8,
-                    taken.substring(taken.lastIndexOf("; ") + 2), Tone.PLAIN);
+            easel.text("third note", 1 + SIDE / 2, SIDE + 16, LETTER * 0.8, taken.get(taken.size() - 1), Tone.PLAIN);
         }
-        easel.frame(step, "Two strips: " + strips + "; and a corner: " + corner + taken + ".");
+        easel.frame(step,
+                "Two strips: " + strips + "; and a corner: " + String.join("; ", withThose(corner, taken)) + ".");
     }
 
     /** What a hand takes away that is not the square and the strips. */
-    private String taken(RootStage stage, BigInteger area) {
+    private List<String> taken(RootStage stage, BigInteger area) {
         BigInteger product = new BigInteger(stage.product());
         BigInteger current = new BigInteger(stage.current());
-        return (area.compareTo(current) > 0 ? "; more than the " + text(current) + " there are" : "")
-                + (product.equals(area) ? "" : "; this hand takes " + text(product) + " away");
+        List<String> taken = new ArrayList<>();
+        if (area.compareTo(current) > 0) {
+            taken.add("more than the " + text(current) + " there are");
+        }
+        if (!product.equals(area)) {
+            taken.add("this hand takes " + text(product) + " away");
+        }
+        return taken;
+    }
+
+    private static List<String> withThose(String first, List<String> others) {
+        return Stream.concat(Stream.of(first), others.stream()).toList();
     }
 
     private void note(String first, String second) {

@@ -7,7 +7,11 @@ import java.util.List;
 
 /** Draws frame after frame, and finds how large the picture is. */
 final class Easel {
+    /** Smaller letters cannot be read. */
+    static final double LEAST_LETTER = 1.2;
     private static final double MARGIN = 1;
+    /** How wide a letter is where nothing may touch it, of its height. */
+    private static final double WIDE = 0.62;
 
     private final PictureKind kind;
     private final List<Frame> frames = new ArrayList<>();
@@ -17,6 +21,11 @@ final class Easel {
 
     Easel(PictureKind kind) {
         this.kind = kind;
+    }
+
+    /** Letters as large as a text may have in a width, at most of that size. */
+    static double letter(double most, double width, String text) {
+        return Math.min(most, width / (WIDE * text.length()));
     }
 
     void shape(String key, Kind what, double x, double y, double w, double h, Tone tone) {

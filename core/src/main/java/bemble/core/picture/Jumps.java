@@ -5,7 +5,6 @@ import bemble.core.picture.Shape.Tone;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.style.HouseStyle;
-import bemble.core.subtraction.exchange.DecompositionRecord;
 import bemble.core.working.Step;
 import bemble.core.working.Working;
 import java.math.BigInteger;
@@ -51,22 +50,20 @@ final class Jumps {
      * A line for what was worked in columns.
      *
      * @param numbers as the hand set them out, the minuend first
-     * @param answer as it is read: where a hand writes two figures into a place it is not what they are worth
+     * @param answer where the last jump ends
      */
     Jumps(List<Numeral> numbers, WorkRecord record, BigInteger answer, HouseStyle style) {
         this.start = numbers.get(0);
         this.forward = record instanceof ColumnRecord;
         this.style = style;
-        this.stops = record instanceof ColumnRecord added ? Stops.of(start, added)
-                : Stops.of(start, (DecompositionRecord) record);
-        this.stops.set(stops.size() - 1, answer);
+        this.stops = Stops.of(start, record, answer);
         this.inOrder = Stream.concat(Stream.of(start.wholeValue()), stops.stream()).distinct().sorted().toList();
         BigInteger end = start.wholeValue();
         BigInteger at = end;
         for (int place = 0; place < stops.size(); place++) {
             int each = place;
             int digits = numbers.stream().skip(1).mapToInt(number -> number.digit(each)).sum();
-            whole.add(BigInteger.TEN.pow(place).multiply(BigInteger.valueOf(forward ? digits : -digits)));
+            whole.add(Stops.worth(forward ? digits : -digits, place));
             end = end.max(at.add(whole.get(place))).max(stops.get(place));
             at = stops.get(place);
         }

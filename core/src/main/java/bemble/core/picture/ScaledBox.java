@@ -168,7 +168,8 @@ final class ScaledBox {
                 BigInteger made = known.get(cell);
                 easel.area("cell " + key(across, column) + " " + key(down, row), x, y, wide, high,
                         made == null ? "" : text(made),
-                        Math.min(letters(wide, made == null ? product(cell) : made), Math.max(high * 0.8, 1.2)),
+                        Math.min(letters(wide, made == null ? product(cell) : made),
+                                Math.max(high * 0.8, Easel.LEAST_LETTER)),
                         newest.cells().contains(cell) ? Tone.FRESH : made != null ? Tone.PLAIN : Tone.FAINT);
                 y += high;
             }
@@ -201,7 +202,7 @@ final class ScaledBox {
 
     /** Letters as large as fit into a width. */
     private static double letters(double width, BigInteger number) {
-        return Math.min(LETTER, Math.max(1.2, width / (0.62 * number.toString().length())));
+        return Math.max(Easel.LEAST_LETTER, Easel.letter(LETTER, width, number.toString()));
     }
 
     private String text(BigInteger number) {

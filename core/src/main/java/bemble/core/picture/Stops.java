@@ -1,5 +1,6 @@
 package bemble.core.picture;
 
+import bemble.core.hand.WorkRecord;
 import bemble.core.problem.Numeral;
 import bemble.core.stack.adding.AddedColumn;
 import bemble.core.stack.adding.ColumnRecord;
@@ -14,22 +15,34 @@ import java.util.List;
 final class Stops {
     private Stops() {}
 
-    /** After each column of a sum; what is carried stands over the first number's digits that are left. */
-    static List<BigInteger> of(Numeral first, ColumnRecord record) {
+    /**
+     * After each column; after the last it is the answer.
+     *
+     * @param first the number that the hand begins with
+     * @param record of a sum or a difference in columns
+     * @param answer as it is read: where a hand writes two figures into a place it is not what they are worth
+     */
+    static List<BigInteger> of(Numeral first, WorkRecord record, BigInteger answer) {
+        List<BigInteger> stops = record instanceof ColumnRecord added ? added(first, added)
+                : takenAway(first, (DecompositionRecord) record);
+        stops.set(stops.size() - 1, answer);
+        return stops;
+    }
+
+    /** What is carried stands over the first number's digits that are left. */
+    private static List<BigInteger> added(Numeral first, ColumnRecord record) {
         List<BigInteger> stops = new ArrayList<>();
         BigInteger written = BigInteger.ZERO;
         for (AddedColumn column : record.columns()) {
             int place = column.place();
             written = written.add(worth(column.digit(), place));
-            boolean last = stops.size() + 1 == record.columns().size();
-            stops.add(
-                    written.add(worth(column.carryOut(), place + 1)).add(last ? BigInteger.ZERO : above(first, place)));
+            stops.add(written.add(worth(column.carryOut(), place + 1)).add(above(first, place)));
         }
         return stops;
     }
 
-    /** After each column of a difference; what was exchanged up to there is in the figures that are left. */
-    static List<BigInteger> of(Numeral minuend, DecompositionRecord record) {
+    /** What was exchanged up to there is in the figures that are left. */
+    private static List<BigInteger> takenAway(Numeral minuend, DecompositionRecord record) {
         int[] tops = new int[minuend.highest() + 1];
         for (int place = 0; place < tops.length; place++) {
             tops[place] = minuend.digit(place);
@@ -46,8 +59,7 @@ final class Stops {
             exchanged = made;
             written = written.add(worth(column.digit(), column.place()));
             BigInteger stop = written;
-            boolean last = stops.size() + 1 == record.columns().size();
-            for (int place = column.place() + 1; place < tops.length && !last; place++) {
+            for (int place = column.place() + 1; place < tops.length; place++) {
                 stop = stop.add(worth(tops[place], place));
             }
             stops.add(stop);
@@ -64,7 +76,8 @@ final class Stops {
         return made;
     }
 
-    private static BigInteger worth(int digit, int place) {
+    /** What so many are worth in a place. */
+    static BigInteger worth(int digit, int place) {
         return BigInteger.TEN.pow(place).multiply(BigInteger.valueOf(digit));
     }
 

@@ -25,9 +25,6 @@ final class TwoBars {
     private static final double FULL = 60;
     private static final double HIGH = 7;
     private static final double LETTER = 3;
-    private static final double LEAST_LETTER = 1.2;
-    /** How wide a letter is, of its height. */
-    private static final double WIDE = 0.62;
     /** A shorter piece could not be told from a line. */
     private static final double LEAST_SHARE = 0.02;
 
@@ -54,14 +51,14 @@ final class TwoBars {
         Moments moments = new Moments(worked.working());
         Step last = moments.steps().get(moments.steps().size() - 1);
         for (Step step : moments.steps()) {
-            boolean known = step.n() == last.n();
+            boolean ends = step.n() == last.n();
             Longer longer = longer(worked, moments.count(step, Set.of(StepKind.EXCHANGE)));
             int jumps = worked.record() instanceof CountingUpRecord record
                     ? Math.min(record.jumps().size(), moments.count(step, Set.of(StepKind.JUMP))) : 0;
-            boolean slipped = worked.slip() != null;
-            frame(worked, known && !slipped, longer, jumps);
-            easel.frame(step.n(), sentence(known && !slipped, worked.answer(), longer)
-                    + (known && slipped ? "; " + written(worked.answer()) : "") + ".");
+            boolean known = ends && worked.slip() == null;
+            frame(worked, known, longer, jumps);
+            easel.frame(step.n(), sentence(known, worked.answer(), longer)
+                    + (ends && !known ? "; " + written(worked.answer()) : "") + ".");
         }
         return easel.picture();
     }
@@ -108,8 +105,8 @@ final class TwoBars {
 
     /** A bar with its number in it, smaller where it is long, and left out where it could not be read. */
     private void bar(String key, double x, double y, double width, String text, Tone tone) {
-        double letter = Math.min(LETTER, width / (WIDE * text.length()));
-        easel.area(key, x, y, width, HIGH, letter < LEAST_LETTER ? "" : text, letter, tone);
+        double letter = Easel.letter(LETTER, width, text);
+        easel.area(key, x, y, width, HIGH, letter < Easel.LEAST_LETTER ? "" : text, letter, tone);
     }
 
     private void more(String key, double x, double y, Numeral added) {
