@@ -3,6 +3,7 @@ package bemble.server.running;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -21,7 +22,13 @@ public final class DemoServer implements ParameterResolver {
         private final Playwright playwright = Playwright.create(new Playwright.CreateOptions()
                 .setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         private final Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
-                .setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(ARGUMENTS));
+                .setExecutablePath(installed()).setArgs(ARGUMENTS));
+
+        /** The one that draws no window of its own is a fifth quicker; the whole browser does as well. */
+        private static Path installed() {
+            Path shell = Path.of("/usr/bin/chromium-headless-shell");
+            return Files.isExecutable(shell) ? shell : Path.of("/usr/bin/chromium");
+        }
 
         public Browser browser() {
             return browser;
