@@ -1,6 +1,7 @@
 package bemble.server.account;
 
 import bemble.server.faults.Busy;
+import bemble.server.ids.PupilId;
 import bemble.server.web.OwnComputer;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -124,7 +125,7 @@ public class Attempts {
      * @param code with the pupil it names whose digits are tried
      * @throws Busy where so many were wrong that one has to wait
      */
-    public Try digits(String code, long pupilId, HttpServletRequest request) {
+    public Try digits(String code, PupilId pupilId, HttpServletRequest request) {
         String whose = code + " " + pupilId;
         return count(
                 List.of(new Counted(Limit.DIGITS_FROM_ADDRESS, whose + "\n" + from(request)),

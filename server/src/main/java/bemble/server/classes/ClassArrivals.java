@@ -1,6 +1,8 @@
 package bemble.server.classes;
 
 import bemble.core.problem.Refusal;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -38,14 +40,14 @@ public class ClassArrivals {
 
     /** Shows a class that has arrived. */
     @Transactional
-    public SchoolClass arrived(TeacherId teacherId, long id) {
+    public SchoolClass arrived(TeacherId teacherId, ClassId id) {
         classes.arrive(id, false, null);
         return list.find(teacherId, id);
     }
 
     /** Takes a class back that has not arrived. */
     @Transactional
-    public void takeBack(long id) {
+    public void takeBack(ClassId id) {
         classes.deletePiles(id);
         classes.deleteForGood(id);
     }
@@ -57,7 +59,7 @@ public class ClassArrivals {
     }
 
     /** Adds somebody to a class who was taken out of it before; gives their number. */
-    public long addFormer(long id, String name) {
+    public PupilId addFormer(ClassId id, String name) {
         return classes.addFormer(id, ClassList.checked(List.of(name)).get(0), now());
     }
 

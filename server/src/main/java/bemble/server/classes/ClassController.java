@@ -1,6 +1,7 @@
 package bemble.server.classes;
 
 import bemble.server.account.SignedIn;
+import bemble.server.ids.ClassId;
 import bemble.server.limits.Limits;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -54,7 +55,7 @@ class ClassController {
 
     /** A class with its pupils. */
     @GetMapping("/{id}")
-    SchoolClass one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    SchoolClass one(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id) {
         return classes.find(teacher.id(), id);
     }
 
@@ -66,27 +67,27 @@ class ClassController {
 
     /** Changes the name and the pupils of a class. */
     @PutMapping("/{id}")
-    SchoolClass change(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    SchoolClass change(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @Valid @RequestBody ChangedClass content) {
         return classes.change(teacher.id(), id, content.revision(), content.name(), content.pupils());
     }
 
     /** Who was taken out of the class; what they did is kept, and they can come back. */
     @GetMapping("/{id}/former")
-    List<FormerPupil> former(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    List<FormerPupil> former(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id) {
         return classes.former(teacher.id(), id);
     }
 
     /** Deletes a class; it can be brought back. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id) {
         classes.delete(teacher.id(), id);
     }
 
     /** Brings a deleted class back. */
     @PostMapping("/{id}/restore")
-    SchoolClass restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    SchoolClass restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id) {
         return classes.restore(teacher.id(), id);
     }
 }

@@ -3,6 +3,7 @@ package bemble.server.classes;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Unclear;
+import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
 import java.text.Normalizer;
 import java.util.ArrayList;
@@ -26,7 +27,7 @@ final class ClassList {
     private ClassList() {}
 
     /** @param id whose line it is, or null where somebody new comes */
-    record Line(Long id, String name) {}
+    record Line(PupilId id, String name) {}
 
     /**
      * Reads a list.
@@ -36,13 +37,13 @@ final class ClassList {
      */
     static List<Line> of(List<ListedPupil> listed, List<Pupil> now, List<FormerPupil> former) {
         List<String> names = checked(listed.stream().map(each -> each == null ? null : each.name()).toList());
-        Map<Long, String> known = new HashMap<>();
+        Map<PupilId, String> known = new HashMap<>();
         now.forEach(pupil -> known.put(pupil.id(), pupil.name()));
         former.forEach(pupil -> known.put(pupil.id(), pupil.name()));
-        Set<Long> named = new HashSet<>();
+        Set<PupilId> named = new HashSet<>();
         List<Fault> faults = new ArrayList<>();
         for (int i = 0; i < names.size(); i++) {
-            Long id = names.get(i).isEmpty() ? null : listed.get(i).id();
+            PupilId id = names.get(i).isEmpty() ? null : listed.get(i).id();
             if (id != null && !known.containsKey(id)) {
                 faults.add(new Fault(field(i),
                         "The pupil of line " + (i + 1) + " is not of this class. Load the list again."));
@@ -55,12 +56,12 @@ final class ClassList {
         }
         Map<String, Pupil> byName = now.stream().filter(pupil -> !named.contains(pupil.id()))
                 .collect(Collectors.toMap(pupil -> key(pupil.name()), Function.identity(), (one, other) -> one));
-        Long[] whose = new Long[names.size()];
+        PupilId[] whose = new PupilId[names.size()];
         for (int i = 0; i < whose.length; i++) {
             if (!names.get(i).isEmpty()) {
                 whose[i] = listed.get(i).id();
                 Pupil same = whose[i] != null || listed.get(i).isNewcomer() ? null : byName.remove(key(names.get(i)));
-                whose[i] = same == null ? whose[i] : Long.valueOf(same.id());
+                whose[i] = same == null ? whose[i] : same.id();
             }
         }
         ask(listed, names, whose, byName.values().stream().toList(), former);
@@ -73,7 +74,7 @@ final class ClassList {
         return lines;
     }
 
-    private static void ask(List<ListedPupil> listed, List<String> names, Long[] whose, List<Pupil> leaving,
+    private static void ask(List<ListedPupil> listed, List<String> names, PupilId[] whose, List<Pupil> leaving,
             List<FormerPupil> former) {
         List<WhoIsMeant> questions = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();

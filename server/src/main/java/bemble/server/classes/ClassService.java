@@ -4,6 +4,8 @@ import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import java.time.Clock;
@@ -31,7 +33,7 @@ public class ClassService {
     }
 
     public List<SchoolClass> all(TeacherId teacherId) {
-        Map<Long, List<Pupil>> pupils =
+        Map<ClassId, List<Pupil>> pupils =
                 classes.pupilsOf(teacherId).stream().collect(Collectors.groupingBy(ClassMapper.PupilIn::classId,
                         Collectors.mapping(pupil -> new Pupil(pupil.id(), pupil.name()), Collectors.toList())));
         return classes.all(teacherId).stream().map(stored -> new SchoolClass(stored.id(), stored.name(),
@@ -39,7 +41,7 @@ public class ClassService {
     }
 
     /** @throws Missing where the teacher has no such class */
-    public SchoolClass find(TeacherId teacherId, long id) {
+    public SchoolClass find(TeacherId teacherId, ClassId id) {
         return withPupils(classes.find(teacherId, id).orElseThrow(() -> new Missing(
                 "This class is not among yours. It may have been deleted; the list shows what is there.")));
     }
@@ -49,7 +51,7 @@ public class ClassService {
      *
      * @throws Missing where the teacher has no such pupil
      */
-    public SchoolClass ofPupil(TeacherId teacherId, long pupilId) {
+    public SchoolClass ofPupil(TeacherId teacherId, PupilId pupilId) {
         return withPupils(classes.ofPupil(teacherId, pupilId).orElseThrow(ClassService::noSuchPupil));
     }
 
@@ -58,7 +60,7 @@ public class ClassService {
      *
      * @throws Missing where the teacher has no such pupil
      */
-    public Pupil findPupil(TeacherId teacherId, long pupilId) {
+    public Pupil findPupil(TeacherId teacherId, PupilId pupilId) {
         return pupil(teacherId, pupilId).orElseThrow(ClassService::noSuchPupil);
     }
 
@@ -67,12 +69,12 @@ public class ClassService {
     }
 
     /** A pupil in whichever class of the teacher they are or were; nothing where they are in none. */
-    public Optional<Pupil> pupil(TeacherId teacherId, long pupilId) {
+    public Optional<Pupil> pupil(TeacherId teacherId, PupilId pupilId) {
         return classes.ofPupil(teacherId, pupilId).map(any -> classes.pupil(pupilId));
     }
 
     /** Who was taken out of a class, the latest first. */
-    public List<FormerPupil> former(TeacherId teacherId, long id) {
+    public List<FormerPupil> former(TeacherId teacherId, ClassId id) {
         find(teacherId, id);
         return classes.former(id);
     }
@@ -109,7 +111,7 @@ public class ClassService {
      * @throws ChangedElsewhere with the class as it is now, where another window has changed it meanwhile
      */
     @Transactional
-    public SchoolClass change(TeacherId teacherId, long id, int revision, String name, List<ListedPupil> listed) {
+    public SchoolClass change(TeacherId teacherId, ClassId id, int revision, String name, List<ListedPupil> listed) {
         SchoolClass before = find(teacherId, id);
         if (before.revision() != revision) {
             throw new ChangedElsewhere(before);
@@ -119,7 +121,7 @@ public class ClassService {
         if (classes.change(teacherId, id, className, revision) == 0) {
             throw new ChangedElsewhere(find(teacherId, id));
         }
-        Set<Long> stay = lines.stream().map(ClassList.Line::id).collect(Collectors.toSet());
+        Set<PupilId> stay = lines.stream().map(ClassList.Line::id).collect(Collectors.toSet());
         before.pupils().stream().filter(pupil -> !stay.contains(pupil.id()))
                 .forEach(pupil -> classes.deletePupil(id, pupil.id(), now()));
         for (int i = 0; i < lines.size(); i++) {
@@ -139,7 +141,7 @@ public class ClassService {
      * @throws Refusal naming each line that cannot be taken; nobody is added then
      */
     @Transactional
-    public SchoolClass addNames(TeacherId teacherId, long id, List<String> names) {
+    public SchoolClass addNames(TeacherId teacherId, ClassId id, List<String> names) {
         SchoolClass before = find(teacherId, id);
         Set<String> there =
                 before.pupils().stream().map(pupil -> ClassList.key(pupil.name())).collect(Collectors.toSet());
@@ -170,7 +172,7 @@ public class ClassService {
      * @throws Refusal where somebody there has the same name by now, or the class is full
      */
     @Transactional
-    public SchoolClass bringBack(TeacherId teacherId, long pupilId) {
+    public SchoolClass bringBack(TeacherId teacherId, PupilId pupilId) {
         SchoolClass there = ofPupil(teacherId, pupilId);
         Pupil pupil = classes.pupil(pupilId);
         if (there.pupil(pupilId).isPresent()) {
@@ -190,10 +192,10 @@ public class ClassService {
      * @throws Refusal where the other class has somebody of that name, or would be too large; nobody is moved then
      */
     @Transactional
-    public SchoolClass move(TeacherId teacherId, long id, List<Long> pupilIds, long toId) {
+    public SchoolClass move(TeacherId teacherId, ClassId id, List<PupilId> pupilIds, ClassId toId) {
         SchoolClass from = find(teacherId, id);
         SchoolClass to = find(teacherId, toId);
-        if (id == toId) {
+        if (id.equals(toId)) {
             throw Refusal.of("toClass", "They are in " + to.name() + " already. Choose another class.");
         }
         List<Pupil> moved = from.pupils().stream().filter(pupil -> pupilIds.contains(pupil.id())).toList();
@@ -210,14 +212,14 @@ public class ClassService {
 
     /** Deletes a pupil and all that hangs on them; it cannot be undone. */
     @Transactional
-    public void deleteForGood(TeacherId teacherId, long pupilId) {
+    public void deleteForGood(TeacherId teacherId, PupilId pupilId) {
         classes.changed(ofPupil(teacherId, pupilId).id());
         classes.deletePupilForGood(teacherId, pupilId);
     }
 
     /** @throws Refusal where its pupils write at screens just now */
     @Transactional
-    public void delete(TeacherId teacherId, long id) {
+    public void delete(TeacherId teacherId, ClassId id) {
         find(teacherId, id);
         List<String> codes = classes.openAtScreens(id);
         if (!codes.isEmpty()) {
@@ -228,7 +230,7 @@ public class ClassService {
     }
 
     @Transactional
-    public SchoolClass restore(TeacherId teacherId, long id) {
+    public SchoolClass restore(TeacherId teacherId, ClassId id) {
         classes.delete(teacherId, id, null);
         return find(teacherId, id);
     }

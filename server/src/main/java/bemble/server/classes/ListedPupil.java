@@ -1,5 +1,6 @@
 package bemble.server.classes;
 
+import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import jakarta.validation.constraints.Size;
@@ -11,7 +12,7 @@ import jakarta.validation.constraints.Size;
  * @param name the short name that stands there; a blank line is nobody
  * @param newcomer whether it is somebody new, though a name like it is known or somebody leaves
  */
-public record ListedPupil(Long id,
+public record ListedPupil(PupilId id,
         @Size(max = Limits.TYPED_NAME_LETTERS, message = "This is too long for a short name.") String name,
         Boolean newcomer) {
     /** A name alone, as it stands in a pasted list. */

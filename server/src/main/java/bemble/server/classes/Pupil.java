@@ -1,5 +1,6 @@
 package bemble.server.classes;
 
+import bemble.server.ids.PupilId;
 import jakarta.validation.constraints.NotNull;
 
 /**
@@ -7,4 +8,4 @@ import jakarta.validation.constraints.NotNull;
  *
  * @param name such as {@code Ida M}
  */
-public record Pupil(@NotNull long id, @NotNull String name) {}
+public record Pupil(@NotNull PupilId id, @NotNull String name) {}

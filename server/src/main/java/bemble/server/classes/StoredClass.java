@@ -1,4 +1,6 @@
 package bemble.server.classes;
 
+import bemble.server.ids.ClassId;
+
 /** A class as it is stored. */
-record StoredClass(long id, String name, int revision) {}
+record StoredClass(ClassId id, String name, int revision) {}

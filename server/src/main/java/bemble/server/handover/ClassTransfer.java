@@ -8,6 +8,9 @@ import bemble.server.classes.ClassArrivals;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.load.Jobs.Progress;
 import bemble.server.marking.taken.PastAnswer;
@@ -58,7 +61,7 @@ class ClassTransfer {
     }
 
     /** A class with all that is known of it, as docs/formats/class.md describes it. */
-    ClassFile file(TeacherId teacherId, long classId) {
+    ClassFile file(TeacherId teacherId, ClassId classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         return new ClassFile(ClassFile.FORMAT, schoolClass.name(), records.today(),
                 Stream.concat(records.work(teacherId, schoolClass).stream().map(pupil -> inFile(pupil, null)),
@@ -68,7 +71,7 @@ class ClassTransfer {
     }
 
     /** Who was taken out of the class; of two with one name the later, since in the file a name tells whose the answers are. */
-    private List<Pupil> former(TeacherId teacherId, long classId) {
+    private List<Pupil> former(TeacherId teacherId, ClassId classId) {
         Set<String> names = new HashSet<>(classes.find(teacherId, classId).pupils().stream().map(Pupil::name).toList());
         return classes.former(teacherId, classId).stream().filter(pupil -> names.add(pupil.name()))
                 .map(pupil -> new Pupil(pupil.id(), pupil.name())).toList();
@@ -81,8 +84,7 @@ class ClassTransfer {
                         answer.problem().text(), answer.right(),
                         answer.given(), answer.correction(), answer.alone(), answer.cause(), answer.confirmed(),
                         answer.fact(), judgements.stream()
-                                .filter(each -> each.markingId() == answer.marking()
-                                        && each.question() == answer.question())
+                                .filter(each -> each.isOf(answer))
                                 .map(each -> new ClassFile.JudgementInFile(each.judgedOn(), each.judge(), each.says()))
                                 .toList()))
                 .toList(),
@@ -118,7 +120,7 @@ class ClassTransfer {
         }
     }
 
-    private void keep(long pupilId, String name, ClassFile.RungInFile rung) {
+    private void keep(PupilId pupilId, String name, ClassFile.RungInFile rung) {
         if (Ladder.find(rung.rung()).isEmpty()) {
             throw Refusal.of("rungs", "In the file " + name + " has the rung “" + rung.rung()
                     + "”, which this Bemble does not know. Keep the class as JSON again, with a Bemble no newer than this one.");
@@ -129,9 +131,9 @@ class ClassTransfer {
     private void fill(TeacherId teacherId, SchoolClass made, ClassFile file, Progress progress) {
         Map<PastPile, List<PastAnswer>> answers = new LinkedHashMap<>();
         Map<PastPile, List<PastQuiz>> quizzes = new HashMap<>();
-        IdentityHashMap<ClassFile.PupilInFile, Long> ids = new IdentityHashMap<>();
+        IdentityHashMap<ClassFile.PupilInFile, PupilId> ids = new IdentityHashMap<>();
         for (ClassFile.PupilInFile pupil : file.pupils()) {
-            long id = pupil.hasLeft() ? arrivals.addFormer(made.id(), pupil.name())
+            PupilId id = pupil.hasLeft() ? arrivals.addFormer(made.id(), pupil.name())
                     : made.pupils().stream().filter(each -> each.name().equals(pupil.name().strip())).findFirst()
                             .orElseThrow(() -> Refusal.of("pupils", "A pupil in the file has no name.")).id();
             ids.put(pupil, id);
@@ -151,7 +153,7 @@ class ClassTransfer {
                     .forEach(rung -> keep(id, pupil.name(), rung));
         }
         OffsetDateTime now = OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
-        Map<PastPile, Long> piles = new HashMap<>();
+        Map<PastPile, MarkingId> piles = new HashMap<>();
         answers.forEach((pile, written) -> {
             piles.put(pile,
                     taken.takeOver(teacherId, made.id(), pile, written, quizzes.getOrDefault(pile, List.of()), now));

@@ -3,6 +3,8 @@ package bemble.server.handover;
 import bemble.server.account.SignedIn;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
 import bemble.server.load.Jobs.UnderWay;
 import bemble.server.load.Jobs;
@@ -51,12 +53,12 @@ class HandoverController {
 
     /** @param toClass the class they go to */
     record MovedPupils(
-            @NotNull(message = "Choose who moves on.") @NotEmpty(message = "Choose who moves on.") @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
-            @NotNull(message = "Choose the class they go to.") Long toClass) {}
+            @NotNull(message = "Choose who moves on.") @NotEmpty(message = "Choose who moves on.") @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") PupilId> pupils,
+            @NotNull(message = "Choose the class they go to.") ClassId toClass) {}
 
     /** What goes with a pupil who is deleted. */
     @GetMapping("/api/pupils/{id}")
-    WhatGoesView whatGoes(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    WhatGoesView whatGoes(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id) {
         HandoverService.WhatGoes goes = handover.whatGoes(teacher.id(), id);
         return new WhatGoesView(goes.pupil(), goes.className(), goes.answers(), goes.papers());
     }
@@ -64,38 +66,38 @@ class HandoverController {
     /** Deletes a pupil and everything about them, for good. */
     @DeleteMapping("/api/pupils/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id) {
         handover.delete(teacher.id(), id);
     }
 
     /** Brings a pupil back into the class that they were taken out of. */
     @PostMapping("/api/pupils/{id}/back")
-    SchoolClass bringBack(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    SchoolClass bringBack(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id) {
         return handover.bringBack(teacher.id(), id);
     }
 
     /** The names of a class as a table. */
     @GetMapping(value = "/api/classes/{id}/list.csv", produces = CSV)
-    ResponseEntity<String> list(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    ResponseEntity<String> list(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id) {
         return Download.of("bemble-class-list.csv", CSV + ";charset=UTF-8", handover.list(teacher.id(), id));
     }
 
     /** Adds the names of a CSV to the class, all or none. */
     @PostMapping(value = "/api/classes/{id}/list", consumes = CSV)
-    SchoolClass takeList(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    SchoolClass takeList(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @RequestBody(required = false) byte[] file) {
         return handover.takeList(teacher.id(), id, file);
     }
 
     /** What a class has answered, as a table. */
     @GetMapping(value = "/api/classes/{id}/answers.csv", produces = CSV)
-    ResponseEntity<String> answers(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    ResponseEntity<String> answers(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id) {
         return Download.of("bemble-answers.csv", CSV + ";charset=UTF-8", handover.answers(teacher.id(), id));
     }
 
     /** A class with what its pupils did, for another Bemble. */
     @GetMapping(value = "/api/classes/{id}/class.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<ClassFile> file(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    ResponseEntity<ClassFile> file(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id) {
         return Download.of("bemble-class.json", MediaType.APPLICATION_JSON_VALUE, transfer.file(teacher.id(), id));
     }
 
@@ -112,7 +114,7 @@ class HandoverController {
 
     /** Moves pupils to another class; what they did goes with them. */
     @PostMapping("/api/classes/{id}/move")
-    SchoolClass move(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    SchoolClass move(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @Valid @RequestBody MovedPupils moved) {
         return handover.move(teacher.id(), id, moved.pupils(), moved.toClass());
     }

@@ -4,6 +4,8 @@ import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.log.papers.PupilPapers;
 import bemble.server.marking.MarkedWork.Answer;
@@ -34,7 +36,7 @@ class HandoverService {
     /** What goes with a pupil: marked answers, papers written at screens, and decisions of the teacher about rungs. */
     record WhatGoes(Pupil pupil, String className, int answers, int papers) {}
 
-    WhatGoes whatGoes(TeacherId teacherId, long pupilId) {
+    WhatGoes whatGoes(TeacherId teacherId, PupilId pupilId) {
         SchoolClass schoolClass = classes.ofPupil(teacherId, pupilId);
         Pupil pupil = classes.findPupil(teacherId, pupilId);
         return new WhatGoes(pupil, schoolClass.name(), work.count(pupilId), papers.count(pupilId));
@@ -42,18 +44,18 @@ class HandoverService {
 
     /** Deletes a pupil and everything about them; it cannot be undone. */
     @Transactional
-    void delete(TeacherId teacherId, long pupilId) {
+    void delete(TeacherId teacherId, PupilId pupilId) {
         classes.ofPupil(teacherId, pupilId);
         papers.delete(pupilId);
         classes.deleteForGood(teacherId, pupilId);
     }
 
-    SchoolClass bringBack(TeacherId teacherId, long pupilId) {
+    SchoolClass bringBack(TeacherId teacherId, PupilId pupilId) {
         return classes.bringBack(teacherId, pupilId);
     }
 
     /** The class list as CSV: a heading, then a name a line. */
-    String list(TeacherId teacherId, long classId) {
+    String list(TeacherId teacherId, ClassId classId) {
         return csv(printer -> {
             printer.printRecord("name");
             for (Pupil pupil : classes.find(teacherId, classId).pupils()) {
@@ -68,7 +70,7 @@ class HandoverService {
      * @throws Refusal naming each line that is not a name; nothing is taken then
      */
     @Transactional
-    SchoolClass takeList(TeacherId teacherId, long classId, byte[] file) {
+    SchoolClass takeList(TeacherId teacherId, ClassId classId, byte[] file) {
         List<String> names = new ArrayList<>();
         for (TableFile.Row row : TableFile.rows(file)) {
             String name = SpreadsheetText.typed(row.field(0));
@@ -83,7 +85,7 @@ class HandoverService {
     }
 
     /** All marked answers of a class as CSV, a line each. */
-    String answers(TeacherId teacherId, long classId) {
+    String answers(TeacherId teacherId, ClassId classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         return csv(printer -> {
             printer.printRecord("pupil", "day", "sheet", "question", "problem", "right", "given", "correction", "alone",
@@ -117,7 +119,7 @@ class HandoverService {
 
     /** Moves pupils to another class of the teacher; their history goes with them. */
     @Transactional
-    SchoolClass move(TeacherId teacherId, long classId, List<Long> pupilIds, long toClassId) {
+    SchoolClass move(TeacherId teacherId, ClassId classId, List<PupilId> pupilIds, ClassId toClassId) {
         return classes.move(teacherId, classId, pupilIds, toClassId);
     }
 }

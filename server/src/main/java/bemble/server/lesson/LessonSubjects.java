@@ -12,6 +12,7 @@ import bemble.core.print.LessonPart;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.Missing;
+import bemble.server.ids.ClassId;
 import bemble.server.ids.TeacherId;
 import bemble.server.plan.PlanService;
 import bemble.server.plan.PlanViews.GroupView;
@@ -96,10 +97,10 @@ class LessonSubjects {
     }
 
     /** Which group of a week is meant. */
-    private record OfWeek(long classId, LocalDate day, String kind, String rung, String slip) {
+    private record OfWeek(ClassId classId, LocalDate day, String kind, String rung, String slip) {
         static OfWeek read(String source) {
             String[] parts = source.split(BETWEEN);
-            return new OfWeek(Long.parseLong(parts[1]), LocalDate.parse(parts[2]), parts[3], parts[4],
+            return new OfWeek(ClassId.valueOf(parts[1]), LocalDate.parse(parts[2]), parts[3], parts[4],
                     parts.length > 5 ? parts[5] : null);
         }
 

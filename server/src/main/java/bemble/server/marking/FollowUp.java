@@ -14,6 +14,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.server.classes.Pupil;
+import bemble.server.ids.MarkingId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.OpenPile;
@@ -47,9 +48,9 @@ class FollowUp {
      *
      * @return the id of the new set
      */
-    long setFor(TeacherId teacherId, long id, String slip) {
+    long setFor(TeacherId teacherId, MarkingId id, String slip) {
         OpenPile open = piles.open(teacherId, id);
-        List<Problem> questions = telling(open, slip, SET_QUESTIONS, id + 7);
+        List<Problem> questions = telling(open, slip, SET_QUESTIONS, id.value() + 7);
         if (questions.isEmpty()) {
             throw Refusal.of("slip", "No questions could be drawn for this. Make a set by hand.");
         }
@@ -88,7 +89,7 @@ class FollowUp {
     record Strip(String pupil, Problem problem, Problem telling, String help) {}
 
     /** A strip for each pupil whose paper had something wrong. */
-    List<Strip> strips(TeacherId teacherId, long id) {
+    List<Strip> strips(TeacherId teacherId, MarkingId id) {
         OpenPile open = piles.open(teacherId, id);
         List<Strip> strips = new ArrayList<>();
         for (Pupil pupil : open.schoolClass().pupils()) {
@@ -109,8 +110,8 @@ class FollowUp {
             return Optional.empty();
         }
         String slip = judgement.slips().keySet().stream().findFirst().orElse(null);
-        List<Problem> telling = slip == null ? List.of() : telling(open, slip, 2, pupil.id());
-        Problem again = telling.isEmpty() ? again(wrong, pupil.id()) : telling.get(0);
+        List<Problem> telling = slip == null ? List.of() : telling(open, slip, 2, pupil.id().value());
+        Problem again = telling.isEmpty() ? again(wrong, pupil.id().value()) : telling.get(0);
         return Optional.of(new Strip(pupil.name(), again, telling.size() < 2 ? null : telling.get(1),
                 slip == null ? ""
                         : aloud(open, slip, again).orElseGet(() -> Causes.words(slip, judgement.slips().get(slip)))));

@@ -10,6 +10,8 @@ import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.server.classes.Pupil;
 import bemble.server.diagnosis.KnownAnswers;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.MarkedSheetView;
@@ -71,7 +73,7 @@ public class Judging {
         this.known = known;
     }
 
-    MarkingView view(TeacherId teacherId, long id) {
+    MarkingView view(TeacherId teacherId, MarkingId id) {
         OpenPile open = piles.open(teacherId, id);
         List<Problem> problems = open.sheets().stream().flatMap(sheet -> sheet.problems().stream()).toList();
         return new MarkingView(id, open.stored().title(), open.stored().classId(), open.schoolClass().name(),
@@ -100,7 +102,7 @@ public class Judging {
         return papers;
     }
 
-    private Grounds grounds(OpenPile open, long pupilId) {
+    private Grounds grounds(OpenPile open, PupilId pupilId) {
         return new Grounds(open.sheet(pupilId).problems(), readable(open.answers(pupilId)), open.style(), rules.now());
     }
 
@@ -120,7 +122,7 @@ public class Judging {
         }
     }
 
-    private ReadPaper read(OpenPile open, long pupilId) {
+    private ReadPaper read(OpenPile open, PupilId pupilId) {
         List<MarkedAnswer> answers = readable(open.answers(pupilId));
         return new ReadPaper(answers, writer(open, answers, open.sheet(pupilId).problems()));
     }
@@ -132,13 +134,13 @@ public class Judging {
     }
 
     /** A paper as it is now, each answer right or wrong, without what fits the wrong ones. */
-    MarkedPaperView unjudged(TeacherId teacherId, long id, long pupilId) {
+    MarkedPaperView unjudged(TeacherId teacherId, MarkingId id, PupilId pupilId) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         return view(open, open.pupil(pupilId), Map.of(), false);
     }
 
     /** Judges a paper as it is now and keeps how each answer was judged beside it, unless that has changed meanwhile. */
-    public MarkedPaperView judge(TeacherId teacherId, long id, long pupilId) {
+    public MarkedPaperView judge(TeacherId teacherId, MarkingId id, PupilId pupilId) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         Pupil pupil = open.pupil(pupilId);
         ReadPaper read = read(open, pupilId);
@@ -178,7 +180,7 @@ public class Judging {
     }
 
     /** A pupil's sheet with what is right in it. */
-    ReadSheet sheet(OpenPile open, long pupilId) {
+    ReadSheet sheet(OpenPile open, PupilId pupilId) {
         return sheets.get(new SheetInStyle(open.sheet(pupilId), open.style()),
                 key -> ReadSheet.of(key.sheet().problems(), key.style()));
     }

@@ -1,6 +1,8 @@
 package bemble.server.marking;
 
 import bemble.server.faults.Missing;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.load.Background;
 import bemble.server.marking.Views.MarkedPaperView;
@@ -72,7 +74,7 @@ class JudgingQueue {
     }
 
     /** The paper as it is now; with what fits its wrong answers, where that is known soon enough, else that follows. */
-    MarkedPaperView soon(TeacherId teacherId, long markingId, long pupilId) {
+    MarkedPaperView soon(TeacherId teacherId, MarkingId markingId, PupilId pupilId) {
         try {
             return add(new UnjudgedPaper(teacherId, markingId, pupilId)).get(PATIENCE_MILLISECONDS,
                     TimeUnit.MILLISECONDS);
@@ -85,7 +87,7 @@ class JudgingQueue {
     }
 
     /** Has papers judged when their turn comes. */
-    void later(TeacherId teacherId, long markingId, Iterable<Long> pupilIds) {
+    void later(TeacherId teacherId, MarkingId markingId, Iterable<PupilId> pupilIds) {
         pupilIds.forEach(pupilId -> add(new UnjudgedPaper(teacherId, markingId, pupilId)));
     }
 

@@ -2,8 +2,11 @@ package bemble.server.marking;
 
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
+import bemble.core.progress.Evidence;
 import bemble.core.progress.Quiz;
 import bemble.core.slip.Slips;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;
@@ -55,9 +58,14 @@ public class MarkedWork {
      * @param confirmed whether a teacher decided it
      * @param fact the fact missed where the cause is one
      */
-    public record Answer(long pupilId, LocalDate day, long marking, String title, int question, Problem problem,
+    public record Answer(PupilId pupilId, LocalDate day, MarkingId marking, String title, int question, Problem problem,
             String given,
-            String correction, boolean right, boolean alone, String cause, boolean confirmed, String fact) {}
+            String correction, boolean right, boolean alone, String cause, boolean confirmed, String fact) {
+        /** Whether this is the answer that something rests on. */
+        public boolean is(Evidence.Source source) {
+            return marking.value() == source.marking() && question == source.question();
+        }
+    }
 
     /**
      * A quiz on which every question is marked; what was blank, not reached or unclear is not right in it.
@@ -65,7 +73,7 @@ public class MarkedWork {
      * @param right how many answers were right without help
      * @param causes what its wrong answers are put down to, in their order; an answer of which nothing is known has none
      */
-    public record QuizTaken(long pupilId, long marking, LocalDate day, String title, List<Problem> problems,
+    public record QuizTaken(PupilId pupilId, MarkingId marking, LocalDate day, String title, List<Problem> problems,
             int passMark, int right,
             List<String> causes) {
         /** The quiz as it counts; with the slip seen most of those that its operation has. */
@@ -82,7 +90,7 @@ public class MarkedWork {
     public record Marked(List<Answer> answers, List<QuizTaken> quizzes) {}
 
     /** @param pupilIds pupils whom the teacher may see */
-    public Marked of(TeacherId teacherId, Collection<Long> pupilIds) {
+    public Marked of(TeacherId teacherId, Collection<PupilId> pupilIds) {
         if (pupilIds.isEmpty()) {
             return new Marked(List.of(), List.of());
         }
@@ -90,9 +98,9 @@ public class MarkedWork {
         Set<String> helped =
                 preferences.of(teacherId).howCodes().stream().filter(code -> !code.alone()).map(HowCode::code)
                         .collect(Collectors.toSet());
-        Map<Long, StoredMarking> stored = new HashMap<>();
-        Map<Long, List<PileSheet>> sheets = new HashMap<>();
-        List<Long> ids = rows.stream().map(WorkRow::markingId).distinct().toList();
+        Map<MarkingId, StoredMarking> stored = new HashMap<>();
+        Map<MarkingId, List<PileSheet>> sheets = new HashMap<>();
+        List<MarkingId> ids = rows.stream().map(WorkRow::markingId).distinct().toList();
         if (!ids.isEmpty()) {
             markings.named(ids).forEach(each -> {
                 stored.put(each.id(), each);
@@ -112,12 +120,15 @@ public class MarkedWork {
         return new Marked(answers, quizzes(rows, sheets, answers));
     }
 
-    private static List<QuizTaken> quizzes(List<WorkRow> rows, Map<Long, List<PileSheet>> sheets,
+    /** One pupil's paper in a pile. */
+    private record Paper(PupilId pupilId, MarkingId markingId) {}
+
+    private static List<QuizTaken> quizzes(List<WorkRow> rows, Map<MarkingId, List<PileSheet>> sheets,
             List<Answer> answers) {
-        Map<List<Long>, List<WorkRow>> papers = rows.stream().collect(Collectors.groupingBy(
-                row -> List.of(row.pupilId(), row.markingId()), LinkedHashMap::new, Collectors.toList()));
-        Map<List<Long>, List<Answer>> counted = answers.stream().collect(Collectors.groupingBy(
-                answer -> List.of(answer.pupilId(), answer.marking())));
+        Map<Paper, List<WorkRow>> papers = rows.stream().collect(Collectors.groupingBy(
+                row -> new Paper(row.pupilId(), row.markingId()), LinkedHashMap::new, Collectors.toList()));
+        Map<Paper, List<Answer>> counted = answers.stream().collect(Collectors.groupingBy(
+                answer -> new Paper(answer.pupilId(), answer.marking())));
         List<QuizTaken> quizzes = new ArrayList<>();
         papers.forEach((paper, on) -> {
             PileSheet sheet = sheet(sheets.get(on.get(0).markingId()), on.get(0));
@@ -139,7 +150,7 @@ public class MarkedWork {
     }
 
     /** How many answers of a pupil are kept, deleted piles included. */
-    public int count(long pupilId) {
+    public int count(PupilId pupilId) {
         return markings.countOfPupil(pupilId);
     }
 

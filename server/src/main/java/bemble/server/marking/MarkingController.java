@@ -1,6 +1,9 @@
 package bemble.server.marking;
 
 import bemble.server.account.SignedIn;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.MarkingView;
@@ -50,7 +53,7 @@ class MarkingController {
      * @param code the code at the foot of the sheet
      * @param setId a set as it is now, instead of a printed sheet
      */
-    record BegunMarking(@NotNull(message = "Choose a class.") Long classId,
+    record BegunMarking(@NotNull(message = "Choose a class.") ClassId classId,
             @Size(max = Limits.CODE_LETTERS, message = "A code is shorter than this.") String code, Long setId) {}
 
     /**
@@ -108,7 +111,7 @@ class MarkingController {
 
     /** A pile with its papers and what stands on them. */
     @GetMapping("/{id}")
-    MarkingView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    MarkingView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id) {
         MarkingView view = judging.view(teacher.id(), id);
         queue.later(teacher.id(), id,
                 view.papers().stream().filter(paper -> !paper.judged()).map(paper -> paper.pupil().id()).toList());
@@ -118,20 +121,21 @@ class MarkingController {
     /** Deletes a pile; it can be brought back. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id) {
         piles.delete(teacher.id(), id);
     }
 
     /** Brings a deleted pile back. */
     @PostMapping("/{id}/restore")
-    MarkingView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    MarkingView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id) {
         piles.restore(teacher.id(), id);
         return judging.view(teacher.id(), id);
     }
 
     /** Keeps what stands on a paper for a question. */
     @PutMapping("/{id}/papers/{pupil}/answers/{question}")
-    MarkedPaperView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+    MarkedPaperView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id,
+            @PathVariable PupilId pupil,
             @PathVariable int question, @Valid @RequestBody AnswerContent content) {
         paperAnswers.keep(teacher.id(), id, MarkedAnswer.of(pupil, question, content.state(), plain(content.given()),
                 plain(content.correction()), plain(content.how()), Causes.checked(content.cause())),
@@ -145,7 +149,8 @@ class MarkingController {
 
     /** Takes what stands for a question out again. */
     @DeleteMapping("/{id}/papers/{pupil}/answers/{question}")
-    MarkedPaperView remove(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+    MarkedPaperView remove(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id,
+            @PathVariable PupilId pupil,
             @PathVariable int question, @RequestParam(required = false) Integer revision) {
         paperAnswers.remove(teacher.id(), id, pupil, question, revision);
         return queue.soon(teacher.id(), id, pupil);
@@ -153,7 +158,8 @@ class MarkingController {
 
     /** Says what everything on a paper is that nothing was said of. */
     @PostMapping("/{id}/papers/{pupil}/rest")
-    MarkedPaperView rest(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+    MarkedPaperView rest(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id,
+            @PathVariable PupilId pupil,
             @Valid @RequestBody RestOfPaper rest) {
         paperAnswers.rest(teacher.id(), id, pupil, rest.state(), plain(rest.how()));
         return queue.soon(teacher.id(), id, pupil);
@@ -161,7 +167,8 @@ class MarkingController {
 
     /** Decides on one cause for several answers of a paper. */
     @PutMapping("/{id}/papers/{pupil}/cause")
-    MarkedPaperView decide(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+    MarkedPaperView decide(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id,
+            @PathVariable PupilId pupil,
             @Valid @RequestBody CauseOfSeveral decided) {
         paperAnswers.decide(teacher.id(), id, pupil, Causes.checked(decided.cause()), decided.questions());
         return queue.soon(teacher.id(), id, pupil);
@@ -169,7 +176,7 @@ class MarkingController {
 
     /** Says on which day the papers were written. */
     @PutMapping("/{id}/day")
-    MarkingView workedOn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    MarkingView workedOn(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id,
             @Valid @RequestBody DayOfWork day) {
         piles.workedOn(teacher.id(), id, day.workedOn());
         return judging.view(teacher.id(), id);
@@ -177,7 +184,8 @@ class MarkingController {
 
     /** Says on which sheet a pupil worked, or that they were absent. */
     @PutMapping("/{id}/papers/{pupil}")
-    MarkedPaperView paper(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+    MarkedPaperView paper(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id,
+            @PathVariable PupilId pupil,
             @Valid @RequestBody PaperContent content) {
         paperAnswers.paper(teacher.id(), id, pupil, content.sheet(), content.absent());
         return queue.soon(teacher.id(), id, pupil);
@@ -185,7 +193,7 @@ class MarkingController {
 
     /** Takes answers in from CSV, all or none. */
     @PostMapping(value = "/{id}/import", consumes = "text/csv")
-    AnswersTaken takeIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    AnswersTaken takeIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id,
             @RequestBody(required = false) byte[] file) {
         List<MarkedAnswer> answers = paperAnswers.takeIn(teacher.id(), id, file);
         queue.later(teacher.id(), id, answers.stream().map(MarkedAnswer::pupilId).distinct().toList());

@@ -9,6 +9,7 @@ import bemble.core.print.TextPages.Part;
 import bemble.core.print.TextPages.Row;
 import bemble.core.print.TextPages;
 import bemble.server.classes.Pupil;
+import bemble.server.ids.MarkingId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.FollowUp.Strip;
 import bemble.server.marking.Views.PileKey;
@@ -48,7 +49,7 @@ class PilePages {
     }
 
     /** To each question the answer and the likeliest wrong ones with the letters of their causes. */
-    Report key(TeacherId teacherId, long id) {
+    Report key(TeacherId teacherId, MarkingId id) {
         OpenPile open = piles.open(teacherId, id);
         PileKey key = reports.key(teacherId, id);
         List<Part> parts = new ArrayList<>();
@@ -82,7 +83,7 @@ class PilePages {
     }
 
     /** A strip for each child who needs one. */
-    Report strips(TeacherId teacherId, long id) {
+    Report strips(TeacherId teacherId, MarkingId id) {
         OpenPile open = piles.open(teacherId, id);
         List<Part> parts = new ArrayList<>();
         for (Strip strip : followUp.strips(teacherId, id)) {
@@ -98,7 +99,7 @@ class PilePages {
     }
 
     /** What each paper came to, for the mark book. */
-    Report marks(TeacherId teacherId, long id) {
+    Report marks(TeacherId teacherId, MarkingId id) {
         OpenPile open = piles.open(teacherId, id);
         List<Part> parts = new ArrayList<>();
         parts.add(new Row(List.of("", "right", "marks, the working counted"), MARKS));

@@ -8,6 +8,7 @@ import bemble.core.diagnosis.Writer;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slips;
 import bemble.server.classes.Pupil;
+import bemble.server.ids.MarkingId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.MarkedWork.QuizTaken;
 import bemble.server.marking.Views.CauseLine;
@@ -51,7 +52,7 @@ class ReportService {
         this.work = work;
     }
 
-    ClassView ofClass(TeacherId teacherId, long id) {
+    ClassView ofClass(TeacherId teacherId, MarkingId id) {
         OpenPile open = piles.open(teacherId, id);
         List<QuizTaken> quizzes = quizzes(teacherId, open);
         List<Judgement> judgements =
@@ -63,7 +64,7 @@ class ReportService {
     private List<QuizTaken> quizzes(TeacherId teacherId, OpenPile open) {
         return open.sheets().stream().allMatch(sheet -> sheet.passMark() == null) ? List.of()
                 : work.of(teacherId, open.schoolClass().pupils().stream().map(Pupil::id).toList()).quizzes().stream()
-                        .filter(quiz -> quiz.marking() == open.stored().id()).toList();
+                        .filter(quiz -> quiz.marking().equals(open.stored().id())).toList();
     }
 
     Judgement judge(OpenPile open, Pupil pupil, List<QuizTaken> quizzes) {
@@ -94,7 +95,7 @@ class ReportService {
         return new Judgement(
                 new PupilView(pupil, right, wrong, open.answers(pupil.id()).size() - right - wrong, causes, facts,
                         wrong > 1 && causes.isEmpty() ? writer.say() : "",
-                        quizzes.stream().filter(quiz -> quiz.pupilId() == pupil.id()).findFirst()
+                        quizzes.stream().filter(quiz -> quiz.pupilId().equals(pupil.id())).findFirst()
                                 .map(quiz -> quiz.counted(problems.get(0).operation()).outcome()).orElse(null)),
                 slips);
     }
@@ -146,8 +147,9 @@ class ReportService {
         return bySlip.entrySet().stream().sorted(Comparator.comparingInt(entry -> -entry.getValue().size()))
                 .map(entry -> {
                     Problem model = entry.getValue().get(0).slips().get(entry.getKey());
-                    List<String> telling = FollowUp.telling(open, entry.getKey(), 2, open.stored().id()).stream()
-                            .map(open.style().point().punctuation()::write).toList();
+                    List<String> telling =
+                            FollowUp.telling(open, entry.getKey(), 2, open.stored().id().value()).stream()
+                                    .map(open.style().point().punctuation()::write).toList();
                     return new SlipGroup(entry.getKey(), model.operation(),
                             Causes.name(entry.getKey(), model, rules.now()),
                             DiagnosisWords.label(List.of(entry.getKey()), model),
@@ -169,7 +171,7 @@ class ReportService {
     }
 
     /** The key to mark books by, away from any screen. */
-    PileKey key(TeacherId teacherId, long id) {
+    PileKey key(TeacherId teacherId, MarkingId id) {
         OpenPile open = piles.open(teacherId, id);
         MarkingKey key = MarkingKey.of(judging.answersOf(open.sheets().get(0).problems(), open.style()));
         return new PileKey(key.codes(), open.sheets().stream().map(sheet -> new Views.SheetLines(sheet.code(),

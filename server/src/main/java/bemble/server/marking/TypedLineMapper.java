@@ -1,5 +1,7 @@
 package bemble.server.marking;
 
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import java.time.OffsetDateTime;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
@@ -13,11 +15,12 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface TypedLineMapper {
     /** @param changed what it changed, as JSON */
-    record StoredLine(String entryKey, long markingId, long pupilId, String line, String changed, boolean takenBack) {}
+    record StoredLine(String entryKey, MarkingId markingId, PupilId pupilId, String line, String changed,
+            boolean takenBack) {}
 
     @Select("select entry_key, marking_id, pupil_id, line, changed, taken_back from typed_line where entry_key = #{key} and marking_id = #{markingId}")
     @Options(useCache = false, flushCache = Options.FlushCachePolicy.TRUE)
-    Optional<StoredLine> find(long markingId, String key);
+    Optional<StoredLine> find(MarkingId markingId, String key);
 
     @Insert("insert into typed_line (entry_key, marking_id, pupil_id, line, changed, typed_at) "
             + "values (#{line.entryKey}, #{line.markingId}, #{line.pupilId}, #{line.line}, #{line.changed}, #{now})")
@@ -27,5 +30,5 @@ interface TypedLineMapper {
     int takeBack(String key);
 
     @Delete("delete from typed_line where marking_id = #{markingId} and typed_at < #{before}")
-    void forget(long markingId, OffsetDateTime before);
+    void forget(MarkingId markingId, OffsetDateTime before);
 }

@@ -5,6 +5,8 @@ import bemble.core.problem.Refusal;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.TypedLineMapper.StoredLine;
 import bemble.server.marking.Views.PileKey;
@@ -91,7 +93,7 @@ class TypedLines {
      * @throws ChangedElsewhere with the answer as it is now, where another window has kept something else meanwhile
      */
     @Transactional
-    void take(TeacherId teacherId, long id, long pupilId, Entry entry) {
+    void take(TeacherId teacherId, MarkingId id, PupilId pupilId, Entry entry) {
         OpenPile before = piles.openFor(teacherId, id, pupilId);
         Pupil pupil = before.pupil(pupilId);
         if (lines.find(id, entry.key()).isPresent()) {
@@ -114,7 +116,7 @@ class TypedLines {
     }
 
     private void take(TeacherId teacherId, OpenPile open, Pupil pupil, TypedLine line, Entry entry) {
-        long id = open.stored().id();
+        MarkingId id = open.stored().id();
         StoredPaper paper = open.papers().get(pupil.id());
         switch (line.form()) {
             case REST_RIGHT -> paperAnswers.rest(teacherId, id, pupil.id(), AnswerState.RIGHT, line.how());
@@ -131,7 +133,7 @@ class TypedLines {
         }
     }
 
-    private MarkedAnswer answer(TeacherId teacherId, OpenPile open, long pupilId, TypedLine line) {
+    private MarkedAnswer answer(TeacherId teacherId, OpenPile open, PupilId pupilId, TypedLine line) {
         Function<AnswerState, MarkedAnswer> of = state -> MarkedAnswer.of(pupilId, line.question(), state, line.given(),
                 line.correction(), line.how(), null);
         return switch (line.form()) {
@@ -143,7 +145,7 @@ class TypedLines {
         };
     }
 
-    private MarkedAnswer byLetter(TeacherId teacherId, OpenPile open, long pupilId, TypedLine line) {
+    private MarkedAnswer byLetter(TeacherId teacherId, OpenPile open, PupilId pupilId, TypedLine line) {
         String letter = line.named().toLowerCase(Locale.ROOT);
         PileKey key = reports.key(teacherId, open.stored().id());
         List<String> slips = key.codes().stream().filter(code -> code.code().equals(letter)).findFirst()
@@ -159,7 +161,7 @@ class TypedLines {
     }
 
     /** What the sender has seen of an answer: what it was shown, or what its own entry before left there. */
-    private Integer seen(OpenPile open, long pupilId, int question, Entry entry) {
+    private Integer seen(OpenPile open, PupilId pupilId, int question, Entry entry) {
         MarkedAnswer there = open.answer(pupilId, question);
         if (entry.seen() == null || there == null || entry.follows() == null) {
             return entry.seen();
@@ -174,7 +176,7 @@ class TypedLines {
         return json.readValue(line.changed(), Changed.class);
     }
 
-    private static Changed changed(OpenPile before, OpenPile after, long pupilId) {
+    private static Changed changed(OpenPile before, OpenPile after, PupilId pupilId) {
         List<AnswerChange> changes = new ArrayList<>();
         Stream.concat(before.answers(pupilId).stream(), after.answers(pupilId).stream()).map(MarkedAnswer::question)
                 .distinct().sorted().forEach(question -> {
@@ -199,7 +201,7 @@ class TypedLines {
      * @throws Missing where no such entry is kept any more
      */
     @Transactional
-    TakenBack takeBack(TeacherId teacherId, long id, String key) {
+    TakenBack takeBack(TeacherId teacherId, MarkingId id, String key) {
         StoredLine line = lines.find(id, key).orElseThrow(
                 () -> new Missing("This was typed too long ago to be taken back. Type what stands there instead."));
         OpenPile open = piles.openFor(teacherId, id, line.pupilId());
@@ -215,12 +217,12 @@ class TypedLines {
         return new TakenBack(pupil, line.line());
     }
 
-    private void restore(OpenPile open, long pupilId, AnswerChange change) {
+    private void restore(OpenPile open, PupilId pupilId, AnswerChange change) {
         MarkedAnswer there = open.answer(pupilId, change.question());
         if (!change.isStillThere(there)) {
             return;
         }
-        long id = open.stored().id();
+        MarkingId id = open.stored().id();
         MarkedAnswer before = change.before();
         if (before == null) {
             mapper.removeAnswer(id, pupilId, change.question());

@@ -2,6 +2,8 @@ package bemble.server.marking;
 
 import bemble.core.entry.LineForm;
 import bemble.server.account.SignedIn;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
 import bemble.server.marking.Views.MarkedPaperView;
 import jakarta.validation.Valid;
@@ -56,7 +58,8 @@ class TypingController {
 
     /** Does what was typed on a pupil's paper; the same entry sent twice is done once. */
     @PostMapping("/{id}/papers/{pupil}/entries")
-    MarkedPaperView entry(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil,
+    MarkedPaperView entry(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id,
+            @PathVariable PupilId pupil,
             @Valid @RequestBody TypedEntry typed) {
         try {
             lines.take(teacher.id(), id, pupil, new TypedLines.Entry(typed.key(), typed.line(), typed.cause(),
@@ -69,7 +72,8 @@ class TypingController {
 
     /** Takes an entry back. */
     @DeleteMapping("/{id}/entries/{key}")
-    TakenBackView takeBack(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable String key) {
+    TakenBackView takeBack(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id,
+            @PathVariable String key) {
         TypedLines.TakenBack back = lines.takeBack(teacher.id(), id, key);
         return new TakenBackView(back.line(), queue.soon(teacher.id(), id, back.pupil().id()));
     }

@@ -4,6 +4,8 @@ import bemble.core.diagnosis.MarkingKey.KeyCode;
 import bemble.core.diagnosis.MarkingKey.KeyLine;
 import bemble.core.problem.Operation;
 import bemble.server.classes.Pupil;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.MarkingId;
 import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;
 import jakarta.validation.constraints.NotNull;
@@ -57,7 +59,8 @@ final class Views {
             @NotNull boolean judged) {}
 
     /** A marking with all its papers. */
-    record MarkingView(@NotNull long id, @NotNull String title, @NotNull long classId, @NotNull String className,
+    record MarkingView(@NotNull MarkingId id, @NotNull String title, @NotNull ClassId classId,
+            @NotNull String className,
             @NotNull OffsetDateTime begunAt, @NotNull LocalDate workedOn, @NotNull List<MarkedSheetView> sheets,
             @NotNull List<MarkedPaperView> papers,
             @NotNull List<CauseChoice> causes) {}

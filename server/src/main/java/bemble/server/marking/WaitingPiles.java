@@ -1,5 +1,6 @@
 package bemble.server.marking;
 
+import bemble.server.ids.MarkingId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.kept.Piles;
 import java.util.List;
@@ -16,7 +17,7 @@ public class WaitingPiles {
     }
 
     /** A pile with how many of its papers wait. */
-    public record Pile(long id, String title, String className, int waiting, int papers) {}
+    public record Pile(MarkingId id, String title, String className, int waiting, int papers) {}
 
     public List<Pile> of(TeacherId teacherId) {
         return piles.waiting(teacherId, MOST).stream().map(each -> new Pile(each.id(), each.title(), each.className(),

@@ -3,6 +3,7 @@ package bemble.server.plan;
 import bemble.core.print.Page;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.Missing;
+import bemble.server.ids.ClassId;
 import bemble.server.ids.TeacherId;
 import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.plan.PlanViews.PlanView;
@@ -41,13 +42,13 @@ class DaySheets {
      * @return how many sheets there are to print
      * @throws Missing where nothing is planned for that day
      */
-    int make(TeacherId teacherId, long classId, LocalDate day) {
+    int make(TeacherId teacherId, ClassId classId, LocalDate day) {
         groups(teacherId, classId, day).forEach(group -> plans.setFor(teacherId, classId, day, group.key()));
         return handed(teacherId, classId, day, Order.GROUPS).size();
     }
 
     /** The print; the sets have been made before. */
-    Report print(TeacherId teacherId, long classId, LocalDate day, Order order) {
+    Report print(TeacherId teacherId, ClassId classId, LocalDate day, Order order) {
         Map<Long, String> codes = new HashMap<>();
         List<Page> pages = new ArrayList<>();
         for (Handed handed : handed(teacherId, classId, day, order)) {
@@ -60,7 +61,7 @@ class DaySheets {
         return new Report("Sheets of " + day, pages);
     }
 
-    private List<GroupView> groups(TeacherId teacherId, long classId, LocalDate day) {
+    private List<GroupView> groups(TeacherId teacherId, ClassId classId, LocalDate day) {
         PlanView plan = plans.plan(teacherId, classId, day);
         List<GroupView> groups =
                 plan.days().stream().filter(each -> each.date().equals(day)).flatMap(each -> each.groups().stream())
@@ -71,7 +72,7 @@ class DaySheets {
         return groups;
     }
 
-    private List<Handed> handed(TeacherId teacherId, long classId, LocalDate day, Order order) {
+    private List<Handed> handed(TeacherId teacherId, ClassId classId, LocalDate day, Order order) {
         List<GroupView> groups =
                 groups(teacherId, classId, day).stream().filter(group -> group.setId() != null).toList();
         if (order == Order.GROUPS) {

@@ -1,6 +1,7 @@
 package bemble.server.plan;
 
 import bemble.core.plan.Need;
+import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -29,7 +30,7 @@ record PlanContent(
             @NotNull(message = "Say retry, again, quiz or next.") Need.Kind kind,
             @NotNull(message = "Say which rung.") String rung, String slip, @NotNull int questions,
             @NotNull int minutes,
-            @NotNull(message = "Say which pupils.") @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
+            @NotNull(message = "Say which pupils.") @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") PupilId> pupils,
             Long setId) {
         PlannedGroup withSet(long made) {
             return new PlannedGroup(key, kind, rung, slip, questions, minutes, pupils, made);

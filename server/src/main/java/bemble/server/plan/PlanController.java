@@ -1,6 +1,7 @@
 package bemble.server.plan;
 
 import bemble.server.account.SignedIn;
+import bemble.server.ids.ClassId;
 import bemble.server.plan.PlanViews.PlanView;
 import bemble.server.plan.PlanViews.TermView;
 import jakarta.validation.Valid;
@@ -44,7 +45,7 @@ class PlanController {
 
     /** What is wanted of the plans of a class. */
     @GetMapping("/term")
-    TermView term(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    TermView term(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id) {
         return terms.term(teacher.id(), id);
     }
 
@@ -54,7 +55,7 @@ class PlanController {
      * @param revision the revision that was changed; 0 where nothing was chosen yet
      */
     @PutMapping("/term")
-    TermView keepTerm(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    TermView keepTerm(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @RequestParam @Min(value = 0, message = "Revisions are counted from 0.") int revision,
             @Valid @RequestBody Term term) {
         return terms.keepTerm(teacher.id(), id, term, revision);
@@ -62,14 +63,14 @@ class PlanController {
 
     /** The plan of a week. */
     @GetMapping("/plan")
-    PlanView plan(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    PlanView plan(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @RequestParam(required = false) LocalDate week) {
         return plans.plan(teacher.id(), id, week);
     }
 
     /** Keeps a plan as it was changed by hand. */
     @PutMapping("/plan")
-    PlanView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    PlanView keep(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @RequestParam(required = false) LocalDate week,
             @Valid @RequestBody ChangedPlan changed) {
         return plans.keep(teacher.id(), id, week, changed.content(), changed.revision());
@@ -77,20 +78,21 @@ class PlanController {
 
     /** Makes the plan anew from the record. */
     @DeleteMapping("/plan")
-    PlanView again(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    PlanView again(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @RequestParam(required = false) LocalDate week) {
         return plans.again(teacher.id(), id, week);
     }
 
     /** Makes all sheets of a day that are missing; says how many there are to print. */
     @PostMapping("/plan/days/{day}/sheets")
-    ToPrint makeSheets(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable LocalDate day) {
+    ToPrint makeSheets(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
+            @PathVariable LocalDate day) {
         return new ToPrint(sheets.make(teacher.id(), id, day));
     }
 
     /** All sheets of a day, each with its pupil's name. */
     @GetMapping(value = "/plan/days/{day}/sheets.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> sheets(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    ResponseEntity<byte[]> sheets(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @PathVariable LocalDate day,
             @RequestParam(defaultValue = "REGISTER") DaySheets.Order order,
             @RequestParam(defaultValue = "false") boolean inline) {
@@ -99,7 +101,7 @@ class PlanController {
 
     /** Makes the set of a group's sheet, or gives the one that was made. */
     @PostMapping("/plan/groups/{key}/set")
-    MadeFor setFor(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable String key,
+    MadeFor setFor(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id, @PathVariable String key,
             @RequestParam(required = false) LocalDate week) {
         return new MadeFor(plans.setFor(teacher.id(), id, week, key));
     }

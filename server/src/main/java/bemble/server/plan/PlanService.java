@@ -15,6 +15,8 @@ import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.plan.PlanContent.PlannedDay;
@@ -67,12 +69,12 @@ public class PlanService {
     }
 
     /** The pupils of a class in their order. */
-    List<Pupil> register(TeacherId teacherId, long classId) {
+    List<Pupil> register(TeacherId teacherId, ClassId classId) {
         return classes.find(teacherId, classId).pupils();
     }
 
     /** The Monday of the week that is meant: where no day is given, of the first week in which a lesson is still to come. */
-    private LocalDate week(long classId, LocalDate day) {
+    private LocalDate week(ClassId classId, LocalDate day) {
         if (day != null) {
             return Weeks.monday(day);
         }
@@ -83,7 +85,7 @@ public class PlanService {
     }
 
     /** The plan of the week in which a day lies; of the week with the next lesson where none is given. */
-    public PlanView plan(TeacherId teacherId, long classId, LocalDate day) {
+    public PlanView plan(TeacherId teacherId, ClassId classId, LocalDate day) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         return plan(schoolClass, day, () -> records.places(schoolClass));
     }
@@ -112,7 +114,8 @@ public class PlanService {
         }
         WeekPlan plan = planned.get(
                 new Asked(
-                        work.stream().map(each -> new PlannedPupil(each.pupil().id(), each.pupil().name(), each.all()))
+                        work.stream().map(
+                                each -> new PlannedPupil(each.pupil().id().value(), each.pupil().name(), each.all()))
                                 .toList(),
                         new PlanWishes(wishes.topics(), left, wishes.minutes(), wishes.groupMost(), wishes.sheets())),
                 Asked::plan);
@@ -120,7 +123,7 @@ public class PlanService {
         return new PlanContent(plan.days().stream().map(day -> new PlannedDay(day.date(), day.groups().stream()
                 .map(group -> new PlannedGroup("g" + ++count[0], group.need().kind(), group.need().rung(),
                         group.need().slip(),
-                        group.questions(), group.minutes(), group.pupils(), null))
+                        group.questions(), group.minutes(), group.pupils().stream().map(PupilId::new).toList(), null))
                 .toList())).toList(), plan.conflicts());
     }
 
@@ -131,7 +134,7 @@ public class PlanService {
      * @throws ChangedElsewhere with the plan as it is now, where another window has changed it meanwhile
      */
     @Transactional
-    PlanView keep(TeacherId teacherId, long classId, LocalDate day, PlanContent content, int revision) {
+    PlanView keep(TeacherId teacherId, ClassId classId, LocalDate day, PlanContent content, int revision) {
         classes.find(teacherId, classId);
         LocalDate monday = week(classId, day);
         content.days().forEach(each -> each.groups().forEach(group -> {
@@ -150,7 +153,7 @@ public class PlanService {
 
     /** Throws what was changed by hand away: the plan is made from the record again. */
     @Transactional
-    PlanView again(TeacherId teacherId, long classId, LocalDate day) {
+    PlanView again(TeacherId teacherId, ClassId classId, LocalDate day) {
         classes.find(teacherId, classId);
         plans.remove(classId, week(classId, day));
         return plan(teacherId, classId, day);
@@ -162,7 +165,7 @@ public class PlanService {
      * @return the set's id
      */
     @Transactional
-    public long setFor(TeacherId teacherId, long classId, LocalDate day, String key) {
+    public long setFor(TeacherId teacherId, ClassId classId, LocalDate day, String key) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         LocalDate monday = week(classId, day);
         Supplier<List<PupilPlaces>> work = () -> records.places(schoolClass);

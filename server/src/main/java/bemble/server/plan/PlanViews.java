@@ -3,6 +3,7 @@ package bemble.server.plan;
 import bemble.core.plan.Need;
 import bemble.core.problem.Operation;
 import bemble.server.classes.Pupil;
+import bemble.server.ids.ClassId;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
@@ -40,7 +41,7 @@ public final class PlanViews {
      * @param minutes how long a lesson is
      * @param idle pupils for whom nothing is planned
      */
-    public record PlanView(@NotNull long classId, @NotNull String className, @NotNull LocalDate monday,
+    public record PlanView(@NotNull ClassId classId, @NotNull String className, @NotNull LocalDate monday,
             @NotNull int revision,
             @NotNull int minutes, @NotNull List<DayView> days, @NotNull List<String> conflicts,
             @NotNull List<Pupil> idle) {}

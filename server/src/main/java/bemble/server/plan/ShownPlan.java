@@ -7,6 +7,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.PupilId;
 import bemble.server.plan.PlanContent.PlannedGroup;
 import bemble.server.plan.PlanViews.DayView;
 import bemble.server.plan.PlanViews.GroupView;
@@ -22,12 +23,12 @@ final class ShownPlan {
     private ShownPlan() {}
 
     static PlanView of(SchoolClass schoolClass, LocalDate monday, PlanContent content, int revision, int minutes) {
-        Map<Long, Pupil> byId = schoolClass.pupils().stream().collect(Collectors.toMap(Pupil::id, pupil -> pupil));
+        Map<PupilId, Pupil> byId = schoolClass.pupils().stream().collect(Collectors.toMap(Pupil::id, pupil -> pupil));
         List<DayView> days = content.days().stream().map(day -> new DayView(day.date(), day.groups().stream()
                 .map(group -> view(group, byId, part(group, day.groups()), group.equals(withYou(day.groups())),
                         left(group, day.groups(), minutes)))
                 .toList())).toList();
-        List<Long> busy = content.days().stream().flatMap(day -> day.groups().stream())
+        List<PupilId> busy = content.days().stream().flatMap(day -> day.groups().stream())
                 .flatMap(group -> group.pupils().stream()).toList();
         return new PlanView(schoolClass.id(), schoolClass.name(), monday, revision, minutes, days,
                 content.conflicts(),
@@ -55,7 +56,8 @@ final class ShownPlan {
                 .thenComparing(group -> -group.pupils().size())).orElse(null);
     }
 
-    private static GroupView view(PlannedGroup group, Map<Long, Pupil> pupils, String part, boolean withYou, int left) {
+    private static GroupView view(PlannedGroup group, Map<PupilId, Pupil> pupils, String part, boolean withYou,
+            int left) {
         Need need = need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
         String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation())

@@ -7,6 +7,7 @@ import bemble.core.progress.State;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.ChangedElsewhere;
+import bemble.server.ids.ClassId;
 import bemble.server.ids.TeacherId;
 import bemble.server.plan.PlanViews.TermView;
 import bemble.server.plan.PlanViews.TopicView;
@@ -38,7 +39,7 @@ class TermService {
         this.json = json;
     }
 
-    TermView term(TeacherId teacherId, long classId) {
+    TermView term(TeacherId teacherId, ClassId classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         return new TermView(of(classId, () -> records.places(schoolClass)), allTopics(),
                 plans.term(classId).map(PlanMapper.StoredTerm::revision).orElse(0));
@@ -50,7 +51,7 @@ class TermService {
     }
 
     /** What counts for a class: what was chosen, else what its work suggests. */
-    Term of(long classId, Supplier<List<PupilPlaces>> work) {
+    Term of(ClassId classId, Supplier<List<PupilPlaces>> work) {
         return plans.term(classId).map(stored -> json.readValue(stored.content(), Term.class))
                 .orElseGet(() -> usual(work.get()));
     }
@@ -81,7 +82,7 @@ class TermService {
      * @throws ChangedElsewhere with what is wanted now, where another window has changed it meanwhile
      */
     @Transactional
-    TermView keepTerm(TeacherId teacherId, long classId, Term term, int revision) {
+    TermView keepTerm(TeacherId teacherId, ClassId classId, Term term, int revision) {
         classes.find(teacherId, classId);
         term.wishes(Weeks.monday(records.today()));
         String content = json.writeValueAsString(term);
@@ -93,7 +94,7 @@ class TermService {
     }
 
     /** The weekdays on which there are lessons, from 1 for Monday. */
-    List<Integer> weekdays(long classId) {
+    List<Integer> weekdays(ClassId classId) {
         return plans.term(classId).map(stored -> json.readValue(stored.content(), Term.class).weekdays())
                 .orElse(USUAL_WEEKDAYS);
     }

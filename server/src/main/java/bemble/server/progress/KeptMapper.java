@@ -4,6 +4,7 @@ import bemble.core.problem.Operation;
 import bemble.core.progress.Place;
 import bemble.core.progress.Quiz;
 import bemble.core.progress.State;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -24,7 +25,7 @@ interface KeptMapper {
             "where pupil_id in <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach>";
 
     /** Pupils of a teacher whose kept record is missing or old. */
-    record Stale(long pupilId, TeacherId teacherId, long changes) {}
+    record Stale(PupilId pupilId, TeacherId teacherId, long changes) {}
 
     @Select("<script>select p.id as pupil_id, c.teacher_id, coalesce(a.changes, 0) as changes from pupil p join school_class c on c.id = p.class_id "
             + "left join answer_change a on a.pupil_id = p.id left join kept_pupil k on k.pupil_id = p.id "
@@ -32,14 +33,15 @@ interface KeptMapper {
             + "or k.good_until &lt;= #{today}) "
             + "<if test='ids != null'>and p.id in <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach></if> "
             + "order by p.id</script>")
-    List<Stale> stale(@Param("ids") Collection<Long> ids, @Param("madeBy") int madeBy, @Param("today") LocalDate today);
+    List<Stale> stale(@Param("ids") Collection<PupilId> ids, @Param("madeBy") int madeBy,
+            @Param("today") LocalDate today);
 
     /**
      * Which working out of a pupil's record this is; another one has another.
      *
      * @param due whether it is to be worked out again
      */
-    record Version(long pupilId, long changes, LocalDate goodUntil, boolean due) {}
+    record Version(PupilId pupilId, long changes, LocalDate goodUntil, boolean due) {}
 
     // The ids are joined: a long list of them would be gone through for each pupil.
     @Select("select p.id as pupil_id, coalesce(k.changes, 0) as changes, k.good_until, case when k.pupil_id is null "
@@ -51,29 +53,29 @@ interface KeptMapper {
     /** Takes the row of a pupil's record, so that nobody else writes it meanwhile. */
     @Update("merge into kept_pupil (pupil_id, changes, made_by, good_until) key (pupil_id) values (#{pupilId}, #{changes}, #{madeBy}, "
             + "#{goodUntil,jdbcType=DATE})")
-    void take(@Param("pupilId") long pupilId, @Param("changes") long changes, @Param("madeBy") int madeBy,
+    void take(@Param("pupilId") PupilId pupilId, @Param("changes") long changes, @Param("madeBy") int madeBy,
             @Param("goodUntil") LocalDate goodUntil);
 
     @Delete("delete from kept_place where pupil_id = #{pupilId}")
-    void clearPlaces(long pupilId);
+    void clearPlaces(PupilId pupilId);
 
     @Delete("delete from kept_slip where pupil_id = #{pupilId}")
-    void clearSlips(long pupilId);
+    void clearSlips(PupilId pupilId);
 
     @Delete("delete from kept_slip_week where pupil_id = #{pupilId}")
-    void clearWeeks(long pupilId);
+    void clearWeeks(PupilId pupilId);
 
     @Delete("delete from kept_fact where pupil_id = #{pupilId}")
-    void clearFacts(long pupilId);
+    void clearFacts(PupilId pupilId);
 
     @Delete("delete from kept_pupil")
     void clear();
 
     /** A place as it is stored. */
-    record PlaceRow(long pupilId, String rung, String state, LocalDate dueOn, String shows, int right, int of,
+    record PlaceRow(PupilId pupilId, String rung, String state, LocalDate dueOn, String shows, int right, int of,
             LocalDate quizDay,
             Integer quizRight, Integer quizOf, Integer quizPass, String quizSlip, boolean due) {
-        static PlaceRow of(long pupilId, String rung, Place place) {
+        static PlaceRow of(PupilId pupilId, String rung, Place place) {
             Quiz quiz = place.quiz();
             return new PlaceRow(pupilId, rung, place.state().name(), place.dueOn(), place.shows(), place.right(),
                     place.of(),
@@ -96,7 +98,7 @@ interface KeptMapper {
 
     // Told column by column: there are thousands of rows, and finding each column by its name takes longer than reading it.
     @ConstructorArgs({
-        @Arg(column = "pupil_id", javaType = long.class), @Arg(column = "rung", javaType = String.class),
+        @Arg(column = "pupil_id", javaType = PupilId.class), @Arg(column = "rung", javaType = String.class),
         @Arg(column = "state", javaType = String.class), @Arg(column = "due_on", javaType = LocalDate.class),
         @Arg(column = "shows", javaType = String.class), @Arg(column = "right_answers", javaType = int.class),
         @Arg(column = "answers", javaType = int.class), @Arg(column = "quiz_day", javaType = LocalDate.class),
@@ -105,10 +107,11 @@ interface KeptMapper {
         @Arg(column = "due", javaType = boolean.class)
     })
     @Select("<script>select * from kept_place " + OF_THESE + "</script>")
-    List<PlaceRow> places(@Param("ids") Collection<Long> ids);
+    List<PlaceRow> places(@Param("ids") Collection<PupilId> ids);
 
     /** A slip as it is stored, without its weeks. */
-    record SlipRow(long pupilId, Operation operation, String slip, LocalDate lastSeen, int since, boolean confirmed) {}
+    record SlipRow(PupilId pupilId, Operation operation, String slip, LocalDate lastSeen, int since,
+            boolean confirmed) {}
 
     @Insert("<script>insert into kept_slip values <foreach collection='rows' item='r' separator=','>(#{r.pupilId}, #{r.operation}, #{r.slip}, "
             + "#{r.lastSeen}, #{r.since}, #{r.confirmed})</foreach></script>")
@@ -116,28 +119,28 @@ interface KeptMapper {
 
     @Select("<script>select pupil_id, operation, slip, last_seen, since, confirmed from kept_slip " + OF_THESE
             + "</script>")
-    List<SlipRow> slips(@Param("ids") Collection<Long> ids);
+    List<SlipRow> slips(@Param("ids") Collection<PupilId> ids);
 
-    record WeekRow(long pupilId, Operation operation, String slip, LocalDate monday, int seen, int answers) {}
+    record WeekRow(PupilId pupilId, Operation operation, String slip, LocalDate monday, int seen, int answers) {}
 
     @Insert("<script>insert into kept_slip_week values <foreach collection='rows' item='r' separator=','>(#{r.pupilId}, #{r.operation}, "
             + "#{r.slip}, #{r.monday}, #{r.seen}, #{r.answers})</foreach></script>")
     void keepWeeks(@Param("rows") List<WeekRow> rows);
 
     @ConstructorArgs({
-        @Arg(column = "pupil_id", javaType = long.class), @Arg(column = "operation", javaType = Operation.class),
+        @Arg(column = "pupil_id", javaType = PupilId.class), @Arg(column = "operation", javaType = Operation.class),
         @Arg(column = "slip", javaType = String.class), @Arg(column = "monday", javaType = LocalDate.class),
         @Arg(column = "seen", javaType = int.class), @Arg(column = "answers", javaType = int.class)
     })
     @Select("<script>select * from kept_slip_week " + OF_THESE + " order by monday</script>")
-    List<WeekRow> weeks(@Param("ids") Collection<Long> ids);
+    List<WeekRow> weeks(@Param("ids") Collection<PupilId> ids);
 
-    record FactRow(long pupilId, String fact, int times) {}
+    record FactRow(PupilId pupilId, String fact, int times) {}
 
     @Insert("<script>insert into kept_fact values <foreach collection='rows' item='r' separator=','>(#{r.pupilId}, #{r.fact}, #{r.times})"
             + "</foreach></script>")
     void keepFacts(@Param("rows") List<FactRow> rows);
 
     @Select("<script>select pupil_id, fact, times from kept_fact " + OF_THESE + "</script>")
-    List<FactRow> facts(@Param("ids") Collection<Long> ids);
+    List<FactRow> facts(@Param("ids") Collection<PupilId> ids);
 }

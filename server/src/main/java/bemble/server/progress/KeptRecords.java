@@ -2,6 +2,7 @@ package bemble.server.progress;
 
 import bemble.core.progress.Place;
 import bemble.server.classes.Pupil;
+import bemble.server.ids.PupilId;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.Marked;
 import bemble.server.marking.MarkedWork.QuizTaken;
@@ -73,21 +74,21 @@ public class KeptRecords {
     }
 
     /** Works out what is old of these pupils. */
-    void bringUpToDate(Collection<Long> pupilIds) {
+    void bringUpToDate(Collection<PupilId> pupilIds) {
         upToDate(pupilIds);
     }
 
     /** Which records these pupils have, once none of them is old; in a transaction there may be old ones. */
-    private List<Version> upToDate(Collection<Long> pupilIds) {
+    private List<Version> upToDate(Collection<PupilId> pupilIds) {
         if (pupilIds.isEmpty()) {
             return List.of();
         }
-        Long[] ids = pupilIds.toArray(Long[]::new);
+        Long[] ids = pupilIds.stream().map(PupilId::value).toArray(Long[]::new);
         List<Version> there = kept.versions(ids, MADE_BY, today());
         if (isInTransaction()) {
             return there;
         }
-        List<Long> old = there.stream().filter(Version::due).map(Version::pupilId).toList();
+        List<PupilId> old = there.stream().filter(Version::due).map(Version::pupilId).toList();
         for (int from = 0; from < old.size(); from += AT_A_TIME) {
             workOutStale(old.subList(from, Math.min(old.size(), from + AT_A_TIME)));
         }
@@ -95,27 +96,27 @@ public class KeptRecords {
     }
 
     /** Where pupils stand today on the rungs they have tried, by the rungs' ids. */
-    Map<Long, Map<String, Place>> places(Collection<Long> pupilIds) {
+    Map<PupilId, Map<String, Place>> places(Collection<PupilId> pupilIds) {
         Map<Boolean, List<Version>> all = upToDate(pupilIds).stream().collect(Collectors.partitioningBy(Version::due));
         List<Version> versions = all.get(false);
         Map<Version, Map<String, Place>> found = new HashMap<>(read.getAllPresent(versions));
-        List<Long> missing =
+        List<PupilId> missing =
                 versions.stream().filter(version -> !found.containsKey(version)).map(Version::pupilId).toList();
         if (!missing.isEmpty()) {
-            Map<Long, Map<String, Place>> fresh =
+            Map<PupilId, Map<String, Place>> fresh =
                     kept.places(missing).stream().collect(Collectors.groupingBy(PlaceRow::pupilId,
                             Collectors.toMap(PlaceRow::rung, PlaceRow::place)));
             versions.stream().filter(version -> !found.containsKey(version))
                     .forEach(version -> found.put(version, fresh.getOrDefault(version.pupilId(), Map.of())));
             read.putAll(found);
         }
-        Map<Long, Map<String, Place>> today = new HashMap<>();
+        Map<PupilId, Map<String, Place>> today = new HashMap<>();
         found.forEach((version, places) -> {
             Map<String, Place> now = new LinkedHashMap<>();
             places.forEach((rung, place) -> now.put(rung, place.on(today())));
             today.put(version.pupilId(), now);
         });
-        List<Long> old = all.get(true).stream().map(Version::pupilId).toList();
+        List<PupilId> old = all.get(true).stream().map(Version::pupilId).toList();
         if (!old.isEmpty()) {
             workedOut(kept.stale(old, MADE_BY, today()))
                     .forEach((each, pupil) -> today.put(each.pupilId(), pupil.places().all()));
@@ -133,7 +134,7 @@ public class KeptRecords {
      * @return how many were brought up to date; 0 says that there are none left that can be
      */
     public int bringSomeUpToDate() {
-        List<Long> stale = kept.stale(null, MADE_BY, today()).stream().map(Stale::pupilId).toList();
+        List<PupilId> stale = kept.stale(null, MADE_BY, today()).stream().map(Stale::pupilId).toList();
         return stale.isEmpty() ? 0 : workOutStale(stale.subList(0, Math.min(AT_A_TIME, stale.size())));
     }
 
@@ -147,7 +148,7 @@ public class KeptRecords {
     }
 
     /** One after the other, so that whoever waits for somebody's record does not work it out a second time. */
-    private synchronized int workOutStale(List<Long> pupilIds) {
+    private synchronized int workOutStale(List<PupilId> pupilIds) {
         if (isInTransaction()) {
             throw new IllegalStateException("Whoever is in a transaction waits for nobody.");
         }
@@ -169,9 +170,9 @@ public class KeptRecords {
         stale.stream().collect(Collectors.groupingBy(Stale::teacherId, LinkedHashMap::new, Collectors.toList()))
                 .forEach((teacher, theirs) -> {
                     Marked marked = work.of(teacher, theirs.stream().map(Stale::pupilId).toList());
-                    Map<Long, List<Answer>> answers =
+                    Map<PupilId, List<Answer>> answers =
                             marked.answers().stream().collect(Collectors.groupingBy(Answer::pupilId));
-                    Map<Long, List<QuizTaken>> quizzes =
+                    Map<PupilId, List<QuizTaken>> quizzes =
                             marked.quizzes().stream().collect(Collectors.groupingBy(QuizTaken::pupilId));
                     theirs.forEach(each -> all.put(each, new PupilWork(new Pupil(each.pupilId(), ""),
                             answers.getOrDefault(each.pupilId(), List.of()),
@@ -181,7 +182,7 @@ public class KeptRecords {
     }
 
     private void keep(Stale stale, PupilWork pupil) {
-        long id = stale.pupilId();
+        PupilId id = stale.pupilId();
         LocalDate later = pupil.answers().stream().map(Answer::day).filter(day -> day.isAfter(today()))
                 .min(LocalDate::compareTo).orElse(null);
         kept.take(id, stale.changes(), MADE_BY, later);

@@ -78,7 +78,7 @@ public final class PupilWork {
         return new Evidence(answer.day(), answer.right(), answer.alone(), rungs.of(answer.problem()).chance(),
                 // A fact missed or a number copied wrongly is no slip of the procedure.
                 knownSlip(answer).map(KnownSlip::id).orElse(null),
-                new Evidence.Source(answer.marking(), answer.question(), answer.problem(), answer.given()));
+                new Evidence.Source(answer.marking().value(), answer.question(), answer.problem(), answer.given()));
     }
 
     public Pupil pupil() {

@@ -1,6 +1,8 @@
 package bemble.server.progress;
 
 import bemble.server.account.SignedIn;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
 import bemble.server.progress.RecordViews.ClassRecord;
 import bemble.server.progress.RecordViews.PupilRecord;
@@ -32,19 +34,19 @@ class RecordController {
 
     /** What everybody in a class can do. */
     @GetMapping("/api/classes/{id}/record")
-    ClassRecord ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    ClassRecord ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id) {
         return pages.ofClass(teacher.id(), id);
     }
 
     /** What a pupil can do, and what it rests on. */
     @GetMapping("/api/pupils/{id}/record")
-    PupilRecord ofPupil(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    PupilRecord ofPupil(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id) {
         return pages.ofPupil(teacher.id(), id);
     }
 
     /** What the teacher says of a pupil on a rung stands over the rule. */
     @PutMapping("/api/pupils/{id}/rungs/{rung}")
-    PupilRecord rule(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable String rung,
+    PupilRecord rule(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id, @PathVariable String rung,
             @Valid @RequestBody RulingContent ruling) {
         rulings.rule(teacher.id(), id, rung, ruling.state(), ruling.reason());
         return pages.ofPupil(teacher.id(), id);
@@ -52,7 +54,7 @@ class RecordController {
 
     /** Takes back what was said of a pupil on a rung; the rule counts again. */
     @DeleteMapping("/api/pupils/{id}/rungs/{rung}")
-    PupilRecord unrule(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable String rung) {
+    PupilRecord unrule(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id, @PathVariable String rung) {
         rulings.unrule(teacher.id(), id, rung);
         return pages.ofPupil(teacher.id(), id);
     }

@@ -14,6 +14,8 @@ import bemble.core.progress.State;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork;
@@ -64,7 +66,7 @@ class RecordPages {
         this.kept = kept;
     }
 
-    ClassRecord ofClass(TeacherId teacherId, long classId) {
+    ClassRecord ofClass(TeacherId teacherId, ClassId classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         List<PupilPlaces> all = records.places(schoolClass);
         List<Rung> tried = RecordService.triedBy(all);
@@ -95,7 +97,7 @@ class RecordPages {
         if (schoolClass.pupils().isEmpty()) {
             return List.of();
         }
-        List<Long> ids = RecordService.ids(schoolClass);
+        List<PupilId> ids = RecordService.ids(schoolClass);
         Map<List<Object>, List<Week>> weeksOf = new HashMap<>();
         Map<List<Object>, Map<LocalDate, int[]>> all = new HashMap<>();
         kept.weeks(ids).forEach(row -> {
@@ -106,7 +108,7 @@ class RecordPages {
             counts[0] += row.seen();
             counts[1] += row.answers();
         });
-        Map<Long, List<SlipRow>> ofPupils =
+        Map<PupilId, List<SlipRow>> ofPupils =
                 kept.slips(ids).stream().sorted(Comparator.comparing(SlipRow::lastSeen).reversed())
                         .collect(Collectors.groupingBy(SlipRow::pupilId));
         Map<KnownSlip, List<SlipOfPupil>> pupils = new LinkedHashMap<>();
@@ -132,7 +134,7 @@ class RecordPages {
         if (schoolClass.pupils().isEmpty()) {
             return List.of();
         }
-        Map<Long, List<FactRow>> ofPupils =
+        Map<PupilId, List<FactRow>> ofPupils =
                 kept.facts(RecordService.ids(schoolClass)).stream().collect(Collectors.groupingBy(FactRow::pupilId));
         Map<String, List<FactOfPupil>> missed = new LinkedHashMap<>();
         schoolClass.pupils()
@@ -145,7 +147,7 @@ class RecordPages {
                 .map(each -> new ShakyFact(each.getKey(), each.getValue())).toList();
     }
 
-    PupilRecord ofPupil(TeacherId teacherId, long pupilId) {
+    PupilRecord ofPupil(TeacherId teacherId, PupilId pupilId) {
         Known known = records.pupil(teacherId, pupilId);
         PupilWork pupil = known.work();
         List<RungRecord> records =
@@ -178,8 +180,7 @@ class RecordPages {
         Ruling ruling = pupil.places().ruling(rung.id());
         Operation operation = rung.wishes().operation();
         List<RestingAnswer> rests = standing.rests().stream().map(evidence -> pupil.answers().stream()
-                .filter(answer -> answer.marking() == evidence.source().marking()
-                        && answer.question() == evidence.source().question())
+                .filter(answer -> answer.is(evidence.source()))
                 .findFirst().orElseThrow())
                 .map(answer -> new RestingAnswer(answer.day(), answer.marking(), answer.title(), answer.question(),
                         answer.problem(),

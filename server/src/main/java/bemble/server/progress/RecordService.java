@@ -10,6 +10,8 @@ import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.Marked;
@@ -54,12 +56,12 @@ public class RecordService {
 
     /** What each pupil of a class has done, and where they stand. */
     public List<PupilWork> work(TeacherId teacherId, SchoolClass schoolClass) {
-        List<Long> ids = schoolClass.pupils().stream().map(Pupil::id).toList();
+        List<PupilId> ids = schoolClass.pupils().stream().map(Pupil::id).toList();
         Marked marked = work.of(teacherId, ids);
-        Map<Long, List<Answer>> answers = marked.answers().stream().collect(Collectors.groupingBy(Answer::pupilId));
-        Map<Long, List<QuizTaken>> quizzes =
+        Map<PupilId, List<Answer>> answers = marked.answers().stream().collect(Collectors.groupingBy(Answer::pupilId));
+        Map<PupilId, List<QuizTaken>> quizzes =
                 marked.quizzes().stream().collect(Collectors.groupingBy(QuizTaken::pupilId));
-        Map<Long, List<Ruling>> ruled = ids.isEmpty() ? Map.of()
+        Map<PupilId, List<Ruling>> ruled = ids.isEmpty() ? Map.of()
                 : rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
         return schoolClass.pupils().stream()
                 .map(pupil -> new PupilWork(pupil, answers.getOrDefault(pupil.id(), List.of()),
@@ -74,26 +76,26 @@ public class RecordService {
     }
 
     /** The same of several classes, by their numbers. */
-    public Map<Long, List<PupilPlaces>> places(List<SchoolClass> some) {
-        List<Long> ids = some.stream().flatMap(each -> ids(each).stream()).toList();
+    public Map<ClassId, List<PupilPlaces>> places(List<SchoolClass> some) {
+        List<PupilId> ids = some.stream().flatMap(each -> ids(each).stream()).toList();
         if (ids.isEmpty()) {
             return some.stream().collect(Collectors.toMap(SchoolClass::id, each -> List.of()));
         }
-        Map<Long, Map<String, Place>> places = records.places(ids);
-        Map<Long, List<Ruling>> ruled = rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
+        Map<PupilId, Map<String, Place>> places = records.places(ids);
+        Map<PupilId, List<Ruling>> ruled = rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
         return some.stream().collect(Collectors.toMap(SchoolClass::id, each -> each.pupils().stream()
                 .map(pupil -> new PupilPlaces(pupil, places.getOrDefault(pupil.id(), Map.of()),
                         ruled.getOrDefault(pupil.id(), List.of())))
                 .toList()));
     }
 
-    static List<Long> ids(SchoolClass schoolClass) {
+    static List<PupilId> ids(SchoolClass schoolClass) {
         return schoolClass.pupils().stream().map(Pupil::id).toList();
     }
 
     /** The slips that a teacher confirmed in a class, with the number of pupils of whom it is said; the most first. */
     public Map<KnownSlip, Long> confirmed(SchoolClass schoolClass) {
-        List<Long> ids = ids(schoolClass);
+        List<PupilId> ids = ids(schoolClass);
         if (ids.isEmpty()) {
             return Map.of();
         }
@@ -126,7 +128,7 @@ public class RecordService {
     public record Known(SchoolClass schoolClass, PupilWork work) {}
 
     /** @throws Missing where the teacher has no such pupil */
-    public Known pupil(TeacherId teacherId, long pupilId) {
+    public Known pupil(TeacherId teacherId, PupilId pupilId) {
         SchoolClass schoolClass = classes.ofPupil(teacherId, pupilId);
         Pupil pupil = classes.findPupil(teacherId, pupilId);
         return new Known(schoolClass, work(teacherId, schoolClass.with(List.of(pupil))).get(0));

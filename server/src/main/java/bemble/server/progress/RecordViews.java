@@ -4,6 +4,8 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.progress.State;
 import bemble.server.classes.Pupil;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.MarkingId;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
@@ -43,7 +45,7 @@ final class RecordViews {
     record FactOfPupil(@NotNull String pupil, @NotNull int missed) {}
 
     /** A class's record: rungs across, pupils down. */
-    record ClassRecord(@NotNull long id, @NotNull String name, @NotNull LocalDate today,
+    record ClassRecord(@NotNull ClassId id, @NotNull String name, @NotNull LocalDate today,
             @NotNull List<StateView> states,
             @NotNull List<RecordRung> rungs, @NotNull List<PupilRow> pupils, @NotNull List<ClassSlip> slips,
             @NotNull List<ShakyFact> facts) {}
@@ -54,7 +56,8 @@ final class RecordViews {
      * @param cause what it is put down to in a few words; left out where nothing is known
      * @param confirmed whether a teacher decided it
      */
-    record RestingAnswer(@NotNull LocalDate day, @NotNull long marking, @NotNull String title, @NotNull int question,
+    record RestingAnswer(@NotNull LocalDate day, @NotNull MarkingId marking, @NotNull String title,
+            @NotNull int question,
             @NotNull Problem problem, @NotNull String given, @NotNull boolean right, @NotNull boolean alone,
             String cause,
             @NotNull boolean confirmed) {}
@@ -77,7 +80,7 @@ final class RecordViews {
     record FactRecord(@NotNull String fact, @NotNull int missed, @NotNull LocalDate last) {}
 
     /** Everything about one pupil. */
-    record PupilRecord(@NotNull Pupil pupil, @NotNull long classId, @NotNull String className,
+    record PupilRecord(@NotNull Pupil pupil, @NotNull ClassId classId, @NotNull String className,
             @NotNull List<StateView> states,
             @NotNull List<RungRecord> rungs, @NotNull List<SlipRecord> slips, @NotNull List<FactRecord> facts,
             @NotNull String rule) {}

@@ -1,5 +1,6 @@
 package bemble.server.progress;
 
+import bemble.server.ids.PupilId;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -13,16 +14,16 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface RulingMapper {
     /** What a teacher says of a pupil on a rung. */
-    record Ruling(long pupilId, String rung, String state, String reason, LocalDate ruledOn) {}
+    record Ruling(PupilId pupilId, String rung, String state, String reason, LocalDate ruledOn) {}
 
     @Select("<script>select pupil_id, rung, state, reason, ruled_on from ruling where pupil_id in "
             + "<foreach collection='pupilIds' item='id' open='(' separator=',' close=')'>#{id}</foreach></script>")
-    List<Ruling> of(@Param("pupilIds") Collection<Long> pupilIds);
+    List<Ruling> of(@Param("pupilIds") Collection<PupilId> pupilIds);
 
     @Update("merge into ruling (pupil_id, rung, state, reason, ruled_on) key (pupil_id, rung) "
             + "values (#{pupilId}, #{rung}, #{state}, #{reason}, #{ruledOn})")
     void keep(Ruling ruling);
 
     @Delete("delete from ruling where pupil_id = #{pupilId} and rung = #{rung}")
-    void remove(long pupilId, String rung);
+    void remove(PupilId pupilId, String rung);
 }

@@ -4,6 +4,7 @@ import bemble.core.practice.Ladder;
 import bemble.core.problem.Refusal;
 import bemble.core.progress.State;
 import bemble.server.faults.Missing;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.progress.RulingMapper.Ruling;
@@ -29,13 +30,13 @@ public class RulingService {
      * @throws Refusal where the rung, the state or the reason is missing
      */
     @Transactional
-    void rule(TeacherId teacherId, long pupilId, String rung, String state, String reason) {
+    void rule(TeacherId teacherId, PupilId pupilId, String rung, String state, String reason) {
         records.pupil(teacherId, pupilId);
         keepRuling(pupilId, rung, state, reason);
     }
 
     /** The same of a pupil who is on the way in; whose they are is known to who asks. */
-    public void keepRuling(long pupilId, String rung, String state, String reason) {
+    public void keepRuling(PupilId pupilId, String rung, String state, String reason) {
         if (Ladder.find(rung).isEmpty()) {
             throw new Missing("There is no such rung. The ladders show which there are.");
         }
@@ -48,7 +49,7 @@ public class RulingService {
     }
 
     @Transactional
-    void unrule(TeacherId teacherId, long pupilId, String rung) {
+    void unrule(TeacherId teacherId, PupilId pupilId, String rung) {
         records.pupil(teacherId, pupilId);
         rulings.remove(pupilId, rung);
     }

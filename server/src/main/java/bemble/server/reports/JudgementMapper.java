@@ -1,5 +1,6 @@
 package bemble.server.reports;
 
+import bemble.server.ids.PupilId;
 import java.util.List;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -9,7 +10,7 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 interface JudgementMapper {
     @Select("select pupil_id, marking_id, question, judge, says, judged_on from judgement where pupil_id = #{pupilId} order by id")
-    List<Judgement> of(long pupilId);
+    List<Judgement> of(PupilId pupilId);
 
     @Insert("insert into judgement (pupil_id, marking_id, question, judge, says, judged_on) "
             + "values (#{pupilId}, #{markingId}, #{question}, #{judge}, #{says}, #{judgedOn})")

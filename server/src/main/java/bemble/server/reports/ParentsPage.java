@@ -110,8 +110,7 @@ final class ParentsPage {
 
     private boolean isOn(Rung rung, Answer answer) {
         Standing standing = pupil.standing(rung.id());
-        return standing.rests().stream().anyMatch(each -> each.source().marking() == answer.marking()
-                && each.source().question() == answer.question());
+        return standing.rests().stream().anyMatch(each -> answer.is(each.source()));
     }
 
     private WritingPaper paper(Problem problem) {
@@ -146,7 +145,8 @@ final class ParentsPage {
     private Optional<Answer> ownPiece() {
         List<Answer> right = pupil.answers().stream().filter(answer -> answer.right() && answer.alone()).toList();
         List<Answer> last = right.subList(Math.max(0, right.size() - PIECES_TO_CHOOSE_FROM), right.size());
-        return last.isEmpty() ? Optional.empty() : Optional.of(last.get((int) (pupil.pupil().id() % last.size())));
+        return last.isEmpty() ? Optional.empty()
+                : Optional.of(last.get((int) (pupil.pupil().id().value() % last.size())));
     }
 
     private Section atHome() {

@@ -2,6 +2,7 @@ package bemble.server.reports;
 
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.progress.RecordService;
@@ -31,7 +32,7 @@ public class Pieces {
     }
 
     /** Everything that was said of a pupil's work. */
-    public List<Judgement> judgementsOf(long pupilId) {
+    public List<Judgement> judgementsOf(PupilId pupilId) {
         return judgements.of(pupilId);
     }
 
@@ -41,7 +42,7 @@ public class Pieces {
     }
 
     /** The latest pieces of a pupil, the last of them last. */
-    PiecesView of(TeacherId teacherId, long pupilId) {
+    PiecesView of(TeacherId teacherId, PupilId pupilId) {
         RecordService.Known known = records.pupil(teacherId, pupilId);
         List<Judgement> all = judgements.of(pupilId);
         List<Answer> alone = known.work().answers().stream().filter(Answer::alone).toList();
@@ -49,17 +50,18 @@ public class Pieces {
                 .subList(Math.max(0, alone.size() - MOST_PIECES), alone.size()).stream()
                 .map(answer -> new PieceView(answer.day(), answer.marking(), answer.question(), answer.title(),
                         answer.problem(),
-                        answer.given(), answer.right(), all.stream().filter(each -> each.markingId() == answer.marking()
-                                && each.question() == answer.question())
+                        answer.given(), answer.right(), all.stream().filter(each -> each.isOf(answer))
                                 .map(each -> new JudgementView(each.judge(), each.says(), each.judgedOn())).toList()))
                 .toList());
     }
 
     /** @throws Refusal where two have judged it already, or this one has */
     @Transactional
-    PiecesView judge(TeacherId teacherId, long pupilId, NewJudgement judgement) {
-        PieceView piece = of(teacherId, pupilId).pieces().stream().filter(each -> each.marking() == judgement.marking()
-                && each.question() == judgement.question()).findFirst()
+    PiecesView judge(TeacherId teacherId, PupilId pupilId, NewJudgement judgement) {
+        PieceView piece = of(teacherId, pupilId).pieces().stream()
+                .filter(each -> each.marking().equals(judgement.marking())
+                        && each.question() == judgement.question())
+                .findFirst()
                 .orElseThrow(
                         () -> new Missing("This piece of work is not among this pupil's own. Load the page again."));
         if (piece.judgements().size() >= JUDGEMENTS) {

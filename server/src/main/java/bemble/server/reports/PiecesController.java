@@ -1,6 +1,7 @@
 package bemble.server.reports;
 
 import bemble.server.account.SignedIn;
+import bemble.server.ids.PupilId;
 import bemble.server.reports.PiecesViews.NewJudgement;
 import bemble.server.reports.PiecesViews.PiecesView;
 import jakarta.validation.Valid;
@@ -24,13 +25,13 @@ class PiecesController {
 
     /** Pieces of unaided work, with what was said of each. */
     @GetMapping
-    PiecesView pieces(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    PiecesView pieces(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id) {
         return pieces.of(teacher.id(), id);
     }
 
     /** Keeps what somebody says of a piece of work. */
     @PostMapping
-    PiecesView judge(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    PiecesView judge(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id,
             @Valid @RequestBody NewJudgement judgement) {
         return pieces.judge(teacher.id(), id, judgement);
     }

@@ -1,6 +1,8 @@
 package bemble.server.reports;
 
 import bemble.server.account.SignedIn;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -53,53 +55,53 @@ class ReportController {
 
     /** The page for parents. */
     @GetMapping("/api/pupils/{id}/report")
-    WordedView ofPupil(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    WordedView ofPupil(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id) {
         return WordedView.of(reports.ofPupil(teacher.id(), id));
     }
 
     /** The page for parents as PDF. */
     @GetMapping(value = "/api/pupils/{id}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> pupilFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    ResponseEntity<byte[]> pupilFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id,
             @RequestParam(defaultValue = "false") boolean inline) {
         return reports.ofPupil(teacher.id(), id).report().pdf("bemble-pupil.pdf", inline);
     }
 
     /** Pieces of work with two judgements of each, for colleagues who sit together. */
     @GetMapping("/api/pupils/{id}/work/pages")
-    WordedView toJudge(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    WordedView toJudge(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id) {
         return WordedView.of(reports.toJudge(teacher.id(), id));
     }
 
     /** Pieces of work to judge as PDF. */
     @GetMapping(value = "/api/pupils/{id}/work.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> toJudgeFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    ResponseEntity<byte[]> toJudgeFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id,
             @RequestParam(defaultValue = "false") boolean inline) {
         return reports.toJudge(teacher.id(), id).report().pdf("bemble-work.pdf", inline);
     }
 
     /** The page for the head. */
     @GetMapping("/api/classes/{id}/report")
-    WordedView ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    WordedView ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id) {
         return WordedView.of(reports.ofClass(teacher.id(), id));
     }
 
     /** The page for the head as PDF. */
     @GetMapping(value = "/api/classes/{id}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> classFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    ResponseEntity<byte[]> classFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @RequestParam(defaultValue = "false") boolean inline) {
         return reports.ofClass(teacher.id(), id).report().pdf("bemble-class.pdf", inline);
     }
 
     /** The page for a stand-in. */
     @GetMapping("/api/classes/{id}/stand-in")
-    WordedView standIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    WordedView standIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @RequestParam(required = false) LocalDate day) {
         return WordedView.of(reports.standIn(teacher.id(), id, day));
     }
 
     /** The page for a stand-in as PDF. */
     @GetMapping(value = "/api/classes/{id}/stand-in.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> standInFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    ResponseEntity<byte[]> standInFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @RequestParam(required = false) LocalDate day, @RequestParam(defaultValue = "false") boolean inline) {
         return reports.standIn(teacher.id(), id, day).report().pdf("bemble-stand-in.pdf", inline);
     }

@@ -11,6 +11,8 @@ import bemble.core.style.HouseStyle;
 import bemble.core.words.Words;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.log.papers.PupilPapers;
 import bemble.server.plan.PlanService;
@@ -66,7 +68,7 @@ class Reports {
     }
 
     /** For a talk with parents: what goes well, what is worked on, the child's own work, and one thing to do at home. */
-    Worded ofPupil(TeacherId teacherId, long pupilId) {
+    Worded ofPupil(TeacherId teacherId, PupilId pupilId) {
         RecordService.Known known = records.pupil(teacherId, pupilId);
         PupilWork pupil = known.work();
         List<Section> sections = new ParentsPage(pupil, styles.of(teacherId), records.today())
@@ -76,7 +78,7 @@ class Reports {
     }
 
     /** For colleagues who judge together: dated pieces, what was said of each, and lines to write on where nothing was. */
-    Worded toJudge(TeacherId teacherId, long pupilId) {
+    Worded toJudge(TeacherId teacherId, PupilId pupilId) {
         PiecesView all = pieces.of(teacherId, pupilId);
         List<Section> sections = new ArrayList<>();
         sections.add(Section.plain("How to judge")
@@ -119,7 +121,7 @@ class Reports {
     }
 
     /** For the head: how many children are where; no child is named. */
-    Worded ofClass(TeacherId teacherId, long classId) {
+    Worded ofClass(TeacherId teacherId, ClassId classId) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         List<PupilPlaces> all = records.places(schoolClass);
         List<Section> sections = new ArrayList<>();
@@ -157,7 +159,7 @@ class Reports {
     }
 
     /** For a day's stand-in: the lesson with its questions and answers, who sits with whom, and how we write it. */
-    Worded standIn(TeacherId teacherId, long classId, LocalDate day) {
+    Worded standIn(TeacherId teacherId, ClassId classId, LocalDate day) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         List<DayView> days = plans.plan(teacherId, classId, day).days();
         // Where no day is named it is the next one with a lesson.

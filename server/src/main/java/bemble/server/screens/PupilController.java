@@ -3,6 +3,7 @@ package bemble.server.screens;
 import bemble.core.problem.Refusal;
 import bemble.server.account.Attempts;
 import bemble.server.faults.Missing;
+import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
 import bemble.server.log.papers.AttemptView;
 import bemble.server.log.papers.DoneFigures;
@@ -63,7 +64,7 @@ class PupilController {
     /** @param digits the few digits that go with the name, where the teacher wants them */
     record Came(
             @NotNull(message = "Type the code on the board.") @Size(max = Limits.CODE_LETTERS, message = "A code is shorter than this.") String code,
-            @NotNull(message = "Pick your name.") Long pupilId,
+            @NotNull(message = "Pick your name.") PupilId pupilId,
             @Size(max = Limits.PUPIL_DIGITS, message = "These are more digits than anybody has.") String digits) {}
 
     /** Who is in at this device. */

@@ -1,6 +1,8 @@
 package bemble.server.screens;
 
 import bemble.server.account.SignedIn;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
 import bemble.server.screens.ScreenViews.SessionLine;
 import bemble.server.screens.ScreenViews.SessionView;
@@ -46,8 +48,9 @@ class ScreenController {
      * @param led whether the square that comes next is shown
      * @param asksDigits whether a few digits go with each name; left out, they do as soon as other devices reach Bemble
      */
-    record OpenedSet(@NotNull(message = "Choose a class.") Long classId, @NotNull(message = "Choose a set.") Long setId,
-            @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") Long> pupils,
+    record OpenedSet(@NotNull(message = "Choose a class.") ClassId classId,
+            @NotNull(message = "Choose a set.") Long setId,
+            @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") PupilId> pupils,
             @NotNull boolean led, Boolean asksDigits) {}
 
     /** @param address what pupils open on their devices; left out where only this computer reaches Bemble */
@@ -62,7 +65,7 @@ class ScreenController {
     /** Newest first; how many there are in all stands in the header {@code X-Total-Count}. */
     @GetMapping
     ResponseEntity<List<SessionLine>> all(@AuthenticationPrincipal SignedIn teacher,
-            @RequestParam(required = false) Long classId,
+            @RequestParam(required = false) ClassId classId,
             @RequestParam(defaultValue = "") String search, @RequestParam(defaultValue = "0") @Min(0) int offset,
             @RequestParam(defaultValue = "50") @Min(1) @Max(Limits.ROWS_READ) int most) {
         return screens.search(teacher.id(), classId, search, offset, most).answer();
@@ -102,13 +105,14 @@ class ScreenController {
     /** Lets another device write under a pupil's name: the next that writes keeps it. */
     @PostMapping("/{id}/pupils/{pupil}/device")
     SessionView forAnyDevice(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
-            @PathVariable long pupil) {
+            @PathVariable PupilId pupil) {
         return screens.forAnyDevice(teacher.id(), id, pupil);
     }
 
     /** Gives a paper that was handed in back. */
     @PostMapping("/{id}/pupils/{pupil}/back")
-    SessionView giveBack(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @PathVariable long pupil) {
+    SessionView giveBack(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+            @PathVariable PupilId pupil) {
         return screens.giveBack(teacher.id(), id, pupil);
     }
 }

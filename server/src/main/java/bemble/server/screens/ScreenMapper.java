@@ -1,5 +1,7 @@
 package bemble.server.screens;
 
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -32,10 +34,10 @@ interface ScreenMapper {
             + "(select count(*) from screen_place p where p.session_id = live_session.id) as places "
             + "from live_session where " + MATCHES
             + " order by opened_at desc, id desc offset #{offset} rows fetch first #{most} rows only")
-    List<Line> search(TeacherId teacherId, Long classId, String pattern, int offset, int most);
+    List<Line> search(TeacherId teacherId, ClassId classId, String pattern, int offset, int most);
 
     @Select("select count(*) from live_session where " + MATCHES)
-    int count(TeacherId teacherId, Long classId, String pattern);
+    int count(TeacherId teacherId, ClassId classId, String pattern);
 
     @Select("select count(*) from live_session where teacher_id = #{teacherId} and ended_at is null")
     int countOpen(TeacherId teacherId);
@@ -62,11 +64,11 @@ interface ScreenMapper {
     List<StoredPlace> places(long sessionId);
 
     @Select("select " + PLACE + " from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId}")
-    Optional<StoredPlace> place(long sessionId, long pupilId);
+    Optional<StoredPlace> place(long sessionId, PupilId pupilId);
 
     @Select("select " + PLACE
             + " from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId} for update")
-    Optional<StoredPlace> take(long sessionId, long pupilId);
+    Optional<StoredPlace> take(long sessionId, PupilId pupilId);
 
     /** What matters of a session to who writes in it. */
     record OpenTo(TeacherId teacherId, OffsetDateTime endedAt) {}
@@ -76,22 +78,22 @@ interface ScreenMapper {
 
     /** Another device tried to write under a name. */
     @Update("update screen_place set other_device_at = #{at} where session_id = #{sessionId} and pupil_id = #{pupilId}")
-    void otherDevice(long sessionId, long pupilId, OffsetDateTime at);
+    void otherDevice(long sessionId, PupilId pupilId, OffsetDateTime at);
 
     /** A place whose papers are handed in and not in their pile yet. */
-    record Handed(long sessionId, long pupilId) {}
+    record Handed(long sessionId, PupilId pupilId) {}
 
     @Select("select session_id, pupil_id from screen_place where handed_in_at is not null and taken_at is null")
     List<Handed> toTakeIn();
 
     @Select("select count(*) > 0 from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId} and taken_at is not null")
-    boolean isTaken(long sessionId, long pupilId);
+    boolean isTaken(long sessionId, PupilId pupilId);
 
     @Update("update screen_place set taken_at = #{at} where session_id = #{sessionId} and pupil_id = #{pupilId} and handed_in_at is not null")
-    void taken(long sessionId, long pupilId, OffsetDateTime at);
+    void taken(long sessionId, PupilId pupilId, OffsetDateTime at);
 
     @Insert("insert into screen_place (session_id, pupil_id, digits, begun) values (#{sessionId}, #{pupilId}, #{digits}, '')")
-    void addPlace(long sessionId, long pupilId, String digits);
+    void addPlace(long sessionId, PupilId pupilId, String digits);
 
     @Update("update screen_place set run = #{p.run,jdbcType=VARCHAR}, seen_at = #{p.seenAt,jdbcType=TIMESTAMP_WITH_TIMEZONE}, "
             + "at_question = #{p.atQuestion,jdbcType=INTEGER}, begun = #{p.begun}, "

@@ -6,6 +6,8 @@ import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.marking.taken.TakenPapers;
@@ -59,7 +61,7 @@ class ScreenService {
      *
      * @param classId of this class alone; of all where it is null
      */
-    Page<SessionLine> search(TeacherId teacherId, Long classId, String words, int offset, int most) {
+    Page<SessionLine> search(TeacherId teacherId, ClassId classId, String words, int offset, int most) {
         String pattern = SearchWords.pattern(words);
         return new Page<>(
                 screens.search(teacherId, classId, pattern, offset, most).stream()
@@ -76,7 +78,7 @@ class ScreenService {
      * @param pupilIds for whom; everybody where it is empty
      */
     @Transactional
-    SessionView open(TeacherId teacherId, long classId, long setId, List<Long> pupilIds, boolean led,
+    SessionView open(TeacherId teacherId, ClassId classId, long setId, List<PupilId> pupilIds, boolean led,
             boolean asksDigits) {
         if (screens.countOpen(teacherId) >= Limits.OPEN_SETS) {
             throw Refusal.of("setId", "You have " + Limits.OPEN_SETS + " sets open at screens. End one of them first.");
@@ -114,7 +116,7 @@ class ScreenService {
 
     SessionView view(StoredSession session) {
         SchoolClass schoolClass = classes.find(session.teacherId(), session.classId());
-        Map<Long, StoredPlace> places = screens.places(session.id()).stream()
+        Map<PupilId, StoredPlace> places = screens.places(session.id()).stream()
                 .collect(Collectors.toMap(StoredPlace::pupilId, Function.identity()));
         return new SessionView(session.id(), session.title(), session.classId(), schoolClass.name(),
                 session.markingId(), session.code(),
@@ -161,7 +163,7 @@ class ScreenService {
 
     /** Gives a paper that was handed in back, to be gone on with; its first answers stay what they were. */
     @Transactional
-    SessionView giveBack(TeacherId teacherId, long id, long pupilId) {
+    SessionView giveBack(TeacherId teacherId, long id, PupilId pupilId) {
         view(teacherId, id);
         StoredPlace place = screens.take(id, pupilId).orElseThrow(ScreenService::gone);
         screens.change(place.handedIn(null));
@@ -171,7 +173,7 @@ class ScreenService {
 
     /** Lets another device write under a name: the next that writes keeps it. */
     @Transactional
-    SessionView forAnyDevice(TeacherId teacherId, long id, long pupilId) {
+    SessionView forAnyDevice(TeacherId teacherId, long id, PupilId pupilId) {
         view(teacherId, id);
         screens.change(screens.take(id, pupilId).orElseThrow(ScreenService::gone).forAnyDevice());
         events.publishEvent(new SessionChanged(id));

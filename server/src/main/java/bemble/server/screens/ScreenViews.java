@@ -1,6 +1,8 @@
 package bemble.server.screens;
 
 import bemble.server.classes.Pupil;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.MarkingId;
 import jakarta.validation.constraints.NotNull;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -22,8 +24,8 @@ final class ScreenViews {
             OffsetDateTime seenAt, String run, OffsetDateTime otherDeviceAt) {}
 
     /** @param ended whether the code has ended */
-    record SessionView(@NotNull long id, @NotNull String title, @NotNull long classId, @NotNull String className,
-            @NotNull long markingId,
+    record SessionView(@NotNull long id, @NotNull String title, @NotNull ClassId classId, @NotNull String className,
+            @NotNull MarkingId markingId,
             @NotNull String code, @NotNull boolean led, @NotNull boolean asksDigits, @NotNull int questions,
             @NotNull OffsetDateTime openedAt, @NotNull boolean ended, @NotNull List<PlaceView> places) {}
 

@@ -1,5 +1,6 @@
 package bemble.server.screens;
 
+import bemble.server.ids.PupilId;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.Set;
@@ -16,7 +17,8 @@ import java.util.stream.Collectors;
  * @param device the device that writes under this name, or null
  * @param otherDeviceAt when another device last tried to, or null
  */
-record StoredPlace(long sessionId, long pupilId, String digits, String run, OffsetDateTime seenAt, Integer atQuestion,
+record StoredPlace(long sessionId, PupilId pupilId, String digits, String run, OffsetDateTime seenAt,
+        Integer atQuestion,
         String begun,
         OffsetDateTime handedInAt, String device, OffsetDateTime otherDeviceAt) {
     /** The place of who came in just now, with the papers that are theirs. */

@@ -1,5 +1,7 @@
 package bemble.server.screens;
 
+import bemble.server.ids.ClassId;
+import bemble.server.ids.MarkingId;
 import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 
@@ -11,7 +13,7 @@ import java.time.OffsetDateTime;
  * @param endedAt when the teacher ended it, or null
  * @param setId the set it was opened with, or null where that was not kept
  */
-record StoredSession(long id, TeacherId teacherId, long classId, long markingId, String code, String title,
+record StoredSession(long id, TeacherId teacherId, ClassId classId, MarkingId markingId, String code, String title,
         String problems,
         boolean led,
         boolean asksDigits, OffsetDateTime openedAt, OffsetDateTime endedAt,

@@ -1,5 +1,6 @@
 package bemble.server.screens;
 
+import bemble.server.ids.PupilId;
 import bemble.server.load.Background;
 import jakarta.annotation.PreDestroy;
 import java.util.concurrent.CompletableFuture;
@@ -37,7 +38,7 @@ class TakingIn {
         screens.toTakeIn().forEach(place -> begin(place.sessionId(), place.pupilId()));
     }
 
-    private CompletableFuture<Void> begin(long sessionId, long pupilId) {
+    private CompletableFuture<Void> begin(long sessionId, PupilId pupilId) {
         try {
             return CompletableFuture.runAsync(() -> take(sessionId, pupilId), taker::execute);
         } catch (RejectedExecutionException stopping) {
@@ -45,7 +46,7 @@ class TakingIn {
         }
     }
 
-    private void take(long sessionId, long pupilId) {
+    private void take(long sessionId, PupilId pupilId) {
         try {
             handed.take(sessionId, pupilId);
         } catch (RuntimeException failure) {
@@ -55,12 +56,12 @@ class TakingIn {
     }
 
     /** Takes a pupil's papers in when their turn comes. */
-    void later(long sessionId, long pupilId) {
+    void later(long sessionId, PupilId pupilId) {
         begin(sessionId, pupilId);
     }
 
     /** Takes a pupil's papers in; returns as soon as they are, or when it is not worth waiting any longer. */
-    void soon(long sessionId, long pupilId) {
+    void soon(long sessionId, PupilId pupilId) {
         try {
             begin(sessionId, pupilId).get(PATIENCE_MILLISECONDS, TimeUnit.MILLISECONDS);
         } catch (TimeoutException | ExecutionException later) {

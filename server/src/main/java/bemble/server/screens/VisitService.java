@@ -4,6 +4,7 @@ import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.Missing;
+import bemble.server.ids.PupilId;
 import bemble.server.log.papers.AttemptView;
 import bemble.server.log.papers.DoneFigures;
 import bemble.server.log.papers.PupilPapers;
@@ -46,7 +47,7 @@ class VisitService {
     }
 
     /** A pupil who has come in at a device. */
-    record Visitor(long sessionId, long pupilId, String device) implements Serializable {}
+    record Visitor(long sessionId, PupilId pupilId, String device) implements Serializable {}
 
     /**
      * The names of those a set is opened for.
@@ -81,7 +82,7 @@ class VisitService {
      * @throws Refusal where the code, the name or the digits do not belong together
      */
     @Transactional
-    Visitor comeIn(String code, long pupilId, String digits, String device) {
+    Visitor comeIn(String code, PupilId pupilId, String digits, String device) {
         StoredSession session = byCode(code);
         StoredPlace place = screens.take(session.id(), pupilId)
                 .orElseThrow(() -> Refusal.of("pupilId", "This name is not on the list. Pick yours from it."));

@@ -8,6 +8,8 @@ import bemble.server.account.SignedIn;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.MarkingId;
 import bemble.server.ids.TeacherId;
 import bemble.server.log.LastWorked;
 import bemble.server.log.papers.PapersBegun;
@@ -56,10 +58,10 @@ class TodayController {
     }
 
     /** A class's lesson of the day; without groups where there is none. */
-    record Lesson(@NotNull long classId, @NotNull String className, @NotNull LocalDate date,
+    record Lesson(@NotNull ClassId classId, @NotNull String className, @NotNull LocalDate date,
             @NotNull List<GroupView> groups) {}
 
-    record WaitingPile(@NotNull long id, @NotNull String title, @NotNull String className, @NotNull int waiting,
+    record WaitingPile(@NotNull MarkingId id, @NotNull String title, @NotNull String className, @NotNull int waiting,
             @NotNull int papers) {}
 
     /** A pupil with the rungs that come back. */
@@ -85,7 +87,7 @@ class TodayController {
         List<Lesson> lessons = new ArrayList<>();
         List<DuePupil> due = new ArrayList<>();
         List<SchoolClass> all = classes.all(teacher.id());
-        Map<Long, List<PupilPlaces>> places = records.places(all);
+        Map<ClassId, List<PupilPlaces>> places = records.places(all);
         for (SchoolClass schoolClass : all) {
             List<PupilPlaces> work = places.get(schoolClass.id());
             Stream.of(today, today.plusWeeks(1))

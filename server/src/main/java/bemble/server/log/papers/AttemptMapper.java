@@ -1,6 +1,8 @@
 package bemble.server.log.papers;
 
 import bemble.core.problem.Problem;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -40,16 +42,16 @@ public interface AttemptMapper {
     Optional<Integer> questionInRun(long entryId, String run);
 
     @Update("update attempt set pupil_id = #{pupilId} where run = #{run}")
-    void belongsTo(String run, long pupilId);
+    void belongsTo(String run, PupilId pupilId);
 
     /** Takes everything that a pupil wrote at a screen out of the log, for good. */
     @Delete("delete from log_entry where id in (select entry_id from attempt where pupil_id = #{pupilId})")
-    void deleteOfPupil(long pupilId);
+    void deleteOfPupil(PupilId pupilId);
 
     /** A pupil's papers that were right, the latest first. */
     @Select("select e.id from attempt a join log_entry e on e.id = a.entry_id where a.pupil_id = #{pupilId} "
             + "and e.teacher_id = #{teacherId} and e.deleted_at is null and e.written = 'right' order by e.worked_at desc, e.id desc")
-    List<Long> rightOfPupil(TeacherId teacherId, long pupilId);
+    List<Long> rightOfPupil(TeacherId teacherId, PupilId pupilId);
 
     /** A paper that a teacher has begun and not handed in. */
     record OpenPaper(long id, Problem problem, OffsetDateTime workedAt) {}
@@ -60,15 +62,15 @@ public interface AttemptMapper {
     List<OpenPaper> open(TeacherId teacherId, int most);
 
     /** A paper that a pupil wrote at a screen, with the question of the pile it was marked in. */
-    record PaperInPile(long id, long markingId, int question) {}
+    record PaperInPile(long id, MarkingId markingId, int question) {}
 
     @Select("select e.id, s.marking_id, a.question from attempt a join log_entry e on e.id = a.entry_id join screen_place p on p.run = a.run "
             + "join screen_session s on s.id = p.session_id where a.pupil_id = #{pupilId} and e.teacher_id = #{teacherId} "
             + "and e.deleted_at is null order by e.worked_at desc, e.id desc fetch first #{most} rows only")
-    List<PaperInPile> inPiles(TeacherId teacherId, long pupilId, int most);
+    List<PaperInPile> inPiles(TeacherId teacherId, PupilId pupilId, int most);
 
     @Select("select count(*) from attempt where pupil_id = #{pupilId}")
-    int countOfPupil(long pupilId);
+    int countOfPupil(PupilId pupilId);
 
     @Update("update attempt set settings = #{settings}, figures = #{figures} where entry_id = #{entryId}")
     void change(long entryId, String settings, String figures);

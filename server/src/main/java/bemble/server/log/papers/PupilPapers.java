@@ -5,6 +5,8 @@ import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.log.papers.AttemptService.Attempt;
@@ -46,7 +48,7 @@ public class PupilPapers {
      * @return names the pupil's papers
      */
     @Transactional
-    public UUID begin(TeacherId teacherId, long pupilId, String label, List<Problem> problems, HouseStyle style,
+    public UUID begin(TeacherId teacherId, PupilId pupilId, String label, List<Problem> problems, HouseStyle style,
             boolean led) {
         UUID run = UUID.randomUUID();
         AttemptSettings settings = new AttemptSettings(false, false, led, "end", 0, null, false);
@@ -103,7 +105,7 @@ public class PupilPapers {
     public record Own(LocalDate day, Problem problem, OwnWork work) {}
 
     /** The last paper that a pupil wrote alone and that came out right. */
-    public Optional<Own> lastRight(TeacherId teacherId, long pupilId) {
+    public Optional<Own> lastRight(TeacherId teacherId, PupilId pupilId) {
         return mapper.rightOfPupil(teacherId, pupilId).stream().map(id -> attempts.find(teacherId, id))
                 .filter(attempt -> !attempt.settings().led()).findFirst()
                 .map(attempt -> new Own(attempt.entry().workedAt().toLocalDate(), attempt.entry().problem(),
@@ -111,10 +113,10 @@ public class PupilPapers {
     }
 
     /** A question of a pile. */
-    public record Asked(long marking, int question) {}
+    public record Asked(MarkingId marking, int question) {}
 
     /** The last papers that a pupil wrote at screens, by the question they were marked for. */
-    public Map<Asked, OwnWork> written(TeacherId teacherId, long pupilId, int most) {
+    public Map<Asked, OwnWork> written(TeacherId teacherId, PupilId pupilId, int most) {
         Map<Asked, OwnWork> written = new HashMap<>();
         mapper.inPiles(teacherId, pupilId, most)
                 .forEach(paper -> written.put(new Asked(paper.markingId(), paper.question()),
@@ -123,12 +125,12 @@ public class PupilPapers {
     }
 
     /** How many papers a pupil wrote at screens. */
-    public int count(long pupilId) {
+    public int count(PupilId pupilId) {
         return mapper.countOfPupil(pupilId);
     }
 
     /** Takes everything that a pupil wrote at screens out of the log, for good. */
-    public void delete(long pupilId) {
+    public void delete(PupilId pupilId) {
         mapper.deleteOfPupil(pupilId);
     }
 }

@@ -1,5 +1,7 @@
 package bemble.server.marking.kept;
 
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.rules.RulesChanged;
 import bemble.server.style.HowCodesChanged;
 import java.util.Collection;
@@ -29,12 +31,12 @@ public class AnswerChanges {
         this.events = events;
     }
 
-    public void ofPupil(long pupilId) {
+    public void ofPupil(PupilId pupilId) {
         of(List.of(pupilId));
     }
 
     /** All answers of a pile: its day, or whether it is there at all. */
-    void inMarking(long markingId) {
+    void inMarking(MarkingId markingId) {
         of(counts.inMarking(markingId));
     }
 
@@ -50,7 +52,7 @@ public class AnswerChanges {
         of(counts.all());
     }
 
-    public void of(Collection<Long> pupilIds) {
+    public void of(Collection<PupilId> pupilIds) {
         if (!TransactionSynchronizationManager.isActualTransactionActive()) {
             count(new TreeSet<>(pupilIds));
             return;
@@ -64,7 +66,7 @@ public class AnswerChanges {
         pending.pupils.addAll(pupilIds);
     }
 
-    private void count(Set<Long> pupils) {
+    private void count(Set<PupilId> pupils) {
         if (!pupils.isEmpty()) {
             counts.count(pupils);
             events.publishEvent(new AnswersChanged());
@@ -73,7 +75,7 @@ public class AnswerChanges {
 
     /** The pupils whose answers a transaction has changed so far. */
     private final class Pending implements TransactionSynchronization {
-        private final Set<Long> pupils = new TreeSet<>();
+        private final Set<PupilId> pupils = new TreeSet<>();
 
         @Override
         public void beforeCommit(boolean readOnly) {

@@ -1,11 +1,14 @@
 package bemble.server.marking.kept;
 
+import bemble.server.ids.PupilId;
+
 /**
  * An answer with how it was judged, to be put into a new pile as it is.
  *
  * @param presumed the likeliest slip, or null
  * @param fact the fact that may have been missed, or null
  */
-public record JudgedAnswer(long pupilId, int question, AnswerState state, String given, String correction, String how,
+public record JudgedAnswer(PupilId pupilId, int question, AnswerState state, String given, String correction,
+        String how,
         String cause, AnswerVerdict verdict,
         String presumed, String fact) {}

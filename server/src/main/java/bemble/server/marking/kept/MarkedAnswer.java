@@ -1,5 +1,7 @@
 package bemble.server.marking.kept;
 
+import bemble.server.ids.PupilId;
+
 /**
  * What stands on a pupil's paper for one question.
  *
@@ -12,11 +14,12 @@ package bemble.server.marking.kept;
  * @param marksGiven the marks that its paper got, and of how many; null where there is none, or the house style gives none
  * @param paper the slip that the paper fits on which it was worked, where that is at hand; else null
  */
-public record MarkedAnswer(long pupilId, int question, AnswerState state, String given, String correction, String how,
+public record MarkedAnswer(PupilId pupilId, int question, AnswerState state, String given, String correction,
+        String how,
         String cause, int revision,
         String paper, Integer marksGiven, Integer marksOf) {
     /** An answer that is to be kept. */
-    public static MarkedAnswer of(long pupilId, int question, AnswerState state, String given, String correction,
+    public static MarkedAnswer of(PupilId pupilId, int question, AnswerState state, String given, String correction,
             String how, String cause) {
         return new MarkedAnswer(pupilId, question, state, given, correction, how, cause, 0, null, null, null);
     }

@@ -1,5 +1,8 @@
 package bemble.server.marking.kept;
 
+import bemble.server.ids.ClassId;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -33,7 +36,7 @@ public interface MarkingMapper {
     String PUPILS = "(select count(*) from pupil u where u.class_id = m.class_id and u.deleted_at is null)";
 
     /** A pile in the list of them. */
-    record Line(long id, String title, String className, OffsetDateTime begunAt, int pupils, int marked) {}
+    record Line(MarkingId id, String title, String className, OffsetDateTime begunAt, int pupils, int marked) {}
 
     /** @param code finds the code at the foot of a sheet in the sheets’ JSON */
     // Counted is only what is shown.
@@ -56,34 +59,34 @@ public interface MarkingMapper {
     List<Line> waiting(TeacherId teacherId, int newest, int most);
 
     @Select("select " + COLUMNS + " from live_marking where teacher_id = #{teacherId} and id = #{id}")
-    Optional<StoredMarking> find(TeacherId teacherId, long id);
+    Optional<StoredMarking> find(TeacherId teacherId, MarkingId id);
 
     /** The codes under which pupils write in a pile at screens just now. */
     @Select("select code from live_session where marking_id = #{id} and ended_at is null")
-    List<String> openAtScreens(long id);
+    List<String> openAtScreens(MarkingId id);
 
     @Select(value = "select " + COLUMNS
             + " from final table (insert into marking (teacher_id, class_id, title, begun_at, worked_on, "
             + "sheets) values (#{teacherId}, #{classId}, #{title}, #{at}, #{on}, #{sheets}))", affectData = true)
-    StoredMarking add(@Param("teacherId") TeacherId teacherId, @Param("classId") long classId,
+    StoredMarking add(@Param("teacherId") TeacherId teacherId, @Param("classId") ClassId classId,
             @Param("title") String title,
             @Param("at") OffsetDateTime at, @Param("on") LocalDate on, @Param("sheets") String sheets);
 
     @Update("update marking set sheets = #{sheets} where teacher_id = #{teacherId} and id = #{id}")
-    void changeSheets(TeacherId teacherId, long id, String sheets);
+    void changeSheets(TeacherId teacherId, MarkingId id, String sheets);
 
     @Update("update marking set worked_on = #{on} where teacher_id = #{teacherId} and id = #{id}")
-    void changeDay(TeacherId teacherId, long id, LocalDate on);
+    void changeDay(TeacherId teacherId, MarkingId id, LocalDate on);
 
     @Update("update marking set deleted_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where teacher_id = #{teacherId} and id = #{id}")
-    int delete(TeacherId teacherId, long id, OffsetDateTime at);
+    int delete(TeacherId teacherId, MarkingId id, OffsetDateTime at);
 
     @Select("select pupil_id, sheet, absent from marked_paper where marking_id = #{markingId}")
-    List<StoredPaper> papers(long markingId);
+    List<StoredPaper> papers(MarkingId markingId);
 
     @Update("merge into marked_paper key (marking_id, pupil_id) values (#{markingId}, #{p.pupilId}, #{p.sheet,jdbcType=VARCHAR}, "
             + "#{p.absent})")
-    void keepPaper(@Param("markingId") long markingId, @Param("p") StoredPaper paper);
+    void keepPaper(@Param("markingId") MarkingId markingId, @Param("p") StoredPaper paper);
 
     String ANSWER = "pupil_id, question, state, given, correction, how, cause";
     String READ_ANSWER = ANSWER + ", revision, paper, marks_given, marks_of";
@@ -91,7 +94,7 @@ public interface MarkingMapper {
     // Told column by column, as below.
     @Results(id = "answer")
     @ConstructorArgs({
-        @Arg(column = "pupil_id", javaType = long.class),
+        @Arg(column = "pupil_id", javaType = PupilId.class),
         @Arg(column = "question", javaType = int.class),
         @Arg(column = "state", javaType = AnswerState.class),
         @Arg(column = "given", javaType = String.class),
@@ -104,16 +107,16 @@ public interface MarkingMapper {
         @Arg(column = "marks_of", javaType = Integer.class)
     })
     @Select("select " + READ_ANSWER + " from marked_answer where marking_id = #{markingId} order by pupil_id, question")
-    List<MarkedAnswer> answers(long markingId);
+    List<MarkedAnswer> answers(MarkingId markingId);
 
     @ResultMap("answer")
     @Select("select " + READ_ANSWER
             + " from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} order by question")
-    List<MarkedAnswer> answersOf(long markingId, long pupilId);
+    List<MarkedAnswer> answersOf(MarkingId markingId, PupilId pupilId);
 
     @Select("select " + READ_ANSWER + " from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} "
             + "and question = #{question}")
-    Optional<MarkedAnswer> answer(long markingId, long pupilId, int question);
+    Optional<MarkedAnswer> answer(MarkingId markingId, PupilId pupilId, int question);
 
     /**
      * Keeps an answer over what was there before; each change takes the next revision, and waits to be judged.
@@ -130,7 +133,7 @@ public interface MarkingMapper {
             + ", verdict, unjudged, revision) values (#{markingId}, #{a.pupilId}, #{a.question}, #{a.state}, "
             + "#{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, 1))", affectData = true)
     @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
-    int keepAnswer(@Param("markingId") long markingId, @Param("a") MarkedAnswer answer,
+    int keepAnswer(@Param("markingId") MarkingId markingId, @Param("a") MarkedAnswer answer,
             @Param("verdict") AnswerVerdict verdict);
 
     /** The papers on which something waits to be judged. */
@@ -142,26 +145,28 @@ public interface MarkingMapper {
     @Update("update marked_answer set verdict = #{j.verdict}, presumed = #{j.presumed,jdbcType=VARCHAR}, "
             + "fact = #{j.fact,jdbcType=VARCHAR}, unjudged = false where marking_id = #{markingId} and pupil_id = #{pupilId} "
             + "and question = #{j.question} and revision = #{j.revision}")
-    void judge(@Param("markingId") long markingId, @Param("pupilId") long pupilId, @Param("j") Judgement judgement);
+    void judge(@Param("markingId") MarkingId markingId, @Param("pupilId") PupilId pupilId,
+            @Param("j") Judgement judgement);
 
     /** Notes the marks of the paper on which an answer was worked, and what it fits where that is wrong; it waits to be judged by that too. */
     @Update("update marked_answer set paper = case when verdict = 'wrong' then cast(#{t.slip,jdbcType=VARCHAR} as varchar(60)) end, "
             + "marks_given = #{t.marksGiven,jdbcType=INTEGER}, marks_of = #{t.marksOf,jdbcType=INTEGER}, unjudged = true "
             + "where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{t.question} and given = #{t.given}")
-    void notePaper(@Param("markingId") long markingId, @Param("pupilId") long pupilId, @Param("t") TakenAnswer taken);
+    void notePaper(@Param("markingId") MarkingId markingId, @Param("pupilId") PupilId pupilId,
+            @Param("t") TakenAnswer taken);
 
     /** How an answer was judged in the light of the paper. */
     record Judgement(int question, AnswerVerdict verdict, String presumed, String fact, int revision) {}
 
     /** An answer with the sheets it may stand on. */
-    record WorkRow(long pupilId, long markingId, String sheet, int question, AnswerState state, String given,
+    record WorkRow(PupilId pupilId, MarkingId markingId, String sheet, int question, AnswerState state, String given,
             String correction,
             String how, String cause, AnswerVerdict verdict, String presumed, String fact) {}
 
     // Told column by column: a class has thousands of rows, and finding each column by its name takes longer than reading it.
     @ConstructorArgs({
-        @Arg(column = "pupil_id", javaType = long.class),
-        @Arg(column = "marking_id", javaType = long.class),
+        @Arg(column = "pupil_id", javaType = PupilId.class),
+        @Arg(column = "marking_id", javaType = MarkingId.class),
         @Arg(column = "sheet", javaType = String.class),
         @Arg(column = "question", javaType = int.class),
         @Arg(column = "state", javaType = AnswerState.class),
@@ -178,22 +183,22 @@ public interface MarkingMapper {
             + "on p.marking_id = a.marking_id and p.pupil_id = a.pupil_id where m.deleted_at is null and a.pupil_id in "
             + "<foreach collection='pupilIds' item='id' open='(' separator=',' close=')'>#{id}</foreach> "
             + "order by m.worked_on, m.id, a.question</script>")
-    List<WorkRow> work(@Param("pupilIds") Collection<Long> pupilIds);
+    List<WorkRow> work(@Param("pupilIds") Collection<PupilId> pupilIds);
 
     @Select("select count(*) from marked_answer where pupil_id = #{pupilId}")
-    int countOfPupil(long pupilId);
+    int countOfPupil(PupilId pupilId);
 
     @Select("<script>select " + COLUMNS + " from marking where id in "
             + "<foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach></script>")
-    List<StoredMarking> named(@Param("ids") Collection<Long> ids);
+    List<StoredMarking> named(@Param("ids") Collection<MarkingId> ids);
 
     /** Puts answers that are judged already into a new marking. */
     @Insert("<script>insert into marked_answer (marking_id, pupil_id, question, state, given, correction, how, cause, verdict, "
             + "presumed, fact) values <foreach collection='answers' item='a' separator=','>(#{markingId}, #{a.pupilId}, #{a.question}, "
             + "#{a.state}, #{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{a.verdict}, #{a.presumed,jdbcType=VARCHAR}, "
             + "#{a.fact,jdbcType=VARCHAR})</foreach></script>")
-    void keepJudged(@Param("markingId") long markingId, @Param("answers") List<JudgedAnswer> answers);
+    void keepJudged(@Param("markingId") MarkingId markingId, @Param("answers") List<JudgedAnswer> answers);
 
     @Delete("delete from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{question}")
-    void removeAnswer(long markingId, long pupilId, int question);
+    void removeAnswer(MarkingId markingId, PupilId pupilId, int question);
 }

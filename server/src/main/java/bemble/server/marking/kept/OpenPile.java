@@ -5,6 +5,7 @@ import bemble.core.style.HouseStyle;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
+import bemble.server.ids.PupilId;
 import java.util.List;
 import java.util.Map;
 
@@ -14,15 +15,15 @@ import java.util.Map;
  * @param byPupil what stands on each pupil's paper, in the order of its questions
  */
 public record OpenPile(StoredMarking stored, SchoolClass schoolClass, List<PileSheet> sheets,
-        Map<Long, StoredPaper> papers,
-        Map<Long, List<MarkedAnswer>> byPupil, HouseStyle style) {
-    public PileSheet sheet(long pupilId) {
+        Map<PupilId, StoredPaper> papers,
+        Map<PupilId, List<MarkedAnswer>> byPupil, HouseStyle style) {
+    public PileSheet sheet(PupilId pupilId) {
         StoredPaper paper = papers.get(pupilId);
         return paper == null || paper.sheet() == null ? sheets.get(0)
                 : sheets.stream().filter(sheet -> sheet.code().equals(paper.sheet())).findFirst().orElse(sheets.get(0));
     }
 
-    public List<MarkedAnswer> answers(long pupilId) {
+    public List<MarkedAnswer> answers(PupilId pupilId) {
         return byPupil.getOrDefault(pupilId, List.of());
     }
 
@@ -32,7 +33,7 @@ public record OpenPile(StoredMarking stored, SchoolClass schoolClass, List<PileS
     }
 
     /** What is kept for a question; null where nothing is. */
-    public MarkedAnswer answer(long pupilId, int question) {
+    public MarkedAnswer answer(PupilId pupilId, int question) {
         return answers(pupilId).stream().filter(answer -> answer.question() == question).findFirst().orElse(null);
     }
 
@@ -42,7 +43,7 @@ public record OpenPile(StoredMarking stored, SchoolClass schoolClass, List<PileS
     }
 
     /** @throws Missing where the pupil is not in the class any more */
-    public Pupil pupil(long pupilId) {
+    public Pupil pupil(PupilId pupilId) {
         return schoolClass.pupil(pupilId)
                 .orElseThrow(() -> new Missing("This pupil is not in " + schoolClass.name() + " any more."));
     }

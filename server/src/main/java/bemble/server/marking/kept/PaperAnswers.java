@@ -3,6 +3,8 @@ package bemble.server.marking.kept;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.style.HowCode;
@@ -37,7 +39,7 @@ public class PaperAnswers {
      * @throws ChangedElsewhere with the paper as it is now, where another window has changed the answer meanwhile
      */
     @Transactional
-    public void keep(TeacherId teacherId, long id, MarkedAnswer answer, Integer seen) {
+    public void keep(TeacherId teacherId, MarkingId id, MarkedAnswer answer, Integer seen) {
         OpenPile open = piles.openFor(teacherId, id, answer.pupilId());
         open.pupil(answer.pupilId());
         requireQuestion(open, answer);
@@ -77,7 +79,7 @@ public class PaperAnswers {
 
     /** Keeps what the teacher decided of several answers of a paper; those without an answer are passed over. */
     @Transactional
-    public void decide(TeacherId teacherId, long id, long pupilId, String cause, List<Integer> questions) {
+    public void decide(TeacherId teacherId, MarkingId id, PupilId pupilId, String cause, List<Integer> questions) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
         open.answers(pupilId).stream()
@@ -89,7 +91,7 @@ public class PaperAnswers {
 
     /** @param seen as in {@link #keep} */
     @Transactional
-    public void remove(TeacherId teacherId, long id, long pupilId, int question, Integer seen) {
+    public void remove(TeacherId teacherId, MarkingId id, PupilId pupilId, int question, Integer seen) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
         requireSeen(open.answer(pupilId, question), seen);
@@ -99,7 +101,7 @@ public class PaperAnswers {
 
     /** Everything on a paper that has nothing yet is right, or was not reached. */
     @Transactional
-    public void rest(TeacherId teacherId, long id, long pupilId, AnswerState state, String how) {
+    public void rest(TeacherId teacherId, MarkingId id, PupilId pupilId, AnswerState state, String how) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
         if (!Set.of(AnswerState.RIGHT, AnswerState.NOT_REACHED).contains(state)) {
@@ -109,7 +111,7 @@ public class PaperAnswers {
         fill(open, pupilId, 1, state, how);
     }
 
-    private void fill(OpenPile open, long pupilId, int from, AnswerState state, String how) {
+    private void fill(OpenPile open, PupilId pupilId, int from, AnswerState state, String how) {
         List<Integer> there = open.answers(pupilId).stream().map(MarkedAnswer::question).toList();
         for (int question = from; question <= open.sheet(pupilId).problems().size(); question++) {
             if (!there.contains(question)) {
@@ -120,21 +122,21 @@ public class PaperAnswers {
 
     /** A question was not reached, and nothing after it but what stands there already. */
     @Transactional
-    public void notReachedFrom(TeacherId teacherId, long id, long pupilId, int question) {
+    public void notReachedFrom(TeacherId teacherId, MarkingId id, PupilId pupilId, int question) {
         keep(teacherId, id, MarkedAnswer.of(pupilId, question, AnswerState.NOT_REACHED, "", "", "", null), null);
         fill(piles.openFor(teacherId, id, pupilId), pupilId, question, AnswerState.NOT_REACHED, "");
     }
 
     /** Keeps how the answers of a paper were judged, but for those that have changed meanwhile. */
     @Transactional
-    public void keepJudged(long id, long pupilId, List<MarkingMapper.Judgement> judgements) {
+    public void keepJudged(MarkingId id, PupilId pupilId, List<MarkingMapper.Judgement> judgements) {
         changes.ofPupil(pupilId);
         judgements.forEach(judgement -> markings.judge(id, pupilId, judgement));
     }
 
     /** The working tells more than the answer: what it fits is evidence of what led to a wrong one, and it gets marks of its own. */
     @Transactional
-    public void notePapers(long id, long pupilId, List<TakenAnswer> answers) {
+    public void notePapers(MarkingId id, PupilId pupilId, List<TakenAnswer> answers) {
         changes.ofPupil(pupilId);
         answers.forEach(taken -> markings.notePaper(id, pupilId, taken));
     }
@@ -145,7 +147,7 @@ public class PaperAnswers {
      * @param code the sheet's printed code, or “set” for the one that was never printed; null leaves it as it is
      */
     @Transactional
-    public void paper(TeacherId teacherId, long id, long pupilId, String code, boolean absent) {
+    public void paper(TeacherId teacherId, MarkingId id, PupilId pupilId, String code, boolean absent) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
         StoredPaper before = open.papers().get(pupilId);
@@ -164,7 +166,7 @@ public class PaperAnswers {
 
     /** @return the answers that were taken in, all of them or none */
     @Transactional
-    public List<MarkedAnswer> takeIn(TeacherId teacherId, long id, byte[] file) {
+    public List<MarkedAnswer> takeIn(TeacherId teacherId, MarkingId id, byte[] file) {
         OpenPile open = piles.open(teacherId, id);
         List<MarkedAnswer> answers = AnswersFile.read(TableFile.rows(file), open);
         answers.forEach(answer -> keep(open, answer));

@@ -5,6 +5,9 @@ import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.style.StyleService;
@@ -77,7 +80,7 @@ public class Piles {
      * @param code the sheet's printed code, or null where it is a set as it is now
      */
     @Transactional
-    public MarkingLine begin(TeacherId teacherId, long classId, String code, Long setId) {
+    public MarkingLine begin(TeacherId teacherId, ClassId classId, String code, Long setId) {
         if ((code == null || code.isBlank()) == (setId == null)) {
             throw Refusal.of("code", "Type the code at the foot of the sheet, like K7PT-A, or choose a set.");
         }
@@ -96,19 +99,19 @@ public class Piles {
     }
 
     /** A marking with all its papers. */
-    public OpenPile open(TeacherId teacherId, long id) {
+    public OpenPile open(TeacherId teacherId, MarkingId id) {
         return open(teacherId, id, markings.answers(id));
     }
 
     /** The same with what stands on one pupil's paper alone: what is done to one does not wait for the others to be read. */
-    public OpenPile openFor(TeacherId teacherId, long id, long pupilId) {
+    public OpenPile openFor(TeacherId teacherId, MarkingId id, PupilId pupilId) {
         return open(teacherId, id, markings.answersOf(id, pupilId));
     }
 
-    private OpenPile open(TeacherId teacherId, long id, List<MarkedAnswer> answers) {
+    private OpenPile open(TeacherId teacherId, MarkingId id, List<MarkedAnswer> answers) {
         StoredMarking stored = markings.find(teacherId, id).orElseThrow(() -> new Missing(
                 "These papers are not among yours. They may have been deleted; the list shows what is there."));
-        Map<Long, StoredPaper> papers = new HashMap<>();
+        Map<PupilId, StoredPaper> papers = new HashMap<>();
         markings.papers(id).forEach(paper -> papers.put(paper.pupilId(), paper));
         return new OpenPile(stored, withThoseWhoLeft(teacherId, classes.find(teacherId, stored.classId()), answers),
                 json.readValue(stored.sheets(), new TypeReference<List<PileSheet>>() {}), papers,
@@ -121,7 +124,7 @@ public class Piles {
     private SchoolClass withThoseWhoLeft(TeacherId teacherId, SchoolClass now, List<MarkedAnswer> answers) {
         List<Pupil> pupils = new ArrayList<>(now.pupils());
         answers.stream().map(MarkedAnswer::pupilId).distinct()
-                .filter(pupilId -> now.pupils().stream().noneMatch(pupil -> pupil.id() == pupilId))
+                .filter(pupilId -> now.pupils().stream().noneMatch(pupil -> pupil.id().equals(pupilId)))
                 .forEach(pupilId -> classes.pupil(teacherId, pupilId).ifPresent(pupils::add));
         return now.with(pupils);
     }
@@ -139,7 +142,7 @@ public class Piles {
 
     /** Says on which day the papers were written, where it was not the day they were begun to be marked. */
     @Transactional
-    public void workedOn(TeacherId teacherId, long id, LocalDate day) {
+    public void workedOn(TeacherId teacherId, MarkingId id, LocalDate day) {
         open(teacherId, id);
         if (day.isAfter(LocalDate.now(clock))) {
             throw Refusal.of("workedOn", "This day is still to come. Give the day on which the papers were written.");
@@ -150,7 +153,7 @@ public class Piles {
 
     /** @throws Refusal where pupils write in it just now */
     @Transactional
-    public void delete(TeacherId teacherId, long id) {
+    public void delete(TeacherId teacherId, MarkingId id) {
         open(teacherId, id);
         List<String> codes = markings.openAtScreens(id);
         if (!codes.isEmpty()) {
@@ -162,7 +165,7 @@ public class Piles {
     }
 
     @Transactional
-    public void restore(TeacherId teacherId, long id) {
+    public void restore(TeacherId teacherId, MarkingId id) {
         markings.delete(teacherId, id, null);
         changes.inMarking(id);
     }

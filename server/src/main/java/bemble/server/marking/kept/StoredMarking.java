@@ -1,5 +1,7 @@
 package bemble.server.marking.kept;
 
+import bemble.server.ids.ClassId;
+import bemble.server.ids.MarkingId;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 
@@ -8,5 +10,5 @@ import java.time.OffsetDateTime;
  *
  * @param workedOn the day they were written
  */
-public record StoredMarking(long id, long classId, String title, OffsetDateTime begunAt, LocalDate workedOn,
+public record StoredMarking(MarkingId id, ClassId classId, String title, OffsetDateTime begunAt, LocalDate workedOn,
         String sheets) {}

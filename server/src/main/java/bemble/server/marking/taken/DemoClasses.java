@@ -8,6 +8,8 @@ import bemble.core.style.HouseStyle;
 import bemble.server.account.DemoTeacher;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.kept.AnswerChanges;
 import bemble.server.marking.kept.AnswerState;
@@ -78,13 +80,13 @@ public class DemoClasses implements ApplicationRunner {
     /** The first papers of the pile as simulated pupils wrote them; the others wait to be marked. */
     private void mark(TeacherId teacherId, SchoolClass curlews, long setId) {
         PrintedSheets.Sheet sheet = sheets.ofSet(teacherId, setId);
-        long id = weeks.begin(teacherId, curlews, LAST_LESSON, sheet.title(),
+        MarkingId id = weeks.begin(teacherId, curlews, LAST_LESSON, sheet.title(),
                 new PileSheet(sheet.code(), sheet.problems(), null));
         OpenPile open = piles.open(teacherId, id);
         Random random = new Random(setId);
         for (int i = 0; i < MARKED; i++) {
             String habit = HABITS.get(i % HABITS.size());
-            long pupilId = curlews.pupils().get(i).id();
+            PupilId pupilId = curlews.pupils().get(i).id();
             Pupil pupil = Pupil.with(curlews.pupils().get(i).name(), habit.isEmpty() ? new Habit[0]
                     : new Habit[] {new Habit(habit, 0.9)}).missing(0.01);
             int question = 0;

@@ -5,6 +5,8 @@ import bemble.core.problem.ProblemText;
 import bemble.server.account.DemoCalendar;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;
@@ -47,10 +49,10 @@ class DemoWeeks {
 
     void put(TeacherId teacherId, List<SchoolClass> classes) {
         List<JudgedAnswer> answers = new ArrayList<>();
-        long marking = 0;
+        MarkingId marking = null;
         int questions = 0;
         SchoolClass schoolClass = classes.get(0);
-        long pupil = 0;
+        PupilId pupil = null;
         for (String line : lines()) {
             // A sheet's title stands last, since it may have commas of its own.
             String[] parts = line.split(",", line.startsWith("sheet,") ? 6 : -1);
@@ -98,21 +100,21 @@ class DemoWeeks {
     }
 
     /** @param when weeks ago and the weekday, such as {@code 6-2} */
-    long begin(TeacherId teacherId, SchoolClass schoolClass, String when, String title, PileSheet sheet) {
+    MarkingId begin(TeacherId teacherId, SchoolClass schoolClass, String when, String title, PileSheet sheet) {
         LocalDate day = DemoCalendar.day(clock, when.charAt(0) - '0', when.charAt(2) - '0');
         OffsetDateTime at = DemoCalendar.at(clock, day, MARKED_AT);
         return markings.add(teacherId, schoolClass.id(), title, at, day,
                 json.writeValueAsString(List.of(sheet))).id();
     }
 
-    private void keep(long marking, List<JudgedAnswer> answers) {
+    private void keep(MarkingId marking, List<JudgedAnswer> answers) {
         if (!answers.isEmpty()) {
             markings.keepJudged(marking, answers);
             answers.clear();
         }
     }
 
-    private static long pupil(SchoolClass schoolClass, String name) {
+    private static PupilId pupil(SchoolClass schoolClass, String name) {
         return schoolClass.pupils().stream().filter(each -> each.name().equals(name)).map(Pupil::id).findFirst()
                 .orElseThrow();
     }

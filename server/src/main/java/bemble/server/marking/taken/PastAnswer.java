@@ -1,11 +1,12 @@
 package bemble.server.marking.taken;
 
 import bemble.core.problem.Problem;
+import bemble.server.ids.PupilId;
 /**
  * An answer of the past, from a file.
  *
  * @param cause what a teacher decided where it is confirmed, else what was presumed; null where nothing is known
  * @param fact the fact missed where the cause is one
  */
-public record PastAnswer(long pupilId, PastPile pile, int question, Problem problem, boolean right, String given,
+public record PastAnswer(PupilId pupilId, PastPile pile, int question, Problem problem, boolean right, String given,
         String correction, boolean alone, String cause, boolean confirmed, String fact) {}

@@ -1,6 +1,7 @@
 package bemble.server.marking.taken;
 
 import bemble.core.problem.Problem;
+import bemble.server.ids.PupilId;
 import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.JudgedAnswer;
@@ -18,14 +19,14 @@ final class PastSheets {
     private final List<Map<Integer, Problem>> sheets = new ArrayList<>();
     /** The pass mark of each sheet, or null where it is no quiz. */
     private final List<Integer> passMarks = new ArrayList<>();
-    private final Map<Long, Integer> byPupil = new LinkedHashMap<>();
+    private final Map<PupilId, Integer> byPupil = new LinkedHashMap<>();
     private final List<JudgedAnswer> blank = new ArrayList<>();
 
     PastSheets(List<PastAnswer> pile, List<PastQuiz> quizzes) {
-        Map<Long, Map<Integer, Problem>> papers = new LinkedHashMap<>();
+        Map<PupilId, Map<Integer, Problem>> papers = new LinkedHashMap<>();
         pile.forEach(answer -> papers.computeIfAbsent(answer.pupilId(), any -> new HashMap<>()).put(answer.question(),
                 answer.problem()));
-        Map<Long, Integer> passMarkOf = new HashMap<>();
+        Map<PupilId, Integer> passMarkOf = new HashMap<>();
         quizzes.stream().filter(quiz -> papers.containsKey(quiz.pupilId())).forEach(quiz -> {
             passMarkOf.put(quiz.pupilId(), quiz.passMark());
             for (int question = 1; question <= quiz.problems().size(); question++) {
@@ -81,8 +82,8 @@ final class PastSheets {
     }
 
     /** The code of each pupil's sheet; null stands for the first. */
-    Map<Long, String> byPupil() {
-        Map<Long, String> codes = new LinkedHashMap<>();
+    Map<PupilId, String> byPupil() {
+        Map<PupilId, String> codes = new LinkedHashMap<>();
         byPupil.forEach((pupil, sheet) -> codes.put(pupil, sheet == 0 ? null : code(sheet)));
         return codes;
     }

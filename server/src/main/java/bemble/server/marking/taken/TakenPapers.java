@@ -1,6 +1,9 @@
 package bemble.server.marking.taken;
 
 import bemble.core.problem.Problem;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.Causes;
 import bemble.server.marking.Judging;
@@ -56,14 +59,14 @@ public class TakenPapers {
      * @return the pile and the problems that are in it
      */
     @Transactional
-    public Pile begin(TeacherId teacherId, long classId, long setId) {
-        long id = piles.begin(teacherId, classId, null, setId).id();
+    public Pile begin(TeacherId teacherId, ClassId classId, long setId) {
+        MarkingId id = piles.begin(teacherId, classId, null, setId).id();
         OpenPile open = piles.open(teacherId, id);
         return new Pile(id, open.stored().title(), open.sheets().get(0).problems());
     }
 
     /** A pile with its problems. */
-    public record Pile(long id, String title, List<Problem> problems) {}
+    public record Pile(MarkingId id, String title, List<Problem> problems) {}
 
     /**
      * Takes a pupil's paper in. An answer that stands there already was the first: what comes later is kept beside it as
@@ -73,7 +76,8 @@ public class TakenPapers {
      * @param unfinished whether the paper was collected while the pupil was writing: what is empty was not reached
      */
     @Transactional
-    public void take(TeacherId teacherId, long markingId, long pupilId, List<TakenAnswer> answers, boolean helped,
+    public void take(TeacherId teacherId, MarkingId markingId, PupilId pupilId, List<TakenAnswer> answers,
+            boolean helped,
             boolean unfinished) {
         changes.ofPupil(pupilId);
         OpenPile open = piles.open(teacherId, markingId);
@@ -86,7 +90,7 @@ public class TakenPapers {
     }
 
     /** Judges what was taken in, by the answers and by the papers on which they were worked. */
-    public void judge(TeacherId teacherId, long markingId, long pupilId, List<TakenAnswer> answers) {
+    public void judge(TeacherId teacherId, MarkingId markingId, PupilId pupilId, List<TakenAnswer> answers) {
         paperAnswers.notePapers(markingId, pupilId,
                 answers.stream().filter(taken -> !taken.given().isEmpty()).toList());
         judging.judge(teacherId, markingId, pupilId);
@@ -98,14 +102,14 @@ public class TakenPapers {
      * @return the pile's id
      */
     @Transactional
-    public long takeOver(TeacherId teacherId, long classId, PastPile pile, List<PastAnswer> written,
+    public MarkingId takeOver(TeacherId teacherId, ClassId classId, PastPile pile, List<PastAnswer> written,
             List<PastQuiz> quizzes,
             OffsetDateTime now) {
         changes.of(written.stream().map(PastAnswer::pupilId).toList());
         changes.of(quizzes.stream().map(PastQuiz::pupilId).toList());
         String helped = helped(teacherId);
         PastSheets sheets = new PastSheets(written, quizzes);
-        long id = mapper
+        MarkingId id = mapper
                 .add(teacherId, classId, pile.sheet(), now, pile.day(), json.writeValueAsString(sheets.sheets())).id();
         sheets.byPupil().forEach((pupilId, code) -> mapper.keepPaper(id, new StoredPaper(pupilId, code, false)));
         List<JudgedAnswer> all =
@@ -130,7 +134,7 @@ public class TakenPapers {
                 .findFirst().orElse("");
     }
 
-    private static MarkedAnswer merged(long pupilId, MarkedAnswer before, TakenAnswer taken, String how,
+    private static MarkedAnswer merged(PupilId pupilId, MarkedAnswer before, TakenAnswer taken, String how,
             AnswerState empty) {
         if (before == null || before.state() == AnswerState.BLANK || before.state() == AnswerState.NOT_REACHED) {
             return MarkedAnswer.of(pupilId, taken.question(), taken.given().isEmpty() ? empty : AnswerState.GIVEN,
