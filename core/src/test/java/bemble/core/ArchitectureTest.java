@@ -51,7 +51,11 @@ class ArchitectureTest {
             Map<Path, List<Path>> rooms = all.filter(path -> path.toString().endsWith(".java"))
                     .collect(Collectors.groupingBy(Path::getParent));
             assertThat(rooms).hasSizeGreaterThan(30)
-                    .allSatisfy((room, files) -> assertThat(files).as(room.toString()).hasSizeLessThanOrEqualTo(25));
+                    .allSatisfy((room, files) -> {
+                        assertThat(files).as(room.toString()).hasSizeLessThanOrEqualTo(25);
+                        // The compiler asks then that what may be missing is said to be.
+                        assertThat(room.resolve("package-info.java")).content().contains("@NullMarked");
+                    });
             for (Path file : rooms.values().stream().flatMap(List::stream).toList()) {
                 String text = Files.readString(file);
                 assertThat(text.lines().count() <= 250 || text.replaceAll("\\s+\\*?\\s*", " ").contains(". Long"))

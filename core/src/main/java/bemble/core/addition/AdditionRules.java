@@ -22,6 +22,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import java.util.function.IntUnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /** What may be decided otherwise in adding columns, and when. */
 public final class AdditionRules {
@@ -183,6 +184,7 @@ public final class AdditionRules {
     }
 
     private interface Otherwise<Q> {
+        @Nullable
         Integer of(Q question);
     }
 
@@ -198,7 +200,7 @@ public final class AdditionRules {
         return Turn.of(id, words, Carry.class, (q, hand) -> otherwise.of(q));
     }
 
-    private static Integer notBelow(int total) {
-        return total < 0 ? null : (Integer) total;
+    private static @Nullable Integer notBelow(@Nullable Integer total) {
+        return total == null || total < 0 ? null : total;
     }
 }

@@ -8,6 +8,7 @@ import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
 import bemble.core.working.Line;
 import bemble.core.working.Role;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What so many of a place are worth.
@@ -16,7 +17,7 @@ import bemble.core.working.Role;
  * @param count how many
  * @param point the sign before the decimals
  */
-record PartValue(Block block, Line line, int place, int count, char point) implements Question<Numeral> {
+record PartValue(@Nullable Block block, Line line, int place, int count, char point) implements Question<Numeral> {
     @Override
     public Numeral careful() {
         return place >= 0 ? Numeral.of(count + "0".repeat(place)) : Numeral.ofDigits(Integer.toString(count), -place);
@@ -28,7 +29,7 @@ record PartValue(Block block, Line line, int place, int count, char point) imple
     }
 
     /** A number in a line of its own; nothing where it is kept in the head. */
-    static void write(Block block, Line line, Numeral value, char point, Ink ink) {
+    static void write(@Nullable Block block, Line line, Numeral value, char point, Ink ink) {
         if (block == null) {
             return;
         }
@@ -39,7 +40,7 @@ record PartValue(Block block, Line line, int place, int count, char point) imple
     }
 
     @Override
-    public Numeral read(Reading paper) {
+    public @Nullable Numeral read(Reading paper) {
         return block == null ? null : PaperNumbers.read(paper, block, line, Math.min(0, place));
     }
 }

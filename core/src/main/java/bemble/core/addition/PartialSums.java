@@ -81,7 +81,7 @@ public final class PartialSums implements Method<Addition> {
         boolean jots = desk.style().partSums() == PartSums.JOTTED;
         char point = desk.style().point().punctuation().point();
         int from = desk.mark();
-        Numeral sum = null;
+        Numeral sum = Numeral.ZERO;
         for (int place = numbers.highest(); place >= numbers.lowest(); place--) {
             int n = numbers.highest() - place;
             boolean last = place == numbers.lowest();
@@ -102,7 +102,7 @@ public final class PartialSums implements Method<Addition> {
         for (Decision<?> decision : decisions) {
             if (decision.asked() instanceof Total asked) {
                 total = asked;
-            } else if (decision.asked() instanceof PartValue) {
+            } else if (decision.asked() instanceof PartValue && total != null) {
                 parts.add(new PartialSum(total.place(), total.digits(), ((Numeral) decision.decided()).plain()));
             }
         }

@@ -9,6 +9,7 @@ import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
 import bemble.core.working.Line;
 import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What all places so far are worth together, said from the left.
@@ -18,7 +19,8 @@ import java.math.BigDecimal;
  * @param last whether no place is left
  * @param point the sign before the decimals
  */
-record RunningTotal(Block block, Line line, int place, int n, boolean last, Numeral before, Numeral part, char point)
+record RunningTotal(@Nullable Block block, Line line, int place, int n, boolean last, Numeral before, Numeral part,
+        char point)
         implements FactQuestion<Numeral> {
     @Override
     public Numeral careful() {
@@ -26,7 +28,7 @@ record RunningTotal(Block block, Line line, int place, int n, boolean last, Nume
     }
 
     @Override
-    public Numeral missed(Numeral decided, int by) {
+    public @Nullable Numeral missed(Numeral decided, int by) {
         BigDecimal missed = decided.value().add(BigDecimal.valueOf(by).scaleByPowerOfTen(place));
         return missed.signum() < 0 ? null : numeral(missed);
     }
@@ -47,7 +49,7 @@ record RunningTotal(Block block, Line line, int place, int n, boolean last, Nume
     }
 
     @Override
-    public Numeral read(Reading paper) {
+    public @Nullable Numeral read(Reading paper) {
         return block == null ? null : PaperNumbers.read(paper, block, line, Math.min(0, place));
     }
 

@@ -35,6 +35,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Checks an answer by working another sum under it at the same desk. Long, for each check is a paragraph of its own, and they
@@ -46,7 +47,7 @@ public final class Checking {
 
     private final Desk desk;
     private final List<Check.Sum> workings = new ArrayList<>();
-    private Beneath beneath;
+    private @Nullable Beneath beneath;
 
     private Checking(Desk desk) {
         this.desk = desk;
@@ -58,7 +59,7 @@ public final class Checking {
      * @param id a check's id, or null for the one of the style
      * @throws Refusal where the problem cannot be checked so
      */
-    public static CheckKind find(Problem problem, String id, HouseStyle style) {
+    public static CheckKind find(Problem problem, @Nullable String id, HouseStyle style) {
         boolean divisible = !problem.operands().stream().allMatch(Numeral::isZero);
         if (id == null) {
             CheckKind kind = style.check(problem.operation());
@@ -91,8 +92,8 @@ public final class Checking {
         desk.turnToCheck(Placement.under(desk.firstBlock(), 1));
         boolean inPlace = kind == CheckKind.ADD_BACK && isInPlace((Subtraction) problem, answer);
         beneath = inPlace ? new Beneath(desk.firstBlock(), desk) : null;
-        Block label = inPlace ? desk.block(BlockName.Kind.LABEL, Placement.leftOf(beneath.block(), null, 1)).line(LABEL)
-                : desk.block(BlockName.Kind.LABEL, desk.start()).line(LABEL);
+        Block label = desk.block(BlockName.Kind.LABEL,
+                beneath == null ? desk.start() : Placement.leftOf(beneath.block(), null, 1)).line(LABEL);
         desk.step(StepKind.CHECK, label, null, said -> CheckWords.begin(kind.label(), kind != asked));
         desk.draw(MarkKind.LABEL, label.at(LABEL, LABEL_SQUARES), label.at(LABEL, 1), "check", Role.FRAME,
                 Size.TINY,
@@ -211,7 +212,7 @@ public final class Checking {
         Numeral expected = bySecond ? product.multiplicand() : product.multiplier();
         Division check = new Division(Numeral.of(answer.value()), divisor);
         Answer actual = work(check);
-        boolean exact = actual.remainder().equals("0");
+        boolean exact = "0".equals(actual.remainder());
         String statement = check.text() + " = " + actual.value() + (exact ? "" : " r " + actual.remainder());
         return new Check(CheckKind.DIVIDE_BACK.id(), statement, expected.plain(), actual.value(),
                 exact && actual.value().equals(expected.plain()), workings);

@@ -13,8 +13,10 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Habits that come to the same in nearly every question are one cause, and as sure as all of them together: the likeliest ones
@@ -55,18 +57,22 @@ final class Alike {
         for (Habit habit : compared) {
             int same = -1;
             for (int i = 0; i < together.size() && same < 0; i++) {
-                same = agree(outcomes.get(together.get(i)), outcomes.get(habit), right) ? i : -1;
+                same = agree(answersOf(together.get(i), outcomes), answersOf(habit, outcomes), right) ? i : -1;
             }
             if (same < 0) {
                 together.add(habit);
             } else {
                 Habit both = named(together.get(same), habit);
-                outcomes.put(both, outcomes.get(together.get(same)));
+                outcomes.put(both, answersOf(together.get(same), outcomes));
                 together.set(same, both);
             }
         }
         together.addAll(habits.subList(compared.size(), habits.size()));
         return together.stream().sorted(Posterior.LIKELIEST).toList();
+    }
+
+    private static List<String> answersOf(Habit habit, Map<Habit, List<String>> outcomes) {
+        return Objects.requireNonNull(outcomes.get(habit));
     }
 
     /** Under the name of what is listed, else of the likelier one. */
@@ -100,9 +106,9 @@ final class Alike {
                 () -> Slipped.answer(base -> base, problem, question.method(), HouseStyle.USUAL).orElseThrow());
     }
 
-    private static List<Slip> hand(KnownSlip slip, String member, Problem problem) {
+    private static List<Slip> hand(KnownSlip slip, @Nullable String member, Problem problem) {
         if (member != null) {
-            Slip hand = slip.members().apply(problem).get(member);
+            Slip hand = Objects.requireNonNull(slip.members()).apply(problem).get(member);
             return hand == null ? List.of() : List.of(hand);
         }
         return slip.slips(problem).stream().limit(1).toList();

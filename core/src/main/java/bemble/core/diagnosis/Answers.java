@@ -22,9 +22,11 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The answers that the known hands come to in one question, each worked out once: single slips, made everywhere or in one
@@ -59,17 +61,15 @@ public final class Answers {
     private final Map<Hypothesis, Map<String, Double>> byPair = new HashMap<>();
     /** What each rule and each member of a family comes to, and which of them come to an answer; null until it is asked for. */
     @GuardedBy("this")
-    private Map<Hypothesis, String> byRule;
+    private @Nullable Worked worked;
     @GuardedBy("this")
-    private Map<String, List<Hypothesis>> ruled;
-    @GuardedBy("this")
-    private Map<String, Double> listed;
+    private @Nullable Map<String, Double> listed;
     private final Map<String, Integer> missed = new HashMap<>();
     private final Map<String, Double> missedBy = new HashMap<>();
     private final Map<String, Slip> missedHands = new HashMap<>();
     private long decisions;
     @GuardedBy("this")
-    private Map<String, List<Path>> ofTwo;
+    private @Nullable Map<String, List<Path>> ofTwo;
 
     private Answers(Problem problem, Method<?> method, KeptRules kept, Predicate<KnownSlip> listed) {
         this.problem = problem;
@@ -161,13 +161,13 @@ public final class Answers {
         }
     }
 
-    private void note(String slip, String key, double weight) {
+    private void note(String slip, @Nullable String key, double weight) {
         String reached = key == null ? right.key() : key;
-        bySlip.get(slip).add(reached, weight, !isRight(reached));
+        Objects.requireNonNull(bySlip.get(slip)).add(reached, weight, !isRight(reached));
     }
 
     /** The key of the answer that a hand comes to; null where it gets stuck, or where enough has been worked out. */
-    private String keyOf(Slip hand, HouseStyle style) {
+    private @Nullable String keyOf(Slip hand, HouseStyle style) {
         if (decisions > MOST_DECISIONS) {
             return null;
         }
@@ -180,7 +180,7 @@ public final class Answers {
         }
     }
 
-    private void add(Map<String, List<Path>> paths, Path path, String key) {
+    private void add(Map<String, List<Path>> paths, Path path, @Nullable String key) {
         if (key != null && !right.is(key)) {
             paths.computeIfAbsent(key, any -> new ArrayList<>(2)).add(path);
         }
@@ -323,6 +323,7 @@ public final class Answers {
     }
 
     /** The hand that misses the fact which leads to an answer; null where none does. */
+    @Nullable
     Slip missedHand(String key) {
         return missedHands.get(key);
     }
@@ -392,49 +393,55 @@ public final class Answers {
 
     /** The rules, and the members of families, that lead to an answer. */
     List<Hypothesis> rulesLeadingTo(String key) {
-        return worked().getOrDefault(key, List.of());
+        return worked().leading().getOrDefault(key, List.of());
     }
 
     /** What every rule and every member of a family comes to, each worked out once, when it is first asked for. */
-    private synchronized Map<String, List<Hypothesis>> worked() {
-        if (byRule == null) {
-            byRule = new HashMap<>();
-            Map<String, List<Hypothesis>> found = new HashMap<>();
-            ruled = found;
-            if (careful.decisions().size() > MOST_FOR_RULES) {
-                return ruled;
+    private synchronized Worked worked() {
+        Worked known = worked;
+        if (known == null) {
+            known = workOut();
+            worked = known;
+        }
+        return known;
+    }
+
+    /** What rules and members come to, where it is wrong, and which of them come to an answer. */
+    private record Worked(Map<Hypothesis, String> answers, Map<String, List<Hypothesis>> leading) {}
+
+    private Worked workOut() {
+        Worked found = new Worked(new HashMap<>(), new HashMap<>());
+        if (careful.decisions().size() > MOST_FOR_RULES) {
+            return found;
+        }
+        Stream<KnownSlip> limited = slips.stream().filter(slip -> slip.family() == null && !Rules.isRule(slip.id()))
+                .flatMap(slip -> Arrays.stream(Limit.values()).map(limit -> Rules.limited(slip, limit)));
+        for (KnownSlip rule : Stream.concat(Rules.of(method.name()).stream(), limited).toList()) {
+            if (isOnlyWorkedOut(rule.id())) {
+                note(Hypothesis.of(rule.id()), rule.slip(), found);
             }
-            Stream<KnownSlip> limited = slips.stream().filter(slip -> slip.family() == null && !Rules.isRule(slip.id()))
-                    .flatMap(slip -> Arrays.stream(Limit.values()).map(limit -> Rules.limited(slip, limit)));
-            for (KnownSlip rule : Stream.concat(Rules.of(method.name()).stream(), limited).toList()) {
-                if (isOnlyWorkedOut(rule.id())) {
-                    note(Hypothesis.of(rule.id()), rule.slip(), found);
-                }
-            }
-            for (KnownSlip slip : slips) {
-                if (slip.members() != null) {
-                    for (Map.Entry<String, Slip> member : slip.members().apply(problem).entrySet()) {
-                        note(Hypothesis.of(slip.id(), member.getKey()), member.getValue(), found);
-                    }
+        }
+        for (KnownSlip slip : slips) {
+            if (slip.members() != null) {
+                for (Map.Entry<String, Slip> member : slip.members().apply(problem).entrySet()) {
+                    note(Hypothesis.of(slip.id(), member.getKey()), member.getValue(), found);
                 }
             }
         }
-        return ruled;
+        return found;
     }
 
-    @GuardedBy("this")
-    private void note(Hypothesis hypothesis, Slip hand, Map<String, List<Hypothesis>> found) {
+    private void note(Hypothesis hypothesis, Slip hand, Worked found) {
         String key = keyOf(hand, HouseStyle.USUAL);
         if (key != null && !right.is(key)) {
-            byRule.put(hypothesis, key);
-            found.computeIfAbsent(key, any -> new ArrayList<>()).add(hypothesis);
+            found.answers().put(hypothesis, key);
+            found.leading().computeIfAbsent(key, any -> new ArrayList<>()).add(hypothesis);
         }
     }
 
     /** What a rule or a member comes to; null where that is the right answer. */
-    private synchronized String ofOne(Hypothesis hypothesis) {
-        worked();
-        return byRule.get(hypothesis);
+    private synchronized @Nullable String ofOne(Hypothesis hypothesis) {
+        return worked().answers().get(hypothesis);
     }
 
     private synchronized double afterMiss(String slip, String key) {
@@ -494,6 +501,7 @@ public final class Answers {
     }
 
     /** The fact that was missed by a group in that answer; null where none was. */
+    @Nullable
     FactQuestion<?> factMissed(String key) {
         Integer which = missed.get(key);
         return which == null || which == NO_FACT ? null : careful.factsWorked().get(which);

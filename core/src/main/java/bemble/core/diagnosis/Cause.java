@@ -2,6 +2,7 @@ package bemble.core.diagnosis;
 
 import bemble.core.problem.Problem;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A slip, or two together, as the cause of several answers of one writer.
@@ -15,7 +16,8 @@ import java.util.List;
  * @param confidence how likely it is, from 0 to 1, under the stated model
  * @param say what it rests on, in a teacher's words
  */
-public record Cause(String slip, String with, Problem problem, String fact, int explains, int of, int chances,
+public record Cause(String slip, @Nullable String with, Problem problem, @Nullable String fact, int explains, int of,
+        int chances,
         double confidence, String say) {
     /** The names of its slips, one or two. */
     public List<String> slips() {

@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Finds what fits one wrong answer. */
 public final class Diagnosis {
@@ -23,7 +24,7 @@ public final class Diagnosis {
     private Diagnosis() {}
 
     /** Judges one answer by itself. */
-    public static Judged of(Answers answers, String given, Punctuation punctuation) {
+    public static Judged of(Answers answers, @Nullable String given, Punctuation punctuation) {
         return of(new Item(answers, given), punctuation, null);
     }
 
@@ -32,11 +33,11 @@ public final class Diagnosis {
      *
      * @param writer what is known of the writer; null where this answer is all
      */
-    static Judged of(Item item, Punctuation punctuation, Posterior writer) {
+    static Judged of(Item item, Punctuation punctuation, @Nullable Posterior writer) {
         Answers answers = item.answers();
         String given = item.given();
         Verdict verdict = given == null ? Verdict.CORRECT : verdict(answers, given, punctuation);
-        if (verdict != Verdict.WRONG) {
+        if (given == null || verdict != Verdict.WRONG) {
             return new Judged(verdict, null, List.of(), 0, "");
         }
         GivenAnswer read = GivenAnswer.read(given, punctuation).orElseThrow();
@@ -57,9 +58,9 @@ public final class Diagnosis {
         return shares.causes().entrySet().stream().filter(entry -> entry.getValue() >= WORTH_SAYING)
                 .sorted(Comparator.<Map.Entry<List<String>, Double>>comparingLong(
                         entry -> -Math.round(entry.getValue() * ALIKE))
-                        .thenComparing(entry -> shares.likeliest().get(entry.getKey()).slip()))
+                        .thenComparing(entry -> shares.path(entry.getKey()).slip()))
                 .limit(MOST_FINDINGS)
-                .map(entry -> finding(answers, shares.likeliest().get(entry.getKey()), entry.getValue())).toList();
+                .map(entry -> finding(answers, shares.path(entry.getKey()), entry.getValue())).toList();
     }
 
     /** Slips as a finding of an answer that fits them only in the light of others; nothing where they cannot be made here. */
@@ -75,7 +76,7 @@ public final class Diagnosis {
     }
 
     /** In sums, differences and products from the ones leftwards; in quotients and roots from the left. */
-    private static Integer firstWrongPlace(Answers answers, GivenAnswer given) {
+    private static @Nullable Integer firstWrongPlace(Answers answers, GivenAnswer given) {
         Numeral right = Numeral.of(answers.careful().answer().value());
         Numeral other = given.value();
         List<Integer> places = new ArrayList<>();

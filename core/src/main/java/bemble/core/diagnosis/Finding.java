@@ -3,6 +3,7 @@ package bemble.core.diagnosis;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.style.HouseStyle;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A cause that fits an answer.
@@ -14,7 +15,8 @@ import java.util.List;
  * @param hand the slip, to write the presumed working with
  * @param style in which the presumed hand sets the numbers out
  */
-public record Finding(String slip, String with, List<Integer> places, double confidence, String say, Slip hand,
+public record Finding(String slip, @Nullable String with, List<Integer> places, double confidence, String say,
+        Slip hand,
         HouseStyle style) {
     /** The names of its slips, one or two. */
     public List<String> slips() {

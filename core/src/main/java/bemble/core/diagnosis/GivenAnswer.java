@@ -8,6 +8,7 @@ import bemble.core.problem.Refusal;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An answer as somebody gave it.
@@ -15,7 +16,7 @@ import java.util.regex.Pattern;
  * @param remainder what they said is left over; null where they said nothing
  * @param fraction what they wrote beside the whole as a fraction, such as {@code 6/25}; null where there is none
  */
-public record GivenAnswer(Numeral value, Numeral remainder, String fraction) {
+public record GivenAnswer(Numeral value, @Nullable Numeral remainder, @Nullable String fraction) {
     private static final Pattern WITH_FRACTION =
             Pattern.compile("([0-9][0-9,. ']*?)(?:\\s+|\\s*[+]\\s*)([0-9]{1,40})\\s*/\\s*([0-9]{1,40})");
     private static final Pattern WITH_REMAINDER = Pattern.compile("(?i)(.+?)\\s*r(?:em(?:ainder)?)?\\.?\\s*([0-9].*)");

@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -107,6 +108,10 @@ public final class Hypotheses {
         return among;
     }
 
+    private double priorOf(String slip) {
+        return Objects.requireNonNull(priors.get(slip));
+    }
+
     private double prior(Hypothesis hypothesis) {
         if (hypothesis.member() != null) {
             return priors.getOrDefault(hypothesis.one(), 0.0) / Model.MEMBERS_OF_A_FAMILY;
@@ -144,7 +149,7 @@ public final class Hypotheses {
         for (int i = 0; i < worth.length; i++) {
             if (worth[i]) {
                 pairs.put(all.get(i),
-                        priors.get(all.get(i).one()) * priors.get(all.get(i).other()) * Model.SLIPS_GO_TOGETHER);
+                        priorOf(all.get(i).one()) * priorOf(all.get(i).other()) * Model.SLIPS_GO_TOGETHER);
             }
         }
         return pairs;

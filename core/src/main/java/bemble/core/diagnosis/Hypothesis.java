@@ -2,6 +2,7 @@ package bemble.core.diagnosis;
 
 import bemble.core.slip.Rules;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What may have been in a writer's mind.
@@ -10,7 +11,7 @@ import java.util.List;
  * @param member which of a family it is, such as the fact that is known wrongly; null where any of it may be met
  * @param kind what sort of writer
  */
-record Hypothesis(List<String> slips, String member, Kind kind) {
+record Hypothesis(List<String> slips, @Nullable String member, Kind kind) {
     /** What sort of writer. */
     enum Kind {
         /** Misses something now and then. */
@@ -31,7 +32,7 @@ record Hypothesis(List<String> slips, String member, Kind kind) {
         return new Hypothesis(List.of(slip), null, Kind.KNOWN);
     }
 
-    static Hypothesis of(String slip, String member) {
+    static Hypothesis of(String slip, @Nullable String member) {
         return new Hypothesis(List.of(slip), member, Kind.KNOWN);
     }
 
@@ -56,11 +57,13 @@ record Hypothesis(List<String> slips, String member, Kind kind) {
         return slips.contains(slip);
     }
 
+    /** Its slip, or the first of two; there is none where it is no known habit. */
     String one() {
-        return slips.isEmpty() ? null : slips.get(0);
+        return slips.get(0);
     }
 
+    /** The second of two. */
     String other() {
-        return isOfTwo() ? slips.get(1) : null;
+        return slips.get(1);
     }
 }

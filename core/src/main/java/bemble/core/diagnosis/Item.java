@@ -2,6 +2,7 @@ package bemble.core.diagnosis;
 
 import bemble.core.problem.Punctuation;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An answer that a writer gave.
@@ -9,7 +10,7 @@ import java.util.Optional;
  * @param given as it stands there; null where it is known to be right, however it is written
  * @param paper the slip that the paper fits on which it was worked, where that is at hand; else null
  */
-public record Item(Answers answers, String given, String paper) {
+public record Item(Answers answers, @Nullable String given, @Nullable String paper) {
     /** An answer that is known to be right. */
     public static Item right(Answers answers) {
         return new Item(answers, null, null);
@@ -22,7 +23,7 @@ public record Item(Answers answers, String given, String paper) {
     }
 
     /** An answer of which no working is at hand. */
-    public Item(Answers answers, String given) {
+    public Item(Answers answers, @Nullable String given) {
         this(answers, given, null);
     }
 }

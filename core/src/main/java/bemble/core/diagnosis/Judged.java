@@ -2,6 +2,7 @@ package bemble.core.diagnosis;
 
 import bemble.core.problem.Coded;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An answer as it is judged.
@@ -11,7 +12,8 @@ import java.util.List;
  * @param unknown how likely nothing that is known led to it, nor chance, from 0 to 1
  * @param say where no finding is likely, a sentence that tells so; else nothing
  */
-public record Judged(Verdict verdict, Integer firstWrongPlace, List<Finding> findings, double unknown, String say) {
+public record Judged(Verdict verdict, @Nullable Integer firstWrongPlace, List<Finding> findings, double unknown,
+        String say) {
     /** What an answer is. */
     public enum Verdict implements Coded {
         CORRECT,

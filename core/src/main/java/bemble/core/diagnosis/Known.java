@@ -1,12 +1,13 @@
 package bemble.core.diagnosis;
 
 import bemble.core.slip.Slips;
+import org.jspecify.annotations.Nullable;
 
 /** An answer that can be read, with what is known of its working, as evidence of what its writer does. */
 final class Known {
     private final Answers answers;
     private final String key;
-    private final String paper;
+    private final @Nullable String paper;
     private final boolean right;
     private final double careless;
     private final double anything;
@@ -17,7 +18,7 @@ final class Known {
     }
 
     /** @param paper the slip that the paper fits on which it was worked; null where none is at hand */
-    Known(Answers answers, String key, String paper) {
+    Known(Answers answers, String key, @Nullable String paper) {
         this.answers = answers;
         this.paper = paper;
         this.key = key;

@@ -51,7 +51,7 @@ public record MarkingKey(List<KeyCode> codes) {
         vectors.forEach((slip, vector) -> sheet.forEach(answers -> vector.add(answers.likeliest(slip))));
         Map<List<String>, List<String>> alike = new LinkedHashMap<>();
         vectors.forEach((slip, vector) -> alike.computeIfAbsent(vector, any -> new ArrayList<>()).add(slip));
-        List<List<String>> groups = alike.values().stream().filter(group -> weights.get(group.get(0)) > 0)
+        List<List<String>> groups = alike.values().stream().filter(group -> weights.getOrDefault(group.get(0), 0.0) > 0)
                 .sorted(Comparator.comparingDouble(group -> -group.stream().mapToDouble(weights::get).max().orElse(0)))
                 .limit(MOST_CODES).toList();
         List<KeyCode> codes = new ArrayList<>();
@@ -85,7 +85,8 @@ public record MarkingKey(List<KeyCode> codes) {
             }
         }
         List<KeyAnswer> likely = wrong.entrySet().stream()
-                .sorted(Comparator.comparingDouble(entry -> -weights.get(entry.getKey()))).limit(MOST_WRONG)
+                .sorted(Comparator.comparingDouble(entry -> -weights.getOrDefault(entry.getKey(), 0.0)))
+                .limit(MOST_WRONG)
                 .map(entry -> new KeyAnswer(punctuation.write(Answers.text(entry.getKey())), entry.getValue()))
                 .toList();
         return new KeyLine(punctuation.write(answers.problem().text()), punctuation.write(answers.rightText()), likely);

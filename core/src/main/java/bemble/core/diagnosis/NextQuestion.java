@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The question whose answer tells the causes apart best that are still likely.
@@ -29,7 +30,7 @@ import java.util.stream.Collectors;
  * @param why why it is asked, or why no more is
  * @param done whether one is sure, or can never be
  */
-public record NextQuestion(Question question, String why, boolean done) {
+public record NextQuestion(@Nullable Question question, String why, boolean done) {
     private static final int CANDIDATES = 60;
     private static final int CAUSES = 60;
     private static final int LIKELY_ONLY = 14;
@@ -145,7 +146,7 @@ public record NextQuestion(Question question, String why, boolean done) {
             String answer = told.answers().get(String.join(" ", habit.slips()));
             if (parts.size() < 3 && !seen.contains(answer)) {
                 seen.add(answer);
-                parts.add((habit.one() == null ? "a careful hand"
+                parts.add((habit.slips().isEmpty() ? "a careful hand"
                         : "one that " + DiagnosisWords.does(habit.slips(), model))
                         + " comes to " + answer);
             }
@@ -167,7 +168,8 @@ public record NextQuestion(Question question, String why, boolean done) {
     }
 
     private static String names(Map<Hypothesis, Double> likely, Problem model) {
-        return String.join("; ", likely.keySet().stream().limit(4).map(habit -> habit.one() == null ? "a careful hand"
-                : "a hand that " + DiagnosisWords.does(habit.slips(), model)).toList());
+        return String.join("; ",
+                likely.keySet().stream().limit(4).map(habit -> habit.slips().isEmpty() ? "a careful hand"
+                        : "a hand that " + DiagnosisWords.does(habit.slips(), model)).toList());
     }
 }

@@ -3,6 +3,7 @@ package bemble.core.diagnosis;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.style.HouseStyle;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A hand that comes to an answer.
@@ -17,6 +18,7 @@ record Path(List<String> slips, Slip hand, HouseStyle style, double weight) {
         return slips.get(0);
     }
 
+    @Nullable
     String with() {
         return slips.size() > 1 ? slips.get(1) : null;
     }

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What helps with a slip.
@@ -24,7 +25,7 @@ import java.util.concurrent.ConcurrentHashMap;
  * @param picture the picture to show it with
  * @param rung the first rung of the ladder whose questions give it a chance; null where none does
  */
-public record Remedy(String words, PictureKind picture, Rung rung) {
+public record Remedy(String words, PictureKind picture, @Nullable Rung rung) {
     private static final Map<KnownSlip, Remedy> FOUND = new ConcurrentHashMap<>();
     private static final int TRIED = 6;
     private static final long SEED = 5;

@@ -1,10 +1,13 @@
 package bemble.core.diagnosis;
 
+import bemble.core.hand.slipped.Slip;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a wrong answer is shared out among what may have led to it.
@@ -23,7 +26,7 @@ record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likelies
      *
      * @param paper the slip that its paper fits; null where none is at hand
      */
-    static Shares of(Known known, String paper) {
+    static Shares of(Known known, @Nullable String paper) {
         Answers answers = known.answers();
         String key = known.key();
         Map<List<String>, Double> causes = new LinkedHashMap<>();
@@ -31,8 +34,9 @@ record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likelies
         double slack = 1 - Model.mean(Model.SLACK);
         double firm = Model.mean(Model.FIRMNESS);
         double chance = Model.wrongByChance();
-        if (answers.missedHand(key) != null) {
-            Path missed = new Path(List.of(Slips.FACT_NEAR_MISS), answers.missedHand(key), HouseStyle.USUAL,
+        Slip miss = answers.missedHand(key);
+        if (miss != null) {
+            Path missed = new Path(List.of(Slips.FACT_NEAR_MISS), miss, HouseStyle.USUAL,
                     chance * Model.FACTS_MISSED * answers.afterMiss(key));
             causes.put(missed.slips(), missed.weight());
             likeliest.put(missed.slips(), missed);
@@ -54,6 +58,11 @@ record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likelies
         double all = careless + unknown + causes.values().stream().mapToDouble(Double::doubleValue).sum();
         causes.replaceAll((names, weight) -> weight / all);
         return new Shares(causes, likeliest, careless / all, unknown / all);
+    }
+
+    /** The likeliest hand of one of the causes. */
+    Path path(List<String> cause) {
+        return Objects.requireNonNull(likeliest.get(cause));
     }
 
     /**

@@ -10,7 +10,9 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The answers of one writer judged together: a habit that explains five answers outweighs five different misses, and one
@@ -26,7 +28,7 @@ public final class Writer {
     private final Punctuation punctuation;
     private final List<Known> known = new ArrayList<>();
     private final Posterior posterior;
-    private final Problem first;
+    private final @Nullable Problem first;
 
     private Writer(List<Item> items, Hypotheses hypotheses, Punctuation punctuation) {
         this.items = items;
@@ -109,7 +111,7 @@ public final class Writer {
         return known.stream().filter(each -> !each.isRight() && each.made(habit.likeliest()) > Posterior.EXPLAINS)
                 .findFirst()
                 .or(() -> known.stream().filter(each -> each.answers().hasChance(slips.get(0))).findFirst())
-                .map(each -> each.answers().problem()).orElse(first);
+                .map(each -> each.answers().problem()).orElseGet(() -> Objects.requireNonNull(first));
     }
 
     /** The slips of a habit, that which explains more answers first. */
@@ -165,7 +167,7 @@ public final class Writer {
     }
 
     /** The fact that a wrong answer may have missed, such as {@code 7x8}, whatever else explains it; null where none does. */
-    public String factMissed(int item) {
+    public @Nullable String factMissed(int item) {
         Answers answers = items.get(item).answers();
         return items.get(item).key(punctuation).filter(key -> !answers.isRight(key))
                 .map(answers::factMissed).map(FactQuestion::fact).orElse(null);

@@ -20,7 +20,9 @@ import bemble.core.stack.slips.CopyRules;
 import bemble.core.style.MethodName;
 import java.math.BigInteger;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** What may be decided otherwise in a division, and when. */
 public final class DivisionRules {
@@ -30,8 +32,8 @@ public final class DivisionRules {
 
     public static final List<Theme<?>> ALL = List.of(
             new Theme<>("goes", BOTH, List.of(
-                    goes("one-less", "takes the digit one too small", q -> q.careful() - 1),
-                    goes("one-more", "takes the digit one too large", q -> q.careful() + 1),
+                    goes("one-less", "takes the digit one too small", q -> right(q) - 1),
+                    goes("one-more", "takes the digit one too large", q -> right(q) + 1),
                     goes("zero", "writes 0", q -> 0),
                     goes("one", "writes 1", q -> 1),
                     goes("next", "writes the digit that is shared", q -> q.next())),
@@ -137,11 +139,16 @@ public final class DivisionRules {
     private record Rest(BigInteger from, BigInteger product, boolean last) {}
 
     private interface Otherwise<Q, A> {
+        @Nullable
         A of(Q question);
     }
 
     private interface OfTwo {
         BigInteger of(BigInteger from, BigInteger product);
+    }
+
+    private static int right(Goes question) {
+        return Objects.requireNonNull(question.careful());
     }
 
     private static Turn<Goes> goes(String id, String words, Otherwise<Goes, Integer> otherwise) {
@@ -162,8 +169,8 @@ public final class DivisionRules {
                                         ? notBelow(otherwise.of(q.from(), q.product())) : null)));
     }
 
-    private static BigInteger notBelow(BigInteger left) {
-        return left.signum() < 0 ? null : left;
+    private static @Nullable BigInteger notBelow(@Nullable BigInteger left) {
+        return left == null || left.signum() < 0 ? null : left;
     }
 
     private static Turn<Joined> joined(String id, String words, Otherwise<Joined, BigInteger> otherwise) {

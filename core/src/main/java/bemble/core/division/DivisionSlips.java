@@ -38,6 +38,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The slips of division: each is a hand that decides one kind of thing otherwise. Long, for it is one list, in which doubles would
@@ -226,10 +227,10 @@ public final class DivisionSlips {
         return base -> {
             BigInteger[] all = new BigInteger[1];
             return at(Goes.class, (Goes q, Hand hand) -> {
-                boolean more = q.isLast() && q.partial().mod(q.divisor()).signum() > 0 && q.careful() != null
-                        && q.careful() < 9;
+                Integer digit = q.careful();
+                boolean more = q.isLast() && q.partial().mod(q.divisor()).signum() > 0 && digit != null && digit < 9;
                 all[0] = more ? q.partial() : null;
-                return more ? q.careful() + 1 : null;
+                return more && digit != null ? digit + 1 : null;
             }).and(at(Times.class, (Times q, Hand hand) -> all[0])).over(base);
         };
     }
@@ -280,7 +281,7 @@ public final class DivisionSlips {
         return digit - 1;
     }
 
-    private static Integer cutToNine(Goes q) {
+    private static @Nullable Integer cutToNine(Goes q) {
         return q.partial().compareTo(q.divisor().multiply(BigInteger.TEN)) >= 0 ? 9 : null;
     }
 

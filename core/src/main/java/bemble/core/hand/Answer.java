@@ -2,6 +2,7 @@ package bemble.core.hand;
 
 import bemble.core.problem.Numeral;
 import bemble.core.style.HouseStyle;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An answer. Numbers are plain digits; what does not apply is null.
@@ -12,7 +13,8 @@ import bemble.core.style.HouseStyle;
  * @param rounded a root rounded instead of cut off
  * @param text the answer as written on paper in the teacher's style
  */
-public record Answer(String value, String remainder, Boolean exact, String rounded, String text) {
+public record Answer(String value, @Nullable String remainder, @Nullable Boolean exact, @Nullable String rounded,
+        String text) {
     /** An answer that is one number and nothing else. */
     public static Answer of(Numeral value, HouseStyle style) {
         return new Answer(value.plain(), null, null, null, style.number(value));

@@ -62,14 +62,16 @@ final class Assembly {
     }
 
     private Spoken spoken(List<Desk.Utterance> said, int first) {
-        Spoken all = null;
-        for (int i = 0; i < said.size(); i++) {
-            Desk.Utterance utterance = said.get(i);
-            List<Entry> entries = desk.entries().subList(utterance.from(), endOfGroup(first + i));
-            Spoken one = utterance.talk().say(new Said(entries, utterance.style(), desk.words(), utterance.place()));
-            all = all == null ? one : all.and(one);
+        Spoken all = spoken(said.get(0), first);
+        for (int i = 1; i < said.size(); i++) {
+            all = all.and(spoken(said.get(i), first + i));
         }
         return all;
+    }
+
+    private Spoken spoken(Desk.Utterance utterance, int n) {
+        List<Entry> entries = desk.entries().subList(utterance.from(), endOfGroup(n));
+        return utterance.talk().say(new Said(entries, utterance.style(), desk.words(), utterance.place()));
     }
 
     /** What is said where that entry was made; nothing where nothing was said yet. */

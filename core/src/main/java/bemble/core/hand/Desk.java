@@ -18,6 +18,7 @@ import bemble.core.working.Spot;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where a problem is written: asks the hand, and is the only one to record what it decides. What is drawn round the
@@ -34,7 +35,7 @@ public final class Desk {
     private final List<Block> blocks = new ArrayList<>();
     private Part part = Part.WORK;
     private Placement start = Placement.first();
-    private Spot answer;
+    private @Nullable Spot answer;
     private int endOfWork = -1;
 
     /**
@@ -44,7 +45,8 @@ public final class Desk {
      * @param style in which it was written
      * @param from the first of its entries
      */
-    record Utterance(StepKind kind, Part part, Block block, Integer place, Talk talk, boolean begins, HouseStyle style,
+    record Utterance(StepKind kind, Part part, Block block, @Nullable Integer place, Talk talk, boolean begins,
+            HouseStyle style,
             int from) {}
 
     /** @param draws whether signs, rules and the like are wanted as well as decisions */
@@ -75,6 +77,7 @@ public final class Desk {
         return blocks;
     }
 
+    @Nullable
     Spot answer() {
         return answer;
     }
@@ -114,17 +117,17 @@ public final class Desk {
     }
 
     /** Begins a step. What was there for a while goes. */
-    public void step(StepKind kind, Block block, Integer place, Talk talk) {
+    public void step(StepKind kind, Block block, @Nullable Integer place, Talk talk) {
         utterances.add(new Utterance(kind, part, block, place, talk, true, style, entries.size()));
     }
 
     /** Goes on with the step begun, or begins the next where the style takes figures one by one. */
-    public void figure(StepKind kind, Block block, Integer place, Talk talk) {
+    public void figure(StepKind kind, Block block, @Nullable Integer place, Talk talk) {
         utterances.add(new Utterance(kind, part, block, place, talk, false, style, entries.size()));
     }
 
     /** The same for what was decided last: where that turns out to be something to speak of. */
-    public void figureOfLast(StepKind kind, Block block, Integer place, Talk talk) {
+    public void figureOfLast(StepKind kind, Block block, @Nullable Integer place, Talk talk) {
         utterances.add(new Utterance(kind, part, block, place, talk, false, style, entries.size() - 1));
     }
 
@@ -196,16 +199,17 @@ public final class Desk {
     }
 
     /** Puts what nobody decides on the paper: rules, brackets, boxes, arcs. */
-    public void draw(MarkKind kind, Spot at, Spot to, String text, Role role, Size size, Anchor anchor) {
+    public void draw(MarkKind kind, Spot at, @Nullable Spot to, String text, Role role, Size size, Anchor anchor) {
         draw(kind, at, to, text, role, size, anchor, false);
     }
 
     /** Something that is there only until the next step. */
-    public void drawForAWhile(MarkKind kind, Spot at, Spot to, String text, Role role, Size size, Anchor anchor) {
+    public void drawForAWhile(MarkKind kind, Spot at, @Nullable Spot to, String text, Role role, Size size,
+            Anchor anchor) {
         draw(kind, at, to, text, role, size, anchor, true);
     }
 
-    private void draw(MarkKind kind, Spot at, Spot to, String text, Role role, Size size, Anchor anchor,
+    private void draw(MarkKind kind, Spot at, @Nullable Spot to, String text, Role role, Size size, Anchor anchor,
             boolean passing) {
         if (draws) {
             entries.add(new Entry.Drawn(new Figure(kind, at, to, text, role, size, anchor, passing)));

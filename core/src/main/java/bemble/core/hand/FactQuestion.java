@@ -1,6 +1,7 @@
 package bemble.core.hand;
 
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A question whose answer is a fact that one knows or works out, and can miss by a little.
@@ -14,10 +15,11 @@ public interface FactQuestion<A> extends Question<A> {
      * @param by 1 or -1
      * @return null where that would be below 0
      */
+    @Nullable
     A missed(A decided, int by);
 
     /** So many groups beside what was decided; null where that would be below 0. */
-    static BigInteger beside(BigInteger decided, BigInteger group, int by) {
+    static @Nullable BigInteger beside(BigInteger decided, BigInteger group, int by) {
         BigInteger missed = decided.add(group.multiply(BigInteger.valueOf(by)));
         return missed.signum() < 0 ? null : missed;
     }
@@ -26,7 +28,7 @@ public interface FactQuestion<A> extends Question<A> {
      * The fact as one learns it, such as {@code 7x8}, {@code 8+5} or {@code 13-6}: the smaller factor first, the larger
      * addend first; null where it is no such fact.
      */
-    default String fact() {
+    default @Nullable String fact() {
         return null;
     }
 

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 
@@ -42,7 +43,9 @@ final class GroupMarks {
         lines.forEach((line, digits) -> {
             boolean isLong = digits.size() == digits.lastKey() + 1 && digits.size() >= style.groupsFrom();
             for (int place = 3; isLong && place <= digits.lastKey(); place += style.groupStep()) {
-                int step = Math.max(digits.get(place).step(), digits.get(place - 1).step());
+                // A long number has a digit in every place.
+                int step = Math.max(Objects.requireNonNull(digits.get(place)).step(),
+                        Objects.requireNonNull(digits.get(place - 1)).step());
                 between.add(new Mark(step, null, MarkKind.GROUP, new Spot(line.block(), line.line(), place), null, "",
                         Role.FRAME,
                         Size.TINY, Anchor.LOW, null));

@@ -1,5 +1,7 @@
 package bemble.core.hand;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * One small decision that a method asks of a hand. An immutable value: its fields are what is decided from.
  *
@@ -10,6 +12,7 @@ public interface Question<A> {
     int NO_PLACE = Integer.MIN_VALUE;
 
     /** What a careful hand decides in this state; null where no careful hand gets into it. Pure, worked out when asked. */
+    @Nullable
     A careful();
 
     /** Whether a careful hand puts this answer on the paper. */
@@ -26,7 +29,7 @@ public interface Question<A> {
     }
 
     /** The answer as it can be read from somebody's paper; null where the paper is silent here. */
-    default A read(Reading paper) {
+    default @Nullable A read(Reading paper) {
         return null;
     }
 }

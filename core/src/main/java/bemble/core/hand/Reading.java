@@ -2,6 +2,7 @@ package bemble.core.hand;
 
 import bemble.core.working.Anchor;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /** Somebody's paper, read square by square. */
 public interface Reading {
@@ -9,21 +10,22 @@ public interface Reading {
     int MOST_DIGITS = 6;
 
     /** What stands at that anchor of a square, or null. */
+    @Nullable
     String at(Spot spot, Anchor anchor);
 
     /** The digit in the middle of a square, or null where nothing or something else stands there. */
-    default Integer digit(Spot spot) {
+    default @Nullable Integer digit(Spot spot) {
         return number(spot, Anchor.MIDDLE);
     }
 
     /** The number at that anchor, or null. */
-    default Integer number(Spot spot, Anchor anchor) {
+    default @Nullable Integer number(Spot spot, Anchor anchor) {
         String text = at(spot, anchor);
         return isDigits(text, MOST_DIGITS) ? Integer.valueOf(text) : null;
     }
 
     /** Whether a text is one digit or more, and at most so many. A search reads a paper often: no pattern is matched. */
-    static boolean isDigits(String text, int most) {
+    static boolean isDigits(@Nullable String text, int most) {
         if (text == null || text.isEmpty() || text.length() > most) {
             return false;
         }

@@ -26,20 +26,23 @@ public final class ReadingHand implements Hand {
         boolean fact = question instanceof FactQuestion<A> worked && worked.isWorked();
         A decided;
         A read = question.read(paper);
+        boolean departs = false;
         try {
             decided = under.decide(question);
+            if (read != null && !read.equals(decided)) {
+                decided = read;
+                departs = true;
+            }
         } catch (Stuck stuck) {
             if (read == null) {
                 throw stuck;
             }
-            decided = null;
-        }
-        if (read != null && !read.equals(decided)) {
-            if (departures++ == 0) {
-                firstMissed = fact ? facts : facts - 1;
-                firstPlace = question.place();
-            }
             decided = read;
+            departs = true;
+        }
+        if (departs && departures++ == 0) {
+            firstMissed = fact ? facts : facts - 1;
+            firstPlace = question.place();
         }
         facts += fact ? 1 : 0;
         return decided;

@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Which figures of a working show a broken rule, and what should stand there. A broken decision shows in its own ink.
@@ -36,11 +37,11 @@ final class Roles {
 
     static Roles of(Written written) {
         List<Entry> entries = written.desk().entries().subList(0, written.desk().endOfWork());
-        Roles roles = null;
+        Roles roles = NONE;
         List<Inked> ink = List.of();
         for (int i = 0; i < entries.size(); i++) {
             if (entries.get(i) instanceof Decision<?> decision && decision.isBroken()) {
-                if (roles == null) {
+                if (roles == NONE) {
                     roles = new Roles();
                     roles.blocks = written.desk().blocks();
                     ink = ink(entries);
@@ -49,7 +50,7 @@ final class Roles {
                 roles.note(i, decision, entries.subList(0, i), ink, written);
             }
         }
-        return roles == null ? NONE : roles;
+        return roles;
     }
 
     private void note(int entry, Decision<?> decision, List<Entry> before, List<Inked> ink, Written written) {
@@ -209,6 +210,7 @@ final class Roles {
     }
 
     /** What should stand where a wrong figure stands; null where it is not wrong. */
+    @Nullable
     String should(Figure figure) {
         return broken ? wrong.get(figure) : null;
     }

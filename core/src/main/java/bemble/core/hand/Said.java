@@ -4,15 +4,17 @@ import bemble.core.style.HouseStyle;
 import bemble.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** The decisions of a step, for the words about it to be made of. */
 public final class Said {
     private final List<Entry> entries;
     private final HouseStyle style;
     private final Words words;
-    private final Integer place;
+    private final @Nullable Integer place;
 
-    Said(List<Entry> entries, HouseStyle style, Words words, Integer place) {
+    Said(List<Entry> entries, HouseStyle style, Words words, @Nullable Integer place) {
         this.entries = entries;
         this.style = style;
         this.words = words;
@@ -29,18 +31,22 @@ public final class Said {
 
     /** The column worked. */
     public int place() {
-        return place;
+        return Objects.requireNonNull(place);
     }
 
     /** The step's first decision of that kind, or null. */
     @SuppressWarnings("unchecked")
-    private <Q extends Question<?>> Decision<?> find(Class<Q> kind) {
+    private <Q extends Question<?>> @Nullable Decision<?> find(Class<Q> kind) {
         for (Entry entry : entries) {
             if (entry instanceof Decision<?> decision && kind.isInstance(decision.asked())) {
                 return decision;
             }
         }
         return null;
+    }
+
+    private Decision<?> found(Class<? extends Question<?>> kind) {
+        return Objects.requireNonNull(find(kind), () -> "nothing was decided here of " + kind.getSimpleName());
     }
 
     /** Whether such a question was asked in this step. */
@@ -50,18 +56,18 @@ public final class Said {
 
     /** What was asked first of that kind. */
     public <Q extends Question<?>> Q asked(Class<Q> kind) {
-        return kind.cast(find(kind).asked());
+        return kind.cast(found(kind).asked());
     }
 
     /** What was decided first of that kind. */
     @SuppressWarnings("unchecked")
     public <A> A decided(Class<? extends Question<A>> kind) {
-        return (A) find(kind).decided();
+        return (A) found(kind).decided();
     }
 
     /** Whether what was decided first of that kind was also written. */
     public boolean written(Class<? extends Question<?>> kind) {
-        return find(kind).written();
+        return found(kind).written();
     }
 
     /** All questions of that kind, in order. */

@@ -9,8 +9,10 @@ import bemble.core.working.Spot;
 import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /** A problem written by a hand: the answer at once, everything else when it is read. */
 public final class Written {
@@ -18,8 +20,8 @@ public final class Written {
     private final Method<Problem> asked;
     private final HouseStyle style;
     private final Desk desk;
-    private Method<Problem> followed;
-    private Outcome outcome;
+    private @Nullable Method<Problem> followed;
+    private @Nullable Outcome outcome;
 
     @SuppressWarnings("unchecked")
     private Written(Problem problem, Method<?> asked, HouseStyle style, Hand hand, boolean draws) {
@@ -68,8 +70,9 @@ public final class Written {
 
     @SuppressWarnings("unchecked")
     private void write() {
-        followed = (Method<Problem>) desk.ask(new ChosenMethod(problem, asked));
-        outcome = followed.write(problem, desk);
+        Method<Problem> chosen = (Method<Problem>) desk.ask(new ChosenMethod(problem, asked));
+        followed = chosen;
+        outcome = chosen.write(problem, desk);
     }
 
     /** The same problem, asked in the same way, by another hand. */
@@ -82,6 +85,10 @@ public final class Written {
         return outcome != null;
     }
 
+    private Outcome finished() {
+        return Objects.requireNonNull(outcome, "this hand came to no answer");
+    }
+
     public Problem problem() {
         return problem;
     }
@@ -92,15 +99,15 @@ public final class Written {
 
     /** The method that the hand really followed. */
     public MethodName method() {
-        return followed.name();
+        return Objects.requireNonNull(followed).name();
     }
 
     public Answer answer() {
-        return outcome.answer();
+        return finished().answer();
     }
 
     public WorkRecord record() {
-        return outcome.record().get();
+        return finished().record().get();
     }
 
     /** The desk it was written at, to go on with a check. */
@@ -109,7 +116,7 @@ public final class Written {
     }
 
     /** The line in which the answer stands, at its ones; null where the hand did not come so far. */
-    public Spot answerStands() {
+    public @Nullable Spot answerStands() {
         return desk.answer();
     }
 
@@ -162,7 +169,7 @@ public final class Written {
      *
      * @param shows the figure in which the broken rule shows
      */
-    public Optional<Spoken> ruleFirstBroken(Figure.Key shows) {
+    public Optional<Spoken> ruleFirstBroken(Figure.@Nullable Key shows) {
         List<Decision<?>> decided = decisions();
         for (int i = 0; i < decided.size(); i++) {
             if (decided.get(i).isBroken()) {

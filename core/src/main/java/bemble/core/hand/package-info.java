@@ -3,4 +3,7 @@
  * a {@link bemble.core.hand.Desk}; each {@link bemble.core.hand.Decision} is kept as a value, and marks, sentences,
  * records and roles are read off them afterwards. A slip is a hand over another hand.
  */
+@NullMarked
 package bemble.core.hand;
+
+import org.jspecify.annotations.NullMarked;

@@ -14,6 +14,7 @@ import java.math.BigDecimal;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -36,7 +37,7 @@ final class AnswerOnPaper {
     AnswerOnPaper(Written careful, WrittenPaper paper) {
         this.problem = careful.problem();
         this.right = careful.answer();
-        this.where = careful.answerStands();
+        this.where = Objects.requireNonNull(careful.answerStands());
         careful.ink().stream().filter(figure -> figure.kind() == MarkKind.DIGIT || figure.kind() == MarkKind.NUMBER)
                 .forEach(this::belongs);
         paper.figures().forEach((key, figure) -> {

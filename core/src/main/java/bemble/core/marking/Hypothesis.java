@@ -6,6 +6,7 @@ import bemble.core.hand.slipped.Slip;
 import bemble.core.slip.Slips;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A hand that may have written a paper.
@@ -15,7 +16,7 @@ import java.util.List;
  * @param missed how many facts it misses besides
  * @param share the share that it is of those who make its slips: a slip that can be made in many ways is made in one of them
  */
-record Hypothesis(Slip slip, List<KnownSlip> listed, int missed, double share) {
+record Hypothesis(@Nullable Slip slip, List<KnownSlip> listed, int missed, double share) {
     static final Hypothesis CAREFUL = new Hypothesis(null, List.of(), 0, 1);
     /** How likely one fact among those of a working is the one that is missed, and in just that way. */
     private static final double OF_THE_FACTS = 0.05;

@@ -16,11 +16,12 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** The parts of squares that hands have a use for, to tell what a figure can only mean. */
 final class KnownSquares {
     /** A square, or where it has no line a whole column. */
-    private record Place(BlockName block, Line line, int place) {
+    private record Place(BlockName block, @Nullable Line line, int place) {
         static Place inColumn(BlockName block, int place) {
             return new Place(block, null, place);
         }

@@ -4,6 +4,7 @@ import bemble.core.hand.slipped.Slip;
 import bemble.core.working.Figure;
 import bemble.core.working.LineOfBlock;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A paper as it is marked.
@@ -16,8 +17,8 @@ import java.util.List;
  * @param marks the marks it gets, or null where the style gives none
  * @param causes what may have led to it, where it is wrong
  */
-public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAnswer answer, FirstWrong first,
-        MarkedCheck check, List<LineOfBlock> notShown, MethodMarksGiven marks, Causes causes) {
+public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAnswer answer, @Nullable FirstWrong first,
+        @Nullable MarkedCheck check, List<LineOfBlock> notShown, @Nullable MethodMarksGiven marks, Causes causes) {
     public Marked {
         figures = List.copyOf(figures);
         notShown = List.copyOf(notShown);
@@ -64,6 +65,6 @@ public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAns
      * @param cost how ill it fits, from 0
      * @param confidence from 0 to 1, among the hands that were tried
      */
-    public record Explained(String slip, String with, Slip hand, List<Integer> places, double cost,
+    public record Explained(String slip, @Nullable String with, @Nullable Slip hand, List<Integer> places, double cost,
             double confidence) {}
 }

@@ -2,6 +2,7 @@ package bemble.core.marking;
 
 import bemble.core.working.Figure;
 import bemble.core.working.MarkKind;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A figure of a paper, or of what is not there, with what is said of it.
@@ -11,4 +12,4 @@ import bemble.core.working.MarkKind;
  * @param text what stands there, or nothing
  * @param should what belongs there where that is something else; else null
  */
-public record MarkedFigure(Figure.Key at, MarkKind kind, String text, Verdict verdict, String should) {}
+public record MarkedFigure(Figure.Key at, MarkKind kind, String text, Verdict verdict, @Nullable String should) {}

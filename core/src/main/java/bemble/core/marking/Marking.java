@@ -19,6 +19,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /** Marks a paper: of the careful hand and the hands that slip, the one that would have written it most nearly says what is right. */
 public final class Marking {
@@ -137,7 +138,8 @@ public final class Marking {
         List<Marked.Explained> explained = weights.entrySet().stream()
                 .sorted(Map.Entry.<List<String>, Double>comparingByValue(Comparator.reverseOrder()))
                 .limit(MOST_EXPLAINED)
-                .map(each -> likeliest.get(each.getKey()).explained(each.getValue() / whole)).toList();
+                .map(each -> Objects.requireNonNull(likeliest.get(each.getKey())).explained(each.getValue() / whole))
+                .toList();
         return new Marked.Causes(explained, unknown / whole,
                 explained.isEmpty() || explained.get(0).confidence() < unknown / whole
                         ? DiagnosisWords.NOTHING_FITS

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Marks for a paper, as many schools give them: one for the answer, one for the setting-out where that was asked for, and one for
@@ -25,7 +26,7 @@ public record MethodMarksGiven(int given, int of, String say) {
      * What gets a mark of its own: a line of working, or of the answer, which may follow from what is wrong above it, a
      * column or with none the whole.
      */
-    private record Marks(LineOfBlock line, Integer column) {}
+    private record Marks(@Nullable LineOfBlock line, @Nullable Integer column) {}
 
     /**
      * Counts the marks.

@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 
 /** The rows of a product, each read as the row that it says, whichever line it stands in; its carries go with it. */
@@ -114,7 +115,7 @@ final class RowLines {
     }
 
     private double like(Line line, Line row) {
-        return like(there.get(line), expected.get(row));
+        return like(Objects.requireNonNull(there.get(line)), Objects.requireNonNull(expected.get(row)));
     }
 
     /** How far a row that stands there is one that belongs: the share of its figures that agree, of what either has. */

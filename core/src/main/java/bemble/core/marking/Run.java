@@ -14,7 +14,9 @@ import bemble.core.working.Role;
 import bemble.core.working.Spot;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** A paper read as if one hand had written it, and how ill it fits that hand. */
 final class Run {
@@ -109,7 +111,7 @@ final class Run {
                 small += STRAY_SMALL;
             } else {
                 sum += STRAY;
-                others += lines.contradicts(key, paper.at(key)) ? 1 : 0;
+                others += lines.contradicts(key, Objects.requireNonNull(paper.at(key))) ? 1 : 0;
             }
         }
         others += lines.holes(paper);
@@ -127,7 +129,7 @@ final class Run {
         return (int) strays.stream().filter(key -> key.block().part() == Part.WORK).count();
     }
 
-    private static boolean isAnswer(Figure.Key key, Spot answer) {
+    private static boolean isAnswer(Figure.Key key, @Nullable Spot answer) {
         return key.block().isFirst(BlockName.Kind.REMAINDER)
                 || answer != null && key.block().equals(answer.block().name())
                         && key.line().equals(answer.line());

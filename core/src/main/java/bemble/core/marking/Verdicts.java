@@ -22,6 +22,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is said of each figure, from the reading of a paper that fits most nearly. Long, for each verdict rests on what the others
@@ -38,12 +39,12 @@ final class Verdicts {
     private final Set<Figure.Key> printed;
     private final PaperToMark order;
     private final Written careful;
-    private final Check check;
+    private final @Nullable Check check;
     /** What belongs where a rule was broken in the check. */
     private final Map<Figure.Key, String> wrongInCheck;
     private final List<MarkedFigure> figures = new ArrayList<>();
 
-    Verdicts(Written read, Check check, View view, PaperToMark order) {
+    Verdicts(Written read, @Nullable Check check, View view, PaperToMark order) {
         this.read = read;
         this.working = read.working();
         this.paper = view.written();
@@ -93,7 +94,7 @@ final class Verdicts {
         raiseFirst(ofAnswer);
         boolean wrong = figures.stream().anyMatch(figure -> figure.verdict() == Verdict.WRONG);
         boolean missing = figures.stream().anyMatch(figure -> figure.verdict() == Verdict.MISSING);
-        Marked.FirstWrong first = wrong ? first() : null;
+        Marked.@Nullable FirstWrong first = wrong ? first() : null;
         PaperVerdict verdict = wrong ? PaperVerdict.WRONG : missing ? PaperVerdict.UNFINISHED : PaperVerdict.RIGHT;
         return new Marked(verdict, whereTheyStand(), new Marked.MarkedAnswer(text(ofAnswer, last), ofAnswer), first,
                 order.check() == null || !read.isFinished() ? null : check(), notShown(), marks(ofAnswer), causes);
@@ -115,7 +116,7 @@ final class Verdicts {
                 led.notShown(), led.marks(), Marked.Causes.NONE);
     }
 
-    private MethodMarksGiven marks(PaperVerdict ofAnswer) {
+    private @Nullable MethodMarksGiven marks(PaperVerdict ofAnswer) {
         return !read.style().givesMethodMarks() ? null
                 : MethodMarksGiven.of(read, figures, answer::isOf, ofAnswer, order.settingOut());
     }
@@ -233,7 +234,7 @@ final class Verdicts {
         }
     }
 
-    private void put(Mark mark, String text, Verdict verdict, String should) {
+    private void put(Mark mark, String text, Verdict verdict, @Nullable String should) {
         figures.add(new MarkedFigure(mark.key(), mark.kind(), text, verdict, should));
     }
 

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /** What stands on a paper, each figure in the part of its square that it can only mean. */
 final class WrittenPaper implements Reading {
@@ -73,7 +74,7 @@ final class WrittenPaper implements Reading {
     }
 
     @Override
-    public String at(Spot spot, Anchor anchor) {
+    public @Nullable String at(Spot spot, Anchor anchor) {
         if (!lines.contains(spot.line())) {
             return null;
         }
@@ -82,6 +83,7 @@ final class WrittenPaper implements Reading {
     }
 
     /** The figure there, or null. */
+    @Nullable
     PaperFigure at(Figure.Key key) {
         return figures.get(key);
     }

@@ -21,6 +21,7 @@ import bemble.core.style.MethodName;
 import java.util.List;
 import java.util.Set;
 import java.util.function.IntUnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /** What may be decided otherwise in a long multiplication, and when. */
 public final class MultiplicationRules {
@@ -159,16 +160,21 @@ public final class MultiplicationRules {
     }
 
     private interface Otherwise<Q> {
+        @Nullable
         Integer of(Q question);
     }
 
     private static Turn<Product> product(String id, String words, Otherwise<Product> otherwise) {
-        return Turn.of(id, words, Product.class, (q, hand) -> otherwise.of(q) < 0 ? null : otherwise.of(q));
+        return Turn.of(id, words, Product.class, (q, hand) -> notBelow(otherwise.of(q)));
     }
 
     private static Turn<WithCarry> carried(String id, String words, Otherwise<WithCarry> otherwise) {
         return Turn.of(id, words, WithCarry.class,
-                (q, hand) -> q.carryIn() == 0 || otherwise.of(q) < 0 ? null : otherwise.of(q));
+                (q, hand) -> q.carryIn() == 0 ? null : notBelow(otherwise.of(q)));
+    }
+
+    private static @Nullable Integer notBelow(@Nullable Integer product) {
+        return product == null || product < 0 ? null : product;
     }
 
     private static Turn<Carry> rowCarry(String id, String words, Otherwise<Carry> otherwise) {

@@ -15,13 +15,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a pupil should do: a rung that comes back, one that comes again for a slip or after a quiz, or the next one.
  *
  * @param slip the slip for which a rung comes again, null where most was wrong for no one reason; after a quiz the one seen in it
  */
-public record Need(Kind kind, String rung, String slip) {
+public record Need(Kind kind, String rung, @Nullable String slip) {
     private static final int NEXT_QUESTIONS = 10;
     /** From so many answers on it can be said that most were wrong. */
     private static final int FEW = 4;
@@ -119,10 +120,10 @@ public record Need(Kind kind, String rung, String slip) {
             case RETRY -> "“" + step.fullTitle() + "” was reached and comes back, to see whether it is still there.";
             case AGAIN -> slip == null
                     ? "Fewer than half of the answers on “" + step.fullTitle() + "” were right: the same again."
-                    : "“" + slipName(step) + "” came more than once: “" + step.fullTitle() + "” again"
+                    : "“" + slipName(slip, step) + "” came more than once: “" + step.fullTitle() + "” again"
                             + (PlanSheet.givesChances(this) ? "; most questions give it a chance." : ".");
             case QUIZ -> "The quiz on “" + step.fullTitle() + "” was not passed" + (slip == null ? ": the same again."
-                    : "; “" + slipName(step) + "” was seen: the same again"
+                    : "; “" + slipName(slip, step) + "” was seen: the same again"
                             + (PlanSheet.givesChances(this) ? ", and most questions give it a chance." : "."));
             case NEXT -> "“" + step.fullTitle() + "” is next in your order of "
                     + step.wishes().operation().title().toLowerCase(Locale.ROOT)
@@ -130,7 +131,7 @@ public record Need(Kind kind, String rung, String slip) {
         };
     }
 
-    private String slipName(Rung step) {
+    private static String slipName(String slip, Rung step) {
         return Slips.name(slip, step.wishes().operation());
     }
 }

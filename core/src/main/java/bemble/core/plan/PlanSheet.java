@@ -46,8 +46,9 @@ public final class PlanSheet {
 
     /** Whether there are questions of the need's rung in which its slip would show. */
     static boolean givesChances(Need need) {
-        return need.slip() != null && !need.slip().equals(Slips.FACT_NEAR_MISS)
-                && CHANCES.computeIfAbsent(need, any -> !telling(Ladder.find(need.rung()).orElseThrow(), need.slip(),
+        String slip = need.slip();
+        return slip != null && !slip.equals(Slips.FACT_NEAR_MISS)
+                && CHANCES.computeIfAbsent(need, any -> !telling(Ladder.find(need.rung()).orElseThrow(), slip,
                         Rule.USUAL.againChances(), 1, List.of()).isEmpty());
     }
 

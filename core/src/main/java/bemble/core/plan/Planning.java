@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -146,8 +147,12 @@ final class Planning {
                 .max(Comparator.comparing(Need::kind));
     }
 
+    private List<Need> ofPupil(PlannedPupil pupil) {
+        return Objects.requireNonNull(ofPupils.get(pupil.id()));
+    }
+
     private Stream<Need> own(PlannedPupil pupil) {
-        return ofPupils.get(pupil.id()).stream().sorted(Comparator.comparing(need -> need.kind() == Need.Kind.RETRY));
+        return ofPupil(pupil).stream().sorted(Comparator.comparing(need -> need.kind() == Need.Kind.RETRY));
     }
 
     /**
@@ -172,7 +177,7 @@ final class Planning {
                     week.remove(day, less.sheet());
                     less.instead().ifPresent(each -> week.put(each, less.sheet(),
                             less.losing().stream().map(PlannedPupil::id).toList()));
-                    week.put(day, other, without.stream().filter(pupil -> ofPupils.get(pupil.id()).contains(other))
+                    week.put(day, other, without.stream().filter(pupil -> ofPupil(pupil).contains(other))
                             .map(PlannedPupil::id).toList());
                     return true;
                 }

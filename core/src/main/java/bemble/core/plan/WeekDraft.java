@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -41,16 +42,24 @@ final class WeekDraft {
         return placed.entrySet().stream().map(each -> new Day(each.getKey(), each.getValue())).toList();
     }
 
+    private List<Group> placed(LocalDate day) {
+        return Objects.requireNonNull(placed.get(day), "a day of this week");
+    }
+
+    private Map<Long, Integer> taken(LocalDate day) {
+        return Objects.requireNonNull(taken.get(day), "a day of this week");
+    }
+
     List<Group> groups(LocalDate day) {
-        return List.copyOf(placed.get(day));
+        return List.copyOf(placed(day));
     }
 
     List<Need> sheets(LocalDate day) {
-        return placed.get(day).stream().map(Group::need).distinct().toList();
+        return placed(day).stream().map(Group::need).distinct().toList();
     }
 
     boolean hasWork(LocalDate day, long pupil) {
-        return taken.get(day).containsKey(pupil);
+        return taken(day).containsKey(pupil);
     }
 
     boolean isPlaced(Need need, long pupil) {
@@ -64,8 +73,8 @@ final class WeekDraft {
     }
 
     boolean fits(LocalDate day, long pupil, Need need) {
-        return taken.get(day).getOrDefault(pupil, 0) + lengths.of(need).minutes() <= wishes.minutes()
-                && placed.get(day).stream()
+        return taken(day).getOrDefault(pupil, 0) + lengths.of(need).minutes() <= wishes.minutes()
+                && placed(day).stream()
                         .noneMatch(group -> group.need().equals(need) && group.pupils().contains(pupil));
     }
 
@@ -78,25 +87,25 @@ final class WeekDraft {
             if (group.size() == 1 && need.kind() == Need.Kind.RETRY) {
                 // A sheet of three minutes is not worth handing out to one child.
                 SheetLengths.Length longer = SheetLengths.whole(need, Rule.USUAL.again());
-                length = taken.get(day).getOrDefault(group.get(0), 0) + longer.minutes() <= wishes.minutes() ? longer
+                length = taken(day).getOrDefault(group.get(0), 0) + longer.minutes() <= wishes.minutes() ? longer
                         : length;
             }
             int minutes = length.minutes();
-            placed.get(day).add(new Group(need, length.questions(), minutes, group));
-            group.forEach(pupil -> taken.get(day).merge(pupil, minutes, Integer::sum));
+            placed(day).add(new Group(need, length.questions(), minutes, group));
+            group.forEach(pupil -> taken(day).merge(pupil, minutes, Integer::sum));
         }
     }
 
     /** Adds a pupil to a group with that sheet, or makes one. */
     void join(LocalDate day, Need need, long pupil) {
-        List<Group> groups = placed.get(day);
+        List<Group> groups = placed(day);
         for (int i = 0; i < groups.size(); i++) {
             Group group = groups.get(i);
             if (group.need().equals(need) && group.pupils().size() < wishes.groupMost()) {
                 List<Long> more = new ArrayList<>(group.pupils());
                 more.add(pupil);
                 groups.set(i, new Group(need, group.questions(), group.minutes(), List.copyOf(more)));
-                taken.get(day).merge(pupil, group.minutes(), Integer::sum);
+                taken(day).merge(pupil, group.minutes(), Integer::sum);
                 return;
             }
         }
@@ -105,21 +114,21 @@ final class WeekDraft {
 
     /** Takes a sheet out of a lesson. */
     void remove(LocalDate day, Need need) {
-        placed.get(day).stream().filter(group -> group.need().equals(need))
-                .forEach(group -> group.pupils().forEach(pupil -> taken.get(day).computeIfPresent(pupil,
+        placed(day).stream().filter(group -> group.need().equals(need))
+                .forEach(group -> group.pupils().forEach(pupil -> taken(day).computeIfPresent(pupil,
                         (any, minutes) -> minutes > group.minutes() ? minutes - group.minutes() : null)));
-        placed.get(day).removeIf(group -> group.need().equals(need));
+        placed(day).removeIf(group -> group.need().equals(need));
     }
 
     /** Makes the sheets of those who work alone as long as the lesson. */
     void lengthen(LocalDate day) {
-        List<Group> groups = placed.get(day);
+        List<Group> groups = placed(day);
         Optional<Need> withTeacher = groups.stream().min(Comparator.comparing(Group::need, Need.NEEDS_TEACHER)
                 .thenComparing(group -> -group.pupils().size())).map(Group::need);
         for (Need need : sheets(day)) {
             List<Group> same = groups.stream().filter(group -> group.need().equals(need)).toList();
             int time = same.stream().mapToInt(group -> group.minutes() + wishes.minutes() - group.pupils().stream()
-                    .mapToInt(taken.get(day)::get).max().orElseThrow()).min().orElseThrow();
+                    .mapToInt(taken(day)::get).max().orElseThrow()).min().orElseThrow();
             int longestNow = same.stream().mapToInt(Group::minutes).max().orElseThrow();
             if (time - longestNow > TO_CHECK && withTeacher.filter(need::equals).isEmpty()) {
                 int before = same.stream().mapToInt(Group::questions).max().orElseThrow();
@@ -127,7 +136,7 @@ final class WeekDraft {
                     groups.replaceAll(group -> group.need().equals(need)
                             ? new Group(need, longer.questions(), longer.minutes(), group.pupils()) : group);
                     same.forEach(group -> group.pupils().forEach(
-                            pupil -> taken.get(day).merge(pupil, longer.minutes() - group.minutes(), Integer::sum)));
+                            pupil -> taken(day).merge(pupil, longer.minutes() - group.minutes(), Integer::sum)));
                 });
             }
         }

@@ -9,6 +9,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /** The page for parents and colleagues: an operation as this house style writes it, with what is said and its cues. */
@@ -44,7 +45,7 @@ public final class HowWeWriteIt {
 
     /** A problem that shows what an operation has to be explained by. */
     public static String example(Operation operation) {
-        return EXAMPLES.get(operation);
+        return Objects.requireNonNull(EXAMPLES.get(operation));
     }
 
     /**

@@ -10,6 +10,7 @@ import bemble.core.working.Role;
 import bemble.core.working.Size;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 
 /** Draws the marks of a sheet as ink, the sheet's first square at a given point. */
 final class SheetInk {
@@ -76,15 +77,19 @@ final class SheetInk {
         }
     }
 
+    private static MarkGeometry.Stroke strokeOf(SheetMark laid) {
+        return Objects.requireNonNull(MarkGeometry.stroke(laid.mark().kind()), "only of what is a straight line");
+    }
+
     private void stroke(SheetMark laid, double width) {
-        MarkGeometry.Stroke stroke = MarkGeometry.stroke(laid.mark().kind());
+        MarkGeometry.Stroke stroke = strokeOf(laid);
         line(laid.column() + stroke.fromX(), laid.row() + stroke.fromY(), laid.lastColumn() + stroke.toX(),
                 laid.lastRow() + stroke.toY(), width);
     }
 
     private void arrow(SheetMark laid) {
         stroke(laid, FIRM * 0.5);
-        MarkGeometry.Stroke stroke = MarkGeometry.stroke(laid.mark().kind());
+        MarkGeometry.Stroke stroke = strokeOf(laid);
         double x = laid.lastColumn() + stroke.toX();
         double y = laid.lastRow() + stroke.toY();
         double head = MarkGeometry.ARROW_HEAD;

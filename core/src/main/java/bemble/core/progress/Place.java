@@ -1,6 +1,7 @@
 package bemble.core.progress;
 
 import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where a pupil is on one rung, without what it rests on; small enough to be kept for everybody.
@@ -12,7 +13,8 @@ import java.time.LocalDate;
  * @param quiz the last quiz, while it still counts; null where there is none
  * @param due whether the rung comes back now
  */
-public record Place(State state, LocalDate dueOn, String shows, int right, int of, Quiz quiz, boolean due) {
+public record Place(State state, @Nullable LocalDate dueOn, @Nullable String shows, int right, int of,
+        @Nullable Quiz quiz, boolean due) {
     /** Of one who has not tried. */
     public static final Place NONE = new Place(State.NOT_TRIED, null, null, 0, 0, null, false);
 

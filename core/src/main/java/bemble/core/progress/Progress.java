@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Follows one pupil on one rung through the days, and says how they stand. Each day is judged once, when it is over, so
@@ -25,11 +26,12 @@ public final class Progress {
     private boolean lost;
     private int returns;
     private LocalDate since;
-    private LocalDate dueOn;
+    private @Nullable LocalDate dueOn;
 
-    private Progress(Rule rule, List<Quiz> quizzes) {
+    private Progress(Rule rule, List<Quiz> quizzes, LocalDate since) {
         this.rule = rule;
         this.quizzes = quizzes;
+        this.since = since;
     }
 
     /**
@@ -46,8 +48,7 @@ public final class Progress {
         if (days.isEmpty()) {
             return Standing.NONE;
         }
-        Progress progress = new Progress(rule, quizzes);
-        progress.since = days.keySet().iterator().next();
+        Progress progress = new Progress(rule, quizzes, days.keySet().iterator().next());
         days.forEach((day, all) -> progress.day(day, all.stream().filter(Evidence::alone).toList(), chance));
         return progress.standing(quizzes.stream().filter(quiz -> !quiz.day().isAfter(today))
                 .max(Comparator.comparing(Quiz::day)).filter(progress::stillCounts).orElse(null), today);
@@ -176,7 +177,7 @@ public final class Progress {
     }
 
     /** The cause that came twice in the last ten, unless a turn of six since it was last seen went well. */
-    private String shows() {
+    private @Nullable String shows() {
         List<Evidence> last = last(rule.of());
         Map<String, Long> causes = last.stream().filter(each -> each.cause() != null)
                 .collect(Collectors.groupingBy(Evidence::cause, TreeMap::new, Collectors.counting()));
@@ -196,7 +197,7 @@ public final class Progress {
         return after.size() >= rule.again() && right(after.subList(0, rule.again())) >= rule.againRight();
     }
 
-    private Standing standing(Quiz quiz, LocalDate today) {
+    private Standing standing(@Nullable Quiz quiz, LocalDate today) {
         List<Evidence> rests = List.copyOf(secure ? last(rule.of()) : looked());
         if (rests.isEmpty()) {
             return new Standing(State.LEARNING, "Everything marked so far was done with help.", since, null, null,

@@ -4,6 +4,7 @@ import bemble.core.progress.SlipWeeks.Week;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How often a slip was seen, week by week.
@@ -13,7 +14,7 @@ import java.util.List;
  * @param fading whether it was seen less often lately than before
  * @param say the same in a teacher's words
  */
-public record SlipHistory(String slip, LocalDate lastSeen, List<Week> weeks, boolean fading, String say) {
+public record SlipHistory(String slip, @Nullable LocalDate lastSeen, List<Week> weeks, boolean fading, String say) {
     private static final int LATELY_WEEKS = 2;
     /** How many answers after the last time say that it is gone. */
     private static final int GONE_AFTER = 10;

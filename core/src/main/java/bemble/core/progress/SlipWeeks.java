@@ -3,6 +3,7 @@ package bemble.core.progress;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * In which weeks a slip was seen; what it comes to on a day is its {@link SlipHistory}.
@@ -11,7 +12,7 @@ import java.util.List;
  * @param since how many answers came since
  * @param weeks the weeks in which there were answers, the earliest first
  */
-public record SlipWeeks(LocalDate lastSeen, int since, List<Week> weeks) {
+public record SlipWeeks(@Nullable LocalDate lastSeen, int since, List<Week> weeks) {
     /**
      * A week of answers.
      *

@@ -2,6 +2,7 @@ package bemble.core.progress;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a pupil stands on one rung.
@@ -15,8 +16,9 @@ import java.util.List;
  * @param quiz the last quiz, while it still counts; null where there was none, or what came later settles it
  * @param due whether the rung comes back now: one that is secure, or one whose quiz was passed a while ago
  */
-public record Standing(State state, String say, LocalDate since, LocalDate dueOn, String shows, List<Evidence> rests,
-        Quiz quiz,
+public record Standing(State state, String say, @Nullable LocalDate since, @Nullable LocalDate dueOn,
+        @Nullable String shows, List<Evidence> rests,
+        @Nullable Quiz quiz,
         boolean due) {
     /** Of one who has not tried. */
     public static final Standing NONE =

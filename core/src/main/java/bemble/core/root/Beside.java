@@ -5,6 +5,7 @@ import bemble.core.hand.Question;
 import bemble.core.hand.Reading;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The digit that is set beside the doubled root.
@@ -25,7 +26,7 @@ record Beside(Spot at, int place, int digit, boolean isFirst) implements Questio
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return paper.digit(at);
     }
 }

@@ -9,6 +9,7 @@ import bemble.core.working.Block;
 import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Twice the root so far.
@@ -18,7 +19,8 @@ import java.math.BigInteger;
  * @param lowest the place of its last digit there
  * @param divisorBefore the divisor of the stage before, to which a running column adds its digit; else null
  */
-record Doubled(int place, BigInteger root, int last, Block side, Line line, int lowest, BigInteger divisorBefore,
+record Doubled(int place, BigInteger root, int last, @Nullable Block side, @Nullable Line line, int lowest,
+        @Nullable BigInteger divisorBefore,
         int digitBefore) implements FactQuestion<BigInteger> {
     @Override
     public BigInteger careful() {
@@ -31,19 +33,19 @@ record Doubled(int place, BigInteger root, int last, Block side, Line line, int 
     }
 
     @Override
-    public BigInteger missed(BigInteger decided, int by) {
+    public @Nullable BigInteger missed(BigInteger decided, int by) {
         return FactQuestion.beside(decided, BigInteger.ONE, by);
     }
 
     @Override
     public void ink(BigInteger doubled, Ink ink) {
-        if (side != null && (doubled.signum() > 0 || divisorBefore != null)) {
+        if (side != null && line != null && (doubled.signum() > 0 || divisorBefore != null)) {
             ink.digits(side, line, Numeral.of(doubled), lowest, Role.WRITTEN);
         }
     }
 
     @Override
-    public BigInteger read(Reading paper) {
-        return side == null ? null : PaperNumbers.whole(paper, side, line, lowest);
+    public @Nullable BigInteger read(Reading paper) {
+        return side == null || line == null ? null : PaperNumbers.whole(paper, side, line, lowest);
     }
 }

@@ -5,6 +5,7 @@ import bemble.core.hand.Question;
 import bemble.core.hand.Reading;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /** The same digit once more: as the factor that the divisor is multiplied by, or as what is added to it. */
 record Factor(Spot at, int place, int digit) implements Question<Integer> {
@@ -19,7 +20,7 @@ record Factor(Spot at, int place, int digit) implements Question<Integer> {
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return paper.digit(at);
     }
 }

@@ -5,6 +5,7 @@ import bemble.core.hand.Question;
 import bemble.core.hand.Reading;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A digit of the half of a number.
@@ -28,7 +29,7 @@ record HalfDigit(Spot at, int number) implements Question<Integer> {
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return paper.digit(at);
     }
 }

@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The largest digit that, set beside {@code doubled} and multiplied by what comes of it, does not exceed {@code current}.
@@ -41,7 +42,7 @@ record RootDigit(Spot at, BigInteger current, BigInteger doubled, boolean first)
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return paper.digit(at);
     }
 }

@@ -16,6 +16,7 @@ import bemble.core.working.Role;
 import bemble.core.working.Size;
 import bemble.core.working.StepKind;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** The paper of a square root: the root above its pairs, the descent below, the divisors at the left. */
 final class RootPaper {
@@ -32,7 +33,7 @@ final class RootPaper {
     private final Block block;
     private final Block side;
     private final Descent descent;
-    private Block aside;
+    private @Nullable Block aside;
 
     private RootPaper(Desk desk, RootPairs pairs, Block block, Block side) {
         this.desk = desk;

@@ -14,6 +14,7 @@ import bemble.core.style.MethodName;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** The slips of the square root: each is a hand that decides one kind of thing otherwise. */
 public final class RootSlips {
@@ -78,7 +79,7 @@ public final class RootSlips {
     }
 
     /** The largest digit that fits where a 0 stands beside the doubled root; null where nothing is doubled. */
-    private static Integer withoutItsSquare(RootDigit q) {
+    private static @Nullable Integer withoutItsSquare(RootDigit q) {
         BigInteger tens = q.doubled().multiply(BigInteger.TEN);
         return tens.signum() == 0 ? null : q.current().divide(tens).min(BigInteger.valueOf(9)).intValue();
     }

@@ -151,7 +151,8 @@ final class RootStages {
             return divisor;
         }
         further = 0;
-        sideLine = paper.descent().current();
+        Line worked = paper.descent().current();
+        sideLine = worked == null ? RootPaper.RADICAND : worked;
         paper.level();
         desk.step(StepKind.DOUBLE, paper.block(), place, RootWords::doubled);
         int lowest = running ? divisorEnd : RootPaper.DIGIT_AND_FACTOR;
@@ -215,45 +216,45 @@ final class RootStages {
 
     private static RootRecord record(List<Decision<?>> decisions) {
         List<RootStage> stages = new ArrayList<>();
-        Current current = null;
+        String pair = "";
         boolean open = false;
         BigInteger now = BigInteger.ZERO;
         BigInteger doubled = BigInteger.ZERO;
         int digit = 0;
-        Times times = null;
+        BigInteger divisor = BigInteger.ZERO;
         BigInteger product = BigInteger.ZERO;
         for (Decision<?> decision : decisions) {
             if (decision.asked() instanceof Current asked) {
                 if (open) {
-                    doubled = addWithNothingTaken(stages, current, now, doubled, digit);
+                    doubled = addWithNothingTaken(stages, pair, now, doubled, digit);
                 }
                 open = true;
-                current = asked;
+                pair = asked.pair();
                 now = (BigInteger) decision.decided();
             } else if (decision.asked() instanceof Doubled) {
                 doubled = (BigInteger) decision.decided();
             } else if (decision.asked() instanceof RootDigit) {
                 digit = (Integer) decision.decided();
             } else if (decision.asked() instanceof Times asked) {
-                times = asked;
+                divisor = asked.divisor();
                 product = (BigInteger) decision.decided();
             } else if (decision.asked() instanceof Left) {
                 open = false;
-                stages.add(new RootStage(current.pair(), now.toString(), doubled.toString(), digit,
-                        times.divisor().toString(), product.toString(), decision.decided().toString()));
+                stages.add(new RootStage(pair, now.toString(), doubled.toString(), digit,
+                        divisor.toString(), product.toString(), decision.decided().toString()));
             }
         }
         if (open) {
-            addWithNothingTaken(stages, current, now, doubled, digit);
+            addWithNothingTaken(stages, pair, now, doubled, digit);
         }
         return new RootRecord(stages);
     }
 
     /** A stage with the digit 0 for which no row was written; its divisor is what the next stage begins with. */
-    private static BigInteger addWithNothingTaken(List<RootStage> stages, Current current, BigInteger now,
+    private static BigInteger addWithNothingTaken(List<RootStage> stages, String pair, BigInteger now,
             BigInteger doubled, int digit) {
         BigInteger divisor = doubled.multiply(BigInteger.TEN).add(BigInteger.valueOf(digit));
-        stages.add(new RootStage(current.pair(), now.toString(), doubled.toString(), digit, divisor.toString(), "0",
+        stages.add(new RootStage(pair, now.toString(), doubled.toString(), digit, divisor.toString(), "0",
                 now.toString()));
         return divisor;
     }

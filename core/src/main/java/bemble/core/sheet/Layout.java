@@ -19,6 +19,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -83,7 +84,7 @@ public final class Layout {
         Set<Block> checking = new HashSet<>();
         blocks.stream().filter(Layout::isOfCheck).forEach(checking::add);
         if (blocks.stream().anyMatch(block -> isOfCheck(block) && block.placement().relation() == Relation.BENEATH
-                && !isOfCheck(block.placement().other()))) {
+                && !isOfCheck(block.placement().beside()))) {
             // It hangs on the work and goes wherever that is.
             checking.clear();
         }
@@ -125,9 +126,9 @@ public final class Layout {
             }
         });
         for (Step step : working.steps()) {
-            if (step.place() != null) {
-                extents.merge(step.block(), new Extent(step.place(), step.place()),
-                        (old, add) -> old.with(step.place()));
+            Integer place = step.place();
+            if (place != null) {
+                extents.merge(step.block(), new Extent(place, place), (old, add) -> old.with(place));
             }
         }
     }
@@ -194,16 +195,28 @@ public final class Layout {
         Origin origin = switch (placement.relation()) {
             case FIRST -> new Origin(0, 0);
             case UNDER -> new Origin(bottom + placement.gap(), beside(placement).column() + placement.shift());
-            case BENEATH -> new Origin(beside(placement).row() + rows.get(placement.other()).size(),
+            case BENEATH -> new Origin(beside(placement).row() + rows(placement.beside()).size(),
                     beside(placement).column());
             case LEFT_OF -> new Origin(beside(placement).row(), beside(placement).column()
-                    - extentOf(placement.other()).highest() - 1 - placement.gap() + extent.lowest());
+                    - extentOf(placement.beside()).highest() - 1 - placement.gap() + extent.lowest());
             case RIGHT_OF -> new Origin(beside(placement).row(), beside(placement).column()
-                    - extentOf(placement.other()).lowest() + 1 + placement.gap() + extent.highest());
+                    - extentOf(placement.beside()).lowest() + 1 + placement.gap() + extent.highest());
         };
         origins.put(block, origin);
-        return new Bounds(origin.row(), origin.column() - extent.highest(), origin.row() + rows.get(block).size() - 1,
+        return new Bounds(origin.row(), origin.column() - extent.highest(), origin.row() + rows(block).size() - 1,
                 origin.column() - extent.lowest());
+    }
+
+    private Map<Line, Integer> rows(Block block) {
+        return Objects.requireNonNull(rows.get(block), "a block of these workings");
+    }
+
+    private int row(Block block, Line line) {
+        return Objects.requireNonNull(rows(block).get(line), "a line of that block");
+    }
+
+    private Origin origin(Block block) {
+        return Objects.requireNonNull(origins.get(block), "a block that is laid out");
     }
 
     private Extent extentOf(Block block) {
@@ -212,17 +225,18 @@ public final class Layout {
 
     /** The other block's place 0, in the row of the line that the new block is level with. */
     private Origin beside(Placement placement) {
-        Origin other = origins.get(placement.other());
-        return placement.line() == null ? other
-                : new Origin(other.row() + rows.get(placement.other()).get(placement.line()), other.column());
+        Origin other = origin(placement.beside());
+        Line level = placement.line();
+        return level == null ? other : new Origin(other.row() + row(placement.beside(), level), other.column());
     }
 
     private Sheet sheet(Working working) {
         List<SheetMark> marks = new ArrayList<>(working.marks().size() + working.steps().size());
         int last = working.steps().size();
         for (Step step : working.steps()) {
-            if (step.place() != null) {
-                marks.add(lay(wash(step, last)));
+            Integer place = step.place();
+            if (place != null) {
+                marks.add(lay(wash(step, place, last)));
             }
         }
         working.marks().forEach(mark -> marks.add(lay(mark)));
@@ -233,11 +247,11 @@ public final class Layout {
     }
 
     /** The wash over the column of a step, from the first line of its block to the last, while it is worked. */
-    private static Mark wash(Step step, int lastStep) {
+    private static Mark wash(Step step, int place, int lastStep) {
         List<Line> lines = step.block().lines();
         Integer until = step.n() < lastStep ? step.n() + 1 : null;
-        return new Mark(step.n(), until, MarkKind.WASH, step.block().at(lines.get(0), step.place()),
-                step.block().at(lines.get(lines.size() - 1), step.place()), "", Role.FRAME, Size.FULL, Anchor.MIDDLE,
+        return new Mark(step.n(), until, MarkKind.WASH, step.block().at(lines.get(0), place),
+                step.block().at(lines.get(lines.size() - 1), place), "", Role.FRAME, Size.FULL, Anchor.MIDDLE,
                 null);
     }
 
@@ -250,24 +264,24 @@ public final class Layout {
 
     /** The row of a spot's square, from the top. */
     public int row(Spot spot) {
-        return origins.get(spot.block()).row() + rows.get(spot.block()).get(spot.line());
+        return origin(spot.block()).row() + row(spot.block(), spot.line());
     }
 
     /** The column of a spot's square, from the left. */
     public int column(Spot spot) {
-        return origins.get(spot.block()).column() - spot.place() - whole.left();
+        return origin(spot.block()).column() - spot.place() - whole.left();
     }
 
     /** The spot whose square that is; nothing where no block reaches. Of several the one laid out last. */
     public Optional<Spot> spot(int row, int column) {
         for (int i = blocks.size() - 1; i >= 0; i--) {
             Block block = blocks.get(i);
-            Origin origin = origins.get(block);
+            Origin origin = origin(block);
             int line = row - origin.row();
             int place = origin.column() - column - whole.left();
             Extent extent = extentOf(block);
-            if (line >= 0 && line < rows.get(block).size() && place <= extent.highest() && place >= extent.lowest()) {
-                return rows.get(block).entrySet().stream().filter(each -> each.getValue() == line).findFirst()
+            if (line >= 0 && line < rows(block).size() && place <= extent.highest() && place >= extent.lowest()) {
+                return rows(block).entrySet().stream().filter(each -> each.getValue() == line).findFirst()
                         .map(each -> block.at(each.getKey(), place));
             }
         }

@@ -5,6 +5,8 @@ import bemble.core.working.MarkKind;
 import bemble.core.working.Size;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How marks are drawn, in squares: the one table that the painters on screen and on paper share.
@@ -57,16 +59,16 @@ public final class MarkGeometry {
     private MarkGeometry() {}
 
     public static TextPlace place(Anchor anchor) {
-        return ANCHORS.get(anchor);
+        return Objects.requireNonNull(ANCHORS.get(anchor));
     }
 
     /** The height of a text. */
     public static double height(Size size) {
-        return HEIGHTS.get(size);
+        return Objects.requireNonNull(HEIGHTS.get(size));
     }
 
     /** The straight line that a mark of that kind is, its ends in the squares it goes from and to; null for others. */
-    public static Stroke stroke(MarkKind kind) {
+    public static @Nullable Stroke stroke(MarkKind kind) {
         return STROKES.get(kind);
     }
 }

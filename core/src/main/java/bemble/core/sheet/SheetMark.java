@@ -7,6 +7,7 @@ import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A mark laid out in squares.
@@ -16,7 +17,7 @@ import bemble.core.working.Size;
  * @param toRow the row of the other end of a rule or line, or null
  * @param toColumn the column of the other end, or null
  */
-public record SheetMark(Mark mark, int row, int column, Integer toRow, Integer toColumn) {
+public record SheetMark(Mark mark, int row, int column, @Nullable Integer toRow, @Nullable Integer toColumn) {
     /** The row of its other end, or its own. */
     public int lastRow() {
         return toRow == null ? row : toRow;
@@ -31,7 +32,7 @@ public record SheetMark(Mark mark, int row, int column, Integer toRow, Integer t
         return mark.step();
     }
 
-    public Integer until() {
+    public @Nullable Integer until() {
         return mark.until();
     }
 

@@ -5,6 +5,7 @@ import bemble.core.hand.Question;
 import bemble.core.hand.Reading;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /** The digit that is brought down beside what is left. */
 public record BroughtDown(Spot at, int digit) implements Question<Integer> {
@@ -24,7 +25,7 @@ public record BroughtDown(Spot at, int digit) implements Question<Integer> {
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return paper.digit(at);
     }
 }

@@ -11,6 +11,7 @@ import bemble.core.working.Role;
 import bemble.core.working.Size;
 import bemble.core.working.StepKind;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /** The products, differences and digits brought down that descend under a dividend or a radicand. */
 public final class Descent {
@@ -19,7 +20,7 @@ public final class Descent {
     private int products;
     private int productHighest;
     /** The line that holds what is worked on now; null while that is still the given number itself. */
-    private Line current;
+    private @Nullable Line current;
 
     public Descent(Block block, Desk desk) {
         this.block = block;
@@ -27,7 +28,7 @@ public final class Descent {
     }
 
     /** The line of the last difference, or null before there is one. */
-    public Line current() {
+    public @Nullable Line current() {
         return current;
     }
 

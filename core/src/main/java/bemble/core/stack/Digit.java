@@ -5,6 +5,7 @@ import bemble.core.hand.Question;
 import bemble.core.hand.Reading;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The digit written under a column.
@@ -37,7 +38,7 @@ public record Digit(Spot at, int total, boolean last, boolean leadingZero,
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return paper.digit(at);
     }
 }

@@ -7,6 +7,7 @@ import bemble.core.working.BlockName;
 import bemble.core.working.Line;
 import bemble.core.working.Placement;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /** The totals jotted beside a sum, to stay or only until their column is done. */
 public final class Jots {
@@ -14,7 +15,7 @@ public final class Jots {
     private final Desk desk;
     private final boolean stays;
     private final boolean wanted;
-    private Block jots;
+    private @Nullable Block jots;
     private int jotted;
 
     public Jots(Block beside, Desk desk) {
@@ -25,7 +26,7 @@ public final class Jots {
     }
 
     /** Where the next total is jotted, or null where none is. */
-    public Spot next() {
+    public @Nullable Spot next() {
         if (!wanted) {
             return null;
         }

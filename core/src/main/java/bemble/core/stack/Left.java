@@ -8,6 +8,7 @@ import bemble.core.working.Block;
 import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a product leaves of what was there.
@@ -18,7 +19,7 @@ import java.math.BigInteger;
 public record Left(Block block, Line line, int place, BigInteger from, BigInteger product, boolean last)
         implements FactQuestion<BigInteger> {
     @Override
-    public BigInteger careful() {
+    public @Nullable BigInteger careful() {
         return from.compareTo(product) < 0 ? null : from.subtract(product);
     }
 
@@ -33,7 +34,7 @@ public record Left(Block block, Line line, int place, BigInteger from, BigIntege
     }
 
     @Override
-    public BigInteger missed(BigInteger decided, int by) {
+    public @Nullable BigInteger missed(BigInteger decided, int by) {
         return FactQuestion.beside(decided, BigInteger.ONE, by);
     }
 
@@ -43,7 +44,7 @@ public record Left(Block block, Line line, int place, BigInteger from, BigIntege
     }
 
     @Override
-    public BigInteger read(Reading paper) {
+    public @Nullable BigInteger read(Reading paper) {
         return PaperNumbers.whole(paper, block, line, place);
     }
 }

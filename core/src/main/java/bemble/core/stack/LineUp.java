@@ -11,6 +11,7 @@ import bemble.core.working.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where each number's digits go: ones under ones.
@@ -53,7 +54,7 @@ public record LineUp(Block block, List<Line> lines, List<Numeral> numbers, boole
 
     /** Each number where its digits stand on the paper; as it should stand where they cannot be made out. */
     @Override
-    public List<Placed> read(Reading paper) {
+    public @Nullable List<Placed> read(Reading paper) {
         List<Placed> read = new ArrayList<>();
         boolean any = false;
         for (int i = 0; i < numbers.size(); i++) {
@@ -82,7 +83,7 @@ public record LineUp(Block block, List<Line> lines, List<Numeral> numbers, boole
      * A number in its right place with the same digits in another order, with or without zeros, with one digit read as another,
      * or with other decimals; null where none stands there.
      */
-    private Placed miscopied(Reading paper, int i) {
+    private @Nullable Placed miscopied(Reading paper, int i) {
         Numeral number = numbers.get(i);
         int lowest = number.lowest();
         while (lowest > number.lowest() - MOST_SHIFT
@@ -90,7 +91,10 @@ public record LineUp(Block block, List<Line> lines, List<Numeral> numbers, boole
             lowest--;
         }
         Numeral there = PaperNumbers.read(paper, block, lines.get(i), lowest);
-        boolean like = there != null && (sorted(there).equals(sorted(number)) || isMisread(there, number)
+        if (there == null) {
+            return null;
+        }
+        boolean like = (sorted(there).equals(sorted(number)) || isMisread(there, number)
                 || number.decimals() > 0 && whole(there).equals(whole(number)));
         return like ? new Placed(there, 0) : null;
     }

@@ -6,6 +6,7 @@ import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.Line;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /** Reads whole numbers off a paper's lines. */
 public final class PaperNumbers {
@@ -14,13 +15,13 @@ public final class PaperNumbers {
     private PaperNumbers() {}
 
     /** The digits of such a number as a whole one, wherever the point may be; null where there is none. */
-    public static BigInteger whole(Reading paper, Block block, Line line, int lowest) {
+    public static @Nullable BigInteger whole(Reading paper, Block block, Line line, int lowest) {
         Numeral read = read(paper, block, line, lowest);
         return read == null ? null : read.wholeValue();
     }
 
     /** The number whose last digit stands in {@code lowest}; null where a square before its first digit is empty. */
-    public static Numeral read(Reading paper, Block block, Line line, int lowest) {
+    public static @Nullable Numeral read(Reading paper, Block block, Line line, int lowest) {
         StringBuilder digits = new StringBuilder();
         for (int place = lowest; digits.length() < MOST_DIGITS; place++) {
             String there = paper.at(block.at(line, place), Anchor.MIDDLE);

@@ -8,6 +8,7 @@ import bemble.core.working.Block;
 import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A digit times a divisor.
@@ -15,7 +16,7 @@ import java.math.BigInteger;
  * @param block where it is written, or null where it stays in the head
  * @param place the place of its last digit
  */
-public record Times(Block block, Line line, int place, int digit,
+public record Times(@Nullable Block block, @Nullable Line line, int place, int digit,
         BigInteger divisor) implements FactQuestion<BigInteger> {
     @Override
     public BigInteger careful() {
@@ -35,19 +36,19 @@ public record Times(Block block, Line line, int place, int digit,
     }
 
     @Override
-    public BigInteger missed(BigInteger decided, int by) {
+    public @Nullable BigInteger missed(BigInteger decided, int by) {
         return FactQuestion.beside(decided, divisor, by);
     }
 
     @Override
     public void ink(BigInteger product, Ink ink) {
-        if (block != null) {
+        if (block != null && line != null) {
             ink.digits(block, line, Numeral.of(product), place, Role.WRITTEN);
         }
     }
 
     @Override
-    public BigInteger read(Reading paper) {
-        return block == null ? null : PaperNumbers.whole(paper, block, line, place);
+    public @Nullable BigInteger read(Reading paper) {
+        return block == null || line == null ? null : PaperNumbers.whole(paper, block, line, place);
     }
 }

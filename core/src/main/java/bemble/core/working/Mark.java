@@ -2,6 +2,7 @@ package bemble.core.working;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One mark on the paper.
@@ -13,8 +14,9 @@ import java.util.List;
  * @param text what is written, or empty
  * @param should where a rule was broken, what a careful hand would have written there; else null
  */
-public record Mark(int step, Integer until, MarkKind kind, Spot at, Spot to, String text, Role role, Size size,
-        Anchor anchor, String should) {
+public record Mark(int step, @Nullable Integer until, MarkKind kind, Spot at, @Nullable Spot to, String text, Role role,
+        Size size,
+        Anchor anchor, @Nullable String should) {
     /** The same mark, taken away in a later step. */
     public Mark until(int takenAway) {
         return new Mark(step, takenAway, kind, at, to, text, role, size, anchor, should);

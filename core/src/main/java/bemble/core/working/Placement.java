@@ -1,5 +1,6 @@
 package bemble.core.working;
 
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,6 +22,11 @@ public record Placement(Relation relation, @Nullable Block other, int gap, int s
         BENEATH,
         LEFT_OF,
         RIGHT_OF
+    }
+
+    /** The block it is set against; the first is set against none. */
+    public Block beside() {
+        return Objects.requireNonNull(other, "the first block stands beside no other");
     }
 
     /** Where the first block stands. */

@@ -2,13 +2,14 @@ package bemble.core.working;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A working as it was written: the blocks of the paper, the steps in time, and every mark.
  *
  * @param answer the line in which the answer is read, at any place
  */
-public record Working(List<Block> blocks, List<Step> steps, List<Mark> marks, Spot answer) {
+public record Working(List<Block> blocks, List<Step> steps, List<Mark> marks, @Nullable Spot answer) {
     /** Whether a mark stands in the line in which the answer is read. */
     public boolean isInAnswer(Mark mark) {
         return answer != null && mark.at().block() == answer.block() && mark.at().line().equals(answer.line());

@@ -13,6 +13,7 @@ import java.util.IntSummaryStatistics;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Finds the lines that a pen follows on a paper, in the order in which they are begun. */
 final class Courses {
@@ -22,7 +23,7 @@ final class Courses {
     private final List<Mark> written;
     /** What is written of the widest problem of its shape. */
     private final List<Mark> widest;
-    private final LineOfBlock home;
+    private final @Nullable LineOfBlock home;
 
     /**
      * @param squares the paper's squares

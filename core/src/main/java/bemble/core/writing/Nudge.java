@@ -10,6 +10,7 @@ import bemble.core.working.Step;
 import bemble.core.working.Working;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What comes next on somebody's paper, for who is stuck.
@@ -19,7 +20,7 @@ import java.util.Optional;
  * @param text the figure
  * @param kind whether it is a digit, a number or a stroke
  */
-public record Nudge(Figure.Key at, String ask, String text, String kind) {
+public record Nudge(Figure.Key at, String ask, @Nullable String text, String kind) {
     /** What comes next, from how a paper is marked; nothing where all is there. */
     public static Optional<Nudge> next(WorkOrder order, boolean check, Marked marked) {
         Working working = WritingPaper.written(order, check).workingAsItLooks();

@@ -2,6 +2,7 @@ package bemble.core.writing;
 
 import bemble.core.working.Anchor;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A square that somebody can write into.
@@ -14,15 +15,16 @@ import bemble.core.working.Spot;
  * @param smallAt where a small figure of its column goes: the place of that square in the paper's list, or null
  * @param name what it is called, such as {@code tens, answer line}
  */
-public record Square(Spot spot, int row, int column, int toColumn, String given, boolean full, Anchor small,
+public record Square(Spot spot, int row, int column, int toColumn, @Nullable String given, boolean full,
+        @Nullable Anchor small,
         boolean number,
-        Integer smallAt, String name) {
+        @Nullable Integer smallAt, String name) {
     /** The same with its number from the left in its name, where its line has no place values to name it by. */
     Square numbered(int number) {
         return new Square(spot, row, column, toColumn, given, full, small, this.number, smallAt, name + ", " + number);
     }
 
-    Square withSmallAt(Integer square) {
+    Square withSmallAt(@Nullable Integer square) {
         return new Square(spot, row, column, toColumn, given, full, small, number, square, name);
     }
 }

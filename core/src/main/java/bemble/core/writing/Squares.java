@@ -4,6 +4,7 @@ import bemble.core.sheet.Layout;
 import bemble.core.style.HouseStyle;
 import bemble.core.words.LineNames;
 import bemble.core.working.Anchor;
+import bemble.core.working.Block;
 import bemble.core.working.Line;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /** Finds the squares of a paper that somebody can write into, from all that hands write there. */
 final class Squares {
@@ -88,12 +90,12 @@ final class Squares {
         }
         Map<Spot, Integer> at = new HashMap<>();
         // The squares that take small figures, by their column.
-        Map<Spot, List<Integer>> smalls = new HashMap<>();
+        Map<Column, List<Integer>> smalls = new HashMap<>();
         for (int i = 0; i < squares.size(); i++) {
             Square square = squares.get(i);
             at.put(square.spot(), i);
             if (square.small() != null) {
-                smalls.computeIfAbsent(column(square.spot()), spot -> new ArrayList<>()).add(i);
+                smalls.computeIfAbsent(Column.of(square.spot()), column -> new ArrayList<>()).add(i);
             }
         }
         List<Square> joined = new ArrayList<>();
@@ -115,7 +117,7 @@ final class Squares {
                 names.of(spot));
     }
 
-    private static Anchor small(Spot spot, List<Mark> here, List<Mark> along) {
+    private static @Nullable Anchor small(Spot spot, List<Mark> here, List<Mark> along) {
         Set<Anchor> anchors = new HashSet<>();
         (here.stream().anyMatch(Squares::isSmall) ? here : along).stream().filter(Squares::isSmall)
                 .forEach(mark -> anchors.add(mark.anchor()));
@@ -126,12 +128,16 @@ final class Squares {
         return mark.size() == Size.SMALL && mark.kind() == MarkKind.DIGIT && mark.role() != Role.JOT;
     }
 
-    private static Spot column(Spot spot) {
-        return new Spot(spot.block(), null, spot.place());
+    /** All lines of a block over one another. */
+    private record Column(Block block, int place) {
+        static Column of(Spot spot) {
+            return new Column(spot.block(), spot.place());
+        }
     }
 
     /** The square that takes the small figures of a column: where its carries go, or itself, or the nearest one. */
-    private Integer smallAt(Square square, List<Square> all, Map<Spot, Integer> at, Map<Spot, List<Integer>> smalls) {
+    private @Nullable Integer smallAt(Square square, List<Square> all, Map<Spot, Integer> at,
+            Map<Column, List<Integer>> smalls) {
         Spot spot = square.spot();
         Carries known = carries.get(line(spot));
         Integer carried = known == null ? null : at.get(spot.block().at(known.line(), spot.place() + known.shift()));
@@ -141,7 +147,7 @@ final class Squares {
         if (square.small() != null) {
             return at.get(spot);
         }
-        return smalls.getOrDefault(column(spot), List.of()).stream()
+        return smalls.getOrDefault(Column.of(spot), List.of()).stream()
                 .min(Comparator.comparingInt(i -> Math.abs(all.get(i).row() - square.row()))).orElse(null);
     }
 }

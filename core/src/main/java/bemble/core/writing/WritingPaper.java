@@ -28,6 +28,7 @@ import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** A paper to write on: every square that a hand could need under its method and style, so that nothing ever moves. */
 public final class WritingPaper {
@@ -42,6 +43,7 @@ public final class WritingPaper {
         this.settingOut = settingOut;
         Problem problem = order.problem();
         Method<?> method = Methods.find(problem, order.method(), order.style());
+        @Nullable
         CheckKind kind = check ? Checking.find(problem, order.check(), order.style()) : null;
         this.careful = written(order, check);
         this.working = careful.workingAsItLooks();
@@ -84,7 +86,8 @@ public final class WritingPaper {
                 check ? Checking.find(order.problem(), order.check(), order.style()) : null);
     }
 
-    private static Written written(Hand hand, Problem problem, Method<?> method, HouseStyle style, CheckKind kind) {
+    private static Written written(Hand hand, Problem problem, Method<?> method, HouseStyle style,
+            @Nullable CheckKind kind) {
         Written written = Written.by(hand, problem, method, style);
         if (kind != null) {
             Checking.write(kind, problem, written.method(), written.answer(), written.desk());

@@ -2,6 +2,7 @@ package bemble.core.division.chunks;
 
 import bemble.core.hand.Question;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How many times at once the divisor is taken away; a careful hand takes the largest of 1, 2, 5 times a power of ten
@@ -11,7 +12,7 @@ import java.math.BigInteger;
  */
 record Chunk(BigInteger partial, BigInteger divisor) implements Question<BigInteger> {
     @Override
-    public BigInteger careful() {
+    public @Nullable BigInteger careful() {
         BigInteger best = null;
         BigInteger unit = BigInteger.ONE;
         while (divisor.multiply(unit).compareTo(partial) <= 0) {

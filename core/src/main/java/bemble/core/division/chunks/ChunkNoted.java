@@ -9,6 +9,7 @@ import bemble.core.working.Block;
 import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /** The chunk as it is noted at the side, to be added up in the end. */
 public record ChunkNoted(Block block, Line line, BigInteger chunk) implements Question<BigInteger> {
@@ -23,7 +24,7 @@ public record ChunkNoted(Block block, Line line, BigInteger chunk) implements Qu
     }
 
     @Override
-    public BigInteger read(Reading paper) {
+    public @Nullable BigInteger read(Reading paper) {
         return PaperNumbers.whole(paper, block, line, 0);
     }
 }

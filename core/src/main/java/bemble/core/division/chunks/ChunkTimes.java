@@ -9,6 +9,7 @@ import bemble.core.working.Block;
 import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /** A chunk times the divisor. */
 record ChunkTimes(Block block, Line line, BigInteger chunk, BigInteger divisor) implements FactQuestion<BigInteger> {
@@ -18,7 +19,7 @@ record ChunkTimes(Block block, Line line, BigInteger chunk, BigInteger divisor) 
     }
 
     @Override
-    public BigInteger missed(BigInteger decided, int by) {
+    public @Nullable BigInteger missed(BigInteger decided, int by) {
         BigInteger group = BigInteger.TEN.pow(chunk.toString().length() - 1).multiply(divisor);
         return FactQuestion.beside(decided, group, by);
     }
@@ -29,7 +30,7 @@ record ChunkTimes(Block block, Line line, BigInteger chunk, BigInteger divisor) 
     }
 
     @Override
-    public BigInteger read(Reading paper) {
+    public @Nullable BigInteger read(Reading paper) {
         return PaperNumbers.whole(paper, block, line, 0);
     }
 }

@@ -94,7 +94,7 @@ public final class PartialQuotients implements Method<Division> {
 
     private static PartialQuotientsRecord record(List<Decision<?>> decisions) {
         List<ChunkStage> stages = new ArrayList<>();
-        BigInteger chunk = null;
+        BigInteger chunk = BigInteger.ZERO;
         for (Decision<?> decision : decisions) {
             if (decision.asked() instanceof Chunk) {
                 chunk = (BigInteger) decision.decided();

@@ -37,7 +37,9 @@ public record DivisionRecord(List<DivisionStage> stages) implements WorkRecord {
                 left = (BigInteger) decision.decided();
             }
         }
-        stages.add(stage(goes, digit, product, left));
+        if (goes != null) {
+            stages.add(stage(goes, digit, product, left));
+        }
         return new DivisionRecord(stages);
     }
 

@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How many times the divisor goes into what is shared now: the digit of the quotient.
@@ -27,7 +28,7 @@ public record Goes(Spot at, BigInteger partial, BigInteger divisor, int next,
     }
 
     @Override
-    public Integer careful() {
+    public @Nullable Integer careful() {
         BigInteger times = partial.divide(divisor);
         return times.compareTo(NINE) > 0 ? null : times.intValue();
     }
@@ -38,7 +39,7 @@ public record Goes(Spot at, BigInteger partial, BigInteger divisor, int next,
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return paper.digit(at);
     }
 }

@@ -7,15 +7,17 @@ import bemble.core.working.Anchor;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is left in a short division, written small before the next digit of the dividend.
  *
  * @param next the square of that digit, or null after the last
  */
-public record PassedOn(Spot next, int place, BigInteger from, BigInteger product) implements FactQuestion<BigInteger> {
+public record PassedOn(@Nullable Spot next, int place, BigInteger from, BigInteger product)
+        implements FactQuestion<BigInteger> {
     @Override
-    public BigInteger careful() {
+    public @Nullable BigInteger careful() {
         return from.compareTo(product) < 0 ? null : from.subtract(product);
     }
 
@@ -30,7 +32,7 @@ public record PassedOn(Spot next, int place, BigInteger from, BigInteger product
     }
 
     @Override
-    public BigInteger missed(BigInteger decided, int by) {
+    public @Nullable BigInteger missed(BigInteger decided, int by) {
         return FactQuestion.beside(decided, BigInteger.ONE, by);
     }
 
@@ -42,8 +44,8 @@ public record PassedOn(Spot next, int place, BigInteger from, BigInteger product
     }
 
     @Override
-    public BigInteger read(Reading paper) {
+    public @Nullable BigInteger read(Reading paper) {
         String text = next == null ? null : paper.at(next, Anchor.BEFORE_HIGH);
-        return Reading.isDigits(text, 60) ? new BigInteger(text) : null;
+        return text != null && Reading.isDigits(text, 60) ? new BigInteger(text) : null;
     }
 }

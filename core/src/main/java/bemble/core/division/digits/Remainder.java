@@ -9,6 +9,7 @@ import bemble.core.working.Block;
 import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is left over in the end, written where it is not 0.
@@ -35,7 +36,7 @@ public record Remainder(Block block, Line line, int lowest, BigInteger left,
     }
 
     @Override
-    public BigInteger read(Reading paper) {
+    public @Nullable BigInteger read(Reading paper) {
         return PaperNumbers.whole(paper, block, line, lowest);
     }
 }

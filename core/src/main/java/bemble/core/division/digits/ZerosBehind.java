@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.working.Anchor;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How many zeros are written behind a digit of the quotient that stand for no place.
@@ -47,7 +48,7 @@ public record ZerosBehind(Spot at, boolean first, boolean last, int zerosInside)
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         if (!last) {
             String there = paper.at(at, Anchor.AFTER);
             return there != null && there.matches("0+") ? there.length() : null;

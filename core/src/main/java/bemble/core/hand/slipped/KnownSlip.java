@@ -5,8 +5,10 @@ import bemble.core.problem.Problem;
 import bemble.core.style.MethodName;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A slip that teachers meet, under the name it has in files and in the API.
@@ -25,8 +27,8 @@ import java.util.function.Function;
  *     a name of its own; null where there is no such family
  */
 public record KnownSlip(String id, Operation operation, Set<MethodName> methods, String name, String label, Met met,
-        String help, Numbers numbers, Slip slip, Function<Problem, List<Slip>> family,
-        Function<Problem, Map<String, Slip>> members) {
+        String help, Numbers numbers, Slip slip, @Nullable Function<Problem, List<Slip>> family,
+        @Nullable Function<Problem, Map<String, Slip>> members) {
     /** How common a slip is thought to be. */
     public enum Met {
         OFTEN,
@@ -44,7 +46,8 @@ public record KnownSlip(String id, Operation operation, Set<MethodName> methods,
     /** A slip in whole numbers under some methods of one operation. */
     public static KnownSlip of(String id, Set<MethodName> methods, String name, String label, Met met, String help,
             Slip slip) {
-        return new KnownSlip(id, methods.iterator().next().operation(), methods, name, label, met, help, Numbers.WHOLE,
+        return new KnownSlip(id, Objects.requireNonNull(methods.iterator().next().operation()), methods, name, label,
+                met, help, Numbers.WHOLE,
                 slip,
                 null, null);
     }

@@ -4,15 +4,17 @@ import bemble.core.hand.Hand;
 import bemble.core.hand.Question;
 import java.util.function.BiFunction;
 import java.util.function.BiPredicate;
+import org.jspecify.annotations.Nullable;
 
 /** Decides one kind of question otherwise than the hand below, or leaves its answers unwritten. */
 final class SlippedHand<B, Q extends Question<B>> implements Hand {
     private final Hand base;
     private final Class<Q> kind;
-    private final BiFunction<Q, Hand, B> answer;
-    private final BiPredicate<Q, B> unwritten;
+    private final @Nullable BiFunction<Q, Hand, B> answer;
+    private final @Nullable BiPredicate<Q, B> unwritten;
 
-    SlippedHand(Hand base, Class<Q> kind, BiFunction<Q, Hand, B> answer, BiPredicate<Q, B> unwritten) {
+    SlippedHand(Hand base, Class<Q> kind, @Nullable BiFunction<Q, Hand, B> answer,
+            @Nullable BiPredicate<Q, B> unwritten) {
         this.base = base;
         this.kind = kind;
         this.answer = answer;

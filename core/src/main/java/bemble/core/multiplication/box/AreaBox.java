@@ -13,6 +13,7 @@ import bemble.core.working.Role;
 import bemble.core.working.Size;
 import bemble.core.working.Spot;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The box of expanded parts: a slot of squares for each part across, a line for each part down.
@@ -68,6 +69,7 @@ record AreaBox(Block block, int columns, int slot, HouseStyle style) {
     }
 
     /** What somebody has written into a cell, or null. */
+    @Nullable
     BigInteger read(Reading paper, int row, int column) {
         String text = paper.at(spot(line(row), column), Anchor.MIDDLE);
         String digits = text == null ? "" : text.replaceAll("[^0-9]", "");

@@ -4,6 +4,7 @@ import bemble.core.hand.FactQuestion;
 import bemble.core.hand.Ink;
 import bemble.core.hand.Reading;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /** The product of two parts, such as 80 × 30, written where both meet. */
 public record Cell(AreaBox box, int row, int column, BigInteger across,
@@ -15,7 +16,7 @@ public record Cell(AreaBox box, int row, int column, BigInteger across,
 
     /** By one group of the tables: 7 × 8 tens is missed by 7 tens or by 8, never by a single one. */
     @Override
-    public BigInteger missed(BigInteger decided, int by) {
+    public @Nullable BigInteger missed(BigInteger decided, int by) {
         BigInteger group = across.multiply(down).signum() == 0 ? BigInteger.ONE : across.multiply(unit(down));
         return FactQuestion.beside(decided, group, by);
     }
@@ -30,7 +31,7 @@ public record Cell(AreaBox box, int row, int column, BigInteger across,
     }
 
     @Override
-    public BigInteger read(Reading paper) {
+    public @Nullable BigInteger read(Reading paper) {
         return box.read(paper, row, column);
     }
 }

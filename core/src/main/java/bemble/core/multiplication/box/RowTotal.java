@@ -5,6 +5,7 @@ import bemble.core.hand.Ink;
 import bemble.core.hand.Reading;
 import java.math.BigInteger;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the cells of a row make together, written beside it.
@@ -23,7 +24,7 @@ record RowTotal(AreaBox box, int row, BigInteger part, List<BigInteger> cells) i
     }
 
     @Override
-    public BigInteger missed(BigInteger decided, int by) {
+    public @Nullable BigInteger missed(BigInteger decided, int by) {
         return FactQuestion.beside(decided, BigInteger.ONE, by);
     }
 
@@ -33,7 +34,7 @@ record RowTotal(AreaBox box, int row, BigInteger part, List<BigInteger> cells) i
     }
 
     @Override
-    public BigInteger read(Reading paper) {
+    public @Nullable BigInteger read(Reading paper) {
         return box.read(paper, row, box.columns());
     }
 }

@@ -2,6 +2,7 @@ package bemble.core.multiplication.crosswise;
 
 import bemble.core.hand.FactQuestion;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All products that land in a place, added.
@@ -20,7 +21,7 @@ public record CrossSum(int place, List<List<Integer>> pairs, List<Integer> produ
     }
 
     @Override
-    public Integer missed(Integer decided, int by) {
+    public @Nullable Integer missed(Integer decided, int by) {
         return decided + by < 0 ? null : decided + by;
     }
 }

@@ -120,7 +120,7 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
         int out = 0;
         for (Decision<?> decision : decisions) {
             if (decision.asked() instanceof CrossSum next) {
-                if (sum != null) {
+                if (sum != null && total != null) {
                     columns.add(
                             new CrossedColumn(sum.place(), sum.pairs(), added, total.carryIn(), worked, digit, out));
                 }
@@ -136,7 +136,9 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
                 out = (Integer) decision.decided();
             }
         }
-        columns.add(new CrossedColumn(sum.place(), sum.pairs(), added, total.carryIn(), worked, digit, out));
+        if (sum != null && total != null) {
+            columns.add(new CrossedColumn(sum.place(), sum.pairs(), added, total.carryIn(), worked, digit, out));
+        }
         return new CrosswiseRecord(columns);
     }
 

@@ -1,2 +1,5 @@
 /** Multiplication crosswise: all products of one place at a time. */
+@NullMarked
 package bemble.core.multiplication.crosswise;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,6 +1,7 @@
 package bemble.core.multiplication.product;
 
 import bemble.core.hand.FactQuestion;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A fact of the tables.
@@ -22,7 +23,7 @@ public record Product(int place, int row, int factor, int top) implements FactQu
     }
 
     @Override
-    public Integer missed(Integer decided, int by) {
+    public @Nullable Integer missed(Integer decided, int by) {
         int missed = decided + by * Math.max(1, factor);
         return missed < 0 ? null : missed;
     }

@@ -4,6 +4,7 @@ import bemble.core.hand.WorkRecord;
 import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.words.Words;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A long multiplication: its rows from the ones up, and their addition.
@@ -11,7 +12,7 @@ import java.util.List;
  * @param sum the addition of the rows that are not 0, or null where there are fewer than two
  */
 public record LongMultiplicationRecord(String top, String bottom, List<ProductRow> rows,
-        ColumnRecord sum) implements WorkRecord {
+        @Nullable ColumnRecord sum) implements WorkRecord {
     public LongMultiplicationRecord {
         rows = List.copyOf(rows);
     }

@@ -18,6 +18,7 @@ import bemble.core.style.MethodName;
 import bemble.core.working.Block;
 import bemble.core.working.Line;
 import bemble.core.working.StepKind;
+import org.jspecify.annotations.Nullable;
 
 /**
  * No school's procedure but a slip's: multiplies only ones by ones, tens by tens and so on, as if a product were a
@@ -35,6 +36,7 @@ public final class MatchingColumns implements Method<Multiplication> {
         Block block = paper.block();
         new StackPaper(block, desk).below();
         desk.rule(block, Line.ANSWER, paper.top().highest() + 1, 0);
+        @Nullable
         CarrySpots carries = new RowCarries(block, desk).of(1, Line.ANSWER, null);
         int from = desk.mark();
         WrittenLine answer = new WrittenLine(0);
@@ -48,7 +50,8 @@ public final class MatchingColumns implements Method<Multiplication> {
                 () -> new MatchedRecord(RowWriter.columns(desk.decisions(from, to))));
     }
 
-    private static int column(Numeral top, Numeral bottom, int place, int carryIn, Block block, CarrySpots carries,
+    private static int column(Numeral top, Numeral bottom, int place, int carryIn, Block block,
+            @Nullable CarrySpots carries,
             WrittenLine answer, Desk desk) {
         boolean last = place == top.highest();
         int factor = bottom.has(place) ? bottom.digit(place) : 1;

@@ -13,6 +13,7 @@ import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
 import java.math.BigInteger;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How many empty places end the row of a digit.
@@ -48,7 +49,7 @@ public record Placeholders(Block block, Line line, int place, int digit, Numeral
      * many zeros end it tells nothing then.
      */
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         int count = 0;
         while (count < place + 2 && isEmpty(paper.at(block.at(line, count), Anchor.MIDDLE))) {
             count++;
@@ -57,7 +58,7 @@ public record Placeholders(Block block, Line line, int place, int digit, Numeral
         return own || paper.at(block.at(line, count), Anchor.MIDDLE) == null ? null : Math.min(count, place);
     }
 
-    private boolean isEmpty(String there) {
+    private boolean isEmpty(@Nullable String there) {
         return kind == Placeholder.ZERO ? "0".equals(there) : !Reading.isDigits(there, Integer.MAX_VALUE);
     }
 

@@ -7,6 +7,7 @@ import bemble.core.style.option.CarryPlace;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.Line;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where the carries of a product's rows stand: where those of a sum would, as far as there is such a place.
@@ -22,7 +23,8 @@ record RowCarries(Block block, Desk desk) {
      * @param line the line of the row
      * @param before where the carries of the row written before stand, or null for the first
      */
-    CarrySpots of(int row, Line line, CarrySpots before) {
+    @Nullable
+    CarrySpots of(int row, Line line, @Nullable CarrySpots before) {
         if (!desk.style().writesRowCarries()) {
             return null;
         }
@@ -52,6 +54,6 @@ record RowCarries(Block block, Desk desk) {
 
     /** Whether they stand below the rows, with the lower rule above them. */
     static boolean areBelow(CarryPlace place, CarrySpots spots) {
-        return place == CarryPlace.ON_THE_RULE && spots != null && spots.anchor() == Anchor.HIGH;
+        return place == CarryPlace.ON_THE_RULE && spots.anchor() == Anchor.HIGH;
     }
 }

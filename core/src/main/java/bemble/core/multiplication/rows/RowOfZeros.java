@@ -8,6 +8,7 @@ import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Block;
 import bemble.core.working.Line;
 import bemble.core.working.Role;
+import org.jspecify.annotations.Nullable;
 
 /** A row that is 0, written as so many zeros, or left out. */
 record RowOfZeros(Block block, Line line, int zeros, boolean wanted) implements Question<Integer> {
@@ -29,7 +30,7 @@ record RowOfZeros(Block block, Line line, int zeros, boolean wanted) implements 
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         Numeral read = PaperNumbers.read(paper, block, line, 0);
         return read == null ? null : zeros;
     }

@@ -20,6 +20,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** Writes the rows of a long multiplication. Long by a few lines: a row is written from its first product to its last carry here. */
 final class RowWriter {
@@ -33,10 +35,10 @@ final class RowWriter {
     /** What was carried into each column of the upper number, in the row before and in this one. */
     private Map<Integer, Integer> before = Map.of();
     private Map<Integer, Integer> now = new HashMap<>();
-    private CarrySpots usedSpots;
+    private @Nullable CarrySpots usedSpots;
     /** The first line of carries that stands below the rows, with the lower rule above it; null where there is none. */
-    private Line below;
-    private Line lastLine;
+    private @Nullable Line below;
+    private @Nullable Line lastLine;
     private boolean ruled;
     private int written;
     private int rowsThere;
@@ -107,7 +109,7 @@ final class RowWriter {
 
     /** The line of the row written last. */
     Line lastLine() {
-        return lastLine;
+        return Objects.requireNonNull(lastLine);
     }
 
     /**
@@ -176,7 +178,8 @@ final class RowWriter {
         return desk.ask(new Placeholders(block, line, place, bottom.digit(place), top, kind, written));
     }
 
-    private int column(int i, int place, int placeholders, int factor, int carryIn, Line line, CarrySpots spots,
+    private int column(int i, int place, int placeholders, int factor, int carryIn, Line line,
+            @Nullable CarrySpots spots,
             WrittenLine row) {
         boolean last = i == top.highest();
         int at = placeholders + i;
@@ -220,9 +223,9 @@ final class RowWriter {
         lastLine = line;
     }
 
-    private CarrySpots carrySpots(int place, Line line) {
+    private @Nullable CarrySpots carrySpots(int place, Line line) {
         CarrySpots spots = new RowCarries(block, desk).of(place + 1, line, usedSpots);
-        if (below == null && RowCarries.areBelow(desk.style().carryPlace(), spots)) {
+        if (below == null && spots != null && RowCarries.areBelow(desk.style().carryPlace(), spots)) {
             below = spots.line();
         }
         return spots;
@@ -242,8 +245,9 @@ final class RowWriter {
     }
 
     private void strikeUsedCarries() {
-        if (strikesUsedCarries()) {
-            used.forEach(carry -> usedSpots.strike(carry[0], carry[1], desk));
+        CarrySpots spots = usedSpots;
+        if (spots != null && strikesUsedCarries()) {
+            used.forEach(carry -> spots.strike(carry[0], carry[1], desk));
         }
         used.clear();
     }

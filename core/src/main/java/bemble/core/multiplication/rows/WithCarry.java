@@ -1,6 +1,7 @@
 package bemble.core.multiplication.rows;
 
 import bemble.core.hand.FactQuestion;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The total of a column: the product of two digits with the carry that came in.
@@ -26,7 +27,7 @@ public record WithCarry(int place, int factor, int top, int product, int carryIn
     }
 
     @Override
-    public Integer missed(Integer decided, int by) {
+    public @Nullable Integer missed(Integer decided, int by) {
         return decided + by < 0 ? null : decided + by;
     }
 }

@@ -64,7 +64,7 @@ public record Features(Operation operation, Map<Feature, Integer> counts, int sh
             }
             case SQUARE_ROOT -> {
                 counts.put(Feature.RADICAND_DIGITS, first);
-                counts.put(Feature.PERFECT, yes(written.answer().exact()));
+                counts.put(Feature.PERFECT, yes(Boolean.TRUE.equals(written.answer().exact())));
                 counts.put(Feature.DECIMALS, problem.decimals());
                 counts.put(Feature.ZERO_IN_ROOT, yes(((RootRecord) record).stages().stream().skip(1)
                         .anyMatch(stage -> stage.digit() == 0)));

@@ -4,6 +4,7 @@ import bemble.core.hand.Ink;
 import bemble.core.hand.Question;
 import bemble.core.hand.Reading;
 import bemble.core.working.Role;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is carried out of a column that is not the last.
@@ -14,7 +15,7 @@ import bemble.core.working.Role;
  * @param carryIn how many of the total were carried in
  * @param ofProduct whether it is a row of products, not a sum
  */
-public record Carry(CarrySpots spots, int place, int next, int total, int carryIn,
+public record Carry(@Nullable CarrySpots spots, int place, int next, int total, int carryIn,
         boolean ofProduct) implements Question<Integer> {
     @Override
     public Integer careful() {
@@ -29,7 +30,7 @@ public record Carry(CarrySpots spots, int place, int next, int total, int carryI
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return spots == null ? null : paper.number(spots.at(next), spots.anchor());
     }
 }

@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is written in front of the last column's digit.
@@ -33,7 +34,7 @@ public record InFront(Spot at, int total, int waiting, boolean ofProduct) implem
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         StringBuilder digits = new StringBuilder();
         for (int place = at.place(); paper.digit(at.block().at(at.line(), place)) != null
                 && digits.length() < 6; place++) {

@@ -12,6 +12,7 @@ import bemble.core.working.Spot;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A column's total.
@@ -22,10 +23,11 @@ import java.util.List;
  * @param jot where the total is jotted beside the sum, or null
  * @param jotStays whether it stays there
  */
-public record Total(int place, List<Integer> digits, List<Integer> shown, int carryIn, Spot jot, boolean jotStays)
+public record Total(int place, List<Integer> digits, List<Integer> shown, int carryIn, @Nullable Spot jot,
+        boolean jotStays)
         implements FactQuestion<Integer> {
     /** A column in which no empty place is filled. */
-    public Total(int place, List<Integer> digits, int carryIn, Spot jot, boolean jotStays) {
+    public Total(int place, List<Integer> digits, int carryIn, @Nullable Spot jot, boolean jotStays) {
         this(place, digits, digits, carryIn, jot, jotStays);
     }
 
@@ -49,12 +51,12 @@ public record Total(int place, List<Integer> digits, List<Integer> shown, int ca
     }
 
     @Override
-    public Integer missed(Integer decided, int by) {
+    public @Nullable Integer missed(Integer decided, int by) {
         return decided + by < 0 ? null : decided + by;
     }
 
     @Override
-    public String fact() {
+    public @Nullable String fact() {
         List<Integer> terms = new ArrayList<>(digits);
         if (carryIn > 0) {
             terms.add(carryIn);
@@ -80,7 +82,7 @@ public record Total(int place, List<Integer> digits, List<Integer> shown, int ca
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return jot == null || !jotStays ? null : paper.number(jot, Anchor.MIDDLE);
     }
 }

@@ -5,6 +5,7 @@ import bemble.core.hand.Question;
 import bemble.core.hand.Reading;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /** What is written under the column on the right by a hand that comes there last: its total, whole. */
 public record WholeAtTheEnd(Spot at, int total) implements Question<Integer> {
@@ -24,7 +25,7 @@ public record WholeAtTheEnd(Spot at, int total) implements Question<Integer> {
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return paper.digit(at);
     }
 }

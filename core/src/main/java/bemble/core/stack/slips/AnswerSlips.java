@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /** Answers worked rightly and written down otherwise: turned round, or without what ends them. */
 public final class AnswerSlips {
@@ -41,7 +42,7 @@ public final class AnswerSlips {
     }
 
     /** Two digits of the answer next to each other turned round: a hand for every two. */
-    public static List<Slip> turned(Problem problem) {
+    public static List<Slip> turned(@Nullable Problem problem) {
         List<Slip> slips = new ArrayList<>();
         for (int i = 0; i < LONGEST; i++) {
             int right = i;

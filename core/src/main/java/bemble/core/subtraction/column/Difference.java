@@ -5,6 +5,7 @@ import bemble.core.hand.Ink;
 import bemble.core.hand.Reading;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a column leaves.
@@ -27,7 +28,7 @@ public record Difference(Spot at, int top, int bottom, int payBack, int away, bo
     }
 
     @Override
-    public Integer careful() {
+    public @Nullable Integer careful() {
         return top < away ? null : top - away;
     }
 
@@ -37,7 +38,7 @@ public record Difference(Spot at, int top, int bottom, int payBack, int away, bo
     }
 
     @Override
-    public Integer missed(Integer decided, int by) {
+    public @Nullable Integer missed(Integer decided, int by) {
         return decided + by < 0 ? null : decided + by;
     }
 
@@ -57,7 +58,7 @@ public record Difference(Spot at, int top, int bottom, int payBack, int away, bo
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return paper.digit(at);
     }
 }

@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.subtraction.column.TopFigures.FigureSpot;
 import bemble.core.working.Anchor;
 import bemble.core.working.Role;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is left of a figure that gives one to the next place.
@@ -20,7 +21,7 @@ public record Lowered(FigureSpot figure, int before, int needing, boolean first)
     }
 
     @Override
-    public Integer careful() {
+    public @Nullable Integer careful() {
         return before == 0 ? null : before - 1;
     }
 
@@ -34,7 +35,7 @@ public record Lowered(FigureSpot figure, int before, int needing, boolean first)
 
     /** What stands above; a ten that has come to a figure below ten is what it was raised to, not lowered. */
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         Integer above = paper.number(figure.above(), Anchor.MIDDLE);
         return above == null || above >= 10 && before < 10 ? null : above;
     }

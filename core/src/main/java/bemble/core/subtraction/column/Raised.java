@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.subtraction.column.TopFigures.FigureSpot;
 import bemble.core.working.Anchor;
 import bemble.core.working.Role;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a figure becomes that gets ten.
@@ -46,7 +47,7 @@ public record Raised(FigureSpot figure, int before, int needing, boolean across,
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         if ("1".equals(paper.at(figure.now(), front()))) {
             return before + 10;
         }

@@ -67,7 +67,7 @@ public final class CountingUp implements Method<Subtraction> {
     private static int jumpsNeeded(Numeral from, Numeral minuend, int decimals) {
         int jumps = 0;
         for (Numeral at = from; at != null && jumps < MOST_JUMPS; jumps++) {
-            at = new NextStop(null, 0, at, minuend, decimals).careful();
+            at = NextStop.after(at, minuend, decimals);
         }
         return jumps - 1;
     }

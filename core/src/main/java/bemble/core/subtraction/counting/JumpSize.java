@@ -9,6 +9,7 @@ import bemble.core.working.Block;
 import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How long a jump is; written over its arc and as a number to be added.
@@ -19,7 +20,7 @@ import java.math.BigDecimal;
 public record JumpSize(NumberLine line, Block sizes, Line row, int number, Numeral from, Numeral to, char point)
         implements FactQuestion<Numeral> {
     @Override
-    public Numeral careful() {
+    public @Nullable Numeral careful() {
         return to.compareTo(from) < 0 ? null : of(to.value().subtract(from.value()));
     }
 
@@ -28,7 +29,7 @@ public record JumpSize(NumberLine line, Block sizes, Line row, int number, Numer
     }
 
     @Override
-    public Numeral missed(Numeral decided, int by) {
+    public @Nullable Numeral missed(Numeral decided, int by) {
         BigDecimal missed = decided.value().add(BigDecimal.valueOf(by));
         return missed.signum() < 0 ? null : of(missed);
     }
@@ -43,7 +44,7 @@ public record JumpSize(NumberLine line, Block sizes, Line row, int number, Numer
     }
 
     @Override
-    public Numeral read(Reading paper) {
+    public @Nullable Numeral read(Reading paper) {
         return PaperNumbers.read(paper, sizes, row, -to.decimals());
     }
 }

@@ -8,6 +8,7 @@ import bemble.core.working.Anchor;
 import bemble.core.working.Role;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where the next jump goes: to the next ten, hundred and so on, as far as they are not beyond the minuend, and then down
@@ -18,7 +19,12 @@ import java.math.RoundingMode;
  */
 record NextStop(NumberLine line, int number, Numeral at, Numeral minuend, int decimals) implements Question<Numeral> {
     @Override
-    public Numeral careful() {
+    public @Nullable Numeral careful() {
+        return after(at, minuend, decimals);
+    }
+
+    /** Where a careful hand jumps to; null where there is no way to go. */
+    static @Nullable Numeral after(Numeral at, Numeral minuend, int decimals) {
         BigDecimal from = at.value();
         BigDecimal to = minuend.value();
         int highest = minuend.highest() + 1;
@@ -29,14 +35,14 @@ record NextStop(NumberLine line, int number, Numeral at, Numeral minuend, int de
                 break;
             }
             if (round.compareTo(from) > 0) {
-                return numeral(round);
+                return numeral(round, decimals);
             }
             place++;
         }
         for (place = place - 1; place >= -decimals; place--) {
             BigDecimal next = inUnits(to, place, RoundingMode.FLOOR);
             if (next.compareTo(from) > 0) {
-                return numeral(next);
+                return numeral(next, decimals);
             }
         }
         return null;
@@ -46,7 +52,7 @@ record NextStop(NumberLine line, int number, Numeral at, Numeral minuend, int de
         return value.scaleByPowerOfTen(-place).setScale(0, rounding).scaleByPowerOfTen(place);
     }
 
-    private Numeral numeral(BigDecimal value) {
+    private static Numeral numeral(BigDecimal value, int decimals) {
         return Numeral.of(value.setScale(decimals).toPlainString());
     }
 
@@ -56,8 +62,8 @@ record NextStop(NumberLine line, int number, Numeral at, Numeral minuend, int de
     }
 
     @Override
-    public Numeral read(Reading paper) {
+    public @Nullable Numeral read(Reading paper) {
         String text = paper.at(line.labelSpot(number), Anchor.MIDDLE);
-        return decimals == 0 && Reading.isDigits(text, 60) ? Numeral.of(text) : null;
+        return decimals == 0 && text != null && Reading.isDigits(text, 60) ? Numeral.of(text) : null;
     }
 }

@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.working.Anchor;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is added below in the next column for ten added above.
@@ -28,7 +29,7 @@ public record OneBelow(Spot at, int place, boolean added, boolean empty) impleme
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return paper.number(at, Anchor.BEFORE_LOW);
     }
 }

@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.working.Anchor;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
+import org.jspecify.annotations.Nullable;
 
 /** What the top digit becomes by ten added above it; written as a small 1 high in front. */
 record TenAbove(Spot at, int top) implements Question<Integer> {
@@ -27,7 +28,7 @@ record TenAbove(Spot at, int top) implements Question<Integer> {
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         Integer small = paper.number(at, Anchor.BEFORE_HIGH);
         return small == null ? null : top + 10 * small;
     }

@@ -85,7 +85,7 @@ public final class Decomposition implements Method<Subtraction> {
             } else if (decision.asked() instanceof Lowered asked) {
                 lowered = asked;
                 after = (Integer) decision.decided();
-            } else if (decision.asked() instanceof Raised raised) {
+            } else if (decision.asked() instanceof Raised raised && lowered != null) {
                 exchanges.add(new Exchange(lowered.place(), raised.place(), lowered.before(), after, raised.before(),
                         (Integer) decision.decided()));
             } else if (decision.asked() instanceof Difference column) {

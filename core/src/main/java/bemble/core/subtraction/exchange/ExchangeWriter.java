@@ -19,6 +19,7 @@ import bemble.core.working.Size;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Brings ten to a column that needs it, one place at a time. */
 final class ExchangeWriter {
@@ -27,7 +28,7 @@ final class ExchangeWriter {
     private final Line minuendLine;
     private final TopFigures tops;
     private final Desk desk;
-    private Block beside;
+    private @Nullable Block beside;
 
     ExchangeWriter(Block block, Line minuendLine, TopFigures tops, Desk desk) {
         this.block = block;

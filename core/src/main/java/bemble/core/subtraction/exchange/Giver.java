@@ -2,6 +2,7 @@ package bemble.core.subtraction.exchange;
 
 import bemble.core.hand.Question;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * From which place a ten is got for the column that needs it.
@@ -11,7 +12,7 @@ import java.util.List;
  */
 public record Giver(int place, List<Integer> tops, int highest) implements Question<Integer> {
     @Override
-    public Integer careful() {
+    public @Nullable Integer careful() {
         for (int i = 0; i < tops.size(); i++) {
             if (tops.get(i) > 0) {
                 return place + 1 + i;

@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.subtraction.column.TopFigures.FigureSpot;
 import bemble.core.working.Anchor;
 import bemble.core.working.Role;
+import org.jspecify.annotations.Nullable;
 
 /** What becomes of the top digit over which one was added below: it stays, since the ten was added on both sides. */
 public record TopKept(FigureSpot figure, int digit) implements Question<Integer> {
@@ -28,7 +29,7 @@ public record TopKept(FigureSpot figure, int digit) implements Question<Integer>
     }
 
     @Override
-    public Integer read(Reading paper) {
+    public @Nullable Integer read(Reading paper) {
         return paper.number(figure.above(), Anchor.MIDDLE);
     }
 }
