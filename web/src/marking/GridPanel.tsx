@@ -8,7 +8,7 @@ import { after, byQuestion, focusWhenDrawn, said, shown, squareId, waitingAt, wi
 import { knownAs, takenBack } from './line';
 import { NotYetKept } from './NotYetKept';
 import { add, takeBack } from './queue';
-import { useLineForms, usePile, type Marking, type Paper } from './useMarking';
+import { usePile, type Form, type Marking, type Paper } from './useMarking';
 
 const written: Record<string, string> = { '✓': '=', '–': '-', '': '<' };
 const rowHeight = 31;
@@ -36,8 +36,7 @@ const withFocused = (focused: number | undefined) => (range: Range) => {
 };
 
 /** Pupils down, questions across: each square takes an answer or a sign. */
-export function GridPanel({ marking }: { marking: Marking }) {
-  const forms = useLineForms();
+export function GridPanel({ marking, forms }: { marking: Marking; forms: Form[] }) {
   const pile = usePile(marking.id);
   const [says, setSays] = useState('');
   // What was refused is said until its square is put right, whatever is typed elsewhere.
@@ -68,10 +67,10 @@ export function GridPanel({ marking }: { marking: Marking }) {
   });
 
   // The same for every square however often something is saved, so that a key draws one square and not all.
-  const now = useRef({ forms: forms.data ?? [], marking });
+  const now = useRef({ forms, marking });
   useEffect(() => {
-    now.current = { forms: forms.data ?? [], marking };
-  }, [forms.data, marking]);
+    now.current = { forms, marking };
+  }, [forms, marking]);
   const take = useCallback((paper: Paper, question: number, typed: string | undefined) => {
     const line = typed === undefined ? undefined : `${question} ${written[typed] ?? typed}`;
     const known = line === undefined ? {} : knownAs(line, now.current.forms, paper, now.current.marking);

@@ -10,17 +10,19 @@ import { GridPanel } from './GridPanel';
 import { PilePanel } from './PilePanel';
 import { TakeIn } from './TakeIn';
 import { dropAll } from './queue';
-import { useDayOfWork, useMarking, usePile, type Marking } from './useMarking';
+import { useDayOfWork, useLineForms, useMarking, usePile, type Form, type Marking } from './useMarking';
 
 /** A pile of papers: marked one at a time or all at once, and what they show. */
 export function MarkingScreen() {
   const id = Number(useParams().id);
   const marking = useMarking(id);
+  const forms = useLineForms();
   const { waiting } = usePile(id);
-  if (marking.isError) {
+  const trouble = marking.error ?? forms.error;
+  if (trouble) {
     return (
       <Box sx={{ p: 4 }}>
-        <Trouble message={marking.error.message} /> <Link to="/marking">To the piles</Link>
+        <Trouble message={trouble.message} /> <Link to="/marking">To the piles</Link>
         {waiting.length > 0 && (
           <Box sx={{ mt: 2 }}>
             What you typed for it is not kept: {waiting.map((entry) => entry.says).join(' · ')}.{' '}
@@ -32,13 +34,18 @@ export function MarkingScreen() {
       </Box>
     );
   }
-  return marking.data ? <Pile marking={marking.data} /> : <Box sx={{ p: 4 }}>Fetching the pile …</Box>;
+  // What is typed before it is known what can be typed would be refused for no reason.
+  return marking.data && forms.data ? (
+    <Pile marking={marking.data} forms={forms.data} />
+  ) : (
+    <Box sx={{ p: 4 }}>Fetching the pile …</Box>
+  );
 }
 
 const views = ['pile', 'grid', 'class'] as const;
 type View = (typeof views)[number];
 
-function Pile({ marking }: { marking: Marking }) {
+function Pile({ marking, forms }: { marking: Marking; forms: Form[] }) {
   const [address, setAddress] = useSearchParams();
   const view = views.find((each) => each === address.get('view')) ?? 'pile';
   // Kept here too: the address follows a moment later than the next key.
@@ -81,6 +88,7 @@ function Pile({ marking }: { marking: Marking }) {
       {view === 'pile' && (
         <PilePanel
           marking={marking}
+          forms={forms}
           at={at}
           onGo={(to) => {
             const chosen = marking.papers[to]?.pupil.id ?? pupil;
@@ -90,7 +98,7 @@ function Pile({ marking }: { marking: Marking }) {
           onOpen={setOpened}
         />
       )}
-      {view === 'grid' && <GridPanel marking={marking} />}
+      {view === 'grid' && <GridPanel marking={marking} forms={forms} />}
       {view === 'class' && <ClassPanel marking={marking} />}
       {opened && <FindingDialog opened={opened} onClose={() => setOpened(undefined)} />}
     </Box>

@@ -11,10 +11,12 @@ import { PaperTable } from './PaperTable';
 import { PupilList } from './PupilList';
 import { add, takeBack } from './queue';
 import { SharedCauses } from './SharedCauses';
-import { useLineForms, usePile, type Marking, type Paper } from './useMarking';
+import { usePile, type Form, type Marking, type Paper } from './useMarking';
 
 type Props = {
   marking: Marking;
+  /** What can be typed. */
+  forms: Form[];
   /** Which pupil's paper lies there. */
   at: number;
   onGo: (at: number) => void;
@@ -22,12 +24,11 @@ type Props = {
 };
 
 /** The pile one paper after the other: what is wrong is typed, the rest is right. */
-export function PilePanel({ marking, at, onGo, onOpen }: Props) {
+export function PilePanel({ marking, forms, at, onGo, onOpen }: Props) {
   const navigate = useNavigate();
   const [typed, setTyped] = useState('');
   const [fault, setFault] = useState<string>();
   const [says, setSays] = useState('');
-  const forms = useLineForms();
   const pile = usePile(marking.id);
   const line = useRef<HTMLDivElement>(null);
   const paper = marking.papers[at] as Paper;
@@ -38,7 +39,7 @@ export function PilePanel({ marking, at, onGo, onOpen }: Props) {
   useEffect(toTheLine, [at]);
 
   const take = (text: string) => {
-    const known = knownAs(text, forms.data ?? [], paper, marking);
+    const known = knownAs(text, forms, paper, marking);
     setFault(known.fault);
     setSays('');
     if (known.fault) {
@@ -122,7 +123,7 @@ export function PilePanel({ marking, at, onGo, onOpen }: Props) {
               placeholder="7 3152"
             />
           </Box>
-          <KeysOfTheLine />
+          <KeysOfTheLine forms={forms} />
         </Box>
         <Box role="status" sx={{ color: ink.faint }}>
           {says}
@@ -178,14 +179,10 @@ function askAbout(marking: Marking, paper: Paper): AskState {
 }
 
 /** What can be typed, so that nobody needs to know it by heart. */
-function KeysOfTheLine() {
-  const forms = useLineForms();
+function KeysOfTheLine({ forms }: { forms: Form[] }) {
   // What is typed most stands first; the forms come in the order in which they are tried.
-  const isMost = ({ id }: { id: string }) => id === 'answer';
-  const inOrder = [
-    ...(forms.data ?? []).filter(isMost),
-    ...(forms.data ?? []).filter((form) => !isMost(form)),
-  ];
+  const isMost = ({ id }: Form) => id === 'answer';
+  const inOrder = [...forms.filter(isMost), ...forms.filter((form) => !isMost(form))];
   return (
     <Box
       component="dl"

@@ -1,8 +1,5 @@
-import type { Schemas } from '../api/client';
 import type { Entry } from './entry';
-import type { Marking, Paper } from './useMarking';
-
-type Form = Schemas['FormView'];
+import type { Form, Marking, Paper } from './useMarking';
 
 /** A typed line as it is known at once: what is to be kept, who comes next, or what is wrong with it. */
 export type Known = { entry?: Omit<Entry, 'key'>; movesOn?: boolean; goTo?: number; fault?: string };

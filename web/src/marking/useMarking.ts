@@ -105,7 +105,7 @@ export function useSendingPiles(teacher: number) {
         send: async (id, entry) => {
           const paper = await send(id, entry);
           queries.setQueryData<Marking>(
-            ['marking', id],
+            keys.markings.one(id),
             (marking) =>
               marking && {
                 ...marking,
@@ -128,9 +128,11 @@ export const usePile = (id: number): Pile => useSyncExternalStore(subscribe, () 
 /** In which piles something is not yet kept. */
 export const useUnkept = () => useSyncExternalStore(subscribe, unkept);
 
+export type Form = Schemas['FormView'];
+
 /** The forms that a typed line may have. */
 export const useLineForms = () =>
-  useQuery<Schemas['FormView'][], Refused>({
+  useQuery<Form[], Refused>({
     queryKey: keys.markings.lineForms,
     queryFn: () => ask(api.GET('/api/markings/forms')),
     staleTime: Infinity,

@@ -9,8 +9,10 @@ import bemble.server.running.TeacherAtScreen;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -61,7 +63,15 @@ class SlowNetworkJourneyTest {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
             Page page = teacher.page();
             teacher.makeClass("Slow", "Ida M", "Tom B", "Sana K");
-            teacher.beginPile("Slow", "Exchange across a zero", "Ida M");
+            AtomicReference<Route> held = new AtomicReference<>();
+            page.route("**/api/markings/forms", held::set);
+            teacher.choosePile("Slow", "Exchange across a zero");
+            page.waitForResponse(Pattern.compile(".*/api/markings/[0-9]+"),
+                    () -> teacher.press("Mark this pile"));
+            page.waitForTimeout(500);
+            assertThat(page.getByLabel(LINE).count()).as("no line before it is known what can be typed").isZero();
+            held.get().resume();
+            heading(page, "Ida M");
             AtomicInteger count = new AtomicInteger();
             page.route(ENTRIES, route -> {
                 // The first save fails late, when the next child's line is being typed.

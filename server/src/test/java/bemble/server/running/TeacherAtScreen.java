@@ -111,12 +111,17 @@ public final class TeacherAtScreen implements AutoCloseable {
         see(pupils.length + " pupils");
     }
 
-    /** Begins to mark a class's papers of a set, with those of its first pupil before one. */
-    public void beginPile(String className, String set, String first) {
+    /** Chooses a class and a set under Marking. */
+    public void choosePile(String className, String set) {
         open("Marking");
         page.getByLabel("or a set as it is now").selectOption(new SelectOption().setLabel(set));
         page.getByLabel("Class", new Page.GetByLabelOptions().setExact(true))
                 .selectOption(new SelectOption().setLabel(className));
+    }
+
+    /** Begins to mark a class's papers of a set, with those of its first pupil before one. */
+    public void beginPile(String className, String set, String first) {
+        choosePile(className, set);
         press("Mark this pile");
         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(first)).waitFor();
     }
