@@ -73,19 +73,20 @@ export function GridPanel({ marking, forms }: { marking: Marking; forms: Form[] 
   }, [forms, marking]);
   const take = useCallback((paper: Paper, question: number, typed: string | undefined) => {
     const line = typed === undefined ? undefined : `${question} ${written[typed] ?? typed}`;
-    const known = line === undefined ? {} : knownAs(line, now.current.forms, paper, now.current.marking);
+    const known =
+      line === undefined ? undefined : knownAs(line, now.current.forms, paper, now.current.marking);
     setFaults((before) =>
       said(
         before,
         squareId(paper, question),
-        known.fault && `${paper.pupil.name}, question ${question}: ${known.fault}`,
+        known?.kind === 'fault' ? `${paper.pupil.name}, question ${question}: ${known.fault}` : undefined,
       ),
     );
-    if (known.entry) {
+    if (known?.kind === 'entry') {
       setSays('');
       add(now.current.marking.id, known.entry);
     }
-    return known.entry !== undefined;
+    return known?.kind === 'entry';
   }, []);
 
   const undo = () => {

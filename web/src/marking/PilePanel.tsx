@@ -40,18 +40,18 @@ export function PilePanel({ marking, forms, at, onGo, onOpen }: Props) {
 
   const take = (text: string) => {
     const known = knownAs(text, forms, paper, marking);
-    setFault(known.fault);
+    setFault(known.kind === 'fault' ? known.fault : undefined);
     setSays('');
-    if (known.fault) {
+    if (known.kind === 'fault') {
       return;
     }
     setTyped('');
-    if (known.entry) {
-      add(marking.id, known.entry);
-    }
-    if (known.goTo !== undefined) {
+    if (known.kind === 'name') {
       onGo(known.goTo);
-    } else if (known.movesOn) {
+      return;
+    }
+    add(marking.id, known.entry);
+    if (known.movesOn) {
       onGo(Math.min(at + 1, papers - 1));
     }
   };

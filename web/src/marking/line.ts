@@ -2,7 +2,10 @@ import type { Entry } from './entry';
 import type { Form, Marking, Paper } from './useMarking';
 
 /** A typed line as it is known at once: what is to be kept, who comes next, or what is wrong with it. */
-export type Known = { entry?: Omit<Entry, 'key'>; movesOn?: boolean; goTo?: number; fault?: string };
+export type Known =
+  | { kind: 'entry'; entry: Omit<Entry, 'key'>; movesOn: boolean }
+  | { kind: 'name'; goTo: number }
+  | { kind: 'fault'; fault: string };
 
 const signs: Record<string, string> = {
   blank: '–',
@@ -23,6 +26,7 @@ export function knownAs(typed: string, forms: Form[], paper: Paper, marking: Mar
   }
   const { example } = forms.find((form) => form.id === 'answer') ?? { example: '' };
   return {
+    kind: 'fault',
     fault: `“${line}” is no answer and no sign. Type the question and what stands there, like ${example.split(' >')[0]}.`,
   };
 }
@@ -37,14 +41,20 @@ function ofForm(
   if (form.id === 'name') {
     const beginning = (parts.name ?? '').trim().toLowerCase();
     const goTo = marking.papers.findIndex((each) => each.pupil.name.toLowerCase().startsWith(beginning));
-    return goTo < 0 ? { fault: `Nobody in this pile has a name that begins with “${line}”.` } : { goTo };
+    return goTo < 0
+      ? { kind: 'fault', fault: `Nobody in this pile has a name that begins with “${line}”.` }
+      : { kind: 'name', goTo };
   }
   const question = parts.question === undefined ? undefined : Number(parts.question);
   const questions = marking.sheets.find((sheet) => sheet.code === paper.sheet)?.questions.length ?? 0;
   if (question !== undefined && (question < 1 || question > questions)) {
-    return { fault: `The sheet has questions 1 to ${questions}, and no question ${question}.` };
+    return {
+      kind: 'fault',
+      fault: `The sheet has questions 1 to ${questions}, and no question ${question}.`,
+    };
   }
   return {
+    kind: 'entry',
     movesOn: form.movesOn && !(form.id === 'absent' && paper.absent),
     entry: {
       pupil: paper.pupil.id,

@@ -1,8 +1,14 @@
 package bemble.server;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.hand.WorkRecord;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.io.IOException;
@@ -37,7 +43,23 @@ class ArchitectureTest {
 
     @Test
     void theFeaturesHaveNoCycles() {
-        slices().matching("bemble.server.(**)").should().beFreeOfCycles().check(new ClassFileImporter()
-                .withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("bemble.server"));
+        slices().matching("bemble.server.(**)").should().beFreeOfCycles().check(server());
+    }
+
+    /** How a method is worked is the core's own affair; its records alone are for others. */
+    @Test
+    void theRoomsOfTheOperationsAreInside() {
+        noClasses().should()
+                .dependOnClassesThat(resideInAnyPackage("bemble.core.addition..", "bemble.core.subtraction..",
+                        "bemble.core.multiplication..", "bemble.core.division..", "bemble.core.root..",
+                        "bemble.core.stack..",
+                        "bemble.core.rule..", "bemble.core.practice.growing..", "bemble.core.style.word..")
+                                .and(not(assignableTo(WorkRecord.class))))
+                .check(server());
+    }
+
+    private static JavaClasses server() {
+        return new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
+                .importPackages("bemble.server");
     }
 }

@@ -14,6 +14,11 @@ import org.jspecify.annotations.Nullable;
  */
 public record Judged(Verdict verdict, @Nullable Integer firstWrongPlace, List<Finding> findings, double unknown,
         String say) {
+    /** The same, with other things that fit. */
+    public Judged withFindings(List<Finding> others) {
+        return new Judged(verdict, firstWrongPlace, others, unknown, say);
+    }
+
     /** What an answer is. */
     public enum Verdict implements Coded {
         CORRECT,

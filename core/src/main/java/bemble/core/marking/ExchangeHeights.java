@@ -45,10 +45,7 @@ final class ExchangeHeights {
             Integer height = heights.get(each);
             PaperFigure as = each.as();
             read.add(height == null || height == as.line().number() ? each
-                    : new Read(
-                            new PaperFigure(as.block(), Line.of(Line.Kind.EXCHANGED, height), as.place(), as.anchor(),
-                                    as.kind(), as.text()),
-                            each.stands()));
+                    : new Read(as.withLine(Line.of(Line.Kind.EXCHANGED, height)), each.stands()));
         }
         return read;
     }

@@ -12,4 +12,19 @@ import org.jspecify.annotations.Nullable;
  * @param text what stands there, or nothing
  * @param should what belongs there where that is something else; else null
  */
-public record MarkedFigure(Figure.Key at, MarkKind kind, String text, Verdict verdict, @Nullable String should) {}
+public record MarkedFigure(Figure.Key at, MarkKind kind, String text, Verdict verdict, @Nullable String should) {
+    /** The same, standing elsewhere. */
+    MarkedFigure withAt(Figure.Key other) {
+        return new MarkedFigure(other, kind, text, verdict, should);
+    }
+
+    /** The same, judged otherwise. */
+    MarkedFigure withVerdict(Verdict other) {
+        return new MarkedFigure(at, kind, text, other, should);
+    }
+
+    /** The same, with what belongs there. */
+    MarkedFigure withShould(String other) {
+        return new MarkedFigure(at, kind, text, verdict, other);
+    }
+}

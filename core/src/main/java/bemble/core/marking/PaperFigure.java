@@ -20,6 +20,11 @@ public record PaperFigure(BlockName block, Line line, int place, Anchor anchor, 
     /** The text of a figure that nobody can read. */
     public static final String UNCLEAR = "?";
 
+    /** The same figure, read as one of another line. */
+    PaperFigure withLine(Line other) {
+        return new PaperFigure(block, other, place, anchor, kind, text);
+    }
+
     boolean isStroke() {
         return kind == MarkKind.STRIKE;
     }

@@ -87,10 +87,7 @@ final class RowLines {
     private static Read in(Line line, Read each) {
         PaperFigure figure = each.as();
         return figure.line().equals(line) ? each
-                : new Read(
-                        new PaperFigure(figure.block(), line, figure.place(), figure.anchor(), figure.kind(),
-                                figure.text()),
-                        each.stands());
+                : new Read(figure.withLine(line), each.stands());
     }
 
     /** For each line that is written the line it is read as: rows that agree first, then what is most alike, then its own. */

@@ -124,14 +124,12 @@ final class Verdicts {
     /** Where the answer stands, what led to it may have been done in the head. */
     private static MarkedFigure leftOut(MarkedFigure figure) {
         return figure.verdict() != Verdict.MISSING || figure.at().block().part() == Part.CHECK ? figure
-                : new MarkedFigure(figure.at(), figure.kind(), figure.text(), Verdict.UNWRITTEN, figure.should());
+                : figure.withVerdict(Verdict.UNWRITTEN);
     }
 
     private List<MarkedFigure> whereTheyStand() {
-        return figures.stream().map(
-                figure -> figure.text().isEmpty() ? figure : new MarkedFigure(paper.origin(figure.at()), figure.kind(),
-                        figure.text(), figure.verdict(), figure.should()))
-                .toList();
+        return figures.stream()
+                .map(figure -> figure.text().isEmpty() ? figure : figure.withAt(paper.origin(figure.at()))).toList();
     }
 
     /** The lines of the working of which nothing stands though the answer does. */
@@ -289,8 +287,7 @@ final class Verdicts {
         for (int i = 0; i < figures.size(); i++) {
             MarkedFigure figure = figures.get(i);
             if (which.test(figure)) {
-                figures.set(i,
-                        new MarkedFigure(figure.at(), figure.kind(), figure.text(), Verdict.WRONG, right(figure.at())));
+                figures.set(i, figure.withVerdict(Verdict.WRONG).withShould(right(figure.at())));
                 return true;
             }
         }

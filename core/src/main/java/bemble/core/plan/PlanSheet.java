@@ -4,8 +4,6 @@ import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.practice.features.Question;
-import bemble.core.practice.features.Targets;
-import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Refusal;
 import bemble.core.progress.Rule;
 import bemble.core.slip.Slips;
@@ -54,9 +52,7 @@ public final class PlanSheet {
 
     private static List<Question> telling(Rung rung, String slip, int count, long seed, List<Question> others) {
         try {
-            Wishes wishes = rung.wishes();
-            return new Draft(new Wishes(wishes.operation(), wishes.wanted(),
-                    Targets.of(wishes.operation(), List.of(), List.of(slip))), seed).draw(count, others);
+            return new Draft(rung.wishes().withTelling(slip), seed).draw(count, others);
         } catch (Refusal noneOfThisRung) {
             return List.of();
         }

@@ -19,6 +19,7 @@ import bemble.core.problem.ProblemText;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.words.Words;
+import bemble.core.working.Figure;
 import bemble.core.working.Mark;
 import bemble.core.working.Part;
 import bemble.core.working.Role;
@@ -87,6 +88,26 @@ class SlippedHandsTest {
         assertThat(Slipped.find(Slips.FACT_NEAR_MISS, problem, method, STYLE)
                 .flatMap(slip -> Slipped.answer(slip, problem, method, STYLE))).isPresent()
                         .get().isNotEqualTo(Written.answerBy(Hand.CAREFUL, problem, method, STYLE).answer().text());
+    }
+
+    /** A hand over another leaves alone what it does not decide: what is left off stays off, whoever is above. */
+    @ParameterizedTest
+    @CsvSource({"386 + 247", "503 − 128", "46 × 37", "4806 ÷ 6", "√1849"})
+    void whatIsAboveASlipChangesNothingElseOfIt(String text) {
+        Problem problem = problem(text);
+        List<Figure> careful = ink(base -> base, problem);
+        for (KnownSlip known : Slips.of(problem, Methods.usual(problem).name())) {
+            List<Figure> slipped = ink(known.slip(), problem);
+            assertThat(ink(known.slip().and(Slip.nearMiss(999, 1)), problem)).as(known.id()).isEqualTo(slipped);
+            assertThat(ink(known.slip().notAt(99), problem)).as(known.id()).isEqualTo(slipped);
+            assertThat(ink(known.slip().at(99), problem)).as(known.id()).isEqualTo(careful);
+            assertThat(ink(known.slip().chance(1, () -> 0), problem)).as(known.id()).isEqualTo(slipped);
+            assertThat(ink(known.slip().chance(0, () -> 0), problem)).as(known.id()).isEqualTo(careful);
+        }
+    }
+
+    private static List<Figure> ink(Slip slip, Problem problem) {
+        return Written.asFarAs(slip.over(Hand.CAREFUL), problem, Methods.usual(problem), STYLE, true).ink();
     }
 
     @Test

@@ -141,9 +141,7 @@ class DiagnosisController {
         List<Finding> findings =
                 Stream.concat(known ? Stream.empty() : Diagnosis.presumed(answers, request.slips()).stream(),
                         judged.findings().stream()).toList();
-        return DiagnoseResponse.of(
-                new Judged(judged.verdict(), judged.firstWrongPlace(), findings, judged.unknown(), judged.say()), order,
-                true, rules.now());
+        return DiagnoseResponse.of(judged.withFindings(findings), order, true, rules.now());
     }
 
     /** Finds what several answers have in common. */

@@ -7,7 +7,6 @@ import bemble.core.method.Methods;
 import bemble.core.practice.Draft;
 import bemble.core.practice.features.Features;
 import bemble.core.practice.features.Question;
-import bemble.core.practice.features.Targets;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
@@ -67,9 +66,7 @@ class FollowUp {
                 Methods.find(problem, null, open.style()).name()).isPresent()).toList();
         for (Problem model : problems) {
             try {
-                Wishes like = Wishes.like(Features.of(model));
-                Wishes wishes = new Wishes(like.operation(), like.wanted(),
-                        Targets.of(like.operation(), List.of(), List.of(slip)));
+                Wishes wishes = Wishes.like(Features.of(model)).withTelling(slip);
                 List<Question> drawn =
                         new Draft(wishes, seed).draw(count, problems.stream().map(Question::of).toList());
                 return drawn.stream().map(Question::problem).toList();

@@ -4,6 +4,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -44,6 +45,11 @@ public record Wishes(Operation operation, Map<Feature, Wish> wanted, Targets tar
             wanted.put(Feature.DIGITS, new Wish(features.shortest(), features.count(Feature.DIGITS)));
         }
         return new Wishes(features.operation(), wanted);
+    }
+
+    /** The same, for questions in which a slip shows. */
+    public Wishes withTelling(String slip) {
+        return new Wishes(operation, wanted, Targets.of(operation, List.of(), List.of(slip)));
     }
 
     public Optional<Wish> wish(Feature feature) {

@@ -58,7 +58,11 @@ public class AttemptService {
 
     /** A paper with its entry in the log. */
     record Attempt(LogEntry entry, AttemptSettings settings, List<AttemptFigure> figures, UUID run, Long setId,
-            Integer question) {}
+            Integer question) {
+        Attempt withSettings(AttemptSettings others) {
+            return new Attempt(entry, others, figures, run, setId, question);
+        }
+    }
 
     /** Where a paper comes from: the run, set and question, all of which may be null. */
     record Source(UUID run, Long setId, Integer question) {}
@@ -169,8 +173,7 @@ public class AttemptService {
         }
         StoredAttempt stored = attempts.take(id).orElseThrow(AttemptService::missing);
         attempts.change(id, json.writeValueAsString(settings), stored.figures());
-        return new Attempt(attempt.entry(), settings, attempt.figures(), attempt.run(), attempt.setId(),
-                attempt.question());
+        return attempt.withSettings(settings);
     }
 
     /** Marks a paper and keeps how it came out. */
