@@ -8,6 +8,7 @@ import bemble.core.hand.FactQuestion;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
 import bemble.core.hand.Stuck;
+import bemble.core.hand.WorkRecord;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Slip;
@@ -28,6 +29,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -88,6 +90,27 @@ class SlippedHandsTest {
         assertThat(Slipped.find(Slips.FACT_NEAR_MISS, problem, method, STYLE)
                 .flatMap(slip -> Slipped.answer(slip, problem, method, STYLE))).isPresent()
                         .get().isNotEqualTo(Written.answerBy(Hand.CAREFUL, problem, method, STYLE).answer().text());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"64 + 23, subtracted-instead, 41", "23 + 64, subtracted-instead, 41", "64 + 64, subtracted-instead, 0",
+        "12 + 3, multiplied-instead, 36", "82 − 15, multiplied-instead, 1230", "14 × 30, subtracted-instead, 16",
+        "30 × 14, subtracted-instead, 16", "96 ÷ 4, multiplied-instead, 384", "96 ÷ 4, subtracted-instead, 92",
+        "96 ÷ 4, added-instead, 100", "214 + 153, answer-digits-turned, 376", "75 + 300, answer-digits-turned, 357"})
+    void oneOperationIsTakenForAnotherAndAnAnswerTurned(String text, String id, String answer) {
+        Problem problem = problem(text);
+        Written written = written(slip(id, problem), problem);
+        assertThat(written.answer().value()).isEqualTo(answer);
+        assertThat(written.method()).isNotNull();
+    }
+
+    @Test
+    void aListOfNumbersIsCutShortOnlyWhereItIsLong() {
+        List<String> twelve = IntStream.rangeClosed(1, 12).mapToObj(Integer::toString).toList();
+        assertThat(WorkRecord.listed("left", twelve)).endsWith("11, 12");
+        assertThat(WorkRecord.listed("left", Stream.concat(twelve.stream(), Stream.of("13")).toList()))
+                .endsWith("11, 12 …");
+        assertThat(WorkRecord.listed("left", List.of())).isEqualTo("no left");
     }
 
     /** A hand over another leaves alone what it does not decide: what is left off stays off, whoever is above. */

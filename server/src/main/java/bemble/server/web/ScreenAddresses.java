@@ -6,6 +6,7 @@ import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
 /** Serves the interface; every address that is a screen of it gets the same page. */
@@ -14,7 +15,9 @@ class ScreenAddresses implements WebMvcConfigurer {
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/assets/**").addResourceLocations("classpath:/static/assets/")
-                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable())
+                // The scripts were packed when they were built; a class that opens at once does not have them packed thirty times.
+                .resourceChain(true).addResolver(new EncodedResourceResolver());
         registry.addResourceHandler("/**").addResourceLocations("classpath:/static/")
                 .setCacheControl(CacheControl.noCache())
                 .resourceChain(true).addResolver(new ScreenResolver());

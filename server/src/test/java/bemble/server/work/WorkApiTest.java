@@ -5,9 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bemble.server.running.Client;
 import bemble.server.running.DemoServer;
 import bemble.server.running.RunningServer;
+import java.io.IOException;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -129,5 +133,20 @@ class WorkApiTest {
         assertThat(teacher.get("/assets/none.js").status()).isEqualTo(404);
         assertThat(anybody.get("/log").text()).contains("<div id=\"root\">");
         assertThat(anybody.get("/log?search=1.5").type()).startsWith("text/html");
+    }
+
+    @Test
+    void scriptsComePackedAsTheyWereBuilt(RunningServer server) throws IOException {
+        Matcher script = Pattern.compile("/assets/index-[^\"]+\\.js").matcher(anybody.get("/").text());
+        assertThat(script.find()).isTrue();
+        String host = server.address().replaceAll(".*/", "");
+        for (String accepted : List.of("gzip", "identity")) {
+            String[] reply = server.raw("GET " + script.group() + " HTTP/1.1\r\nHost: " + host + "\r\nAccept-Encoding: "
+                    + accepted + "\r\nConnection: close\r\n\r\n").split("\r\n\r\n", 2);
+            String head = reply[0].toLowerCase(Locale.ROOT);
+            // What is packed on the way has no length to say beforehand.
+            assertThat(head).contains("content-length:").contains("immutable").contains("text/javascript");
+            assertThat(head.contains("content-encoding: gzip")).isEqualTo(accepted.equals("gzip"));
+        }
     }
 }
