@@ -74,6 +74,7 @@ export const GridSquare = memo(function GridSquare(props: Props) {
           bgcolor: paper.absent ? 'transparent' : ink.sheet,
           border: refused ? `2px solid ${ink.wrong}` : `1px solid ${ink.hair}`,
           px: 0.25,
+          textOverflow: 'ellipsis',
         }}
       />
     </Box>

@@ -165,8 +165,7 @@ class ScreenService {
     @Transactional
     SessionView giveBack(TeacherId teacherId, long id, PupilId pupilId) {
         view(teacherId, id);
-        StoredPlace place = screens.take(id, pupilId).orElseThrow(ScreenService::gone);
-        screens.change(place.handedIn(null));
+        screens.change(place(id, pupilId).handedIn(null));
         events.publishEvent(new SessionChanged(id));
         return view(teacherId, id);
     }
@@ -175,13 +174,14 @@ class ScreenService {
     @Transactional
     SessionView forAnyDevice(TeacherId teacherId, long id, PupilId pupilId) {
         view(teacherId, id);
-        screens.change(screens.take(id, pupilId).orElseThrow(ScreenService::gone).forAnyDevice());
+        screens.change(place(id, pupilId).forAnyDevice());
         events.publishEvent(new SessionChanged(id));
         return view(teacherId, id);
     }
 
-    static Missing gone() {
-        return new Missing("You are not in any more. Type the code again and pick your name.");
+    private StoredPlace place(long id, PupilId pupilId) {
+        return screens.take(id, pupilId).orElseThrow(() -> new Missing(
+                "This set was not opened for that pupil. Load the page again to see who writes it."));
     }
 
     private OffsetDateTime now() {

@@ -92,7 +92,7 @@ class VisitService {
         String run = place.run();
         if (run == null) {
             String name = classes.find(session.teacherId(), session.classId()).pupil(pupilId)
-                    .orElseThrow(ScreenService::gone).name();
+                    .orElseThrow(VisitService::gone).name();
             run = papers
                     .begin(session.teacherId(), pupilId, name + ", " + session.title(),
                             sessions.problems(session),
@@ -108,10 +108,10 @@ class VisitService {
     private record In(StoredSession session, StoredPlace place, Pupil pupil) {}
 
     private In in(Visitor visitor) {
-        StoredSession session = screens.byId(visitor.sessionId()).orElseThrow(ScreenService::gone);
+        StoredSession session = screens.byId(visitor.sessionId()).orElseThrow(VisitService::gone);
         StoredPlace place = screens.place(visitor.sessionId(), visitor.pupilId()).filter(each -> each.run() != null)
-                .orElseThrow(ScreenService::gone);
-        Pupil pupil = classes.pupil(session.teacherId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
+                .orElseThrow(VisitService::gone);
+        Pupil pupil = classes.pupil(session.teacherId(), visitor.pupilId()).orElseThrow(VisitService::gone);
         return new In(session, place, pupil);
     }
 
@@ -129,11 +129,11 @@ class VisitService {
 
     private StoredPlace place(Visitor visitor) {
         return screens.place(visitor.sessionId(), visitor.pupilId()).filter(each -> each.run() != null)
-                .orElseThrow(ScreenService::gone);
+                .orElseThrow(VisitService::gone);
     }
 
     private ScreenMapper.OpenTo session(Visitor visitor) {
-        return screens.openTo(visitor.sessionId()).orElseThrow(ScreenService::gone);
+        return screens.openTo(visitor.sessionId()).orElseThrow(VisitService::gone);
     }
 
     private int question(StoredPlace place, long paperId) {
@@ -158,7 +158,7 @@ class VisitService {
         requireOpen(before, session);
         int question = question(before, paperId);
         // Kept from others for as short as can be: papers written at the same time wait for each other here.
-        StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
+        StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(VisitService::gone);
         if (place.device() != null && !place.device().equals(visitor.device())) {
             screens.otherDevice(visitor.sessionId(), visitor.pupilId(), now());
             events.publishEvent(new SessionChanged(visitor.sessionId()));
@@ -183,7 +183,7 @@ class VisitService {
     @Transactional
     void handIn(Visitor visitor) {
         in(visitor);
-        StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(ScreenService::gone);
+        StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(VisitService::gone);
         requireOpen(place, session(visitor));
         screens.change(place.handedIn(now()));
         events.publishEvent(new SessionChanged(visitor.sessionId()));
@@ -191,5 +191,9 @@ class VisitService {
 
     private OffsetDateTime now() {
         return OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS);
+    }
+
+    private static Missing gone() {
+        return new Missing("You are not in any more. Type the code again and pick your name.");
     }
 }

@@ -113,6 +113,11 @@ class ScreensApiTest {
                         .contains("handed in");
 
         teacher.post("/api/screens/" + id + "/pupils/" + pupil(session, 0) + "/back", Map.of());
+        for (String done : List.of("back", "device")) {
+            Client.Reply nobody = teacher.post("/api/screens/" + id + "/pupils/999999/" + done, Map.of());
+            assertThat(nobody.status()).isEqualTo(404);
+            assertThat(nobody.message()).contains("was not opened for that pupil");
+        }
         write(child, first, "8");
         child.post("/api/in/hand-in", Map.of());
         JsonNode again = teacher.get("/api/markings/" + session.get("markingId").asLong()).json().get("papers").get(0)
