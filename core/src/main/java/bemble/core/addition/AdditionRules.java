@@ -189,7 +189,7 @@ public final class AdditionRules {
     }
 
     private static Turn<Total> total(String id, String words, Otherwise<Total> otherwise) {
-        return Turn.of(id, words, Total.class, (q, hand) -> notBelow(otherwise.of(q)));
+        return Turn.of(id, words, Total.class, (q, hand) -> Turn.notBelow(otherwise.of(q)));
     }
 
     private static Turn<Digit> digit(String id, String words, Otherwise<Digit> otherwise) {
@@ -198,9 +198,5 @@ public final class AdditionRules {
 
     private static Turn<Carry> carry(String id, String words, Otherwise<Carry> otherwise) {
         return Turn.of(id, words, Carry.class, (q, hand) -> otherwise.of(q));
-    }
-
-    private static @Nullable Integer notBelow(@Nullable Integer total) {
-        return total == null || total < 0 ? null : total;
     }
 }

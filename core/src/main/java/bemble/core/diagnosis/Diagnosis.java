@@ -36,8 +36,11 @@ public final class Diagnosis {
     static Judged of(Item item, Punctuation punctuation, @Nullable Posterior writer) {
         Answers answers = item.answers();
         String given = item.given();
-        Verdict verdict = given == null ? Verdict.CORRECT : verdict(answers, given, punctuation);
-        if (given == null || verdict != Verdict.WRONG) {
+        if (given == null) {
+            return new Judged(Verdict.CORRECT, null, List.of(), 0, "");
+        }
+        Verdict verdict = verdict(answers, given, punctuation);
+        if (verdict != Verdict.WRONG) {
             return new Judged(verdict, null, List.of(), 0, "");
         }
         GivenAnswer read = GivenAnswer.read(given, punctuation).orElseThrow();

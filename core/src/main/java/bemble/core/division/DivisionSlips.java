@@ -227,10 +227,13 @@ public final class DivisionSlips {
         return base -> {
             BigInteger[] all = new BigInteger[1];
             return at(Goes.class, (Goes q, Hand hand) -> {
-                Integer digit = q.careful();
-                boolean more = q.isLast() && q.partial().mod(q.divisor()).signum() > 0 && digit != null && digit < 9;
-                all[0] = more ? q.partial() : null;
-                return more && digit != null ? digit + 1 : null;
+                Integer digit = q.isLast() && q.partial().mod(q.divisor()).signum() > 0 ? q.careful() : null;
+                if (digit == null || digit >= 9) {
+                    all[0] = null;
+                    return null;
+                }
+                all[0] = q.partial();
+                return digit + 1;
             }).and(at(Times.class, (Times q, Hand hand) -> all[0])).over(base);
         };
     }

@@ -20,8 +20,14 @@ public interface Reading {
 
     /** The number at that anchor, or null. */
     default @Nullable Integer number(Spot spot, Anchor anchor) {
+        String text = digits(spot, anchor, MOST_DIGITS);
+        return text == null ? null : Integer.valueOf(text);
+    }
+
+    /** What stands at that anchor where it is digits alone, and at most so many; else null. */
+    default @Nullable String digits(Spot spot, Anchor anchor, int most) {
         String text = at(spot, anchor);
-        return isDigits(text, MOST_DIGITS) ? Integer.valueOf(text) : null;
+        return isDigits(text, most) ? text : null;
     }
 
     /** Whether a text is one digit or more, and at most so many. A search reads a paper often: no pattern is matched. */

@@ -165,16 +165,12 @@ public final class MultiplicationRules {
     }
 
     private static Turn<Product> product(String id, String words, Otherwise<Product> otherwise) {
-        return Turn.of(id, words, Product.class, (q, hand) -> notBelow(otherwise.of(q)));
+        return Turn.of(id, words, Product.class, (q, hand) -> Turn.notBelow(otherwise.of(q)));
     }
 
     private static Turn<WithCarry> carried(String id, String words, Otherwise<WithCarry> otherwise) {
         return Turn.of(id, words, WithCarry.class,
-                (q, hand) -> q.carryIn() == 0 ? null : notBelow(otherwise.of(q)));
-    }
-
-    private static @Nullable Integer notBelow(@Nullable Integer product) {
-        return product == null || product < 0 ? null : product;
+                (q, hand) -> q.carryIn() == 0 ? null : Turn.notBelow(otherwise.of(q)));
     }
 
     private static Turn<Carry> rowCarry(String id, String words, Otherwise<Carry> otherwise) {

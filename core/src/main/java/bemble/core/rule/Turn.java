@@ -7,6 +7,7 @@ import bemble.core.hand.slipped.Slip;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a decision becomes.
@@ -31,5 +32,10 @@ public record Turn<Q>(String id, String words, Function<Predicate<Q>, Slip> slip
     /** A slip made throughout a working that is one of those. */
     public static Turn<ChosenMethod> throughout(String id, String words, Slip slip) {
         return new Turn<>(id, words, here -> Slip.in(chosen -> here.test(chosen) ? slip : base -> base));
+    }
+
+    /** What may be decided, since no hand comes below 0; null where there is nothing to decide otherwise. */
+    public static @Nullable Integer notBelow(@Nullable Integer decided) {
+        return decided == null || decided < 0 ? null : decided;
     }
 }

@@ -23,6 +23,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
@@ -164,24 +165,22 @@ class ScreenService {
     /** Gives a paper that was handed in back, to be gone on with; its first answers stay what they were. */
     @Transactional
     SessionView giveBack(TeacherId teacherId, long id, PupilId pupilId) {
-        view(teacherId, id);
-        screens.change(place(id, pupilId).handedIn(null));
-        events.publishEvent(new SessionChanged(id));
-        return view(teacherId, id);
+        return changed(teacherId, id, pupilId, place -> place.handedIn(null));
     }
 
     /** Lets another device write under a name: the next that writes keeps it. */
     @Transactional
     SessionView forAnyDevice(TeacherId teacherId, long id, PupilId pupilId) {
-        view(teacherId, id);
-        screens.change(place(id, pupilId).forAnyDevice());
-        events.publishEvent(new SessionChanged(id));
-        return view(teacherId, id);
+        return changed(teacherId, id, pupilId, StoredPlace::forAnyDevice);
     }
 
-    private StoredPlace place(long id, PupilId pupilId) {
-        return screens.take(id, pupilId).orElseThrow(() -> new Missing(
+    private SessionView changed(TeacherId teacherId, long id, PupilId pupilId, UnaryOperator<StoredPlace> change) {
+        view(teacherId, id);
+        StoredPlace place = screens.take(id, pupilId).orElseThrow(() -> new Missing(
                 "This set was not opened for that pupil. Load the page again to see who writes it."));
+        screens.change(change.apply(place));
+        events.publishEvent(new SessionChanged(id));
+        return view(teacherId, id);
     }
 
     private OffsetDateTime now() {

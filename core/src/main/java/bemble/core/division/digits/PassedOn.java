@@ -45,7 +45,7 @@ public record PassedOn(@Nullable Spot next, int place, BigInteger from, BigInteg
 
     @Override
     public @Nullable BigInteger read(Reading paper) {
-        String text = next == null ? null : paper.at(next, Anchor.BEFORE_HIGH);
-        return text != null && Reading.isDigits(text, 60) ? new BigInteger(text) : null;
+        String text = next == null ? null : paper.digits(next, Anchor.BEFORE_HIGH, 60);
+        return text == null ? null : new BigInteger(text);
     }
 }

@@ -63,7 +63,7 @@ record NextStop(NumberLine line, int number, Numeral at, Numeral minuend, int de
 
     @Override
     public @Nullable Numeral read(Reading paper) {
-        String text = paper.at(line.labelSpot(number), Anchor.MIDDLE);
-        return decimals == 0 && text != null && Reading.isDigits(text, 60) ? Numeral.of(text) : null;
+        String text = decimals == 0 ? paper.digits(line.labelSpot(number), Anchor.MIDDLE, 60) : null;
+        return text == null ? null : Numeral.of(text);
     }
 }
