@@ -22,7 +22,9 @@ export function MarkingScreen() {
   if (trouble) {
     return (
       <Box sx={{ p: 4 }}>
-        <Trouble message={trouble.message} /> <Link to="/marking">To the piles</Link>
+        <Trouble message={trouble.message} />{' '}
+        <Button onClick={() => void Promise.all([marking.refetch(), forms.refetch()])}>Try again</Button>{' '}
+        <Link to="/marking">To the piles</Link>
         {waiting.length > 0 && (
           <Box sx={{ mt: 2 }}>
             What you typed for it is not kept: {waiting.map((entry) => entry.says).join(' · ')}.{' '}

@@ -47,8 +47,8 @@ public class Judging {
     private static final Logger LOG = LoggerFactory.getLogger(Judging.class);
     private static final int MOST_PRESUMED = 4;
     private static final double WORTH_SHOWING = 0.02;
-    /** A pile with more answers that nobody has judged yet is shown first and judged afterwards. */
-    private static final int MOST_AT_ONCE = 700;
+    /** A pile with more answers that nobody has judged yet is shown first and judged afterwards: each takes about a millisecond. */
+    private static final int MOST_AT_ONCE = 100;
     private static final int MOST_KEPT = 24_000;
     private static final int MOST_SHEETS = 40;
 

@@ -39,9 +39,13 @@ class LogApiTest {
             assertThat(entries().get(0).get("id")).isEqualTo(second.get("id"));
 
             client.send("PATCH", "/api/log/" + first.get("id"),
-                    "{\"label\":\"Terns 100%\",\"note\":\"rope\",\"kept\":true}");
+                    "{\"label\":\"Terns 100%\",\"note\":\"Half-term rope\",\"kept\":true}");
             assertThat(client.get("/api/log?search=100%25").json().get("total").asInt()).isEqualTo(1);
             assertThat(client.get("/api/log?search=%25_").json().get("total").asInt()).isZero();
+            assertThat(client.get("/api/log?search=half-TERM").json().get("entries").get(0).get("id"))
+                    .isEqualTo(first.get("id"));
+            assertThat(client.get("/api/log?search=100%25%20half").json().get("total").asInt())
+                    .as("the end of one thing and the beginning of the next").isZero();
 
             JsonNode reworked = client.post("/api/log", Map.of("replaces", first.get("id"), "work", Map.of("problem",
                     "4738 + 1967", "style", Map.of("onesWord", "units")))).json();

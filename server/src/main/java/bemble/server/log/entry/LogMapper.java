@@ -22,16 +22,16 @@ public interface LogMapper {
             "exists (select 1 from attempt a join screen_place p on p.run = a.run where a.entry_id = log_entry.id)";
     String COLUMNS = "id, reference, worked_at, operation, problem, method, choices, check_kind, answer, working, "
             + "check_statement, check_holds, label, note, kept, explanation, revision, written, deleted_at";
-    String MATCHES =
-            "teacher_id = #{teacherId} and deleted_at is null <if test=\"pattern != '%%'\">and (lower(problem) like #{pattern} escape '!' "
-                    + "or lower(answer) like #{pattern} escape '!' or lower(label) like #{pattern} escape '!' "
-                    + "or lower(note) like #{pattern} escape '!' or lower(working) like #{pattern} escape '!')</if> "
-                    + "<if test='pupils != null'> and <if test='!pupils'>not</if> exists (select 1 from attempt "
-                    + "where entry_id = log_entry.id and pupil_id is not null)</if>";
+    String MATCHES = "teacher_id = #{teacherId} and deleted_at is null "
+            + "<if test=\"pattern != '%%'\">and words like #{pattern} escape '!'</if> "
+            + "<if test='pupils != null'> and <if test='!pupils'>not</if> exists (select 1 from attempt "
+            + "where entry_id = log_entry.id and pupil_id is not null)</if>";
 
-    // Ordered by the whole index, so that the newest are read off it and nothing is sorted.
-    @Select("<script>select " + COLUMNS + " from log_entry use index (log_entry_there) where " + MATCHES
-            + " order by teacher_id, deleted_at, worked_at desc, id desc offset #{offset} rows fetch first #{most} rows only</script>")
+    // Ordered by the whole index, so that which are meant is read off it alone: nothing is sorted, no other row is looked at.
+    @Select("<script>select " + COLUMNS
+            + " from log_entry where id in (select id from log_entry use index (log_entry_words) where "
+            + MATCHES + " order by teacher_id, deleted_at, worked_at desc, id desc offset #{offset} rows "
+            + "fetch first #{most} rows only) order by worked_at desc, id desc</script>")
     List<LogEntry> search(TeacherId teacherId, String pattern, Boolean pupils, int offset, int most);
 
     @Select("select " + COLUMNS
@@ -39,7 +39,7 @@ public interface LogMapper {
             + "order by teacher_id, written, worked_at desc, id desc fetch first row only")
     Optional<LogEntry> lastWorked(TeacherId teacherId);
 
-    @Select("<script>select count(*) from log_entry use index (log_entry_there) where " + MATCHES + "</script>")
+    @Select("<script>select count(*) from log_entry use index (log_entry_words) where " + MATCHES + "</script>")
     int count(TeacherId teacherId, String pattern, Boolean pupils);
 
     @Select("select " + COLUMNS
