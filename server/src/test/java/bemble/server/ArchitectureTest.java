@@ -36,8 +36,12 @@ class ArchitectureTest {
         try (Stream<Path> all = Files.walk(Path.of("src/main/java"))) {
             assertThat(all.filter(path -> path.toString().endsWith(".java"))
                     .collect(Collectors.groupingBy(Path::getParent)).entrySet())
-                            .hasSizeGreaterThan(20).allSatisfy(room -> assertThat(room.getValue())
-                                    .as(room.getKey().toString()).hasSizeLessThanOrEqualTo(25));
+                            .hasSizeGreaterThan(20).allSatisfy(room -> {
+                                assertThat(room.getValue()).as(room.getKey().toString()).hasSizeLessThanOrEqualTo(25);
+                                // The compiler asks then that what may be missing is said to be.
+                                assertThat(room.getKey().resolve("package-info.java")).content()
+                                        .contains("@NullMarked");
+                            });
         }
     }
 

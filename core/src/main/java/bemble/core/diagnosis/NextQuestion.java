@@ -49,7 +49,8 @@ public record NextQuestion(@Nullable Question question, String why, boolean done
      * @param wishes what the question may be like
      * @param asked the questions asked before, which are not asked again
      */
-    public static NextQuestion after(Writer writer, List<Wishes> wishes, Method<?> method, List<Question> asked,
+    public static NextQuestion after(@Nullable Writer writer, List<Wishes> wishes, Method<?> method,
+            List<Question> asked,
             long seed) {
         Problem model = new Draft(wishes.get(0), seed).draw(1).get(0).problem();
         List<KnownSlip> slips = Slips.met(model, method.name());

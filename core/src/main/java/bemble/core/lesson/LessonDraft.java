@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Sets a lesson out: one shown, a mistake to find, three together, one by a child, the sheet alone, and one to close. */
 public final class LessonDraft {
@@ -34,7 +35,7 @@ public final class LessonDraft {
      * @param minutes how long the lesson is
      * @return its parts in their order; their minutes come to those of the lesson, and the sheet has as many of its questions as fit
      */
-    public static List<Stage> of(List<Question> worked, String slip, List<Question> sheet, int minutes,
+    public static List<Stage> of(List<Question> worked, @Nullable String slip, List<Question> sheet, int minutes,
             HouseStyle style) {
         Map<Kind, Integer> shared = Minutes.of(minutes, Effort.minutes(sheet));
         List<Question> left = new ArrayList<>(worked);
@@ -80,9 +81,11 @@ public final class LessonDraft {
     private record Mistake(Question question, String slip) {}
 
     /** The first problem in which the slip changes the answer; where no slip is wanted, or it never does, one that does. */
-    private static Optional<Mistake> mistake(List<Question> left, String slip, HouseStyle style) {
-        return left.stream().filter(question -> slip != null && shows(slip, question.problem(), style))
-                .findFirst().map(question -> new Mistake(question, slip))
+    private static Optional<Mistake> mistake(List<Question> left, @Nullable String slip, HouseStyle style) {
+        return Stream.ofNullable(slip)
+                .flatMap(id -> left.stream().filter(question -> shows(id, question.problem(), style))
+                        .map(question -> new Mistake(question, id)))
+                .findFirst()
                 .or(() -> left.stream()
                         .flatMap(question -> likely(question.problem(), style).map(id -> new Mistake(question, id)))
                         .findFirst());

@@ -65,6 +65,6 @@ public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAns
      * @param cost how ill it fits, from 0
      * @param confidence from 0 to 1, among the hands that were tried
      */
-    public record Explained(String slip, @Nullable String with, @Nullable Slip hand, List<Integer> places, double cost,
+    public record Explained(String slip, @Nullable String with, Slip hand, List<Integer> places, double cost,
             double confidence) {}
 }

@@ -20,6 +20,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** Marks a paper: of the careful hand and the hands that slip, the one that would have written it most nearly says what is right. */
 public final class Marking {
@@ -61,12 +62,13 @@ public final class Marking {
      * @param method the id of the method asked for, or null for the usual one
      * @throws Refusal where the method does not fit the problem
      */
-    public static Marked mark(Problem problem, String method, HouseStyle style, PaperToMark paper) {
+    public static Marked mark(Problem problem, @Nullable String method, HouseStyle style, PaperToMark paper) {
         return mark(problem, method, style, paper, KeptRules.NONE);
     }
 
     /** The same in a school that has given some rules worked out a name of their own. */
-    public static Marked mark(Problem problem, String method, HouseStyle style, PaperToMark paper, KeptRules kept) {
+    public static Marked mark(Problem problem, @Nullable String method, HouseStyle style, PaperToMark paper,
+            KeptRules kept) {
         return new Marking(problem, Methods.find(problem, method, style), style, paper, kept).marked();
     }
 

@@ -4,6 +4,7 @@ import bemble.core.working.Anchor;
 import bemble.core.working.BlockName;
 import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A figure as it stands on somebody's paper.
@@ -16,7 +17,7 @@ import bemble.core.working.MarkKind;
  * @param text what is written; of a stroke the figure it strikes, or nothing; {@link #UNCLEAR} where
  *     nobody can read it
  */
-public record PaperFigure(BlockName block, Line line, int place, Anchor anchor, MarkKind kind, String text) {
+public record PaperFigure(BlockName block, Line line, int place, @Nullable Anchor anchor, MarkKind kind, String text) {
     /** The text of a figure that nobody can read. */
     public static final String UNCLEAR = "?";
 

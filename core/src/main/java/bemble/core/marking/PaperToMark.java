@@ -2,6 +2,7 @@ package bemble.core.marking;
 
 import bemble.core.style.CheckKind;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Somebody's paper.
@@ -13,7 +14,7 @@ import java.util.List;
  * @param check the check that is written too, or null where none is
  */
 public record PaperToMark(List<PaperFigure> written, boolean settingOut, boolean soFar, boolean ownWay,
-        CheckKind check) {
+        @Nullable CheckKind check) {
     public PaperToMark {
         written = List.copyOf(written);
     }

@@ -71,17 +71,18 @@ final class RowLines {
         if (figure.line().is(Line.Kind.ADDEND)) {
             return lines.containsKey(figure.line()) ? in(lines.get(figure.line()), each) : each;
         }
-        if (figure.line().is(Line.Kind.ROW_CARRIES) && figure.anchor() != null) {
+        Anchor anchor = figure.anchor();
+        if (figure.line().is(Line.Kind.ROW_CARRIES) && anchor != null) {
             Line own = Line.addend(figure.line().number());
             Line other = Line.of(Line.Kind.ROW_CARRIES, lines.getOrDefault(own, own).number());
             // Carries may have stayed in the order in which the digits below stand.
-            return figure.text().equals(small.get(key(figure, figure.line()))) ? each : in(other, each);
+            return figure.text().equals(small.get(key(figure, figure.line(), anchor))) ? each : in(other, each);
         }
         return each;
     }
 
-    private static Figure.Key key(PaperFigure figure, Line line) {
-        return new Figure.Key(figure.block(), line, figure.place(), figure.anchor(), figure.isStroke());
+    private static Figure.Key key(PaperFigure figure, Line line, Anchor anchor) {
+        return new Figure.Key(figure.block(), line, figure.place(), anchor, figure.isStroke());
     }
 
     private static Read in(Line line, Read each) {

@@ -160,7 +160,8 @@ final class Run {
 
     Marked.Explained explained(double confidence) {
         List<String> names = hypothesis.names();
-        return new Marked.Explained(names.get(0), names.size() > 1 ? names.get(1) : null, hypothesis.slip(),
+        return new Marked.Explained(names.get(0), names.size() > 1 ? names.get(1) : null,
+                Objects.requireNonNull(hypothesis.slip()),
                 written.brokenPlaces(), cost,
                 confidence);
     }

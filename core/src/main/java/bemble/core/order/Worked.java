@@ -59,11 +59,11 @@ public final class Worked {
      *
      * @param name the slip's name, to be kept with it
      */
-    public static Worked by(Slip slip, WorkOrder order, String name) {
+    public static Worked by(Slip slip, WorkOrder order, @Nullable String name) {
         return by(slip, order, Checking.find(order.problem(), order.check(), order.style()), name);
     }
 
-    private static Worked by(Slip slip, WorkOrder order, CheckKind kind, String name) {
+    private static Worked by(Slip slip, WorkOrder order, CheckKind kind, @Nullable String name) {
         Method<?> method = Methods.find(order.problem(), order.method(), order.style());
         return new Worked(Written.by(slip.over(Hand.CAREFUL), order.problem(), method, order.style()), kind, name);
     }

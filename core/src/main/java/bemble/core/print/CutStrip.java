@@ -4,6 +4,7 @@ import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A strip to cut off and lay before a child: a question begun for them, and one that tells how they go on.
@@ -12,7 +13,7 @@ import java.util.List;
  * @param telling the question after it, set out, or null
  * @param help a word to go with it; may be empty
  */
-public record CutStrip(String name, Problem begun, Problem telling, String help,
+public record CutStrip(String name, Problem begun, @Nullable Problem telling, String help,
         HouseStyle style) implements TextPages.Part {
     private static final double DASH = 2;
     private static final double LINE = 0.2;

@@ -3,6 +3,7 @@ package bemble.core.progress;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How one pupil did in a quiz: a sheet of one rung with a pass mark. Passed, the plan moves on, though the rung is called
@@ -13,7 +14,7 @@ import java.util.Locale;
  * @param passMark how many right ones are enough
  * @param slip the slip seen most in it; null where none was
  */
-public record Quiz(LocalDate day, int right, int of, int passMark, String slip) {
+public record Quiz(LocalDate day, int right, int of, int passMark, @Nullable String slip) {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
 
     public boolean isPassed() {

@@ -25,7 +25,7 @@ public record KeptRules(List<Kept> rules) {
          * @throws Refusal where it is no rule of the operation, or the name is none; the faults name {@code rule} and
          *     {@code name}
          */
-        public static Kept of(String rule, Operation operation, String name) {
+        public static Kept of(@Nullable String rule, Operation operation, @Nullable String name) {
             if (rule == null || !Rules.isRule(rule) || Rules.find(rule, operation).isEmpty()) {
                 throw Refusal.of("rule",
                         "Only a rule that was worked out can be given a name. Choose one that fits a pupil's answers.");

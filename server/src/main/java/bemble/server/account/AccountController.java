@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.InternalAuthenticationServiceException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -58,7 +59,8 @@ class AccountController {
      * @param first whether the first account is still to be created
      * @param demo the demo teacher's sign-in, in demo mode
      */
-    record AccountState(Long id, String teacher, @NotNull boolean first, Credentials demo) {}
+    record AccountState(@Nullable Long id, @Nullable String teacher, @NotNull boolean first,
+            @Nullable Credentials demo) {}
 
     record Credentials(
             @NotNull @NotBlank(message = "Type your sign-in name.") String login,
@@ -71,7 +73,7 @@ class AccountController {
 
     /** Who is signed in. */
     @GetMapping
-    AccountState state(@AuthenticationPrincipal SignedIn teacher) {
+    AccountState state(@AuthenticationPrincipal @Nullable SignedIn teacher) {
         return new AccountState(teacher == null ? null : teacher.id().value(),
                 teacher == null ? null : teacher.displayName(),
                 !accounts.hasTeachers(),

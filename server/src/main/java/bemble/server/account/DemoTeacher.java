@@ -2,6 +2,7 @@ package bemble.server.account;
 
 import bemble.server.ids.TeacherId;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -17,7 +18,7 @@ public class DemoTeacher implements ApplicationRunner {
 
     private final boolean demo;
     private final AccountService accounts;
-    private TeacherId justCreated;
+    private @Nullable TeacherId justCreated;
 
     DemoTeacher(@Value("${bemble.demo}") boolean demo, AccountService accounts) {
         this.demo = demo;

@@ -9,10 +9,11 @@ import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
-import org.apache.ibatis.annotations.Options.FlushCachePolicy;
 import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Options.FlushCachePolicy;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /** Classes and pupils; every class has a teacher. */
 @Mapper
@@ -41,14 +42,14 @@ interface ClassMapper {
     void changed(ClassId id);
 
     @Update("update school_class set deleted_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where teacher_id = #{teacherId} and id = #{id}")
-    int delete(TeacherId teacherId, ClassId id, OffsetDateTime at);
+    int delete(TeacherId teacherId, ClassId id, @Nullable OffsetDateTime at);
 
     /** The codes under which pupils of a class write at screens just now. */
     @Select("select code from live_session where class_id = #{id} and ended_at is null")
     List<String> openAtScreens(ClassId id);
 
     @Update("update school_class set arriving = #{arriving}, deleted_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where id = #{id}")
-    void arrive(ClassId id, boolean arriving, OffsetDateTime at);
+    void arrive(ClassId id, boolean arriving, @Nullable OffsetDateTime at);
 
     @Select("select id from school_class where arriving")
     List<ClassId> arriving();

@@ -13,6 +13,7 @@ import bemble.server.work.WorkResponse;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An answer as it is judged.
@@ -22,7 +23,7 @@ import java.util.List;
  */
 public record DiagnoseResponse(
         @NotNull String verdict,
-        Integer firstWrongPlace,
+        @Nullable Integer firstWrongPlace,
         @NotNull List<DiagnosedView> findings,
         @NotNull double unknown,
         @NotNull String say) {
@@ -39,10 +40,11 @@ public record DiagnoseResponse(
      * @param places where the rule itself was broken
      * @param working the presumed writing, slip and all
      */
-    public record DiagnosedView(@NotNull String slip, String with, @NotNull String name, @NotNull String label,
+    public record DiagnosedView(@NotNull String slip, @Nullable String with, @NotNull String name,
+            @NotNull String label,
             @NotNull List<Integer> places,
             @NotNull double confidence, @NotNull String sureness, @NotNull String say,
-            WorkResponse working) {}
+            @Nullable WorkResponse working) {}
 
     static DiagnoseResponse of(Judged judged, WorkOrder order, boolean workings, KeptRules kept) {
         boolean large = order.problem().operands().stream().anyMatch(number -> number.length() > LONG_NUMBER);
@@ -60,7 +62,7 @@ public record DiagnoseResponse(
                 judged.say());
     }
 
-    private static WorkResponse working(Finding finding, WorkOrder order) {
+    private static @Nullable WorkResponse working(Finding finding, WorkOrder order) {
         HouseStyle style = finding.style().equals(HouseStyle.USUAL) ? order.style() : order.style().keepingOrder();
         WorkOrder again = new WorkOrder(order.problem(), order.method(), style, null);
         try {

@@ -34,7 +34,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -64,7 +66,7 @@ class DiagnosisController {
         }
 
         /** A few together cost little more than one, since each is small. */
-        static int cost(List<DiagnoseRequest> items) {
+        static int cost(@Nullable List<DiagnoseRequest> items) {
             int all = items == null ? 0 : items.stream().filter(Objects::nonNull).mapToInt(DiagnoseRequest::cost).sum();
             return 1 + all / ITEMS_A_UNIT;
         }
@@ -78,7 +80,8 @@ class DiagnosisController {
      * @param explains how many of the {@code of} wrong answers it explains
      * @param chances on how many questions it would have changed the answer
      */
-    record CauseView(@NotNull String slip, String with, @NotNull String name, @NotNull String label, String fact,
+    record CauseView(@NotNull String slip, @Nullable String with, @NotNull String name, @NotNull String label,
+            @Nullable String fact,
             @NotNull int explains, @NotNull int of,
             @NotNull int chances, @NotNull double confidence, @NotNull String sureness, @NotNull String say) {
         static CauseView of(Cause cause, KeptRules kept) {
@@ -109,10 +112,10 @@ class DiagnosisController {
      * @param want what it should be like, as in drafts; may be left out
      * @param seed the same request and seed give the same question
      */
-    record NextRequest(Operation operation, String method,
-            @Size(max = Limits.DIAGNOSED_ANSWERS, message = "These are more than {max} answers. Judge fewer at a time.") List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items,
-            @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") Map<String, Object> want,
-            Long seed) implements Dear {
+    record NextRequest(@Nullable Operation operation, @Nullable String method,
+            @Size(max = Limits.DIAGNOSED_ANSWERS, message = "These are more than {max} answers. Judge fewer at a time.") @Nullable List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items,
+            @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") @Nullable Map<String, Object> want,
+            @Nullable Long seed) implements Dear {
         @Override
         public int cost() {
             return OF_A_QUESTION + SetRequest.cost(items);
@@ -126,7 +129,7 @@ class DiagnosisController {
      * @param problem the question that tells most; left out where no more need be asked
      * @param done whether one is sure, or can never be
      */
-    record NextResponse(NextProblem problem, @NotNull String why, @NotNull List<CauseView> slips,
+    record NextResponse(@Nullable NextProblem problem, @NotNull String why, @NotNull List<CauseView> slips,
             @NotNull List<FactView> facts, @NotNull double unknown, @NotNull boolean done) {}
 
     /** Finds what one wrong answer may be due to. */
@@ -136,11 +139,11 @@ class DiagnosisController {
         Punctuation punctuation = order.style().point().punctuation();
         Answers answers = answers(List.of(order)).get(0);
         Judged judged = Diagnosis.of(answers, request.given(), punctuation);
-        boolean known = request.slips() == null || request.slips().isEmpty() || request.slips().contains(null)
-                || judged.findings().stream().anyMatch(finding -> finding.slips().equals(request.slips()));
-        List<Finding> findings =
-                Stream.concat(known ? Stream.empty() : Diagnosis.presumed(answers, request.slips()).stream(),
-                        judged.findings().stream()).toList();
+        List<String> slips = request.slips();
+        Optional<Finding> asked = slips == null || slips.isEmpty() || slips.contains(null)
+                || judged.findings().stream().anyMatch(finding -> finding.slips().equals(slips)) ? Optional.empty()
+                        : Diagnosis.presumed(answers, slips);
+        List<Finding> findings = Stream.concat(asked.stream(), judged.findings().stream()).toList();
         return DiagnoseResponse.of(judged.withFindings(findings), order, true, rules.now());
     }
 

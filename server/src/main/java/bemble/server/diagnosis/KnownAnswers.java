@@ -9,6 +9,7 @@ import bemble.server.rules.SchoolRules;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The answers that hands come to, kept for the questions asked about last: a class works on the same sheet. */
@@ -20,7 +21,7 @@ public class KnownAnswers {
     private final Cache<Asked, Answers> kept = Caffeine.newBuilder().maximumSize(MOST).build();
 
     /** @param method the id of the method it is worked by, or null for the one of the style */
-    public record Wanted(Problem problem, String method, HouseStyle style) {
+    public record Wanted(Problem problem, @Nullable String method, HouseStyle style) {
         private String methodId() {
             return Methods.find(problem, method, style).name().id();
         }

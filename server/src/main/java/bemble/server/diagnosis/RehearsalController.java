@@ -16,6 +16,7 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -41,7 +42,7 @@ class RehearsalController {
     /** @param problems the questions as written, 40 at most */
     record RehearsalRequest(
             @NotEmpty(message = "Draw or type questions first; then they can be rehearsed.") @Size(max = Limits.REHEARSED_QUESTIONS, message = "A rehearsal takes {max} questions at most.") List<@NotNull(message = "A problem is missing.") @Size(max = Limits.PROBLEM_LETTERS, message = "This problem is too long.") String> problems,
-            Long seed) implements Dear {
+            @Nullable Long seed) implements Dear {
         @Override
         public int cost() {
             return OF_A_REHEARSAL;

@@ -10,6 +10,7 @@ import bemble.server.limits.Limits;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -27,11 +28,11 @@ class EstimateController {
      * @param own the teacher's own estimate, as typed; with it the answer comes back too
      */
     record EstimateRequest(@NotNull(message = "Say which problem to estimate.") @Valid WorkRequest work,
-            Integer keptDigits, String own) {}
+            @Nullable Integer keptDigits, @Nullable String own) {}
 
     record EstimateView(@NotNull String statement, @NotNull String value, @NotNull int fewestDigits,
             @NotNull int mostDigits,
-            String held) {}
+            @Nullable String held) {}
 
     /** Estimates an answer, step by step. */
     @PostMapping

@@ -1,2 +1,5 @@
 /** Estimates over HTTP. */
+@NullMarked
 package bemble.server.estimate;
+
+import org.jspecify.annotations.NullMarked;

@@ -4,9 +4,12 @@ import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.storage.ClosedByFullDisk;
 import java.util.List;
+import java.util.Objects;
 import org.apache.catalina.connector.ClientAbortException;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.MessageSourceResolvable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -123,7 +126,7 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMethodArgumentNotValid(MethodArgumentNotValidException exception,
             HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<Fault> faults = exception.getFieldErrors().stream()
-                .map(error -> new Fault(error.getField(), error.getDefaultMessage())).toList();
+                .map(error -> new Fault(error.getField(), said(error))).toList();
         return FaultResponse.of(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be saved", faults);
     }
 
@@ -132,9 +135,14 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
             HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<Fault> faults = exception.getParameterValidationResults().stream()
                 .flatMap(result -> result.getResolvableErrors().stream().map(error -> new Fault(
-                        String.valueOf(result.getMethodParameter().getParameterName()), error.getDefaultMessage())))
+                        String.valueOf(result.getMethodParameter().getParameterName()), said(error))))
                 .toList();
         return FaultResponse.of(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be taken", faults);
+    }
+
+    /** Every rule of ours says what is wrong in its own words. */
+    private static String said(MessageSourceResolvable error) {
+        return Objects.requireNonNull(error.getDefaultMessage());
     }
 
     @ExceptionHandler
@@ -154,7 +162,8 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
     }
 
     @Override
-    protected ResponseEntity<Object> handleExceptionInternal(Exception exception, Object body, HttpHeaders headers,
+    protected ResponseEntity<Object> handleExceptionInternal(Exception exception, @Nullable Object body,
+            HttpHeaders headers,
             HttpStatusCode status, WebRequest request) {
         return FaultResponse.of(status, "This cannot be done", List.of(new Fault("",
                 status.value() == 404 ? "There is nothing at this address."

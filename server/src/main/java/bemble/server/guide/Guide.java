@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import org.commonmark.ext.gfm.tables.TablesExtension;
 import org.commonmark.node.AbstractVisitor;
 import org.commonmark.node.Code;
@@ -15,6 +16,7 @@ import org.commonmark.node.Node;
 import org.commonmark.node.Text;
 import org.commonmark.parser.Parser;
 import org.commonmark.renderer.html.HtmlRenderer;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
@@ -39,7 +41,8 @@ class Guide {
             Node page = parser.parse(file.getContentAsString(StandardCharsets.UTF_8));
             Words words = new Words();
             page.accept(words);
-            read.add(new GuidePage(file.getFilename().replaceAll(NUMBER, ""), words.title(), renderer.render(page),
+            read.add(new GuidePage(Objects.requireNonNull(file.getFilename()).replaceAll(NUMBER, ""), words.title(),
+                    renderer.render(page),
                     words.said()));
         }
         pages = List.copyOf(read);
@@ -52,7 +55,7 @@ class Guide {
     /** The words of a page, to be searched; its heading becomes its title, and its pictures are those the application serves. */
     private static final class Words extends AbstractVisitor {
         private final StringBuilder said = new StringBuilder();
-        private Heading heading;
+        private @Nullable Heading heading;
         private int titleEnds;
 
         @Override

@@ -9,10 +9,11 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A class in a file of its own: everything that is known of it, as docs/formats/class.md describes it. */
 record ClassFile(@NotNull(message = "This is no class of Bemble’s: its format is missing.") String format,
-        @NotNull(message = "The class has no name.") String name, LocalDate written,
+        @NotNull(message = "The class has no name.") String name, @Nullable LocalDate written,
         @NotNull(message = "The pupils are missing.") @Size(max = Limits.PUPILS_IN_FILE, message = "These are more pupils than a class has.") List<@Valid @NotNull(message = "A pupil is missing.") PupilInFile> pupils) {
     static final String FORMAT = "bemble-class-1";
 
@@ -24,7 +25,7 @@ record ClassFile(@NotNull(message = "This is no class of Bemble’s: its format 
             @NotNull(message = "The answers are missing; there may be none.") @Size(max = Limits.ANSWERS_IN_FILE, message = "These are more answers than anybody writes.") List<@Valid @NotNull(message = "An answer is missing.") AnswerInFile> answers,
             @NotNull(message = "The rungs are missing; there may be none.") @Size(max = Limits.RUNGS, message = "These are more rungs than there are.") List<@Valid @NotNull(message = "A rung is missing.") RungInFile> rungs,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) @Size(max = Limits.QUIZZES_IN_FILE, message = "These are more quizzes than anybody writes.") List<@Valid @NotNull(message = "A quiz is missing.") QuizInFile> quizzes,
-            Boolean left) {
+            @Nullable Boolean left) {
         PupilInFile {
             quizzes = quizzes == null ? List.of() : quizzes;
         }
@@ -51,8 +52,8 @@ record ClassFile(@NotNull(message = "This is no class of Bemble’s: its format 
             @NotNull boolean right,
             @NotNull(message = "What was given is missing; it may be empty.") @Size(max = Limits.ANSWER_LETTERS, message = "An answer is too long.") String given,
             @NotNull(message = "The correction is missing; it may be empty.") @Size(max = Limits.ANSWER_LETTERS, message = "A correction is too long.") String correction,
-            @NotNull boolean alone, String cause, @NotNull boolean confirmed,
-            @Size(max = Limits.FACT_LETTERS, message = "A fact is too long.") String fact,
+            @NotNull boolean alone, @Nullable String cause, @NotNull boolean confirmed,
+            @Size(max = Limits.FACT_LETTERS, message = "A fact is too long.") @Nullable String fact,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) @Size(max = Limits.JUDGEMENTS, message = "A piece has two judgements at most.") List<@Valid @NotNull(message = "A judgement is missing.") JudgementInFile> judgements) {
         AnswerInFile {
             judgements = judgements == null ? List.of() : judgements;

@@ -32,8 +32,10 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** A class with all that is known of it, written into a file and made from one. */
@@ -77,7 +79,7 @@ class ClassTransfer {
                 .map(pupil -> new Pupil(pupil.id(), pupil.name())).toList();
     }
 
-    private ClassFile.PupilInFile inFile(PupilWork pupil, Boolean left) {
+    private ClassFile.PupilInFile inFile(PupilWork pupil, @Nullable Boolean left) {
         List<Judgement> judgements = pieces.judgementsOf(pupil.pupil().id());
         return new ClassFile.PupilInFile(pupil.pupil().name(), pupil.answers().stream()
                 .map(answer -> new ClassFile.AnswerInFile(answer.day(), answer.title(), answer.question(),
@@ -161,9 +163,11 @@ class ClassTransfer {
         });
         for (ClassFile.PupilInFile pupil : file.pupils()) {
             pupil.answers()
-                    .forEach(answer -> answer.judgements().forEach(said -> pieces.keep(new Judgement(ids.get(pupil),
-                            piles.get(new PastPile(answer.day(), answer.sheet())), answer.question(), said.judge(),
-                            said.says(), said.day()))));
+                    .forEach(answer -> answer.judgements()
+                            .forEach(said -> pieces.keep(new Judgement(Objects.requireNonNull(ids.get(pupil)),
+                                    Objects.requireNonNull(piles.get(new PastPile(answer.day(), answer.sheet()))),
+                                    answer.question(), said.judge(),
+                                    said.says(), said.day()))));
         }
     }
 }

@@ -8,6 +8,7 @@ import java.util.function.LongFunction;
 import java.util.function.ToLongFunction;
 import org.apache.ibatis.type.BaseTypeHandler;
 import org.apache.ibatis.type.JdbcType;
+import org.jspecify.annotations.Nullable;
 
 /** Keeps an id as the number it is. */
 abstract class IdColumn<T> extends BaseTypeHandler<T> {
@@ -25,21 +26,21 @@ abstract class IdColumn<T> extends BaseTypeHandler<T> {
     }
 
     @Override
-    public T getNullableResult(ResultSet row, String column) throws SQLException {
+    public @Nullable T getNullableResult(ResultSet row, String column) throws SQLException {
         return id(row.getObject(column, Long.class));
     }
 
     @Override
-    public T getNullableResult(ResultSet row, int column) throws SQLException {
+    public @Nullable T getNullableResult(ResultSet row, int column) throws SQLException {
         return id(row.getObject(column, Long.class));
     }
 
     @Override
-    public T getNullableResult(CallableStatement call, int column) throws SQLException {
+    public @Nullable T getNullableResult(CallableStatement call, int column) throws SQLException {
         return id(call.getObject(column, Long.class));
     }
 
-    private T id(Long number) {
+    private @Nullable T id(@Nullable Long number) {
         return number == null ? null : read.apply(number);
     }
 }

@@ -1,2 +1,5 @@
 /** Ids that must not be taken for one another. */
+@NullMarked
 package bemble.server.ids;
+
+import org.jspecify.annotations.NullMarked;

@@ -9,6 +9,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A lesson as it is kept and changed.
@@ -17,7 +18,7 @@ import java.util.List;
  */
 record LessonContent(
         @NotNull(message = "The parts of the lesson are missing.") @Size(max = Limits.LESSON_PARTS, message = "A lesson has {max} parts at most.") List<@Valid @NotNull(message = "A part is missing.") StageContent> stages,
-        Long setId) {
+        @Nullable Long setId) {
 
     /**
      * A part.
@@ -27,7 +28,7 @@ record LessonContent(
     record StageContent(@NotNull(message = "Say which part of a lesson it is.") Stage.Kind kind,
             @NotNull(message = "Say how long it takes.") Integer minutes,
             @NotNull(message = "Say what is worked in it.") @Size(max = Limits.QUESTIONS, message = "A part has {max} problems at most.") List<@NotNull(message = "A problem is missing.") Problem> problems,
-            String slip, @NotNull(message = "Say whether it is skipped.") Boolean skipped) {
+            @Nullable String slip, @NotNull(message = "Say whether it is skipped.") Boolean skipped) {
         static StageContent of(Stage stage) {
             return new StageContent(stage.kind(), stage.minutes(), stage.problems(), stage.slip(), stage.skipped());
         }

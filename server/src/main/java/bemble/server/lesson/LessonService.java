@@ -15,6 +15,7 @@ import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.style.StyleService;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.ObjectMapper;
@@ -117,7 +118,7 @@ class LessonService {
         return made;
     }
 
-    private static Long setOf(LessonSubject subject, LessonContent content) {
+    private static @Nullable Long setOf(LessonSubject subject, LessonContent content) {
         return subject.setId() == null ? content.setId() : subject.setId();
     }
 

@@ -2,6 +2,7 @@ package bemble.server.lesson;
 
 import bemble.core.practice.features.Question;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a lesson is about.
@@ -14,8 +15,8 @@ import java.util.List;
  * @param setId the set of what is done alone, or null where none was made
  */
 record LessonSubject(String title, String aside, List<Question> shown, List<Question> together, List<Question> sheet,
-        String slip,
-        int minutes, Long setId, Worked worked) {
+        @Nullable String slip,
+        int minutes, @Nullable Long setId, Worked worked) {
     /** Draws the problems for the board: like those of the sheet, and none of them. */
     interface Worked {
         List<Question> draw(long seed);

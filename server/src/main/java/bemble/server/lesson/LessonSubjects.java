@@ -24,6 +24,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Finds what a lesson is about: a rung, a set, or a group of a week's plan. */
@@ -97,7 +98,7 @@ class LessonSubjects {
     }
 
     /** Which group of a week is meant. */
-    private record OfWeek(ClassId classId, LocalDate day, String kind, String rung, String slip) {
+    private record OfWeek(ClassId classId, LocalDate day, String kind, String rung, @Nullable String slip) {
         static OfWeek read(String source) {
             String[] parts = source.split(BETWEEN);
             return new OfWeek(ClassId.valueOf(parts[1]), LocalDate.parse(parts[2]), parts[3], parts[4],

@@ -4,6 +4,7 @@ import bemble.core.lesson.Stage;
 import bemble.core.problem.Problem;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A lesson as a teacher sees it.
@@ -16,7 +17,7 @@ import java.util.List;
  */
 record LessonView(@NotNull String source, @NotNull String title, @NotNull String aside, @NotNull int minutes,
         @NotNull int revision,
-        @NotNull List<StageView> stages, Long setId) {
+        @NotNull List<StageView> stages, @Nullable Long setId) {
     /**
      * A part.
      *
@@ -26,5 +27,6 @@ record LessonView(@NotNull String source, @NotNull String title, @NotNull String
      * @param mistake what somebody does who makes it, in a sentence; empty without one
      */
     record StageView(@NotNull Stage.Kind kind, @NotNull String name, @NotNull String does, @NotNull int minutes,
-            @NotNull List<Problem> problems, String slip, @NotNull String mistake, @NotNull boolean skipped) {}
+            @NotNull List<Problem> problems, @Nullable String slip, @NotNull String mistake,
+            @NotNull boolean skipped) {}
 }

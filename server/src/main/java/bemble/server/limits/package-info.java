@@ -1,2 +1,5 @@
 /** How much a request may bring. */
+@NullMarked
 package bemble.server.limits;
+
+import org.jspecify.annotations.NullMarked;

@@ -4,6 +4,7 @@ import bemble.core.problem.Operation;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /** Estimates what a problem costs from the digits that were sent, before anything is read of it. */
 public final class Cost {
@@ -21,7 +22,9 @@ public final class Cost {
      *
      * @param decimals of a root; may be null
      */
-    public static int ofProblem(String problem, Operation operation, List<String> operands, Integer decimals) {
+    public static int ofProblem(@Nullable String problem, @Nullable Operation operation,
+            @Nullable List<String> operands,
+            @Nullable Integer decimals) {
         int squares = problem != null ? ofText(problem) : ofNumbers(operation, operands);
         int more = decimals == null ? 0 : Math.max(0, Math.min(decimals, 20)) * A_DECIMAL_OF_A_ROOT;
         int all = squares + more * more;
@@ -43,7 +46,7 @@ public final class Cost {
         return stacked ? all : longest * Math.max(second, longest / 2);
     }
 
-    private static int ofNumbers(Operation operation, List<String> operands) {
+    private static int ofNumbers(@Nullable Operation operation, @Nullable List<String> operands) {
         if (operands == null) {
             return 0;
         }

@@ -12,12 +12,14 @@ import jakarta.annotation.PreDestroy;
 import jakarta.validation.constraints.NotNull;
 import java.time.Duration;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -52,7 +54,7 @@ public class Jobs {
      * @param result what came of it, once it is done
      */
     public record UnderWay(@NotNull UUID id, @NotNull State state, @NotNull int done, @NotNull int of,
-            List<Fault> errors, Object result) {}
+            @Nullable List<Fault> errors, @Nullable Object result) {}
 
     /** Told by who works how far it is; asked whether to go on. */
     public static final class Progress {
@@ -90,8 +92,8 @@ public class Jobs {
         private final Progress progress = new Progress();
         private final CountDownLatch ended = new CountDownLatch(1);
         private volatile State state = State.WAITING;
-        private volatile List<Fault> errors;
-        private volatile Object result;
+        private volatile @Nullable List<Fault> errors;
+        private volatile @Nullable Object result;
 
         Job(TeacherId teacherId) {
             this.teacherId = teacherId;
@@ -126,7 +128,7 @@ public class Jobs {
             Thread.currentThread().interrupt();
         }
         if (job.state == State.REFUSED) {
-            throw Refusal.of(job.errors);
+            throw Refusal.of(Objects.requireNonNull(job.errors));
         }
         return job.view();
     }

@@ -8,6 +8,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonParser;
@@ -54,9 +55,9 @@ class ListLimits {
         private final JavaType type;
         private final ValueDeserializer<?> all;
         private final int most;
-        private final String message;
+        private final @Nullable String message;
 
-        LimitedList(JavaType type, ValueDeserializer<?> all, int most, String message) {
+        LimitedList(JavaType type, ValueDeserializer<?> all, int most, @Nullable String message) {
             this.type = type;
             this.all = all;
             this.most = most;
@@ -88,9 +89,9 @@ class ListLimits {
 
     private static final class Limited extends ArrayList<Object> {
         private final int most;
-        private final String message;
+        private final @Nullable String message;
 
-        Limited(int most, String message) {
+        Limited(int most, @Nullable String message) {
             super(4);
             this.most = most;
             this.message = message;
@@ -105,9 +106,9 @@ class ListLimits {
 
     private static final class LimitedNames extends LinkedHashMap<Object, Object> {
         private final int most;
-        private final String message;
+        private final @Nullable String message;
 
-        LimitedNames(int most, String message) {
+        LimitedNames(int most, @Nullable String message) {
             this.most = most;
             this.message = message;
         }
@@ -119,7 +120,7 @@ class ListLimits {
         }
     }
 
-    private static void requireRoom(int size, int most, String message) {
+    private static void requireRoom(int size, int most, @Nullable String message) {
         if (size >= most) {
             throw new TooMany(message == null || message.startsWith("{")
                     ? "This list has more than " + most + " entries. Send fewer at once."

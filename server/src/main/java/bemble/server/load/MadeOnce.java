@@ -14,6 +14,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -83,7 +84,7 @@ class MadeOnce extends OncePerRequestFilter {
         }
     }
 
-    private static Answer given(CompletableFuture<Answer> before) {
+    private static @Nullable Answer given(CompletableFuture<Answer> before) {
         try {
             return before.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
         } catch (InterruptedException stopped) {

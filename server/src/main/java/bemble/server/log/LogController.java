@@ -16,6 +16,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.OffsetDateTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -51,8 +52,8 @@ class LogController {
             @NotNull String answer, @NotNull String working,
             @NotNull String checkStatement, @NotNull boolean checkHolds, @NotNull String label,
             @NotNull String note, @NotNull boolean kept, @NotNull String explanation, @NotNull int revision,
-            String written,
-            OffsetDateTime deletedAt) {}
+            @Nullable String written,
+            @Nullable OffsetDateTime deletedAt) {}
 
     record LogPage(@NotNull List<EntryView> entries, @NotNull int total) {}
 
@@ -61,7 +62,8 @@ class LogController {
      *
      * @param replaces the entry of the same problem whose working this one replaces
      */
-    record Finished(@NotNull(message = "Say which problem was worked.") @Valid WorkRequest work, Long replaces) {}
+    record Finished(@NotNull(message = "Say which problem was worked.") @Valid WorkRequest work,
+            @Nullable Long replaces) {}
 
     record Deleted(@NotNull List<Long> ids) {}
 
@@ -115,8 +117,8 @@ class LogController {
      * @param search the words searched for; left out where none are
      * @param pupils only what pupils wrote at screens, or none of it; everything where it is left out, as in the list
      */
-    record TidyWish(@Size(max = Limits.SEARCH_LETTERS, message = "Search for fewer words.") String search,
-            Boolean pupils) {}
+    record TidyWish(@Size(max = Limits.SEARCH_LETTERS, message = "Search for fewer words.") @Nullable String search,
+            @Nullable Boolean pupils) {}
 
     /** @param inPiles how many papers stay since pupils are at them or they stand in a pile */
     record TidiedAway(@NotNull List<Long> ids, @NotNull int inPiles) {}
@@ -145,8 +147,8 @@ class LogController {
      * @param deletedAt all that was deleted at this very time; may be left out
      */
     record BroughtBack(
-            @Size(max = Limits.ENTRIES_BROUGHT_BACK, message = "Bring back {max} entries at most at once; or all that were deleted together.") List<@NotNull(message = "An entry is missing.") Long> ids,
-            OffsetDateTime deletedAt) {}
+            @Size(max = Limits.ENTRIES_BROUGHT_BACK, message = "Bring back {max} entries at most at once; or all that were deleted together.") @Nullable List<@NotNull(message = "An entry is missing.") Long> ids,
+            @Nullable OffsetDateTime deletedAt) {}
 
     record Restored(@NotNull int entries) {}
 

@@ -22,6 +22,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.ObjectMapper;
@@ -52,7 +53,7 @@ public class LogService {
     /** What an import came to. */
     public record Imported(int added, int alreadyThere) {}
 
-    List<LogEntry> search(TeacherId teacherId, String words, Boolean pupils, int offset, int most) {
+    List<LogEntry> search(TeacherId teacherId, String words, @Nullable Boolean pupils, int offset, int most) {
         return log.search(teacherId, SearchWords.pattern(words), pupils, offset, most);
     }
 
@@ -74,7 +75,7 @@ public class LogService {
 
     /** Stores a problem worked now, or puts its new working in the place of an entry of the same problem. */
     @Transactional
-    LogEntry record(TeacherId teacherId, WorkOrder order, Long replaces) {
+    LogEntry record(TeacherId teacherId, WorkOrder order, @Nullable Long replaces) {
         NewEntry entry = NewEntry.of(order, UUID.randomUUID(), now(), Remarks.NONE, styles);
         if (replaces != null && log.rework(teacherId, replaces, entry) == 1) {
             return find(teacherId, replaces);
@@ -110,7 +111,7 @@ public class LogService {
 
     /** Deletes what a search shows and is not kept; papers that pupils write or have handed in are never among it. */
     @Transactional
-    Tidied deleteAllNotKept(TeacherId teacherId, String words, Boolean pupils) {
+    Tidied deleteAllNotKept(TeacherId teacherId, String words, @Nullable Boolean pupils) {
         String pattern = SearchWords.pattern(words);
         return new Tidied(log.deleteAllNotKept(teacherId, pattern, pupils, now()),
                 log.countInPiles(teacherId, pattern, pupils));

@@ -17,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** The causes a teacher may decide on: the slips of the sheet's operations, and what only the book shows. */
 public final class Causes {
@@ -46,7 +47,7 @@ public final class Causes {
     }
 
     /** @throws Refusal where it is no cause at all */
-    public static String checked(String cause) {
+    public static @Nullable String checked(@Nullable String cause) {
         if (cause == null || cause.isBlank()) {
             return null;
         }
@@ -54,10 +55,6 @@ public final class Causes {
             throw Refusal.of("cause", "“" + cause + "” is not a cause. Choose one from the list.");
         }
         return cause;
-    }
-
-    static String name(String cause, Problem problem, KeptRules kept) {
-        return cause == null ? null : name(cause, problem.operation(), kept);
     }
 
     static String name(String cause, Operation operation, KeptRules kept) {

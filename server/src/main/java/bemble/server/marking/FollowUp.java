@@ -22,7 +22,9 @@ import bemble.server.rules.SchoolRules;
 import bemble.server.sets.printed.PrintedSheets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What is worked after a pile was marked: a set for those of one slip, a strip for each pupil. */
@@ -56,7 +58,8 @@ class FollowUp {
         Problem model = open.sheets().get(0).problems().stream()
                 .filter(problem -> Slips.find(slip, problem.operation()).isPresent())
                 .findFirst().orElseThrow();
-        return sheets.keep(teacherId, "For " + Causes.name(slip, model, rules.now()), open.schoolClass().name(),
+        return sheets.keep(teacherId, "For " + Causes.name(slip, model.operation(), rules.now()),
+                open.schoolClass().name(),
                 model.operation(), questions);
     }
 
@@ -83,7 +86,7 @@ class FollowUp {
      * @param problem a question of theirs again, with other numbers
      * @param telling one that tells how they go on, or null
      */
-    record Strip(String pupil, Problem problem, Problem telling, String help) {}
+    record Strip(String pupil, Problem problem, @Nullable Problem telling, String help) {}
 
     /** A strip for each pupil whose paper had something wrong. */
     List<Strip> strips(TeacherId teacherId, MarkingId id) {
@@ -111,7 +114,8 @@ class FollowUp {
         Problem again = telling.isEmpty() ? again(wrong, pupil.id().value()) : telling.get(0);
         return Optional.of(new Strip(pupil.name(), again, telling.size() < 2 ? null : telling.get(1),
                 slip == null ? ""
-                        : aloud(open, slip, again).orElseGet(() -> Causes.words(slip, judgement.slips().get(slip)))));
+                        : aloud(open, slip, again).orElseGet(
+                                () -> Causes.words(slip, Objects.requireNonNull(judgement.slips().get(slip))))));
     }
 
     /** What is to be said, with the numbers of that question, where the slip would be made. */

@@ -37,6 +37,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -117,6 +118,7 @@ public class Judging {
             return judged;
         }
 
+        @Nullable
         String factMissed(int question) {
             return writer.factMissed(answers.stream().map(MarkedAnswer::question).toList().indexOf(question));
         }
@@ -195,7 +197,7 @@ public class Judging {
                 isJudged);
     }
 
-    private PaperAnswerView view(ReadSheet sheet, MarkedAnswer answer, Judged judged, boolean alone) {
+    private PaperAnswerView view(ReadSheet sheet, MarkedAnswer answer, @Nullable Judged judged, boolean alone) {
         Problem problem = sheet.problem(answer.question());
         KeptRules kept = rules.now();
         return new PaperAnswerView(answer.question(), answer.state(), answer.given(), answer.correction(), answer.how(),
@@ -204,8 +206,10 @@ public class Judging {
                         : judged.findings().stream().filter(finding -> finding.confidence() >= WORTH_SHOWING)
                                 .limit(MOST_PRESUMED).map(finding -> Causes.presumed(finding, problem, alone, kept))
                                 .toList(),
-                judged == null ? "" : judged.say(), answer.cause(), Causes.name(answer.cause(), problem, kept),
-                answer.marksGiven() == null ? null : new MarksOfPaper(answer.marksGiven(), answer.marksOf()),
+                judged == null ? "" : judged.say(), answer.cause(),
+                answer.cause() == null ? null : Causes.name(answer.cause(), problem.operation(), kept),
+                answer.marksGiven() == null || answer.marksOf() == null ? null
+                        : new MarksOfPaper(answer.marksGiven(), answer.marksOf()),
                 answer.revision());
     }
 }

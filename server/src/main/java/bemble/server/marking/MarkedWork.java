@@ -10,8 +10,8 @@ import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;
-import bemble.server.marking.kept.MarkingMapper.WorkRow;
 import bemble.server.marking.kept.MarkingMapper;
+import bemble.server.marking.kept.MarkingMapper.WorkRow;
 import bemble.server.marking.kept.PileSheet;
 import bemble.server.marking.kept.StoredMarking;
 import bemble.server.rules.SchoolRules;
@@ -28,6 +28,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.ObjectMapper;
@@ -60,7 +61,8 @@ public class MarkedWork {
      */
     public record Answer(PupilId pupilId, LocalDate day, MarkingId marking, String title, int question, Problem problem,
             String given,
-            String correction, boolean right, boolean alone, String cause, boolean confirmed, String fact) {
+            String correction, boolean right, boolean alone, @Nullable String cause, boolean confirmed,
+            @Nullable String fact) {
         /** Whether this is the answer that something rests on. */
         public boolean is(Evidence.Source source) {
             return marking.value() == source.marking() && question == source.question();
@@ -110,9 +112,10 @@ public class MarkedWork {
         List<Answer> answers = rows.stream().filter(row -> COUNTED.contains(verdict(row))).map(row -> {
             boolean right = verdict(row) == AnswerVerdict.RIGHT;
             String cause = row.cause() != null ? row.cause() : row.presumed();
-            return new Answer(row.pupilId(), stored.get(row.markingId()).workedOn(), row.markingId(),
-                    stored.get(row.markingId()).title(), row.question(),
-                    sheet(sheets.get(row.markingId()), row).problems().get(row.question() - 1), row.given(),
+            StoredMarking pile = Objects.requireNonNull(stored.get(row.markingId()));
+            return new Answer(row.pupilId(), pile.workedOn(), row.markingId(), pile.title(), row.question(),
+                    sheet(Objects.requireNonNull(sheets.get(row.markingId())), row).problems().get(row.question() - 1),
+                    row.given(),
                     row.correction(), right, !helped.contains(row.how().toLowerCase(Locale.ROOT)), right ? null : cause,
                     row.cause() != null,
                     Slips.FACT_NEAR_MISS.equals(cause) ? row.fact() : null);
@@ -131,7 +134,7 @@ public class MarkedWork {
                 answer -> new Paper(answer.pupilId(), answer.marking())));
         List<QuizTaken> quizzes = new ArrayList<>();
         papers.forEach((paper, on) -> {
-            PileSheet sheet = sheet(sheets.get(on.get(0).markingId()), on.get(0));
+            PileSheet sheet = sheet(Objects.requireNonNull(sheets.get(on.get(0).markingId())), on.get(0));
             if (sheet.passMark() != null && on.size() == sheet.problems().size() && counted.containsKey(paper)) {
                 List<Answer> here = counted.get(paper);
                 quizzes.add(new QuizTaken(here.get(0).pupilId(), here.get(0).marking(), here.get(0).day(),

@@ -19,6 +19,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -54,7 +55,8 @@ class MarkingController {
      * @param setId a set as it is now, instead of a printed sheet
      */
     record BegunMarking(@NotNull(message = "Choose a class.") ClassId classId,
-            @Size(max = Limits.CODE_LETTERS, message = "A code is shorter than this.") String code, Long setId) {}
+            @Size(max = Limits.CODE_LETTERS, message = "A code is shorter than this.") @Nullable String code,
+            @Nullable Long setId) {}
 
     /**
      * What stands on a paper for a question.
@@ -68,18 +70,18 @@ class MarkingController {
      *     whatever another window has kept meanwhile
      */
     record AnswerContent(@NotNull(message = "Say right, given, blank, not-reached or unclear.") AnswerState state,
-            @Size(max = Limits.ANSWER_LETTERS, message = "This answer is too long to be one number.") String given,
-            @Size(max = Limits.ANSWER_LETTERS, message = "This answer is too long to be one number.") String correction,
-            @Size(max = Limits.CODE_LETTERS, message = "Use a code of {max} letters at most.") String how,
-            @Size(max = Limits.CAUSE_LETTERS, message = "This is not a cause.") String cause,
-            @Min(value = 0, message = "Revisions are counted from 0.") Integer revision) {}
+            @Size(max = Limits.ANSWER_LETTERS, message = "This answer is too long to be one number.") @Nullable String given,
+            @Size(max = Limits.ANSWER_LETTERS, message = "This answer is too long to be one number.") @Nullable String correction,
+            @Size(max = Limits.CODE_LETTERS, message = "Use a code of {max} letters at most.") @Nullable String how,
+            @Size(max = Limits.CAUSE_LETTERS, message = "This is not a cause.") @Nullable String cause,
+            @Min(value = 0, message = "Revisions are counted from 0.") @Nullable Integer revision) {}
 
     /**
      * @param state right or not-reached
      * @param how how it was done, in the teacher's own code
      */
     record RestOfPaper(@NotNull(message = "Say right or not-reached.") AnswerState state,
-            @Size(max = Limits.CODE_LETTERS, message = "Use a code of {max} letters at most.") String how) {}
+            @Size(max = Limits.CODE_LETTERS, message = "Use a code of {max} letters at most.") @Nullable String how) {}
 
     /** @param questions the questions whose wrong answers are put down to it */
     record CauseOfSeveral(
@@ -89,7 +91,8 @@ class MarkingController {
     record DayOfWork(@NotNull(message = "Give the day on which the papers were written.") LocalDate workedOn) {}
 
     /** @param sheet the code of the sheet this pupil worked on; left out where it stays */
-    record PaperContent(@Size(max = Limits.CODE_LETTERS, message = "A code is shorter than this.") String sheet,
+    record PaperContent(
+            @Size(max = Limits.CODE_LETTERS, message = "A code is shorter than this.") @Nullable String sheet,
             @NotNull(message = "Say whether the pupil was absent.") Boolean absent) {}
 
     record AnswersTaken(@NotNull int answers) {}
@@ -143,7 +146,7 @@ class MarkingController {
         return queue.soon(teacher.id(), id, pupil);
     }
 
-    private static String plain(String text) {
+    private static String plain(@Nullable String text) {
         return text == null ? "" : text.strip();
     }
 

@@ -30,6 +30,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import org.springframework.stereotype.Service;
 
@@ -146,12 +147,12 @@ class ReportService {
                         .forEach(slip -> bySlip.computeIfAbsent(slip, any -> new ArrayList<>()).add(judgement)));
         return bySlip.entrySet().stream().sorted(Comparator.comparingInt(entry -> -entry.getValue().size()))
                 .map(entry -> {
-                    Problem model = entry.getValue().get(0).slips().get(entry.getKey());
+                    Problem model = Objects.requireNonNull(entry.getValue().get(0).slips().get(entry.getKey()));
                     List<String> telling =
                             FollowUp.telling(open, entry.getKey(), 2, open.stored().id().value()).stream()
                                     .map(open.style().point().punctuation()::write).toList();
                     return new SlipGroup(entry.getKey(), model.operation(),
-                            Causes.name(entry.getKey(), model, rules.now()),
+                            Causes.name(entry.getKey(), model.operation(), rules.now()),
                             DiagnosisWords.label(List.of(entry.getKey()), model),
                             Causes.help(entry.getKey(), model),
                             entry.getValue().stream().map(each -> each.view().pupil().name()).toList(),

@@ -28,6 +28,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.ObjectMapper;
@@ -73,15 +74,16 @@ class TypedLines {
      *     kept since
      * @param follows the key of the sender's own entry for the same question just before; null where there was none
      */
-    record Entry(String key, String line, String cause, List<Integer> questions, Integer seen, String follows) {}
+    record Entry(String key, @Nullable String line, @Nullable String cause, List<Integer> questions,
+            @Nullable Integer seen, @Nullable String follows) {}
 
     /** What an entry changed: the paper as it was, where it is another since, and the answers. */
-    record Changed(StoredPaper paperBefore, List<AnswerChange> answers) {}
+    record Changed(@Nullable StoredPaper paperBefore, List<AnswerChange> answers) {}
 
     /** An answer before and after; null where nothing stood there. */
-    record AnswerChange(int question, MarkedAnswer before, MarkedAnswer after) {
+    record AnswerChange(int question, @Nullable MarkedAnswer before, @Nullable MarkedAnswer after) {
         /** Whether what stands there now is what was kept then. */
-        boolean isStillThere(MarkedAnswer now) {
+        boolean isStillThere(@Nullable MarkedAnswer now) {
             return after == null || now == null ? after == now : after.saysTheSameAs(now);
         }
     }
@@ -161,7 +163,7 @@ class TypedLines {
     }
 
     /** What the sender has seen of an answer: what it was shown, or what its own entry before left there. */
-    private Integer seen(OpenPile open, PupilId pupilId, int question, Entry entry) {
+    private @Nullable Integer seen(OpenPile open, PupilId pupilId, int question, Entry entry) {
         MarkedAnswer there = open.answer(pupilId, question);
         if (entry.seen() == null || there == null || entry.follows() == null) {
             return entry.seen();

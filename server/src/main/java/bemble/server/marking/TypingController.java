@@ -13,6 +13,7 @@ import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -47,11 +48,11 @@ class TypingController {
      */
     record TypedEntry(
             @NotNull(message = "Give the entry a key.") @Size(min = Limits.KEY_LEAST, max = Limits.KEY_LETTERS, message = "A key has 8 to {max} letters.") String key,
-            @Size(max = Limits.TYPED_LINE_LETTERS, message = "This line is too long. Type one answer a line.") String line,
-            @Size(max = Limits.CAUSE_LETTERS, message = "This is not a cause.") String cause,
-            @Size(max = Limits.QUESTIONS, message = "A sheet has 1 to {max} questions.") List<@NotNull(message = "A question is missing.") Integer> questions,
-            @Min(value = 0, message = "Revisions are counted from 0.") Integer seen,
-            @Size(max = Limits.KEY_LETTERS, message = "A key has 8 to {max} letters.") String follows) {}
+            @Size(max = Limits.TYPED_LINE_LETTERS, message = "This line is too long. Type one answer a line.") @Nullable String line,
+            @Size(max = Limits.CAUSE_LETTERS, message = "This is not a cause.") @Nullable String cause,
+            @Size(max = Limits.QUESTIONS, message = "A sheet has 1 to {max} questions.") @Nullable List<@NotNull(message = "A question is missing.") Integer> questions,
+            @Min(value = 0, message = "Revisions are counted from 0.") @Nullable Integer seen,
+            @Size(max = Limits.KEY_LETTERS, message = "A key has 8 to {max} letters.") @Nullable String follows) {}
 
     /** @param line what was typed; nothing where a cause was decided */
     record TakenBackView(@NotNull String line, @NotNull MarkedPaperView paper) {}

@@ -12,6 +12,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What a marking looks like to who marks. */
 final class Views {
@@ -28,7 +29,7 @@ final class Views {
      *
      * @param sureness fits, likely or all but sure
      */
-    record Presumed(@NotNull String slip, String with, @NotNull String name, @NotNull String label,
+    record Presumed(@NotNull String slip, @Nullable String with, @NotNull String name, @NotNull String label,
             @NotNull String sureness) {}
 
     /**
@@ -44,10 +45,10 @@ final class Views {
     record PaperAnswerView(@NotNull int question, @NotNull AnswerState state, @NotNull String given,
             @NotNull String correction,
             @NotNull String how, @NotNull AnswerVerdict verdict, @NotNull List<Presumed> presumed, @NotNull String say,
-            String cause,
-            String causeName, MarksOfPaper marks, @NotNull int revision) {}
+            @Nullable String cause,
+            @Nullable String causeName, @Nullable MarksOfPaper marks, @NotNull int revision) {}
 
-    record MarksOfPaper(@NotNull int given, @NotNull int of) {}
+    record MarksOfPaper(@NotNull int given, @NotNull @Nullable int of) {}
 
     /**
      * A pupil's paper.
@@ -70,10 +71,10 @@ final class Views {
      *
      * @param operation the operation whose slip it is; left out where only the book shows it
      */
-    record CauseChoice(@NotNull String id, @NotNull String name, Operation operation) {}
+    record CauseChoice(@NotNull String id, @NotNull String name, @Nullable Operation operation) {}
 
     /** A cause of several answers with what it rests on. */
-    record CauseLine(@NotNull String slip, String with, @NotNull Operation operation, @NotNull String name,
+    record CauseLine(@NotNull String slip, @Nullable String with, @NotNull Operation operation, @NotNull String name,
             @NotNull String say, @NotNull String sureness,
             @NotNull int explains, @NotNull int of, @NotNull String help) {}
 
@@ -86,7 +87,8 @@ final class Views {
      * @param quiz what came of it, in a few words, where the sheet is a quiz and all of it is marked
      */
     record PupilView(@NotNull Pupil pupil, @NotNull int right, @NotNull int wrong, @NotNull int others,
-            @NotNull List<CauseLine> causes, @NotNull List<MissedFact> facts, @NotNull String say, String quiz) {}
+            @NotNull List<CauseLine> causes, @NotNull List<MissedFact> facts, @NotNull String say,
+            @Nullable String quiz) {}
 
     /** A question that went wrong, how often, and the wrong answers given most. */
     record QuestionCount(@NotNull int question, @NotNull String problem, @NotNull String answer, @NotNull int wrong,
@@ -98,9 +100,11 @@ final class Views {
      * @param example another question in which it shows, so that nobody knows whose mistake it was
      * @param telling a question that tells whether it is still there
      */
-    record SlipGroup(@NotNull String slip, @NotNull Operation operation, @NotNull String name, @NotNull String label,
+    record SlipGroup(@NotNull String slip, @NotNull Operation operation, @NotNull String name,
+            @NotNull String label,
             @NotNull String help,
-            @NotNull List<String> pupils, @NotNull String sureness, String example, String telling) {}
+            @NotNull List<String> pupils, @NotNull String sureness, @Nullable String example,
+            @Nullable String telling) {}
 
     /** What a class's papers show together. */
     record ClassView(@NotNull List<QuestionCount> questions, @NotNull List<SlipGroup> groups,

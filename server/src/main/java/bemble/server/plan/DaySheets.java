@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.stereotype.Service;
 
 /** All sheets of a day as one print, each with its pupil's name, in the order in which they are handed out. */
@@ -34,7 +35,7 @@ class DaySheets {
     }
 
     /** A sheet for a pupil. */
-    private record Handed(Pupil pupil, long setId) {}
+    private record Handed(Pupil pupil, GroupView group) {}
 
     /**
      * Makes the sets that are missing.
@@ -52,7 +53,8 @@ class DaySheets {
         Map<Long, String> codes = new HashMap<>();
         List<Page> pages = new ArrayList<>();
         for (Handed handed : handed(teacherId, classId, day, order)) {
-            String code = codes.computeIfAbsent(handed.setId(), set -> sheets.freeze(teacherId, set));
+            String code = codes.computeIfAbsent(Objects.requireNonNull(handed.group().setId()),
+                    set -> sheets.freeze(teacherId, set));
             pages.addAll(sheets.pages(teacherId, code, handed.pupil().name()));
         }
         if (pages.isEmpty()) {
@@ -77,10 +79,10 @@ class DaySheets {
                 groups(teacherId, classId, day).stream().filter(group -> group.setId() != null).toList();
         if (order == Order.GROUPS) {
             return groups.stream()
-                    .flatMap(group -> group.pupils().stream().map(pupil -> new Handed(pupil, group.setId()))).toList();
+                    .flatMap(group -> group.pupils().stream().map(pupil -> new Handed(pupil, group))).toList();
         }
         return plans.register(teacherId, classId).stream().flatMap(pupil -> groups.stream()
-                .filter(group -> group.pupils().contains(pupil)).map(group -> new Handed(pupil, group.setId())))
+                .filter(group -> group.pupils().contains(pupil)).map(group -> new Handed(pupil, group)))
                 .toList();
     }
 }

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A week's plan as it is kept and changed. */
 record PlanContent(
@@ -28,10 +29,10 @@ record PlanContent(
     record PlannedGroup(
             @NotNull(message = "A group has no key.") @Size(max = Limits.GROUP_KEY_LETTERS, message = "A key is shorter than this.") String key,
             @NotNull(message = "Say retry, again, quiz or next.") Need.Kind kind,
-            @NotNull(message = "Say which rung.") String rung, String slip, @NotNull int questions,
+            @NotNull(message = "Say which rung.") String rung, @Nullable String slip, @NotNull int questions,
             @NotNull int minutes,
             @NotNull(message = "Say which pupils.") @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") PupilId> pupils,
-            Long setId) {
+            @Nullable Long setId) {
         PlannedGroup withSet(long made) {
             return new PlannedGroup(key, kind, rung, slip, questions, minutes, pupils, made);
         }

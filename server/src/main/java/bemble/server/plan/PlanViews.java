@@ -7,6 +7,7 @@ import bemble.server.ids.ClassId;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What plans look like to a teacher. */
 public final class PlanViews {
@@ -22,9 +23,9 @@ public final class PlanViews {
      * @param left the minutes of the lesson that its sheets leave: before them with you, or after them to check
      */
     public record GroupView(@NotNull String key, @NotNull Need.Kind kind, @NotNull String rung,
-            @NotNull Operation operation, String slip,
+            @NotNull Operation operation, @Nullable String slip,
             @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
-            @NotNull int minutes, @NotNull List<Pupil> pupils, Long setId, @NotNull boolean withYou,
+            @NotNull int minutes, @NotNull List<Pupil> pupils, @Nullable Long setId, @NotNull boolean withYou,
             @NotNull int left) {
         /** What its sheet is called, which is the same for every group that has it. */
         public String sheetTitle() {

@@ -17,6 +17,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** A week's plan as it is shown, with what each group is there for and what to watch. */
 final class ShownPlan {
@@ -50,7 +51,7 @@ final class ShownPlan {
     }
 
     /** The group that needs its teacher most. */
-    private static PlannedGroup withYou(List<PlannedGroup> ofDay) {
+    private static @Nullable PlannedGroup withYou(List<PlannedGroup> ofDay) {
         return ofDay.stream().filter(group -> !group.pupils().isEmpty()).min(Comparator
                 .comparing((PlannedGroup group) -> need(group), Need.NEEDS_TEACHER)
                 .thenComparing(group -> -group.pupils().size())).orElse(null);
@@ -74,7 +75,7 @@ final class ShownPlan {
         return need(group.kind(), group.rung(), group.slip());
     }
 
-    static Need need(Need.Kind kind, String rung, String slip) {
+    static Need need(Need.Kind kind, String rung, @Nullable String slip) {
         if (Ladder.find(rung).isEmpty()) {
             throw Refusal.of("rung", "“" + rung + "” is on no ladder.");
         }

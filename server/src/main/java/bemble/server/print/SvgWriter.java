@@ -4,6 +4,7 @@ import bemble.core.print.Ink;
 import bemble.core.print.Page;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.web.util.HtmlUtils;
 
 /** Writes one page as SVG; its unit is a millimetre. */
@@ -36,7 +37,8 @@ public final class SvgWriter {
                     bend.y1(), bend.towardsX(), bend.towardsY(), bend.x2(), bend.y2(), bend.width()));
         } else if (ink instanceof Ink.Text text) {
             svg.append(format("<text x=\"%s\" y=\"%s\" font-size=\"%s\" text-anchor=\"%s\"%s>", text.x(), text.y(),
-                    text.size(), ANCHORS.get(text.align()), text.bold() ? " font-weight=\"700\"" : ""));
+                    text.size(), Objects.requireNonNull(ANCHORS.get(text.align())),
+                    text.bold() ? " font-weight=\"700\"" : ""));
             svg.append(HtmlUtils.htmlEscapeDecimal(printable(text.text()))).append("</text>");
         }
     }

@@ -17,6 +17,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /** What is kept of pupils, row by row. */
 @Mapper
@@ -33,7 +34,7 @@ interface KeptMapper {
             + "or k.good_until &lt;= #{today}) "
             + "<if test='ids != null'>and p.id in <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach></if> "
             + "order by p.id</script>")
-    List<Stale> stale(@Param("ids") Collection<PupilId> ids, @Param("madeBy") int madeBy,
+    List<Stale> stale(@Param("ids") @Nullable Collection<PupilId> ids, @Param("madeBy") int madeBy,
             @Param("today") LocalDate today);
 
     /**
@@ -54,7 +55,7 @@ interface KeptMapper {
     @Update("merge into kept_pupil (pupil_id, changes, made_by, good_until) key (pupil_id) values (#{pupilId}, #{changes}, #{madeBy}, "
             + "#{goodUntil,jdbcType=DATE})")
     void take(@Param("pupilId") PupilId pupilId, @Param("changes") long changes, @Param("madeBy") int madeBy,
-            @Param("goodUntil") LocalDate goodUntil);
+            @Param("goodUntil") @Nullable LocalDate goodUntil);
 
     @Delete("delete from kept_place where pupil_id = #{pupilId}")
     void clearPlaces(PupilId pupilId);
@@ -72,9 +73,11 @@ interface KeptMapper {
     void clear();
 
     /** A place as it is stored. */
-    record PlaceRow(PupilId pupilId, String rung, String state, LocalDate dueOn, String shows, int right, int of,
-            LocalDate quizDay,
-            Integer quizRight, Integer quizOf, Integer quizPass, String quizSlip, boolean due) {
+    record PlaceRow(PupilId pupilId, String rung, String state, @Nullable LocalDate dueOn, @Nullable String shows,
+            int right, int of,
+            @Nullable LocalDate quizDay,
+            @Nullable Integer quizRight, @Nullable Integer quizOf, @Nullable Integer quizPass,
+            @Nullable String quizSlip, boolean due) {
         static PlaceRow of(PupilId pupilId, String rung, Place place) {
             Quiz quiz = place.quiz();
             return new PlaceRow(pupilId, rung, place.state().name(), place.dueOn(), place.shows(), place.right(),
@@ -84,9 +87,14 @@ interface KeptMapper {
                     quiz == null ? null : quiz.passMark(), quiz == null ? null : quiz.slip(), place.due());
         }
 
+        private @Nullable Quiz quiz() {
+            return quizDay == null || quizRight == null || quizOf == null || quizPass == null ? null
+                    : new Quiz(quizDay, quizRight, quizOf, quizPass, quizSlip);
+        }
+
         Place place() {
             return new Place(State.valueOf(state), dueOn, shows, right, of,
-                    quizDay == null ? null : new Quiz(quizDay, quizRight, quizOf, quizPass, quizSlip), due);
+                    quiz(), due);
         }
     }
 
@@ -110,7 +118,7 @@ interface KeptMapper {
     List<PlaceRow> places(@Param("ids") Collection<PupilId> ids);
 
     /** A slip as it is stored, without its weeks. */
-    record SlipRow(PupilId pupilId, Operation operation, String slip, LocalDate lastSeen, int since,
+    record SlipRow(PupilId pupilId, Operation operation, String slip, @Nullable LocalDate lastSeen, int since,
             boolean confirmed) {}
 
     @Insert("<script>insert into kept_slip values <foreach collection='rows' item='r' separator=','>(#{r.pupilId}, #{r.operation}, #{r.slip}, "

@@ -3,10 +3,10 @@ package bemble.server.progress;
 import bemble.core.progress.Place;
 import bemble.server.classes.Pupil;
 import bemble.server.ids.PupilId;
+import bemble.server.marking.MarkedWork;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.Marked;
 import bemble.server.marking.MarkedWork.QuizTaken;
-import bemble.server.marking.MarkedWork;
 import bemble.server.progress.KeptMapper.FactRow;
 import bemble.server.progress.KeptMapper.PlaceRow;
 import bemble.server.progress.KeptMapper.SlipRow;
@@ -98,7 +98,7 @@ public class KeptRecords {
     /** Where pupils stand today on the rungs they have tried, by the rungs' ids. */
     Map<PupilId, Map<String, Place>> places(Collection<PupilId> pupilIds) {
         Map<Boolean, List<Version>> all = upToDate(pupilIds).stream().collect(Collectors.partitioningBy(Version::due));
-        List<Version> versions = all.get(false);
+        List<Version> versions = all.getOrDefault(false, List.of());
         Map<Version, Map<String, Place>> found = new HashMap<>(read.getAllPresent(versions));
         List<PupilId> missing =
                 versions.stream().filter(version -> !found.containsKey(version)).map(Version::pupilId).toList();
@@ -116,7 +116,7 @@ public class KeptRecords {
             places.forEach((rung, place) -> now.put(rung, place.on(today())));
             today.put(version.pupilId(), now);
         });
-        List<PupilId> old = all.get(true).stream().map(Version::pupilId).toList();
+        List<PupilId> old = all.getOrDefault(true, List.of()).stream().map(Version::pupilId).toList();
         if (!old.isEmpty()) {
             workedOut(kept.stale(old, MADE_BY, today()))
                     .forEach((each, pupil) -> today.put(each.pupilId(), pupil.places().all()));

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Where one pupil stands on every rung, what the teacher says over the rule. */
 public final class PupilPlaces {
@@ -26,6 +27,7 @@ public final class PupilPlaces {
         return pupil;
     }
 
+    @Nullable
     Ruling ruling(String rung) {
         return rulings.get(rung);
     }

@@ -48,8 +48,13 @@ public final class PupilWork {
         this.quizzes = quizzes;
         this.rungs = rungs;
         this.today = today;
-        Map<String, List<Answer>> onRungs = answers.stream().filter(answer -> rungs.of(answer.problem()).rung() != null)
-                .collect(Collectors.groupingBy(answer -> rungs.of(answer.problem()).rung().id()));
+        Map<String, List<Answer>> onRungs = new HashMap<>();
+        for (Answer answer : answers) {
+            Rung rung = rungs.of(answer.problem()).rung();
+            if (rung != null) {
+                onRungs.computeIfAbsent(rung.id(), any -> new ArrayList<>()).add(answer);
+            }
+        }
         Map<String, List<Quiz>> quizzesOn = new HashMap<>();
         quizzes.forEach(quiz -> rungOf(quiz.problems()).ifPresent(rung -> quizzesOn
                 .computeIfAbsent(rung.id(), any -> new ArrayList<>()).add(quiz.counted(rung.wishes().operation()))));
@@ -123,7 +128,12 @@ public final class PupilWork {
     public List<SlipSeen> slips() {
         return slipWeeks().entrySet().stream()
                 .map(each -> new SlipSeen(each.getKey(), SlipHistory.of(each.getKey().id(), each.getValue(), today)))
-                .sorted((one, other) -> other.history().lastSeen().compareTo(one.history().lastSeen())).toList();
+                .sorted((one, other) -> lastSeen(other).compareTo(lastSeen(one))).toList();
+    }
+
+    /** Of a slip that was seen. */
+    private static LocalDate lastSeen(SlipSeen seen) {
+        return Objects.requireNonNull(seen.history().lastSeen());
     }
 
     /** In which weeks each slip was seen. */

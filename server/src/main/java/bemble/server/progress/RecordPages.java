@@ -7,8 +7,8 @@ import bemble.core.problem.Operation;
 import bemble.core.progress.Place;
 import bemble.core.progress.Rule;
 import bemble.core.progress.SlipHistory;
-import bemble.core.progress.SlipWeeks.Week;
 import bemble.core.progress.SlipWeeks;
+import bemble.core.progress.SlipWeeks.Week;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import bemble.server.classes.ClassService;
@@ -17,8 +17,8 @@ import bemble.server.classes.SchoolClass;
 import bemble.server.ids.ClassId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
-import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork;
+import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.progress.KeptMapper.FactRow;
 import bemble.server.progress.KeptMapper.SlipRow;
 import bemble.server.progress.PupilWork.SlipSeen;
@@ -115,7 +115,8 @@ class RecordPages {
         for (Pupil pupil : schoolClass.pupils()) {
             for (SlipRow row : ofPupils.getOrDefault(pupil.id(), List.of())) {
                 SlipHistory history = SlipHistory.of(row.slip(), new SlipWeeks(row.lastSeen(), row.since(),
-                        weeksOf.get(List.of(row.pupilId(), row.operation(), row.slip()))), records.today());
+                        weeksOf.getOrDefault(List.of(row.pupilId(), row.operation(), row.slip()), List.of())),
+                        records.today());
                 records.slip(row.slip(), row.operation())
                         .ifPresent(slip -> pupils.computeIfAbsent(slip, any -> new ArrayList<>())
                                 .add(new SlipOfPupil(pupil.name(), history.say(), history.fading())));
@@ -124,7 +125,8 @@ class RecordPages {
         return pupils.entrySet().stream().sorted(Comparator.comparingInt(each -> -each.getValue().size()))
                 .map(each -> new ClassSlip(each.getKey().id(), each.getKey().operation(), each.getKey().name(),
                         each.getValue(),
-                        all.get(List.of(each.getKey().operation(), each.getKey().id())).entrySet().stream()
+                        all.getOrDefault(List.of(each.getKey().operation(), each.getKey().id()), Map.of()).entrySet()
+                                .stream()
                                 .map(week -> new WeekView(week.getKey(), week.getValue()[0], week.getValue()[1]))
                                 .toList()))
                 .toList();

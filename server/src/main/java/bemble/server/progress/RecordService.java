@@ -13,10 +13,10 @@ import bemble.server.faults.Missing;
 import bemble.server.ids.ClassId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
+import bemble.server.marking.MarkedWork;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.Marked;
 import bemble.server.marking.MarkedWork.QuizTaken;
-import bemble.server.marking.MarkedWork;
 import bemble.server.progress.KeptMapper.SlipRow;
 import bemble.server.progress.RulingMapper.Ruling;
 import bemble.server.rules.SchoolRules;
@@ -25,6 +25,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -72,7 +73,7 @@ public class RecordService {
 
     /** Where each pupil of a class stands, as it is kept. */
     public List<PupilPlaces> places(SchoolClass schoolClass) {
-        return places(List.of(schoolClass)).get(schoolClass.id());
+        return Objects.requireNonNull(places(List.of(schoolClass)).get(schoolClass.id()));
     }
 
     /** The same of several classes, by their numbers. */

@@ -9,6 +9,7 @@ import bemble.server.ids.MarkingId;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What a record looks like to a teacher. */
 final class RecordViews {
@@ -27,7 +28,7 @@ final class RecordViews {
      * @param ruled whether the teacher said so
      * @param shows the slip that still shows, in a few words
      */
-    record CellView(@NotNull String rung, @NotNull State state, @NotNull boolean ruled, String shows) {}
+    record CellView(@NotNull String rung, @NotNull State state, @NotNull boolean ruled, @Nullable String shows) {}
 
     record PupilRow(@NotNull Pupil pupil, @NotNull List<CellView> cells) {}
 
@@ -59,7 +60,7 @@ final class RecordViews {
     record RestingAnswer(@NotNull LocalDate day, @NotNull MarkingId marking, @NotNull String title,
             @NotNull int question,
             @NotNull Problem problem, @NotNull String given, @NotNull boolean right, @NotNull boolean alone,
-            String cause,
+            @Nullable String cause,
             @NotNull boolean confirmed) {}
 
     /**
@@ -70,8 +71,9 @@ final class RecordViews {
      * @param reason why the teacher says otherwise
      */
     record RungRecord(@NotNull RecordRung rung, @NotNull State state, @NotNull State byRule, @NotNull String say,
-            LocalDate since,
-            LocalDate dueOn, String shows, String reason, @NotNull List<RestingAnswer> rests) {}
+            @Nullable LocalDate since,
+            @Nullable LocalDate dueOn, @Nullable String shows, @Nullable String reason,
+            @NotNull List<RestingAnswer> rests) {}
 
     record SlipRecord(@NotNull String slip, @NotNull Operation operation, @NotNull String name, @NotNull String say,
             @NotNull boolean fading,

@@ -11,6 +11,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** On which rung a question stands, and whether it gave the usual slips a chance; remembered for the questions of late. */
@@ -24,7 +25,7 @@ class RungFinder {
     private final Map<Rung, Boolean> chances = new ConcurrentHashMap<>();
 
     /** @param rung null where the question is on none */
-    record Place(Operation operation, Rung rung, boolean chance) {}
+    record Place(Operation operation, @Nullable Rung rung, boolean chance) {}
 
     Place of(Problem problem) {
         return places.get(problem);

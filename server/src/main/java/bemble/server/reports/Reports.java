@@ -93,7 +93,7 @@ class Reports {
         LocalDate day = null;
         Section section = null;
         for (PieceView piece : all.pieces()) {
-            if (!piece.day().equals(day)) {
+            if (section == null || !piece.day().equals(day)) {
                 day = piece.day();
                 section = Section.headed(DAY.format(day) + ", " + piece.title());
                 section.add(new Row(List.of("asked and answered", "first judge", "second judge"), THREE_CELLS));

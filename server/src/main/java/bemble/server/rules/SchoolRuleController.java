@@ -7,6 +7,7 @@ import bemble.server.rules.KeptRuleMapper.StoredRule;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -39,7 +40,7 @@ class SchoolRuleController {
     }
 
     record NamedRule(@NotNull(message = "Say which rule.") String rule,
-            @NotNull(message = "Say which operation.") Operation operation, String name) {}
+            @NotNull(message = "Say which operation.") Operation operation, @Nullable String name) {}
 
     /** The rules that the school has given a name. */
     @GetMapping

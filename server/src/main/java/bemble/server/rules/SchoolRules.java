@@ -2,8 +2,8 @@ package bemble.server.rules;
 
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.KeptRules.Kept;
 import bemble.core.slip.KeptRules;
+import bemble.core.slip.KeptRules.Kept;
 import bemble.core.slip.Slips;
 import bemble.server.faults.Missing;
 import bemble.server.ids.TeacherId;
@@ -12,6 +12,7 @@ import bemble.server.rules.KeptRuleMapper.StoredRule;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
@@ -21,7 +22,7 @@ public class SchoolRules {
     private final KeptRuleMapper mapper;
     private final Clock clock;
     private final ApplicationEventPublisher events;
-    private volatile KeptRules held;
+    private volatile @Nullable KeptRules held;
 
     SchoolRules(KeptRuleMapper mapper, Clock clock, ApplicationEventPublisher events) {
         this.events = events;
@@ -46,7 +47,7 @@ public class SchoolRules {
         return mapper.all();
     }
 
-    void keep(TeacherId teacherId, String rule, Operation operation, String name) {
+    void keep(TeacherId teacherId, String rule, Operation operation, @Nullable String name) {
         Kept kept = Kept.of(rule, operation, name);
         if (!now().has(kept.rule(), kept.operation()) && now().rules().size() >= Limits.NAMED_RULES) {
             throw Refusal.of("rule",

@@ -37,7 +37,7 @@ class HandedIn {
                 || screens.isTaken(sessionId, pupilId)) {
             return;
         }
-        List<TakenAnswer> answers = papers.handIn(session.teacherId(), UUID.fromString(place.run())).stream()
+        List<TakenAnswer> answers = papers.handIn(session.teacherId(), UUID.fromString(place.papers())).stream()
                 .map(handed -> new TakenAnswer(handed.question(), handed.given(), handed.slip(),
                         handed.marks() == null ? null : handed.marks().given(),
                         handed.marks() == null ? null : handed.marks().of()))

@@ -1,7 +1,9 @@
 package bemble.server.screens;
 
+import bemble.server.faults.Told;
+
 /** A second device would write under a name under which another has written; the teacher sees that. */
-final class OtherDevice extends RuntimeException {
+final class OtherDevice extends Told {
     OtherDevice() {
         super("Somebody writes under this name on another device. Ask your teacher; what you wrote here is still on this device.");
     }

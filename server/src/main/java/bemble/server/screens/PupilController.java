@@ -29,6 +29,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -65,7 +66,7 @@ class PupilController {
     record Came(
             @NotNull(message = "Type the code on the board.") @Size(max = Limits.CODE_LETTERS, message = "A code is shorter than this.") String code,
             @NotNull(message = "Pick your name.") PupilId pupilId,
-            @Size(max = Limits.PUPIL_DIGITS, message = "These are more digits than anybody has.") String digits) {}
+            @Size(max = Limits.PUPIL_DIGITS, message = "These are more digits than anybody has.") @Nullable String digits) {}
 
     /** Who is in at this device. */
     @GetMapping

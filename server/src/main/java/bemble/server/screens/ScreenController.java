@@ -15,6 +15,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -50,11 +51,11 @@ class ScreenController {
      */
     record OpenedSet(@NotNull(message = "Choose a class.") ClassId classId,
             @NotNull(message = "Choose a set.") Long setId,
-            @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") PupilId> pupils,
-            @NotNull boolean led, Boolean asksDigits) {}
+            @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") @Nullable List<@NotNull(message = "A pupil is missing.") PupilId> pupils,
+            @NotNull boolean led, @Nullable Boolean asksDigits) {}
 
     /** @param address what pupils open on their devices; left out where only this computer reaches Bemble */
-    record PupilsAddress(String address) {}
+    record PupilsAddress(@Nullable String address) {}
 
     /** The address at which pupils come in. */
     @GetMapping("/address")

@@ -22,6 +22,7 @@ import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -128,7 +129,7 @@ class ScreenService {
                         places.values().stream()
                                 .filter(place -> place.run() != null && schoolClass.pupil(place.pupilId()).isEmpty())
                                 .flatMap(place -> classes.pupil(session.teacherId(), place.pupilId()).stream()))
-                        .map(pupil -> view(pupil, places.get(pupil.id()), session)).toList());
+                        .map(pupil -> view(pupil, Objects.requireNonNull(places.get(pupil.id())), session)).toList());
     }
 
     private static PlaceView view(Pupil pupil, StoredPlace place, StoredSession session) {

@@ -6,6 +6,7 @@ import bemble.server.ids.MarkingId;
 import jakarta.validation.constraints.NotNull;
 import java.time.OffsetDateTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What a session looks like to the teacher who watches it, and to a pupil who is in. */
 final class ScreenViews {
@@ -19,9 +20,9 @@ final class ScreenViews {
      * @param run names their papers, once they have come in
      * @param otherDeviceAt when a second device last tried to write under this name; left out where none did
      */
-    record PlaceView(@NotNull Pupil pupil, @NotNull String digits, @NotNull PlaceState state, Integer at,
+    record PlaceView(@NotNull Pupil pupil, @NotNull String digits, @NotNull PlaceState state, @Nullable Integer at,
             @NotNull int begun,
-            OffsetDateTime seenAt, String run, OffsetDateTime otherDeviceAt) {}
+            @Nullable OffsetDateTime seenAt, @Nullable String run, @Nullable OffsetDateTime otherDeviceAt) {}
 
     /** @param ended whether the code has ended */
     record SessionView(@NotNull long id, @NotNull String title, @NotNull ClassId classId, @NotNull String className,
@@ -47,5 +48,5 @@ final class ScreenViews {
             @NotNull boolean collected, @NotNull List<OwnQuestion> questions) {}
 
     /** @param own left out while nobody has come in at this device */
-    record InView(OwnSet own) {}
+    record InView(@Nullable OwnSet own) {}
 }

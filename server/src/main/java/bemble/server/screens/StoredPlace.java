@@ -3,9 +3,11 @@ package bemble.server.screens;
 import bemble.server.ids.PupilId;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A pupil's place in a session.
@@ -17,10 +19,16 @@ import java.util.stream.Collectors;
  * @param device the device that writes under this name, or null
  * @param otherDeviceAt when another device last tried to, or null
  */
-record StoredPlace(long sessionId, PupilId pupilId, String digits, String run, OffsetDateTime seenAt,
-        Integer atQuestion,
+record StoredPlace(long sessionId, PupilId pupilId, String digits, @Nullable String run,
+        @Nullable OffsetDateTime seenAt,
+        @Nullable Integer atQuestion,
         String begun,
-        OffsetDateTime handedInAt, String device, OffsetDateTime otherDeviceAt) {
+        @Nullable OffsetDateTime handedInAt, @Nullable String device, @Nullable OffsetDateTime otherDeviceAt) {
+    /** The papers of who has come in. */
+    String papers() {
+        return Objects.requireNonNull(run);
+    }
+
     /** The place of who came in just now, with the papers that are theirs. */
     StoredPlace cameIn(String papers, OffsetDateTime now) {
         return new StoredPlace(sessionId, pupilId, digits, papers, now, atQuestion, begun, handedInAt, device,
@@ -36,7 +44,7 @@ record StoredPlace(long sessionId, PupilId pupilId, String digits, String run, O
     }
 
     /** The place after its papers were handed in, or given back where that is null. */
-    StoredPlace handedIn(OffsetDateTime at) {
+    StoredPlace handedIn(@Nullable OffsetDateTime at) {
         return new StoredPlace(sessionId, pupilId, digits, run, at == null ? seenAt : at, atQuestion, begun, at, device,
                 otherDeviceAt);
     }
@@ -47,7 +55,7 @@ record StoredPlace(long sessionId, PupilId pupilId, String digits, String run, O
     }
 
     /** Whether its papers were collected when the set was ended, and not handed in by the pupil. */
-    boolean isCollected(OffsetDateTime endedAt) {
+    boolean isCollected(@Nullable OffsetDateTime endedAt) {
         return handedInAt != null && endedAt != null && !handedInAt.isBefore(endedAt);
     }
 

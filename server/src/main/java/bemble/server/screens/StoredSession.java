@@ -4,6 +4,7 @@ import bemble.server.ids.ClassId;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A set opened for a class, as it is stored.
@@ -16,5 +17,5 @@ import java.time.OffsetDateTime;
 record StoredSession(long id, TeacherId teacherId, ClassId classId, MarkingId markingId, String code, String title,
         String problems,
         boolean led,
-        boolean asksDigits, OffsetDateTime openedAt, OffsetDateTime endedAt,
+        boolean asksDigits, OffsetDateTime openedAt, @Nullable OffsetDateTime endedAt,
         Long setId) {}

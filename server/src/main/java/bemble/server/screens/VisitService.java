@@ -20,6 +20,7 @@ import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -82,7 +83,7 @@ class VisitService {
      * @throws Refusal where the code, the name or the digits do not belong together
      */
     @Transactional
-    Visitor comeIn(String code, PupilId pupilId, String digits, String device) {
+    Visitor comeIn(String code, PupilId pupilId, @Nullable String digits, String device) {
         StoredSession session = byCode(code);
         StoredPlace place = screens.take(session.id(), pupilId)
                 .orElseThrow(() -> Refusal.of("pupilId", "This name is not on the list. Pick yours from it."));
@@ -120,7 +121,7 @@ class VisitService {
         Set<Integer> begun = in.place().begunQuestions();
         return new OwnSet(in.pupil().name(), in.session().title(), in.session().led(), in.place().handedInAt() != null,
                 in.session().endedAt() != null, in.place().isCollected(in.session().endedAt()),
-                papers.of(in.session().teacherId(), in.place().run()).stream()
+                papers.of(in.session().teacherId(), in.place().papers()).stream()
                         .map(paper -> new OwnQuestion(paper.id(), paper.question(),
                                 styles.of(in.session().teacherId()).problem(paper.problem()),
                                 begun.contains(paper.question())))
@@ -137,7 +138,7 @@ class VisitService {
     }
 
     private int question(StoredPlace place, long paperId) {
-        return papers.question(paperId, place.run())
+        return papers.question(paperId, place.papers())
                 .orElseThrow(() -> new Missing("This paper is not yours. Go back to your questions."));
     }
 

@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -56,8 +57,9 @@ class DesignController {
 
     record Telling(@NotNull List<QuestionView> problems, @NotNull List<SlipRow> slips, @NotNull String inWords) {}
 
-    record TellingRequest(@NotNull(message = "Say which operation.") Operation operation, Integer count, Long seed,
-            @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") Map<String, Object> want)
+    record TellingRequest(@NotNull(message = "Say which operation.") Operation operation, @Nullable Integer count,
+            @Nullable Long seed,
+            @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") @Nullable Map<String, Object> want)
             implements Dear {
         @Override
         public int cost() {

@@ -17,6 +17,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -38,9 +39,9 @@ class DraftController {
      * @param want a feature each to a number, to {@code {min, max}}, or to true or false
      * @param easiestFirst whether those that take the fewest figures come first; otherwise they are mixed
      */
-    record DraftRequest(Operation operation, Integer count, Long seed,
-            @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") Map<String, Object> want,
-            Boolean easiestFirst) implements Dear {
+    record DraftRequest(@Nullable Operation operation, @Nullable Integer count, @Nullable Long seed,
+            @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") @Nullable Map<String, Object> want,
+            @Nullable Boolean easiestFirst) implements Dear {
         @Override
         public int cost() {
             return OF_A_DRAFT;

@@ -11,6 +11,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A practice set as its teacher designed it.
@@ -25,11 +26,11 @@ import java.util.Map;
 public record SetContent(
         @NotBlank(message = "Give the set a title of 1 to 120 letters.") @Size(max = Limits.TITLE_LETTERS, message = "Give the set a title of 1 to {max} letters.") String title,
         @NotNull(message = "The class is missing; it may be empty.") @Size(max = Limits.TAG_LETTERS, message = "Type a class of {max} letters at most.") String tag,
-        Operation operation,
-        @Size(max = Limits.RUNG_LETTERS, message = "This is not a rung.") String rung,
-        @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") Map<String, Object> want,
-        Long seed,
-        Integer passMark,
+        @Nullable Operation operation,
+        @Size(max = Limits.RUNG_LETTERS, message = "This is not a rung.") @Nullable String rung,
+        @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") @Nullable Map<String, Object> want,
+        @Nullable Long seed,
+        @Nullable Integer passMark,
         @NotNull(message = "The questions are missing; there may be none.") @Size(max = Limits.QUESTIONS, message = "A set has {max} questions at most. Begin another set.") List<@Valid @NotNull(message = "A question is missing.") SetQuestion> questions,
         @NotNull(message = "The layout is missing.") @Valid LayoutChoice layout) {
 

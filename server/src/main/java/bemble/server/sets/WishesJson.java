@@ -11,6 +11,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Wishes and features as JSON has them: a feature each to a number, a stretch, or true or false. */
 public final class WishesJson {
@@ -20,7 +21,7 @@ public final class WishesJson {
     private WishesJson() {}
 
     /** @throws Refusal where a wish cannot be read or is out of bounds */
-    public static Wishes read(Operation operation, Map<String, Object> want) {
+    public static Wishes read(Operation operation, @Nullable Map<String, Object> want) {
         EnumMap<Feature, Wish> wanted = new EnumMap<>(Feature.class);
         if (want != null) {
             want.forEach((id, value) -> {
@@ -33,7 +34,7 @@ public final class WishesJson {
         return new Wishes(operation, wanted, Targets.of(operation, list(want, FACTS), list(want, TELLS)));
     }
 
-    private static List<String> list(Map<String, Object> want, String id) {
+    private static List<String> list(@Nullable Map<String, Object> want, String id) {
         Object value = want == null ? null : want.get(id);
         if (value == null) {
             return List.of();

@@ -1,2 +1,5 @@
 /** Practice sets: drawn, kept, changed, printed in versions and read from files. */
+@NullMarked
 package bemble.server.sets;
+
+import org.jspecify.annotations.NullMarked;

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Keeps what is one of a few under its name. */
 public final class CodedColumn<E extends Enum<E>> extends TextColumn<E> {
@@ -22,6 +23,7 @@ public final class CodedColumn<E extends Enum<E>> extends TextColumn<E> {
     }
 
     @Override
+    @Nullable
     E value(String name) {
         return byName.get(name);
     }

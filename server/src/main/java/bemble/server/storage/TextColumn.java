@@ -6,12 +6,13 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import org.apache.ibatis.type.BaseTypeHandler;
 import org.apache.ibatis.type.JdbcType;
+import org.jspecify.annotations.Nullable;
 
 /** Keeps a value as a text. */
 abstract class TextColumn<V> extends BaseTypeHandler<V> {
     abstract String text(V value);
 
-    abstract V value(String text);
+    abstract @Nullable V value(String text);
 
     @Override
     public void setNonNullParameter(PreparedStatement statement, int at, V value, JdbcType type) throws SQLException {
@@ -19,21 +20,21 @@ abstract class TextColumn<V> extends BaseTypeHandler<V> {
     }
 
     @Override
-    public V getNullableResult(ResultSet row, String column) throws SQLException {
+    public @Nullable V getNullableResult(ResultSet row, String column) throws SQLException {
         return read(row.getString(column));
     }
 
     @Override
-    public V getNullableResult(ResultSet row, int column) throws SQLException {
+    public @Nullable V getNullableResult(ResultSet row, int column) throws SQLException {
         return read(row.getString(column));
     }
 
     @Override
-    public V getNullableResult(CallableStatement call, int column) throws SQLException {
+    public @Nullable V getNullableResult(CallableStatement call, int column) throws SQLException {
         return read(call.getString(column));
     }
 
-    private V read(String text) {
+    private @Nullable V read(@Nullable String text) {
         return text == null ? null : value(text);
     }
 }

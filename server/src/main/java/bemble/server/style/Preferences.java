@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a teacher has chosen beside the house style.
@@ -29,7 +30,8 @@ public record Preferences(@NotNull Map<String, String> cues, @NotNull boolean le
     }
 
     /** The same with what is new; an empty cue takes the old one away. */
-    Preferences with(Map<String, String> newCues, Boolean newLetterKeys, List<HowCode> newHowCodes, Boolean newSkips) {
+    Preferences with(Map<String, String> newCues, @Nullable Boolean newLetterKeys, @Nullable List<HowCode> newHowCodes,
+            @Nullable Boolean newSkips) {
         Map<String, String> all = new TreeMap<>(cues);
         all.putAll(newCues);
         all.values().removeIf(String::isBlank);

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
@@ -38,10 +39,10 @@ class PreferencesController {
 
     /** What is to be other than it was; what is left out stays as it is. */
     record PreferencesChange(
-            @Size(max = Limits.CUES, message = "These are more cues than there are kinds of steps.") Map<String, @NotNull(message = "A cue is missing.") @Size(max = Limits.CUE_LETTERS, message = "Shorten the cue to {max} letters.") String> cues,
-            Boolean letterKeys,
-            @Size(max = Limits.SENT_CODES, message = "These are more codes than anybody uses.") List<HowCode> howCodes,
-            Boolean skipsFirstSteps) {}
+            @Size(max = Limits.CUES, message = "These are more cues than there are kinds of steps.") @Nullable Map<String, @NotNull(message = "A cue is missing.") @Size(max = Limits.CUE_LETTERS, message = "Shorten the cue to {max} letters.") String> cues,
+            @Nullable Boolean letterKeys,
+            @Size(max = Limits.SENT_CODES, message = "These are more codes than anybody uses.") @Nullable List<HowCode> howCodes,
+            @Nullable Boolean skipsFirstSteps) {}
 
     /** Cues, keys and marking codes of the teacher. */
     @GetMapping

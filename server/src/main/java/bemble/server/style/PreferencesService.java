@@ -3,6 +3,7 @@ package bemble.server.style;
 import bemble.server.ids.TeacherId;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,8 +28,9 @@ public class PreferencesService {
 
     /** Changes what is given and keeps the rest; one change after the other, so that none is lost. */
     @Transactional
-    public Preferences change(TeacherId teacherId, Map<String, String> cues, Boolean letterKeys, List<HowCode> howCodes,
-            Boolean skipsFirstSteps) {
+    public Preferences change(TeacherId teacherId, Map<String, String> cues, @Nullable Boolean letterKeys,
+            @Nullable List<HowCode> howCodes,
+            @Nullable Boolean skipsFirstSteps) {
         preferences.begin(teacherId, json.writeValueAsString(Preferences.USUAL));
         Preferences changed = read(preferences.lock(teacherId)).with(cues, letterKeys, howCodes, skipsFirstSteps);
         preferences.save(teacherId, json.writeValueAsString(changed));

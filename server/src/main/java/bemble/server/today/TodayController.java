@@ -28,6 +28,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -77,7 +78,7 @@ class TodayController {
      * @param toTry what was never done yet, of style, board, sheet, mark and write; empty where the teacher does not want to be shown
      */
     record TodayView(@NotNull LocalDate today, @NotNull List<Lesson> lessons, @NotNull List<WaitingPile> piles,
-            @NotNull List<DuePupil> due, LastProblem last, @NotNull List<BegunPaper> papers,
+            @NotNull List<DuePupil> due, @Nullable LastProblem last, @NotNull List<BegunPaper> papers,
             @NotNull List<String> toTry) {}
 
     /** What waits: the lessons of the day, piles, pupils due, and what was begun. */
@@ -89,7 +90,7 @@ class TodayController {
         List<SchoolClass> all = classes.all(teacher.id());
         Map<ClassId, List<PupilPlaces>> places = records.places(all);
         for (SchoolClass schoolClass : all) {
-            List<PupilPlaces> work = places.get(schoolClass.id());
+            List<PupilPlaces> work = places.getOrDefault(schoolClass.id(), List.of());
             Stream.of(today, today.plusWeeks(1))
                     .flatMap(week -> plans.plan(schoolClass, week, () -> work).days().stream())
                     .filter(day -> !day.date().isBefore(today)).findFirst()

@@ -78,7 +78,7 @@ class ApiDescription {
                 Map.of("400", true, "401", !open, "403", !method.equals("GET"), "404", path.contains("{"),
                         "409", method.equals("PUT"), "422", true);
         REFUSALS.keySet().forEach(status -> {
-            if (refuses.get(status)) {
+            if (refuses.getOrDefault(status, false)) {
                 operation.getResponses().computeIfAbsent(status,
                         any -> new ApiResponse().$ref("#/components/responses/" + REFUSAL + status));
             }

@@ -8,13 +8,15 @@ import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.util.Iterator;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Describes what is one of a few by the names there are, each enum under a name of its own. */
 @Component
 class CodedSchemas implements ModelConverter {
     @Override
-    public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> others) {
+    public @Nullable Schema<?> resolve(AnnotatedType type, ModelConverterContext context,
+            Iterator<ModelConverter> others) {
         Class<?> raw =
                 type.getType() == null ? Object.class : Json.mapper().constructType(type.getType()).getRawClass();
         if (raw.isEnum() && Coded.class.isAssignableFrom(raw)) {

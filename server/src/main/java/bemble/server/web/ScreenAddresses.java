@@ -1,6 +1,7 @@
 package bemble.server.web;
 
 import java.time.Duration;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -26,7 +27,7 @@ class ScreenAddresses implements WebMvcConfigurer {
     /** Answers with the one page where a path is neither a file nor the API's. */
     private static final class ScreenResolver extends PathResourceResolver {
         @Override
-        protected Resource getResource(String path, Resource location) throws java.io.IOException {
+        protected @Nullable Resource getResource(String path, Resource location) throws java.io.IOException {
             Resource file = super.getResource(path, location);
             if (file != null) {
                 return file;

@@ -9,6 +9,7 @@ import bemble.core.picture.Shape;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -24,7 +25,7 @@ class PicturesController {
      * @param whyNot why there is none to show; then there are no frames
      */
     record PictureView(@NotNull String id, @NotNull String label, @NotNull double width, @NotNull double height,
-            @NotNull List<FrameView> frames, String whyNot) {
+            @NotNull List<FrameView> frames, @Nullable String whyNot) {
         static PictureView of(Picture picture) {
             return new PictureView(picture.kind().id(), picture.kind().label(), picture.width(), picture.height(),
                     picture.frames().stream().map(FrameView::of).toList(), picture.whyNot());

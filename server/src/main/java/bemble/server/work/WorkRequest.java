@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What to work: a problem as typed text, in the style's punctuation, or an operation with operands in plain digits.
@@ -25,14 +26,14 @@ import java.util.Optional;
  * @param style the choices that differ from the usual house style
  */
 public record WorkRequest(
-        @Size(max = Limits.LINE_LETTERS, message = "This line is too long to be one problem.") String problem,
-        Operation operation,
-        @Size(max = Limits.OPERANDS, message = "These are more numbers than go on one paper.") List<String> operands,
-        Integer decimals,
-        String method,
-        @Size(max = Limits.CHOICES, message = "These are more choices than a house style has.") Map<String, String> style,
-        String check,
-        String slip) implements Dear {
+        @Size(max = Limits.LINE_LETTERS, message = "This line is too long to be one problem.") @Nullable String problem,
+        @Nullable Operation operation,
+        @Size(max = Limits.OPERANDS, message = "These are more numbers than go on one paper.") @Nullable List<String> operands,
+        @Nullable Integer decimals,
+        @Nullable String method,
+        @Size(max = Limits.CHOICES, message = "These are more choices than a house style has.") @Nullable Map<String, String> style,
+        @Nullable String check,
+        @Nullable String slip) implements Dear {
     @Override
     public int cost() {
         return Cost.ofProblem(problem, operation, operands, decimals);
@@ -50,7 +51,8 @@ public record WorkRequest(
     }
 
     /** The request that asks for this again, whatever the punctuation of its style. */
-    public static WorkRequest again(Problem problem, String method, Map<String, String> style, String check) {
+    public static WorkRequest again(Problem problem, @Nullable String method, @Nullable Map<String, String> style,
+            @Nullable String check) {
         return new WorkRequest(null, problem.operation(), problem.operands().stream().map(Numeral::plain).toList(),
                 problem.decimals(), method, style, check, null);
     }

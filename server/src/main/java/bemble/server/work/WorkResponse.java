@@ -25,6 +25,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A problem worked: the answer, the record, the check, the paper in squares, and the steps. */
 public record WorkResponse(
@@ -33,7 +34,7 @@ public record WorkResponse(
         @NotNull List<String> operands,
         @NotNull int decimals,
         @NotNull String method,
-        String slip,
+        @Nullable String slip,
         @NotNull AnswerView answer,
         @NotNull @Schema(type = "object") WorkRecord record,
         @NotNull CheckView check,
@@ -41,7 +42,8 @@ public record WorkResponse(
         @NotNull List<StepView> steps) {
 
     /** The answer; what does not apply is left out. */
-    public record AnswerView(@NotNull String value, String remainder, Boolean exact, String rounded,
+    public record AnswerView(@NotNull String value, @Nullable String remainder, @Nullable Boolean exact,
+            @Nullable String rounded,
             @NotNull String text) {
         static AnswerView of(Answer answer) {
             return new AnswerView(answer.value(), answer.remainder(), answer.exact(), answer.rounded(), answer.text());
@@ -88,10 +90,10 @@ public record WorkResponse(
      * @param should where a rule was broken, what a careful hand would have written there
      * @param heard what a screen reader says for it, where that is not its text
      */
-    public record MarkView(@NotNull int step, Integer until, @NotNull MarkKind kind, @NotNull String block,
+    public record MarkView(@NotNull int step, @Nullable Integer until, @NotNull MarkKind kind, @NotNull String block,
             @NotNull String line, @NotNull int place, @NotNull int row, @NotNull int column,
-            Integer toRow, Integer toColumn, @NotNull String text, @NotNull Role role,
-            @NotNull Size size, @NotNull Anchor anchor, String should, String heard) {
+            @Nullable Integer toRow, @Nullable Integer toColumn, @NotNull String text, @NotNull Role role,
+            @NotNull Size size, @NotNull Anchor anchor, @Nullable String should, @Nullable String heard) {
         public static MarkView of(SheetMark mark, Words words) {
             String heard = words.heard(mark.mark());
             return new MarkView(mark.step(), mark.until(), mark.kind(), mark.block().id(), mark.line().id(),
@@ -120,10 +122,10 @@ public record WorkResponse(
      */
     public record StepView(@NotNull int n, @NotNull StepKind kind, @NotNull List<String> cues, @NotNull Part part,
             @NotNull String title,
-            Integer place, @NotNull String fact, @NotNull String factAsked, FindView find,
+            @Nullable Integer place, @NotNull String fact, @NotNull String factAsked, @Nullable FindView find,
             @NotNull String say, @NotNull String ask, @NotNull List<String> expects,
             @NotNull List<Integer> marks, @NotNull List<AskedView> asked, @NotNull List<AskedView> small,
-            @NotNull List<AskedView> answers, Integer ring) {
+            @NotNull List<AskedView> answers, @Nullable Integer ring) {
         private StepView saying(String more) {
             return new StepView(n, kind, cues, part, title, place, fact, factAsked, find, say + more, ask, expects,
                     marks, asked, small, answers, ring);
@@ -167,7 +169,8 @@ public record WorkResponse(
                 .toList();
     }
 
-    private static StepView view(Step step, Working working, List<SheetMark> marks, List<Integer> mine, Mark broken) {
+    private static StepView view(Step step, Working working, List<SheetMark> marks, List<Integer> mine,
+            @Nullable Mark broken) {
         List<String> expects = new ArrayList<>();
         List<AskedView> asked = new ArrayList<>();
         List<AskedView> small = new ArrayList<>();

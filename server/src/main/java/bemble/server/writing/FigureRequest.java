@@ -16,6 +16,7 @@ import java.util.Arrays;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A figure that stands on a paper, as the sheet names its square.
@@ -28,10 +29,10 @@ public record FigureRequest(
         @NotNull(message = "Say in which block the figure stands.") @Size(max = Limits.PART_OF_PAPER_LETTERS, message = "No block has so long a name.") String block,
         @NotNull(message = "Say in which line the figure stands.") @Size(max = Limits.PART_OF_PAPER_LETTERS, message = "No line has so long a name.") String line,
         @NotNull(message = "Say in which column the figure stands.") @Min(value = -Limits.SQUARES_ASIDE, message = FAR) @Max(value = Limits.SQUARES_ASIDE, message = FAR) Integer place,
-        @Size(max = Limits.WORD_LETTERS, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") String anchor,
+        @Size(max = Limits.WORD_LETTERS, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") @Nullable String anchor,
         @Size(max = Limits.WORD_LETTERS, message = "This is nothing that is written.") @Schema(allowableValues = {
-            "digit", "number", "strike"}) String kind,
-        @Size(max = Limits.FIGURE_LETTERS, message = "So many figures do not go into one square.") String text) {
+            "digit", "number", "strike"}) @Nullable String kind,
+        @Size(max = Limits.FIGURE_LETTERS, message = "So many figures do not go into one square.") @Nullable String text) {
     public static final String FAR = "No paper has a column so far from the ones.";
     private static final Set<MarkKind> KINDS = Set.of(MarkKind.DIGIT, MarkKind.NUMBER, MarkKind.STRIKE);
 

@@ -17,6 +17,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Somebody's paper: the problem as in {@link WorkRequest}, and what stands there.
@@ -28,17 +29,17 @@ import java.util.Map;
  * @param ownWay whether the answer alone is judged
  */
 public record MarkRequest(
-        @Size(max = Limits.LINE_LETTERS, message = "This line is too long to be one problem.") String problem,
-        Operation operation,
-        @Size(max = Limits.OPERANDS, message = "These are more numbers than go on one paper.") List<String> operands,
-        Integer decimals,
-        String method,
-        @Size(max = Limits.CHOICES, message = "These are more choices than a house style has.") Map<String, String> style,
-        String check,
+        @Size(max = Limits.LINE_LETTERS, message = "This line is too long to be one problem.") @Nullable String problem,
+        @Nullable Operation operation,
+        @Size(max = Limits.OPERANDS, message = "These are more numbers than go on one paper.") @Nullable List<String> operands,
+        @Nullable Integer decimals,
+        @Nullable String method,
+        @Size(max = Limits.CHOICES, message = "These are more choices than a house style has.") @Nullable Map<String, String> style,
+        @Nullable String check,
         @NotNull(message = "Say what stands on the paper; an empty list where nothing does.") @Size(max = Limits.FIGURES, message = "So many figures do not stand on one paper; {max} are taken at most.") List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written,
-        Boolean settingOut,
-        Boolean soFar,
-        Boolean ownWay) implements Dear {
+        @Nullable Boolean settingOut,
+        @Nullable Boolean soFar,
+        @Nullable Boolean ownWay) implements Dear {
     private static final int HANDS = 4;
     private static final int FIGURES_A_UNIT = 500;
 

@@ -15,6 +15,7 @@ import bemble.core.working.MarkKind;
 import bemble.server.work.WorkResponse;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A paper as it is marked.
@@ -30,13 +31,13 @@ public record MarkResponse(
         @NotNull List<MarkedView> figures,
         @NotNull MarkedAnswerView answer,
         @NotNull List<LineView> notShown,
-        MarksView marks,
-        FirstView first,
-        MarkedCheckView check,
+        @Nullable MarksView marks,
+        @Nullable FirstView first,
+        @Nullable MarkedCheckView check,
         @NotNull List<FindingView> findings,
         @NotNull double unknown,
         @NotNull String say,
-        Integer leftOut) {
+        @Nullable Integer leftOut) {
     /** The same of a paper of which so many figures cannot be read. */
     public MarkResponse without(int figures) {
         return new MarkResponse(verdict, this.figures, answer, notShown, marks, first, check, findings, unknown, say,
@@ -49,7 +50,7 @@ public record MarkResponse(
      * @param should what belongs there where that is something else
      */
     public record MarkedView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull Anchor anchor,
-            @NotNull MarkKind kind, @NotNull String text, @NotNull Verdict verdict, String should) {
+            @NotNull MarkKind kind, @NotNull String text, @NotNull Verdict verdict, @Nullable String should) {
         static MarkedView of(MarkedFigure figure) {
             Figure.Key at = figure.at();
             return new MarkedView(at.block().id(), at.line().id(), at.place(), at.anchor(), figure.kind(),
@@ -79,9 +80,9 @@ public record MarkResponse(
      * @param places where the rule was broken
      * @param working the presumed writing, slip and all
      */
-    public record FindingView(@NotNull String slip, String with, @NotNull List<Integer> places,
+    public record FindingView(@NotNull String slip, @Nullable String with, @NotNull List<Integer> places,
             @NotNull double confidence,
-            @NotNull String say, WorkResponse working) {}
+            @NotNull String say, @Nullable WorkResponse working) {}
 
     static MarkResponse of(Marked marked, WorkOrder order) {
         return new MarkResponse(marked.verdict(), marked.figures().stream().map(MarkedView::of).toList(),
@@ -111,7 +112,7 @@ public record MarkResponse(
     }
 
     /** What such a hand writes from the beginning; nothing where it gets stuck there. */
-    private static WorkResponse working(Marked.Explained slip, WorkOrder order) {
+    private static @Nullable WorkResponse working(Marked.Explained slip, WorkOrder order) {
         try {
             return WorkResponse.of(Worked.by(slip.hand(), order, slip.slip()));
         } catch (Stuck | Refusal nowhere) {

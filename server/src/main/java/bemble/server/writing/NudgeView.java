@@ -6,6 +6,7 @@ import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.writing.Nudge;
 import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What comes next on a paper.
@@ -14,8 +15,9 @@ import jakarta.validation.constraints.NotNull;
  * @param ask the question that the figure answers; left out where only the square is asked for
  * @param text the figure; left out unless it is asked for
  */
-public record NudgeView(@NotNull boolean done, String block, String line, Integer place, Anchor anchor, String kind,
-        String ask, String text) {
+public record NudgeView(@NotNull boolean done, @Nullable String block, @Nullable String line, @Nullable Integer place,
+        @Nullable Anchor anchor, @Nullable String kind,
+        @Nullable String ask, @Nullable String text) {
     private static final NudgeView NOTHING_LEFT = new NudgeView(true, null, null, null, null, null, null, null);
 
     /** @throws bemble.core.problem.Refusal where the paper cannot be read */

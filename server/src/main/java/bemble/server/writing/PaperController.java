@@ -4,6 +4,7 @@ import bemble.server.load.Dear;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -17,8 +18,9 @@ class PaperController {
      * @param settingOut whether the numbers are to be set out too
      * @param withCheck whether the check is to be written too
      */
-    record PaperRequest(@NotNull(message = "Say which problem it is for.") @Valid WorkRequest work, Boolean settingOut,
-            Boolean withCheck) implements Dear {
+    record PaperRequest(@NotNull(message = "Say which problem it is for.") @Valid WorkRequest work,
+            @Nullable Boolean settingOut,
+            @Nullable Boolean withCheck) implements Dear {
         /** Its squares are those of every slip. */
         @Override
         public int cost() {

@@ -9,6 +9,7 @@ import bemble.core.writing.WritingPaper;
 import bemble.server.work.WorkResponse.MarkView;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A paper to write on.
@@ -42,8 +43,9 @@ public record PaperView(@NotNull String problem, @NotNull String method, @NotNul
      */
     public record SquareView(@NotNull String block, @NotNull String line, @NotNull int place, @NotNull int row,
             @NotNull int column,
-            @NotNull int toColumn, String given, @NotNull boolean full, Anchor small, @NotNull boolean number,
-            Integer smallAt, @NotNull String name) {
+            @NotNull int toColumn, @Nullable String given, @NotNull boolean full, @Nullable Anchor small,
+            @NotNull boolean number,
+            @Nullable Integer smallAt, @NotNull String name) {
         static SquareView of(Square square) {
             return new SquareView(square.spot().block().name().id(), square.spot().line().id(), square.spot().place(),
                     square.row(),

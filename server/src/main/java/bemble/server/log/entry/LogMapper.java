@@ -8,11 +8,12 @@ import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Mapper;
-import org.apache.ibatis.annotations.Options.FlushCachePolicy;
 import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Options.FlushCachePolicy;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /** The rows of the log; every query names its teacher. */
 @Mapper
@@ -32,7 +33,7 @@ public interface LogMapper {
             + " from log_entry where id in (select id from log_entry use index (log_entry_words) where "
             + MATCHES + " order by teacher_id, deleted_at, worked_at desc, id desc offset #{offset} rows "
             + "fetch first #{most} rows only) order by worked_at desc, id desc</script>")
-    List<LogEntry> search(TeacherId teacherId, String pattern, Boolean pupils, int offset, int most);
+    List<LogEntry> search(TeacherId teacherId, String pattern, @Nullable Boolean pupils, int offset, int most);
 
     @Select("select " + COLUMNS
             + " from log_entry use index (log_entry_written) where teacher_id = #{teacherId} and written is null and deleted_at is null "
@@ -83,11 +84,11 @@ public interface LogMapper {
     @Select(value = "<script>select id from final table (update log_entry set deleted_at = #{now} where " + MATCHES
             + " and not kept and not " + IN_A_PILE + ")</script>", affectData = true)
     @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
-    List<Long> deleteAllNotKept(TeacherId teacherId, String pattern, Boolean pupils, OffsetDateTime now);
+    List<Long> deleteAllNotKept(TeacherId teacherId, String pattern, @Nullable Boolean pupils, OffsetDateTime now);
 
     /** How many a search shows that stand in a pile, and so are not tidied away. */
     @Select("<script>select count(*) from log_entry where " + MATCHES + " and not kept and " + IN_A_PILE + "</script>")
-    int countInPiles(TeacherId teacherId, String pattern, Boolean pupils);
+    int countInPiles(TeacherId teacherId, String pattern, @Nullable Boolean pupils);
 
     /** The code under which a pupil writes this paper at a screen just now. */
     @Select("select s.code from attempt a join screen_place p on p.run = a.run join live_session s on s.id = p.session_id "

@@ -8,12 +8,13 @@ import bemble.core.words.Words;
 import bemble.server.style.StyleText;
 import java.time.OffsetDateTime;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A worked problem that is about to be stored; everything computed comes from the core, never from a client. */
 public record NewEntry(UUID reference, OffsetDateTime workedAt, Operation operation, Problem problem, String method,
         String choices, String checkKind, String answer, String working, String checkStatement,
-        boolean checkHolds, String label, String note, boolean kept, String explanation,
-        String written) {
+        boolean checkHolds, String label, String note, boolean kept, @Nullable String explanation,
+        @Nullable String written) {
     public static NewEntry of(WorkOrder order, UUID reference, OffsetDateTime workedAt, Remarks remarks,
             StyleText styles) {
         Worked worked = Worked.from(order.withCare());

@@ -1,2 +1,5 @@
 /** One entry of the log as it is stored. */
+@NullMarked
 package bemble.server.log.entry;
+
+import org.jspecify.annotations.NullMarked;

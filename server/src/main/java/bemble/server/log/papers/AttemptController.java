@@ -10,6 +10,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -38,8 +39,8 @@ class AttemptController {
      */
     record Begun(@NotNull(message = "Say which problem is written.") @Valid WorkRequest work,
             @NotNull(message = "Say how it is written.") @Valid AttemptSettings settings,
-            Long setId, @Min(value = 1, message = "Questions are counted from 1.") Integer question,
-            @Size(max = Limits.LABEL_LETTERS, message = "A date or class takes at most {max} letters.") String label) {}
+            @Nullable Long setId, @Min(value = 1, message = "Questions are counted from 1.") @Nullable Integer question,
+            @Size(max = Limits.LABEL_LETTERS, message = "A date or class takes at most {max} letters.") @Nullable String label) {}
 
     /** The questions of a set, to be worked through one after the other. */
     record BegunRun(
@@ -61,7 +62,7 @@ class AttemptController {
         return new RunView(run, attempts.beginAll(teacher.id(), papers).get(0).entry().id());
     }
 
-    private static AttemptService.ToBegin toBegin(Begun begun, UUID run) {
+    private static AttemptService.ToBegin toBegin(Begun begun, @Nullable UUID run) {
         return new AttemptService.ToBegin(begun.work().order(), begun.settings(),
                 new AttemptService.Source(run, begun.setId(), begun.question()),
                 begun.label() == null ? "" : begun.label());

@@ -13,6 +13,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One thing done on a paper, in time.
@@ -27,14 +29,14 @@ public record AttemptFigure(
         @Min(value = 0, message = "No figure is written before the paper is begun.") @Max(value = Limits.PAPER_MILLISECONDS, message = "No paper takes a year.") @NotNull long at,
         @NotNull(message = "Say what was done.") @Pattern(regexp = "digit|number|strike|mirror|nudge|mark", message = "Only digits, numbers, strokes, nudges and marks are kept.") @Schema(allowableValues = {
             "digit", "number", "strike", "mirror", "nudge", "mark"}) String kind,
-        @Size(max = Limits.PART_OF_PAPER_LETTERS, message = "No block has so long a name.") String block,
-        @Size(max = Limits.PART_OF_PAPER_LETTERS, message = "No line has so long a name.") String line,
-        @Min(value = -Limits.SQUARES_ASIDE, message = FigureRequest.FAR) @Max(value = Limits.SQUARES_ASIDE, message = FigureRequest.FAR) Integer place,
-        @Size(max = Limits.WORD_LETTERS, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") String anchor,
-        @Size(max = Limits.FIGURE_LETTERS, message = "So many figures do not go into one square.") String text,
+        @Size(max = Limits.PART_OF_PAPER_LETTERS, message = "No block has so long a name.") @Nullable String block,
+        @Size(max = Limits.PART_OF_PAPER_LETTERS, message = "No line has so long a name.") @Nullable String line,
+        @Min(value = -Limits.SQUARES_ASIDE, message = FigureRequest.FAR) @Max(value = Limits.SQUARES_ASIDE, message = FigureRequest.FAR) @Nullable Integer place,
+        @Size(max = Limits.WORD_LETTERS, message = "A square has no such part.") @Schema(ref = "#/components/schemas/Anchor") @Nullable String anchor,
+        @Size(max = Limits.FIGURE_LETTERS, message = "So many figures do not go into one square.") @Nullable String text,
         @NotNull boolean rubbed) {
 
-    private record Square(String block, String line, Integer place, String anchor, boolean stroke) {}
+    private record Square(String block, String line, int place, @Nullable String anchor, boolean stroke) {}
 
     /**
      * What stands on a paper.
@@ -43,20 +45,16 @@ public record AttemptFigure(
      */
     record Standing(List<FigureRequest> figures, int unreadable) {}
 
-    /** Whether this is something that stands in a square, or is rubbed out of one. */
-    private boolean isInASquare() {
-        return block != null && line != null && place != null && !kind.matches("nudge|mark");
-    }
-
-    private FigureRequest written() {
-        return new FigureRequest(block, line, place, anchor, kind.equals("mirror") ? "digit" : kind, text);
+    /** What stands in a square, or is rubbed out of one; nothing where this is neither. */
+    private Optional<FigureRequest> inASquare() {
+        return block == null || line == null || place == null || kind.matches("nudge|mark") ? Optional.empty()
+                : Optional.of(new FigureRequest(block, line, place, anchor, kind.equals("mirror") ? "digit" : kind,
+                        text));
     }
 
     /** @throws bemble.core.problem.Refusal where it could not be read again */
     public void requireReadable() {
-        if (isInASquare()) {
-            written().figure();
-        }
+        inASquare().ifPresent(FigureRequest::figure);
     }
 
     private boolean isReadable() {
@@ -75,13 +73,15 @@ public record AttemptFigure(
         for (AttemptFigure figure : figures) {
             if (!figure.isReadable()) {
                 unreadable++;
-            } else if (figure.isInASquare()) {
-                Square square = new Square(figure.block, figure.line, figure.place, figure.anchor,
-                        figure.kind.equals("strike"));
-                standing.remove(square);
-                if (!figure.rubbed) {
-                    standing.put(square, figure.written());
-                }
+            } else {
+                figure.inASquare().ifPresent(written -> {
+                    Square square = new Square(written.block(), written.line(), written.place(), written.anchor(),
+                            figure.kind.equals("strike"));
+                    standing.remove(square);
+                    if (!figure.rubbed) {
+                        standing.put(square, written);
+                    }
+                });
             }
         }
         return new Standing(new ArrayList<>(standing.values()), unreadable);

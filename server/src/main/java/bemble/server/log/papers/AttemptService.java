@@ -28,6 +28,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -57,15 +58,16 @@ public class AttemptService {
     }
 
     /** A paper with its entry in the log. */
-    record Attempt(LogEntry entry, AttemptSettings settings, List<AttemptFigure> figures, UUID run, Long setId,
-            Integer question) {
+    record Attempt(LogEntry entry, AttemptSettings settings, List<AttemptFigure> figures, @Nullable UUID run,
+            @Nullable Long setId,
+            @Nullable Integer question) {
         Attempt withSettings(AttemptSettings others) {
             return new Attempt(entry, others, figures, run, setId, question);
         }
     }
 
     /** Where a paper comes from: the run, set and question, all of which may be null. */
-    record Source(UUID run, Long setId, Integer question) {}
+    record Source(@Nullable UUID run, @Nullable Long setId, @Nullable Integer question) {}
 
     /** A paper to begin. */
     record ToBegin(WorkOrder order, AttemptSettings settings, Source source, String label) {}
@@ -95,7 +97,7 @@ public class AttemptService {
         return papers.stream().map(paper -> begin(teacherId, paper)).toList();
     }
 
-    public static String text(UUID run) {
+    public static @Nullable String text(@Nullable UUID run) {
         return run == null ? null : run.toString();
     }
 
@@ -220,7 +222,7 @@ public class AttemptService {
     }
 
     /** @throws Refusal where the problem that was copied instead cannot be worked */
-    private static WorkOrder order(Problem asked, String method, HouseStyle style, String check,
+    private static WorkOrder order(Problem asked, @Nullable String method, HouseStyle style, @Nullable String check,
             AttemptSettings settings) {
         return new WorkOrder(settings.copiedAs() == null ? asked
                 : ProblemText.read(settings.copiedAs(), 0, style.point().punctuation()), method, style, check);

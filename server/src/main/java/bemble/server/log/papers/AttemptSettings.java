@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a paper is written.
@@ -20,5 +21,5 @@ import jakarta.validation.constraints.Size;
 public record AttemptSettings(@NotNull boolean settingOut, @NotNull boolean withCheck, @NotNull boolean led,
         @NotNull(message = "Say when it is marked.") @Pattern(regexp = "end|asked|once", message = "A paper is marked at the end, when asked, or at once.") String marking,
         @Min(value = 0, message = "Steps are counted from 1.") @NotNull int joinedAt,
-        @Size(max = Limits.PROBLEM_LETTERS, message = "This line is too long to be one problem.") String copiedAs,
+        @Size(max = Limits.PROBLEM_LETTERS, message = "This line is too long to be one problem.") @Nullable String copiedAs,
         @NotNull boolean ownWay) {}

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A paper as who writes it sees it.
@@ -14,4 +15,5 @@ import java.util.UUID;
 public record AttemptView(@NotNull long id, @NotNull WorkRequest work, @NotNull String problem,
         @NotNull AttemptSettings settings,
         @NotNull List<AttemptFigure> figures, @NotNull String state, @NotNull String answer,
-        @NotNull OffsetDateTime begunAt, UUID run, Long setId, Integer question, @NotNull String label) {}
+        @NotNull OffsetDateTime begunAt, @Nullable UUID run, @Nullable Long setId, @Nullable Integer question,
+        @NotNull String label) {}

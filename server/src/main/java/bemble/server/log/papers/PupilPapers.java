@@ -10,15 +10,17 @@ import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.log.papers.AttemptService.Attempt;
-import bemble.server.writing.MarkResponse.MarksView;
 import bemble.server.writing.MarkResponse;
+import bemble.server.writing.MarkResponse.MarksView;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,7 +42,7 @@ public class PupilPapers {
      * @param slip the slip that fits the paper where it went wrong; null where none does
      * @param marks the marks for the paper; null where the house style gives none
      */
-    public record Handed(int question, String given, String slip, MarksView marks) {}
+    public record Handed(int question, String given, @Nullable String slip, @Nullable MarksView marks) {}
 
     /**
      * Begins a paper for each problem.
@@ -58,7 +60,7 @@ public class PupilPapers {
                     new AttemptService.Source(run, null, papers.size() + 1), label));
         }
         attempts.beginAll(teacherId, papers);
-        mapper.belongsTo(AttemptService.text(run), pupilId);
+        mapper.belongsTo(run.toString(), pupilId);
         return run;
     }
 
@@ -92,7 +94,7 @@ public class PupilPapers {
             MarkResponse marked = attempts.mark(teacherId, attempt.entry().id());
             boolean wrong = marked.verdict() != PaperVerdict.RIGHT;
             String answer = marked.answer().text();
-            handed.add(new Handed(attempt.question(),
+            handed.add(new Handed(Objects.requireNonNull(attempt.question()),
                     answer.substring(0, Math.min(Limits.ANSWER_LETTERS, answer.length())),
                     wrong && !marked.findings().isEmpty() && marked.say().isEmpty() ? marked.findings().get(0).slip()
                             : null,

@@ -1,5 +1,7 @@
 package bemble.server.log.papers;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What is kept of a paper beside its entry in the log.
  *
@@ -9,4 +11,5 @@ package bemble.server.log.papers;
  * @param setId the set that the problem is from, or null
  * @param question its number there, from 1, or null
  */
-public record StoredAttempt(long entryId, String settings, String figures, String run, Long setId, Integer question) {}
+public record StoredAttempt(long entryId, String settings, String figures, @Nullable String run, @Nullable Long setId,
+        @Nullable Integer question) {}

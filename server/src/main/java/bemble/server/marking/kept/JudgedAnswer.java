@@ -1,6 +1,7 @@
 package bemble.server.marking.kept;
 
 import bemble.server.ids.PupilId;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An answer with how it was judged, to be put into a new pile as it is.
@@ -10,5 +11,5 @@ import bemble.server.ids.PupilId;
  */
 public record JudgedAnswer(PupilId pupilId, int question, AnswerState state, String given, String correction,
         String how,
-        String cause, AnswerVerdict verdict,
-        String presumed, String fact) {}
+        @Nullable String cause, AnswerVerdict verdict,
+        @Nullable String presumed, @Nullable String fact) {}

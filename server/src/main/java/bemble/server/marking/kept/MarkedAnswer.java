@@ -1,6 +1,7 @@
 package bemble.server.marking.kept;
 
 import bemble.server.ids.PupilId;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What stands on a pupil's paper for one question.
@@ -16,11 +17,11 @@ import bemble.server.ids.PupilId;
  */
 public record MarkedAnswer(PupilId pupilId, int question, AnswerState state, String given, String correction,
         String how,
-        String cause, int revision,
-        String paper, Integer marksGiven, Integer marksOf) {
+        @Nullable String cause, int revision,
+        @Nullable String paper, @Nullable Integer marksGiven, @Nullable Integer marksOf) {
     /** An answer that is to be kept. */
     public static MarkedAnswer of(PupilId pupilId, int question, AnswerState state, String given, String correction,
-            String how, String cause) {
+            String how, @Nullable String cause) {
         return new MarkedAnswer(pupilId, question, state, given, correction, how, cause, 0, null, null, null);
     }
 

@@ -14,13 +14,14 @@ import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
-import org.apache.ibatis.annotations.Options.FlushCachePolicy;
 import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Options.FlushCachePolicy;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.ResultMap;
 import org.apache.ibatis.annotations.Results;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /** Markings, their papers and answers; every marking has a teacher. */
 @Mapper
@@ -79,7 +80,7 @@ public interface MarkingMapper {
     void changeDay(TeacherId teacherId, MarkingId id, LocalDate on);
 
     @Update("update marking set deleted_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where teacher_id = #{teacherId} and id = #{id}")
-    int delete(TeacherId teacherId, MarkingId id, OffsetDateTime at);
+    int delete(TeacherId teacherId, MarkingId id, @Nullable OffsetDateTime at);
 
     @Select("select pupil_id, sheet, absent from marked_paper where marking_id = #{markingId}")
     List<StoredPaper> papers(MarkingId markingId);
@@ -156,12 +157,14 @@ public interface MarkingMapper {
             @Param("t") TakenAnswer taken);
 
     /** How an answer was judged in the light of the paper. */
-    record Judgement(int question, AnswerVerdict verdict, String presumed, String fact, int revision) {}
+    record Judgement(int question, AnswerVerdict verdict, @Nullable String presumed, @Nullable String fact,
+            int revision) {}
 
     /** An answer with the sheets it may stand on. */
     record WorkRow(PupilId pupilId, MarkingId markingId, String sheet, int question, AnswerState state, String given,
             String correction,
-            String how, String cause, AnswerVerdict verdict, String presumed, String fact) {}
+            String how, @Nullable String cause, @Nullable AnswerVerdict verdict, @Nullable String presumed,
+            @Nullable String fact) {}
 
     // Told column by column: a class has thousands of rows, and finding each column by its name takes longer than reading it.
     @ConstructorArgs({

@@ -8,6 +8,7 @@ import bemble.server.faults.Missing;
 import bemble.server.ids.PupilId;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A marking with what is needed to judge it.
@@ -33,7 +34,7 @@ public record OpenPile(StoredMarking stored, SchoolClass schoolClass, List<PileS
     }
 
     /** What is kept for a question; null where nothing is. */
-    public MarkedAnswer answer(PupilId pupilId, int question) {
+    public @Nullable MarkedAnswer answer(PupilId pupilId, int question) {
         return answers(pupilId).stream().filter(answer -> answer.question() == question).findFirst().orElse(null);
     }
 

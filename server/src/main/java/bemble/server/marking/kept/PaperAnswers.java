@@ -13,6 +13,7 @@ import bemble.server.web.TableFile;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,7 +40,7 @@ public class PaperAnswers {
      * @throws ChangedElsewhere with the paper as it is now, where another window has changed the answer meanwhile
      */
     @Transactional
-    public void keep(TeacherId teacherId, MarkingId id, MarkedAnswer answer, Integer seen) {
+    public void keep(TeacherId teacherId, MarkingId id, MarkedAnswer answer, @Nullable Integer seen) {
         OpenPile open = piles.openFor(teacherId, id, answer.pupilId());
         open.pupil(answer.pupilId());
         requireQuestion(open, answer);
@@ -58,7 +59,7 @@ public class PaperAnswers {
         }
     }
 
-    private static void requireSeen(MarkedAnswer there, Integer seen) {
+    private static void requireSeen(@Nullable MarkedAnswer there, @Nullable Integer seen) {
         if (seen != null && seen != (there == null ? 0 : there.revision())) {
             throw new ChangedElsewhere(there);
         }
@@ -79,7 +80,8 @@ public class PaperAnswers {
 
     /** Keeps what the teacher decided of several answers of a paper; those without an answer are passed over. */
     @Transactional
-    public void decide(TeacherId teacherId, MarkingId id, PupilId pupilId, String cause, List<Integer> questions) {
+    public void decide(TeacherId teacherId, MarkingId id, PupilId pupilId, @Nullable String cause,
+            List<Integer> questions) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
         open.answers(pupilId).stream()
@@ -91,7 +93,7 @@ public class PaperAnswers {
 
     /** @param seen as in {@link #keep} */
     @Transactional
-    public void remove(TeacherId teacherId, MarkingId id, PupilId pupilId, int question, Integer seen) {
+    public void remove(TeacherId teacherId, MarkingId id, PupilId pupilId, int question, @Nullable Integer seen) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
         requireSeen(open.answer(pupilId, question), seen);
@@ -147,7 +149,7 @@ public class PaperAnswers {
      * @param code the sheet's printed code, or “set” for the one that was never printed; null leaves it as it is
      */
     @Transactional
-    public void paper(TeacherId teacherId, MarkingId id, PupilId pupilId, String code, boolean absent) {
+    public void paper(TeacherId teacherId, MarkingId id, PupilId pupilId, @Nullable String code, boolean absent) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         open.pupil(pupilId);
         StoredPaper before = open.papers().get(pupilId);

@@ -6,13 +6,14 @@ import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A sheet as it is kept with a marking.
  *
  * @param passMark right answers that are enough, or null where it is no quiz
  */
-public record PileSheet(String code, List<Problem> problems, Integer passMark) {
+public record PileSheet(String code, List<Problem> problems, @Nullable Integer passMark) {
     /** The problem of one question, counted from 1. */
     public Problem problem(int question) {
         return problems.get(question - 1);

@@ -23,8 +23,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -80,7 +82,7 @@ public class Piles {
      * @param code the sheet's printed code, or null where it is a set as it is now
      */
     @Transactional
-    public MarkingLine begin(TeacherId teacherId, ClassId classId, String code, Long setId) {
+    public MarkingLine begin(TeacherId teacherId, ClassId classId, @Nullable String code, @Nullable Long setId) {
         if ((code == null || code.isBlank()) == (setId == null)) {
             throw Refusal.of("code", "Type the code at the foot of the sheet, like K7PT-A, or choose a set.");
         }
@@ -88,7 +90,8 @@ public class Piles {
         if (schoolClass.pupils().isEmpty()) {
             throw Refusal.of("classId", schoolClass.name() + " has no pupils yet. Type their names first.");
         }
-        PrintedSheets.Sheet sheet = setId == null ? sheets.printed(teacherId, code) : sheets.ofSet(teacherId, setId);
+        PrintedSheets.Sheet sheet = setId == null ? sheets.printed(teacherId, Objects.requireNonNull(code))
+                : sheets.ofSet(teacherId, setId);
         if (sheet.problems().isEmpty()) {
             throw Refusal.of("setId", "This set has no questions yet.");
         }

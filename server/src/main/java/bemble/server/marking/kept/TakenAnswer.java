@@ -1,5 +1,7 @@
 package bemble.server.marking.kept;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * An answer that was written.
  *
@@ -7,4 +9,5 @@ package bemble.server.marking.kept;
  * @param slip the slip that fits the paper; null where none does, or the paper is right
  * @param marksGiven the marks that the paper got, and of how many; null where the house style gives none
  */
-public record TakenAnswer(int question, String given, String slip, Integer marksGiven, Integer marksOf) {}
+public record TakenAnswer(int question, String given, @Nullable String slip, @Nullable Integer marksGiven,
+        @Nullable Integer marksOf) {}

@@ -1,5 +1,7 @@
 package bemble.server.marking.taken;
 
+import static java.util.Objects.requireNonNull;
+
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.server.account.DemoCalendar;
@@ -26,6 +28,7 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.ObjectMapper;
 
@@ -49,10 +52,12 @@ class DemoWeeks {
 
     void put(TeacherId teacherId, List<SchoolClass> classes) {
         List<JudgedAnswer> answers = new ArrayList<>();
+        @Nullable
         MarkingId marking = null;
         int questions = 0;
         SchoolClass schoolClass = classes.get(0);
-        PupilId pupil = null;
+        @Nullable
+        PupilId writer = null;
         for (String line : lines()) {
             // A sheet's title stands last, since it may have commas of its own.
             String[] parts = line.split(",", line.startsWith("sheet,") ? 6 : -1);
@@ -66,24 +71,26 @@ class DemoWeeks {
                     marking = begin(teacherId, schoolClass, parts[2], parts[5], new PileSheet(PrintedSheets.UNPRINTED,
                             problems, parts[3].isEmpty() ? null : Integer.valueOf(parts[3])));
                 }
-                case "absent" -> markings.keepPaper(marking, new StoredPaper(pupil(schoolClass, parts[1]), null, true));
+                case "absent" -> markings.keepPaper(requireNonNull(marking),
+                        new StoredPaper(pupil(schoolClass, parts[1]), null, true));
                 case "paper" -> {
-                    pupil = pupil(schoolClass, parts[1]);
+                    PupilId pupil = pupil(schoolClass, parts[1]);
+                    writer = pupil;
                     for (int question = 1; question <= questions; question++) {
                         answers.add(new JudgedAnswer(pupil, question, AnswerState.RIGHT, "", "", "", null,
                                 AnswerVerdict.RIGHT, null, null));
                     }
                 }
                 case "blank" -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1,
-                        new JudgedAnswer(pupil,
+                        new JudgedAnswer(requireNonNull(writer),
                                 Integer.parseInt(parts[2]), AnswerState.BLANK, "", "", "", null, AnswerVerdict.BLANK,
                                 null, null));
                 case "not-reached" -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1,
-                        new JudgedAnswer(pupil,
+                        new JudgedAnswer(requireNonNull(writer),
                                 Integer.parseInt(parts[2]), AnswerState.NOT_REACHED, "", "", "", null,
                                 AnswerVerdict.NOT_REACHED, null, null));
                 default -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1,
-                        new JudgedAnswer(pupil,
+                        new JudgedAnswer(requireNonNull(writer),
                                 Integer.parseInt(parts[2]), AnswerState.GIVEN, parts[3], "", "", orNull(parts[6]),
                                 AnswerVerdict.WRONG, orNull(parts[4]), orNull(parts[5])));
             }
@@ -107,9 +114,9 @@ class DemoWeeks {
                 json.writeValueAsString(List.of(sheet))).id();
     }
 
-    private void keep(MarkingId marking, List<JudgedAnswer> answers) {
+    private void keep(@Nullable MarkingId marking, List<JudgedAnswer> answers) {
         if (!answers.isEmpty()) {
-            markings.keepJudged(marking, answers);
+            markings.keepJudged(requireNonNull(marking), answers);
             answers.clear();
         }
     }
@@ -119,7 +126,7 @@ class DemoWeeks {
                 .orElseThrow();
     }
 
-    private static String orNull(String text) {
+    private static @Nullable String orNull(String text) {
         return text.isEmpty() ? null : text;
     }
 }

@@ -2,6 +2,7 @@ package bemble.server.marking.taken;
 
 import bemble.core.problem.Problem;
 import bemble.server.ids.PupilId;
+import org.jspecify.annotations.Nullable;
 /**
  * An answer of the past, from a file.
  *
@@ -9,4 +10,4 @@ import bemble.server.ids.PupilId;
  * @param fact the fact missed where the cause is one
  */
 public record PastAnswer(PupilId pupilId, PastPile pile, int question, Problem problem, boolean right, String given,
-        String correction, boolean alone, String cause, boolean confirmed, String fact) {}
+        String correction, boolean alone, @Nullable String cause, boolean confirmed, @Nullable String fact) {}

@@ -29,8 +29,9 @@ final class PastSheets {
         Map<PupilId, Integer> passMarkOf = new HashMap<>();
         quizzes.stream().filter(quiz -> papers.containsKey(quiz.pupilId())).forEach(quiz -> {
             passMarkOf.put(quiz.pupilId(), quiz.passMark());
+            Map<Integer, Problem> paper = Objects.requireNonNull(papers.get(quiz.pupilId()));
             for (int question = 1; question <= quiz.problems().size(); question++) {
-                if (papers.get(quiz.pupilId()).putIfAbsent(question, quiz.problems().get(question - 1)) == null) {
+                if (paper.putIfAbsent(question, quiz.problems().get(question - 1)) == null) {
                     blank.add(new JudgedAnswer(quiz.pupilId(), question, AnswerState.BLANK, "", "", "", null,
                             AnswerVerdict.BLANK, null, null));
                 }

@@ -23,6 +23,7 @@ import bemble.server.style.PreferencesService;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.ObjectMapper;
@@ -134,7 +135,7 @@ public class TakenPapers {
                 .findFirst().orElse("");
     }
 
-    private static MarkedAnswer merged(PupilId pupilId, MarkedAnswer before, TakenAnswer taken, String how,
+    private static MarkedAnswer merged(PupilId pupilId, @Nullable MarkedAnswer before, TakenAnswer taken, String how,
             AnswerState empty) {
         if (before == null || before.state() == AnswerState.BLANK || before.state() == AnswerState.NOT_REACHED) {
             return MarkedAnswer.of(pupilId, taken.question(), taken.given().isEmpty() ? empty : AnswerState.GIVEN,

@@ -13,6 +13,7 @@ import bemble.server.sets.StoredSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.ObjectMapper;
 
@@ -39,7 +40,7 @@ public class PrintedSheets {
      * @param problems its questions in their order
      * @param passMark right answers that are enough, or null where it is no quiz
      */
-    public record Sheet(String code, String title, List<Problem> problems, Integer passMark) {}
+    public record Sheet(String code, String title, List<Problem> problems, @Nullable Integer passMark) {}
 
     /** @throws Refusal where nothing was printed under that code */
     public Sheet printed(TeacherId teacherId, String code) {
@@ -78,7 +79,8 @@ public class PrintedSheets {
     }
 
     /** Keeps a new set with these questions; gives its id. */
-    public long keep(TeacherId teacherId, String title, String tag, Operation operation, List<Problem> problems) {
+    public long keep(TeacherId teacherId, String title, String tag, @Nullable Operation operation,
+            List<Problem> problems) {
         List<SetContent.SetQuestion> questions = problems.stream()
                 .map(problem -> new SetContent.SetQuestion(problem.text(), "", "alone")).toList();
         SetContent.LayoutChoice layout = new SetContent.LayoutChoice("a4", 2, 7, true, true, false, true, false, true);

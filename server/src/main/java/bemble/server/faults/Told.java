@@ -1,0 +1,15 @@
+package bemble.server.faults;
+
+import java.util.Objects;
+
+/** An exception whose message is for whoever asked, in their words. */
+public abstract class Told extends RuntimeException {
+    protected Told(String message) {
+        super(message);
+    }
+
+    @Override
+    public final String getMessage() {
+        return Objects.requireNonNull(super.getMessage());
+    }
+}

@@ -1,0 +1,5 @@
+/** The application, put together of its features. */
+@NullMarked
+package bemble.server;
+
+import org.jspecify.annotations.NullMarked;
