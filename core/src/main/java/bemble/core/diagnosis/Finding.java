@@ -6,7 +6,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A cause that fits an answer.
+ * A cause that fits an answer: for 687 + 58 = 635 {@code carry-forgotten}, broken in the tens and in the hundreds.
  *
  * @param with the second slip's name where there are two at once, or null
  * @param places the columns where a rule was broken

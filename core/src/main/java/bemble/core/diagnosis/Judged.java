@@ -5,7 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * An answer as it is judged.
+ * An answer as it is judged: 635 for 687 + 58 is wrong in the tens first, and {@code carry-forgotten} fits it best.
  *
  * @param firstWrongPlace the first place, in the order of writing, in which a wrong answer differs; else null
  * @param findings what fits it, likeliest first; none where it is right or cannot be read

@@ -16,7 +16,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The answers of one writer judged together: a habit that explains five answers outweighs five different misses, and one
- * that would have spoilt answers that are right is doubted.
+ * that would have spoilt answers that are right is doubted. Of 687 + 58 = 635, 46 + 27 = 63 and 31 + 24 = 55 the cause is
+ * {@code carry-forgotten}, which explains both wrong ones.
  */
 public final class Writer {
     private static final double WORTH_SAYING = 0.05;

@@ -1,6 +1,9 @@
 package bemble.core.hand;
 
-/** The one who writes: decides every small thing that a method asks. */
+/**
+ * The one who writes: decides every small thing that a method asks. A slip is laid over another hand, so {@code
+ * slip.over(Hand.CAREFUL)} decides like the careful one but for the rule that it breaks.
+ */
 public interface Hand {
     /** A hand that decides everything rightly. */
     Hand CAREFUL = new Hand() {

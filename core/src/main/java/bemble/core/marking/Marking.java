@@ -22,7 +22,10 @@ import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
-/** Marks a paper: of the careful hand and the hands that slip, the one that would have written it most nearly says what is right. */
+/**
+ * Marks a paper: of the careful hand and the hands that slip, the one that would have written it most nearly says what is
+ * right. Where 635 stands under 687 + 58, the 3 is wrong first.
+ */
 public final class Marking {
     /** A fit as good as this needs no further slip to explain it. */
     private static final double GOOD = 0.85;

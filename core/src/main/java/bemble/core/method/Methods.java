@@ -26,7 +26,7 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
-/** Finds the method for a problem. */
+/** Finds the method for a problem: for 687 + 58 and no id it is the one of the style, {@code COLUMN} as a rule. */
 public final class Methods {
     private static final List<Method<? extends Problem>> ALL = List.of(
             new ColumnAddition(), new RunningAddition(), new PartialSums(),

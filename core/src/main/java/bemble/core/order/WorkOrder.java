@@ -7,7 +7,8 @@ import bemble.core.style.HouseStyle;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is to be worked, and how.
+ * What is to be worked, and how: 687 + 58 by {@code column} with the slip {@code carry-forgotten}, for instance, which comes
+ * to 635.
  *
  * @param method the id of a method, or null for the usual one
  * @param check the id of a check, or null for the usual one

@@ -22,7 +22,10 @@ import bemble.core.working.Working;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A problem worked on paper, with its check; paper, record and words are made when they are read. */
+/**
+ * A problem worked on paper, with its check; paper, record and words are made when they are read. Of 687 + 58 worked with the
+ * slip {@code carry-forgotten} the answer is 635, and the check does not hold.
+ */
 public final class Worked {
     private final Written written;
     private final @Nullable String slip;

@@ -12,7 +12,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** For each operation a ladder of small steps, each adding one thing to what came before. */
+/**
+ * For each operation a ladder of small steps, each adding one thing to what came before: 46 + 27 stands on “one carry”, the
+ * second of addition.
+ */
 public final class Ladder {
     private static final Map<Operation, List<Rung>> RUNGS = new EnumMap<>(Operation.class);
 

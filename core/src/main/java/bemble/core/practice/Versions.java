@@ -7,7 +7,10 @@ import bemble.core.problem.Refusal;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The same questions with other numbers: each version as hard as the first, question for question. */
+/**
+ * The same questions with other numbers: each version as hard as the first, question for question. {@code of(questions, "B",
+ * 7)} shares no question with {@code questions}.
+ */
 public final class Versions {
     public static final List<String> LETTERS = List.of("A", "B", "C");
 

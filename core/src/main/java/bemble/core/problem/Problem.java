@@ -2,7 +2,7 @@ package bemble.core.problem;
 
 import java.util.List;
 
-/** What is asked: an operation and its numbers. */
+/** What is asked: an operation and its numbers, such as 4206 − 1358; read from text by {@link ProblemText}. */
 public sealed interface Problem {
     Operation operation();
 

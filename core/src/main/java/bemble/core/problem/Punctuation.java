@@ -1,6 +1,6 @@
 package bemble.core.problem;
 
-/** Which sign is the point of a number, as a teacher writes it. */
+/** Which sign is the point of a number, as a teacher writes it: {@code COMMA.write("20.5")} is {@code 20,5}. */
 public enum Punctuation {
     POINT('.', ','),
     COMMA(',', '.');

@@ -4,7 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** What was asked cannot be worked; the faults say why, in words a teacher uses. */
+/**
+ * What was asked cannot be worked; the faults say why, in words a teacher uses. Some say what could be asked instead: of
+ * 3 − 5 the offer is {@code 5 − 3}.
+ */
 public final class Refusal extends RuntimeException {
     private final List<Fault> faults;
     private final @Nullable String offer;

@@ -15,7 +15,8 @@ import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
 
 /**
- * A simulated pupil: writes by a method with a hand of their own.
+ * A simulated pupil: writes by a method with a hand of their own. {@code Pupil.with("Ines", new Habit("carry-forgotten", 1))}
+ * writes 635 under 687 + 58.
  *
  * @param name an invented short name
  * @param habits the slips made, with the share of their chances in which they are made

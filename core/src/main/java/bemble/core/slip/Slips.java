@@ -26,7 +26,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** Finds the slips of an operation and its methods. */
+/** Finds the slips of an operation and its methods: {@code find("carry-forgotten", ADDITION)}. */
 public final class Slips {
     /** The family of near misses: one fact wrong by one group; which fact, and by how much, is tried in order. */
     public static final String FACT_NEAR_MISS = "fact-near-miss";

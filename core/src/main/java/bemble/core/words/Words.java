@@ -9,7 +9,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
-/** A teacher's words for places, counts and carries, in the house style. */
+/**
+ * A teacher's words for places, counts and carries, in the house style: {@code 12 ones}, or {@code 12 units} where they are
+ * called so.
+ */
 public final class Words {
     private final HouseStyle style;
 

@@ -6,6 +6,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.pupil.Rehearsal;
 import bemble.core.style.HouseStyle;
 import bemble.server.account.SignedIn;
+import bemble.server.ids.EntryId;
 import bemble.server.limits.Limits;
 import bemble.server.load.Cost;
 import bemble.server.load.Dear;
@@ -92,7 +93,7 @@ class RehearsalController {
     }
 
     /** @param first the first of the papers in the log */
-    record SimulatedRun(@NotNull long first) {}
+    record SimulatedRun(@NotNull EntryId first) {}
 
     /** Lets an invented class work a set. */
     @PostMapping("/api/rehearse")

@@ -4,6 +4,7 @@ import bemble.core.lesson.Stage;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
+import bemble.server.ids.SetId;
 import bemble.server.limits.Limits;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -18,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 record LessonContent(
         @NotNull(message = "The parts of the lesson are missing.") @Size(max = Limits.LESSON_PARTS, message = "A lesson has {max} parts at most.") List<@Valid @NotNull(message = "A part is missing.") StageContent> stages,
-        @Nullable Long setId) {
+        @Nullable SetId setId) {
 
     /**
      * A part.
@@ -38,7 +39,7 @@ record LessonContent(
         return new LessonContent(stages.stream().map(StageContent::of).toList(), null);
     }
 
-    LessonContent withSet(long made) {
+    LessonContent withSet(SetId made) {
         return new LessonContent(stages, made);
     }
 

@@ -1,6 +1,7 @@
 package bemble.server.lesson;
 
 import bemble.server.account.SignedIn;
+import bemble.server.ids.SetId;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -30,7 +31,7 @@ class LessonController {
     record AnewWish(@NotNull(message = "Say how long the lesson is.") Integer minutes,
             @NotNull(message = "Say which revision was changed.") @Min(value = 0, message = "Revisions are counted from 0.") Integer revision) {}
 
-    record SheetMade(@NotNull long setId) {}
+    record SheetMade(@NotNull SetId setId) {}
 
     /** A lesson in its order. */
     @GetMapping

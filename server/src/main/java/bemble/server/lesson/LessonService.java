@@ -7,6 +7,7 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import bemble.server.faults.ChangedElsewhere;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.lesson.LessonContent.StageContent;
 import bemble.server.lesson.LessonView.StageView;
@@ -101,24 +102,24 @@ class LessonService {
 
     /** Makes the set of what is done alone, or finds the one that was made. */
     @Transactional
-    long setFor(TeacherId teacherId, String source) {
+    SetId setFor(TeacherId teacherId, String source) {
         if (LessonSubjects.isOfGroup(source)) {
             return subjects.setOfGroup(teacherId, source);
         }
         LessonSubject subject = subjects.find(teacherId, source);
         Kept lesson = now(teacherId, source, subject);
-        Long there = setOf(subject, lesson.content());
+        SetId there = setOf(subject, lesson.content());
         if (there != null) {
             return there;
         }
         List<Problem> problems = lesson.content().stages().stream().filter(stage -> stage.kind() == Stage.Kind.ALONE)
                 .flatMap(stage -> stage.problems().stream()).toList();
-        long made = sheets.keep(teacherId, subject.title(), "", null, problems);
+        SetId made = sheets.keep(teacherId, subject.title(), "", null, problems);
         keep(teacherId, source, subject, lesson.content().withSet(made), lesson.revision());
         return made;
     }
 
-    private static @Nullable Long setOf(LessonSubject subject, LessonContent content) {
+    private static @Nullable SetId setOf(LessonSubject subject, LessonContent content) {
         return subject.setId() == null ? content.setId() : subject.setId();
     }
 

@@ -1,6 +1,7 @@
 package bemble.server.lesson;
 
 import bemble.core.practice.features.Question;
+import bemble.server.ids.SetId;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -16,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  */
 record LessonSubject(String title, String aside, List<Question> shown, List<Question> together, List<Question> sheet,
         @Nullable String slip,
-        int minutes, @Nullable Long setId, Worked worked) {
+        int minutes, @Nullable SetId setId, Worked worked) {
     /** Draws the problems for the board: like those of the sheet, and none of them. */
     interface Worked {
         List<Question> draw(long seed);

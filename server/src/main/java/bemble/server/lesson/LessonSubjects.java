@@ -13,6 +13,7 @@ import bemble.core.problem.Refusal;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.Missing;
 import bemble.server.ids.ClassId;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.plan.PlanService;
 import bemble.server.plan.PlanViews.GroupView;
@@ -49,7 +50,7 @@ class LessonSubjects {
         try {
             return switch (parts[0]) {
                 case "rung" -> ofRung(parts[1]);
-                case "set" -> ofSet(teacherId, Long.parseLong(parts[1]));
+                case "set" -> ofSet(teacherId, SetId.valueOf(parts[1]));
                 case "group" -> ofGroup(teacherId, source);
                 default -> throw nothing();
             };
@@ -70,7 +71,7 @@ class LessonSubjects {
                 seed -> PlanSheet.draw(need, LessonDraft.WORKED, seed, sheet));
     }
 
-    private LessonSubject ofSet(TeacherId teacherId, long id) {
+    private LessonSubject ofSet(TeacherId teacherId, SetId id) {
         List<PrintedSheets.Asked> all = sheets.askedIn(teacherId, id);
         if (all.isEmpty()) {
             throw Refusal.of("questions",
@@ -136,7 +137,7 @@ class LessonSubjects {
     }
 
     /** Makes the set of what is done alone in a group's lesson; a group's sheet is one for all who need the same. */
-    long setOfGroup(TeacherId teacherId, String source) {
+    SetId setOfGroup(TeacherId teacherId, String source) {
         OfWeek meant = OfWeek.read(source);
         GroupView group = meant.groups(plans.plan(teacherId, meant.classId(), meant.day())).get(0);
         return plans.setFor(teacherId, meant.classId(), meant.day(), group.key());

@@ -2,6 +2,7 @@ package bemble.server.lesson;
 
 import bemble.core.lesson.Stage;
 import bemble.core.problem.Problem;
+import bemble.server.ids.SetId;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -17,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 record LessonView(@NotNull String source, @NotNull String title, @NotNull String aside, @NotNull int minutes,
         @NotNull int revision,
-        @NotNull List<StageView> stages, @Nullable Long setId) {
+        @NotNull List<StageView> stages, @Nullable SetId setId) {
     /**
      * A part.
      *

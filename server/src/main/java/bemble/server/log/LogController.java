@@ -4,6 +4,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import bemble.server.account.SignedIn;
 import bemble.server.faults.ChangedElsewhere;
+import bemble.server.ids.EntryId;
 import bemble.server.limits.Limits;
 import bemble.server.log.entry.LogEntry;
 import bemble.server.log.entry.Remarks;
@@ -47,7 +48,7 @@ class LogController {
      * @param written of a paper that somebody wrote, {@code open} or how it was marked; left out where Bemble wrote
      * @param deletedAt when it was deleted; left out where it was not
      */
-    record EntryView(@NotNull long id, @NotNull OffsetDateTime workedAt, @NotNull Operation operation,
+    record EntryView(@NotNull EntryId id, @NotNull OffsetDateTime workedAt, @NotNull Operation operation,
             @NotNull String problem, @NotNull String method, @NotNull WorkRequest work,
             @NotNull String answer, @NotNull String working,
             @NotNull String checkStatement, @NotNull boolean checkHolds, @NotNull String label,
@@ -63,9 +64,9 @@ class LogController {
      * @param replaces the entry of the same problem whose working this one replaces
      */
     record Finished(@NotNull(message = "Say which problem was worked.") @Valid WorkRequest work,
-            @Nullable Long replaces) {}
+            @Nullable EntryId replaces) {}
 
-    record Deleted(@NotNull List<Long> ids) {}
+    record Deleted(@NotNull List<EntryId> ids) {}
 
     /**
      * The problems of the log that have the words, the newest first.
@@ -82,7 +83,7 @@ class LogController {
 
     /** A problem of the log with its working. */
     @GetMapping("/{id}")
-    EntryView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    EntryView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable EntryId id) {
         return view(log.find(teacher.id(), id));
     }
 
@@ -94,7 +95,7 @@ class LogController {
 
     /** Changes the label and the note of a problem. */
     @PatchMapping("/{id}")
-    EntryView remark(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    EntryView remark(@AuthenticationPrincipal SignedIn teacher, @PathVariable EntryId id,
             @Valid @RequestBody Remarks remarks) {
         boolean saved = log.remark(teacher.id(), id, remarks);
         EntryView now = view(log.find(teacher.id(), id));
@@ -106,7 +107,7 @@ class LogController {
 
     /** Deletes a problem; it can be brought back. */
     @DeleteMapping("/{id}")
-    Deleted delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    Deleted delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable EntryId id) {
         log.delete(teacher.id(), id);
         return new Deleted(List.of(id));
     }
@@ -121,7 +122,7 @@ class LogController {
             @Nullable Boolean pupils) {}
 
     /** @param inPiles how many papers stay since pupils are at them or they stand in a pile */
-    record TidiedAway(@NotNull List<Long> ids, @NotNull int inPiles) {}
+    record TidiedAway(@NotNull List<EntryId> ids, @NotNull int inPiles) {}
 
     /** Deletes what the list shows and is not kept. */
     @PostMapping("/tidy")
@@ -147,7 +148,7 @@ class LogController {
      * @param deletedAt all that was deleted at this very time; may be left out
      */
     record BroughtBack(
-            @Size(max = Limits.ENTRIES_BROUGHT_BACK, message = "Bring back {max} entries at most at once; or all that were deleted together.") @Nullable List<@NotNull(message = "An entry is missing.") Long> ids,
+            @Size(max = Limits.ENTRIES_BROUGHT_BACK, message = "Bring back {max} entries at most at once; or all that were deleted together.") @Nullable List<@NotNull(message = "An entry is missing.") EntryId> ids,
             @Nullable OffsetDateTime deletedAt) {}
 
     record Restored(@NotNull int entries) {}

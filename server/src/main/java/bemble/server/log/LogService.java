@@ -3,6 +3,7 @@ package bemble.server.log;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
+import bemble.server.ids.EntryId;
 import bemble.server.ids.TeacherId;
 import bemble.server.log.entry.LogEntry;
 import bemble.server.log.entry.LogMapper;
@@ -68,14 +69,14 @@ public class LogService {
                 .takeWhile(some -> !some.isEmpty()).flatMap(List::stream).iterator();
     }
 
-    LogEntry find(TeacherId teacherId, long id) {
+    LogEntry find(TeacherId teacherId, EntryId id) {
         return log.find(teacherId, id).orElseThrow(() -> new Missing(
                 "This entry is not in your log. It may have been deleted; the list shows what is there."));
     }
 
     /** Stores a problem worked now, or puts its new working in the place of an entry of the same problem. */
     @Transactional
-    LogEntry record(TeacherId teacherId, WorkOrder order, @Nullable Long replaces) {
+    LogEntry record(TeacherId teacherId, WorkOrder order, @Nullable EntryId replaces) {
         NewEntry entry = NewEntry.of(order, UUID.randomUUID(), now(), Remarks.NONE, styles);
         if (replaces != null && log.rework(teacherId, replaces, entry) == 1) {
             return find(teacherId, replaces);
@@ -85,14 +86,14 @@ public class LogService {
 
     /** Whether the remarks were saved: not so where others have come between. */
     @Transactional
-    boolean remark(TeacherId teacherId, long id, Remarks remarks) {
+    boolean remark(TeacherId teacherId, EntryId id, Remarks remarks) {
         find(teacherId, id);
         return log.remark(teacherId, id, remarks) == 1;
     }
 
     /** @throws Refusal where a pupil writes it at a screen just now */
     @Transactional
-    void delete(TeacherId teacherId, long id) {
+    void delete(TeacherId teacherId, EntryId id) {
         find(teacherId, id);
         log.openAtScreens(id).ifPresent(code -> {
             throw Refusal.of("", "A pupil writes this paper at a screen just now, under the code " + code
@@ -107,7 +108,7 @@ public class LogService {
      * @param ids what {@link #restore} would bring back
      * @param inPiles how many papers stay since they stand in a pile
      */
-    record Tidied(List<Long> ids, int inPiles) {}
+    record Tidied(List<EntryId> ids, int inPiles) {}
 
     /** Deletes what a search shows and is not kept; papers that pupils write or have handed in are never among it. */
     @Transactional
@@ -133,7 +134,7 @@ public class LogService {
     }
 
     @Transactional
-    int restore(TeacherId teacherId, List<Long> ids) {
+    int restore(TeacherId teacherId, List<EntryId> ids) {
         int restored = 0;
         for (int from = 0; from < ids.size(); from += RESTORED_AT_ONCE) {
             restored += log.restore(teacherId, ids.subList(from, Math.min(ids.size(), from + RESTORED_AT_ONCE)));
@@ -145,15 +146,15 @@ public class LogService {
     @Transactional
     public Imported take(TeacherId teacherId, List<ReadEntry> entries) {
         int added = 0;
-        Map<UUID, Long> known = log.known(teacherId).stream()
+        Map<UUID, EntryId> known = log.known(teacherId).stream()
                 .collect(Collectors.toMap(LogMapper.Known::reference, LogMapper.Known::id));
-        List<Long> present = new ArrayList<>();
+        List<EntryId> present = new ArrayList<>();
         for (ReadEntry read : entries) {
-            Long there = known.get(read.entry().reference());
+            EntryId there = known.get(read.entry().reference());
             if (there != null) {
                 present.add(there);
             } else {
-                long id = log.add(teacherId, read.entry()).id();
+                EntryId id = log.add(teacherId, read.entry()).id();
                 if (read.paper() != null) {
                     attempts.add(new StoredAttempt(id, json.writeValueAsString(read.paper().settings()),
                             json.writeValueAsString(read.paper().figures()), AttemptService.text(read.paper().run()),

@@ -14,6 +14,7 @@ import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.server.classes.Pupil;
 import bemble.server.ids.MarkingId;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.OpenPile;
@@ -49,7 +50,7 @@ class FollowUp {
      *
      * @return the id of the new set
      */
-    long setFor(TeacherId teacherId, MarkingId id, String slip) {
+    SetId setFor(TeacherId teacherId, MarkingId id, String slip) {
         OpenPile open = piles.open(teacherId, id);
         List<Problem> questions = telling(open, slip, SET_QUESTIONS, id.value() + 7);
         if (questions.isEmpty()) {

@@ -4,6 +4,7 @@ import bemble.server.account.SignedIn;
 import bemble.server.ids.ClassId;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SetId;
 import bemble.server.limits.Limits;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.MarkingView;
@@ -56,7 +57,7 @@ class MarkingController {
      */
     record BegunMarking(@NotNull(message = "Choose a class.") ClassId classId,
             @Size(max = Limits.CODE_LETTERS, message = "A code is shorter than this.") @Nullable String code,
-            @Nullable Long setId) {}
+            @Nullable SetId setId) {}
 
     /**
      * What stands on a paper for a question.

@@ -2,6 +2,7 @@ package bemble.server.marking;
 
 import bemble.server.account.SignedIn;
 import bemble.server.ids.MarkingId;
+import bemble.server.ids.SetId;
 import bemble.server.marking.Views.ClassView;
 import bemble.server.marking.Views.KeyView;
 import bemble.server.print.ReportView;
@@ -34,7 +35,7 @@ class PileReportController {
 
     record ForSlip(@NotNull(message = "Say for which cause.") String slip) {}
 
-    record MadeSet(@NotNull long id) {}
+    record MadeSet(@NotNull SetId id) {}
 
     /** What a pile shows: who shares a cause, and what went wrong most. */
     @GetMapping("/{id}/class")

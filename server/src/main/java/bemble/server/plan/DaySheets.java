@@ -4,6 +4,7 @@ import bemble.core.print.Page;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.Missing;
 import bemble.server.ids.ClassId;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.plan.PlanViews.PlanView;
@@ -50,7 +51,7 @@ class DaySheets {
 
     /** The print; the sets have been made before. */
     Report print(TeacherId teacherId, ClassId classId, LocalDate day, Order order) {
-        Map<Long, String> codes = new HashMap<>();
+        Map<SetId, String> codes = new HashMap<>();
         List<Page> pages = new ArrayList<>();
         for (Handed handed : handed(teacherId, classId, day, order)) {
             String code = codes.computeIfAbsent(Objects.requireNonNull(handed.group().setId()),

@@ -2,6 +2,7 @@ package bemble.server.plan;
 
 import bemble.core.plan.Need;
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SetId;
 import bemble.server.limits.Limits;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -32,8 +33,8 @@ record PlanContent(
             @NotNull(message = "Say which rung.") String rung, @Nullable String slip, @NotNull int questions,
             @NotNull int minutes,
             @NotNull(message = "Say which pupils.") @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") List<@NotNull(message = "A pupil is missing.") PupilId> pupils,
-            @Nullable Long setId) {
-        PlannedGroup withSet(long made) {
+            @Nullable SetId setId) {
+        PlannedGroup withSet(SetId made) {
             return new PlannedGroup(key, kind, rung, slip, questions, minutes, pupils, made);
         }
     }

@@ -2,6 +2,7 @@ package bemble.server.plan;
 
 import bemble.server.account.SignedIn;
 import bemble.server.ids.ClassId;
+import bemble.server.ids.SetId;
 import bemble.server.plan.PlanViews.PlanView;
 import bemble.server.plan.PlanViews.TermView;
 import jakarta.validation.Valid;
@@ -41,7 +42,7 @@ class PlanController {
 
     record ToPrint(@NotNull int sheets) {}
 
-    record MadeFor(@NotNull long setId) {}
+    record MadeFor(@NotNull SetId setId) {}
 
     /** What is wanted of the plans of a class. */
     @GetMapping("/term")

@@ -17,6 +17,7 @@ import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.ids.ClassId;
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.plan.PlanContent.PlannedDay;
@@ -165,7 +166,7 @@ public class PlanService {
      * @return the set's id
      */
     @Transactional
-    public long setFor(TeacherId teacherId, ClassId classId, LocalDate day, String key) {
+    public SetId setFor(TeacherId teacherId, ClassId classId, LocalDate day, String key) {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         LocalDate monday = week(classId, day);
         Supplier<List<PupilPlaces>> work = () -> records.places(schoolClass);
@@ -182,7 +183,7 @@ public class PlanService {
         Need need = ShownPlan.need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
         List<Problem> problems = drawn(need, group.questions(), planned.date());
-        long setId = sheets.keep(teacherId,
+        SetId setId = sheets.keep(teacherId,
                 schoolClass.name() + ", " + dayName(planned.date()) + ": " + rung.fullTitle(), schoolClass.name(),
                 rung.wishes().operation(), problems);
         UnaryOperator<PlannedGroup> with =

@@ -4,6 +4,7 @@ import bemble.core.plan.Need;
 import bemble.core.problem.Operation;
 import bemble.server.classes.Pupil;
 import bemble.server.ids.ClassId;
+import bemble.server.ids.SetId;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
@@ -25,7 +26,7 @@ public final class PlanViews {
     public record GroupView(@NotNull String key, @NotNull Need.Kind kind, @NotNull String rung,
             @NotNull Operation operation, @Nullable String slip,
             @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
-            @NotNull int minutes, @NotNull List<Pupil> pupils, @Nullable Long setId, @NotNull boolean withYou,
+            @NotNull int minutes, @NotNull List<Pupil> pupils, @Nullable SetId setId, @NotNull boolean withYou,
             @NotNull int left) {
         /** What its sheet is called, which is the same for every group that has it. */
         public String sheetTitle() {

@@ -1,6 +1,7 @@
 package bemble.server.screens;
 
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SessionId;
 import bemble.server.log.papers.PupilPapers;
 import bemble.server.marking.kept.TakenAnswer;
 import bemble.server.marking.taken.TakenPapers;
@@ -30,7 +31,7 @@ class HandedIn {
     }
 
     /** Takes a pupil's papers in, unless that was done already; what is read is not kept from others meanwhile. */
-    void take(long sessionId, PupilId pupilId) {
+    void take(SessionId sessionId, PupilId pupilId) {
         StoredPlace place = screens.place(sessionId, pupilId).orElse(null);
         StoredSession session = screens.byId(sessionId).orElse(null);
         if (place == null || session == null || place.run() == null || place.handedInAt() == null

@@ -3,6 +3,7 @@ package bemble.server.screens;
 import bemble.core.problem.Refusal;
 import bemble.server.account.Attempts;
 import bemble.server.faults.Missing;
+import bemble.server.ids.EntryId;
 import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
 import bemble.server.log.papers.AttemptView;
@@ -131,13 +132,13 @@ class PupilController {
 
     /** A paper of the pupil who is in. */
     @GetMapping("/papers/{id}")
-    AttemptView paper(HttpServletRequest request, @PathVariable long id) {
+    AttemptView paper(HttpServletRequest request, @PathVariable EntryId id) {
         return visits.paper(visitor(request), id);
     }
 
     /** The squares of an own paper. */
     @GetMapping("/papers/{id}/squares")
-    PaperView squares(HttpServletRequest request, @PathVariable long id) {
+    PaperView squares(HttpServletRequest request, @PathVariable EntryId id) {
         return PaperView.of(visits.paper(visitor(request), id).work().order(), false, false);
     }
 
@@ -147,7 +148,7 @@ class PupilController {
 
     /** The square that comes next on an own paper, where the teacher wants pupils to be led. */
     @PostMapping("/papers/{id}/next")
-    NudgeView next(HttpServletRequest request, @PathVariable long id, @Valid @RequestBody SoFar soFar) {
+    NudgeView next(HttpServletRequest request, @PathVariable EntryId id, @Valid @RequestBody SoFar soFar) {
         AttemptView paper = visits.paper(visitor(request), id);
         if (!paper.settings().led()) {
             throw Refusal.of("", "On this paper nobody is led from square to square.");
@@ -157,7 +158,7 @@ class PupilController {
 
     /** Adds what the pupil wrote since. */
     @PostMapping("/papers/{id}/figures")
-    KeptFigures write(HttpServletRequest request, @PathVariable long id, @Valid @RequestBody DoneFigures done) {
+    KeptFigures write(HttpServletRequest request, @PathVariable EntryId id, @Valid @RequestBody DoneFigures done) {
         try {
             return new KeptFigures(visits.write(visitor(request), id, done));
         } catch (OtherDevice other) {

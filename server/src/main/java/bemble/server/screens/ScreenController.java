@@ -3,6 +3,8 @@ package bemble.server.screens;
 import bemble.server.account.SignedIn;
 import bemble.server.ids.ClassId;
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SessionId;
+import bemble.server.ids.SetId;
 import bemble.server.limits.Limits;
 import bemble.server.screens.ScreenViews.SessionLine;
 import bemble.server.screens.ScreenViews.SessionView;
@@ -50,7 +52,7 @@ class ScreenController {
      * @param asksDigits whether a few digits go with each name; left out, they do as soon as other devices reach Bemble
      */
     record OpenedSet(@NotNull(message = "Choose a class.") ClassId classId,
-            @NotNull(message = "Choose a set.") Long setId,
+            @NotNull(message = "Choose a set.") SetId setId,
             @Size(max = Limits.PUPILS, message = "These are more pupils than a class has.") @Nullable List<@NotNull(message = "A pupil is missing.") PupilId> pupils,
             @NotNull boolean led, @Nullable Boolean asksDigits) {}
 
@@ -82,21 +84,21 @@ class ScreenController {
 
     /** Who is in, at which question, and who has handed in. */
     @GetMapping("/{id}")
-    SessionView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    SessionView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable SessionId id) {
         return screens.view(teacher.id(), id);
     }
 
     /** How it stands, sent again after each change, as server-sent events. */
     @GetMapping(value = "/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.TEXT_EVENT_STREAM_VALUE, schema = @Schema(implementation = SessionView.class)))
-    SseEmitter live(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    SseEmitter live(@AuthenticationPrincipal SignedIn teacher, @PathVariable SessionId id) {
         screens.view(teacher.id(), id);
         return watching.watch(id, () -> screens.view(teacher.id(), id));
     }
 
     /** Ends the code: nobody comes in or writes any more. */
     @PostMapping("/{id}/end")
-    SessionView end(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    SessionView end(@AuthenticationPrincipal SignedIn teacher, @PathVariable SessionId id) {
         SessionView ended = screens.end(teacher.id(), id);
         ended.places().stream().filter(place -> place.state() == PlaceState.COLLECTED)
                 .forEach(place -> taking.later(id, place.pupil().id()));
@@ -105,14 +107,14 @@ class ScreenController {
 
     /** Lets another device write under a pupil's name: the next that writes keeps it. */
     @PostMapping("/{id}/pupils/{pupil}/device")
-    SessionView forAnyDevice(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    SessionView forAnyDevice(@AuthenticationPrincipal SignedIn teacher, @PathVariable SessionId id,
             @PathVariable PupilId pupil) {
         return screens.forAnyDevice(teacher.id(), id, pupil);
     }
 
     /** Gives a paper that was handed in back. */
     @PostMapping("/{id}/pupils/{pupil}/back")
-    SessionView giveBack(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    SessionView giveBack(@AuthenticationPrincipal SignedIn teacher, @PathVariable SessionId id,
             @PathVariable PupilId pupil) {
         return screens.giveBack(teacher.id(), id, pupil);
     }

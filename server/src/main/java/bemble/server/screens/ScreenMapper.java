@@ -2,6 +2,7 @@ package bemble.server.screens;
 
 import bemble.server.ids.ClassId;
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SessionId;
 import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -24,7 +25,8 @@ interface ScreenMapper {
             "teacher_id = #{teacherId} and class_id = coalesce(#{classId,jdbcType=BIGINT}, class_id) and words like #{pattern} escape '!'";
 
     /** A session in the list of them, with how many have come in, handed in, and places there are. */
-    record Line(long id, String title, String className, String code, OffsetDateTime openedAt, OffsetDateTime endedAt,
+    record Line(SessionId id, String title, String className, String code, OffsetDateTime openedAt,
+            OffsetDateTime endedAt,
             int cameIn,
             int handedIn, int places) {}
 
@@ -43,10 +45,10 @@ interface ScreenMapper {
     int countOpen(TeacherId teacherId);
 
     @Select("select " + SESSION + " from live_session where teacher_id = #{teacherId} and id = #{id}")
-    Optional<StoredSession> find(TeacherId teacherId, long id);
+    Optional<StoredSession> find(TeacherId teacherId, SessionId id);
 
     @Select("select " + SESSION + " from screen_session where id = #{id}")
-    Optional<StoredSession> byId(long id);
+    Optional<StoredSession> byId(SessionId id);
 
     @Select("select " + SESSION + " from live_session where code = #{code} and ended_at is null")
     Optional<StoredSession> open(String code);
@@ -58,42 +60,42 @@ interface ScreenMapper {
     StoredSession add(StoredSession session);
 
     @Update("update screen_session set ended_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where teacher_id = #{teacherId} and id = #{id}")
-    int end(TeacherId teacherId, long id, OffsetDateTime at);
+    int end(TeacherId teacherId, SessionId id, OffsetDateTime at);
 
     @Select("select " + PLACE + " from screen_place where session_id = #{sessionId}")
-    List<StoredPlace> places(long sessionId);
+    List<StoredPlace> places(SessionId sessionId);
 
     @Select("select " + PLACE + " from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId}")
-    Optional<StoredPlace> place(long sessionId, PupilId pupilId);
+    Optional<StoredPlace> place(SessionId sessionId, PupilId pupilId);
 
     @Select("select " + PLACE
             + " from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId} for update")
-    Optional<StoredPlace> take(long sessionId, PupilId pupilId);
+    Optional<StoredPlace> take(SessionId sessionId, PupilId pupilId);
 
     /** What matters of a session to who writes in it. */
     record OpenTo(TeacherId teacherId, OffsetDateTime endedAt) {}
 
     @Select("select teacher_id, ended_at from live_session where id = #{sessionId}")
-    Optional<OpenTo> openTo(long sessionId);
+    Optional<OpenTo> openTo(SessionId sessionId);
 
     /** Another device tried to write under a name. */
     @Update("update screen_place set other_device_at = #{at} where session_id = #{sessionId} and pupil_id = #{pupilId}")
-    void otherDevice(long sessionId, PupilId pupilId, OffsetDateTime at);
+    void otherDevice(SessionId sessionId, PupilId pupilId, OffsetDateTime at);
 
     /** A place whose papers are handed in and not in their pile yet. */
-    record Handed(long sessionId, PupilId pupilId) {}
+    record Handed(SessionId sessionId, PupilId pupilId) {}
 
     @Select("select session_id, pupil_id from screen_place where handed_in_at is not null and taken_at is null")
     List<Handed> toTakeIn();
 
     @Select("select count(*) > 0 from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId} and taken_at is not null")
-    boolean isTaken(long sessionId, PupilId pupilId);
+    boolean isTaken(SessionId sessionId, PupilId pupilId);
 
     @Update("update screen_place set taken_at = #{at} where session_id = #{sessionId} and pupil_id = #{pupilId} and handed_in_at is not null")
-    void taken(long sessionId, PupilId pupilId, OffsetDateTime at);
+    void taken(SessionId sessionId, PupilId pupilId, OffsetDateTime at);
 
     @Insert("insert into screen_place (session_id, pupil_id, digits, begun) values (#{sessionId}, #{pupilId}, #{digits}, '')")
-    void addPlace(long sessionId, PupilId pupilId, String digits);
+    void addPlace(SessionId sessionId, PupilId pupilId, String digits);
 
     @Update("update screen_place set run = #{p.run,jdbcType=VARCHAR}, seen_at = #{p.seenAt,jdbcType=TIMESTAMP_WITH_TIMEZONE}, "
             + "at_question = #{p.atQuestion,jdbcType=INTEGER}, begun = #{p.begun}, "

@@ -8,6 +8,8 @@ import bemble.server.classes.SchoolClass;
 import bemble.server.faults.Missing;
 import bemble.server.ids.ClassId;
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SessionId;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.marking.taken.TakenPapers;
@@ -80,7 +82,7 @@ class ScreenService {
      * @param pupilIds for whom; everybody where it is empty
      */
     @Transactional
-    SessionView open(TeacherId teacherId, ClassId classId, long setId, List<PupilId> pupilIds, boolean led,
+    SessionView open(TeacherId teacherId, ClassId classId, SetId setId, List<PupilId> pupilIds, boolean led,
             boolean asksDigits) {
         if (screens.countOpen(teacherId) >= Limits.OPEN_SETS) {
             throw Refusal.of("setId", "You have " + Limits.OPEN_SETS + " sets open at screens. End one of them first.");
@@ -92,8 +94,9 @@ class ScreenService {
             throw Refusal.of("pupils", "There is nobody to open it for. Type the pupils' names under Class first.");
         }
         TakenPapers.Pile pile = piles.begin(teacherId, classId, setId);
-        StoredSession session = screens.add(new StoredSession(0, teacherId, classId, pile.id(), newCode(), pile.title(),
-                json.writeValueAsString(pile.problems()), led, asksDigits, now(), null, setId));
+        StoredSession session =
+                screens.add(new StoredSession(new SessionId(0), teacherId, classId, pile.id(), newCode(), pile.title(),
+                        json.writeValueAsString(pile.problems()), led, asksDigits, now(), null, setId));
         pupils.forEach(pupil -> screens.addPlace(session.id(), pupil.id(), digits()));
         return view(session);
     }
@@ -111,7 +114,7 @@ class ScreenService {
         return String.valueOf(100 + RANDOM.nextInt(900));
     }
 
-    SessionView view(TeacherId teacherId, long id) {
+    SessionView view(TeacherId teacherId, SessionId id) {
         return view(screens.find(teacherId, id)
                 .orElseThrow(() -> new Missing("This set is not open at screens any more. The list shows what is.")));
     }
@@ -147,7 +150,7 @@ class ScreenService {
 
     /** Ends a set's code; what was written and not handed in is collected, and counts as handed in. */
     @Transactional
-    SessionView end(TeacherId teacherId, long id) {
+    SessionView end(TeacherId teacherId, SessionId id) {
         if (view(teacherId, id).ended()) {
             return view(teacherId, id);
         }
@@ -165,17 +168,17 @@ class ScreenService {
 
     /** Gives a paper that was handed in back, to be gone on with; its first answers stay what they were. */
     @Transactional
-    SessionView giveBack(TeacherId teacherId, long id, PupilId pupilId) {
+    SessionView giveBack(TeacherId teacherId, SessionId id, PupilId pupilId) {
         return changed(teacherId, id, pupilId, place -> place.handedIn(null));
     }
 
     /** Lets another device write under a name: the next that writes keeps it. */
     @Transactional
-    SessionView forAnyDevice(TeacherId teacherId, long id, PupilId pupilId) {
+    SessionView forAnyDevice(TeacherId teacherId, SessionId id, PupilId pupilId) {
         return changed(teacherId, id, pupilId, StoredPlace::forAnyDevice);
     }
 
-    private SessionView changed(TeacherId teacherId, long id, PupilId pupilId, UnaryOperator<StoredPlace> change) {
+    private SessionView changed(TeacherId teacherId, SessionId id, PupilId pupilId, UnaryOperator<StoredPlace> change) {
         view(teacherId, id);
         StoredPlace place = screens.take(id, pupilId).orElseThrow(() -> new Missing(
                 "This set was not opened for that pupil. Load the page again to see who writes it."));

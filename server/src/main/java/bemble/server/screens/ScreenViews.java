@@ -2,7 +2,9 @@ package bemble.server.screens;
 
 import bemble.server.classes.Pupil;
 import bemble.server.ids.ClassId;
+import bemble.server.ids.EntryId;
 import bemble.server.ids.MarkingId;
+import bemble.server.ids.SessionId;
 import jakarta.validation.constraints.NotNull;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -25,13 +27,14 @@ final class ScreenViews {
             @Nullable OffsetDateTime seenAt, @Nullable String run, @Nullable OffsetDateTime otherDeviceAt) {}
 
     /** @param ended whether the code has ended */
-    record SessionView(@NotNull long id, @NotNull String title, @NotNull ClassId classId, @NotNull String className,
+    record SessionView(@NotNull SessionId id, @NotNull String title, @NotNull ClassId classId,
+            @NotNull String className,
             @NotNull MarkingId markingId,
             @NotNull String code, @NotNull boolean led, @NotNull boolean asksDigits, @NotNull int questions,
             @NotNull OffsetDateTime openedAt, @NotNull boolean ended, @NotNull List<PlaceView> places) {}
 
     /** @param in how many pupils have come in */
-    record SessionLine(@NotNull long id, @NotNull String title, @NotNull String className, @NotNull String code,
+    record SessionLine(@NotNull SessionId id, @NotNull String title, @NotNull String className, @NotNull String code,
             @NotNull boolean ended,
             @NotNull OffsetDateTime openedAt, @NotNull int in, @NotNull int handedIn, @NotNull int of) {}
 
@@ -40,7 +43,8 @@ final class ScreenViews {
             @NotNull List<Pupil> pupils) {}
 
     /** A question on the list of a pupil. */
-    record OwnQuestion(@NotNull long paper, @NotNull int question, @NotNull String problem, @NotNull boolean begun) {}
+    record OwnQuestion(@NotNull EntryId paper, @NotNull int question, @NotNull String problem,
+            @NotNull boolean begun) {}
 
     /** What a pupil sees: their own set and nothing else. */
     record OwnSet(@NotNull String pupil, @NotNull String title, @NotNull boolean led, @NotNull boolean handedIn,

@@ -1,6 +1,7 @@
 package bemble.server.screens;
 
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SessionId;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.Objects;
@@ -19,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param device the device that writes under this name, or null
  * @param otherDeviceAt when another device last tried to, or null
  */
-record StoredPlace(long sessionId, PupilId pupilId, String digits, @Nullable String run,
+record StoredPlace(SessionId sessionId, PupilId pupilId, String digits, @Nullable String run,
         @Nullable OffsetDateTime seenAt,
         @Nullable Integer atQuestion,
         String begun,

@@ -2,6 +2,8 @@ package bemble.server.screens;
 
 import bemble.server.ids.ClassId;
 import bemble.server.ids.MarkingId;
+import bemble.server.ids.SessionId;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 import org.jspecify.annotations.Nullable;
@@ -14,8 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param endedAt when the teacher ended it, or null
  * @param setId the set it was opened with, or null where that was not kept
  */
-record StoredSession(long id, TeacherId teacherId, ClassId classId, MarkingId markingId, String code, String title,
+record StoredSession(SessionId id, TeacherId teacherId, ClassId classId, MarkingId markingId, String code, String title,
         String problems,
         boolean led,
         boolean asksDigits, OffsetDateTime openedAt, @Nullable OffsetDateTime endedAt,
-        Long setId) {}
+        SetId setId) {}

@@ -1,6 +1,7 @@
 package bemble.server.screens;
 
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SessionId;
 import bemble.server.load.Background;
 import jakarta.annotation.PreDestroy;
 import java.util.concurrent.CompletableFuture;
@@ -38,7 +39,7 @@ class TakingIn {
         screens.toTakeIn().forEach(place -> begin(place.sessionId(), place.pupilId()));
     }
 
-    private CompletableFuture<Void> begin(long sessionId, PupilId pupilId) {
+    private CompletableFuture<Void> begin(SessionId sessionId, PupilId pupilId) {
         try {
             return CompletableFuture.runAsync(() -> take(sessionId, pupilId), taker::execute);
         } catch (RejectedExecutionException stopping) {
@@ -46,7 +47,7 @@ class TakingIn {
         }
     }
 
-    private void take(long sessionId, PupilId pupilId) {
+    private void take(SessionId sessionId, PupilId pupilId) {
         try {
             handed.take(sessionId, pupilId);
         } catch (RuntimeException failure) {
@@ -56,12 +57,12 @@ class TakingIn {
     }
 
     /** Takes a pupil's papers in when their turn comes. */
-    void later(long sessionId, PupilId pupilId) {
+    void later(SessionId sessionId, PupilId pupilId) {
         begin(sessionId, pupilId);
     }
 
     /** Takes a pupil's papers in; returns as soon as they are, or when it is not worth waiting any longer. */
-    void soon(long sessionId, PupilId pupilId) {
+    void soon(SessionId sessionId, PupilId pupilId) {
         try {
             begin(sessionId, pupilId).get(PATIENCE_MILLISECONDS, TimeUnit.MILLISECONDS);
         } catch (TimeoutException | ExecutionException later) {

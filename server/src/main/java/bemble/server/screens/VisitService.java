@@ -4,7 +4,9 @@ import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.Missing;
+import bemble.server.ids.EntryId;
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SessionId;
 import bemble.server.log.papers.AttemptView;
 import bemble.server.log.papers.DoneFigures;
 import bemble.server.log.papers.PupilPapers;
@@ -48,7 +50,7 @@ class VisitService {
     }
 
     /** A pupil who has come in at a device. */
-    record Visitor(long sessionId, PupilId pupilId, String device) implements Serializable {}
+    record Visitor(SessionId sessionId, PupilId pupilId, String device) implements Serializable {}
 
     /**
      * The names of those a set is opened for.
@@ -137,12 +139,12 @@ class VisitService {
         return screens.openTo(visitor.sessionId()).orElseThrow(VisitService::gone);
     }
 
-    private int question(StoredPlace place, long paperId) {
+    private int question(StoredPlace place, EntryId paperId) {
         return papers.question(paperId, place.papers())
                 .orElseThrow(() -> new Missing("This paper is not yours. Go back to your questions."));
     }
 
-    AttemptView paper(Visitor visitor, long paperId) {
+    AttemptView paper(Visitor visitor, EntryId paperId) {
         question(place(visitor), paperId);
         return papers.one(session(visitor).teacherId(), paperId);
     }
@@ -153,7 +155,7 @@ class VisitService {
      * @throws Refusal where the papers are handed in, the set has been ended, or another device writes under this name
      */
     @Transactional(noRollbackFor = OtherDevice.class)
-    int write(Visitor visitor, long paperId, DoneFigures done) {
+    int write(Visitor visitor, EntryId paperId, DoneFigures done) {
         ScreenMapper.OpenTo session = session(visitor);
         StoredPlace before = place(visitor);
         requireOpen(before, session);

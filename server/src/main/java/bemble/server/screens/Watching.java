@@ -1,5 +1,6 @@
 package bemble.server.screens;
 
+import bemble.server.ids.SessionId;
 import bemble.server.load.DaemonThreads;
 import bemble.server.screens.ScreenViews.SessionView;
 import jakarta.annotation.PreDestroy;
@@ -27,12 +28,12 @@ class Watching {
 
     private record Watcher(SseEmitter emitter, Supplier<SessionView> view) {}
 
-    private final Map<Long, List<Watcher>> watchers = new ConcurrentHashMap<>();
-    private final Set<Long> changed = ConcurrentHashMap.newKeySet();
+    private final Map<SessionId, List<Watcher>> watchers = new ConcurrentHashMap<>();
+    private final Set<SessionId> changed = ConcurrentHashMap.newKeySet();
     private final ScheduledExecutorService sender =
             Executors.newSingleThreadScheduledExecutor(DaemonThreads.named("watching"));
 
-    SseEmitter watch(long sessionId, Supplier<SessionView> view) {
+    SseEmitter watch(SessionId sessionId, Supplier<SessionView> view) {
         SseEmitter emitter = new SseEmitter(LONGEST_MILLISECONDS);
         Watcher watcher = new Watcher(emitter, view);
         List<Watcher> here = watchers.computeIfAbsent(sessionId, any -> new CopyOnWriteArrayList<>());
@@ -51,7 +52,7 @@ class Watching {
     /** Who looks is shown what was saved: what is on its way, or taken back, is nothing yet. */
     @TransactionalEventListener(fallbackExecution = true)
     void changed(SessionChanged change) {
-        long sessionId = change.sessionId();
+        SessionId sessionId = change.sessionId();
         if (watchers.containsKey(sessionId) && changed.add(sessionId)) {
             sender.schedule(() -> {
                 changed.remove(sessionId);

@@ -1,6 +1,7 @@
 package bemble.server.sets;
 
 import bemble.server.account.SignedIn;
+import bemble.server.ids.SetId;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -51,44 +52,44 @@ class SetController {
 
     /** A set with its questions. */
     @GetMapping("/{id:\\d+}")
-    SetView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    SetView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id) {
         return view(sets.find(teacher.id(), id));
     }
 
     /** Changes a set. */
     @PutMapping("/{id:\\d+}")
-    SetView change(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    SetView change(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id,
             @RequestParam(required = false) Integer revision, @Valid @RequestBody SetContent content) {
         return view(sets.change(teacher.id(), id, revision, content));
     }
 
     /** Copies a set, with other numbers where they are wanted. */
     @PostMapping("/{id:\\d+}/copy")
-    SetView copy(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody CopyWish wish) {
+    SetView copy(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id, @RequestBody CopyWish wish) {
         return view(sets.copy(teacher.id(), id, wish.otherNumbers()));
     }
 
     /** Puts a set away, or takes it out again. */
     @PostMapping("/{id:\\d+}/archive")
-    SetView archive(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id, @RequestBody ArchiveWish wish) {
+    SetView archive(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id, @RequestBody ArchiveWish wish) {
         return view(sets.archive(teacher.id(), id, wish.archived()));
     }
 
     /** Deletes a set; it can be brought back. */
     @DeleteMapping("/{id:\\d+}")
-    void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    void delete(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id) {
         sets.delete(teacher.id(), id);
     }
 
     /** Brings a deleted set back. */
     @PostMapping("/{id:\\d+}/restore")
-    SetView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    SetView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id) {
         return view(sets.restore(teacher.id(), id));
     }
 
     /** The questions of a version of equal difficulty. */
     @GetMapping("/{id:\\d+}/versions/{letter}")
-    List<QuestionView> version(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    List<QuestionView> version(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id,
             @PathVariable String letter) {
         SetContent content = sets.content(sets.find(teacher.id(), id));
         return SetReading.questions(SetReading.version(content, letter)).stream().map(QuestionView::of).toList();

@@ -1,6 +1,7 @@
 package bemble.server.sets;
 
 import bemble.server.account.SignedIn;
+import bemble.server.ids.SetId;
 import bemble.server.limits.Limits;
 import bemble.server.web.Download;
 import jakarta.validation.constraints.NotNull;
@@ -31,17 +32,17 @@ class SetFileController {
         this.file = file;
     }
 
-    record TakenIn(@NotNull long id, @NotNull int questions) {}
+    record TakenIn(@NotNull SetId id, @NotNull int questions) {}
 
     /** A set as a table. */
     @GetMapping(value = "/{id:\\d+}/bemble-set.csv", produces = "text/csv")
-    ResponseEntity<String> csv(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    ResponseEntity<String> csv(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id) {
         return Download.of("bemble-set.csv", "text/csv;charset=UTF-8", file.writeCsv(content(teacher, id)));
     }
 
     /** A set as JSON. */
     @GetMapping(value = "/{id:\\d+}/bemble-set.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<String> json(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    ResponseEntity<String> json(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id) {
         return Download.of("bemble-set.json", "application/json", file.writeJson(content(teacher, id)));
     }
 
@@ -63,7 +64,7 @@ class SetFileController {
         return new TakenIn(sets.add(teacher.id(), content).id(), content.questions().size());
     }
 
-    private SetContent content(SignedIn teacher, long id) {
+    private SetContent content(SignedIn teacher, SetId id) {
         return sets.content(sets.find(teacher.id(), id));
     }
 }

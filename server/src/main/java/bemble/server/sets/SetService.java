@@ -5,6 +5,7 @@ import bemble.core.practice.features.Question;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.web.SearchWords;
@@ -35,7 +36,7 @@ public class SetService {
         return sets.search(teacherId, SearchWords.pattern(words), archived);
     }
 
-    public StoredSet find(TeacherId teacherId, long id) {
+    public StoredSet find(TeacherId teacherId, SetId id) {
         return sets.find(teacherId, id).orElseThrow(() -> new Missing(
                 "This set is not among yours. It may have been deleted; the list shows what is there."));
     }
@@ -57,7 +58,7 @@ public class SetService {
      * @throws ChangedElsewhere where the set was changed in another window since
      */
     @Transactional
-    StoredSet change(TeacherId teacherId, long id, Integer revision, SetContent content) {
+    StoredSet change(TeacherId teacherId, SetId id, Integer revision, SetContent content) {
         SetContent plain = SetReading.asWritten(content);
         int changed = sets.change(teacherId, id, revision, plain.title(), plain.tag(), json.writeValueAsString(plain),
                 words(plain), now());
@@ -70,7 +71,7 @@ public class SetService {
 
     /** A copy of a set, with the same numbers or others as hard. */
     @Transactional
-    StoredSet copy(TeacherId teacherId, long id, boolean otherNumbers) {
+    StoredSet copy(TeacherId teacherId, SetId id, boolean otherNumbers) {
         SetContent content = content(find(teacherId, id));
         SetContent copied = content;
         if (otherNumbers) {
@@ -83,14 +84,14 @@ public class SetService {
     }
 
     @Transactional
-    StoredSet archive(TeacherId teacherId, long id, boolean archived) {
+    StoredSet archive(TeacherId teacherId, SetId id, boolean archived) {
         sets.archive(teacherId, id, archived);
         return find(teacherId, id);
     }
 
     /** @throws Refusal where pupils write it at screens just now */
     @Transactional
-    void delete(TeacherId teacherId, long id) {
+    void delete(TeacherId teacherId, SetId id) {
         find(teacherId, id);
         List<String> codes = sets.openAtScreens(id);
         if (!codes.isEmpty()) {
@@ -101,7 +102,7 @@ public class SetService {
     }
 
     @Transactional
-    StoredSet restore(TeacherId teacherId, long id) {
+    StoredSet restore(TeacherId teacherId, SetId id) {
         sets.restore(teacherId, id);
         return find(teacherId, id);
     }

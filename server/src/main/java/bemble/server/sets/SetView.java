@@ -2,6 +2,7 @@ package bemble.server.sets;
 
 import bemble.core.practice.Effort;
 import bemble.core.practice.features.Question;
+import bemble.server.ids.SetId;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 
@@ -12,7 +13,7 @@ import java.util.List;
  * @param minutes how long they take a pupil, roughly
  * @param revision how often it was changed; sent back with the next change
  */
-record SetView(@NotNull long id, @NotNull SetContent content, @NotNull List<QuestionView> questions,
+record SetView(@NotNull SetId id, @NotNull SetContent content, @NotNull List<QuestionView> questions,
         @NotNull int minutes, @NotNull boolean archived, @NotNull int revision) {
     /** What stands in the store. */
     static SetView of(StoredSet stored, SetContent content) {

@@ -1,7 +1,8 @@
 package bemble.server.sets;
 
+import bemble.server.ids.SetId;
 import java.time.OffsetDateTime;
 
 /** A practice set as it is stored; its content is JSON. */
-public record StoredSet(long id, String title, String tag, String content, OffsetDateTime changedAt, boolean archived,
+public record StoredSet(SetId id, String title, String tag, String content, OffsetDateTime changedAt, boolean archived,
         int revision) {}

@@ -9,6 +9,7 @@ import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
 import bemble.server.ids.ClassId;
+import bemble.server.ids.EntryId;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.TeacherId;
 import bemble.server.log.LastWorked;
@@ -69,7 +70,7 @@ class TodayController {
     record DuePupil(@NotNull Pupil pupil, @NotNull String className, @NotNull List<String> rungs) {}
 
     /** A paper begun to write on and not handed in. */
-    record BegunPaper(@NotNull long id, @NotNull Problem problem, @NotNull OffsetDateTime begunAt) {}
+    record BegunPaper(@NotNull EntryId id, @NotNull Problem problem, @NotNull OffsetDateTime begunAt) {}
 
     record LastProblem(@NotNull Problem problem, @NotNull String answer, @NotNull String label) {}
 

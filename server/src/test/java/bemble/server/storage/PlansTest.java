@@ -25,7 +25,7 @@ class PlansTest {
         for (String pattern : new String[] {"%%", "%487%"}) {
             for (Boolean pupils : new Boolean[] {null, true, false}) {
                 assertThat(server.plan(LogMapper.class, "search", parameters(pattern, pupils)))
-                        .contains("LOG_ENTRY_THERE: TEACHER_ID = ").contains("index sorted");
+                        .contains("LOG_ENTRY_WORDS: TEACHER_ID = ").contains("index sorted");
             }
         }
     }

@@ -4,7 +4,7 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 
-/** A problem with what makes it easy or hard. */
+/** A problem with what makes it easy or hard; 58 + 687 and 687 + 58 have one {@code likeness}. */
 public record Question(Problem problem, Features features) {
     /** A problem with its features, read off its working. */
     public static Question of(Problem problem) {

@@ -9,7 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * What the questions of one operation should be like; what is not wished for is left open.
+ * What the questions of one operation should be like; what is not wished for is left open. A subtraction with {@code DIGITS}
+ * exactly 4 and {@code ACROSS_ZEROS} exactly 2 is met by 4003 − 1258.
  *
  * @param targets what they are to be drawn for besides
  */

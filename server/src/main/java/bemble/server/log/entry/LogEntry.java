@@ -2,6 +2,7 @@ package bemble.server.log.entry;
 
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
+import bemble.server.ids.EntryId;
 import java.time.OffsetDateTime;
 import java.util.UUID;
 
@@ -16,7 +17,7 @@ import java.util.UUID;
  * @param deletedAt when it was deleted, or null
  * @param explanation the working in whole sentences, where the teacher saved one
  */
-public record LogEntry(long id, UUID reference, OffsetDateTime workedAt, Operation operation, Problem problem,
+public record LogEntry(EntryId id, UUID reference, OffsetDateTime workedAt, Operation operation, Problem problem,
         String method,
         String choices, String checkKind, String answer, String working, String checkStatement,
         boolean checkHolds, String label, String note, boolean kept, String explanation, int revision,

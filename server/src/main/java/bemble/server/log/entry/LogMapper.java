@@ -1,5 +1,6 @@
 package bemble.server.log.entry;
 
+import bemble.server.ids.EntryId;
 import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 import java.util.Collection;
@@ -45,10 +46,10 @@ public interface LogMapper {
 
     @Select("select " + COLUMNS
             + " from log_entry where teacher_id = #{teacherId} and id = #{id} and deleted_at is null")
-    Optional<LogEntry> find(TeacherId teacherId, long id);
+    Optional<LogEntry> find(TeacherId teacherId, EntryId id);
 
     /** An entry with its reference, deleted or not. */
-    record Known(long id, UUID reference) {}
+    record Known(EntryId id, UUID reference) {}
 
     @Select("select id, reference from log_entry where teacher_id = #{teacherId}")
     List<Known> known(TeacherId teacherId);
@@ -64,27 +65,27 @@ public interface LogMapper {
             + "answer = #{e.answer}, working = #{e.working}, check_statement = #{e.checkStatement}, "
             + "check_holds = #{e.checkHolds} where teacher_id = #{teacherId} and id = #{id} "
             + "and problem = #{e.problem} and written is null and deleted_at is null")
-    int rework(@Param("teacherId") TeacherId teacherId, @Param("id") long id, @Param("e") NewEntry entry);
+    int rework(@Param("teacherId") TeacherId teacherId, @Param("id") EntryId id, @Param("e") NewEntry entry);
 
     @Update("update log_entry set written = #{state}, answer = #{answer}, working = #{found} "
             + "where teacher_id = #{teacherId} and id = #{id} and written is not null and deleted_at is null")
-    int mark(TeacherId teacherId, long id, String state, String answer, String found);
+    int mark(TeacherId teacherId, EntryId id, String state, String answer, String found);
 
     @Update("update log_entry set label = #{r.label}, note = #{r.note}, kept = #{r.kept}, "
             + "explanation = coalesce(#{r.explanation,jdbcType=VARCHAR}, explanation), revision = revision + 1 "
             + "where teacher_id = #{teacherId} and id = #{id} and deleted_at is null "
             + "and revision = coalesce(#{r.revision,jdbcType=INTEGER}, revision)")
-    int remark(@Param("teacherId") TeacherId teacherId, @Param("id") long id, @Param("r") Remarks remarks);
+    int remark(@Param("teacherId") TeacherId teacherId, @Param("id") EntryId id, @Param("r") Remarks remarks);
 
     @Update("update log_entry set deleted_at = #{now} where teacher_id = #{teacherId} and id = #{id} "
             + "and deleted_at is null")
-    int delete(TeacherId teacherId, long id, OffsetDateTime now);
+    int delete(TeacherId teacherId, EntryId id, OffsetDateTime now);
 
     /** Deletes what a search shows, but what is kept or stands in a pile. */
     @Select(value = "<script>select id from final table (update log_entry set deleted_at = #{now} where " + MATCHES
             + " and not kept and not " + IN_A_PILE + ")</script>", affectData = true)
     @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
-    List<Long> deleteAllNotKept(TeacherId teacherId, String pattern, @Nullable Boolean pupils, OffsetDateTime now);
+    List<EntryId> deleteAllNotKept(TeacherId teacherId, String pattern, @Nullable Boolean pupils, OffsetDateTime now);
 
     /** How many a search shows that stand in a pile, and so are not tidied away. */
     @Select("<script>select count(*) from log_entry where " + MATCHES + " and not kept and " + IN_A_PILE + "</script>")
@@ -93,7 +94,7 @@ public interface LogMapper {
     /** The code under which a pupil writes this paper at a screen just now. */
     @Select("select s.code from attempt a join screen_place p on p.run = a.run join live_session s on s.id = p.session_id "
             + "where a.entry_id = #{id} and s.ended_at is null")
-    Optional<String> openAtScreens(long id);
+    Optional<String> openAtScreens(EntryId id);
 
     /** What can be brought back, the latest deleted first. */
     @Select("select " + COLUMNS + " from log_entry where teacher_id = #{teacherId} and deleted_at is not null "
@@ -105,11 +106,11 @@ public interface LogMapper {
 
     /** What was deleted together. */
     @Select("select id from log_entry where teacher_id = #{teacherId} and deleted_at = #{at}")
-    List<Long> deletedAt(TeacherId teacherId, OffsetDateTime at);
+    List<EntryId> deletedAt(TeacherId teacherId, OffsetDateTime at);
 
     @Update("<script>update log_entry set deleted_at = null where teacher_id = #{teacherId} and id in "
             + "<foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}</foreach></script>")
-    int restore(TeacherId teacherId, Collection<Long> ids);
+    int restore(TeacherId teacherId, Collection<EntryId> ids);
 
     @Delete("delete from log_entry where deleted_at < #{before}")
     int purge(OffsetDateTime before);

@@ -1,6 +1,8 @@
 package bemble.server.log.papers;
 
 import bemble.server.account.SignedIn;
+import bemble.server.ids.EntryId;
+import bemble.server.ids.SetId;
 import bemble.server.limits.Limits;
 import bemble.server.work.WorkRequest;
 import bemble.server.writing.MarkResponse;
@@ -39,14 +41,15 @@ class AttemptController {
      */
     record Begun(@NotNull(message = "Say which problem is written.") @Valid WorkRequest work,
             @NotNull(message = "Say how it is written.") @Valid AttemptSettings settings,
-            @Nullable Long setId, @Min(value = 1, message = "Questions are counted from 1.") @Nullable Integer question,
+            @Nullable SetId setId,
+            @Min(value = 1, message = "Questions are counted from 1.") @Nullable Integer question,
             @Size(max = Limits.LABEL_LETTERS, message = "A date or class takes at most {max} letters.") @Nullable String label) {}
 
     /** The questions of a set, to be worked through one after the other. */
     record BegunRun(
             @NotNull(message = "Say which questions.") @Size(min = 1, max = Limits.QUESTIONS, message = "A set is worked through with 1 to {max} questions.") List<@Valid @NotNull(message = "A question is missing here.") Begun> papers) {}
 
-    record RunView(@NotNull UUID run, @NotNull long first) {}
+    record RunView(@NotNull UUID run, @NotNull EntryId first) {}
 
     /** Begins a paper to write on. */
     @PostMapping
@@ -76,27 +79,27 @@ class AttemptController {
 
     /** A paper with everything that was written on it. */
     @GetMapping("/{id}")
-    AttemptView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    AttemptView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable EntryId id) {
         return attempts.view(attempts.find(teacher.id(), id));
     }
 
     /** Adds what was written since; other windows are told where they went on with it. */
     @PostMapping("/{id}/figures")
-    KeptFigures add(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    KeptFigures add(@AuthenticationPrincipal SignedIn teacher, @PathVariable EntryId id,
             @Valid @RequestBody DoneFigures done) {
         return new KeptFigures(attempts.add(teacher.id(), id, done.from(), done.figures()));
     }
 
     /** Changes how a paper is written and marked. */
     @PutMapping("/{id}/settings")
-    AttemptView change(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    AttemptView change(@AuthenticationPrincipal SignedIn teacher, @PathVariable EntryId id,
             @Valid @RequestBody AttemptSettings settings) {
         return attempts.view(attempts.change(teacher.id(), id, settings));
     }
 
     /** Marks the paper and keeps how it came out; it can be gone on with and marked again. */
     @PostMapping("/{id}/mark")
-    MarkResponse mark(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    MarkResponse mark(@AuthenticationPrincipal SignedIn teacher, @PathVariable EntryId id) {
         return attempts.mark(teacher.id(), id);
     }
 }

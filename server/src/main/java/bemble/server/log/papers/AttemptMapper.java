@@ -1,6 +1,7 @@
 package bemble.server.log.papers;
 
 import bemble.core.problem.Problem;
+import bemble.server.ids.EntryId;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
@@ -24,14 +25,14 @@ public interface AttemptMapper {
     void add(StoredAttempt attempt);
 
     @Select("select " + COLUMNS + " from attempt where entry_id = #{entryId}")
-    Optional<StoredAttempt> find(long entryId);
+    Optional<StoredAttempt> find(EntryId entryId);
 
     /** The same, with the row kept from others until this is done. */
     @Select("select " + COLUMNS + " from attempt where entry_id = #{entryId} for update")
-    Optional<StoredAttempt> take(long entryId);
+    Optional<StoredAttempt> take(EntryId entryId);
 
     /** A paper's number, its question, and the problem on it. */
-    record PaperOfRun(long id, int question, Problem problem) {}
+    record PaperOfRun(EntryId id, int question, Problem problem) {}
 
     @Select("select e.id, a.question, e.problem from attempt a join log_entry e on e.id = a.entry_id where a.run = #{run} "
             + "and e.teacher_id = #{teacherId} and e.deleted_at is null order by a.question")
@@ -39,7 +40,7 @@ public interface AttemptMapper {
 
     /** The question that a paper is for, where it is one of these. */
     @Select("select question from attempt where entry_id = #{entryId} and run = #{run}")
-    Optional<Integer> questionInRun(long entryId, String run);
+    Optional<Integer> questionInRun(EntryId entryId, String run);
 
     @Update("update attempt set pupil_id = #{pupilId} where run = #{run}")
     void belongsTo(String run, PupilId pupilId);
@@ -51,10 +52,10 @@ public interface AttemptMapper {
     /** A pupil's papers that were right, the latest first. */
     @Select("select e.id from attempt a join log_entry e on e.id = a.entry_id where a.pupil_id = #{pupilId} "
             + "and e.teacher_id = #{teacherId} and e.deleted_at is null and e.written = 'right' order by e.worked_at desc, e.id desc")
-    List<Long> rightOfPupil(TeacherId teacherId, PupilId pupilId);
+    List<EntryId> rightOfPupil(TeacherId teacherId, PupilId pupilId);
 
     /** A paper that a teacher has begun and not handed in. */
-    record OpenPaper(long id, Problem problem, OffsetDateTime workedAt) {}
+    record OpenPaper(EntryId id, Problem problem, OffsetDateTime workedAt) {}
 
     @Select("select e.id, e.problem, e.worked_at from log_entry e use index (log_entry_written) join attempt a on a.entry_id = e.id where e.teacher_id = #{teacherId} "
             + "and e.written = 'open' and e.deleted_at is null and a.pupil_id is null order by e.worked_at desc, e.id desc "
@@ -62,7 +63,7 @@ public interface AttemptMapper {
     List<OpenPaper> open(TeacherId teacherId, int most);
 
     /** A paper that a pupil wrote at a screen, with the question of the pile it was marked in. */
-    record PaperInPile(long id, MarkingId markingId, int question) {}
+    record PaperInPile(EntryId id, MarkingId markingId, int question) {}
 
     @Select("select e.id, s.marking_id, a.question from attempt a join log_entry e on e.id = a.entry_id join screen_place p on p.run = a.run "
             + "join screen_session s on s.id = p.session_id where a.pupil_id = #{pupilId} and e.teacher_id = #{teacherId} "
@@ -73,9 +74,9 @@ public interface AttemptMapper {
     int countOfPupil(PupilId pupilId);
 
     @Update("update attempt set settings = #{settings}, figures = #{figures} where entry_id = #{entryId}")
-    void change(long entryId, String settings, String figures);
+    void change(EntryId entryId, String settings, String figures);
 
     @Select("select a.entry_id from attempt a join log_entry e on e.id = a.entry_id where a.run = #{run} "
             + "and e.teacher_id = #{teacherId} and e.deleted_at is null order by a.question, a.entry_id")
-    List<Long> ofRun(TeacherId teacherId, String run);
+    List<EntryId> ofRun(TeacherId teacherId, String run);
 }

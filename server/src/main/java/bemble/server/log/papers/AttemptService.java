@@ -10,6 +10,8 @@ import bemble.core.style.HouseStyle;
 import bemble.core.writing.WritingPaper;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
+import bemble.server.ids.EntryId;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.log.entry.LogEntry;
@@ -59,7 +61,7 @@ public class AttemptService {
 
     /** A paper with its entry in the log. */
     record Attempt(LogEntry entry, AttemptSettings settings, List<AttemptFigure> figures, @Nullable UUID run,
-            @Nullable Long setId,
+            @Nullable SetId setId,
             @Nullable Integer question) {
         Attempt withSettings(AttemptSettings others) {
             return new Attempt(entry, others, figures, run, setId, question);
@@ -67,7 +69,7 @@ public class AttemptService {
     }
 
     /** Where a paper comes from: the run, set and question, all of which may be null. */
-    record Source(@Nullable UUID run, @Nullable Long setId, @Nullable Integer question) {}
+    record Source(@Nullable UUID run, @Nullable SetId setId, @Nullable Integer question) {}
 
     /** A paper to begin. */
     record ToBegin(WorkOrder order, AttemptSettings settings, Source source, String label) {}
@@ -108,7 +110,7 @@ public class AttemptService {
                 false);
     }
 
-    Attempt find(TeacherId teacherId, long id) {
+    Attempt find(TeacherId teacherId, EntryId id) {
         LogEntry entry = log.find(teacherId, id).orElseThrow(AttemptService::missing);
         return whole(entry, attempts.find(id).orElseThrow(AttemptService::missing));
     }
@@ -145,7 +147,7 @@ public class AttemptService {
      * @throws ChangedElsewhere with what was done there, where another window has gone on with it otherwise
      */
     @Transactional
-    int add(TeacherId teacherId, long id, int from, List<AttemptFigure> more) {
+    int add(TeacherId teacherId, EntryId id, int from, List<AttemptFigure> more) {
         LogEntry entry = log.find(teacherId, id).orElseThrow(AttemptService::missing);
         Attempt attempt = whole(entry, attempts.take(id).orElseThrow(AttemptService::missing));
         List<AttemptFigure> there = attempt.figures();
@@ -168,7 +170,7 @@ public class AttemptService {
 
     /** Changes how a paper is written or judged. */
     @Transactional
-    Attempt change(TeacherId teacherId, long id, AttemptSettings settings) {
+    Attempt change(TeacherId teacherId, EntryId id, AttemptSettings settings) {
         Attempt attempt = find(teacherId, id);
         if (settings.copiedAs() != null) {
             order(attempt, settings);
@@ -179,14 +181,14 @@ public class AttemptService {
     }
 
     /** Marks a paper and keeps how it came out. */
-    MarkResponse mark(TeacherId teacherId, long id) {
+    MarkResponse mark(TeacherId teacherId, EntryId id) {
         MarkResponse marked = marked(find(teacherId, id));
         keep(teacherId, id, marked);
         return marked;
     }
 
     /** Keeps how a paper came out; marking it keeps nobody else from the log. */
-    void keep(TeacherId teacherId, long id, MarkResponse marked) {
+    void keep(TeacherId teacherId, EntryId id, MarkResponse marked) {
         String answer = marked.answer().text();
         log.mark(teacherId, id, marked.verdict().id(),
                 answer.substring(0, Math.min(Limits.LOGGED_ANSWER_LETTERS, answer.length())),

@@ -1,5 +1,7 @@
 package bemble.server.log.papers;
 
+import bemble.server.ids.EntryId;
+import bemble.server.ids.SetId;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.constraints.NotNull;
 import java.time.OffsetDateTime;
@@ -12,8 +14,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param state {@code open} while somebody is at it, then how it was marked
  */
-public record AttemptView(@NotNull long id, @NotNull WorkRequest work, @NotNull String problem,
+public record AttemptView(@NotNull EntryId id, @NotNull WorkRequest work, @NotNull String problem,
         @NotNull AttemptSettings settings,
         @NotNull List<AttemptFigure> figures, @NotNull String state, @NotNull String answer,
-        @NotNull OffsetDateTime begunAt, @Nullable UUID run, @Nullable Long setId, @Nullable Integer question,
+        @NotNull OffsetDateTime begunAt, @Nullable UUID run, @Nullable SetId setId, @Nullable Integer question,
         @NotNull String label) {}

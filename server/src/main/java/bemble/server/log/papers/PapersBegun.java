@@ -1,6 +1,7 @@
 package bemble.server.log.papers;
 
 import bemble.core.problem.Problem;
+import bemble.server.ids.EntryId;
 import bemble.server.ids.TeacherId;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -18,7 +19,7 @@ public class PapersBegun {
     }
 
     /** A paper with what stands on it. */
-    public record Begun(long id, Problem problem, OffsetDateTime begunAt) {}
+    public record Begun(EntryId id, Problem problem, OffsetDateTime begunAt) {}
 
     /** The last of them, the newest first. */
     public List<Begun> of(TeacherId teacherId) {

@@ -5,6 +5,7 @@ import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
+import bemble.server.ids.EntryId;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
@@ -65,7 +66,7 @@ public class PupilPapers {
     }
 
     /** A paper with its question. */
-    public record Paper(long id, int question, Problem problem) {}
+    public record Paper(EntryId id, int question, Problem problem) {}
 
     /** The papers in the order of their questions. */
     public List<Paper> of(TeacherId teacherId, String run) {
@@ -74,16 +75,16 @@ public class PupilPapers {
     }
 
     /** The question that a paper is for; nothing where it is not one of these. */
-    public Optional<Integer> question(long paperId, String run) {
+    public Optional<Integer> question(EntryId paperId, String run) {
         return mapper.questionInRun(paperId, run);
     }
 
-    public AttemptView one(TeacherId teacherId, long id) {
+    public AttemptView one(TeacherId teacherId, EntryId id) {
         return attempts.view(attempts.find(teacherId, id));
     }
 
     /** Adds what was done since; gives how many things there are now. */
-    public int add(TeacherId teacherId, long id, DoneFigures done) {
+    public int add(TeacherId teacherId, EntryId id, DoneFigures done) {
         return attempts.add(teacherId, id, done.from(), done.figures());
     }
 

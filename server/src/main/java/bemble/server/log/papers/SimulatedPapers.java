@@ -6,9 +6,11 @@ import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.core.working.Mark;
 import bemble.core.writing.WritingPaper;
+import bemble.server.ids.EntryId;
 import bemble.server.ids.TeacherId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,14 +33,14 @@ public class SimulatedPapers {
      * @return the first paper's number in the log
      */
     @Transactional
-    public long write(TeacherId teacherId, String label, List<Written> workings, HouseStyle style,
+    public EntryId write(TeacherId teacherId, String label, List<Written> workings, HouseStyle style,
             double secondsAFigure) {
         UUID run = UUID.randomUUID();
-        long first = 0;
+        EntryId first = null;
         for (int i = 0; i < workings.size(); i++) {
             Problem problem = workings.get(i).problem();
             WorkOrder order = new WorkOrder(problem, null, style, null);
-            long id = attempts
+            EntryId id = attempts
                     .begin(teacherId,
                             new AttemptService.ToBegin(order, PLAIN, new AttemptService.Source(run, null, i + 1),
                                     label))
@@ -46,9 +48,9 @@ public class SimulatedPapers {
             attempts.add(teacherId, id, 0,
                     figures(WritingPaper.of(order, false, false).writtenBy(workings.get(i)), secondsAFigure));
             attempts.mark(teacherId, id);
-            first = i == 0 ? id : first;
+            first = first == null ? id : first;
         }
-        return first;
+        return Objects.requireNonNull(first);
     }
 
     private static List<AttemptFigure> figures(List<Mark> marks, double secondsAFigure) {

@@ -1,5 +1,7 @@
 package bemble.server.log.papers;
 
+import bemble.server.ids.EntryId;
+import bemble.server.ids.SetId;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,5 +13,6 @@ import org.jspecify.annotations.Nullable;
  * @param setId the set that the problem is from, or null
  * @param question its number there, from 1, or null
  */
-public record StoredAttempt(long entryId, String settings, String figures, @Nullable String run, @Nullable Long setId,
+public record StoredAttempt(EntryId entryId, String settings, String figures, @Nullable String run,
+        @Nullable SetId setId,
         @Nullable Integer question) {}

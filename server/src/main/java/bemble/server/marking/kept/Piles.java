@@ -8,6 +8,7 @@ import bemble.server.faults.Missing;
 import bemble.server.ids.ClassId;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.style.StyleService;
@@ -82,7 +83,7 @@ public class Piles {
      * @param code the sheet's printed code, or null where it is a set as it is now
      */
     @Transactional
-    public MarkingLine begin(TeacherId teacherId, ClassId classId, @Nullable String code, @Nullable Long setId) {
+    public MarkingLine begin(TeacherId teacherId, ClassId classId, @Nullable String code, @Nullable SetId setId) {
         if ((code == null || code.isBlank()) == (setId == null)) {
             throw Refusal.of("code", "Type the code at the foot of the sheet, like K7PT-A, or choose a set.");
         }

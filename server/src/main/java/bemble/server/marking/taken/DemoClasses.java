@@ -2,14 +2,15 @@ package bemble.server.marking.taken;
 
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
-import bemble.core.pupil.Pupil.Habit;
 import bemble.core.pupil.Pupil;
+import bemble.core.pupil.Pupil.Habit;
 import bemble.core.style.HouseStyle;
 import bemble.server.account.DemoTeacher;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.kept.AnswerChanges;
 import bemble.server.marking.kept.AnswerState;
@@ -78,12 +79,12 @@ public class DemoClasses implements ApplicationRunner {
     }
 
     /** The first papers of the pile as simulated pupils wrote them; the others wait to be marked. */
-    private void mark(TeacherId teacherId, SchoolClass curlews, long setId) {
+    private void mark(TeacherId teacherId, SchoolClass curlews, SetId setId) {
         PrintedSheets.Sheet sheet = sheets.ofSet(teacherId, setId);
         MarkingId id = weeks.begin(teacherId, curlews, LAST_LESSON, sheet.title(),
                 new PileSheet(sheet.code(), sheet.problems(), null));
         OpenPile open = piles.open(teacherId, id);
-        Random random = new Random(setId);
+        Random random = new Random(setId.value());
         for (int i = 0; i < MARKED; i++) {
             String habit = HABITS.get(i % HABITS.size());
             PupilId pupilId = curlews.pupils().get(i).id();

@@ -4,6 +4,7 @@ import bemble.core.problem.Problem;
 import bemble.server.ids.ClassId;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.Causes;
 import bemble.server.marking.Judging;
@@ -60,7 +61,7 @@ public class TakenPapers {
      * @return the pile and the problems that are in it
      */
     @Transactional
-    public Pile begin(TeacherId teacherId, ClassId classId, long setId) {
+    public Pile begin(TeacherId teacherId, ClassId classId, SetId setId) {
         MarkingId id = piles.begin(teacherId, classId, null, setId).id();
         OpenPile open = piles.open(teacherId, id);
         return new Pile(id, open.stored().title(), open.sheets().get(0).problems());

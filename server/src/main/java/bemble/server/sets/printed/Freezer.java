@@ -1,5 +1,6 @@
 package bemble.server.sets.printed;
 
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.sets.SetContent;
 import bemble.server.sets.SetReading;
@@ -33,7 +34,7 @@ class Freezer {
 
     /** All versions or none; what is printed unchanged keeps its code. */
     @Transactional
-    public List<StoredPrint> freeze(TeacherId teacherId, long setId, SetContent content, List<String> versions,
+    public List<StoredPrint> freeze(TeacherId teacherId, SetId setId, SetContent content, List<String> versions,
             String choices) {
         List<StoredPrint> frozen = new ArrayList<>();
         String code = null;

@@ -2,6 +2,7 @@ package bemble.server.sets.printed;
 
 import bemble.core.print.Page;
 import bemble.server.faults.Missing;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -21,7 +22,7 @@ public class NamedSheets {
      * @return the code on its sheets; the same where nothing was changed since
      * @throws Missing where the teacher has no such set
      */
-    public String freeze(TeacherId teacherId, long setId) {
+    public String freeze(TeacherId teacherId, SetId setId) {
         return prints.freeze(teacherId, setId).code();
     }
 

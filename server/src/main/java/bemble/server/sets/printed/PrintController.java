@@ -4,6 +4,7 @@ import bemble.core.print.Page;
 import bemble.core.print.PrintKind;
 import bemble.server.account.SignedIn;
 import bemble.server.faults.Missing;
+import bemble.server.ids.SetId;
 import bemble.server.limits.Limits;
 import bemble.server.print.SvgWriter;
 import bemble.server.web.Download;
@@ -74,7 +75,7 @@ class PrintController {
 
     /** How a print will look. */
     @GetMapping("/api/sets/{id:\\d+}/pages")
-    Preview preview(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    Preview preview(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id,
             @RequestParam(defaultValue = "questions") String kind, @RequestParam(defaultValue = "A") String version) {
         List<Page> pages = prints.preview(teacher.id(), id, version, PrintKind.of(kind));
         return new Preview(pages.size(), pages.stream().limit(MOST_PREVIEWED).map(SvgWriter::write).toList(),
@@ -83,7 +84,7 @@ class PrintController {
 
     /** A question as a picture of its own. */
     @GetMapping(value = "/api/sets/{id:\\d+}/questions/{number}.svg", produces = SVG)
-    ResponseEntity<String> question(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    ResponseEntity<String> question(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id,
             @PathVariable int number, @RequestParam(defaultValue = "questions") String kind) {
         return Download.of("bemble-question-" + number + ".svg", SVG,
                 SvgWriter.write(prints.question(teacher.id(), id, number, PrintKind.of(kind))));
@@ -91,13 +92,13 @@ class PrintController {
 
     /** The prints of a set. */
     @GetMapping("/api/sets/{id:\\d+}/prints")
-    List<PrintView> of(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id) {
+    List<PrintView> of(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id) {
         return prints.of(teacher.id(), id).stream().map(PrintView::of).toList();
     }
 
     /** Freezes versions of a set and begins to write their files. */
     @PostMapping("/api/sets/{id:\\d+}/prints")
-    BegunView print(@AuthenticationPrincipal SignedIn teacher, @PathVariable long id,
+    BegunView print(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id,
             @Valid @RequestBody PrintWish wish) {
         PrintService.Begun begun = prints.begin(teacher.id(), id, wish.versions().stream().distinct().toList());
         return new BegunView(begun.prints().stream().map(PrintView::of).toList(), JobView.of(begun.job()));

@@ -1,5 +1,6 @@
 package bemble.server.sets.printed;
 
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import java.util.List;
 import java.util.Optional;
@@ -14,12 +15,12 @@ interface PrintMapper {
 
     @Select("select code, version, printed_at from set_print where teacher_id = #{teacherId} and set_id = #{setId} "
             + "order by printed_at desc, id desc")
-    List<PrintLine> of(TeacherId teacherId, long setId);
+    List<PrintLine> of(TeacherId teacherId, SetId setId);
 
     /** What was printed of a set just so. */
     @Select("select " + COLUMNS + " from set_print where teacher_id = #{teacherId} and set_id = #{setId} "
             + "and version = #{version} and choices = #{choices} and content = #{content} order by id desc")
-    List<StoredPrint> findSame(@Param("teacherId") TeacherId teacherId, @Param("setId") long setId,
+    List<StoredPrint> findSame(@Param("teacherId") TeacherId teacherId, @Param("setId") SetId setId,
             @Param("version") String version, @Param("content") String content, @Param("choices") String choices);
 
     @Select("select " + COLUMNS + " from set_print where teacher_id = #{teacherId} and code = #{code}")

@@ -8,6 +8,7 @@ import bemble.core.print.PrintOrder;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.faults.Missing;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.print.PdfWriter;
 import bemble.server.print.PrintableLetters;
@@ -55,7 +56,7 @@ class PrintService {
         this.folder = Path.of(data, "prints");
     }
 
-    List<PrintLine> of(TeacherId teacherId, long setId) {
+    List<PrintLine> of(TeacherId teacherId, SetId setId) {
         sets.find(teacherId, setId);
         return prints.of(teacherId, setId);
     }
@@ -66,13 +67,13 @@ class PrintService {
     }
 
     /** The pages of a set as it would be printed now. */
-    List<Page> preview(TeacherId teacherId, long setId, String version, PrintKind kind) {
+    List<Page> preview(TeacherId teacherId, SetId setId, String version, PrintKind kind) {
         SetContent content = SetReading.version(sets.content(sets.find(teacherId, setId)), version);
         return Pages.of(SetReading.print(content, "····-" + version, houseStyles.of(teacherId), kind));
     }
 
     /** One question as a page of its own size would show it. */
-    Page question(TeacherId teacherId, long setId, int number, PrintKind kind) {
+    Page question(TeacherId teacherId, SetId setId, int number, PrintKind kind) {
         SetContent content = sets.content(sets.find(teacherId, setId));
         if (number < 1 || number > content.questions().size()) {
             throw new Missing("The set has no question " + number + ".");
@@ -94,7 +95,7 @@ class PrintService {
     record Begun(List<StoredPrint> prints, PrintJobs.Job job) {}
 
     /** Freezes the versions of a set and begins to write their files; what is printed unchanged keeps its code. */
-    Begun begin(TeacherId teacherId, long setId, List<String> versions) {
+    Begun begin(TeacherId teacherId, SetId setId, List<String> versions) {
         SetContent content = sets.content(sets.find(teacherId, setId));
         if (content.questions().isEmpty()) {
             throw Refusal.of("questions", "There is nothing to print yet. Draw some questions first.");
@@ -121,7 +122,7 @@ class PrintService {
     }
 
     /** Freezes a set as it is now, under a code by which its answers are found. */
-    StoredPrint freeze(TeacherId teacherId, long setId) {
+    StoredPrint freeze(TeacherId teacherId, SetId setId) {
         return freezer
                 .freeze(teacherId, setId, sets.content(sets.find(teacherId, setId)), Versions.LETTERS.subList(0, 1),
                         styles.write(houseStyles.of(teacherId)))
@@ -155,7 +156,7 @@ class PrintService {
     }
 
     /** The letters of a set that the printed fonts do not have. */
-    List<String> unprintable(TeacherId teacherId, long setId) {
+    List<String> unprintable(TeacherId teacherId, SetId setId) {
         SetContent content = sets.content(sets.find(teacherId, setId));
         StringBuilder text = new StringBuilder(content.title());
         content.questions().forEach(question -> text.append(question.story()));

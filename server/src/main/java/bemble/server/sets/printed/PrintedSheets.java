@@ -5,6 +5,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.Missing;
+import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.sets.SetContent;
@@ -54,7 +55,7 @@ public class PrintedSheets {
     }
 
     /** @throws Missing where the teacher has no such set */
-    public Sheet ofSet(TeacherId teacherId, long setId) {
+    public Sheet ofSet(TeacherId teacherId, SetId setId) {
         SetContent content = sets.content(sets.find(teacherId, setId));
         return new Sheet(UNPRINTED, content.title(), problems(content), content.passMark());
     }
@@ -63,13 +64,13 @@ public class PrintedSheets {
     public record Asked(Problem problem, LessonPart part) {}
 
     /** @throws Missing where the teacher has no such set */
-    public List<Asked> askedIn(TeacherId teacherId, long setId) {
+    public List<Asked> askedIn(TeacherId teacherId, SetId setId) {
         return sets.content(sets.find(teacherId, setId)).questions().stream()
                 .map(question -> new Asked(question.read(), LessonPart.of(question.part()))).toList();
     }
 
     /** The set of that title, where the teacher has one. */
-    public Optional<Long> named(TeacherId teacherId, String title) {
+    public Optional<SetId> named(TeacherId teacherId, String title) {
         return sets.search(teacherId, title, false).stream().filter(set -> set.title().equals(title)).map(StoredSet::id)
                 .findFirst();
     }
@@ -79,7 +80,7 @@ public class PrintedSheets {
     }
 
     /** Keeps a new set with these questions; gives its id. */
-    public long keep(TeacherId teacherId, String title, String tag, @Nullable Operation operation,
+    public SetId keep(TeacherId teacherId, String title, String tag, @Nullable Operation operation,
             List<Problem> problems) {
         List<SetContent.SetQuestion> questions = problems.stream()
                 .map(problem -> new SetContent.SetQuestion(problem.text(), "", "alone")).toList();

@@ -1,5 +1,6 @@
 package bemble.server.sets.printed;
 
+import bemble.server.ids.SetId;
 import java.time.OffsetDateTime;
 
 /**
@@ -9,4 +10,5 @@ import java.time.OffsetDateTime;
  * @param content the set with this version's questions, as JSON
  * @param choices the house style it was printed in
  */
-record StoredPrint(long setId, String code, String version, OffsetDateTime printedAt, String content, String choices) {}
+record StoredPrint(SetId setId, String code, String version, OffsetDateTime printedAt, String content,
+        String choices) {}
