@@ -49,7 +49,7 @@ final class FromTheLeft implements Method<Addition> {
             }
             desk.figure(StepKind.DIGIT, block, place, AddingWords::digit);
             answer.append(desk.ask(new Digit(block.at(Line.ANSWER, place), total, false, false, false)));
-            carry = desk.ask(new Carry(carries, place, place - 1, total, carry, false));
+            carry = desk.ask(new Carry(carries, place, place - 1, total, carry, 0, false));
         }
         int to = desk.mark();
         Numeral sum = Numeral.ofDigits(answer.toString(), -stack.lowest());

@@ -110,8 +110,10 @@ final class Run {
             if (key.stroke() || key.anchor() != Anchor.MIDDLE) {
                 small += STRAY_SMALL;
             } else {
-                sum += STRAY;
-                others += lines.contradicts(key, Objects.requireNonNull(paper.at(key))) ? 1 : 0;
+                boolean other = lines.contradicts(key, Objects.requireNonNull(paper.at(key)));
+                // One more figure in the answer is another answer; elsewhere it may be a jotting.
+                sum += other && isAnswer(key, answer) ? DEPARTURE : STRAY;
+                others += other ? 1 : 0;
             }
         }
         others += lines.holes(paper);

@@ -3,6 +3,7 @@ package bemble.core.marking;
 import bemble.core.check.Check;
 import bemble.core.hand.Decision;
 import bemble.core.hand.Written;
+import bemble.core.problem.Operation;
 import bemble.core.stack.LineUp;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
@@ -308,8 +309,10 @@ final class Verdicts {
     private Marked.FirstWrong first() {
         MarkedFigure first =
                 figures.stream().filter(figure -> figure.verdict() == Verdict.WRONG).findFirst().orElseThrow();
-        boolean other = !read.decisions().isEmpty() && read.decisions().get(0).isBroken();
-        String rule = other ? "The sign is " + read.problem().operation().sign() + "."
+        // Who worked another operation is told the sign; every other rule is told in the words of the asked procedure.
+        Operation worked = read.isFinished() ? read.method().operation() : null;
+        String rule = worked != null && worked != read.problem().operation()
+                ? "The sign is " + read.problem().operation().sign() + "."
                 : read.ruleFirstBroken(first.at()).map(Spoken::say).orElse("");
         return new Marked.FirstWrong(first.text().isEmpty() ? first.at() : paper.origin(first.at()),
                 (new MarkWords(read.style()).stands(first) + " " + rule).strip());

@@ -48,7 +48,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Papers of careful hands, of hands that slip and of nobody in particular, marked. */
 class MarkingTest {
-    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 30);
+    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 20);
 
     /** What a hand leaves on the paper, as somebody types it in. */
     static List<PaperFigure> paperOf(Written written, boolean given, boolean small) {

@@ -37,6 +37,8 @@ public record Remainder(Block block, Line line, int lowest, BigInteger left,
 
     @Override
     public @Nullable BigInteger read(Reading paper) {
-        return PaperNumbers.whole(paper, block, line, lowest);
+        BigInteger stands = PaperNumbers.whole(paper, block, line, lowest);
+        // Behind a quotient its own digits end at the ones.
+        return stands == null || lowest == 0 ? stands : stands.mod(BigInteger.TEN.pow(-lowest));
     }
 }

@@ -103,7 +103,7 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
             }
             return inFront;
         }
-        int carry = desk.ask(new Carry(carries, place, place + 1, total, carryIn, true));
+        int carry = desk.ask(new Carry(carries, place, place + 1, total, carryIn, 0, true));
         if (carry > 0) {
             desk.figureOfLast(StepKind.CARRY, block, place, RowWords::carry);
         }

@@ -205,7 +205,7 @@ final class RowWriter {
         desk.figure(StepKind.DIGIT, block, at, RowWords.digit(worth));
         row.put(desk.ask(new Digit(block.at(line, at), total, false, false, true)));
         int next = desk.carriesStand(CarryPlace.ABOVE_NEXT) ? i + 1 : at + 1;
-        int carry = desk.ask(new Carry(spots, worth, next, total, carryIn, true));
+        int carry = desk.ask(new Carry(spots, worth, next, total, carryIn, 0, true));
         if (carry > 0) {
             desk.figureOfLast(StepKind.CARRY, block, at, RowWords::carry);
             used.add(new int[] {next, carry});

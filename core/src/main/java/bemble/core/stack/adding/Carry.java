@@ -13,9 +13,10 @@ import org.jspecify.annotations.Nullable;
  * @param place the column it comes from
  * @param next the column of the square it is written in
  * @param carryIn how many of the total were carried in
+ * @param there how much was carried into that square before, out of another column
  * @param ofProduct whether it is a row of products, not a sum
  */
-public record Carry(@Nullable CarrySpots spots, int place, int next, int total, int carryIn,
+public record Carry(@Nullable CarrySpots spots, int place, int next, int total, int carryIn, int there,
         boolean ofProduct) implements Question<Integer> {
     @Override
     public Integer careful() {
@@ -31,6 +32,7 @@ public record Carry(@Nullable CarrySpots spots, int place, int next, int total, 
 
     @Override
     public @Nullable Integer read(Reading paper) {
-        return spots == null ? null : paper.number(spots.at(next), spots.anchor());
+        Integer stands = spots == null ? null : paper.number(spots.at(next), spots.anchor());
+        return stands == null ? null : Math.max(0, stands - there);
     }
 }

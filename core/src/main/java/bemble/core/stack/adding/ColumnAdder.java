@@ -68,7 +68,7 @@ public final class ColumnAdder {
             }
             answer.put(desk.ask(new Digit(block.at(Line.ANSWER, place), total, false, false, false)));
             int next = total < 10 ? place + 1 : desk.ask(new GoesTo(place));
-            int out = desk.ask(new Carry(carries, place, next, total, carry, false));
+            int out = desk.ask(new Carry(carries, place, next, total, carry, carried[next - lowest], false));
             carried[next - lowest] += out;
             if (out > 0) {
                 desk.figureOfLast(StepKind.CARRY, block, place, AddingWords::carry);

@@ -80,7 +80,7 @@ public final class EqualAdditions implements Method<Subtraction> {
             throw new Stuck("there is no column so far to the left");
         }
         int below = desk.ask(new OneBelow(paper.block().at(SubtractionPaper.SUBTRAHEND, next), place, adds,
-                !paper.subtrahend().has(next)));
+                paid[next - paper.lowest()], !paper.subtrahend().has(next)));
         paid[next - paper.lowest()] += below;
         if (below > 0) {
             int before = tops.at(next);

@@ -13,9 +13,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param place the column for which it is added
  * @param added whether ten was added above
+ * @param there how much was added below in that column before, for another one
  * @param empty whether nothing is given below in that column
  */
-public record OneBelow(Spot at, int place, boolean added, boolean empty) implements Question<Integer> {
+public record OneBelow(Spot at, int place, boolean added, int there, boolean empty) implements Question<Integer> {
     @Override
     public Integer careful() {
         return added ? 1 : 0;
@@ -30,6 +31,7 @@ public record OneBelow(Spot at, int place, boolean added, boolean empty) impleme
 
     @Override
     public @Nullable Integer read(Reading paper) {
-        return paper.number(at, Anchor.BEFORE_LOW);
+        Integer stands = paper.number(at, Anchor.BEFORE_LOW);
+        return stands == null ? null : Math.max(0, stands - there);
     }
 }

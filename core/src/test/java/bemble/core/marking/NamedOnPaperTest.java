@@ -1,0 +1,148 @@
+package bemble.core.marking;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bemble.core.given.RandomNumbers;
+import bemble.core.hand.Hand;
+import bemble.core.hand.Method;
+import bemble.core.hand.Stuck;
+import bemble.core.hand.Written;
+import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.method.EveryMethodTest;
+import bemble.core.method.Methods;
+import bemble.core.problem.Numeral;
+import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
+import bemble.core.slip.Slips;
+import bemble.core.style.HouseStyle;
+import bemble.core.style.MethodName;
+import bemble.core.working.BlockName;
+import bemble.core.working.Spot;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.random.RandomGenerator;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What a slip leaves on a paper is put down to that slip: on the whole paper, and on one of which only the answer stands. */
+class NamedOnPaperTest {
+    private static final int PAPERS = Integer.getInteger("bemble.problems", 6);
+    private static final int TRIED = 40;
+    private static final double OF_WHOLE_PAPERS = 0.9;
+    /** Sometimes another slip comes to the same answer by way of other figures, and is met more often. */
+    private static final double OF_ANSWERS = 0.6;
+
+    static Stream<KnownSlip> slips() {
+        // Where the point stands is not among the figures of a paper.
+        return Slips.ALL.stream().filter(slip -> !slip.id().startsWith("point-"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("slips")
+    void aSlipIsNamedOnThePaperThatItLeaves(KnownSlip slip) {
+        int papers = 0;
+        int named = 0;
+        int answers = 0;
+        int namedByAnswer = 0;
+        for (MethodName method : slip.methods().stream().sorted().toList()) {
+            RandomGenerator random = RandomNumbers.seeded(8800 + slip.id().length());
+            int here = 0;
+            for (int i = 0; i < PAPERS * TRIED && here < PAPERS; i++) {
+                Problem problem = EveryMethodTest.problem(slip.operation(), random, 4);
+                Optional<Written> written = written(slip, problem, method);
+                if (written.isEmpty()) {
+                    continue;
+                }
+                List<PaperFigure> whole = MarkingTest.paperOf(written.get(), isGiven(written.get()), true);
+                List<PaperFigure> answer = whole.stream().filter(figure -> isAnswer(figure, written.get())).toList();
+                if (!canBeToldApart(whole, slip, problem, method)) {
+                    continue;
+                }
+                here++;
+                Marked marked = mark(problem, method, whole, isGiven(written.get()));
+                if (marked.answer().verdict() != PaperVerdict.RIGHT) {
+                    papers++;
+                    named += isNamed(slip, marked) ? 1 : 0;
+                }
+                if (!answer.isEmpty() && !isGiven(written.get())) {
+                    Marked alone = mark(problem, method, answer, false);
+                    if (alone.answer().verdict() != PaperVerdict.RIGHT) {
+                        answers++;
+                        namedByAnswer += isNamed(slip, alone) ? 1 : 0;
+                    }
+                }
+            }
+        }
+        assertThat(named).as("%s on %d papers", slip.id(), papers)
+                .isGreaterThanOrEqualTo((int) (papers * OF_WHOLE_PAPERS));
+        assertThat(namedByAnswer).as("%s by %d answers", slip.id(), answers)
+                .isGreaterThanOrEqualTo((int) (answers * OF_ANSWERS));
+    }
+
+    /** What a hand with that slip writes in whole numbers, where that comes to another answer. */
+    private static Optional<Written> written(KnownSlip slip, Problem problem, MethodName method) {
+        if (!problem.operands().stream().allMatch(Numeral::isWhole) || problem.decimals() > 0
+                || !Slips.of(problem, method).contains(slip)) {
+            return Optional.empty();
+        }
+        Method<?> by = Methods.of(method);
+        try {
+            Written written = Written.by(slip.slip().over(Hand.CAREFUL), problem, by, HouseStyle.USUAL);
+            Written careful = Written.by(Hand.CAREFUL, problem, by, HouseStyle.USUAL);
+            return Optional.of(written).filter(any -> !any.answer().text().equals(careful.answer().text()));
+        } catch (Stuck cannotHappen) {
+            return Optional.empty();
+        }
+    }
+
+    /** Whether the numbers of the problem stand otherwise than they should, so that they are among what is marked. */
+    private static boolean isGiven(Written written) {
+        return written.working().marks().stream().anyMatch(mark -> mark.isBroken() && mark.at().line().id()
+                .matches("addend.*|minuend|subtrahend|top|bottom|dividend|divisor|radicand"));
+    }
+
+    private static boolean isAnswer(PaperFigure figure, Written written) {
+        Spot answer = written.answerStands();
+        return figure.block().isFirst(BlockName.Kind.REMAINDER) || answer != null
+                && figure.block().equals(answer.block().name()) && figure.line().equals(answer.line());
+    }
+
+    /** Whether no other slip leaves the very same figures. */
+    private static boolean canBeToldApart(List<PaperFigure> whole, KnownSlip slip, Problem problem, MethodName method) {
+        Set<PaperFigure> figures = new HashSet<>(whole);
+        return Slips.of(problem, method).stream().filter(other -> other != slip)
+                .noneMatch(other -> written(other, problem, method)
+                        .map(written -> new HashSet<>(MarkingTest.paperOf(written, isGiven(written), true)))
+                        .filter(figures::equals).isPresent());
+    }
+
+    private static Marked mark(Problem problem, MethodName method, List<PaperFigure> paper, boolean given) {
+        return Marking.mark(problem, method.id(), HouseStyle.USUAL, new PaperToMark(paper, given, false, false, null));
+    }
+
+    private static boolean isNamed(KnownSlip slip, Marked marked) {
+        return marked.slips().stream().anyMatch(each -> each.slip().equals(slip.id()) && each.with() == null);
+    }
+
+    @Test
+    void anotherProcedureIsToldInTheWordsOfTheOneThatWasAsked() {
+        assertThat(firstSaid("48 ÷ 12", "digit-by-digit")).endsWith("Share from the highest place on.");
+        assertThat(firstSaid("√484", "halved")).endsWith("Each pair gives one digit of the root.");
+        assertThat(firstSaid("713 − 286", "added-instead")).endsWith("The sign is −.");
+        assertThat(firstSaid("664 × 37", "matching-columns-only")).doesNotContain("The sign is");
+    }
+
+    private static String firstSaid(String text, String id) {
+        Problem problem = ProblemText.kept(text);
+        MethodName method = Methods.usual(problem).name();
+        KnownSlip slip = Slips.find(id, problem.operation()).orElseThrow();
+        Written written = written(slip, problem, method).orElseThrow();
+        return Objects.requireNonNull(mark(problem, method, MarkingTest.paperOf(written, false, true), false).first())
+                .say();
+    }
+}
