@@ -90,6 +90,10 @@ public record LineUp(Block block, List<Line> lines, List<Numeral> numbers, boole
                 && paper.at(block.at(lines.get(i), lowest - 1), Anchor.MIDDLE) != null) {
             lowest--;
         }
+        // Zeros that fill up its end are no part of it.
+        while (lowest < number.lowest() && "0".equals(paper.at(block.at(lines.get(i), lowest), Anchor.MIDDLE))) {
+            lowest++;
+        }
         Numeral there = PaperNumbers.read(paper, block, lines.get(i), lowest);
         if (there == null) {
             return null;
