@@ -12,7 +12,6 @@ import jakarta.annotation.PreDestroy;
 import jakarta.validation.constraints.NotNull;
 import java.time.Duration;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.RejectedExecutionException;
@@ -86,21 +85,43 @@ public class Jobs {
         }
     }
 
+    /** How a job stands: one value, so that nobody sees a state with what belongs to another. */
+    private sealed interface Stand {
+        State state();
+    }
+
+    private record Without(State state) implements Stand {}
+
+    private record Done(Object result) implements Stand {
+        @Override
+        public State state() {
+            return State.DONE;
+        }
+    }
+
+    private record Refused(List<Fault> faults) implements Stand {
+        @Override
+        public State state() {
+            return State.REFUSED;
+        }
+    }
+
     private static final class Job {
         private final UUID id = UUID.randomUUID();
         private final TeacherId teacherId;
         private final Progress progress = new Progress();
         private final CountDownLatch ended = new CountDownLatch(1);
-        private volatile State state = State.WAITING;
-        private volatile @Nullable List<Fault> errors;
-        private volatile @Nullable Object result;
+        private volatile Stand stand = new Without(State.WAITING);
 
         Job(TeacherId teacherId) {
             this.teacherId = teacherId;
         }
 
         UnderWay view() {
-            return new UnderWay(id, state, progress.done.get(), progress.of, errors, result);
+            Stand now = stand;
+            return new UnderWay(id, now.state(), progress.done.get(), progress.of,
+                    now instanceof Refused refused ? refused.faults() : null,
+                    now instanceof Done done ? done.result() : null);
         }
     }
 
@@ -127,38 +148,38 @@ public class Jobs {
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
         }
-        if (job.state == State.REFUSED) {
-            throw Refusal.of(Objects.requireNonNull(job.errors));
+        if (job.stand instanceof Refused refused) {
+            throw Refusal.of(refused.faults());
         }
         return job.view();
     }
 
     private static void run(Job job, Function<Progress, Object> work) {
+        job.stand = new Without(State.RUNNING);
         try {
-            job.state = State.RUNNING;
-            job.progress.add(0);
-            job.result = work.apply(job.progress);
-            job.state = State.DONE;
-        } catch (StoppedByHand stopped) {
-            job.state = State.STOPPED;
-        } catch (Refusal refusal) {
-            refuse(job, refusal.faults());
-        } catch (FileFaults faults) {
-            refuse(job, faults.faults());
-        } catch (Missing missing) {
-            refuse(job, List.of(new Fault("", missing.getMessage())));
-        } catch (RuntimeException failure) {
-            LOG.error("A job failed", failure);
-            refuse(job, List.of(new Fault("",
-                    "Bemble met a fault of its own, and nothing was taken. Try again, or start Bemble anew.")));
+            job.stand = outcome(job.progress, work);
         } finally {
             job.ended.countDown();
         }
     }
 
-    private static void refuse(Job job, List<Fault> faults) {
-        job.errors = faults;
-        job.state = State.REFUSED;
+    private static Stand outcome(Progress progress, Function<Progress, Object> work) {
+        try {
+            progress.add(0);
+            return new Done(work.apply(progress));
+        } catch (StoppedByHand stopped) {
+            return new Without(State.STOPPED);
+        } catch (Refusal refusal) {
+            return new Refused(refusal.faults());
+        } catch (FileFaults faults) {
+            return new Refused(faults.faults());
+        } catch (Missing missing) {
+            return new Refused(List.of(new Fault("", missing.getMessage())));
+        } catch (RuntimeException failure) {
+            LOG.error("A job failed", failure);
+            return new Refused(List.of(new Fault("",
+                    "Bemble met a fault of its own, and nothing was taken. Try again, or start Bemble anew.")));
+        }
     }
 
     /** @throws Missing where the teacher has no such job */
