@@ -22,9 +22,13 @@ export function MarkingScreen() {
   if (trouble) {
     return (
       <Box sx={{ p: 4 }}>
-        <Trouble message={trouble.message} />{' '}
-        <Button onClick={() => void Promise.all([marking.refetch(), forms.refetch()])}>Try again</Button>{' '}
-        <Link to="/marking">To the piles</Link>
+        <Trouble message={trouble.message} />
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 2 }}>
+          <Button variant="outlined" onClick={() => void Promise.all([marking.refetch(), forms.refetch()])}>
+            Try again
+          </Button>
+          <Link to="/marking">To the piles</Link>
+        </Box>
         {waiting.length > 0 && (
           <Box sx={{ mt: 2 }}>
             What you typed for it is not kept: {waiting.map((entry) => entry.says).join(' · ')}.{' '}
