@@ -90,17 +90,19 @@ public record LineUp(Block block, List<Line> lines, List<Numeral> numbers, boole
                 && paper.at(block.at(lines.get(i), lowest - 1), Anchor.MIDDLE) != null) {
             lowest--;
         }
-        // Zeros that fill up its end are no part of it.
+        Numeral all = PaperNumbers.read(paper, block, lines.get(i), lowest);
+        // Zeros that fill up its end are no part of a number turned or misread.
         while (lowest < number.lowest() && "0".equals(paper.at(block.at(lines.get(i), lowest), Anchor.MIDDLE))) {
             lowest++;
         }
         Numeral there = PaperNumbers.read(paper, block, lines.get(i), lowest);
-        if (there == null) {
+        if (all == null || there == null) {
             return null;
         }
-        boolean like = (sorted(there).equals(sorted(number)) || isMisread(there, number)
-                || number.decimals() > 0 && whole(there).equals(whole(number)));
-        return like ? new Placed(there, 0) : null;
+        if (sorted(there).equals(sorted(number)) || isMisread(there, number)) {
+            return new Placed(there, 0);
+        }
+        return number.decimals() > 0 && whole(all).equals(whole(number)) ? new Placed(all, 0) : null;
     }
 
     private static boolean isMisread(Numeral there, Numeral number) {

@@ -55,7 +55,8 @@ public record Placeholders(Block block, Line line, int place, int digit, Numeral
             count++;
         }
         boolean own = kind == Placeholder.ZERO && count > 0 && (count >= place || count == zerosOfTheRow());
-        return own || paper.at(block.at(line, count), Anchor.MIDDLE) == null ? null : Math.min(count, place);
+        // One empty place more may be a placeholder too many, or a digit that is not there: the row's own digits tell.
+        return own || count > place || paper.at(block.at(line, count), Anchor.MIDDLE) == null ? null : count;
     }
 
     private boolean isEmpty(@Nullable String there) {
