@@ -31,8 +31,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * The answers that the known hands come to in one question, such as 635 of 687 + 58 by {@code carry-forgotten}, each worked
  * out once: single slips, made everywhere or in one column only, and facts missed; two slips at once, and a slip with a fact
- * missed, only when they are asked for. May be asked by several threads at once. Long, for what is worked out lazily is guarded by one lock, and whoever reads it wants to see all
- * that it guards.
+ * missed, only when they are asked for. May be asked by several threads at once. Long, for what is worked out lazily is
+ * guarded by one lock, and whoever reads it wants to see all that it guards.
  */
 public final class Answers {
     /** Decisions made before no further hand is tried, so that no question takes long. */

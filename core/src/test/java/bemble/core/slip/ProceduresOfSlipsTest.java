@@ -3,6 +3,7 @@ package bemble.core.slip;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import bemble.core.given.RandomNumbers;
 import bemble.core.given.SheetReader;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
@@ -10,6 +11,7 @@ import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Limit;
 import bemble.core.hand.slipped.Slip;
+import bemble.core.method.EveryMethodTest;
 import bemble.core.method.Methods;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
@@ -20,16 +22,21 @@ import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.words.Words;
+import bemble.core.working.Spot;
 import java.util.Arrays;
 import java.util.List;
+import java.util.random.RandomGenerator;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Slips that are a procedure of their own, and slips limited to a column: what is written line by line, worked by hand here. */
 class ProceduresOfSlipsTest {
+    private static final int PROBLEMS = 6;
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', nullValues = "-", value = {
         // 6 + 4 = 10: 0 and 1 to the right; 8 + 5 + 1 = 14: 4 and 1 to the right; 7 + 8 + 1 = 16 whole.
@@ -87,6 +94,42 @@ class ProceduresOfSlipsTest {
         Slip hand = Slips.find(slip, problem.operation()).orElseThrow().slip().at(place);
         assertThat(Written.by(hand.over(Hand.CAREFUL), problem, method, HouseStyle.USUAL).answer().text())
                 .isEqualTo(answer);
+    }
+
+    /** A 0 inside goes to the end, one at the end stays where it is. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"824 ÷ 4 | 260", "8048 ÷ 4 | 2120", "2424040 ÷ 4 | 661000",
+        "80080 ÷ 8 | 11000"})
+    void aZeroOfTheQuotientIsMovedToItsEnd(String text, String answer) {
+        for (String method : List.of("long", "short")) {
+            assertThat(Worked.from(new WorkOrder(ProblemText.kept(text), method, HouseStyle.USUAL, null,
+                    "quotient-zero-moved")).answer().text()).isEqualTo(answer);
+        }
+    }
+
+    static Stream<KnownSlip> slips() {
+        return Slips.ALL.stream();
+    }
+
+    /** Whatever the procedure, its answer is found in one line: there it is read, marked and ringed. */
+    @ParameterizedTest
+    @MethodSource("slips")
+    void everyHandSaysWhereItsAnswerStands(KnownSlip slip) {
+        RandomGenerator random = RandomNumbers.seeded(300 + slip.id().length());
+        for (MethodName name : slip.methods()) {
+            for (int i = 0; i < PROBLEMS; i++) {
+                Problem problem = EveryMethodTest.problem(slip.operation(), random, 4);
+                Written written = Written.asFarAs(slip.slip().over(Hand.CAREFUL), problem, Methods.of(name),
+                        HouseStyle.USUAL, false);
+                if (written.isFinished()) {
+                    Spot stands = written.answerStands();
+                    assertThat(stands).as("%s in %s by %s", slip.id(), problem.text(), name).isNotNull();
+                    assertThat(written.ink()).as("%s in %s by %s", slip.id(), problem.text(), name)
+                            .anyMatch(figure -> figure.at().block().equals(stands.block())
+                                    && figure.at().line().equals(stands.line()));
+                }
+            }
+        }
     }
 
     @ParameterizedTest

@@ -72,11 +72,9 @@ class ContractOverHttpTest {
 
     /** What a hand has left on the paper in the end. */
     private static List<Map<String, Object>> written(JsonNode work) {
-        String check = null;
-        for (JsonNode step : work.get("steps")) {
-            check = check == null && step.get("part").asString().equals("check") ? step.get("n").asString() : check;
-        }
-        int upTo = check == null ? Integer.MAX_VALUE : Integer.parseInt(check);
+        int upTo = StreamSupport.stream(work.get("steps").spliterator(), false)
+                .filter(step -> step.get("part").asString().equals("check")).mapToInt(step -> step.get("n").asInt())
+                .min().orElse(Integer.MAX_VALUE);
         List<Map<String, Object>> written = new ArrayList<>();
         for (JsonNode mark : work.get("sheet").get("marks")) {
             if (WRITTEN.contains(mark.get("kind").asString()) && !NOT_BY_HAND.contains(mark.get("role").asString())
