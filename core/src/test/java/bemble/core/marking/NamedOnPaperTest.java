@@ -33,7 +33,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What a slip leaves on a paper is put down to that slip: on the whole paper, and on one of which only the answer stands. */
 class NamedOnPaperTest {
-    private static final int PAPERS = Integer.getInteger("bemble.problems", 6);
+    private static final int PAPERS = Integer.getInteger("bemble.problems", 5);
     private static final int TRIED = 40;
     private static final double OF_WHOLE_PAPERS = 0.8;
     /** Some slips of the point leave nearly the paper of another. */
