@@ -76,7 +76,14 @@ class MarkingTest {
                 mark.kind() == MarkKind.STRIKE);
     }
 
-    private static Marked mark(Problem problem, MethodName method, HouseStyle style, List<PaperFigure> paper,
+    /** Whether the numbers of the problem stand otherwise than they should, so that they are among what is marked. */
+    static boolean isGiven(Written written) {
+        return written.working().marks().stream()
+                .anyMatch(mark -> mark.isBroken() && mark.at().line().id()
+                        .matches("addend.*|minuend|subtrahend|top|bottom|dividend|divisor|radicand"));
+    }
+
+    static Marked mark(Problem problem, MethodName method, HouseStyle style, List<PaperFigure> paper,
             boolean given) {
         return Marking.mark(problem, method.id(), style, new PaperToMark(paper, given, false, false, null));
     }
@@ -190,9 +197,7 @@ class MarkingTest {
         if (tenths || isSame(careful.answer(), written.answer())) {
             return Found.CANNOT_HAPPEN;
         }
-        boolean given = written.working().marks().stream()
-                .anyMatch(mark -> mark.isBroken() && mark.at().line().id()
-                        .matches("addend.*|minuend|subtrahend|top|bottom|dividend|divisor|radicand"));
+        boolean given = isGiven(written);
         Marked marked = mark(problem, name, style, paperOf(written, given, true), given);
         String what = ids + " in " + name + " " + problem.text() + " " + style + marked.slips();
         List<MarkedFigure> figures = marked.figures();

@@ -79,19 +79,19 @@ class NamedOnPaperTest {
                 if (written.isEmpty()) {
                     continue;
                 }
-                List<PaperFigure> paper = MarkingTest.paperOf(written.get(), isGiven(written.get()), true);
+                List<PaperFigure> paper = MarkingTest.paperOf(written.get(), MarkingTest.isGiven(written.get()), true);
                 List<PaperFigure> answer = paper.stream().filter(figure -> isAnswer(figure, written.get())).toList();
                 if (!canBeToldApart(paper, slip, problem, method, style)) {
                     continue;
                 }
                 here++;
-                Marked marked = mark(problem, method, style, paper, isGiven(written.get()));
+                Marked marked = MarkingTest.mark(problem, method, style, paper, MarkingTest.isGiven(written.get()));
                 if (marked.answer().verdict() != PaperVerdict.RIGHT) {
                     papers++;
                     named += isNamed(slip, marked) ? 1 : 0;
                 }
-                if (!answer.isEmpty() && !isGiven(written.get())) {
-                    Marked alone = mark(problem, method, style, answer, false);
+                if (!answer.isEmpty() && !MarkingTest.isGiven(written.get())) {
+                    Marked alone = MarkingTest.mark(problem, method, style, answer, false);
                     if (alone.answer().verdict() != PaperVerdict.RIGHT) {
                         answers++;
                         namedByAnswer += isNamed(slip, alone) ? 1 : 0;
@@ -121,12 +121,6 @@ class NamedOnPaperTest {
         }
     }
 
-    /** Whether the numbers of the problem stand otherwise than they should, so that they are among what is marked. */
-    private static boolean isGiven(Written written) {
-        return written.working().marks().stream().anyMatch(mark -> mark.isBroken() && mark.at().line().id()
-                .matches("addend.*|minuend|subtrahend|top|bottom|dividend|divisor|radicand"));
-    }
-
     private static boolean isAnswer(PaperFigure figure, Written written) {
         Spot answer = written.answerStands();
         return figure.block().isFirst(BlockName.Kind.REMAINDER) || answer != null
@@ -139,13 +133,8 @@ class NamedOnPaperTest {
         Set<PaperFigure> figures = new HashSet<>(whole);
         return Slips.of(problem, method).stream().filter(other -> other != slip)
                 .noneMatch(other -> written(other, problem, method, style)
-                        .map(written -> new HashSet<>(MarkingTest.paperOf(written, isGiven(written), true)))
+                        .map(written -> new HashSet<>(MarkingTest.paperOf(written, MarkingTest.isGiven(written), true)))
                         .filter(figures::equals).isPresent());
-    }
-
-    private static Marked mark(Problem problem, MethodName method, HouseStyle style, List<PaperFigure> paper,
-            boolean given) {
-        return Marking.mark(problem, method.id(), style, new PaperToMark(paper, given, false, false, null));
     }
 
     private static boolean isNamed(KnownSlip slip, Marked marked) {
@@ -165,7 +154,7 @@ class NamedOnPaperTest {
         MethodName method = Methods.usual(problem).name();
         KnownSlip slip = Slips.find(id, problem.operation()).orElseThrow();
         Written written = written(slip, problem, method, HouseStyle.USUAL).orElseThrow();
-        return Objects.requireNonNull(mark(problem, method, HouseStyle.USUAL,
+        return Objects.requireNonNull(MarkingTest.mark(problem, method, HouseStyle.USUAL,
                 MarkingTest.paperOf(written, false, true), false).first())
                 .say();
     }

@@ -69,6 +69,11 @@ class ColumnByColumnTest {
         return numbers.stream().mapToInt(number -> new BigDecimal(number).scale()).max().orElseThrow();
     }
 
+    /** How many digits stand before the point of the number that has the most. */
+    private static int places(List<String> numbers) {
+        return numbers.stream().mapToInt(number -> shifted(number, 0).toString().length()).max().orElseThrow();
+    }
+
     private static BigInteger shifted(String number, int places) {
         return new BigDecimal(number).movePointRight(places).toBigInteger();
     }
@@ -102,15 +107,13 @@ class ColumnByColumnTest {
                     total % 10, overflow(numbers, scale, place + scale + 1)));
             place++;
         }
-        int longest = numbers.stream().mapToInt(number -> shifted(number, 0).toString().length()).max().orElseThrow();
-        assertThat(place).as("columns of %s", numbers).isEqualTo(longest);
+        assertThat(place).as("columns of %s", numbers).isEqualTo(places(numbers));
     }
 
     /** What the numbers, cut off to so many places, come to beyond those. */
     private static int overflow(List<String> numbers, int scale, int places) {
-        BigInteger power = TEN.pow(places);
-        return numbers.stream().map(number -> shifted(number, scale).mod(power))
-                .reduce(BigInteger.ZERO, BigInteger::add).divide(power).intValueExact();
+        return beyond(numbers.stream().map(number -> shifted(number, scale).mod(TEN.pow(places)))
+                .reduce(BigInteger.ZERO, BigInteger::add), places);
     }
 
     @Test
@@ -136,8 +139,7 @@ class ColumnByColumnTest {
     void partsOfASum() {
         each(MethodName.PARTIAL_SUMS, PartialSumsRecord.class, (problem, record) -> {
             List<String> numbers = plain(problem);
-            int place = numbers.stream().mapToInt(number -> shifted(number, 0).toString().length()).max()
-                    .orElseThrow() - 1;
+            int place = places(numbers) - 1;
             for (PartialSum part : record.parts()) {
                 List<Integer> digits = inColumn(numbers, place);
                 assertThat(part.place()).isEqualTo(place);

@@ -56,8 +56,6 @@ class DemoWeeks {
         MarkingId marking = null;
         int questions = 0;
         SchoolClass schoolClass = classes.get(0);
-        @Nullable
-        PupilId writer = null;
         for (String line : lines()) {
             // A sheet's title stands last, since it may have commas of its own.
             String[] parts = line.split(",", line.startsWith("sheet,") ? 6 : -1);
@@ -75,27 +73,31 @@ class DemoWeeks {
                         new StoredPaper(pupil(schoolClass, parts[1]), null, true));
                 case "paper" -> {
                     PupilId pupil = pupil(schoolClass, parts[1]);
-                    writer = pupil;
                     for (int question = 1; question <= questions; question++) {
                         answers.add(new JudgedAnswer(pupil, question, AnswerState.RIGHT, "", "", "", null,
                                 AnswerVerdict.RIGHT, null, null));
                     }
                 }
-                case "blank" -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1,
-                        new JudgedAnswer(requireNonNull(writer),
-                                Integer.parseInt(parts[2]), AnswerState.BLANK, "", "", "", null, AnswerVerdict.BLANK,
-                                null, null));
-                case "not-reached" -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1,
-                        new JudgedAnswer(requireNonNull(writer),
-                                Integer.parseInt(parts[2]), AnswerState.NOT_REACHED, "", "", "", null,
-                                AnswerVerdict.NOT_REACHED, null, null));
-                default -> answers.set(answers.size() - questions + Integer.parseInt(parts[2]) - 1,
-                        new JudgedAnswer(requireNonNull(writer),
-                                Integer.parseInt(parts[2]), AnswerState.GIVEN, parts[3], "", "", orNull(parts[6]),
-                                AnswerVerdict.WRONG, orNull(parts[4]), orNull(parts[5])));
+                default -> {
+                    int question = Integer.parseInt(parts[2]);
+                    int at = answers.size() - questions + question - 1;
+                    answers.set(at, notRight(answers.get(at).pupilId(), question, parts));
+                }
             }
         }
         keep(marking, answers);
+    }
+
+    /** What stands on a paper for a question that is not right on it. */
+    private static JudgedAnswer notRight(PupilId pupil, int question, String[] parts) {
+        return switch (parts[0]) {
+            case "blank" -> new JudgedAnswer(pupil, question, AnswerState.BLANK, "", "", "", null,
+                    AnswerVerdict.BLANK, null, null);
+            case "not-reached" -> new JudgedAnswer(pupil, question, AnswerState.NOT_REACHED, "", "", "", null,
+                    AnswerVerdict.NOT_REACHED, null, null);
+            default -> new JudgedAnswer(pupil, question, AnswerState.GIVEN, parts[3], "", "", orNull(parts[6]),
+                    AnswerVerdict.WRONG, orNull(parts[4]), orNull(parts[5]));
+        };
     }
 
     private static List<String> lines() {
