@@ -3,7 +3,6 @@ package bemble.core.diagnosis;
 import bemble.core.hand.FactQuestion;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
-import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Limit;
@@ -171,13 +170,10 @@ public final class Answers {
         if (decisions > MOST_DECISIONS) {
             return null;
         }
-        try {
-            Written written = Written.answerBy(hand.over(Hand.CAREFUL), problem, method, style);
+        return Written.tried(hand.over(Hand.CAREFUL), problem, method, style).map(written -> {
             decisions += 8 + facts * 4L;
             return GivenAnswer.of(written.answer()).key();
-        } catch (Stuck stuck) {
-            return null;
-        }
+        }).orElse(null);
     }
 
     private void add(Map<String, List<Path>> paths, Path path, @Nullable String key) {
@@ -240,15 +236,20 @@ public final class Answers {
         return ofTwo.getOrDefault(key, List.of());
     }
 
-    /** The hand of slips or rules by their names; nothing where one cannot be made here. */
+    /**
+     * A hand with slips or rules of these names, the first of their families that comes to an answer here; nothing where one cannot
+     * be made, or where none gets to an end.
+     */
     Optional<Path> pathOf(List<String> names) {
-        List<Slip> hands = new ArrayList<>();
+        List<Slip> together = List.of(base -> base);
         for (String name : names) {
-            Slips.metAs(name, problem, method.name()).stream().flatMap(slip -> slip.slips(problem).stream()).limit(1)
-                    .forEach(hands::add);
+            List<Slip> hands = Slips.metAs(name, problem, method.name()).stream()
+                    .flatMap(slip -> slip.slips(problem).stream()).limit(FEW_OF_A_FAMILY).toList();
+            together = together.stream().flatMap(before -> hands.stream().map(before::and)).toList();
         }
-        return hands.size() < names.size() ? Optional.empty()
-                : Optional.of(new Path(names, hands.stream().reduce(base -> base, Slip::and), HouseStyle.USUAL, 0));
+        return together.stream()
+                .filter(hand -> Written.tried(hand.over(Hand.CAREFUL), problem, method, HouseStyle.USUAL).isPresent())
+                .findFirst().map(hand -> new Path(names, hand, HouseStyle.USUAL, 0));
     }
 
     public Problem problem() {

@@ -6,7 +6,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A hand that comes to an answer.
+ * A hand that comes to an answer: one that gets stuck is no path.
  *
  * @param slips the names of its slips, one or two
  * @param hand what it does otherwise than a careful one

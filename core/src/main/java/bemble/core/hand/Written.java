@@ -57,6 +57,16 @@ public final class Written {
     }
 
     /**
+     * What a hand comes to that may get stuck: whoever tries hands asks here, since one that cannot go on explains nothing.
+     *
+     * @return nothing where the hand cannot go on
+     */
+    public static Optional<Written> tried(Hand hand, Problem problem, Method<?> method, HouseStyle style) {
+        Written written = asFarAs(hand, problem, method, style, false);
+        return written.isFinished() ? Optional.of(written) : Optional.empty();
+    }
+
+    /**
      * As far as a hand comes, where it gets stuck; see {@link #isFinished}.
      *
      * @param draws whether signs, rules and the like are wanted as well as decisions

@@ -2,7 +2,6 @@ package bemble.core.slip;
 
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
-import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Problem;
@@ -46,10 +45,6 @@ public final class Slipped {
 
     /** The text of the answer that a slip leads to; nothing where its hand gets stuck. */
     public static Optional<String> answer(Slip slip, Problem problem, Method<?> method, HouseStyle style) {
-        try {
-            return Optional.of(Written.answerBy(slip.over(Hand.CAREFUL), problem, method, style).answer().text());
-        } catch (Stuck stuck) {
-            return Optional.empty();
-        }
+        return Written.tried(slip.over(Hand.CAREFUL), problem, method, style).map(written -> written.answer().text());
     }
 }

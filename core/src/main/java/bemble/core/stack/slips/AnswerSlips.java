@@ -1,6 +1,7 @@
 package bemble.core.stack.slips;
 
 import bemble.core.hand.Hand;
+import bemble.core.hand.Reading;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.Slip;
@@ -111,6 +112,10 @@ public final class AnswerSlips {
     }
 
     private static int front(String number, int before) {
-        return before >= number.length() ? 0 : Integer.parseInt(number.substring(0, number.length() - before));
+        int figures = Math.max(0, number.length() - before);
+        if (figures > Reading.MOST_DIGITS) {
+            throw new Stuck("nobody writes so many figures in front of one column");
+        }
+        return figures == 0 ? 0 : Integer.parseInt(number.substring(0, figures));
     }
 }
