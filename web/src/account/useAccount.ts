@@ -1,5 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
+import { useQuery } from '../app/useQuery';
 
 const key = ['account'];
 

@@ -556,6 +556,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/screens/{id}/reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Opens a set again that was ended by mistake.
+         * @description Opens a set again that was ended by mistake.
+         */
+        post: operations["reopen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/screens/{id}/pupils/{pupil}/device": {
         parameters: {
             query?: never;
@@ -3095,6 +3115,8 @@ export interface components {
             answers: components["schemas"]["PaperAnswerView"][];
             /** @description whether what fits its wrong answers is among them; else that follows */
             judged: boolean;
+            /** @description why what fits its wrong answers will not follow; left out where it is there or on its way */
+            trouble?: string;
         };
         MarksOfPaper: {
             /** Format: int32 */
@@ -3804,6 +3826,8 @@ export interface components {
             seenAt?: string;
             /** @description names their papers, once they have come in */
             run?: string;
+            /** @description whether something written there may not have come yet: the device says so, or cannot be reached */
+            onTheWay: boolean;
             /**
              * Format: date-time
              * @description when a second device last tried to write under this name; left out where none did
@@ -4397,6 +4421,17 @@ export interface components {
         KeptFigures: {
             /** Format: int32 */
             count: number;
+        };
+        HandingIn: {
+            /** @description how much was done on each paper, so that nothing is handed in that has not come yet; may be left out */
+            written?: components["schemas"]["WrittenHere"][];
+        };
+        /** @description How much was done on a paper, as a device knows it. */
+        WrittenHere: {
+            /** Format: int64 */
+            paper: number;
+            /** Format: int32 */
+            done?: number;
         };
         DoorCode: {
             code: string;
@@ -6398,6 +6433,33 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
+    reopen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
     forAnyDevice: {
         parameters: {
             query?: never;
@@ -7224,7 +7286,10 @@ export interface operations {
     };
     state: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description how much of what was written on it has not been taken yet */
+                onTheWay?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -7366,7 +7431,11 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["HandingIn"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

@@ -1,4 +1,5 @@
 import { Box, Button } from '@mui/material';
+import { useEffect } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { FirstAccount } from '../account/FirstAccount';
 import { SignIn } from '../account/SignIn';
@@ -28,8 +29,10 @@ import { TodayScreen } from '../today/TodayScreen';
 import { BeginRunScreen } from '../write/BeginRunScreen';
 import { BeginScreen } from '../write/BeginScreen';
 import { RunScreen } from '../write/RunScreen';
+import { keepSending } from '../write/papers';
 import { WriteScreen } from '../write/WriteScreen';
 import { Spine } from './Spine';
+import { StillShown } from './StillShown';
 import { Trouble } from './Trouble';
 import { ink } from './theme';
 import { useFocusKept, usePageTitle } from './useFocusKept';
@@ -38,7 +41,14 @@ export function App() {
   const { pathname } = useLocation();
   useFocusKept();
   usePageTitle();
-  return pathname === '/in' || pathname.startsWith('/in/') ? <InScreen /> : <Screens />;
+  return pathname === '/in' || pathname.startsWith('/in/') ? (
+    <InScreen />
+  ) : (
+    <>
+      <Screens />
+      <StillShown />
+    </>
+  );
 }
 
 function Screens() {
@@ -94,6 +104,7 @@ function PastTheSpine() {
 /** Sends on what was marked, whichever screen is open. */
 function SendingPiles({ teacher }: { teacher: number }) {
   useSendingPiles(teacher);
+  useEffect(() => keepSending(), []);
   return null;
 }
 

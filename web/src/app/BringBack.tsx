@@ -1,10 +1,11 @@
 import { Box, Button } from '@mui/material';
-import { useQuery, type UseMutationResult } from '@tanstack/react-query';
+import { type UseMutationResult } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { ink } from './theme';
 import { momentInWords } from './timeInWords';
 import { Trouble } from './Trouble';
+import { useQuery } from './useQuery';
 
 type Deleted = Schemas['DeletedLine'];
 

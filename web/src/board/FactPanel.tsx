@@ -1,7 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { Trouble } from '../app/Trouble';
+import { useQuery } from '../app/useQuery';
 import { BoardDialog } from './BoardDialog';
 
 type Props = { find?: Schemas['FindView']; onClose: () => void };

@@ -1,7 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
+import { useQuery } from '../app/useQuery';
 import { without } from '../app/without';
 
 type Work = Schemas['WorkRequest'];

@@ -1,8 +1,9 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { untilDone, type UnderWay } from '../app/underWay';
+import { useQuery } from '../app/useQuery';
 
 export type SchoolClass = Schemas['SchoolClass'];
 export type Listed = Schemas['ListedPupil'];

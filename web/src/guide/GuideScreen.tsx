@@ -1,4 +1,3 @@
-import { useQuery } from '@tanstack/react-query';
 import { Box } from '@mui/material';
 import { useState } from 'react';
 import { Link, NavLink, useParams } from 'react-router';
@@ -7,6 +6,7 @@ import { keys } from '../api/keys';
 import { Field } from '../app/Field';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { useQuery } from '../app/useQuery';
 
 type Page = Schemas['GuidePage'];
 

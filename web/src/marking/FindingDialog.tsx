@@ -1,10 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
 import { Box, Button, Dialog } from '@mui/material';
 import { useState, type KeyboardEvent } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { useQuery } from '../app/useQuery';
 import { MistakeMarks } from '../board/MistakeMarks';
 import { useStyle, useWorked } from '../paper/usePaper';
 import { SheetPainter } from '../sheet/SheetPainter';

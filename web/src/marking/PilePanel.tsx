@@ -3,6 +3,7 @@ import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { Field } from '../app/Field';
 import { ink } from '../app/theme';
+import { Trouble } from '../app/Trouble';
 import type { AskState } from './asked';
 import type { Opened } from './FindingDialog';
 import { knownAs, takenBack } from './line';
@@ -153,6 +154,7 @@ export function PilePanel({ marking, forms, at, onGo, onOpen }: Props) {
             Ask one more
           </Button>
         </Box>
+        <Trouble message={paper.trouble} />
         <SharedCauses paper={paper} onConfirm={decide} />
         <PaperTable marking={marking} paper={paper} waiting={waiting} onDecide={decide} onOpen={onOpen} />
       </Box>

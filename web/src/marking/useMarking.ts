@@ -1,8 +1,9 @@
-import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { followsFromMarks, keys } from '../api/keys';
 import { usePages } from '../app/usePages';
+import { useQuery } from '../app/useQuery';
 import type { Entry, Pile } from './entry';
 import { pile, startQueues, subscribe, unkept } from './queue';
 

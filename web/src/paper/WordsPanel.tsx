@@ -1,11 +1,11 @@
 import { Box, Button } from '@mui/material';
-import { useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { Lines } from '../app/Lines';
 import { digits, ink } from '../app/theme';
+import { useQuery } from '../app/useQuery';
 import { useRemark } from '../log/useLog';
 import type { Logging } from './LogPanel';
 

@@ -1,6 +1,7 @@
-import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
+import { useQuery } from '../app/useQuery';
 
 /** A problem worked; worked once, it is not asked for again. */
 export const workedQuery = (work: Schemas['WorkRequest'] | undefined) =>

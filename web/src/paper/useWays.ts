@@ -1,6 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
+import { useQuery } from '../app/useQuery';
 
 /** The methods and checks of an operation. */
 export function useWays(operation: Schemas['Operation'] | undefined): Schemas['Ways'] | undefined {

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -8,6 +8,7 @@ import { Field } from '../app/Field';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { dayInWords } from '../app/timeInWords';
+import { useQuery } from '../app/useQuery';
 import { useInStyle } from '../paper/inStyle';
 
 type Piece = Schemas['PieceView'];

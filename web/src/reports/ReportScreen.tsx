@@ -1,8 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
 import { Box, Button } from '@mui/material';
 import { Link, useParams } from 'react-router';
 import type { Refused, Schemas } from '../api/client';
 import { keys } from '../api/keys';
+import { useQuery } from '../app/useQuery';
 import { PagesPreview } from '../print/PagesPreview';
 import { sendToPrinter } from '../print/sendToPrinter';
 import { ink } from '../app/theme';

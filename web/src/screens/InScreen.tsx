@@ -2,24 +2,34 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Route, Routes } from 'react-router';
 import { Field } from '../app/Field';
+import { StillShown } from '../app/StillShown';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { OwnQuestions } from './OwnQuestions';
 import { PupilPaper } from './PupilPaper';
-import { useComeIn, useDoor, useIn } from './useScreens';
+import { toAChild, useComeIn, useDoor, useIn, useOwnPapersAhead, useSendingOwn } from './useScreens';
 
 /** Where pupils come in: the code, their name, and then their own questions. */
 export function InScreen() {
   const view = useIn();
+  useSendingOwn(view.data?.own);
+  useOwnPapersAhead(view.data?.own);
   if (!view.data) {
-    return <Box sx={{ p: 3 }}>{view.isError ? <Trouble message={view.error.message} /> : 'Opening …'}</Box>;
+    return (
+      <Box sx={{ p: 3 }}>
+        {view.isError ? <Trouble message={toAChild(view.error.message)} /> : 'Opening …'}
+      </Box>
+    );
   }
   const { own } = view.data;
   return own ? (
-    <Routes>
-      <Route path="/in" element={<OwnQuestions own={own} />} />
-      <Route path="/in/:paper" element={<PupilPaper own={own} />} />
-    </Routes>
+    <>
+      <Routes>
+        <Route path="/in" element={<OwnQuestions own={own} />} />
+        <Route path="/in/:paper" element={<PupilPaper own={own} />} />
+      </Routes>
+      <StillShown words={toAChild} />
+    </>
   ) : (
     <Door />
   );

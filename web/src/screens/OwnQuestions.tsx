@@ -1,15 +1,22 @@
 import { useQueryClient } from '@tanstack/react-query';
+import type { Refused } from '../api/client';
 import { keys } from '../api/keys';
 import { Box, Button } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { useHandIn, useLeave, type OwnSet } from './useScreens';
+import { useHandIn, useLeave, useOnTheWay, type OwnSet } from './useScreens';
+
+const notHandedIn = (error: Refused) =>
+  error.status === 0
+    ? 'This is not handed in yet: the school’s computer does not answer. What you wrote is kept here; try again in a moment.'
+    : error.message;
 
 /** A pupil's own questions, which of them are begun, and handing in. */
 export function OwnQuestions({ own }: { own: OwnSet }) {
-  const handIn = useHandIn();
+  const handIn = useHandIn(own);
+  const onTheWay = useOnTheWay(own);
   const leave = useLeave();
   const [sure, setSure] = useState(false);
   const queries = useQueryClient();
@@ -38,6 +45,13 @@ export function OwnQuestions({ own }: { own: OwnSet }) {
         </Button>
       </Box>
       <Box sx={{ color: ink.faint, mb: 1.5 }}>{own.title}</Box>
+      {onTheWay > 0 && (
+        <Box role="status" sx={{ fontSize: 17, mb: 1.5 }}>
+          {open
+            ? '… Some of what you wrote is still on its way. It is kept on this device and sent by itself.'
+            : '… What you wrote last did not come in before the end. It is kept on this device: tell your teacher.'}
+        </Box>
+      )}
       {own.handedIn ? (
         <Box role="status" sx={{ font: `400 22px/1.4 ${digits}`, color: ink.right }}>
           {own.collected
@@ -111,7 +125,7 @@ export function OwnQuestions({ own }: { own: OwnSet }) {
               </Button>
             )}
           </Box>
-          <Trouble message={handIn.error?.message} />
+          <Trouble message={handIn.error ? notHandedIn(handIn.error) : undefined} />
         </>
       )}
     </Box>

@@ -1,10 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
 import { visuallyHidden } from '@mui/utils';
 import { Box, Button } from '@mui/material';
 import { useEffect, useId, useRef } from 'react';
 import { Link, useParams } from 'react-router';
-import { api, ask, type Refused } from '../api/client';
-import { keys } from '../api/keys';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { inSquare } from '../write/figures';
@@ -15,24 +12,19 @@ import type { AttemptView, Paper } from '../write/useAttempts';
 import { usePen } from '../write/usePen';
 import { pressFirst, writeKeys } from '../write/writeKeys';
 import { WritingSheet } from '../write/WritingSheet';
-import { useOwnNext, useOwnPaper, type OwnSet } from './useScreens';
+import { toAChild, useOwnNext, useOwnPaper, useOwnSquares, type OwnSet } from './useScreens';
 
 /** One of a pupil's questions, to be written. */
 export function PupilPaper({ own }: { own: OwnSet }) {
   const id = Number(useParams().paper);
-  const attempt = useQuery<AttemptView, Refused>({
-    queryKey: keys.in.paper(id),
-    queryFn: () => ask(api.GET('/api/in/papers/{id}', { params: { path: { id } } })),
-    staleTime: 0,
-    gcTime: 0,
-    refetchOnWindowFocus: false,
-  });
-  const paper = useOwnPaper(id);
+  const attempt = useOwnPaper(id);
+  const paper = useOwnSquares(id);
   const fault = attempt.error ?? paper.error;
   if (fault || !attempt.data || !paper.data) {
     return (
       <Box sx={{ p: 3 }}>
-        {fault ? <Trouble message={fault.message} /> : 'Fetching paper …'} <Link to="/in">All questions</Link>
+        {fault ? <Trouble message={toAChild(fault.message)} /> : 'Fetching paper …'}{' '}
+        <Link to="/in">All questions</Link>
       </Box>
     );
   }
@@ -90,9 +82,11 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
         </Box>
         {frozen && (
           <Box role="status" sx={{ width: '100%', fontSize: 18, fontWeight: 650 }}>
-            {own.ended
-              ? 'Your teacher has ended this set. What you wrote is handed in.'
-              : 'This is handed in.'}
+            {keeping.saving === 'waiting'
+              ? 'This is handed in, but for what you wrote last: it is still on this device. Tell your teacher.'
+              : own.ended
+                ? 'Your teacher has ended this set. What you wrote is handed in.'
+                : 'This is handed in.'}
           </Box>
         )}
         {keeping.refused && !frozen && (

@@ -9,7 +9,7 @@ import { useSession, useSessionChange, type Session } from './useScreens';
 export function WatchScreen() {
   const id = Number(useParams().id);
   const session = useSession(id);
-  const { end, giveBack, anyDevice } = useSessionChange(id);
+  const { end, giveBack, anyDevice, reopen } = useSessionChange(id);
   if (!session.data) {
     return (
       <Box sx={{ p: 4 }}>
@@ -56,8 +56,17 @@ export function WatchScreen() {
             End the code
           </Button>
         )}
+        {data.ended && (
+          <Button variant="outlined" onClick={() => reopen.mutate()} disabled={reopen.isPending}>
+            Open it again
+          </Button>
+        )}
       </Box>
-      <Trouble message={end.error?.message ?? giveBack.error?.message ?? anyDevice.error?.message} />
+      <Trouble
+        message={
+          end.error?.message ?? reopen.error?.message ?? giveBack.error?.message ?? anyDevice.error?.message
+        }
+      />
       <Box
         component="ul"
         aria-label="Pupils"
@@ -121,6 +130,11 @@ function Place({ place, session, onBack, onAnyDevice }: PlaceProps) {
           </Button>
         )}
       </Box>
+      {place.onTheWay && !session.ended && (
+        <Box sx={{ color: ink.ink, fontSize: 15 }}>
+          … still on the way: this device cannot be reached just now
+        </Box>
+      )}
       {place.otherDeviceAt && !session.ended && (
         <Box sx={{ color: ink.wrong, fontSize: 15 }}>
           ▲ a second device writes under this name{' '}

@@ -1,10 +1,12 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useSyncExternalStore } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { usePages } from '../app/usePages';
+import { useQuery } from '../app/useQuery';
 import { standing, written, type Figure } from '../write/figures';
-import type { Paper } from '../write/useAttempts';
+import { doneOn, goOnWith, keepSending, onTheWay, send, subscribe } from '../write/papers';
+import type { AttemptView, Paper } from '../write/useAttempts';
 
 export type Session = Schemas['SessionView'];
 export type OwnSet = Schemas['OwnSet'];
@@ -38,6 +40,8 @@ export function useOpenAtScreens() {
   });
 }
 
+const lookAroundAfter = 10_000;
+
 /** A session, kept up to date by what the server sends. */
 export function useSession(id: number) {
   const queries = useQueryClient();
@@ -45,6 +49,8 @@ export function useSession(id: number) {
     queryKey: keys.screens.one(id),
     queryFn: () => ask(api.GET('/api/screens/{id}', path(id))),
     staleTime: 0,
+    // A device that has fallen silent tells nobody so.
+    refetchInterval: (query) => (query.state.data?.ended === false ? lookAroundAfter : false),
   });
   const open = session.data !== undefined && !session.data.ended;
   useEffect(() => {
@@ -76,7 +82,11 @@ export function useSessionChange(id: number) {
       ask(api.POST('/api/screens/{id}/pupils/{pupil}/device', { params: { path: { id, pupil } } })),
     onSuccess,
   });
-  return { end, giveBack, anyDevice };
+  const reopen = useMutation<Session, Refused>({
+    mutationFn: () => ask(api.POST('/api/screens/{id}/reopen', path(id))),
+    onSuccess,
+  });
+  return { end, giveBack, anyDevice, reopen };
 }
 
 const lookAgainAfter = 4000;
@@ -85,7 +95,11 @@ const lookAgainAfter = 4000;
 export function useIn() {
   return useQuery<Schemas['InView'], Refused>({
     queryKey: keys.in.all,
-    queryFn: () => ask(api.GET('/api/in')),
+    queryFn: ({ client }) => {
+      const own = client.getQueryData<Schemas['InView']>(keys.in.all)?.own;
+      const waiting = own ? onTheWay(own.questions.map((question) => question.paper)) : 0;
+      return ask(api.GET('/api/in', { params: { query: { onTheWay: waiting } } }));
+    },
     staleTime: 0,
     // A set that is ended is ended for each pupil at once.
     refetchInterval: (query) =>
@@ -93,14 +107,32 @@ export function useIn() {
   });
 }
 
-/** The squares of an own paper. */
-export function useOwnPaper(id: number) {
-  return useQuery<Paper, Refused>({
+/** A pupil's own paper, held for the whole lesson. */
+const ownPaper = (id: number) =>
+  queryOptions<AttemptView, Refused>({
+    queryKey: keys.in.paper(id),
+    queryFn: () => ask(api.GET('/api/in/papers/{id}', path(id))),
+    staleTime: 0,
+    gcTime: Infinity,
+  });
+
+/** Its squares. */
+const ownSquares = (id: number) =>
+  queryOptions<Paper, Refused>({
     queryKey: keys.in.squares(id),
     queryFn: () => ask(api.GET('/api/in/papers/{id}/squares', path(id))),
     staleTime: Infinity,
+    gcTime: Infinity,
   });
-}
+
+export const useOwnPaper = (id: number) => useQuery(ownPaper(id));
+export const useOwnSquares = (id: number) => useQuery(ownSquares(id));
+
+/** What is told to a child where the server does not answer. */
+export const toAChild = (message: string) =>
+  message.startsWith('Bemble does not answer')
+    ? 'The school’s computer does not answer just now. Go on writing: it is kept here and sent by itself.'
+    : message;
 
 /** The square that comes next on an own paper, where pupils are led. */
 export function useOwnNext(attempt: Schemas['AttemptView'], figures: Figure[]) {
@@ -131,4 +163,55 @@ export const useComeIn = () => useInChange((body: Schemas['Came']) => ask(api.PO
 
 export const useLeave = () => useInChange(() => ask(api.POST('/api/in/leave')));
 
-export const useHandIn = () => useInChange(async () => ({ own: await ask(api.POST('/api/in/hand-in')) }));
+/** Hands in what was written; what is still on this device goes first, and is counted, so that nothing is left behind. */
+export const useHandIn = (own: OwnSet) =>
+  useInChange(async () => {
+    const ids = own.questions.map((question) => question.paper);
+    await Promise.all(ids.map(send));
+    return { own: await ask(api.POST('/api/in/hand-in', { body: { written: doneOn(ids) } })) };
+  });
+
+/** Sends what this device has of a pupil's papers, whichever of their pages is open, also after a restart or coming back. */
+export function useSendingOwn(own: OwnSet | undefined) {
+  const papers = own?.questions.map((question) => question.paper).join(' ');
+  const frozen = own === undefined || own.handedIn || own.ended;
+  useEffect(() => {
+    if (!papers) {
+      return;
+    }
+    const ids = papers.split(' ').map(Number);
+    const leave = goOnWith(ids, 'in');
+    const end = keepSending();
+    return () => {
+      end();
+      leave();
+    };
+    // What was refused while a set was closed is tried again once it is open.
+  }, [papers, frozen]);
+}
+
+/** How many figures are on this device alone. */
+export const useOnTheWay = (own: OwnSet) =>
+  useSyncExternalStore(subscribe, () => onTheWay(own.questions.map((question) => question.paper)));
+
+const pauseBetween = 250;
+
+/** Fetches a pupil's papers one after the other, so that the next question is there when the server is not. */
+export function useOwnPapersAhead(own: OwnSet | undefined) {
+  const queries = useQueryClient();
+  const papers = own?.questions.map((question) => question.paper).join(' ');
+  useEffect(() => {
+    const wanted = papers ? papers.split(' ').map(Number) : [];
+    let timer: number | undefined;
+    const next = async () => {
+      const id = wanted.shift();
+      if (id !== undefined) {
+        await queries.prefetchQuery(ownPaper(id));
+        await queries.prefetchQuery(ownSquares(id));
+        timer = window.setTimeout(() => void next(), pauseBetween);
+      }
+    };
+    timer = window.setTimeout(() => void next(), pauseBetween);
+    return () => window.clearTimeout(timer);
+  }, [papers, queries]);
+}

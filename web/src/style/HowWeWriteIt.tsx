@@ -1,9 +1,10 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData } from '@tanstack/react-query';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { Field } from '../app/Field';
+import { useQuery } from '../app/useQuery';
 import { PagesPreview } from '../print/PagesPreview';
 import { sendToPrinter } from '../print/sendToPrinter';
 import { Tabs } from '../app/Tabs';

@@ -1,33 +1,31 @@
-import type { Figure } from './figures';
-
-/** What this device keeps of a paper until the server has it. */
-type Kept = { figures: Figure[]; sent: number };
+import type { PaperOfDevice } from './paperOfDevice';
 
 const name = (id: number) => `bemble paper ${id}`;
 
 /** What was kept on this device, or nothing. */
-export function kept(id: number): Kept | undefined {
+export function kept(id: number): PaperOfDevice | undefined {
   try {
     const text = localStorage.getItem(name(id));
-    return text ? (JSON.parse(text) as Kept) : undefined;
+    return text ? (JSON.parse(text) as PaperOfDevice) : undefined;
   } catch {
     return undefined;
   }
 }
 
-export function keep(id: number, figures: Figure[], sent: number) {
+export function keep(id: number, paper: PaperOfDevice) {
   try {
-    localStorage.setItem(name(id), JSON.stringify({ figures, sent }));
+    localStorage.setItem(name(id), JSON.stringify(paper));
   } catch {
     // Where this device keeps nothing, the server still does.
   }
 }
 
-/** Tells when another window of this browser has gone on with the same paper. */
-export function onKept(id: number, then: () => void) {
+/** Tells when another window of this browser has gone on with a paper. */
+export function onKept(then: (id: number) => void) {
   const heard = (event: StorageEvent) => {
-    if (event.key === name(id)) {
-      then();
+    const id = /^bemble paper (\d+)$/.exec(event.key ?? '')?.[1];
+    if (id) {
+      then(Number(id));
     }
   };
   window.addEventListener('storage', heard);

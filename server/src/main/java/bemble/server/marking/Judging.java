@@ -37,6 +37,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -46,6 +47,9 @@ import org.springframework.stereotype.Component;
 @Component
 public class Judging {
     private static final Logger LOG = LoggerFactory.getLogger(Judging.class);
+    /** What is told of a paper whose judgement failed. */
+    static final String NOT_JUDGED =
+            "What fits these answers could not be worked out; right and wrong stand as they are. Look at the paper itself.";
     private static final int MOST_PRESUMED = 4;
     private static final double WORTH_SHOWING = 0.02;
     /** A pile with more answers that nobody has judged yet is shown first and judged afterwards: each takes about a millisecond. */
@@ -96,11 +100,29 @@ public class Judging {
         boolean now = unknown <= MOST_AT_ONCE;
         List<MarkedPaperView> papers = new ArrayList<>();
         all.forEach((pupil, grounds) -> {
-            Map<Integer, Judged> judged = now ? judgements.get(grounds, any -> read(open, pupil.id()).judged())
-                    : judgements.getIfPresent(grounds);
-            papers.add(judged == null ? view(open, pupil, Map.of(), false) : view(open, pupil, judged, true));
+            papers.add(whereJudged(open, pupil.id(), () -> {
+                Map<Integer, Judged> judged = now ? judgements.get(grounds, any -> read(open, pupil.id()).judged())
+                        : judgements.getIfPresent(grounds);
+                return judged == null ? view(open, pupil, Map.of(), false, null)
+                        : view(open, pupil, judged, true, null);
+            }, () -> view(open, pupil, Map.of(), true, NOT_JUDGED)));
         });
         return papers;
+    }
+
+    /**
+     * What a paper's judgement is needed for. No failure of one may close a pile: the paper is told to be not judged, the problems and
+     * answers are noted in the log, without whose they are, and all else is there.
+     */
+    <T> T whereJudged(OpenPile open, PupilId pupilId, Supplier<T> judged, Supplier<T> notJudged) {
+        try {
+            return judged.get();
+        } catch (RuntimeException | StackOverflowError failure) {
+            List<Problem> problems = open.sheet(pupilId).problems();
+            LOG.error("A paper could not be judged: {}", open.answers(pupilId).stream()
+                    .map(answer -> problems.get(answer.question() - 1).text() + " → " + answer.given()).toList(), failure);
+            return notJudged.get();
+        }
     }
 
     private Grounds grounds(OpenPile open, PupilId pupilId) {
@@ -138,17 +160,23 @@ public class Judging {
     /** A paper as it is now, each answer right or wrong, without what fits the wrong ones. */
     MarkedPaperView unjudged(TeacherId teacherId, MarkingId id, PupilId pupilId) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
-        return view(open, open.pupil(pupilId), Map.of(), false);
+        return view(open, open.pupil(pupilId), Map.of(), false, null);
     }
 
     /** Judges a paper as it is now and keeps how each answer was judged beside it, unless that has changed meanwhile. */
     public MarkedPaperView judge(TeacherId teacherId, MarkingId id, PupilId pupilId) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         Pupil pupil = open.pupil(pupilId);
+        return whereJudged(open, pupilId, () -> judged(open, pupil),
+                () -> view(open, pupil, Map.of(), true, NOT_JUDGED));
+    }
+
+    private MarkedPaperView judged(OpenPile open, Pupil pupil) {
+        PupilId pupilId = pupil.id();
         ReadPaper read = read(open, pupilId);
         Map<Integer, Judged> judged = read.judged();
         judgements.put(grounds(open, pupilId), judged);
-        MarkedPaperView paper = view(open, pupil, judged, true);
+        MarkedPaperView paper = view(open, pupil, judged, true, null);
         List<MarkingMapper.Judgement> judgements = paper.answers().stream().map(answer -> {
             // What is not likely is not kept as if it were.
             String presumed =
@@ -158,7 +186,7 @@ public class Judging {
                     answer.revision());
         }).toList();
         try {
-            paperAnswers.keepJudged(id, pupilId, judgements);
+            paperAnswers.keepJudged(open.stored().id(), pupilId, judgements);
         } catch (DiskFull later) {
             LOG.debug("No room to keep how a paper was judged; it is judged again when it is looked at", later);
         }
@@ -187,14 +215,15 @@ public class Judging {
                 key -> ReadSheet.of(key.sheet().problems(), key.style()));
     }
 
-    private MarkedPaperView view(OpenPile open, Pupil pupil, Map<Integer, Judged> judged, boolean isJudged) {
+    private MarkedPaperView view(OpenPile open, Pupil pupil, Map<Integer, Judged> judged, boolean isJudged,
+            @Nullable String trouble) {
         ReadSheet sheet = sheet(open, pupil.id());
         boolean alone = judged.values().stream().filter(each -> each.verdict() == Judged.Verdict.WRONG).count() < 2;
         StoredPaper paper = open.papers().get(pupil.id());
         return new MarkedPaperView(pupil, open.sheet(pupil.id()).code(), paper != null && paper.absent(),
                 open.answers(pupil.id()).stream()
                         .map(answer -> view(sheet, answer, judged.get(answer.question()), alone)).toList(),
-                isJudged);
+                isJudged, trouble);
     }
 
     private PaperAnswerView view(ReadSheet sheet, MarkedAnswer answer, @Nullable Judged judged, boolean alone) {

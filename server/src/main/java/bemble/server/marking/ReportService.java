@@ -23,6 +23,7 @@ import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.OpenPile;
+import bemble.server.marking.kept.PileSheet;
 import bemble.server.marking.kept.Piles;
 import bemble.server.rules.SchoolRules;
 import java.util.ArrayList;
@@ -69,6 +70,23 @@ class ReportService {
     }
 
     Judgement judge(OpenPile open, Pupil pupil, List<QuizTaken> quizzes) {
+        return judging.whereJudged(open, pupil.id(), () -> judged(open, pupil, quizzes), () -> notJudged(open, pupil));
+    }
+
+    private static Judgement notJudged(OpenPile open, Pupil pupil) {
+        int right = 0;
+        int wrong = 0;
+        List<MarkedAnswer> answers = open.answers(pupil.id());
+        for (MarkedAnswer answer : Judging.readable(answers)) {
+            AnswerVerdict verdict = open.verdict(answer, open.sheet(pupil.id()).problem(answer.question()));
+            right += verdict == AnswerVerdict.RIGHT ? 1 : 0;
+            wrong += verdict == AnswerVerdict.WRONG ? 1 : 0;
+        }
+        return new Judgement(new PupilView(pupil, right, wrong, answers.size() - right - wrong, List.of(), List.of(),
+                Judging.NOT_JUDGED, null), Map.of());
+    }
+
+    private Judgement judged(OpenPile open, Pupil pupil, List<QuizTaken> quizzes) {
         List<Problem> problems = open.sheet(pupil.id()).problems();
         List<MarkedAnswer> read = Judging.readable(open.answers(pupil.id()));
         Writer writer = judging.writer(open, read, problems);
@@ -111,7 +129,6 @@ class ReportService {
 
     private List<QuestionCount> questions(OpenPile open) {
         List<Problem> problems = open.sheets().get(0).problems();
-        List<Answers> known = judging.answersOf(problems, open.style());
         List<QuestionCount> counts = new ArrayList<>();
         for (int i = 0; i < problems.size(); i++) {
             int question = i + 1;
@@ -132,7 +149,7 @@ class ReportService {
                     .limit(MOST_ANSWERS)
                     .map(entry -> entry.getKey() + (entry.getValue() > 1 ? " ×" + entry.getValue() : "")).toList();
             counts.add(new QuestionCount(question, open.style().problem(problems.get(i)),
-                    open.style().point().punctuation().write(known.get(i).rightText()),
+                    PileSheet.right(problems.get(i), open.style()),
                     wrong.values().stream().mapToInt(Integer::intValue).sum(), of, most));
         }
         return counts.stream().filter(count -> count.wrong() > 0)

@@ -230,7 +230,7 @@ class TypedLines {
             mapper.removeAnswer(id, pupilId, change.question());
         } else {
             paperAnswers.keepAgain(open, before);
-            mapper.notePaper(id, pupilId, new TakenAnswer(before.question(), before.given(), before.paper(),
+            mapper.notePaper(id, pupilId, new TakenAnswer(before.question(), before.given(), false, before.paper(),
                     before.marksGiven(), before.marksOf()));
         }
     }

@@ -54,10 +54,11 @@ final class Views {
      * A pupil's paper.
      *
      * @param judged whether what fits its wrong answers is among them; else that follows
+     * @param trouble why what fits its wrong answers will not follow; left out where it is there or on its way
      */
     record MarkedPaperView(@NotNull Pupil pupil, @NotNull String sheet, @NotNull boolean absent,
             @NotNull List<PaperAnswerView> answers,
-            @NotNull boolean judged) {}
+            @NotNull boolean judged, @Nullable String trouble) {}
 
     /** A marking with all its papers. */
     record MarkingView(@NotNull MarkingId id, @NotNull String title, @NotNull ClassId classId,

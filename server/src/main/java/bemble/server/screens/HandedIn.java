@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Marks what a pupil handed in and puts it into the teacher's pile. */
 @Component
@@ -19,10 +21,12 @@ class HandedIn {
     private final PupilPapers papers;
     private final TakenPapers piles;
     private final ApplicationEventPublisher events;
+    private final TransactionTemplate transaction;
     private final Clock clock;
 
     HandedIn(ScreenMapper screens, PupilPapers papers, TakenPapers piles, ApplicationEventPublisher events,
-            Clock clock) {
+            PlatformTransactionManager transactions, Clock clock) {
+        this.transaction = new TransactionTemplate(transactions);
         this.screens = screens;
         this.papers = papers;
         this.piles = piles;
@@ -39,14 +43,23 @@ class HandedIn {
             return;
         }
         List<TakenAnswer> answers = papers.handIn(session.teacherId(), UUID.fromString(place.papers())).stream()
-                .map(handed -> new TakenAnswer(handed.question(), handed.given(), handed.slip(),
+                .map(handed -> new TakenAnswer(handed.question(), handed.given(), handed.unclear(), handed.slip(),
                         handed.marks() == null ? null : handed.marks().given(),
                         handed.marks() == null ? null : handed.marks().of()))
                 .toList();
-        piles.take(session.teacherId(), session.markingId(), pupilId, answers, session.led(),
-                place.isCollected(session.endedAt()));
-        screens.taken(sessionId, pupilId, OffsetDateTime.now(clock));
-        piles.judge(session.teacherId(), session.markingId(), pupilId, answers);
-        events.publishEvent(new SessionChanged(sessionId));
+        boolean taken = Boolean.TRUE.equals(transaction.execute(status -> {
+            // What was given back meanwhile, or handed in once more, is not taken in as it was before.
+            if (screens.take(sessionId, pupilId).filter(now -> place.handedInAt().equals(now.handedInAt())).isEmpty()) {
+                return false;
+            }
+            piles.take(session.teacherId(), session.markingId(), pupilId, answers, session.led(),
+                    place.isCollected(session.endedAt()));
+            screens.taken(sessionId, pupilId, OffsetDateTime.now(clock));
+            return true;
+        }));
+        if (taken) {
+            piles.judge(session.teacherId(), session.markingId(), pupilId, answers);
+            events.publishEvent(new SessionChanged(sessionId));
+        }
     }
 }

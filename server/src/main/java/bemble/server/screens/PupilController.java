@@ -22,6 +22,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Duration;
@@ -30,6 +31,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
@@ -38,6 +40,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.util.WebUtils;
 
@@ -69,11 +72,17 @@ class PupilController {
             @NotNull(message = "Pick your name.") PupilId pupilId,
             @Size(max = Limits.PUPIL_DIGITS, message = "These are more digits than anybody has.") @Nullable String digits) {}
 
-    /** Who is in at this device. */
+    /**
+     * Who is in at this device.
+     *
+     * @param onTheWay how much of what was written on it has not been taken yet
+     */
     @GetMapping
-    InView state(HttpServletRequest request) {
+    InView state(HttpServletRequest request, @RequestParam(defaultValue = "0") int onTheWay) {
         try {
-            return new InView(known(request).map(visits::own).orElse(null));
+            Optional<Visitor> visitor = known(request);
+            visitor.ifPresent(each -> visits.heard(each, onTheWay));
+            return new InView(visitor.map(visits::own).orElse(null));
         } catch (Missing gone) {
             return new InView(null);
         }
@@ -166,11 +175,21 @@ class PupilController {
         }
     }
 
+    /** How much was done on a paper, as a device knows it. */
+    record WrittenHere(@NotNull(message = "Say on which paper.") EntryId paper,
+            @Min(value = 0, message = "What was done is counted from 0.") int done) {}
+
+    /** @param written how much was done on each paper, so that nothing is handed in that has not come yet; may be left out */
+    record HandingIn(
+            @Size(max = Limits.QUESTIONS, message = "No set has so many questions.") @Nullable List<@Valid @NotNull(message = "A paper is missing here.") WrittenHere> written) {}
+
     /** Hands everything in. */
     @PostMapping("/hand-in")
-    OwnSet handIn(HttpServletRequest request) {
+    OwnSet handIn(HttpServletRequest request, @Valid @RequestBody(required = false) @Nullable HandingIn handing) {
         Visitor visitor = visitor(request);
-        visits.handIn(visitor);
+        List<WrittenHere> written = handing == null || handing.written() == null ? List.of() : handing.written();
+        visits.handIn(visitor, written.stream()
+                .collect(Collectors.toMap(WrittenHere::paper, WrittenHere::done, Math::max)));
         taking.soon(visitor.sessionId(), visitor.pupilId());
         return visits.own(visitor);
     }

@@ -105,6 +105,12 @@ class ScreenController {
         return ended;
     }
 
+    /** Opens a set again that was ended by mistake. */
+    @PostMapping("/{id}/reopen")
+    SessionView reopen(@AuthenticationPrincipal SignedIn teacher, @PathVariable SessionId id) {
+        return screens.reopen(teacher.id(), id);
+    }
+
     /** Lets another device write under a pupil's name: the next that writes keeps it. */
     @PostMapping("/{id}/pupils/{pupil}/device")
     SessionView forAnyDevice(@AuthenticationPrincipal SignedIn teacher, @PathVariable SessionId id,

@@ -12,6 +12,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /** Sessions and places; a session has a teacher, and pupils come to it by its code. */
 @Mapper
@@ -60,7 +61,7 @@ interface ScreenMapper {
     StoredSession add(StoredSession session);
 
     @Update("update screen_session set ended_at = #{at,jdbcType=TIMESTAMP_WITH_TIMEZONE} where teacher_id = #{teacherId} and id = #{id}")
-    int end(TeacherId teacherId, SessionId id, OffsetDateTime at);
+    int end(TeacherId teacherId, SessionId id, @Nullable OffsetDateTime at);
 
     @Select("select " + PLACE + " from screen_place where session_id = #{sessionId}")
     List<StoredPlace> places(SessionId sessionId);
@@ -71,6 +72,10 @@ interface ScreenMapper {
     @Select("select " + PLACE
             + " from screen_place where session_id = #{sessionId} and pupil_id = #{pupilId} for update")
     Optional<StoredPlace> take(SessionId sessionId, PupilId pupilId);
+
+    /** All places of a session, kept from others for the rest of the transaction, always in one order. */
+    @Select("select " + PLACE + " from screen_place where session_id = #{sessionId} order by pupil_id for update")
+    List<StoredPlace> takeAll(SessionId sessionId);
 
     /** What matters of a session to who writes in it. */
     record OpenTo(TeacherId teacherId, OffsetDateTime endedAt) {}

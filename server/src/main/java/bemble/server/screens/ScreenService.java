@@ -46,15 +46,17 @@ class ScreenService {
     private final ScreenMapper screens;
     private final ClassService classes;
     private final TakenPapers piles;
+    private final HeardFrom heard;
     private final ApplicationEventPublisher events;
     private final ObjectMapper json;
     private final Clock clock;
 
-    ScreenService(ScreenMapper screens, ClassService classes, TakenPapers piles,
+    ScreenService(ScreenMapper screens, ClassService classes, TakenPapers piles, HeardFrom heard,
             ApplicationEventPublisher events, ObjectMapper json, Clock clock) {
         this.screens = screens;
         this.classes = classes;
         this.piles = piles;
+        this.heard = heard;
         this.events = events;
         this.json = json;
         this.clock = clock;
@@ -135,13 +137,13 @@ class ScreenService {
                         .map(pupil -> view(pupil, Objects.requireNonNull(places.get(pupil.id())), session)).toList());
     }
 
-    private static PlaceView view(Pupil pupil, StoredPlace place, StoredSession session) {
+    private PlaceView view(Pupil pupil, StoredPlace place, StoredSession session) {
         PlaceState state = place.isCollected(session.endedAt()) ? PlaceState.COLLECTED
                 : place.handedInAt() != null ? PlaceState.HANDED_IN
                         : place.run() != null ? PlaceState.WRITING : PlaceState.AWAY;
         return new PlaceView(pupil, place.digits(), state, place.atQuestion(), place.begunQuestions().size(),
                 place.seenAt(), place.run(),
-                place.otherDeviceAt());
+                state == PlaceState.WRITING && heard.isOnTheWay(session.id(), pupil.id()), place.otherDeviceAt());
     }
 
     List<Problem> problems(StoredSession session) {
@@ -155,11 +157,36 @@ class ScreenService {
             return view(teacherId, id);
         }
         OffsetDateTime now = now();
+        // Who writes just now holds their place: it is waited for, and whoever comes after finds the set ended.
+        List<StoredPlace> places = screens.takeAll(id);
         screens.end(teacherId, id, now);
-        for (StoredPlace place : screens.places(id)) {
-            if (place.isToCollect()) {
-                screens.take(id, place.pupilId()).filter(StoredPlace::isToCollect)
-                        .ifPresent(written -> screens.change(written.handedIn(now)));
+        places.stream().filter(StoredPlace::isToCollect).forEach(written -> screens.change(written.handedIn(now)));
+        events.publishEvent(new SessionChanged(id));
+        return view(teacherId, id);
+    }
+
+    /**
+     * Opens a set again that was ended by mistake, under its code; who was collected goes on, and what was collected of them is taken
+     * out of the pile where nobody has changed it since.
+     *
+     * @throws Refusal where another set has its code by now
+     */
+    @Transactional
+    SessionView reopen(TeacherId teacherId, SessionId id) {
+        view(teacherId, id);
+        List<StoredPlace> places = screens.takeAll(id);
+        StoredSession session = screens.find(teacherId, id).orElseThrow();
+        if (session.endedAt() == null) {
+            return view(session);
+        }
+        if (screens.open(session.code()).isPresent()) {
+            throw Refusal.of("", "Another set is open under this code by now. Open this one anew.");
+        }
+        screens.end(teacherId, id, null);
+        for (StoredPlace place : places) {
+            if (place.isCollected(session.endedAt())) {
+                screens.change(place.handedIn(null));
+                piles.takeOut(session.markingId(), place.pupilId());
             }
         }
         events.publishEvent(new SessionChanged(id));

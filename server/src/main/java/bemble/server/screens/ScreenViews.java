@@ -20,11 +20,13 @@ final class ScreenViews {
      * @param at the question they wrote on last, or left out
      * @param begun how many questions are begun
      * @param run names their papers, once they have come in
+     * @param onTheWay whether something written there may not have come yet: the device says so, or cannot be reached
      * @param otherDeviceAt when a second device last tried to write under this name; left out where none did
      */
     record PlaceView(@NotNull Pupil pupil, @NotNull String digits, @NotNull PlaceState state, @Nullable Integer at,
             @NotNull int begun,
-            @Nullable OffsetDateTime seenAt, @Nullable String run, @Nullable OffsetDateTime otherDeviceAt) {}
+            @Nullable OffsetDateTime seenAt, @Nullable String run, @NotNull boolean onTheWay,
+            @Nullable OffsetDateTime otherDeviceAt) {}
 
     /** @param ended whether the code has ended */
     record SessionView(@NotNull SessionId id, @NotNull String title, @NotNull ClassId classId,

@@ -21,6 +21,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -35,11 +36,13 @@ class VisitService {
     private final ClassService classes;
     private final PupilPapers papers;
     private final StyleService styles;
+    private final HeardFrom heard;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
     VisitService(ScreenMapper screens, ScreenService sessions, ClassService classes, PupilPapers papers,
-            StyleService styles, ApplicationEventPublisher events, Clock clock) {
+            StyleService styles, HeardFrom heard, ApplicationEventPublisher events, Clock clock) {
+        this.heard = heard;
         this.screens = screens;
         this.sessions = sessions;
         this.classes = classes;
@@ -157,11 +160,11 @@ class VisitService {
     @Transactional(noRollbackFor = OtherDevice.class)
     int write(Visitor visitor, EntryId paperId, DoneFigures done) {
         ScreenMapper.OpenTo session = session(visitor);
-        StoredPlace before = place(visitor);
-        requireOpen(before, session);
-        int question = question(before, paperId);
+        int question = question(place(visitor), paperId);
         // Kept from others for as short as can be: papers written at the same time wait for each other here.
         StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(VisitService::gone);
+        // Asked once more: while this waited, the papers may have been handed in, or the set ended.
+        requireOpen(place, session(visitor));
         if (place.device() != null && !place.device().equals(visitor.device())) {
             screens.otherDevice(visitor.sessionId(), visitor.pupilId(), now());
             events.publishEvent(new SessionChanged(visitor.sessionId()));
@@ -182,14 +185,33 @@ class VisitService {
         }
     }
 
-    /** Hands a pupil's papers in: what stands on them is kept, and they are on their way to the teacher's pile. */
+    /**
+     * Hands a pupil's papers in: what stands on them is kept, and they are on their way to the teacher's pile.
+     *
+     * @param written how much was done on each paper, as the device knows it that hands in
+     * @throws Refusal where something that the device knows of has not come here
+     */
     @Transactional
-    void handIn(Visitor visitor) {
+    void handIn(Visitor visitor, Map<EntryId, Integer> written) {
         in(visitor);
         StoredPlace place = screens.take(visitor.sessionId(), visitor.pupilId()).orElseThrow(VisitService::gone);
         requireOpen(place, session(visitor));
+        written.forEach((paper, done) -> {
+            question(place, paper);
+            if (papers.done(session(visitor).teacherId(), paper) < done) {
+                throw Refusal.of("written", "Some of what you wrote is still on its way. Wait a moment and hand in again.");
+            }
+        });
         screens.change(place.handedIn(now()));
+        heard.wrote(visitor.sessionId(), visitor.pupilId());
         events.publishEvent(new SessionChanged(visitor.sessionId()));
+    }
+
+    /** A device says that it is there, and how much of what was written on it has not come here yet. */
+    void heard(Visitor visitor, int onTheWay) {
+        if (heard.from(visitor.sessionId(), visitor.pupilId(), onTheWay)) {
+            events.publishEvent(new SessionChanged(visitor.sessionId()));
+        }
     }
 
     private OffsetDateTime now() {

@@ -197,10 +197,19 @@ public class AttemptService {
 
     /** How a paper is marked as it stands; what cannot be read of it is left out. */
     MarkResponse marked(Attempt attempt) {
+        return marked(attempt, attempt.settings().ownWay(), attempt.settings().withCheck());
+    }
+
+    /** The same by the answer alone, whatever led to it. */
+    MarkResponse answerAlone(Attempt attempt) {
+        return marked(attempt, true, false);
+    }
+
+    private MarkResponse marked(Attempt attempt, boolean ownWay, boolean withCheck) {
         WorkOrder order = order(attempt, attempt.settings());
         AttemptFigure.Standing standing = AttemptFigure.standing(attempt.figures());
-        MarkResponse marked = MarkRequest.of(order, standing.figures(), attempt.settings().settingOut(),
-                attempt.settings().ownWay(), attempt.settings().withCheck()).response(rules.now());
+        MarkResponse marked = MarkRequest.of(order, standing.figures(), attempt.settings().settingOut(), ownWay, withCheck)
+                .response(rules.now());
         return standing.unreadable() == 0 ? marked : marked.without(standing.unreadable());
     }
 

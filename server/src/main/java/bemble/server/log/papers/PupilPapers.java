@@ -22,12 +22,15 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Papers that pupils write at a screen; they stand in their teacher's log. */
 @Component
 public class PupilPapers {
+    private static final Logger LOG = LoggerFactory.getLogger(PupilPapers.class);
 
     private final AttemptService attempts;
     private final AttemptMapper mapper;
@@ -40,10 +43,12 @@ public class PupilPapers {
     /**
      * What a pupil wrote as the answer.
      *
+     * @param unclear whether what stands there could not be read
      * @param slip the slip that fits the paper where it went wrong; null where none does
      * @param marks the marks for the paper; null where the house style gives none
      */
-    public record Handed(int question, String given, @Nullable String slip, @Nullable MarksView marks) {}
+    public record Handed(int question, String given, boolean unclear, @Nullable String slip,
+            @Nullable MarksView marks) {}
 
     /**
      * Begins a paper for each problem.
@@ -88,20 +93,46 @@ public class PupilPapers {
         return attempts.add(teacherId, id, done.from(), done.figures());
     }
 
+    /** How many things were done on a paper. */
+    public int done(TeacherId teacherId, EntryId id) {
+        return attempts.find(teacherId, id).figures().size();
+    }
+
     /** Marks the papers and gives what was answered; a paper on which nothing stands has an empty answer. */
     public List<Handed> handIn(TeacherId teacherId, UUID run) {
         List<Handed> handed = new ArrayList<>();
         for (Attempt attempt : attempts.ofRun(teacherId, run)) {
-            MarkResponse marked = attempts.mark(teacherId, attempt.entry().id());
+            MarkResponse marked = marked(attempt);
+            if (marked == null) {
+                handed.add(new Handed(Objects.requireNonNull(attempt.question()), "", true, null, null));
+                continue;
+            }
+            attempts.keep(teacherId, attempt.entry().id(), marked);
             boolean wrong = marked.verdict() != PaperVerdict.RIGHT;
             String answer = marked.answer().text();
             handed.add(new Handed(Objects.requireNonNull(attempt.question()),
-                    answer.substring(0, Math.min(Limits.ANSWER_LETTERS, answer.length())),
+                    answer.substring(0, Math.min(Limits.ANSWER_LETTERS, answer.length())), false,
                     wrong && !marked.findings().isEmpty() && marked.say().isEmpty() ? marked.findings().get(0).slip()
                             : null,
                     marked.marks()));
         }
         return handed;
+    }
+
+    /**
+     * A paper as it is marked. No failure may keep a class's papers from their pile: what cannot be judged is taken in by its answer
+     * alone, and what cannot even be read so is for the teacher to look at (null).
+     */
+    private @Nullable MarkResponse marked(Attempt attempt) {
+        for (boolean answerAlone : new boolean[] {false, true}) {
+            try {
+                return answerAlone ? attempts.answerAlone(attempt) : attempts.marked(attempt);
+            } catch (RuntimeException | StackOverflowError failure) {
+                LOG.error("A paper of {} could not be {}", attempt.entry().problem().text(),
+                        answerAlone ? "read" : "judged", failure);
+            }
+        }
+        return null;
     }
 
     /** A paper that a pupil wrote. */

@@ -204,4 +204,8 @@ public interface MarkingMapper {
 
     @Delete("delete from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{question}")
     void removeAnswer(MarkingId markingId, PupilId pupilId, int question);
+
+    /** Removes what was put there once and changed by nobody. */
+    @Delete("delete from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} and revision = 1 and cause is null")
+    void removeUntouched(MarkingId markingId, PupilId pupilId);
 }

@@ -91,6 +91,13 @@ public class TakenPapers {
         }
     }
 
+    /** Takes a paper out that was taken in too early, but for what a teacher has changed on it since. */
+    @Transactional
+    public void takeOut(MarkingId markingId, PupilId pupilId) {
+        changes.ofPupil(pupilId);
+        mapper.removeUntouched(markingId, pupilId);
+    }
+
     /** Judges what was taken in, by the answers and by the papers on which they were worked. */
     public void judge(TeacherId teacherId, MarkingId markingId, PupilId pupilId, List<TakenAnswer> answers) {
         paperAnswers.notePapers(markingId, pupilId,
@@ -139,8 +146,9 @@ public class TakenPapers {
     private static MarkedAnswer merged(PupilId pupilId, @Nullable MarkedAnswer before, TakenAnswer taken, String how,
             AnswerState empty) {
         if (before == null || before.state() == AnswerState.BLANK || before.state() == AnswerState.NOT_REACHED) {
-            return MarkedAnswer.of(pupilId, taken.question(), taken.given().isEmpty() ? empty : AnswerState.GIVEN,
-                    taken.given(), "", how, null);
+            AnswerState state = taken.unclear() ? AnswerState.UNCLEAR
+                    : taken.given().isEmpty() ? empty : AnswerState.GIVEN;
+            return MarkedAnswer.of(pupilId, taken.question(), state, taken.given(), "", how, null);
         }
         String correction =
                 before.given().equals(taken.given()) || taken.given().isEmpty() ? before.correction() : taken.given();
