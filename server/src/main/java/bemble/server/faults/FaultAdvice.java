@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.MessageSourceResolvable;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -78,6 +80,14 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     void left(ClientAbortException left) {
         LOG.debug("A client left before its answer", left);
+    }
+
+    /** Two changes of the same thing at the same moment, of which the database let one through: never a fault, never half a change. */
+    @ExceptionHandler({DuplicateKeyException.class, PessimisticLockingFailureException.class})
+    ResponseEntity<Object> atTheSameMoment(Exception other) {
+        LOG.info("Two changes came at the same moment: {}", other.toString());
+        return FaultResponse.of(HttpStatus.CONFLICT, "Changed elsewhere", List.of(new Fault("",
+                "This was changed in another window at the same moment. Load it again and see what stands there now.")));
     }
 
     @ExceptionHandler

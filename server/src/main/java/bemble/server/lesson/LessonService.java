@@ -13,6 +13,7 @@ import bemble.server.lesson.LessonContent.StageContent;
 import bemble.server.lesson.LessonView.StageView;
 import bemble.server.limits.Limits;
 import bemble.server.sets.printed.PrintedSheets;
+import bemble.server.storage.Turns;
 import bemble.server.style.StyleService;
 import java.util.List;
 import java.util.stream.Stream;
@@ -26,6 +27,7 @@ import tools.jackson.databind.ObjectMapper;
 class LessonService {
     private static final long USUAL_SEED = 3;
 
+    private final Turns turns;
     private final LessonSubjects subjects;
     private final LessonMapper lessons;
     private final PrintedSheets sheets;
@@ -33,7 +35,8 @@ class LessonService {
     private final ObjectMapper json;
 
     LessonService(LessonSubjects subjects, LessonMapper lessons, PrintedSheets sheets, StyleService styles,
-            ObjectMapper json) {
+            ObjectMapper json, Turns turns) {
+        this.turns = turns;
         this.subjects = subjects;
         this.lessons = lessons;
         this.sheets = sheets;
@@ -70,6 +73,7 @@ class LessonService {
      */
     @Transactional
     LessonView keep(TeacherId teacherId, String source, LessonContent content, int revision) {
+        turns.of(teacherId);
         return keep(teacherId, source, subjects.find(teacherId, source), content, revision);
     }
 
@@ -95,6 +99,7 @@ class LessonService {
         if (minutes < 1 || minutes > Limits.PART_MINUTES) {
             throw Refusal.of("minutes", "Give the lesson 1 to " + Limits.PART_MINUTES + " minutes.");
         }
+        turns.of(teacherId);
         LessonSubject subject = subjects.find(teacherId, source);
         return keep(teacherId, source, subject, drafted(teacherId, subject, minutes, USUAL_SEED + revision + 1),
                 revision);

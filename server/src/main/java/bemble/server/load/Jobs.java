@@ -5,7 +5,9 @@ import bemble.core.problem.Refusal;
 import bemble.server.faults.Busy;
 import bemble.server.faults.FileFaults;
 import bemble.server.faults.Missing;
+import bemble.server.faults.Told;
 import bemble.server.ids.TeacherId;
+import bemble.server.storage.ClosedByFullDisk;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
@@ -106,6 +108,20 @@ public class Jobs {
         }
     }
 
+    /** What ended it is told as of any other request; who asks later hears it in words. */
+    private record Failed(RuntimeException failure) implements Stand {
+        @Override
+        public State state() {
+            return State.REFUSED;
+        }
+
+        List<Fault> faults() {
+            return List.of(new Fault("", failure instanceof Told told ? told.getMessage() : ClosedByFullDisk.isCause(failure)
+                    ? "The disk of this computer is full, so nothing was taken. Make room on it and try again."
+                    : "Bemble met a fault of its own, and nothing was taken. Try again, or start Bemble anew."));
+        }
+    }
+
     private static final class Job {
         private final UUID id = UUID.randomUUID();
         private final TeacherId teacherId;
@@ -120,7 +136,8 @@ public class Jobs {
         UnderWay view() {
             Stand now = stand;
             return new UnderWay(id, now.state(), progress.done.get(), progress.of,
-                    now instanceof Refused refused ? refused.faults() : null,
+                    now instanceof Refused refused ? refused.faults()
+                            : now instanceof Failed failed ? failed.faults() : null,
                     now instanceof Done done ? done.result() : null);
         }
     }
@@ -151,6 +168,9 @@ public class Jobs {
         if (job.stand instanceof Refused refused) {
             throw Refusal.of(refused.faults());
         }
+        if (job.stand instanceof Failed failed) {
+            throw failed.failure();
+        }
         return job.view();
     }
 
@@ -174,11 +194,12 @@ public class Jobs {
         } catch (FileFaults faults) {
             return new Refused(faults.faults());
         } catch (Missing missing) {
-            return new Refused(List.of(new Fault("", missing.getMessage())));
+            return new Failed(missing);
         } catch (RuntimeException failure) {
-            LOG.error("A job failed", failure);
-            return new Refused(List.of(new Fault("",
-                    "Bemble met a fault of its own, and nothing was taken. Try again, or start Bemble anew.")));
+            if (!ClosedByFullDisk.isCause(failure)) {
+                LOG.error("A job failed", failure);
+            }
+            return new Failed(failure);
         }
     }
 

@@ -1,15 +1,24 @@
 package bemble.server.load;
 
+import bemble.server.faults.FaultAnswers;
 import bemble.server.limits.Limits;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.security.Principal;
 import java.time.Duration;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
@@ -17,6 +26,7 @@ import java.util.concurrent.TimeoutException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.util.ContentCachingResponseWrapper;
@@ -30,19 +40,30 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 class MadeOnce extends OncePerRequestFilter {
     /** The header with the key of a command, which its sender makes. */
     static final String KEY = "Command-Key";
-    private static final int MOST_KEYS = 2000;
+    private static final int KILOBYTE = 1024;
+    private static final int MOST_KILOBYTES = 2_000;
     private static final int LONGEST_ANSWER = 200_000;
-    private static final int SERVER_FAULT = 500;
     private static final Duration KNOWN = Duration.ofMinutes(10);
     private static final long PATIENCE_SECONDS = 30;
 
     private record Command(String teacher, String path, String key) {}
 
-    /** An answer as it was given; null in a future where there is none to give again. */
-    private record Answer(int status, String type, byte[] body) {}
+    /** An answer as it was given, and what had been asked. */
+    private record Answer(byte[] asked, int status, String type, byte[] body) {}
 
-    private final Cache<Command, CompletableFuture<Answer>> answers =
-            Caffeine.newBuilder().maximumSize(MOST_KEYS).expireAfterWrite(KNOWN).build();
+    /** Each command with its answer to come; nothing where it failed and may be tried again. */
+    private final Cache<Command, CompletableFuture<Optional<Answer>>> answers =
+            Caffeine.newBuilder().maximumWeight(MOST_KILOBYTES).expireAfterWrite(KNOWN)
+                    .weigher((Command command, CompletableFuture<Optional<Answer>> answer) -> weight(answer)).build();
+    private final FaultAnswers faults;
+
+    MadeOnce(FaultAnswers faults) {
+        this.faults = faults;
+    }
+
+    private static int weight(CompletableFuture<Optional<Answer>> answer) {
+        return 1 + (answer.isDone() ? answer.join().map(each -> each.body().length / KILOBYTE).orElse(0) : 0);
+    }
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
@@ -57,26 +78,56 @@ class MadeOnce extends OncePerRequestFilter {
             throws ServletException, IOException {
         Principal teacher = request.getUserPrincipal();
         Command command = new Command(teacher.getName(), request.getRequestURI(), request.getHeader(KEY));
-        CompletableFuture<Answer> own = new CompletableFuture<>();
-        CompletableFuture<Answer> before = answers.asMap().putIfAbsent(command, own);
-        Answer given = before == null ? null : given(before);
-        if (given != null) {
-            response.setStatus(given.status());
-            response.setContentType(given.type());
-            response.getOutputStream().write(given.body());
+        CompletableFuture<Optional<Answer>> own = new CompletableFuture<>();
+        HashedBody hashed = new HashedBody(request);
+        // Who comes second waits for the first, and goes on in its place where that failed.
+        for (CompletableFuture<Optional<Answer>> before = answers.asMap().putIfAbsent(command, own); before != null;
+                before = answers.asMap().putIfAbsent(command, own)) {
+            Optional<Answer> given = given(before);
+            if (given == null) {
+                faults.answer(response, HttpStatus.CONFLICT, "This is still being done. See in a moment what came of it.");
+                return;
+            }
+            if (given.isPresent()) {
+                repeat(hashed, given.get(), response);
+                return;
+            }
+            answers.asMap().remove(command, before);
+        }
+        first(command, own, hashed, response, chain);
+    }
+
+    private void repeat(HashedBody asked, Answer given, HttpServletResponse response) throws IOException {
+        if (!MessageDigest.isEqual(asked.digest(), given.asked())) {
+            faults.answer(response, HttpStatus.UNPROCESSABLE_CONTENT,
+                    "Something else was asked for under this key. Give each command a key of its own.");
             return;
         }
+        response.setStatus(given.status());
+        response.setContentType(given.type());
+        response.getOutputStream().write(given.body());
+    }
+
+    private void first(Command command, CompletableFuture<Optional<Answer>> own, HashedBody request,
+            HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
         ContentCachingResponseWrapper kept = new ContentCachingResponseWrapper(response);
+        Optional<Answer> answer = Optional.empty();
         try {
             chain.doFilter(request, kept);
             byte[] body = kept.getContentAsByteArray();
-            // What failed may be tried again under the same key.
-            boolean again =
-                    kept.getStatus() < SERVER_FAULT && body.length <= LONGEST_ANSWER && !request.isAsyncStarted();
-            own.complete(again ? new Answer(kept.getStatus(), kept.getContentType(), body) : null);
+            // What failed, for whatever reason, may be tried again under the same key.
+            if (HttpStatus.valueOf(kept.getStatus()).is2xxSuccessful() && body.length <= LONGEST_ANSWER
+                    && !request.isAsyncStarted()) {
+                answer = Optional.of(new Answer(request.digest(), kept.getStatus(), kept.getContentType(), body));
+            }
         } finally {
-            if (own.complete(null) || own.join() == null) {
+            if (answer.isEmpty()) {
                 answers.asMap().remove(command, own);
+            }
+            own.complete(answer);
+            if (answer.isPresent()) {
+                // Weighed anew, now that it is known how much it is.
+                answers.put(command, own);
             }
             if (!request.isAsyncStarted()) {
                 kept.copyBodyToResponse();
@@ -84,14 +135,94 @@ class MadeOnce extends OncePerRequestFilter {
         }
     }
 
-    private static @Nullable Answer given(CompletableFuture<Answer> before) {
+    /** What the first came to; null where it is still being done. */
+    private static @Nullable Optional<Answer> given(CompletableFuture<Optional<Answer>> before) {
         try {
             return before.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
             return null;
-        } catch (ExecutionException | TimeoutException none) {
+        } catch (ExecutionException none) {
+            return Optional.empty();
+        } catch (TimeoutException still) {
             return null;
+        }
+    }
+
+    /** A request that knows what was asked, by a digest of its body. */
+    private static final class HashedBody extends HttpServletRequestWrapper {
+        private final MessageDigest digest = sha256();
+        private @Nullable ServletInputStream stream;
+
+        HashedBody(HttpServletRequest request) {
+            super(request);
+        }
+
+        private static MessageDigest sha256() {
+            try {
+                return MessageDigest.getInstance("SHA-256");
+            } catch (NoSuchAlgorithmException impossible) {
+                throw new IllegalStateException(impossible);
+            }
+        }
+
+        /** Of all that was asked, to the end, also of what nobody has read yet. */
+        byte[] digest() throws IOException {
+            getInputStream().transferTo(OutputStream.nullOutputStream());
+            digest.update(String.valueOf(getQueryString()).getBytes(StandardCharsets.UTF_8));
+            return digest.digest();
+        }
+
+        @Override
+        public ServletInputStream getInputStream() throws IOException {
+            if (stream == null) {
+                stream = new Digested(super.getInputStream(), digest);
+            }
+            return stream;
+        }
+    }
+
+    /** A body whose bytes are counted into a digest as they are read. */
+    private static final class Digested extends ServletInputStream {
+        private final ServletInputStream body;
+        private final MessageDigest digest;
+
+        Digested(ServletInputStream body, MessageDigest digest) {
+            this.body = body;
+            this.digest = digest;
+        }
+
+        @Override
+        public int read() throws IOException {
+            int one = body.read();
+            if (one >= 0) {
+                digest.update((byte) one);
+            }
+            return one;
+        }
+
+        @Override
+        public int read(byte[] bytes, int from, int length) throws IOException {
+            int read = body.read(bytes, from, length);
+            if (read > 0) {
+                digest.update(bytes, from, read);
+            }
+            return read;
+        }
+
+        @Override
+        public boolean isFinished() {
+            return body.isFinished();
+        }
+
+        @Override
+        public boolean isReady() {
+            return body.isReady();
+        }
+
+        @Override
+        public void setReadListener(ReadListener listener) {
+            body.setReadListener(listener);
         }
     }
 }

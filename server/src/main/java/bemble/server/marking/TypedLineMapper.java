@@ -22,6 +22,10 @@ interface TypedLineMapper {
     @Options(useCache = false, flushCache = Options.FlushCachePolicy.TRUE)
     Optional<StoredLine> find(MarkingId markingId, String key);
 
+    /** An entry with that key, in whichever pile. */
+    @Select("select entry_key, marking_id, pupil_id, line, changed, taken_back from typed_line where entry_key = #{key}")
+    Optional<StoredLine> withKey(String key);
+
     @Insert("insert into typed_line (entry_key, marking_id, pupil_id, line, changed, typed_at) "
             + "values (#{line.entryKey}, #{line.markingId}, #{line.pupilId}, #{line.line}, #{line.changed}, #{now})")
     void add(StoredLine line, OffsetDateTime now);

@@ -96,9 +96,11 @@ class TypedLines {
      */
     @Transactional
     void take(TeacherId teacherId, MarkingId id, PupilId pupilId, Entry entry) {
-        OpenPile before = piles.openFor(teacherId, id, pupilId);
+        OpenPile before = piles.openToChange(teacherId, id, pupilId);
         Pupil pupil = before.pupil(pupilId);
-        if (lines.find(id, entry.key()).isPresent()) {
+        StoredLine known = lines.withKey(entry.key()).orElse(null);
+        if (known != null) {
+            requireTheSame(known, id, pupilId, entry);
             return;
         }
         if (entry.line() == null) {
@@ -111,6 +113,14 @@ class TypedLines {
         lines.add(new StoredLine(entry.key(), id, pupilId, entry.line() == null ? "" : entry.line().strip(),
                 json.writeValueAsString(changed), false), now());
         lines.forget(id, now().minusDays(DAYS_KEPT));
+    }
+
+    /** What comes again is done once; another entry under the same key is none of it, and would be lost without a word. */
+    private static void requireTheSame(StoredLine known, MarkingId id, PupilId pupilId, Entry entry) {
+        if (!known.markingId().equals(id) || !known.pupilId().equals(pupilId)
+                || !known.line().equals(entry.line() == null ? "" : entry.line().strip())) {
+            throw Refusal.of("key", "This key belongs to something else that was typed. Give each entry a key of its own.");
+        }
     }
 
     private OffsetDateTime now() {
@@ -206,7 +216,7 @@ class TypedLines {
     TakenBack takeBack(TeacherId teacherId, MarkingId id, String key) {
         StoredLine line = lines.find(id, key).orElseThrow(
                 () -> new Missing("This was typed too long ago to be taken back. Type what stands there instead."));
-        OpenPile open = piles.openFor(teacherId, id, line.pupilId());
+        OpenPile open = piles.openToChange(teacherId, id, line.pupilId());
         Pupil pupil = open.pupil(line.pupilId());
         if (lines.takeBack(key) > 0) {
             changes.ofPupil(pupil.id());

@@ -14,7 +14,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -62,12 +61,8 @@ class TypingController {
     MarkedPaperView entry(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id,
             @PathVariable PupilId pupil,
             @Valid @RequestBody TypedEntry typed) {
-        try {
-            lines.take(teacher.id(), id, pupil, new TypedLines.Entry(typed.key(), typed.line(), typed.cause(),
-                    typed.questions() == null ? List.of() : typed.questions(), typed.seen(), typed.follows()));
-        } catch (DuplicateKeyException atTheSameTime) {
-            // The same entry was sent by two windows at once, and is done.
-        }
+        lines.take(teacher.id(), id, pupil, new TypedLines.Entry(typed.key(), typed.line(), typed.cause(),
+                typed.questions() == null ? List.of() : typed.questions(), typed.seen(), typed.follows()));
         return queue.soon(teacher.id(), id, pupil);
     }
 

@@ -27,6 +27,7 @@ import bemble.server.plan.PlanViews.PlanView;
 import bemble.server.progress.PupilPlaces;
 import bemble.server.progress.RecordService;
 import bemble.server.sets.printed.PrintedSheets;
+import bemble.server.storage.Turns;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
@@ -50,6 +51,7 @@ public class PlanService {
         }
     }
 
+    private final Turns turns;
     private final ClassService classes;
     private final RecordService records;
     private final TermService terms;
@@ -60,7 +62,8 @@ public class PlanService {
     private final Cache<Asked, WeekPlan> planned = Caffeine.newBuilder().maximumSize(MOST_PLANS).build();
 
     PlanService(ClassService classes, RecordService records, TermService terms, PlanMapper plans, PrintedSheets sheets,
-            ObjectMapper json) {
+            ObjectMapper json, Turns turns) {
+        this.turns = turns;
         this.classes = classes;
         this.records = records;
         this.terms = terms;
@@ -136,10 +139,14 @@ public class PlanService {
      */
     @Transactional
     PlanView keep(TeacherId teacherId, ClassId classId, LocalDate day, PlanContent content, int revision) {
+        turns.of(teacherId);
         classes.find(teacherId, classId);
         LocalDate monday = week(classId, day);
         content.days().forEach(each -> each.groups().forEach(group -> {
             ShownPlan.need(group);
+            if (group.setId() != null) {
+                sheets.ofSet(teacherId, group.setId());
+            }
             if (group.questions() < 1 || group.questions() > Limits.PLANNED_QUESTIONS) {
                 throw Refusal.of("questions", "A sheet has 1 to " + Limits.PLANNED_QUESTIONS + " questions.");
             }
@@ -155,6 +162,7 @@ public class PlanService {
     /** Throws what was changed by hand away: the plan is made from the record again. */
     @Transactional
     PlanView again(TeacherId teacherId, ClassId classId, LocalDate day) {
+        turns.of(teacherId);
         classes.find(teacherId, classId);
         plans.remove(classId, week(classId, day));
         return plan(teacherId, classId, day);
@@ -167,6 +175,7 @@ public class PlanService {
      */
     @Transactional
     public SetId setFor(TeacherId teacherId, ClassId classId, LocalDate day, String key) {
+        turns.of(teacherId);
         SchoolClass schoolClass = classes.find(teacherId, classId);
         LocalDate monday = week(classId, day);
         Supplier<List<PupilPlaces>> work = () -> records.places(schoolClass);

@@ -13,6 +13,7 @@ import bemble.server.plan.PlanViews.TermView;
 import bemble.server.plan.PlanViews.TopicView;
 import bemble.server.progress.PupilPlaces;
 import bemble.server.progress.RecordService;
+import bemble.server.storage.Turns;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
@@ -27,12 +28,14 @@ class TermService {
     private static final int USUAL_MINUTES = 20;
     private static final int USUAL_GROUP = 60;
 
+    private final Turns turns;
     private final ClassService classes;
     private final RecordService records;
     private final PlanMapper plans;
     private final ObjectMapper json;
 
-    TermService(ClassService classes, RecordService records, PlanMapper plans, ObjectMapper json) {
+    TermService(ClassService classes, RecordService records, PlanMapper plans, ObjectMapper json, Turns turns) {
+        this.turns = turns;
         this.classes = classes;
         this.records = records;
         this.plans = plans;
@@ -83,6 +86,7 @@ class TermService {
      */
     @Transactional
     TermView keepTerm(TeacherId teacherId, ClassId classId, Term term, int revision) {
+        turns.of(teacherId);
         classes.find(teacherId, classId);
         term.wishes(Weeks.monday(records.today()));
         String content = json.writeValueAsString(term);

@@ -8,6 +8,7 @@ import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.progress.RulingMapper.Ruling;
+import bemble.server.storage.Turns;
 import java.util.Arrays;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,10 +17,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class RulingService {
 
+    private final Turns turns;
     private final RecordService records;
     private final RulingMapper rulings;
 
-    RulingService(RecordService records, RulingMapper rulings) {
+    RulingService(RecordService records, RulingMapper rulings, Turns turns) {
+        this.turns = turns;
         this.records = records;
         this.rulings = rulings;
     }
@@ -31,6 +34,7 @@ public class RulingService {
      */
     @Transactional
     void rule(TeacherId teacherId, PupilId pupilId, String rung, String state, String reason) {
+        turns.of(teacherId);
         records.pupil(teacherId, pupilId);
         keepRuling(pupilId, rung, state, reason);
     }
@@ -50,6 +54,7 @@ public class RulingService {
 
     @Transactional
     void unrule(TeacherId teacherId, PupilId pupilId, String rung) {
+        turns.of(teacherId);
         records.pupil(teacherId, pupilId);
         rulings.remove(pupilId, rung);
     }

@@ -8,6 +8,7 @@ import bemble.core.problem.Refusal;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.print.Report;
+import bemble.server.storage.Turns;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -18,10 +19,12 @@ import tools.jackson.databind.ObjectMapper;
 @Service
 class WordedPages {
 
+    private final Turns turns;
     private final OwnWordsMapper words;
     private final ObjectMapper json;
 
-    WordedPages(OwnWordsMapper words, ObjectMapper json) {
+    WordedPages(OwnWordsMapper words, ObjectMapper json, Turns turns) {
+        this.turns = turns;
         this.words = words;
         this.json = json;
     }
@@ -65,6 +68,7 @@ class WordedPages {
                             + " letters, about a third of a page; these are "
                             + own.words().length() + ".");
         }
+        turns.of(teacherId);
         words.save(teacherId, page, json.writeValueAsString(own));
         return own;
     }

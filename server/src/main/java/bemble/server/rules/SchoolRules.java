@@ -12,9 +12,13 @@ import bemble.server.rules.KeptRuleMapper.StoredRule;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** The rules that the school knows besides the list; asked for with every judgement, so they are held in memory. */
 @Service
@@ -22,6 +26,7 @@ public class SchoolRules {
     private final KeptRuleMapper mapper;
     private final Clock clock;
     private final ApplicationEventPublisher events;
+    private final AtomicInteger changes = new AtomicInteger();
     private volatile @Nullable KeptRules held;
 
     SchoolRules(KeptRuleMapper mapper, Clock clock, ApplicationEventPublisher events) {
@@ -34,11 +39,15 @@ public class SchoolRules {
     public KeptRules now() {
         KeptRules known = held;
         if (known == null) {
+            int before = changes.get();
             // A rule of an earlier language that nobody can read any more is left out, not a reason to judge nothing.
             known = new KeptRules(mapper.all().stream()
                     .filter(stored -> Slips.find(stored.rule(), stored.operation()).isPresent())
                     .map(stored -> new Kept(stored.rule(), stored.operation(), stored.name())).toList());
-            held = known;
+            // What was read while the list changed is not held.
+            if (before == changes.get()) {
+                held = known;
+            }
         }
         return known;
     }
@@ -47,6 +56,7 @@ public class SchoolRules {
         return mapper.all();
     }
 
+    @Transactional
     void keep(TeacherId teacherId, String rule, Operation operation, @Nullable String name) {
         Kept kept = Kept.of(rule, operation, name);
         if (!now().has(kept.rule(), kept.operation()) && now().rules().size() >= Limits.NAMED_RULES) {
@@ -58,11 +68,19 @@ public class SchoolRules {
         changed();
     }
 
+    /** What is held in memory is let go once the change can be seen; who reads before keeps what was known before. */
     private void changed() {
-        held = null;
         events.publishEvent(new RulesChanged());
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                changes.incrementAndGet();
+                held = null;
+            }
+        });
     }
 
+    @Transactional
     void delete(long id) {
         if (mapper.delete(id, OffsetDateTime.now(clock)) == 0) {
             throw new Missing("This rule is not on the list any more.");
@@ -70,6 +88,7 @@ public class SchoolRules {
         changed();
     }
 
+    @Transactional
     void restore(long id) {
         if (mapper.restore(id) == 0) {
             throw new Missing("This rule was never on the list.");

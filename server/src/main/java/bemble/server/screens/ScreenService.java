@@ -12,6 +12,7 @@ import bemble.server.ids.SessionId;
 import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
+import bemble.server.log.papers.PupilPapers;
 import bemble.server.marking.taken.TakenPapers;
 import bemble.server.screens.ScreenViews.PlaceView;
 import bemble.server.screens.ScreenViews.SessionLine;
@@ -46,16 +47,18 @@ class ScreenService {
     private final ScreenMapper screens;
     private final ClassService classes;
     private final TakenPapers piles;
+    private final PupilPapers papers;
     private final HeardFrom heard;
     private final ApplicationEventPublisher events;
     private final ObjectMapper json;
     private final Clock clock;
 
-    ScreenService(ScreenMapper screens, ClassService classes, TakenPapers piles, HeardFrom heard,
+    ScreenService(ScreenMapper screens, ClassService classes, TakenPapers piles, PupilPapers papers, HeardFrom heard,
             ApplicationEventPublisher events, ObjectMapper json, Clock clock) {
         this.screens = screens;
         this.classes = classes;
         this.piles = piles;
+        this.papers = papers;
         this.heard = heard;
         this.events = events;
         this.json = json;
@@ -186,7 +189,8 @@ class ScreenService {
         for (StoredPlace place : places) {
             if (place.isCollected(session.endedAt())) {
                 screens.change(place.handedIn(null));
-                piles.takeOut(session.markingId(), place.pupilId());
+                piles.takeOut(teacherId, session.markingId(), place.pupilId(),
+                        papers.answers(teacherId, place.papers()));
             }
         }
         events.publishEvent(new SessionChanged(id));

@@ -1,6 +1,7 @@
 package bemble.server.style;
 
 import bemble.server.ids.TeacherId;
+import bemble.server.storage.Turns;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -12,11 +13,13 @@ import tools.jackson.databind.ObjectMapper;
 /** Keeps each teacher's preferences. */
 @Service
 public class PreferencesService {
+    private final Turns turns;
     private final PreferencesMapper preferences;
     private final ObjectMapper json;
     private final ApplicationEventPublisher events;
 
-    PreferencesService(PreferencesMapper preferences, ObjectMapper json, ApplicationEventPublisher events) {
+    PreferencesService(PreferencesMapper preferences, ObjectMapper json, ApplicationEventPublisher events, Turns turns) {
+        this.turns = turns;
         this.events = events;
         this.preferences = preferences;
         this.json = json;
@@ -31,6 +34,7 @@ public class PreferencesService {
     public Preferences change(TeacherId teacherId, Map<String, String> cues, @Nullable Boolean letterKeys,
             @Nullable List<HowCode> howCodes,
             @Nullable Boolean skipsFirstSteps) {
+        turns.of(teacherId);
         preferences.begin(teacherId, json.writeValueAsString(Preferences.USUAL));
         Preferences changed = read(preferences.lock(teacherId)).with(cues, letterKeys, howCodes, skipsFirstSteps);
         preferences.save(teacherId, json.writeValueAsString(changed));

@@ -2,6 +2,7 @@ package bemble.server.style;
 
 import bemble.core.style.HouseStyle;
 import bemble.server.ids.TeacherId;
+import bemble.server.storage.Turns;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -9,10 +10,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps each teacher's house style. */
 @Service
 public class StyleService {
+    private final Turns turns;
     private final StyleMapper styles;
     private final StyleText text;
 
-    StyleService(StyleMapper styles, StyleText text) {
+    StyleService(StyleMapper styles, StyleText text, Turns turns) {
+        this.turns = turns;
         this.styles = styles;
         this.text = text;
     }
@@ -24,6 +27,7 @@ public class StyleService {
     /** Changes some choices and keeps the others; one change after the other, so that none is lost. */
     @Transactional
     public HouseStyle change(TeacherId teacherId, Map<String, String> choices) {
+        turns.of(teacherId);
         styles.begin(teacherId, text.write(HouseStyle.USUAL));
         HouseStyle changed = HouseStyle.USUAL.with(text.read(styles.lock(teacherId))).with(choices);
         styles.save(teacherId, text.write(changed));

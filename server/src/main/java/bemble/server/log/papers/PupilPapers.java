@@ -93,6 +93,14 @@ public class PupilPapers {
         return attempts.add(teacherId, id, done.from(), done.figures());
     }
 
+    /** What was answered on the papers when they were last handed in, by question. */
+    public Map<Integer, String> answers(TeacherId teacherId, String run) {
+        Map<Integer, String> answers = new HashMap<>();
+        attempts.ofRun(teacherId, UUID.fromString(run)).forEach(attempt -> answers
+                .put(Objects.requireNonNull(attempt.question()), attempt.entry().answer()));
+        return answers;
+    }
+
     /** How many things were done on a paper. */
     public int done(TeacherId teacherId, EntryId id) {
         return attempts.find(teacherId, id).figures().size();

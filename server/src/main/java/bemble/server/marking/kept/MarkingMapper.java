@@ -120,7 +120,7 @@ public interface MarkingMapper {
     Optional<MarkedAnswer> answer(MarkingId markingId, PupilId pupilId, int question);
 
     /**
-     * Keeps an answer over what was there before; each change takes the next revision, and waits to be judged.
+     * Keeps an answer over what was there before; each change takes the next revision, which no answer had before, and waits to be judged.
      *
      * @return the revision
      */
@@ -129,13 +129,18 @@ public interface MarkingMapper {
             + "a.marking_id = at.marking_id and a.pupil_id = at.pupil_id and a.question = at.question when matched then update set "
             + "state = #{a.state}, given = #{a.given}, correction = #{a.correction}, how = #{a.how}, cause = #{a.cause,jdbcType=VARCHAR}, "
             + "verdict = #{verdict}, presumed = null, fact = null, paper = null, marks_given = null, marks_of = null, "
-            + "unjudged = true, revision = a.revision + 1 when not matched then insert "
+            + "unjudged = true, revision = next value for answer_revision when not matched then insert "
             + "(marking_id, " + ANSWER
             + ", verdict, unjudged, revision) values (#{markingId}, #{a.pupilId}, #{a.question}, #{a.state}, "
-            + "#{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, 1))", affectData = true)
+            + "#{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, next value for answer_revision))", affectData = true)
     @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
     int keepAnswer(@Param("markingId") MarkingId markingId, @Param("a") MarkedAnswer answer,
             @Param("verdict") AnswerVerdict verdict);
+
+    /** Keeps what a teacher decided it is; how it was judged stays beside it. */
+    @Update("update marked_answer set cause = #{cause,jdbcType=VARCHAR}, revision = next value for answer_revision "
+            + "where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{question}")
+    void decide(MarkingId markingId, PupilId pupilId, int question, @Nullable String cause);
 
     /** The papers on which something waits to be judged. */
     @Select("select distinct m.teacher_id, a.marking_id, a.pupil_id from marked_answer a join live_marking m on m.id = a.marking_id "
@@ -205,7 +210,8 @@ public interface MarkingMapper {
     @Delete("delete from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{question}")
     void removeAnswer(MarkingId markingId, PupilId pupilId, int question);
 
-    /** Removes what was put there once and changed by nobody. */
-    @Delete("delete from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} and revision = 1 and cause is null")
-    void removeUntouched(MarkingId markingId, PupilId pupilId);
+    /** Removes an answer that stands there just as it was taken in. */
+    @Delete("delete from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{question} "
+            + "and given = #{given} and correction = '' and cause is null and state <> 'right'")
+    void removeTaken(MarkingId markingId, PupilId pupilId, int question, String given);
 }

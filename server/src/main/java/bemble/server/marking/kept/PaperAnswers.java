@@ -41,7 +41,7 @@ public class PaperAnswers {
      */
     @Transactional
     public void keep(TeacherId teacherId, MarkingId id, MarkedAnswer answer, @Nullable Integer seen) {
-        OpenPile open = piles.openFor(teacherId, id, answer.pupilId());
+        OpenPile open = piles.openToChange(teacherId, id, answer.pupilId());
         open.pupil(answer.pupilId());
         requireQuestion(open, answer);
         if (answer.state() == AnswerState.GIVEN && answer.given().isBlank()) {
@@ -51,11 +51,7 @@ public class PaperAnswers {
         MarkedAnswer there = open.answer(answer.pupilId(), answer.question());
         requireSeen(there, seen);
         if (there == null || !there.saysTheSameAs(answer)) {
-            int revision = keep(open, answer);
-            // Somebody else’s save may have come in after this one looked.
-            if (seen != null && revision != seen + 1) {
-                throw new ChangedElsewhere(markings.answer(id, answer.pupilId(), answer.question()).orElse(null));
-            }
+            keep(open, answer);
         }
     }
 
@@ -72,29 +68,31 @@ public class PaperAnswers {
         }
     }
 
-    private int keep(OpenPile open, MarkedAnswer answer) {
+    private void keep(OpenPile open, MarkedAnswer answer) {
         Problem problem = open.sheet(answer.pupilId()).problem(answer.question());
         changes.ofPupil(answer.pupilId());
-        return markings.keepAnswer(open.stored().id(), answer, open.verdict(answer, problem));
+        markings.keepAnswer(open.stored().id(), answer, open.verdict(answer, problem));
     }
 
-    /** Keeps what the teacher decided of several answers of a paper; those without an answer are passed over. */
+    /**
+     * Keeps what the teacher decided of several answers of a paper; those without an answer are passed over. It stands above what was
+     * found out and takes nothing of it away.
+     */
     @Transactional
     public void decide(TeacherId teacherId, MarkingId id, PupilId pupilId, @Nullable String cause,
             List<Integer> questions) {
-        OpenPile open = piles.openFor(teacherId, id, pupilId);
+        OpenPile open = piles.openToChange(teacherId, id, pupilId);
         open.pupil(pupilId);
+        changes.ofPupil(pupilId);
         open.answers(pupilId).stream()
                 .filter(answer -> questions.contains(answer.question()) && answer.state() == AnswerState.GIVEN)
-                .forEach(answer -> keep(open,
-                        MarkedAnswer.of(pupilId, answer.question(), answer.state(), answer.given(), answer.correction(),
-                                answer.how(), cause)));
+                .forEach(answer -> markings.decide(id, pupilId, answer.question(), cause));
     }
 
     /** @param seen as in {@link #keep} */
     @Transactional
     public void remove(TeacherId teacherId, MarkingId id, PupilId pupilId, int question, @Nullable Integer seen) {
-        OpenPile open = piles.openFor(teacherId, id, pupilId);
+        OpenPile open = piles.openToChange(teacherId, id, pupilId);
         open.pupil(pupilId);
         requireSeen(open.answer(pupilId, question), seen);
         changes.ofPupil(pupilId);
@@ -104,7 +102,7 @@ public class PaperAnswers {
     /** Everything on a paper that has nothing yet is right, or was not reached. */
     @Transactional
     public void rest(TeacherId teacherId, MarkingId id, PupilId pupilId, AnswerState state, String how) {
-        OpenPile open = piles.openFor(teacherId, id, pupilId);
+        OpenPile open = piles.openToChange(teacherId, id, pupilId);
         open.pupil(pupilId);
         if (!Set.of(AnswerState.RIGHT, AnswerState.NOT_REACHED).contains(state)) {
             throw Refusal.of("state", "The rest is right, or not-reached.");
@@ -150,7 +148,7 @@ public class PaperAnswers {
      */
     @Transactional
     public void paper(TeacherId teacherId, MarkingId id, PupilId pupilId, @Nullable String code, boolean absent) {
-        OpenPile open = piles.openFor(teacherId, id, pupilId);
+        OpenPile open = piles.openToChange(teacherId, id, pupilId);
         open.pupil(pupilId);
         StoredPaper before = open.papers().get(pupilId);
         String sheet = before == null ? null : before.sheet();
@@ -169,7 +167,7 @@ public class PaperAnswers {
     /** @return the answers that were taken in, all of them or none */
     @Transactional
     public List<MarkedAnswer> takeIn(TeacherId teacherId, MarkingId id, byte[] file) {
-        OpenPile open = piles.open(teacherId, id);
+        OpenPile open = piles.openToChange(teacherId, id);
         List<MarkedAnswer> answers = AnswersFile.read(TableFile.rows(file), open);
         answers.forEach(answer -> keep(open, answer));
         return answers;

@@ -11,6 +11,7 @@ import bemble.server.ids.PupilId;
 import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.sets.printed.PrintedSheets;
+import bemble.server.storage.Turns;
 import bemble.server.style.StyleService;
 import bemble.server.web.Page;
 import bemble.server.web.SearchWords;
@@ -29,6 +30,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.ObjectMapper;
@@ -46,10 +48,12 @@ public class Piles {
     private final ObjectMapper json;
     private final Clock clock;
     private final AnswerChanges changes;
+    private final Turns turns;
 
     Piles(MarkingMapper markings, ClassService classes, PrintedSheets sheets, StyleService styles, ObjectMapper json,
             Clock clock,
-            AnswerChanges changes) {
+            AnswerChanges changes, Turns turns) {
+        this.turns = turns;
         this.markings = markings;
         this.classes = classes;
         this.sheets = sheets;
@@ -112,6 +116,20 @@ public class Piles {
         return open(teacherId, id, markings.answersOf(id, pupilId));
     }
 
+    /** The same to be changed: nobody else changes the pile until the transaction ends, so that what was checked stays so. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public OpenPile openToChange(TeacherId teacherId, MarkingId id, PupilId pupilId) {
+        turns.of(id);
+        return openFor(teacherId, id, pupilId);
+    }
+
+    /** All of it to be changed. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public OpenPile openToChange(TeacherId teacherId, MarkingId id) {
+        turns.of(id);
+        return open(teacherId, id);
+    }
+
     private OpenPile open(TeacherId teacherId, MarkingId id, List<MarkedAnswer> answers) {
         StoredMarking stored = markings.find(teacherId, id).orElseThrow(() -> new Missing(
                 "These papers are not among yours. They may have been deleted; the list shows what is there."));
@@ -147,7 +165,7 @@ public class Piles {
     /** Says on which day the papers were written, where it was not the day they were begun to be marked. */
     @Transactional
     public void workedOn(TeacherId teacherId, MarkingId id, LocalDate day) {
-        open(teacherId, id);
+        openToChange(teacherId, id);
         if (day.isAfter(LocalDate.now(clock))) {
             throw Refusal.of("workedOn", "This day is still to come. Give the day on which the papers were written.");
         }
@@ -158,7 +176,7 @@ public class Piles {
     /** @throws Refusal where pupils write in it just now */
     @Transactional
     public void delete(TeacherId teacherId, MarkingId id) {
-        open(teacherId, id);
+        openToChange(teacherId, id);
         List<String> codes = markings.openAtScreens(id);
         if (!codes.isEmpty()) {
             throw Refusal.of("", "Pupils write these papers at screens just now, under the code " + codes.get(0)

@@ -23,6 +23,7 @@ import bemble.server.style.HowCode;
 import bemble.server.style.PreferencesService;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -82,7 +83,7 @@ public class TakenPapers {
             boolean helped,
             boolean unfinished) {
         changes.ofPupil(pupilId);
-        OpenPile open = piles.open(teacherId, markingId);
+        OpenPile open = piles.openToChange(teacherId, markingId);
         String how = helped ? helped(teacherId) : "";
         for (TakenAnswer taken : answers) {
             MarkedAnswer answer = merged(pupilId, open.answer(pupilId, taken.question()), taken, how,
@@ -91,11 +92,16 @@ public class TakenPapers {
         }
     }
 
-    /** Takes a paper out that was taken in too early, but for what a teacher has changed on it since. */
+    /**
+     * Takes a paper out that was taken in too early, but for what a teacher has changed on it since.
+     *
+     * @param given what was taken in, by question
+     */
     @Transactional
-    public void takeOut(MarkingId markingId, PupilId pupilId) {
+    public void takeOut(TeacherId teacherId, MarkingId markingId, PupilId pupilId, Map<Integer, String> given) {
+        piles.openToChange(teacherId, markingId, pupilId);
         changes.ofPupil(pupilId);
-        mapper.removeUntouched(markingId, pupilId);
+        given.forEach((question, answer) -> mapper.removeTaken(markingId, pupilId, question, answer));
     }
 
     /** Judges what was taken in, by the answers and by the papers on which they were worked. */
