@@ -4613,6 +4613,8 @@ export interface components {
         ToPrint: {
             /** Format: int32 */
             sheets: number;
+            /** @description who has a sheet of each of several groups */
+            twice: string[];
         };
         MovedPupils: {
             pupils: number[];
@@ -4963,6 +4965,8 @@ export interface components {
             title: string;
             /** @description each as SVG */
             pages: string[];
+            /** @description letters that no font has; a ? stands for them */
+            unprintable: string[];
             /** @description the name under which the teacher's words are kept */
             page: string;
             /** @description the titles of what stands on it, in order */
@@ -4974,6 +4978,8 @@ export interface components {
             title: string;
             /** @description each as SVG */
             pages: string[];
+            /** @description letters that no font has; a ? stands for them */
+            unprintable: string[];
         };
         /** @description A likely wrong answer with the codes of what leads to it. */
         KeyAnswerView: {

@@ -4,6 +4,8 @@ import type { Schemas } from '../api/client';
 export type Entry = {
   /** Made here: the server does what comes under one key once, however often it is sent. */
   key: string;
+  /** The window it was typed in; a reload does not change it. */
+  by: string;
   pupil: number;
   /** What was typed; nothing where a cause was decided, or an entry is taken back. */
   line?: string;

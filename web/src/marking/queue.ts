@@ -9,6 +9,8 @@ const mostDone = 200;
 const longestWait = 15_000;
 /** Answers of the server after which nothing becomes better by sending the same again. */
 const final = [400, 404, 413, 422];
+const windowName = 'bemble window';
+const unnamed = newKey();
 const none: Pile = { waiting: [], done: [] };
 
 const piles = new Map<string, Pile>();
@@ -53,6 +55,17 @@ const pileOf = (name: string) => piles.get(name) ?? none;
 function latest(name: string): Pile {
   const stored = read(name);
   return stored === none ? pileOf(name) : { ...stored, trouble: pileOf(name).trouble };
+}
+
+/** What this window is called; a reload does not change it. */
+function thisWindow() {
+  try {
+    const name = sessionStorage.getItem(windowName) ?? newKey();
+    sessionStorage.setItem(windowName, name);
+    return name;
+  } catch {
+    return unnamed;
+  }
 }
 
 /** Whether an entry waits for nobody's decision. */
@@ -172,24 +185,29 @@ function failed(name: string, entry: Entry, fault: unknown) {
   }
 }
 
-/** Puts an entry behind those that wait; one for the same question that was refused makes room for it. */
-export function add(marking: number, entry: Omit<Entry, 'key'>) {
+/** Puts an entry behind those that wait; one for the same question that nobody has decided on makes room for it. */
+export function add(marking: number, entry: Omit<Entry, 'key' | 'by'>) {
   const name = nameOf(marking);
   const pile = latest(name);
   const before = pile.waiting.filter(
     (each) =>
       !(
-        each.refused &&
+        (each.refused !== undefined || each.other !== undefined) &&
         each.pupil === entry.pupil &&
         each.question !== undefined &&
         each.question === entry.question
       ),
   );
+  // What another window typed is none of one's own, though this browser keeps both: who typed over it has not seen it.
   const own = [...pile.done, ...before].findLast(
-    (each) => each.pupil === entry.pupil && each.question === entry.question && entry.question !== undefined,
+    (each) =>
+      each.by === thisWindow() &&
+      each.pupil === entry.pupil &&
+      each.question === entry.question &&
+      entry.question !== undefined,
   );
   const key = newKey();
-  write(name, { ...pile, waiting: [...before, { ...entry, key, follows: own?.key }] });
+  write(name, { ...pile, waiting: [...before, { ...entry, key, by: thisWindow(), follows: own?.key }] });
   void pump(name);
 }
 

@@ -11,6 +11,11 @@ const orders = [
   { id: 'GROUPS', label: 'group by group' },
 ] as const;
 
+const twoEach = (names: string[]) =>
+  names.length === 0
+    ? ''
+    : ` ${names.join(', ')} ${names.length === 1 ? 'is' : 'are'} in several groups and ${names.length === 1 ? 'has' : 'have'} a sheet of each.`;
+
 /** Prints all sheets of a day at once, each with its pupil's name, in the order in which they are handed out. */
 export function DaySheets({ classId, date }: { classId: number; date: string }) {
   const queries = useQueryClient();
@@ -44,7 +49,7 @@ export function DaySheets({ classId, date }: { classId: number; date: string }) 
       ))}
       <Box component="span" role="status">
         {print.isPending && 'Setting them out …'}
-        {print.data && `${print.data.sheets} sheets go to the printer.`}
+        {print.data && `${print.data.sheets} sheets go to the printer.${twoEach(print.data.twice)}`}
       </Box>
       <Trouble message={print.error?.message} />
     </Box>

@@ -1,9 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Box, Button, Checkbox, FormControlLabel, TextField } from '@mui/material';
-import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { useDraft } from '../app/useDraft';
 
 type Worded = Pick<Schemas['WordedView'], 'own' | 'page' | 'sections'>;
 
@@ -17,11 +17,14 @@ type Props = {
 /** The teacher's own words on a page, and which of its sections are printed. */
 export function OwnWordsPanel({ worded, query, asks }: Props) {
   const queries = useQueryClient();
-  const [words, setWords] = useState(worded.own.words);
+  const { typed: words, type, done } = useDraft(`words on ${worded.page}`, worded.own.words);
   const keep = useMutation<Schemas['OwnWords'], Refused, Schemas['OwnWords']>({
     mutationFn: (own) =>
       ask(api.PUT('/api/page-words/{page}', { params: { path: { page: worded.page } }, body: own })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: query }),
+    onSuccess: () => {
+      done();
+      return queries.invalidateQueries({ queryKey: query });
+    },
   });
   const { without } = worded.own;
   const turn = (section: string) =>
@@ -38,7 +41,7 @@ export function OwnWordsPanel({ worded, query, asks }: Props) {
       <TextField
         label={asks ?? 'Your own words, printed first'}
         value={words}
-        onChange={(event) => setWords(event.target.value)}
+        onChange={(event) => type(event.target.value)}
         error={Boolean(keep.error?.about('words'))}
         helperText={keep.error?.about('words') && <Trouble message={keep.error.about('words')} />}
         multiline
@@ -55,6 +58,9 @@ export function OwnWordsPanel({ worded, query, asks }: Props) {
       >
         Put them on the page
       </Button>
+      <Box role="status" sx={{ color: ink.faint, fontSize: 14.5 }}>
+        {words !== worded.own.words && 'These words are on this device and not on the page yet.'}
+      </Box>
       <Box component="fieldset" sx={{ border: 0, p: 0, m: 0 }}>
         <Box component="legend" sx={{ p: 0, fontWeight: 700, color: ink.ink }}>
           On the page

@@ -5,6 +5,7 @@ import { keys } from '../api/keys';
 import { useQuery } from '../app/useQuery';
 import { PagesPreview } from '../print/PagesPreview';
 import { sendToPrinter } from '../print/sendToPrinter';
+import { Unprintable } from '../print/Unprintable';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { OwnWordsPanel } from './OwnWordsPanel';
@@ -41,6 +42,7 @@ export function ReportScreen({ kind }: { kind: ReportKind }) {
         <Link to={back(id)}>{backTo ?? `Back to ${report.data?.title ?? 'the record'}`}</Link>
       </Box>
       <Trouble message={report.error?.message} />
+      <Unprintable letters={report.data?.unprintable ?? []} />
       {!report.data && !report.isError && <Box sx={{ color: ink.faint }}>Setting out the pages …</Box>}
       <Box
         sx={{

@@ -28,9 +28,10 @@ export function PrintFiles({ printing, prints }: Props) {
         </Box>
       )}
       <Box role="status" sx={{ color: job?.state === 'failed' ? ink.wrong : ink.right }}>
-        {job?.state === 'done' && '✓ printed'}
-        {job?.state === 'stopped' && 'Stopped. Print again whenever you like.'}
-        {job?.state === 'failed' && '✗ Printing failed. Try again.'}
+        {job?.state === 'done' &&
+          (printing.isToPrinter ? '✓ the print dialog shows it' : '✓ the files are made')}
+        {job?.state === 'stopped' && 'Stopped; nothing was made. Begin again whenever you like.'}
+        {job?.state === 'failed' && '✗ The files could not be made. Try again.'}
       </Box>
       {!printing.isPrinting &&
         prints.map((print) => (

@@ -28,6 +28,7 @@ export function PrintPanel({ editor }: { editor: SetEditor }) {
   const pages = usePages(editor.id, kind, version, editor.keep.saved, !empty && !editor.keep.isPending);
   const printing = usePrinting(editor.id);
   const prints = usePrints(editor.id);
+  const shown = kinds.find((each) => each.id === kind)?.label;
   const toggle = (letter: string) =>
     setVersions(letters.filter((each) => (each === letter) !== versions.includes(each)));
   if (empty) {
@@ -40,10 +41,10 @@ export function PrintPanel({ editor }: { editor: SetEditor }) {
         <Box sx={{ borderTop: `1px solid ${ink.hair}`, mt: 2, pt: 1 }}>
           <Box
             role="group"
-            aria-label="Versions to print"
+            aria-label="Versions to make files of"
             sx={{ display: 'flex', gap: 2, alignItems: 'center' }}
           >
-            Versions
+            Files of version
             {letters.map((letter) => (
               <Tick
                 key={letter}
@@ -53,14 +54,22 @@ export function PrintPanel({ editor }: { editor: SetEditor }) {
               />
             ))}
           </Box>
-          <Button
-            variant="contained"
-            sx={{ mt: 1 }}
-            disabled={versions.length === 0 || editor.keep.isPending || printing.isPrinting}
-            onClick={() => printing.begin(versions)}
-          >
-            Print now
-          </Button>
+          <Box sx={{ display: 'flex', gap: 1, mt: 1, flexWrap: 'wrap' }}>
+            <Button
+              variant="contained"
+              disabled={editor.keep.isPending || printing.isPrinting}
+              onClick={() => printing.print(version, kind)}
+            >
+              Print {shown?.toLowerCase()} {version}
+            </Button>
+            <Button
+              variant="outlined"
+              disabled={versions.length === 0 || editor.keep.isPending || printing.isPrinting}
+              onClick={() => printing.makeFiles(versions)}
+            >
+              Make the files
+            </Button>
+          </Box>
           <Trouble message={printing.fault} />
           <PrintFiles printing={printing} prints={prints.data ?? []} />
         </Box>

@@ -1,7 +1,9 @@
 import { keepPreviousData, useMutation, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { useQuery } from '../app/useQuery';
+import { sendToPrinter } from '../print/sendToPrinter';
 
 const soon = 300;
 
@@ -35,9 +37,13 @@ export function usePrints(id: number) {
 /** Prints versions of a set: it is frozen, its files are written, and that can be watched and stopped. */
 export function usePrinting(id: number) {
   const queries = useQueryClient();
-  const begin = useMutation<Schemas['BegunView'], Refused, string[]>({
-    mutationFn: (versions) =>
-      ask(api.POST('/api/sets/{id}/prints', { params: { path: { id } }, body: { versions } })),
+  // Which file goes to the printer once it is there; none where files are made to be kept.
+  const toPrinter = useRef<string>(undefined);
+  const begin = useMutation<Schemas['BegunView'], Refused, { versions: string[]; print?: string }>({
+    mutationFn: ({ versions, print }) => {
+      toPrinter.current = print;
+      return ask(api.POST('/api/sets/{id}/prints', { params: { path: { id } }, body: { versions } }));
+    },
     onSuccess: () => queries.invalidateQueries({ queryKey: keys.sets.prints(id) }),
   });
   const jobId = begin.data?.job.id;
@@ -48,12 +54,22 @@ export function usePrinting(id: number) {
     refetchInterval: ({ state }) => (state.data && state.data.state !== 'printing' ? false : soon),
     staleTime: 0,
   });
+  const state = job.data?.state ?? begin.data?.job.state;
+  const code = begin.data?.prints[0]?.code;
+  useEffect(() => {
+    if (state === 'done' && code !== undefined && toPrinter.current) {
+      sendToPrinter(`/api/prints/${code}/${toPrinter.current}.pdf?inline=true`);
+      toPrinter.current = undefined;
+    }
+  }, [state, code]);
   const stop = useMutation<Schemas['JobView'], Refused>({
     mutationFn: () => ask(api.DELETE('/api/prints/jobs/{id}', { params: { path: { id: jobId ?? '' } } })),
     onSuccess: () => job.refetch(),
   });
   return {
-    begin: begin.mutate,
+    makeFiles: (versions: string[]) => begin.mutate({ versions }),
+    print: (version: string, kind: string) => begin.mutate({ versions: [version], print: kind }),
+    isToPrinter: begin.variables?.print !== undefined,
     stop: () => stop.mutate(),
     isPrinting:
       begin.isPending || (begin.isSuccess && !job.isError && (job.data?.state ?? 'printing') === 'printing'),

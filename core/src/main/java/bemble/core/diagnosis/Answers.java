@@ -40,6 +40,8 @@ public final class Answers {
     private static final int SOME_OF_A_FAMILY = 8;
     private static final int FEW_OF_A_FAMILY = 4;
     private static final int NO_FACT = -1;
+    private static final int LEAST_KILOBYTES = 12;
+    private static final int BYTES_AN_ENTRY = 125;
     /** Workings longer than this are not tried with every rule. */
     private static final int MOST_FOR_RULES = 300;
 
@@ -250,6 +252,23 @@ public final class Answers {
         return together.stream()
                 .filter(hand -> Written.tried(hand.over(Hand.CAREFUL), problem, method, HouseStyle.USUAL).isPresent())
                 .findFirst().map(hand -> new Path(names, hand, HouseStyle.USUAL, 0));
+    }
+
+    /**
+     * About how much memory this takes now, in kilobytes; it grows with what is asked of it. Measured: an entry of what hands come to
+     * takes some 125 bytes with its key, its hand and its names.
+     */
+    public synchronized int kilobytes() {
+        long entries = paths.values().stream().mapToLong(List::size).sum() + missedHands.size();
+        for (Outcomes each : bySlip.values()) {
+            entries += 3L * each.weights().size();
+        }
+        entries += worked == null ? 0 : 2L * worked.answers().size();
+        entries += ofTwo == null ? 0 : ofTwo.values().stream().mapToLong(List::size).sum();
+        for (Map<?, Map<String, Double>> each : List.<Map<?, Map<String, Double>>>of(missedAfter, byPair)) {
+            entries += each.values().stream().mapToLong(Map::size).sum() + each.size();
+        }
+        return (int) (LEAST_KILOBYTES + entries * BYTES_AN_ENTRY / 1024 + careful.decisions().size() / 4);
     }
 
     public Problem problem() {

@@ -99,6 +99,11 @@ final class ClassList {
         }
     }
 
+    /** A sign that turns the direction of what stands beside it: a name with one would turn its whole line. */
+    private static boolean turnsOthers(int letter) {
+        return letter >= 0x202A && letter <= 0x202E || letter >= 0x2066 && letter <= 0x2069;
+    }
+
     /**
      * The names of a list, blank where nobody stands in a line.
      *
@@ -116,7 +121,8 @@ final class ClassList {
             }
             Integer before = seen.putIfAbsent(key(name), i);
             if (name.length() > Limits.NAME_LETTERS || name.codePoints().noneMatch(Character::isLetter)
-                    || name.codePoints().anyMatch(letter -> Character.isISOControl(letter) || letter == 0xFFFD)) {
+                    || name.codePoints().anyMatch(letter -> Character.isISOControl(letter) || letter == 0xFFFD
+                            || turnsOthers(letter))) {
                 faults.add(new Fault(field(i), "Line " + (i + 1) + ", “" + shortened(name)
                         + "”, is not a name. Type a short name of 1 to " + Limits.NAME_LETTERS
                         + " letters, such as Ida M."));

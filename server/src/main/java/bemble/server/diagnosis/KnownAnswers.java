@@ -5,20 +5,22 @@ import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.slip.KeptRules;
 import bemble.core.style.HouseStyle;
+import bemble.server.load.CacheRoom;
 import bemble.server.rules.SchoolRules;
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The answers that hands come to, kept for the questions asked about last: a class works on the same sheet. */
 @Component
 public class KnownAnswers {
-    private static final int MOST = 300;
+    /** What has grown by so much since it was weighed is weighed anew. */
+    private static final int GROWN_KILOBYTES = 40;
     private volatile boolean used;
     private final SchoolRules rules;
-    private final Cache<Asked, Answers> kept = Caffeine.newBuilder().maximumSize(MOST).build();
+    private final Cache<Asked, Held> kept = CacheRoom.ANSWERS.cache((asked, held) -> held.kilobytes());
 
     /** @param method the id of the method it is worked by, or null for the one of the style */
     public record Wanted(Problem problem, @Nullable String method, HouseStyle style) {
@@ -34,6 +36,13 @@ public class KnownAnswers {
     /** What answers are kept by: with another rule given a name they are others. */
     private record Asked(Problem problem, String method, KeptRules rules) {}
 
+    /** @param kilobytes what they weighed when they were held; they grow with what is asked of them */
+    private record Held(Answers answers, int kilobytes) {
+        static Held of(Answers answers) {
+            return new Held(answers, answers.kilobytes());
+        }
+    }
+
     KnownAnswers(SchoolRules rules) {
         this.rules = rules;
     }
@@ -42,8 +51,16 @@ public class KnownAnswers {
     public List<Answers> of(List<Wanted> wanted) {
         used = true;
         KeptRules known = rules.now();
-        return wanted.parallelStream().map(each -> kept.get(new Asked(each.problem(), each.methodId(), known),
-                any -> each.answers(known))).toList();
+        return wanted.parallelStream().map(each -> held(new Asked(each.problem(), each.methodId(), known),
+                () -> each.answers(known))).toList();
+    }
+
+    private Answers held(Asked asked, Supplier<Answers> work) {
+        Held there = kept.get(asked, any -> Held.of(work.get()));
+        if (there.answers().kilobytes() > there.kilobytes() + GROWN_KILOBYTES) {
+            kept.put(asked, Held.of(there.answers()));
+        }
+        return there.answers();
     }
 
     /** Whether anybody has asked yet. */

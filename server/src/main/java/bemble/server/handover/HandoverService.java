@@ -71,17 +71,7 @@ class HandoverService {
      */
     @Transactional
     SchoolClass takeList(TeacherId teacherId, ClassId classId, byte[] file) {
-        List<String> names = new ArrayList<>();
-        for (TableFile.Row row : TableFile.rows(file)) {
-            String name = SpreadsheetText.typed(row.field(0));
-            boolean heading = names.isEmpty() && name.equalsIgnoreCase("name");
-            // A name stands at the number of its line, so that a refusal names it.
-            while (!heading && names.size() < row.line() - 1) {
-                names.add("");
-            }
-            names.add(heading ? "" : name);
-        }
-        return classes.addNames(teacherId, classId, names);
+        return classes.addNames(teacherId, classId, ListedNames.read(TableFile.rows(file)));
     }
 
     /** All marked answers of a class as CSV, a line each. */

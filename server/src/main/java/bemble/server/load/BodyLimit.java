@@ -22,6 +22,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 20)
 class BodyLimit extends OncePerRequestFilter {
+    private static final int KILOBYTE = 1024;
+    private static final int FILES_IN_THE_HEAP = 14;
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
@@ -30,7 +33,8 @@ class BodyLimit extends OncePerRequestFilter {
 
     private static int kilobytes(String path) {
         if (path.equals("/api/log/import") || path.equals("/api/classes/file")) {
-            return Limits.FILE_KILOBYTES;
+            // What is read of a file takes some ten times its size; one that does not fit is refused before.
+            return (int) Math.min(Limits.FILE_KILOBYTES, Runtime.getRuntime().maxMemory() / KILOBYTE / FILES_IN_THE_HEAP);
         }
         boolean kept = path.startsWith("/api/sets") && !path.equals("/api/sets/draft") || path.startsWith("/api/log")
                 || path.startsWith("/api/attempts") || path.startsWith("/api/in/papers") || path.equals("/api/mark")

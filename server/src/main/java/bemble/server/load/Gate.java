@@ -17,6 +17,8 @@ import org.springframework.stereotype.Component;
 public class Gate {
     private static final int FOR_TEACHERS = 12;
     private static final int FOR_OTHERS = 8;
+    /** Of those who are not signed in no more than two are worked at once: they leave the machine to who is. */
+    private static final int LEAST_FOR_OTHERS = 4;
     private static final int MOST_WAITING = 16;
     private static final long LONGEST_WAIT_SECONDS = 5;
 
@@ -59,7 +61,8 @@ public class Gate {
      */
     public Place enter(int cost) {
         Way way = isTeacher() ? teachers : others;
-        int wanted = Math.min(Math.max(0, cost), way.width);
+        int least = way == others && cost > 0 ? LEAST_FOR_OTHERS : 0;
+        int wanted = Math.min(Math.max(least, cost), way.width);
         if (wanted > 0 && !way.free.tryAcquire(wanted)) {
             await(way.free, wanted);
         }

@@ -32,7 +32,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class Jobs {
     private static final Logger LOG = LoggerFactory.getLogger(Jobs.class);
-    private static final int MOST_WAITING = 4;
+    /** Each holds its file. */
+    private static final int MOST_WAITING = 2;
     private static final int MOST_REMEMBERED = 100;
     private static final long PATIENCE_MILLISECONDS = 1200;
     private static final long ASK_AGAIN_SECONDS = 30;

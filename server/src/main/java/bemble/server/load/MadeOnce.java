@@ -3,7 +3,6 @@ package bemble.server.load;
 import bemble.server.faults.FaultAnswers;
 import bemble.server.limits.Limits;
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
@@ -41,7 +40,6 @@ class MadeOnce extends OncePerRequestFilter {
     /** The header with the key of a command, which its sender makes. */
     static final String KEY = "Command-Key";
     private static final int KILOBYTE = 1024;
-    private static final int MOST_KILOBYTES = 2_000;
     private static final int LONGEST_ANSWER = 200_000;
     private static final Duration KNOWN = Duration.ofMinutes(10);
     private static final long PATIENCE_SECONDS = 30;
@@ -53,8 +51,8 @@ class MadeOnce extends OncePerRequestFilter {
 
     /** Each command with its answer to come; nothing where it failed and may be tried again. */
     private final Cache<Command, CompletableFuture<Optional<Answer>>> answers =
-            Caffeine.newBuilder().maximumWeight(MOST_KILOBYTES).expireAfterWrite(KNOWN)
-                    .weigher((Command command, CompletableFuture<Optional<Answer>> answer) -> weight(answer)).build();
+            CacheRoom.COMMANDS.builder((Command command, CompletableFuture<Optional<Answer>> answer) -> weight(answer))
+                    .expireAfterWrite(KNOWN).build();
     private final FaultAnswers faults;
 
     MadeOnce(FaultAnswers faults) {

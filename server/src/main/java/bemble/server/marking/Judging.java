@@ -13,6 +13,7 @@ import bemble.server.diagnosis.KnownAnswers;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
+import bemble.server.load.CacheRoom;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.Views.MarkedSheetView;
 import bemble.server.marking.Views.MarkingView;
@@ -31,7 +32,6 @@ import bemble.server.marking.kept.StoredPaper;
 import bemble.server.rules.SchoolRules;
 import bemble.server.storage.DiskFull;
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -54,17 +54,16 @@ public class Judging {
     private static final double WORTH_SHOWING = 0.02;
     /** A pile with more answers that nobody has judged yet is shown first and judged afterwards: each takes about a millisecond. */
     private static final int MOST_AT_ONCE = 100;
-    private static final int MOST_KEPT = 24_000;
-    private static final int MOST_SHEETS = 40;
 
     /** What a judgement rests on: as long as none of it changes there is no other. */
     private record Grounds(List<Problem> problems, List<MarkedAnswer> answers, HouseStyle style, KeptRules rules) {}
 
     private record SheetInStyle(PileSheet sheet, HouseStyle style) {}
 
-    private final Cache<SheetInStyle, ReadSheet> sheets = Caffeine.newBuilder().maximumSize(MOST_SHEETS).build();
-    private final Cache<Grounds, Map<Integer, Judged>> judgements = Caffeine.newBuilder().maximumWeight(MOST_KEPT)
-            .weigher((Grounds grounds, Map<Integer, Judged> judged) -> 1 + grounds.answers().size()).build();
+    private final Cache<SheetInStyle, ReadSheet> sheets =
+            CacheRoom.SHEETS.cache((sheet, read) -> 1 + sheet.sheet().problems().size());
+    private final Cache<Grounds, Map<Integer, Judged>> judgements =
+            CacheRoom.JUDGEMENTS.cache((grounds, judged) -> 1 + grounds.answers().size());
 
     private final Piles piles;
     private final PaperAnswers paperAnswers;

@@ -16,6 +16,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** All sheets of a day as one print, each with its pupil's name, in the order in which they are handed out. */
@@ -38,15 +40,22 @@ class DaySheets {
     /** A sheet for a pupil. */
     private record Handed(Pupil pupil, GroupView group) {}
 
+    /** @param twice who has more than one sheet, since they are in several groups of the day */
+    record ToPrint(int sheets, List<String> twice) {}
+
     /**
      * Makes the sets that are missing.
      *
      * @return how many sheets there are to print
      * @throws Missing where nothing is planned for that day
      */
-    int make(TeacherId teacherId, ClassId classId, LocalDate day) {
+    ToPrint make(TeacherId teacherId, ClassId classId, LocalDate day) {
         groups(teacherId, classId, day).forEach(group -> plans.setFor(teacherId, classId, day, group.key()));
-        return handed(teacherId, classId, day, Order.GROUPS).size();
+        List<Handed> handed = handed(teacherId, classId, day, Order.GROUPS);
+        Map<String, Long> sheetsOf = handed.stream().collect(
+                Collectors.groupingBy(each -> each.pupil().name(), TreeMap::new, Collectors.counting()));
+        return new ToPrint(handed.size(), sheetsOf.entrySet().stream().filter(entry -> entry.getValue() > 1)
+                .map(Map.Entry::getKey).toList());
     }
 
     /** The print; the sets have been made before. */

@@ -9,6 +9,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
+import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -40,7 +41,8 @@ class PlanController {
     record ChangedPlan(@NotNull(message = "The plan is missing.") @Valid PlanContent content,
             @NotNull(message = "Say which revision was changed.") @Min(value = 0, message = "Revisions are counted from 0.") Integer revision) {}
 
-    record ToPrint(@NotNull int sheets) {}
+    /** @param twice who has a sheet of each of several groups */
+    record ToPrint(@NotNull int sheets, @NotNull List<String> twice) {}
 
     record MadeFor(@NotNull SetId setId) {}
 
@@ -88,7 +90,8 @@ class PlanController {
     @PostMapping("/plan/days/{day}/sheets")
     ToPrint makeSheets(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @PathVariable LocalDate day) {
-        return new ToPrint(sheets.make(teacher.id(), id, day));
+        DaySheets.ToPrint made = sheets.make(teacher.id(), id, day);
+        return new ToPrint(made.sheets(), made.twice());
     }
 
     /** All sheets of a day, each with its pupil's name. */

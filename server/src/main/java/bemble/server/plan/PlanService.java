@@ -20,6 +20,7 @@ import bemble.server.ids.PupilId;
 import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
+import bemble.server.load.CacheRoom;
 import bemble.server.plan.PlanContent.PlannedDay;
 import bemble.server.plan.PlanContent.PlannedGroup;
 import bemble.server.plan.PlanViews.GroupView;
@@ -29,7 +30,6 @@ import bemble.server.progress.RecordService;
 import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.storage.Turns;
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.util.List;
@@ -43,7 +43,7 @@ import tools.jackson.databind.ObjectMapper;
 /** Makes the week's plan of a class and keeps what is changed in it by hand. */
 @Service
 public class PlanService {
-    private static final int MOST_PLANS = 60;
+    private static final int KILOBYTES_A_PUPIL = 6;
 
     private record Asked(List<PlannedPupil> pupils, PlanWishes wishes) {
         WeekPlan plan() {
@@ -59,7 +59,7 @@ public class PlanService {
     private final PrintedSheets sheets;
     private final ObjectMapper json;
     /** Plans made lately: what a class can do and what is wanted of it say all of a plan, and mostly neither has changed. */
-    private final Cache<Asked, WeekPlan> planned = Caffeine.newBuilder().maximumSize(MOST_PLANS).build();
+    private final Cache<Asked, WeekPlan> planned = CacheRoom.PLANS.cache((asked, plan) -> KILOBYTES_A_PUPIL * asked.pupils().size());
 
     PlanService(ClassService classes, RecordService records, TermService terms, PlanMapper plans, PrintedSheets sheets,
             ObjectMapper json, Turns turns) {

@@ -2,15 +2,20 @@ package bemble.server.print;
 
 import bemble.core.print.Ink;
 import bemble.core.print.Page;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.PathIterator;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.cos.COSString;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 
@@ -71,21 +76,66 @@ public final class PdfWriter {
 
     private static void text(Ink.Text text, float height, PageFonts fonts, PDPageContentStream stream)
             throws IOException {
+        ShapedText shaped = ShapedText.of(text.text(), text.bold()).orElse(null);
+        if (shaped != null) {
+            outline(text, shaped, height, stream);
+            return;
+        }
         PDType0Font font = fonts.of(text.bold());
         String printable = PageFonts.printable(font, text.text());
         float size = (float) text.size() * POINTS;
         float width = font.getStringWidth(printable) / 1000 * size;
-        float back = switch (text.align()) {
-            case START -> 0;
-            case MIDDLE -> width / 2;
-            case END -> width;
-        };
+        float back = (float) back(text, width);
         stream.beginText();
         stream.setNonStrokingColor(0f);
         stream.setFont(font, size);
         stream.newLineAtOffset(x(text.x()) - back, y(text.y(), height));
         stream.showText(printable);
         stream.endText();
+    }
+
+    /** How far before its place a text begins. */
+    static double back(Ink.Text text, double width) {
+        return switch (text.align()) {
+            case START -> 0;
+            case MIDDLE -> width / 2;
+            case END -> width;
+        };
+    }
+
+    /** A text as its outline, with what it says beside it for whoever copies or listens. */
+    private static void outline(Ink.Text text, ShapedText shaped, float height, PDPageContentStream stream)
+            throws IOException {
+        COSDictionary said = new COSDictionary();
+        said.setItem(COSName.ACTUAL_TEXT, new COSString(text.text()));
+        stream.beginMarkedContent(COSName.getPDFName("Span"), PDPropertyList.create(said));
+        stream.setNonStrokingColor(0f);
+        double left = text.x() - back(text, shaped.width() * text.size());
+        PathIterator path = shaped.outline().getPathIterator(new AffineTransform(text.size() * POINTS, 0, 0,
+                -text.size() * POINTS, left * POINTS, y(text.y(), height)));
+        float[] at = new float[6];
+        float x = 0;
+        float y = 0;
+        for (; !path.isDone(); path.next()) {
+            switch (path.currentSegment(at)) {
+                case PathIterator.SEG_MOVETO -> stream.moveTo(at[0], at[1]);
+                case PathIterator.SEG_LINETO -> stream.lineTo(at[0], at[1]);
+                case PathIterator.SEG_QUADTO -> stream.curveTo((float) third(x, at[0]), (float) third(y, at[1]),
+                        (float) third(at[2], at[0]), (float) third(at[3], at[1]), at[2], at[3]);
+                case PathIterator.SEG_CUBICTO -> stream.curveTo(at[0], at[1], at[2], at[3], at[4], at[5]);
+                default -> stream.closePath();
+            }
+            int end = switch (path.currentSegment(at)) {
+                case PathIterator.SEG_MOVETO, PathIterator.SEG_LINETO -> 0;
+                case PathIterator.SEG_QUADTO -> 2;
+                case PathIterator.SEG_CUBICTO -> 4;
+                default -> -1;
+            };
+            x = end < 0 ? x : at[end];
+            y = end < 0 ? y : at[end + 1];
+        }
+        stream.fill();
+        stream.endMarkedContent();
     }
 
     private static double third(double end, double towards) {

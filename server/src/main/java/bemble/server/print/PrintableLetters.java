@@ -8,7 +8,7 @@ import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 
-/** Which letters the printed fonts have. */
+/** Which letters can be printed: those of the page's own font, and those of the fonts for other scripts. */
 public final class PrintableLetters {
     private static final CmapLookup GLYPHS = glyphs();
 
@@ -22,13 +22,19 @@ public final class PrintableLetters {
         }
     }
 
+    /** Whether the page's own font sets a letter, from left to right. */
+    static boolean isOfThePage(int letter) {
+        return GLYPHS.getGlyphId(letter) != 0 || letter < ' ';
+    }
+
     static boolean has(int letter) {
-        return GLYPHS.getGlyphId(letter) != 0;
+        return GLYPHS.getGlyphId(letter) != 0 || Scripts.of(letter).isPresent();
     }
 
     /** The letters of a text that cannot be printed, each once; blanks and line ends are no letters. */
     public static List<String> missing(String text) {
-        return text.codePoints().filter(letter -> !Character.isWhitespace(letter) && !has(letter)).distinct()
+        return text.codePoints().filter(letter -> !Character.isWhitespace(letter)
+                && !Scripts.isSilent(letter) && !has(letter)).distinct()
                 .mapToObj(Character::toString).toList();
     }
 }

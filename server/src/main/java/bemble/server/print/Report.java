@@ -1,8 +1,10 @@
 package bemble.server.print;
 
+import bemble.core.print.Ink;
 import bemble.core.print.Page;
 import bemble.server.web.Download;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
@@ -13,7 +15,13 @@ import org.springframework.http.ResponseEntity;
  */
 public record Report(String title, List<Page> pages) {
     public ReportView view() {
-        return new ReportView(title, pages.stream().map(SvgWriter::write).toList());
+        return new ReportView(title, pages.stream().map(SvgWriter::write).toList(), unprintable());
+    }
+
+    /** The letters on its pages that no font has. */
+    public List<String> unprintable() {
+        return PrintableLetters.missing(pages.stream().flatMap(page -> page.inks().stream())
+                .map(ink -> ink instanceof Ink.Text text ? text.text() : "").distinct().collect(Collectors.joining()));
     }
 
     /**

@@ -2,6 +2,9 @@ package bemble.server.print;
 
 import bemble.core.print.Ink;
 import bemble.core.print.Page;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.PathIterator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
@@ -36,11 +39,36 @@ public final class SvgWriter {
                     bend.x1(),
                     bend.y1(), bend.towardsX(), bend.towardsY(), bend.x2(), bend.y2(), bend.width()));
         } else if (ink instanceof Ink.Text text) {
+            ShapedText shaped = ShapedText.of(text.text(), text.bold()).orElse(null);
+            if (shaped != null) {
+                outline(text, shaped, svg);
+                return;
+            }
             svg.append(format("<text x=\"%s\" y=\"%s\" font-size=\"%s\" text-anchor=\"%s\"%s>", text.x(), text.y(),
                     text.size(), Objects.requireNonNull(ANCHORS.get(text.align())),
                     text.bold() ? " font-weight=\"700\"" : ""));
             svg.append(HtmlUtils.htmlEscapeDecimal(printable(text.text()))).append("</text>");
         }
+    }
+
+    /** A text in another script as its outline, since a browser may not have its letters; what it says stands beside it. */
+    private static void outline(Ink.Text text, ShapedText shaped, StringBuilder svg) {
+        double left = text.x() - PdfWriter.back(text, shaped.width() * text.size());
+        svg.append("<path role=\"img\" aria-label=\"").append(HtmlUtils.htmlEscapeDecimal(printable(text.text())))
+                .append("\" d=\"");
+        double[] at = new double[6];
+        PathIterator path = shaped.outline()
+                .getPathIterator(new AffineTransform(text.size(), 0, 0, text.size(), left, text.y()));
+        for (; !path.isDone(); path.next()) {
+            int kind = path.currentSegment(at);
+            String letter = List.of("M", "L", "Q", "C", "Z").get(kind);
+            int numbers = List.of(2, 2, 4, 6, 0).get(kind);
+            svg.append(letter);
+            for (int i = 0; i < numbers; i++) {
+                svg.append(i == 0 ? "" : " ").append(format("%s", at[i]));
+            }
+        }
+        svg.append("\"/>");
     }
 
     /** Without the control characters that no SVG may have. */

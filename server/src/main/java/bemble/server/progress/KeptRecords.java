@@ -3,6 +3,7 @@ package bemble.server.progress;
 import bemble.core.progress.Place;
 import bemble.server.classes.Pupil;
 import bemble.server.ids.PupilId;
+import bemble.server.load.CacheRoom;
 import bemble.server.marking.MarkedWork;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.Marked;
@@ -15,7 +16,6 @@ import bemble.server.progress.KeptMapper.Version;
 import bemble.server.progress.KeptMapper.WeekRow;
 import bemble.server.rules.SchoolRules;
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -51,7 +51,7 @@ public class KeptRecords {
     static final int MADE_BY = 1;
     private static final Logger LOG = LoggerFactory.getLogger(KeptRecords.class);
     private static final int AT_A_TIME = 30;
-    private static final int MOST_READ = 2000;
+    private static final int PLACES_A_KILOBYTE = 6;
 
     private final KeptMapper kept;
     private final MarkedWork work;
@@ -60,7 +60,8 @@ public class KeptRecords {
     private final Clock clock;
     private final TransactionTemplate alone;
     /** What was read lately; a record that is worked out again has another version. */
-    private final Cache<Version, Map<String, Place>> read = Caffeine.newBuilder().maximumSize(MOST_READ).build();
+    private final Cache<Version, Map<String, Place>> read = CacheRoom.RECORDS
+            .cache((version, places) -> 1 + places.size() / PLACES_A_KILOBYTE);
 
     KeptRecords(KeptMapper kept, MarkedWork work, RungFinder rungs, SchoolRules rules, Clock clock,
             PlatformTransactionManager transactions) {

@@ -7,7 +7,7 @@ import bemble.core.practice.Rung;
 import bemble.core.practice.features.Features;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
-import com.github.benmanes.caffeine.cache.Caffeine;
+import bemble.server.load.CacheRoom;
 import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -17,9 +17,9 @@ import org.springframework.stereotype.Component;
 /** On which rung a question stands, and whether it gave the usual slips a chance; remembered for the questions of late. */
 @Component
 class RungFinder {
-    private static final int MOST = 5000;
     private static final int SAMPLE = 4;
-    private final LoadingCache<Problem, Place> places = Caffeine.newBuilder().maximumSize(MOST).build(
+    private final LoadingCache<Problem, Place> places = CacheRoom.RUNGS
+            .builder((Problem problem, Place place) -> 1).build(
             problem -> new Place(problem.operation(), Ladder.rungOf(Features.of(problem)).orElse(null),
                     Remedy.givesUsualSlipsAChance(problem)));
     private final Map<Rung, Boolean> chances = new ConcurrentHashMap<>();

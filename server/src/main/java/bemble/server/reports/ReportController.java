@@ -34,14 +34,17 @@ class ReportController {
      * A page to look at, with what can be changed of it.
      *
      * @param pages each as SVG
+     * @param unprintable letters that no font has; a ? stands for them
      * @param page the name under which the teacher's words are kept
      * @param sections the titles of what stands on it, in order
      */
-    record WordedView(@NotNull String title, @NotNull List<String> pages, @NotNull String page,
+    record WordedView(@NotNull String title, @NotNull List<String> pages, @NotNull List<String> unprintable,
+            @NotNull String page,
             @NotNull List<String> sections,
             @NotNull OwnWords own) {
         static WordedView of(WordedPages.Worded worded) {
-            return new WordedView(worded.report().title(), worded.report().view().pages(), worded.page(),
+            return new WordedView(worded.report().title(), worded.report().view().pages(),
+                    worded.report().unprintable(), worded.page(),
                     worded.sections().stream().map(Section::title).toList(), worded.own());
         }
     }

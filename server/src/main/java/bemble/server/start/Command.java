@@ -2,9 +2,10 @@ package bemble.server.start;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -15,6 +16,8 @@ public final class Command {
     private static final long LONGEST_STOP_MILLIS = 4_500;
     private static final String USUAL_PORT = "8417";
     private static final String USUAL_ADDRESS = "127.0.0.1";
+
+    private static final Logger LOG = LoggerFactory.getLogger(Command.class);
 
     private final List<String> arguments;
 
@@ -48,6 +51,9 @@ public final class Command {
         try {
             ConfigurableApplicationContext context = SpringApplication.run(application, all.toArray(String[]::new));
             folder.keepDatabaseToOwner();
+            if (is("bemble.after-out-of-memory")) {
+                LOG.warn("Bemble ran out of memory and was started anew. What was shown as saved is there.");
+            }
             String port = context.getEnvironment().getProperty("local.server.port", USUAL_PORT);
             if (is("bemble.rebuild-records")) {
                 System.exit(SpringApplication.exit(context));
@@ -107,7 +113,8 @@ public final class Command {
 
     private Optional<String> option(String name) {
         String before = "--" + name + "=";
-        return Arrays.stream(arguments.toArray(String[]::new)).filter(argument -> argument.startsWith(before))
-                .map(argument -> argument.substring(before.length())).findFirst();
+        // The last one counts, as a person who says it twice would mean it.
+        return arguments.stream().filter(argument -> argument.startsWith(before))
+                .map(argument -> argument.substring(before.length())).reduce((first, last) -> last);
     }
 }

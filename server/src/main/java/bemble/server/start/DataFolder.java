@@ -12,11 +12,13 @@ import java.util.Queue;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.stream.Stream;
 
 /** The folder that holds everything one Bemble keeps. It is readable by its owner only, and one server uses it at a time. */
 public final class DataFolder {
     private static final String DATABASE = "bemble";
     private static final String DATABASE_FILE = DATABASE + ".mv.db";
+    private static final String IN_USE = "in-use";
     /** Tells data of the demo school, which may be emptied, from a real school's. */
     private static final String DEMO_MARK = "demo-school";
     private static final Set<PosixFilePermission> OWNER_ONLY = PosixFilePermissions.fromString("rwx------");
@@ -35,16 +37,21 @@ public final class DataFolder {
     }
 
     /**
-     * Opens a folder, which is made where it is missing.
+     * Opens a folder, which is made where it is missing. One that holds other things is left as it is.
      *
-     * @throws CannotStart where it cannot be written, or another Bemble uses it
+     * @throws CannotStart where it cannot be written, is not Bemble's, holds damaged data, or another Bemble uses it
      */
     public static DataFolder open(Path wanted) {
         Path folder = wanted.toAbsolutePath().normalize();
         try {
+            if (holdsOtherThings(folder)) {
+                throw new CannotStart("The folder " + folder + " holds other things, and Bemble keeps a folder for itself. "
+                        + "Give it one of its own: --data " + folder.resolve("bemble-data"));
+            }
+            DatabaseFile.requireReadable(folder.resolve(DATABASE_FILE));
             Files.createDirectories(folder);
             keepToOwner(folder, OWNER_ONLY);
-            Path file = folder.resolve("in-use");
+            Path file = folder.resolve(IN_USE);
             FileChannel channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             keepToOwner(file, OWNER_FILE);
             if (channel.tryLock() == null) {
@@ -59,6 +66,17 @@ public final class DataFolder {
             throw new CannotStart(
                     "The data folder " + folder + " cannot be written. Choose another with --data DIR, or "
                             + "let its owner give you the right to write there.");
+        }
+    }
+
+    /** Whether a folder is there that Bemble has not made: there is something in it, and nothing of Bemble's. */
+    private static boolean holdsOtherThings(Path folder) throws IOException {
+        if (!Files.isDirectory(folder)) {
+            return false;
+        }
+        try (Stream<Path> there = Files.list(folder)) {
+            List<String> names = there.map(path -> path.getFileName().toString()).toList();
+            return !names.isEmpty() && names.stream().noneMatch(List.of(IN_USE, DATABASE_FILE, DEMO_MARK)::contains);
         }
     }
 

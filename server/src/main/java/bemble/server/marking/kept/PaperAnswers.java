@@ -49,8 +49,9 @@ public class PaperAnswers {
         }
         requireCode(teacherId, answer.how());
         MarkedAnswer there = open.answer(answer.pupilId(), answer.question());
-        requireSeen(there, seen);
+        // Where two say the same there is nothing to ask.
         if (there == null || !there.saysTheSameAs(answer)) {
+            requireSeen(there, seen);
             keep(open, answer);
         }
     }
