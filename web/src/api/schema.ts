@@ -3537,6 +3537,8 @@ export interface components {
             check?: string;
             /** @description the name of a slip to write it with */
             slip?: string;
+            /** @description the name of a second slip, made beside the first */
+            with?: string;
         };
         /** @enum {string} */
         Anchor: "middle" | "low" | "high" | "before" | "before-high" | "before-low" | "after";
@@ -3682,6 +3684,7 @@ export interface components {
             decimals: number;
             method: string;
             slip?: string;
+            with?: string;
             answer: components["schemas"]["AnswerView"];
             record: string;
             check: components["schemas"]["CheckView"];

@@ -37,3 +37,9 @@ export type Pile = {
   /** Why nothing can be kept just now. */
   trouble?: string;
 };
+
+/** What sends an entry, and what is told when it was taken. */
+export type Sender = {
+  send: (marking: number, entry: Entry) => Promise<void>;
+  emptied: (marking: number) => void;
+};

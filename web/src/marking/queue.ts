@@ -1,16 +1,12 @@
 import { Refused, type Schemas } from '../api/client';
 import { newKey } from '../api/newKey';
-import type { Entry, Pile } from './entry';
-
-/** What sends an entry, and what is told when it was taken. */
-type Sender = { send: (marking: number, entry: Entry) => Promise<void>; emptied: (marking: number) => void };
+import type { Entry, Pile, Sender } from './entry';
+import { thisWindow } from './thisWindow';
 
 const mostDone = 200;
 const longestWait = 15_000;
 /** Answers of the server after which nothing becomes better by sending the same again. */
 const final = [400, 404, 413, 422];
-const windowName = 'bemble window';
-const unnamed = newKey();
 const none: Pile = { waiting: [], done: [] };
 
 const piles = new Map<string, Pile>();
@@ -55,17 +51,6 @@ const pileOf = (name: string) => piles.get(name) ?? none;
 function latest(name: string): Pile {
   const stored = read(name);
   return stored === none ? pileOf(name) : { ...stored, trouble: pileOf(name).trouble };
-}
-
-/** What this window is called; a reload does not change it. */
-function thisWindow() {
-  try {
-    const name = sessionStorage.getItem(windowName) ?? newKey();
-    sessionStorage.setItem(windowName, name);
-    return name;
-  } catch {
-    return unnamed;
-  }
 }
 
 /** Whether an entry waits for nobody's decision. */

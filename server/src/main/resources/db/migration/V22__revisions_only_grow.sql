@@ -1,2 +1,9 @@
--- An answer that is typed anew after it was taken out has another revision than the one before.
-create sequence answer_revision start with (select coalesce(max(revision), 0) + 1 from marked_answer);
+-- The last revision of an answer that was taken out: one that is typed anew goes on from there, so that no two answers to a
+-- question ever have the same.
+create table taken_out_answer (
+    marking_id bigint not null references marking(id) on delete cascade,
+    pupil_id bigint not null references pupil(id) on delete cascade,
+    question int not null,
+    revision int not null,
+    primary key (marking_id, pupil_id, question)
+);

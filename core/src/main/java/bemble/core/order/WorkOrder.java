@@ -13,15 +13,28 @@ import org.jspecify.annotations.Nullable;
  * @param method the id of a method, or null for the usual one
  * @param check the id of a check, or null for the usual one
  * @param slip the id of the slip to write it with, or null for a careful hand
+ * @param with the id of a second slip made beside it, or null
  */
 public record WorkOrder(Problem problem, @Nullable String method, HouseStyle style, @Nullable String check,
-        @Nullable String slip) {
-    /** @throws Refusal if there is no such slip */
+        @Nullable String slip, @Nullable String with) {
+    /** @throws Refusal if there is no such slip, or a second one without a first */
     public WorkOrder {
         if (slip != null) {
-            Slips.requireKnown(slip);
+            Slips.requireKnown(slip, "slip");
+        }
+        if (with != null) {
+            if (slip == null) {
+                throw Refusal.of("slip", "“with” names a second slip. Say the first one too, as “slip”.");
+            }
+            Slips.requireKnown(with, "with");
         }
     }
+
+    public WorkOrder(Problem problem, @Nullable String method, HouseStyle style, @Nullable String check,
+            @Nullable String slip) {
+        this(problem, method, style, check, slip, null);
+    }
+
 
     public WorkOrder(Problem problem, @Nullable String method, HouseStyle style, @Nullable String check) {
         this(problem, method, style, check, null);

@@ -29,11 +29,13 @@ import org.jspecify.annotations.Nullable;
 public final class Worked {
     private final Written written;
     private final @Nullable String slip;
+    private final @Nullable String with;
     private final Check check;
     private @Nullable Working working;
     private @Nullable Sheet sheet;
 
-    private Worked(Written written, CheckKind kind, @Nullable String slip) {
+    private Worked(Written written, CheckKind kind, @Nullable String slip, @Nullable String with) {
+        this.with = with;
         this.written = written;
         this.slip = slip;
         this.check = Checking.write(kind, written.problem(), written.method(), written.answer(), written.desk());
@@ -48,27 +50,34 @@ public final class Worked {
         Problem problem = order.problem();
         Method<?> method = Methods.find(problem, order.method(), order.style());
         CheckKind kind = Checking.find(problem, order.check(), order.style());
-        if (order.slip() == null) {
-            return new Worked(Written.by(Hand.CAREFUL, problem, method, order.style()), kind, null);
+        String name = order.slip();
+        if (name == null) {
+            return new Worked(Written.by(Hand.CAREFUL, problem, method, order.style()), kind, null, null);
         }
-        Slip slip = Slipped.find(order.slip(), problem, method, order.style()).orElseThrow(() -> Refusal.of("slip",
-                "“" + order.slip() + "” cannot happen in " + problem.text()
-                        + ", or leaves its answer as it is. Choose another slip or another problem."));
-        return by(slip, order, kind, order.slip());
+        String with = order.with();
+        Slip slip = with != null
+                ? Slipped.find(name, with, problem, method, order.style()).orElseThrow(() -> Refusal.of("with",
+                        "“" + name + "” and “" + with + "” together cannot happen in " + problem.text()
+                                + ", or leave its answer as it is. Choose others, or another problem."))
+                : Slipped.find(name, problem, method, order.style()).orElseThrow(() -> Refusal.of("slip",
+                        "“" + name + "” cannot happen in " + problem.text()
+                                + ", or leaves its answer as it is. Choose another slip or another problem."));
+        return by(slip, order, kind, name, with);
     }
 
     /**
      * Works a problem with a slip of any kind.
      *
      * @param name the slip's name, to be kept with it
+     * @param with the name of the second slip where it is of two
      */
-    public static Worked by(Slip slip, WorkOrder order, @Nullable String name) {
-        return by(slip, order, Checking.find(order.problem(), order.check(), order.style()), name);
+    public static Worked by(Slip slip, WorkOrder order, @Nullable String name, @Nullable String with) {
+        return by(slip, order, Checking.find(order.problem(), order.check(), order.style()), name, with);
     }
 
-    private static Worked by(Slip slip, WorkOrder order, CheckKind kind, @Nullable String name) {
+    private static Worked by(Slip slip, WorkOrder order, CheckKind kind, @Nullable String name, @Nullable String with) {
         Method<?> method = Methods.find(order.problem(), order.method(), order.style());
-        return new Worked(Written.by(slip.over(Hand.CAREFUL), order.problem(), method, order.style()), kind, name);
+        return new Worked(Written.by(slip.over(Hand.CAREFUL), order.problem(), method, order.style()), kind, name, with);
     }
 
     public Problem problem() {
@@ -87,6 +96,11 @@ public final class Worked {
     /** The id of the slip it was written with, or null. */
     public @Nullable String slip() {
         return slip;
+    }
+
+    /** The id of the second slip made beside it, or null. */
+    public @Nullable String with() {
+        return with;
     }
 
     public Answer answer() {

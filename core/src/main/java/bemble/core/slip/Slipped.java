@@ -6,12 +6,17 @@ import bemble.core.hand.Written;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Problems written with a slip: 687 + 58 with {@code carry-forgotten} comes to 635. */
 public final class Slipped {
     /** Facts beyond this are not tried for a near miss. */
     private static final int MOST_FACTS = 4000;
+    /** Of two slips so many hands each are tried beside each other. */
+    private static final int MOST_BESIDE = 20;
 
     private Slipped() {}
 
@@ -22,21 +27,41 @@ public final class Slipped {
      */
     public static Optional<Slip> find(String id, Problem problem, Method<?> method, HouseStyle style) {
         String right = Written.answerBy(Hand.CAREFUL, problem, method, style).answer().text();
-        if (!id.equals(Slips.FACT_NEAR_MISS)) {
-            return Slips.named(id, problem, method.name()).stream()
-                    .flatMap(slip -> slip.slips(problem).stream())
-                    .filter(slip -> changes(slip, problem, method, style, right)).findFirst();
-        }
-        int facts = Written.answerBy(Hand.CAREFUL, problem, method, style).factsWorked().size();
-        for (int which = 0; which < Math.min(facts, MOST_FACTS); which++) {
-            for (int by : new int[] {1, -1}) {
-                Slip slip = Slip.nearMiss(which, by);
-                if (changes(slip, problem, method, style, right)) {
-                    return Optional.of(slip);
+        return hands(id, problem, method, style).filter(slip -> changes(slip, problem, method, style, right)).findFirst();
+    }
+
+    /**
+     * Two slips made beside each other, where their hand comes to another answer than a careful one; one to which both do something
+     * is taken before one that shows the one alone.
+     *
+     * @return nothing where the two together get stuck or leave the answer's text as it is
+     */
+    public static Optional<Slip> find(String one, String other, Problem problem, Method<?> method, HouseStyle style) {
+        String right = Written.answerBy(Hand.CAREFUL, problem, method, style).answer().text();
+        List<Slip> second = hands(other, problem, method, style).limit(MOST_BESIDE).toList();
+        Slip found = null;
+        for (Slip hand : hands(one, problem, method, style).limit(MOST_BESIDE).toList()) {
+            String alone = answer(hand, problem, method, style).orElse(right);
+            for (Slip with : second) {
+                Slip both = hand.and(with);
+                String answer = answer(both, problem, method, style).orElse(right);
+                if (!answer.equals(right) && !answer.equals(alone)
+                        && !answer.equals(answer(with, problem, method, style).orElse(right))) {
+                    return Optional.of(both);
                 }
+                found = found == null && !answer.equals(right) ? both : found;
             }
         }
-        return Optional.empty();
+        return Optional.ofNullable(found);
+    }
+
+    private static Stream<Slip> hands(String id, Problem problem, Method<?> method, HouseStyle style) {
+        if (!id.equals(Slips.FACT_NEAR_MISS)) {
+            return Slips.named(id, problem, method.name()).stream().flatMap(slip -> slip.slips(problem).stream());
+        }
+        int facts = Written.answerBy(Hand.CAREFUL, problem, method, style).factsWorked().size();
+        return IntStream.range(0, Math.min(facts, MOST_FACTS)).boxed()
+                .flatMap(which -> Stream.of(Slip.nearMiss(which, 1), Slip.nearMiss(which, -1)));
     }
 
     private static boolean changes(Slip slip, Problem problem, Method<?> method, HouseStyle style, String right) {

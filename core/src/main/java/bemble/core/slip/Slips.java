@@ -152,10 +152,15 @@ public final class Slips {
 
     /** @throws Refusal where no operation has a slip of that name */
     public static void requireKnown(String id) {
+        requireKnown(id, "slip");
+    }
+
+    /** @param field where the name stands */
+    public static void requireKnown(String id, String field) {
         List<String> ids =
                 Stream.concat(ALL.stream().map(KnownSlip::id), Stream.of(FACT_NEAR_MISS)).distinct().toList();
         if (!ids.contains(id) && find(id).isEmpty()) {
-            throw Refusal.of("slip", "There is no slip called “" + id + "”. Choose one of: "
+            throw Refusal.of(field, "There is no slip called “" + id + "”. Choose one of: "
                     + ids.stream().collect(Collectors.joining(", ")) + ".");
         }
     }

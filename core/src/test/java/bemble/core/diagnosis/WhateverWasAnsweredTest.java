@@ -114,7 +114,7 @@ class WhateverWasAnsweredTest {
     private static void shown(Finding finding, Answers answers) {
         try {
             Worked.by(finding.hand(), new WorkOrder(answers.problem(), answers.method().name().id(), finding.style(), null),
-                    finding.slip()).sheet();
+                    finding.slip(), finding.with()).sheet();
         } catch (Refusal noCheck) {
             // From some answers no check can be worked.
         }

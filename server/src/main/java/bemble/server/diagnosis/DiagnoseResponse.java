@@ -66,7 +66,7 @@ public record DiagnoseResponse(
         HouseStyle style = finding.style().equals(HouseStyle.USUAL) ? order.style() : order.style().keepingOrder();
         WorkOrder again = new WorkOrder(order.problem(), order.method(), style, null);
         try {
-            return WorkResponse.of(Worked.by(finding.hand(), again, finding.slip()));
+            return WorkResponse.of(Worked.by(finding.hand(), again, finding.slip(), finding.with()));
         } catch (Stuck | Refusal notInThisStyle) {
             // Set out in another order the same hand may get stuck; the finding stands without its picture.
             return null;

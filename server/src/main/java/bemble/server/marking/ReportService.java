@@ -6,6 +6,7 @@ import bemble.core.diagnosis.DiagnosisWords;
 import bemble.core.diagnosis.MarkingKey;
 import bemble.core.diagnosis.Writer;
 import bemble.core.problem.Problem;
+import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import bemble.server.classes.Pupil;
 import bemble.server.ids.MarkingId;
@@ -33,11 +34,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
 /** What a class's papers show: per pupil, per question, in groups; and what to do about it tomorrow. */
 @Service
 class ReportService {
+    private static final Logger LOG = LoggerFactory.getLogger(ReportService.class);
     private static final int MOST_ANSWERS = 4;
     /** A pupil belongs to the group of a slip that is as likely as this to be made at all. */
     private static final double MORE_LIKELY_THAN_NOT = 0.5;
@@ -191,6 +195,16 @@ class ReportService {
     /** The key to mark books by, away from any screen. */
     PileKey key(TeacherId teacherId, MarkingId id) {
         OpenPile open = piles.open(teacherId, id);
+        try {
+            return key(open);
+        } catch (RuntimeException | StackOverflowError failure) {
+            LOG.error("The key could not be worked out: {}",
+                    open.sheets().stream().flatMap(sheet -> sheet.problems().stream()).map(Problem::text).toList(), failure);
+            throw Refusal.of("", "The key to these questions could not be worked out. The pile itself can be marked as before.");
+        }
+    }
+
+    private PileKey key(OpenPile open) {
         MarkingKey key = MarkingKey.of(judging.answersOf(open.sheets().get(0).problems(), open.style()));
         return new PileKey(key.codes(), open.sheets().stream().map(sheet -> new Views.SheetLines(sheet.code(),
                 key.linesOf(judging.answersOf(sheet.problems(), open.style()), open.style().point().punctuation())))

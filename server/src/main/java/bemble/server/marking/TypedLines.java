@@ -237,7 +237,7 @@ class TypedLines {
         MarkingId id = open.stored().id();
         MarkedAnswer before = change.before();
         if (before == null) {
-            mapper.removeAnswer(id, pupilId, change.question());
+            mapper.takeOut(id, pupilId, change.question());
         } else {
             paperAnswers.keepAgain(open, before);
             mapper.notePaper(id, pupilId, new TakenAnswer(before.question(), before.given(), false, before.paper(),

@@ -17,6 +17,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 
 /** Writes pages as a PDF file with real text in embedded fonts. */
@@ -77,11 +78,11 @@ public final class PdfWriter {
     private static void text(Ink.Text text, float height, PageFonts fonts, PDPageContentStream stream)
             throws IOException {
         ShapedText shaped = ShapedText.of(text.text(), text.bold()).orElse(null);
+        PDType0Font font = fonts.of(text.bold());
         if (shaped != null) {
-            outline(text, shaped, height, stream);
+            outline(text, shaped, height, font, stream);
             return;
         }
-        PDType0Font font = fonts.of(text.bold());
         String printable = PageFonts.printable(font, text.text());
         float size = (float) text.size() * POINTS;
         float width = font.getStringWidth(printable) / 1000 * size;
@@ -104,8 +105,8 @@ public final class PdfWriter {
     }
 
     /** A text as its outline, with what it says beside it for whoever copies or listens. */
-    private static void outline(Ink.Text text, ShapedText shaped, float height, PDPageContentStream stream)
-            throws IOException {
+    private static void outline(Ink.Text text, ShapedText shaped, float height, PDType0Font font,
+            PDPageContentStream stream) throws IOException {
         COSDictionary said = new COSDictionary();
         said.setItem(COSName.ACTUAL_TEXT, new COSString(text.text()));
         stream.beginMarkedContent(COSName.getPDFName("Span"), PDPropertyList.create(said));
@@ -135,6 +136,14 @@ public final class PdfWriter {
             y = end < 0 ? y : at[end + 1];
         }
         stream.fill();
+        // What of it the page's own font has can be searched for too, without being seen.
+        stream.beginText();
+        stream.setRenderingMode(RenderingMode.NEITHER);
+        stream.setFont(font, (float) text.size() * POINTS);
+        stream.newLineAtOffset(x(left), y(text.y(), height));
+        stream.showText(PageFonts.printable(font, text.text()));
+        stream.setRenderingMode(RenderingMode.FILL);
+        stream.endText();
         stream.endMarkedContent();
     }
 

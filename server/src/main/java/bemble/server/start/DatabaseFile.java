@@ -21,6 +21,12 @@ final class DatabaseFile {
     /** The two blocks at the front say where the newest part begins, in blocks, written in hexadecimal. */
     private static final Pattern NEWEST = Pattern.compile("^H:2.*[,]block:([0-9a-f]+)", Pattern.DOTALL);
 
+    /** Where a part stands and how many blocks it takes, as the database notes it. */
+    private static final Pattern PART = Pattern.compile("(?:^|,)block:([0-9a-f]+),.*?(?<![a-z])len:([0-9a-f]+)");
+
+    /** How many blocks a part takes, as it says itself at its beginning. */
+    private static final Pattern LENGTH = Pattern.compile("^chunk:[^\n]*?,len:([0-9a-f]+)");
+
     private DatabaseFile() {}
 
     /** @throws CannotStart where there is a file that is no whole database */
@@ -32,7 +38,10 @@ final class DatabaseFile {
             throw damaged(file);
         }
         try (MVStore store = new MVStore.Builder().fileName(file.toString()).readOnly().open()) {
-            store.getMapNames();
+            long blocks = Files.size(file) / BLOCK;
+            if (store.getLayoutMap().values().stream().anyMatch(part -> end(part) > blocks)) {
+                throw damaged(file);
+            }
         } catch (MVStoreException unreadable) {
             // Another program has it open: that is told in its own words.
             if (unreadable.getErrorCode() != org.h2.mvstore.DataUtils.ERROR_FILE_LOCKED) {
@@ -41,16 +50,34 @@ final class DatabaseFile {
         }
     }
 
+    /** Behind which block a part of the database ends; 0 of what says nothing of it. */
+    private static long end(String part) {
+        Matcher where = PART.matcher(part);
+        return where.find() ? Long.parseLong(where.group(1), 16) + Long.parseLong(where.group(2), 16) : 0;
+    }
+
     private static boolean isCutOff(Path file) throws IOException {
         try (FileChannel channel = FileChannel.open(file, StandardOpenOption.READ)) {
-            ByteBuffer front = ByteBuffer.allocate(2 * BLOCK);
-            while (front.hasRemaining() && channel.read(front) >= 0) {
-                // Read on until both blocks are there, or the file ends.
+            String front = text(channel, 0, 2 * BLOCK);
+            long newest = Math.max(newest(front.substring(0, BLOCK)), newest(front.substring(BLOCK)));
+            if (newest < 0 || newest * BLOCK >= channel.size()) {
+                return true;
             }
-            String text = new String(front.array(), StandardCharsets.ISO_8859_1);
-            long newest = Math.max(newest(text.substring(0, BLOCK)), newest(text.substring(BLOCK)));
-            return newest < 0 || newest * BLOCK >= channel.size();
+            Matcher length = LENGTH.matcher(text(channel, newest * BLOCK, BLOCK));
+            return length.find() && (newest + Long.parseLong(length.group(1), 16)) * BLOCK > channel.size();
         }
+    }
+
+    private static String text(FileChannel channel, long from, int length) throws IOException {
+        ByteBuffer bytes = ByteBuffer.allocate(length);
+        for (long at = from; bytes.hasRemaining();) {
+            int read = channel.read(bytes, at);
+            if (read < 0) {
+                break;
+            }
+            at += read;
+        }
+        return new String(bytes.array(), StandardCharsets.ISO_8859_1);
     }
 
     private static long newest(String header) {

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param decimals how many decimals a root is worked to
  * @param slip the name of a slip to write it with
+ * @param with the name of a second slip, made beside the first
  * @param style the choices that differ from the usual house style
  */
 public record WorkRequest(
@@ -33,7 +34,8 @@ public record WorkRequest(
         @Nullable String method,
         @Size(max = Limits.CHOICES, message = "These are more choices than a house style has.") @Nullable Map<String, String> style,
         @Nullable String check,
-        @Nullable String slip) implements Dear {
+        @Nullable String slip,
+        @Nullable String with) implements Dear {
     @Override
     public int cost() {
         return Cost.ofProblem(problem, operation, operands, decimals);
@@ -42,7 +44,7 @@ public record WorkRequest(
     /** @throws Refusal where the request cannot be worked */
     public WorkOrder order() {
         HouseStyle houseStyle = houseStyle();
-        return new WorkOrder(problem(houseStyle), method, houseStyle, check, slip);
+        return new WorkOrder(problem(houseStyle), method, houseStyle, check, slip, with);
     }
 
     /** The letter by which what is sought is named in what was typed. */
@@ -54,7 +56,7 @@ public record WorkRequest(
     public static WorkRequest again(Problem problem, @Nullable String method, @Nullable Map<String, String> style,
             @Nullable String check) {
         return new WorkRequest(null, problem.operation(), problem.operands().stream().map(Numeral::plain).toList(),
-                problem.decimals(), method, style, check, null);
+                problem.decimals(), method, style, check, null, null);
     }
 
     private HouseStyle houseStyle() {

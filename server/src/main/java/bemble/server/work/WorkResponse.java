@@ -35,6 +35,7 @@ public record WorkResponse(
         @NotNull int decimals,
         @NotNull String method,
         @Nullable String slip,
+        @Nullable String with,
         @NotNull AnswerView answer,
         @NotNull @Schema(type = "object") WorkRecord record,
         @NotNull CheckView check,
@@ -143,7 +144,7 @@ public record WorkResponse(
     public static WorkResponse of(Worked worked) {
         return new WorkResponse(worked.problem().text(), worked.problem().operation(),
                 worked.problem().operands().stream().map(Numeral::plain).toList(), worked.problem().decimals(),
-                worked.method(), worked.slip(), AnswerView.of(worked.answer()), worked.record(),
+                worked.method(), worked.slip(), worked.with(), AnswerView.of(worked.answer()), worked.record(),
                 CheckView.of(worked.check()), SheetView.of(worked.sheet(), new Words(worked.style())), steps(worked));
     }
 
@@ -152,7 +153,7 @@ public record WorkResponse(
         List<StepView> said = new ArrayList<>(steps);
         int last = (int) steps.stream().filter(step -> step.part() == Part.WORK).count() - 1;
         said.set(last, said.get(last).saying(" So " + sought + " is " + answer.text() + "."));
-        return new WorkResponse(problem, operation, operands, decimals, method, slip, answer, record, check, sheet,
+        return new WorkResponse(problem, operation, operands, decimals, method, slip, with, answer, record, check, sheet,
                 said);
     }
 

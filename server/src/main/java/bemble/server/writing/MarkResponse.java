@@ -114,7 +114,7 @@ public record MarkResponse(
     /** What such a hand writes from the beginning; nothing where it gets stuck there. */
     private static @Nullable WorkResponse working(Marked.Explained slip, WorkOrder order) {
         try {
-            return WorkResponse.of(Worked.by(slip.hand(), order, slip.slip()));
+            return WorkResponse.of(Worked.by(slip.hand(), order, slip.slip(), slip.with()));
         } catch (Stuck | Refusal nowhere) {
             return null;
         }

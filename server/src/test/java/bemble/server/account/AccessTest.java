@@ -67,6 +67,7 @@ class AccessTest {
             "GET /api/markings/{id}/marks.pdf",
             "POST /api/markings/{id}/papers/{pupil}/entries", "DELETE /api/markings/{id}/entries/{key}",
             "GET /api/screens/{id}", "GET /api/screens/{id}/live", "POST /api/screens/{id}/end",
+            "POST /api/screens/{id}/reopen",
             "POST /api/screens/{id}/pupils/{pupil}/back", "POST /api/screens/{id}/pupils/{pupil}/device"));
     /** What is not a class's or a pupil's; its owner is asked in the tests of its feature. */
     private static final Set<String> OTHERS = new TreeSet<>(List.of(

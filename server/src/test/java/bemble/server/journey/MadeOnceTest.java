@@ -38,9 +38,12 @@ class MadeOnceTest {
         }).collect(Collectors.toSet());
         assertThat(made).hasSize(1);
         assertThat(make(teacher, body, "another").json().get("id").asLong()).isNotIn(made);
-        // What was refused is refused again with the same words, and another key tries again.
-        Client.Reply refused = make(teacher, "{\"pupils\":[]}", "refused");
-        assertThat(make(teacher, "{\"pupils\":[]}", "refused").text()).isEqualTo(refused.text());
+        // What was refused may be mended and sent under the same key; what was made is not made out of something else.
+        assertThat(make(teacher, "{\"pupils\":[]}", "mended").status()).isEqualTo(422);
+        assertThat(make(teacher, body, "mended").status()).isEqualTo(200);
+        Client.Reply other = make(teacher, body.replace("Made once", "Another"), "mended");
+        assertThat(other.status()).isEqualTo(422);
+        assertThat(other.message()).contains("key of its own");
     }
 
     @Test

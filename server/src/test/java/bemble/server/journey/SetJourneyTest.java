@@ -66,8 +66,14 @@ class SetJourneyTest {
             teacher.press("Worked answers");
             page.getByTestId("preview").getByText("58 + 67 = 125; check").waitFor();
             page.getByLabel("B", new Page.GetByLabelOptions().setExact(true)).click();
-            teacher.press("Print now");
-            teacher.see("✓ printed");
+            teacher.press("Make the files");
+            teacher.see("✓ the files are made");
+            // The button that prints opens the browser's dialog on the very pages that are looked at.
+            page.evaluate("() => { const add = document.body.appendChild.bind(document.body);"
+                    + "document.body.appendChild = frame => { window.printed = frame.src; return add(frame); } }");
+            teacher.press("Print worked answers A");
+            teacher.see("✓ the print dialog shows it");
+            page.waitForFunction("() => /worked[.]pdf[?]inline=true$/.test(window.printed ?? '')");
             for (String kind : List.of("Questions", "Answers", "Worked answers")) {
                 Locator links = page.getByRole(AriaRole.LINK,
                         new Page.GetByRoleOptions().setName(Pattern.compile("^" + kind + " of")));

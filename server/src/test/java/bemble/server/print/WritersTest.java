@@ -92,12 +92,12 @@ class WritersTest {
     }
 
     @Test
-    void aLetterTheFontDoesNotHaveSpoilsNothing() throws IOException {
+    void aLetterThatNoFontHasSpoilsNothing() throws IOException {
         Page page = new Page(100, 100,
-                List.of(new Ink.Text(10, 10, 5, Align.START, false, "Boats \uD83D\uDEA2 and 漢 rope")));
+                List.of(new Ink.Text(10, 10, 5, Align.START, false, "Boats \uD83D\uDEA2 and 漢 rope \uD80C\uDC00")));
         try (PDDocument document = Loader.loadPDF(PdfWriter.write("", List.of(page, page), () -> {}))) {
             assertThat(document.getNumberOfPages()).isEqualTo(2);
-            assertThat(new PDFTextStripper().getText(document)).contains("Boats ? and ? rope");
+            assertThat(new PDFTextStripper().getText(document)).contains("Boats \uD83D\uDEA2 and 漢 rope");
         }
     }
 

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.springframework.web.util.HtmlUtils;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
@@ -80,6 +81,18 @@ public final class Client {
 
     public Reply get(String path) {
         return send("GET", path, null);
+    }
+
+    /** The first line that comes back to an address that is sent letter by letter as it stands. */
+    public String raw(String address) {
+        try {
+            return server.raw("GET " + address + " HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\nCookie: "
+                    + cookies.getCookieStore().getCookies().stream().map(cookie -> cookie.getName() + "=" + cookie.getValue())
+                            .collect(Collectors.joining("; "))
+                    + "\r\n\r\n").lines().findFirst().orElse("");
+        } catch (IOException exception) {
+            throw new UncheckedIOException(exception);
+        }
     }
 
     public Reply post(String path, Object body) {

@@ -19,6 +19,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import javax.sql.DataSource;
 import org.apache.ibatis.mapping.BoundSql;
 import org.apache.ibatis.mapping.MappedStatement;
@@ -42,6 +43,7 @@ public final class RunningServer implements AutoCloseable {
     private final Clock clock;
     private ConfigurableApplicationContext context;
     private List<Cookie> signedIn = List.of();
+    private Consumer<GenericApplicationContext> instead = none -> {};
 
     private RunningServer(Path data, List<String> arguments, Clock clock) {
         this.data = data;
@@ -84,9 +86,16 @@ public final class RunningServer implements AutoCloseable {
         empty.registerBean("passwordsOfTheTest", PasswordEncoder.class,
                 () -> new DelegatingPasswordEncoder("bcrypt", Map.of("bcrypt", new BCryptPasswordEncoder(4))),
                 bean -> bean.setPrimary(true));
+        instead.accept(empty);
         // What one server of a process has warmed up is warm for the next.
         empty.addBeanFactoryPostProcessor(
                 beans -> ((BeanDefinitionRegistry) beans).removeBeanDefinition("warmUp"));
+    }
+
+    /** Stops and starts again with some parts of the test's own in the place of the real ones. */
+    public void restartWith(Consumer<GenericApplicationContext> parts) {
+        instead = parts;
+        restart();
     }
 
     /** Stops and starts again on the same data, with some more settings. */

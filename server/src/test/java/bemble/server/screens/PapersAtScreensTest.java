@@ -159,7 +159,8 @@ class PapersAtScreensTest {
             tens.put("place", 1);
             write(child, own, 2, ones, tens);
             child.post("/api/in/hand-in", "");
-            Patience.until(() -> pile(0).size() == 5);
+            // The paper's marks come a moment after its answers.
+            Patience.until(() -> pile(0).size() == 5 && pile(0).get(2).has("marks"));
             JsonNode marks = pile(0).get(2).get("marks");
             assertThat(marks.get("given").asInt()).isPositive().isLessThan(marks.get("of").asInt());
             String page = teacher.get("/api/markings/" + session.get("markingId") + "/marks/pages").text();

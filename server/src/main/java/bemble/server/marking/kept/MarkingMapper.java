@@ -90,6 +90,9 @@ public interface MarkingMapper {
     void keepPaper(@Param("markingId") MarkingId markingId, @Param("p") StoredPaper paper);
 
     String ANSWER = "pupil_id, question, state, given, correction, how, cause";
+    /** Of an answer that is not there any more; 0 where none was. */
+    String LAST_REVISION = "coalesce((select t.revision from taken_out_answer t where t.marking_id = #{markingId} "
+            + "and t.pupil_id = #{a.pupilId} and t.question = #{a.question}), 0)";
     String READ_ANSWER = ANSWER + ", revision, paper, marks_given, marks_of";
 
     // Told column by column, as below.
@@ -120,7 +123,7 @@ public interface MarkingMapper {
     Optional<MarkedAnswer> answer(MarkingId markingId, PupilId pupilId, int question);
 
     /**
-     * Keeps an answer over what was there before; each change takes the next revision, which no answer had before, and waits to be judged.
+     * Keeps an answer over what was there before; each change takes the next revision, which no answer to that question had before, and waits to be judged.
      *
      * @return the revision
      */
@@ -129,16 +132,16 @@ public interface MarkingMapper {
             + "a.marking_id = at.marking_id and a.pupil_id = at.pupil_id and a.question = at.question when matched then update set "
             + "state = #{a.state}, given = #{a.given}, correction = #{a.correction}, how = #{a.how}, cause = #{a.cause,jdbcType=VARCHAR}, "
             + "verdict = #{verdict}, presumed = null, fact = null, paper = null, marks_given = null, marks_of = null, "
-            + "unjudged = true, revision = next value for answer_revision when not matched then insert "
+            + "unjudged = true, revision = a.revision + 1 when not matched then insert "
             + "(marking_id, " + ANSWER
             + ", verdict, unjudged, revision) values (#{markingId}, #{a.pupilId}, #{a.question}, #{a.state}, "
-            + "#{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, next value for answer_revision))", affectData = true)
+            + "#{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, 1 + " + LAST_REVISION + "))", affectData = true)
     @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
     int keepAnswer(@Param("markingId") MarkingId markingId, @Param("a") MarkedAnswer answer,
             @Param("verdict") AnswerVerdict verdict);
 
     /** Keeps what a teacher decided it is; how it was judged stays beside it. */
-    @Update("update marked_answer set cause = #{cause,jdbcType=VARCHAR}, revision = next value for answer_revision "
+    @Update("update marked_answer set cause = #{cause,jdbcType=VARCHAR}, revision = revision + 1 "
             + "where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{question}")
     void decide(MarkingId markingId, PupilId pupilId, int question, @Nullable String cause);
 
@@ -206,6 +209,17 @@ public interface MarkingMapper {
             + "#{a.state}, #{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{a.verdict}, #{a.presumed,jdbcType=VARCHAR}, "
             + "#{a.fact,jdbcType=VARCHAR})</foreach></script>")
     void keepJudged(@Param("markingId") MarkingId markingId, @Param("answers") List<JudgedAnswer> answers);
+
+    /** Notes the revision of an answer that is about to be taken out. */
+    @Update("merge into taken_out_answer key (marking_id, pupil_id, question) select marking_id, pupil_id, question, revision "
+            + "from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{question}")
+    void noteRevision(MarkingId markingId, PupilId pupilId, int question);
+
+    /** Takes an answer out; one that is typed there anew goes on from its revision. */
+    default void takeOut(MarkingId markingId, PupilId pupilId, int question) {
+        noteRevision(markingId, pupilId, question);
+        removeAnswer(markingId, pupilId, question);
+    }
 
     @Delete("delete from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{question}")
     void removeAnswer(MarkingId markingId, PupilId pupilId, int question);

@@ -97,7 +97,7 @@ public class PaperAnswers {
         open.pupil(pupilId);
         requireSeen(open.answer(pupilId, question), seen);
         changes.ofPupil(pupilId);
-        markings.removeAnswer(id, pupilId, question);
+        markings.takeOut(id, pupilId, question);
     }
 
     /** Everything on a paper that has nothing yet is right, or was not reached. */
@@ -162,7 +162,7 @@ public class PaperAnswers {
         markings.keepPaper(id, new StoredPaper(pupilId, sheet, absent));
         int questions = piles.openFor(teacherId, id, pupilId).sheet(pupilId).problems().size();
         open.answers(pupilId).stream().filter(answer -> answer.question() > questions)
-                .forEach(answer -> markings.removeAnswer(id, pupilId, answer.question()));
+                .forEach(answer -> markings.takeOut(id, pupilId, answer.question()));
     }
 
     /** @return the answers that were taken in, all of them or none */

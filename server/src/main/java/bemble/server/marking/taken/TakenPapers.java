@@ -101,7 +101,10 @@ public class TakenPapers {
     public void takeOut(TeacherId teacherId, MarkingId markingId, PupilId pupilId, Map<Integer, String> given) {
         piles.openToChange(teacherId, markingId, pupilId);
         changes.ofPupil(pupilId);
-        given.forEach((question, answer) -> mapper.removeTaken(markingId, pupilId, question, answer));
+        given.forEach((question, answer) -> {
+            mapper.noteRevision(markingId, pupilId, question);
+            mapper.removeTaken(markingId, pupilId, question, answer);
+        });
     }
 
     /** Judges what was taken in, by the answers and by the papers on which they were worked. */
