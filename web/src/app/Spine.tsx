@@ -50,8 +50,8 @@ export function Spine(props: { teacher: string }) {
         display: 'flex',
         flexDirection: { xs: 'row', sm: 'column' },
         alignItems: { xs: 'center', sm: 'stretch' },
-        // On a phone the spine lies on its side, like a book put down.
-        overflowX: { xs: 'auto', sm: 'visible' },
+        // On a phone the spine lies on its side, like a book put down, and takes the lines it needs: no screen is hidden.
+        flexWrap: { xs: 'wrap', sm: 'nowrap' },
         '&::after': {
           content: '""',
           position: 'absolute',
@@ -66,7 +66,7 @@ export function Spine(props: { teacher: string }) {
           display: 'block',
           fontSize: { xs: 15, sm: 16 },
           color: '#dfe4ee',
-          p: { xs: '11px 7px', sm: '11px 0 11px 16px' },
+          p: { xs: '8px 7px', sm: '11px 0 11px 16px' },
           whiteSpace: 'nowrap',
           textDecoration: 'none',
           position: 'relative',

@@ -110,7 +110,14 @@ export function ClassPanel({ marking }: { marking: Marking }) {
       <Unexplained pupils={pupils} />
       <h2>Questions that went wrong most</h2>
       {questions.length === 0 && <Box sx={{ color: ink.faint }}>Every answer so far is right.</Box>}
-      <Box component="table" sx={{ borderCollapse: 'collapse', '& td': { pr: 3, py: 0.25 } }}>
+      <Box
+        component="table"
+        sx={{
+          borderCollapse: 'collapse',
+          '& td': { pr: { xs: 1, sm: 3 }, py: 0.25 },
+          '& tr': { display: { xs: 'flex', sm: 'table-row' }, flexWrap: 'wrap', overflowWrap: 'anywhere' },
+        }}
+      >
         <tbody>
           {questions.map((question) => (
             <tr key={question.question}>

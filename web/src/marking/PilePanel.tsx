@@ -191,7 +191,7 @@ function KeysOfTheLine({ forms }: { forms: Form[] }) {
       sx={{
         m: 0,
         display: 'grid',
-        gridTemplateColumns: 'auto auto auto auto',
+        gridTemplateColumns: { xs: 'auto 1fr', sm: 'auto auto auto auto' },
         columnGap: 1.5,
         fontSize: 14,
         color: ink.faint,

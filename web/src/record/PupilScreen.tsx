@@ -105,7 +105,16 @@ function OneRung({ rung, record, opened }: RungProps) {
   return (
     <Box sx={{ borderTop: `1px solid ${ink.hair}`, py: 0.75 }} id={rung.rung.id}>
       <Box
-        sx={{ display: 'grid', gridTemplateColumns: '30px minmax(120px, 260px) minmax(0, 1fr) auto', gap: 1 }}
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: {
+            xs: '30px minmax(0, 1fr) auto',
+            md: '30px minmax(120px, 260px) minmax(0, 1fr) auto',
+          },
+          gap: 1,
+          // On a phone what it rests on stands under the name of the step.
+          '& > :nth-of-type(3)': { gridColumn: { xs: '2 / -1', md: 'auto' }, gridRow: { xs: 2, md: 'auto' } },
+        }}
       >
         <StateSign state={rung.state} ruled={Boolean(rung.reason)} shows={rung.shows} />
         <Box>

@@ -194,7 +194,7 @@ export function useSendingOwn(own: OwnSet | undefined) {
 export const useOnTheWay = (own: OwnSet) =>
   useSyncExternalStore(subscribe, () => onTheWay(own.questions.map((question) => question.paper)));
 
-const pauseBetween = 250;
+const pauseBetween = 100;
 
 /** Fetches a pupil's papers one after the other, so that the next question is there when the server is not. */
 export function useOwnPapersAhead(own: OwnSet | undefined) {

@@ -54,7 +54,7 @@ export function SetHead({ editor }: { editor: SetEditor }) {
         }
       }}
     >
-      <Box sx={{ width: 320 }}>
+      <Box sx={{ width: 320, maxWidth: '100%' }}>
         <Field label="Title" value={title} onChange={setTitle} fault={keep.error?.about('title')} />
       </Box>
       <Box sx={{ width: 120 }}>
@@ -68,7 +68,7 @@ export function SetHead({ editor }: { editor: SetEditor }) {
           onChange={(typed) => setPassMark(typed.replace(/\D/g, ''))}
         />
       </Box>
-      <Box sx={{ ml: 'auto', pb: 1.5, display: 'flex', gap: 1 }}>
+      <Box sx={{ ml: { sm: 'auto' }, pb: 1.5, display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button disabled={!editor.canUndo} onClick={editor.undo}>
           Undo
         </Button>

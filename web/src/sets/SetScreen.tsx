@@ -51,6 +51,7 @@ function OneSet({ view, ladders }: { view: SetView; ladders: Ladder[] }) {
         p: { xs: '10px 12px', md: '16px 28px 0' },
         height: { md: '100%' },
         display: 'grid',
+        gridTemplateColumns: 'minmax(0, 1fr)',
         gridTemplateRows: 'auto auto minmax(0, 1fr)',
         position: 'relative',
       }}

@@ -30,7 +30,7 @@ export function OwnWords() {
           <Box
             sx={{
               display: 'grid',
-              gridTemplateColumns: 'repeat(auto-fill, minmax(290px, 1fr))',
+              gridTemplateColumns: 'repeat(auto-fill, minmax(min(290px, 100%), 1fr))',
               columnGap: '34px',
               rowGap: '6px',
             }}

@@ -9,6 +9,8 @@ import bemble.server.load.CacheRoom;
 import bemble.server.rules.SchoolRules;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.util.List;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -16,8 +18,8 @@ import org.springframework.stereotype.Component;
 /** The answers that hands come to, kept for the questions asked about last: a class works on the same sheet. */
 @Component
 public class KnownAnswers {
-    /** What has grown by so much since it was weighed is weighed anew. */
-    private static final int GROWN_KILOBYTES = 40;
+    /** What has grown by less since it was weighed is not weighed anew. */
+    private static final int GROWN_KILOBYTES = 20;
     private volatile boolean used;
     private final SchoolRules rules;
     private final Cache<Asked, Held> kept = CacheRoom.ANSWERS.cache((asked, held) -> held.kilobytes());
@@ -32,6 +34,8 @@ public class KnownAnswers {
             return Answers.of(problem, methodId(), rules);
         }
     }
+
+    private final Queue<Asked> handedOut = new ConcurrentLinkedQueue<>();
 
     /** What answers are kept by: with another rule given a name they are others. */
     private record Asked(Problem problem, String method, KeptRules rules) {}
@@ -50,6 +54,7 @@ public class KnownAnswers {
     /** The answers of each question; those not known yet are worked out on all the machine's cores. */
     public List<Answers> of(List<Wanted> wanted) {
         used = true;
+        weighAnew();
         KeptRules known = rules.now();
         return wanted.parallelStream().map(each -> held(new Asked(each.problem(), each.methodId(), known),
                 () -> each.answers(known))).toList();
@@ -57,10 +62,18 @@ public class KnownAnswers {
 
     private Answers held(Asked asked, Supplier<Answers> work) {
         Held there = kept.get(asked, any -> Held.of(work.get()));
-        if (there.answers().kilobytes() > there.kilobytes() + GROWN_KILOBYTES) {
-            kept.put(asked, Held.of(there.answers()));
-        }
+        handedOut.add(asked);
         return there.answers();
+    }
+
+    /** What was handed out before has grown by what was asked of it: ten times what it was is nothing unusual. */
+    private void weighAnew() {
+        for (Asked asked = handedOut.poll(); asked != null; asked = handedOut.poll()) {
+            Held there = kept.getIfPresent(asked);
+            if (there != null && there.answers().kilobytes() > there.kilobytes() + GROWN_KILOBYTES) {
+                kept.put(asked, Held.of(there.answers()));
+            }
+        }
     }
 
     /** Whether anybody has asked yet. */
