@@ -112,8 +112,6 @@ function OneRung({ rung, record, opened }: RungProps) {
             md: '30px minmax(120px, 260px) minmax(0, 1fr) auto',
           },
           gap: 1,
-          // On a phone what it rests on stands under the name of the step.
-          '& > :nth-of-type(3)': { gridColumn: { xs: '2 / -1', md: 'auto' }, gridRow: { xs: 2, md: 'auto' } },
         }}
       >
         <StateSign state={rung.state} ruled={Boolean(rung.reason)} shows={rung.shows} />
@@ -121,7 +119,8 @@ function OneRung({ rung, record, opened }: RungProps) {
           <b>{rung.rung.title}</b>
           <Box sx={{ color: ink.faint, fontSize: 14 }}>{rung.rung.operation.replace('-', ' ')}</Box>
         </Box>
-        <Box>
+        {/* On a phone it stands under the name of the step. */}
+        <Box sx={{ gridColumn: { xs: '2 / -1', md: 'auto' }, gridRow: { xs: 2, md: 'auto' } }}>
           {summary}
           {rung.shows && <Box sx={{ color: ink.plum }}>Still shows: {rung.shows}</Box>}
           {rung.dueOn && rung.state === 'secure' && (
