@@ -36,20 +36,22 @@ public final class Slipped {
      *
      * @return nothing where the two together get stuck or leave the answer's text as it is
      */
-    public static Optional<Slip> find(String one, String other, Problem problem, Method<?> method, HouseStyle style) {
+    public static Optional<Slip> find(String one, String second, Problem problem, Method<?> method, HouseStyle style) {
         String right = Written.answerBy(Hand.CAREFUL, problem, method, style).answer().text();
-        List<Slip> second = hands(other, problem, method, style).limit(MOST_BESIDE).toList();
+        List<Slip> beside = hands(second, problem, method, style).limit(MOST_BESIDE).toList();
         Slip found = null;
         for (Slip hand : hands(one, problem, method, style).limit(MOST_BESIDE).toList()) {
             String alone = answer(hand, problem, method, style).orElse(right);
-            for (Slip with : second) {
-                Slip both = hand.and(with);
-                String answer = answer(both, problem, method, style).orElse(right);
-                if (!answer.equals(right) && !answer.equals(alone)
-                        && !answer.equals(answer(with, problem, method, style).orElse(right))) {
-                    return Optional.of(both);
+            for (Slip with : beside) {
+                String other = answer(with, problem, method, style).orElse(right);
+                // Which lies over which matters where both decide one thing.
+                for (Slip both : List.of(hand.and(with), with.and(hand))) {
+                    String answer = answer(both, problem, method, style).orElse(right);
+                    if (!List.of(right, alone, other).contains(answer)) {
+                        return Optional.of(both);
+                    }
+                    found = found == null && !answer.equals(right) ? both : found;
                 }
-                found = found == null && !answer.equals(right) ? both : found;
             }
         }
         return Optional.ofNullable(found);

@@ -18,8 +18,9 @@ import org.h2.mvstore.MVStoreException;
  */
 final class DatabaseFile {
     private static final int BLOCK = 4096;
+    private static final String HEADER = "H:2,";
     /** The two blocks at the front say where the newest part begins, in blocks, written in hexadecimal. */
-    private static final Pattern NEWEST = Pattern.compile("^H:2.*[,]block:([0-9a-f]+)", Pattern.DOTALL);
+    private static final Pattern NEWEST = Pattern.compile("^H:2,[^\\n]*?block:([0-9a-f]+)");
 
     /** Where a part stands and how many blocks it takes, as the database notes it. */
     private static final Pattern PART = Pattern.compile("(?:^|,)block:([0-9a-f]+),.*?(?<![a-z])len:([0-9a-f]+)");
@@ -59,8 +60,15 @@ final class DatabaseFile {
     private static boolean isCutOff(Path file) throws IOException {
         try (FileChannel channel = FileChannel.open(file, StandardOpenOption.READ)) {
             String front = text(channel, 0, 2 * BLOCK);
+            if (!front.startsWith(HEADER) && !front.startsWith(HEADER, BLOCK)) {
+                return true;
+            }
             long newest = Math.max(newest(front.substring(0, BLOCK)), newest(front.substring(BLOCK)));
-            if (newest < 0 || newest * BLOCK >= channel.size()) {
+            if (newest < 0) {
+                // It was never closed in order; the parts it still knows are looked at below.
+                return false;
+            }
+            if (newest * BLOCK >= channel.size()) {
                 return true;
             }
             Matcher length = LENGTH.matcher(text(channel, newest * BLOCK, BLOCK));

@@ -72,6 +72,21 @@ class WorkApiTest {
     }
 
     @Test
+    void twoSlipsAreMadeBesideEachOther() {
+        JsonNode both = anybody.work(
+                Map.of("problem", "5003 - 1847", "slip", "smaller-from-larger", "with", "fact-near-miss")).json();
+        assertThat(both.get("slip").asString()).isEqualTo("smaller-from-larger");
+        assertThat(both.get("with").asString()).isEqualTo("fact-near-miss");
+        String alone = anybody.work(Map.of("problem", "5003 - 1847", "slip", "smaller-from-larger")).json().get("answer")
+                .get("text").asString();
+        assertThat(both.get("answer").get("text").asString()).isNotIn(alone, "3156");
+        assertThat(both.get("sheet").get("marks")).anyMatch(mark -> mark.get("role").asString().equals("wrong"));
+        // As findings name them: what a child may have done twice at once is shown by the names that were found.
+        assertThat(anybody.work(Map.of("problem", "76 x 58", "slip", "placeholder-forgotten", "with", "carry-forgotten"))
+                .json().get("answer").get("text").asString()).isNotEqualTo("4408");
+    }
+
+    @Test
     void operandsApartAreReadInPlainDigitsWhateverTheStyle() {
         JsonNode work = anybody.work(Map.of("operation", "addition", "operands", List.of("1234.5", "2"),
                 "style", Map.of("point", "comma", "grouping", "separator"))).json();
@@ -97,6 +112,9 @@ class WorkApiTest {
         "{\"problem\":\"√2 to 99 dp\"}                                    | 422 | decimals       | 0 to 12",
         "{\"problem\":\"1 + 2\",\"slip\":\"hurry\"}                      | 422 | slip           | no slip called",
         "{\"problem\":\"1 + 2\",\"slip\":\"carry-forgotten\"}            | 422 | slip           | leaves its answer",
+        "{\"problem\":\"1 + 2\",\"with\":\"carry-forgotten\"}            | 422 | slip           | Say the first one",
+        "{\"problem\":\"58 + 67\",\"slip\":\"last-carry-lost\",\"with\":\"hurry\"} | 422 | with | no slip called",
+        "{\"problem\":\"1 + 2\",\"slip\":\"carry-forgotten\",\"with\":\"last-carry-lost\"} | 422 | with | leave its answer",
         "{\"operation\":\"addition\",\"operands\":\"2\"}                  | 400 | operands       | form",
         "{\"problem\":                                                    | 400 | ''             | JSON",
         "[]                                                               | 400 | ''             | JSON"})
