@@ -35,7 +35,6 @@ public record WorkOrder(Problem problem, @Nullable String method, HouseStyle sty
         this(problem, method, style, check, slip, null);
     }
 
-
     public WorkOrder(Problem problem, @Nullable String method, HouseStyle style, @Nullable String check) {
         this(problem, method, style, check, null);
     }

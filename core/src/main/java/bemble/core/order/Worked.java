@@ -77,7 +77,8 @@ public final class Worked {
 
     private static Worked by(Slip slip, WorkOrder order, CheckKind kind, @Nullable String name, @Nullable String with) {
         Method<?> method = Methods.find(order.problem(), order.method(), order.style());
-        return new Worked(Written.by(slip.over(Hand.CAREFUL), order.problem(), method, order.style()), kind, name, with);
+        return new Worked(Written.by(slip.over(Hand.CAREFUL), order.problem(), method, order.style()), kind, name,
+                with);
     }
 
     public Problem problem() {

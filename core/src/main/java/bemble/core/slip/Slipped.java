@@ -27,7 +27,8 @@ public final class Slipped {
      */
     public static Optional<Slip> find(String id, Problem problem, Method<?> method, HouseStyle style) {
         String right = Written.answerBy(Hand.CAREFUL, problem, method, style).answer().text();
-        return hands(id, problem, method, style).filter(slip -> changes(slip, problem, method, style, right)).findFirst();
+        return hands(id, problem, method, style).filter(slip -> changes(slip, problem, method, style, right))
+                .findFirst();
     }
 
     /**

@@ -113,7 +113,8 @@ class WhateverWasAnsweredTest {
     /** A finding is shown as it was presumably written; only its check may be refused. */
     private static void shown(Finding finding, Answers answers) {
         try {
-            Worked.by(finding.hand(), new WorkOrder(answers.problem(), answers.method().name().id(), finding.style(), null),
+            Worked.by(finding.hand(),
+                    new WorkOrder(answers.problem(), answers.method().name().id(), finding.style(), null),
                     finding.slip(), finding.with()).sheet();
         } catch (Refusal noCheck) {
             // From some answers no check can be worked.

@@ -206,7 +206,8 @@ class FairMarkingTest {
 
     @Test
     void zerosAreStruckStraightToNine() {
-        for (String text : List.of("4003 − 1358", "500 − 237", "10000 − 1", "7004 − 2586", "30050 − 4168", "900 − 463", "9000 − 4632", "9900 − 463", "990 − 463")) {
+        for (String text : List.of("4003 − 1358", "500 − 237", "10000 − 1", "7004 − 2586", "30050 − 4168", "900 − 463",
+                "9000 − 4632", "9900 − 463", "990 − 463")) {
             Problem problem = ProblemText.kept(text);
             List<PaperFigure> paper = careful(problem, MethodName.DECOMPOSITION, USUAL);
             Map<Integer, String> over = new HashMap<>();

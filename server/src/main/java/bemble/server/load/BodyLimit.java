@@ -34,7 +34,8 @@ class BodyLimit extends OncePerRequestFilter {
     private static int kilobytes(String path) {
         if (path.equals("/api/log/import") || path.equals("/api/classes/file")) {
             // What is read of a file takes some ten times its size; one that does not fit is refused before.
-            return (int) Math.min(Limits.FILE_KILOBYTES, Runtime.getRuntime().maxMemory() / KILOBYTE / FILES_IN_THE_HEAP);
+            return (int) Math.min(Limits.FILE_KILOBYTES,
+                    Runtime.getRuntime().maxMemory() / KILOBYTE / FILES_IN_THE_HEAP);
         }
         boolean kept = path.startsWith("/api/sets") && !path.equals("/api/sets/draft") || path.startsWith("/api/log")
                 || path.startsWith("/api/attempts") || path.startsWith("/api/in/papers") || path.equals("/api/mark")

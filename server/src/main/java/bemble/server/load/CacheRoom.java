@@ -51,6 +51,7 @@ public enum CacheRoom {
 
     /** The same, to be told more of. */
     public <K, V> Caffeine<K, V> builder(Weigher<K, V> weigher) {
-        return Caffeine.newBuilder().maximumWeight(kilobytes(Runtime.getRuntime().maxMemory() / KILOBYTE)).weigher(weigher);
+        return Caffeine.newBuilder().maximumWeight(kilobytes(Runtime.getRuntime().maxMemory() / KILOBYTE))
+                .weigher(weigher);
     }
 }

@@ -117,9 +117,10 @@ public class Jobs {
         }
 
         List<Fault> faults() {
-            return List.of(new Fault("", failure instanceof Told told ? told.getMessage() : ClosedByFullDisk.isCause(failure)
-                    ? "The disk of this computer is full, so nothing was taken. Make room on it and try again."
-                    : "Bemble met a fault of its own, and nothing was taken. Try again, or start Bemble anew."));
+            return List.of(new Fault("",
+                    failure instanceof Told told ? told.getMessage() : ClosedByFullDisk.isCause(failure)
+                            ? "The disk of this computer is full, so nothing was taken. Make room on it and try again."
+                            : "Bemble met a fault of its own, and nothing was taken. Try again, or start Bemble anew."));
         }
     }
 

@@ -79,11 +79,13 @@ class MadeOnce extends OncePerRequestFilter {
         CompletableFuture<Optional<Answer>> own = new CompletableFuture<>();
         HashedBody hashed = new HashedBody(request);
         // Who comes second waits for the first, and goes on in its place where that failed.
-        for (CompletableFuture<Optional<Answer>> before = answers.asMap().putIfAbsent(command, own); before != null;
-                before = answers.asMap().putIfAbsent(command, own)) {
+        for (CompletableFuture<Optional<Answer>> before =
+                answers.asMap().putIfAbsent(command, own); before != null; before =
+                        answers.asMap().putIfAbsent(command, own)) {
             Optional<Answer> given = given(before);
             if (given == null) {
-                faults.answer(response, HttpStatus.CONFLICT, "This is still being done. See in a moment what came of it.");
+                faults.answer(response, HttpStatus.CONFLICT,
+                        "This is still being done. See in a moment what came of it.");
                 return;
             }
             if (given.isPresent()) {

@@ -119,7 +119,8 @@ public class Judging {
         } catch (RuntimeException | StackOverflowError failure) {
             List<Problem> problems = open.sheet(pupilId).problems();
             LOG.error("A paper could not be judged: {}", open.answers(pupilId).stream()
-                    .map(answer -> problems.get(answer.question() - 1).text() + " → " + answer.given()).toList(), failure);
+                    .map(answer -> problems.get(answer.question() - 1).text() + " → " + answer.given()).toList(),
+                    failure);
             return notJudged.get();
         }
     }

@@ -199,8 +199,10 @@ class ReportService {
             return key(open);
         } catch (RuntimeException | StackOverflowError failure) {
             LOG.error("The key could not be worked out: {}",
-                    open.sheets().stream().flatMap(sheet -> sheet.problems().stream()).map(Problem::text).toList(), failure);
-            throw Refusal.of("", "The key to these questions could not be worked out. The pile itself can be marked as before.");
+                    open.sheets().stream().flatMap(sheet -> sheet.problems().stream()).map(Problem::text).toList(),
+                    failure);
+            throw Refusal.of("",
+                    "The key to these questions could not be worked out. The pile itself can be marked as before.");
         }
     }
 

@@ -119,7 +119,8 @@ class TypedLines {
     private static void requireTheSame(StoredLine known, MarkingId id, PupilId pupilId, Entry entry) {
         if (!known.markingId().equals(id) || !known.pupilId().equals(pupilId)
                 || !known.line().equals(entry.line() == null ? "" : entry.line().strip())) {
-            throw Refusal.of("key", "This key belongs to something else that was typed. Give each entry a key of its own.");
+            throw Refusal.of("key",
+                    "This key belongs to something else that was typed. Give each entry a key of its own.");
         }
     }
 

@@ -59,7 +59,8 @@ public class PlanService {
     private final PrintedSheets sheets;
     private final ObjectMapper json;
     /** Plans made lately: what a class can do and what is wanted of it say all of a plan, and mostly neither has changed. */
-    private final Cache<Asked, WeekPlan> planned = CacheRoom.PLANS.cache((asked, plan) -> KILOBYTES_A_PUPIL * asked.pupils().size());
+    private final Cache<Asked, WeekPlan> planned =
+            CacheRoom.PLANS.cache((asked, plan) -> KILOBYTES_A_PUPIL * asked.pupils().size());
 
     PlanService(ClassService classes, RecordService records, TermService terms, PlanMapper plans, PrintedSheets sheets,
             ObjectMapper json, Turns turns) {

@@ -20,8 +20,8 @@ class RungFinder {
     private static final int SAMPLE = 4;
     private final LoadingCache<Problem, Place> places = CacheRoom.RUNGS
             .builder((Problem problem, Place place) -> 1).build(
-            problem -> new Place(problem.operation(), Ladder.rungOf(Features.of(problem)).orElse(null),
-                    Remedy.givesUsualSlipsAChance(problem)));
+                    problem -> new Place(problem.operation(), Ladder.rungOf(Features.of(problem)).orElse(null),
+                            Remedy.givesUsualSlipsAChance(problem)));
     private final Map<Rung, Boolean> chances = new ConcurrentHashMap<>();
 
     /** @param rung null where the question is on none */

@@ -199,7 +199,8 @@ class VisitService {
         written.forEach((paper, done) -> {
             question(place, paper);
             if (papers.done(session(visitor).teacherId(), paper) < done) {
-                throw Refusal.of("written", "Some of what you wrote is still on its way. Wait a moment and hand in again.");
+                throw Refusal.of("written",
+                        "Some of what you wrote is still on its way. Wait a moment and hand in again.");
             }
         });
         screens.change(place.handedIn(now()));

@@ -45,8 +45,9 @@ public final class DataFolder {
         Path folder = wanted.toAbsolutePath().normalize();
         try {
             if (holdsOtherThings(folder)) {
-                throw new CannotStart("The folder " + folder + " holds other things, and Bemble keeps a folder for itself. "
-                        + "Give it one of its own: --data " + folder.resolve("bemble-data"));
+                throw new CannotStart(
+                        "The folder " + folder + " holds other things, and Bemble keeps a folder for itself. "
+                                + "Give it one of its own: --data " + folder.resolve("bemble-data"));
             }
             DatabaseFile.requireReadable(folder.resolve(DATABASE_FILE));
             Files.createDirectories(folder);

@@ -94,7 +94,8 @@ final class DatabaseFile {
     }
 
     private static CannotStart damaged(Path file) {
-        return new CannotStart("The file " + file + " is damaged and cannot be read; nothing in it was touched. Put the whole folder "
+        return new CannotStart("The file " + file
+                + " is damaged and cannot be read; nothing in it was touched. Put the whole folder "
                 + "from your last copy in its place. To begin anew, give another folder with --data DIR, and keep this one.");
     }
 }

@@ -18,7 +18,8 @@ public class PreferencesService {
     private final ObjectMapper json;
     private final ApplicationEventPublisher events;
 
-    PreferencesService(PreferencesMapper preferences, ObjectMapper json, ApplicationEventPublisher events, Turns turns) {
+    PreferencesService(PreferencesMapper preferences, ObjectMapper json, ApplicationEventPublisher events,
+            Turns turns) {
         this.turns = turns;
         this.events = events;
         this.preferences = preferences;

@@ -9,13 +9,17 @@ import java.util.regex.Pattern;
 
 /** What the heads of a table's columns say; a head that says nothing known is told of, never passed over. */
 public final class Heading {
-    private static final Set<String> NAME = Set.of("name", "names", "pupil", "pupils", "child", "children", "student", "students",
-            "learner", "full name", "naam", "kind", "schüler", "schülerin", "schüler/in", "nom", "élève", "alumno", "alumna",
-            "nombre", "leerling", "elev", "nome");
+    private static final Set<String> NAME =
+            Set.of("name", "names", "pupil", "pupils", "child", "children", "student", "students",
+                    "learner", "full name", "naam", "kind", "schüler", "schülerin", "schüler/in", "nom", "élève",
+                    "alumno", "alumna",
+                    "nombre", "leerling", "elev", "nome");
     private static final Set<String> FIRST =
-            Set.of("first", "first name", "firstname", "forename", "given name", "vorname", "prénom", "voornaam", "förnamn");
-    private static final Set<String> LAST = Set.of("last", "last name", "lastname", "surname", "family name", "nachname",
-            "familienname", "nom de famille", "apellido", "apellidos", "achternaam", "efternamn", "cognome");
+            Set.of("first", "first name", "firstname", "forename", "given name", "vorname", "prénom", "voornaam",
+                    "förnamn");
+    private static final Set<String> LAST =
+            Set.of("last", "last name", "lastname", "surname", "family name", "nachname",
+                    "familienname", "nom de famille", "apellido", "apellidos", "achternaam", "efternamn", "cognome");
     private static final Pattern QUESTION =
             Pattern.compile("(?:(\\p{L}[\\p{L} .]{0,14}?)\\s*)?(?:no\\.?|nr\\.?|#)?\\s*([0-9]{1,3})\\s*[.):]?");
 

@@ -41,7 +41,8 @@ class ReadableRequests extends OncePerRequestFilter {
                     "What stands behind the ? of this address cannot be read. Write it in UTF-8, with % signs as an address has them.");
         } else if (!isOneKind(request.getContentType())) {
             faults.answer(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE,
-                    "This is sent as “" + request.getContentType() + "”, which is not taken here. Send application/json, or a "
+                    "This is sent as “" + request.getContentType()
+                            + "”, which is not taken here. Send application/json, or a "
                             + "table as text/csv.");
         } else {
             chain.doFilter(request, response);

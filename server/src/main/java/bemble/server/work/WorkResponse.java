@@ -153,7 +153,8 @@ public record WorkResponse(
         List<StepView> said = new ArrayList<>(steps);
         int last = (int) steps.stream().filter(step -> step.part() == Part.WORK).count() - 1;
         said.set(last, said.get(last).saying(" So " + sought + " is " + answer.text() + "."));
-        return new WorkResponse(problem, operation, operands, decimals, method, slip, with, answer, record, check, sheet,
+        return new WorkResponse(problem, operation, operands, decimals, method, slip, with, answer, record, check,
+                sheet,
                 said);
     }
 

@@ -130,7 +130,8 @@ class ServerGoneJourneyTest {
         Client teacher = Client.demo(server);
         JsonNode schoolClass =
                 teacher.post("/api/classes", Map.of("name", "Away " + comesInAnew, "pupils", List.of("Ada"))).json();
-        long set = teacher.post("/api/sets/import?name=Away", "1040 + 1041\n52 - 38\n", "text/csv").json().get("id").asLong();
+        long set = teacher.post("/api/sets/import?name=Away", "1040 + 1041\n52 - 38\n", "text/csv").json().get("id")
+                .asLong();
         JsonNode session = teacher.post("/api/screens", Map.of("classId", schoolClass.get("id").asLong(), "setId", set,
                 "led", false, "asksDigits", false)).json();
         try (BrowserContext device = browser.newContext()) {

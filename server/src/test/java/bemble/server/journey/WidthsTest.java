@@ -25,31 +25,33 @@ class WidthsTest {
     private static final String SPACED = "* { line-height: 1.5 !important; letter-spacing: .12em !important; "
             + "word-spacing: .16em !important } p { margin-bottom: 2em !important }";
     /** What reaches beyond the window and cannot be pushed within: what has a bar of its own to push it is no fault. */
-    private static final String TOO_WIDE = """
-            () => {
-              const wide = innerWidth + 1;
-              const pushed = element => {
-                for (let each = element.parentElement; each; each = each.parentElement) {
-                  const { overflowX } = getComputedStyle(each);
-                  if (each.id !== 'page' && overflowX !== 'visible' && each.getBoundingClientRect().right <= wide) return true;
-                }
-                return false;
-              };
-              const found = [...document.querySelectorAll('body *')].filter(each => {
-                const { right, width, height } = each.getBoundingClientRect();
-                return right > wide && width > 1 && height > 1 && !each.closest('svg') && !pushed(each);
-              });
-              return found.slice(0, 3).map(each =>
-                each.tagName + ' ' + Math.round(each.getBoundingClientRect().right) + ' ' + each.innerText?.slice(0, 30));
-            }""";
+    private static final String TOO_WIDE =
+            """
+                    () => {
+                      const wide = innerWidth + 1;
+                      const pushed = element => {
+                        for (let each = element.parentElement; each; each = each.parentElement) {
+                          const { overflowX } = getComputedStyle(each);
+                          if (each.id !== 'page' && overflowX !== 'visible' && each.getBoundingClientRect().right <= wide) return true;
+                        }
+                        return false;
+                      };
+                      const found = [...document.querySelectorAll('body *')].filter(each => {
+                        const { right, width, height } = each.getBoundingClientRect();
+                        return right > wide && width > 1 && height > 1 && !each.closest('svg') && !pushed(each);
+                      });
+                      return found.slice(0, 3).map(each =>
+                        each.tagName + ' ' + Math.round(each.getBoundingClientRect().right) + ' ' + each.innerText?.slice(0, 30));
+                    }""";
     /** A column of text in which hardly a word has room. */
-    private static final String NARROW = """
-            () => [...document.querySelectorAll('main p, main li, main td, main dd, main h2, main div')].filter(each => {
-                const own = [...each.childNodes].filter(child => child.nodeType === 3).map(child => child.data).join('').trim();
-                const size = parseFloat(getComputedStyle(each).fontSize);
-                const { width, height } = each.getBoundingClientRect();
-                return own.split(/\\s+/).length > 4 && width > 1 && width < size * 5 && height > size * 4;
-              }).slice(0, 3).map(each => Math.round(each.getBoundingClientRect().width) + ' ' + each.innerText.slice(0, 40))""";
+    private static final String NARROW =
+            """
+                    () => [...document.querySelectorAll('main p, main li, main td, main dd, main h2, main div')].filter(each => {
+                        const own = [...each.childNodes].filter(child => child.nodeType === 3).map(child => child.data).join('').trim();
+                        const size = parseFloat(getComputedStyle(each).fontSize);
+                        const { width, height } = each.getBoundingClientRect();
+                        return own.split(/\\s+/).length > 4 && width > 1 && width < size * 5 && height > size * 4;
+                      }).slice(0, 3).map(each => Math.round(each.getBoundingClientRect().width) + ' ' + each.innerText.slice(0, 40))""";
 
     private static Map<String, String> pages(Client api) {
         long classId = api.schoolClass("Terns").get("id").asLong();
@@ -58,10 +60,12 @@ class WidthsTest {
         return Map.ofEntries(Map.entry("today", "/today"), Map.entry("paper", "/paper?problem=4738+%2B+1967"),
                 Map.entry("sets", "/sets"), Map.entry("set", "/sets/" + api.demoSet()),
                 Map.entry("piles", "/marking"), Map.entry("pile", "/marking/" + pile),
-                Map.entry("grid", "/marking/" + pile + "?view=grid"), Map.entry("shows", "/marking/" + pile + "?view=class"),
+                Map.entry("grid", "/marking/" + pile + "?view=grid"),
+                Map.entry("shows", "/marking/" + pile + "?view=class"),
                 Map.entry("classes", "/classes"), Map.entry("class", "/classes/" + classId),
                 Map.entry("week", "/classes/" + classId + "?part=week"), Map.entry("pupil", "/pupils/" + pupil),
-                Map.entry("report", "/pupils/" + pupil + "/report"), Map.entry("style", "/style"), Map.entry("log", "/log"),
+                Map.entry("report", "/pupils/" + pupil + "/report"), Map.entry("style", "/style"),
+                Map.entry("log", "/log"),
                 Map.entry("write", "/write"), Map.entry("guide", "/guide"), Map.entry("ask", "/ask"));
     }
 
@@ -79,7 +83,8 @@ class WidthsTest {
                     page.setViewportSize(width, HEIGHT);
                     look(page, name + " at " + width, faults);
                     if (pictures != null) {
-                        page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(pictures, name + "-" + width + ".png")));
+                        page.screenshot(
+                                new Page.ScreenshotOptions().setPath(Path.of(pictures, name + "-" + width + ".png")));
                     }
                 }
                 page.setViewportSize(1280, HEIGHT);

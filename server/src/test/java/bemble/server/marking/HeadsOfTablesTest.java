@@ -24,8 +24,9 @@ class HeadsOfTablesTest {
     @BeforeEach
     void begin(RunningServer server) {
         teacher = Client.demo(server);
-        classId = teacher.post("/api/classes", Map.of("name", "Tables", "pupils", List.of("Ada", "Bo"))).json().get("id")
-                .asLong();
+        classId =
+                teacher.post("/api/classes", Map.of("name", "Tables", "pupils", List.of("Ada", "Bo"))).json().get("id")
+                        .asLong();
         long set = teacher.post("/api/sets/import?name=Tables", "52 - 38\n403 - 158\n86 - 24\n61 - 27\n", "text/csv")
                 .json().get("id").asLong();
         pile = teacher.post("/api/markings", Map.of("classId", classId, "setId", set)).json().get("id").asLong();
@@ -48,7 +49,8 @@ class HeadsOfTablesTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"name,date,1/Ada,3,4|is the number of no question", "name,1,1/Ada,3,4|over two columns",
+    @CsvSource(delimiter = '|', value = {"name,date,1/Ada,3,4|is the number of no question",
+        "name,1,1/Ada,3,4|over two columns",
         "name,1/Ada,3/Bo,4/Ada,5|listed twice", "name,9/Ada,3|no question 9", "Ada,3/ada,4|listed twice",
         "name,1/Ada,3,4|has no head", "Zed,3/Ada,4|there is no"})
     void whatCannotBeReadIsToldAndNothingIsTaken(String table, String told) {

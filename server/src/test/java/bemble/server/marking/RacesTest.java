@@ -186,7 +186,8 @@ class RacesTest {
             JsonNode question = child.get("/api/in").json().get("own").get("questions").get(0);
             String paper = "/api/in/papers/" + question.get("paper").asLong() + "/figures";
             int before = child.get(paper.replace("/figures", "")).json().get("figures").size();
-            Map<String, Object> figure = Map.of("from", before, "figures", List.of(Map.of("at", round, "kind", "mark", "rubbed", false)));
+            Map<String, Object> figure =
+                    Map.of("from", before, "figures", List.of(Map.of("at", round, "kind", "mark", "rubbed", false)));
             boolean ends = round % 4 == 3;
             List<Integer> statuses = AtOnce.all(() -> child.post(paper, figure).status(),
                     () -> ends ? one.post("/api/screens/" + session.get("id").asLong() + "/end", Map.of()).status()

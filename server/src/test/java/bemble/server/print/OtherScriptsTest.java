@@ -38,7 +38,8 @@ class OtherScriptsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"مريم علي", "נועה כהן", "李小明", "प्रिया शर्मा", "ক্ষমা দাস", "ณัฐวุฒิ", "김민준", "Ἀθηνᾶ Π.", "Zoë 🦊"})
+    @ValueSource(strings = {"مريم علي", "נועה כהן", "李小明", "प्रिया शर्मा", "ক্ষমা দাস", "ณัฐวุฒิ", "김민준", "Ἀθηνᾶ Π.",
+        "Zoë 🦊"})
     void aNameInAnotherScriptIsDrawnWhereItBelongs(String name) throws Exception {
         assertThat(PrintableLetters.missing(name)).isEmpty();
         double[] right = black(page(name, Ink.Align.START));

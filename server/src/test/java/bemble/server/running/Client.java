@@ -87,7 +87,8 @@ public final class Client {
     public String raw(String address) {
         try {
             return server.raw("GET " + address + " HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\nCookie: "
-                    + cookies.getCookieStore().getCookies().stream().map(cookie -> cookie.getName() + "=" + cookie.getValue())
+                    + cookies.getCookieStore().getCookies().stream()
+                            .map(cookie -> cookie.getName() + "=" + cookie.getValue())
                             .collect(Collectors.joining("; "))
                     + "\r\n\r\n").lines().findFirst().orElse("");
         } catch (IOException exception) {

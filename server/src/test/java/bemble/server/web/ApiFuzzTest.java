@@ -30,8 +30,10 @@ class ApiFuzzTest {
 
     /** What works something out and keeps nothing of it. */
     private static final Set<String> STORES_NOTHING = Set.of("/api/work", "/api/paper", "/api/mark", "/api/nudge",
-            "/api/sets/draft", "/api/sets/another", "/api/sets/questions", "/api/sets/telling", "/api/explanation", "/api/in/papers/{id}/next", "/api/diagnose", "/api/diagnose/set", "/api/diagnose/next",
-            "/api/slips", "/api/estimate", "/api/calculator", "/api/pictures", "/api/rehearse", "/api/in/door", "/api/in/leave");
+            "/api/sets/draft", "/api/sets/another", "/api/sets/questions", "/api/sets/telling", "/api/explanation",
+            "/api/in/papers/{id}/next", "/api/diagnose", "/api/diagnose/set", "/api/diagnose/next",
+            "/api/slips", "/api/estimate", "/api/calculator", "/api/pictures", "/api/rehearse", "/api/in/door",
+            "/api/in/leave");
 
     private static RunningServer server;
     private static JsonNode description;
@@ -131,7 +133,8 @@ class ApiFuzzTest {
         String whole = address + (query.isEmpty() ? "" : "?" + String.join("&", query));
         Client.Reply reply = teacher.send(method.toUpperCase(Locale.ROOT), whole, body, type);
         assertThat(reply.status()).as("seed %d: %s %s %s%n%s", SEED, method, whole, body, reply.text())
-                .satisfiesAnyOf(status -> assertThat(status).isLessThan(500), status -> assertThat(status).isEqualTo(507));
+                .satisfiesAnyOf(status -> assertThat(status).isLessThan(500),
+                        status -> assertThat(status).isEqualTo(507));
         assertThat(reply.text()).as("%s %s %s", method, whole, body).doesNotContain("must not be", "must be");
         if (reply.status() >= 400) {
             assertThat(reply.type()).as("%s %s", method, whole).startsWith("application/problem+json");

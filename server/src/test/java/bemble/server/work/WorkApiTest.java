@@ -77,13 +77,15 @@ class WorkApiTest {
                 Map.of("problem", "5003 - 1847", "slip", "smaller-from-larger", "with", "fact-near-miss")).json();
         assertThat(both.get("slip").asString()).isEqualTo("smaller-from-larger");
         assertThat(both.get("with").asString()).isEqualTo("fact-near-miss");
-        String alone = anybody.work(Map.of("problem", "5003 - 1847", "slip", "smaller-from-larger")).json().get("answer")
-                .get("text").asString();
+        String alone =
+                anybody.work(Map.of("problem", "5003 - 1847", "slip", "smaller-from-larger")).json().get("answer")
+                        .get("text").asString();
         assertThat(both.get("answer").get("text").asString()).isNotIn(alone, "3156");
         assertThat(both.get("sheet").get("marks")).anyMatch(mark -> mark.get("role").asString().equals("wrong"));
         // As findings name them: what a child may have done twice at once is shown by the names that were found.
-        assertThat(anybody.work(Map.of("problem", "76 x 58", "slip", "placeholder-forgotten", "with", "carry-forgotten"))
-                .json().get("answer").get("text").asString()).isNotEqualTo("4408");
+        assertThat(
+                anybody.work(Map.of("problem", "76 x 58", "slip", "placeholder-forgotten", "with", "carry-forgotten"))
+                        .json().get("answer").get("text").asString()).isNotEqualTo("4408");
     }
 
     @Test

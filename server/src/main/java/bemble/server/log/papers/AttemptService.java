@@ -208,8 +208,9 @@ public class AttemptService {
     private MarkResponse marked(Attempt attempt, boolean ownWay, boolean withCheck) {
         WorkOrder order = order(attempt, attempt.settings());
         AttemptFigure.Standing standing = AttemptFigure.standing(attempt.figures());
-        MarkResponse marked = MarkRequest.of(order, standing.figures(), attempt.settings().settingOut(), ownWay, withCheck)
-                .response(rules.now());
+        MarkResponse marked =
+                MarkRequest.of(order, standing.figures(), attempt.settings().settingOut(), ownWay, withCheck)
+                        .response(rules.now());
         return standing.unreadable() == 0 ? marked : marked.without(standing.unreadable());
     }
 

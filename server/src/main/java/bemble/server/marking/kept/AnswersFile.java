@@ -34,7 +34,8 @@ final class AnswersFile {
         boolean headed = !rows.isEmpty() && isHeading(rows.get(0), open);
         Map<Integer, Integer> questions = headed ? questions(rows.get(0), faults) : Map.of();
         Map<PupilId, Integer> lines = new HashMap<>();
-        for (TableFile.Row row : headed && faults.isEmpty() ? rows.subList(1, rows.size()) : headed ? List.<TableFile.Row>of() : rows) {
+        for (TableFile.Row row : headed && faults.isEmpty() ? rows.subList(1, rows.size())
+                : headed ? List.<TableFile.Row>of() : rows) {
             read(row, open, headed ? questions : null, lines, answers, faults);
         }
         if (faults.size() > MOST_FAULTS) {
@@ -58,8 +59,9 @@ final class AnswersFile {
             return false;
         }
         return Heading.isName(row.field(0)) || Heading.isFirstName(row.field(0))
-                || IntStream.range(1, row.fields().size()).anyMatch(column -> row.field(column).matches(".*\\p{L}.*[0-9].*")
-                        && Heading.question(row.field(column)).isPresent());
+                || IntStream.range(1, row.fields().size())
+                        .anyMatch(column -> row.field(column).matches(".*\\p{L}.*[0-9].*")
+                                && Heading.question(row.field(column)).isPresent());
     }
 
     /** Which question each column has; a column that says none, or one that another has too, is a fault. */
@@ -70,11 +72,13 @@ final class AnswersFile {
             OptionalInt question = Heading.question(said);
             if (question.isEmpty()) {
                 faults.add(new Fault("line[" + head.line() + "]", "Line " + head.line() + ": “" + said
-                        + "” over column " + (column + 1) + " is the number of no question. Write 1, 2, 3 … over the answers, or "
+                        + "” over column " + (column + 1)
+                        + " is the number of no question. Write 1, 2, 3 … over the answers, or "
                         + "take the column out."));
             } else if (questions.containsValue(question.getAsInt())) {
-                faults.add(new Fault("line[" + head.line() + "]", "Line " + head.line() + ": question " + question.getAsInt()
-                        + " stands over two columns. Take one of them out."));
+                faults.add(new Fault("line[" + head.line() + "]",
+                        "Line " + head.line() + ": question " + question.getAsInt()
+                                + " stands over two columns. Take one of them out."));
             } else {
                 questions.put(column, question.getAsInt());
             }
@@ -101,8 +105,9 @@ final class AnswersFile {
         }
         Integer before = lines.putIfAbsent(pupil.id(), row.line());
         if (before != null) {
-            faults.add(new Fault("line[" + row.line() + "]", where + ": " + pupil.name() + " is listed twice, in line " + before
-                    + " too. Take one of the two out."));
+            faults.add(new Fault("line[" + row.line() + "]",
+                    where + ": " + pupil.name() + " is listed twice, in line " + before
+                            + " too. Take one of the two out."));
             return;
         }
         int questions = open.sheet(pupil.id()).problems().size();

@@ -135,7 +135,8 @@ public interface MarkingMapper {
             + "unjudged = true, revision = a.revision + 1 when not matched then insert "
             + "(marking_id, " + ANSWER
             + ", verdict, unjudged, revision) values (#{markingId}, #{a.pupilId}, #{a.question}, #{a.state}, "
-            + "#{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, 1 + " + LAST_REVISION + "))", affectData = true)
+            + "#{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, 1 + "
+            + LAST_REVISION + "))", affectData = true)
     @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
     int keepAnswer(@Param("markingId") MarkingId markingId, @Param("a") MarkedAnswer answer,
             @Param("verdict") AnswerVerdict verdict);
