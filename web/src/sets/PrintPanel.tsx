@@ -44,7 +44,7 @@ export function PrintPanel({ editor }: { editor: SetEditor }) {
             aria-label="Versions to make files of"
             sx={{ display: 'flex', gap: 2, alignItems: 'center' }}
           >
-            Files of version
+            Versions
             {letters.map((letter) => (
               <Tick
                 key={letter}

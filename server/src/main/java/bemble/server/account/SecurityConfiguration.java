@@ -1,16 +1,11 @@
 package bemble.server.account;
 
-import bemble.core.problem.Fault;
-import bemble.server.faults.FaultResponse;
+import bemble.server.faults.FaultAnswers;
 import bemble.server.web.OwnComputer;
 import jakarta.servlet.DispatcherType;
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
-import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authorization.AuthenticatedAuthorizationManager;
 import org.springframework.security.authorization.AuthorizationDecision;
@@ -28,7 +23,6 @@ import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
-import tools.jackson.databind.ObjectMapper;
 
 /** Who may ask for what. */
 @Configuration
@@ -48,7 +42,7 @@ class SecurityConfiguration {
 
     @Bean
     SecurityFilterChain security(HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens,
-            ObjectMapper json, OwnComputer here) throws Exception {
+            FaultAnswers faults, OwnComputer here) throws Exception {
         AuthenticatedAuthorizationManager<RequestAuthorizationContext> teacher =
                 AuthenticatedAuthorizationManager.authenticated();
         http.authorizeHttpRequests(requests -> requests
@@ -73,25 +67,17 @@ class SecurityConfiguration {
                 .permissionsPolicyHeader(permissions -> permissions.policy(
                         "camera=(), geolocation=(), microphone=(), payment=(), usb=()")));
         http.exceptionHandling(handling -> handling
-                .authenticationEntryPoint((request, response, exception) -> refuse(response, json,
+                .authenticationEntryPoint((request, response, exception) -> faults.notAllowed(response,
                         HttpStatus.UNAUTHORIZED, "Sign in first; what you typed is still here."))
-                .accessDeniedHandler((request, response, exception) -> refuse(response, json, HttpStatus.FORBIDDEN,
+                .accessDeniedHandler((request, response, exception) -> faults.notAllowed(response, HttpStatus.FORBIDDEN,
                         "This page is out of date. Load it again and repeat the last thing.")));
         return http.build();
     }
 
-    private static void refuse(HttpServletResponse response, ObjectMapper json, HttpStatus status, String message)
-            throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getOutputStream().write(json.writeValueAsBytes(
-                FaultResponse.detail(status, "Not allowed", List.of(new Fault("", message)))));
-    }
-
     /** Addresses that no browser would send are refused before anything looks at them. */
     @Bean
-    RequestRejectedHandler unreadableAddresses(ObjectMapper json) {
-        return (request, response, exception) -> refuse(response, json, HttpStatus.BAD_REQUEST,
+    RequestRejectedHandler unreadableAddresses(FaultAnswers faults) {
+        return (request, response, exception) -> faults.notAllowed(response, HttpStatus.BAD_REQUEST,
                 "This address cannot be read. Look it up in the description of the API.");
     }
 

@@ -20,9 +20,19 @@ public class FaultAnswers {
 
     /** Answers with one sentence that says what is wrong and what to do. */
     public void answer(HttpServletResponse response, HttpStatus status, String message) throws IOException {
+        answer(response, status, "This cannot be done", message);
+    }
+
+    /** The same to who may not ask for it. */
+    public void notAllowed(HttpServletResponse response, HttpStatus status, String message) throws IOException {
+        answer(response, status, "Not allowed", message);
+    }
+
+    private void answer(HttpServletResponse response, HttpStatus status, String title, String message)
+            throws IOException {
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.getOutputStream().write(json.writeValueAsBytes(
-                FaultResponse.detail(status, "This cannot be done", List.of(new Fault("", message)))));
+                FaultResponse.detail(status, title, List.of(new Fault("", message)))));
     }
 }

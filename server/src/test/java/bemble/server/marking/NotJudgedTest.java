@@ -16,7 +16,7 @@ import tools.jackson.databind.JsonNode;
 class NotJudgedTest {
     @Test
     void aPaperThatCannotBeJudgedClosesNothing() {
-        try (RunningServer server = RunningServer.start("--bemble.demo=true")) {
+        try (RunningServer server = RunningServer.start("--bemble.demo=true", "--logging.level.bemble=off")) {
             Client teacher = Client.demo(server);
             JsonNode schoolClass =
                     teacher.post("/api/classes", Map.of("name", "Faults", "pupils", List.of("Ada", "Bo"))).json();

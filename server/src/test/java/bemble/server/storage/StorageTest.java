@@ -20,7 +20,7 @@ class StorageTest {
 
     @Test
     void aDatabaseThatAFullDiskHasClosedIsOpenedByTheNextRequest() throws InterruptedException {
-        try (RunningServer server = RunningServer.start("--bemble.demo=true")) {
+        try (RunningServer server = RunningServer.start("--bemble.demo=true", "--logging.level.bemble=off")) {
             Client teacher = Client.demo(server);
             int before = teacher.get("/api/log").json().get("total").asInt();
             assertThat(save(teacher, "58 + 67").status()).isEqualTo(200);
@@ -37,7 +37,7 @@ class StorageTest {
 
     @Test
     void savesThatComeTogetherAreAllThereAfterTheDatabaseIsCutOff() throws InterruptedException {
-        try (RunningServer server = RunningServer.start("--bemble.demo=true")) {
+        try (RunningServer server = RunningServer.start("--bemble.demo=true", "--logging.level.bemble=off")) {
             Client teacher = Client.demo(server);
             int before = teacher.get("/api/log").json().get("total").asInt();
             Set<Integer> failed = new TreeSet<>();
@@ -57,7 +57,7 @@ class StorageTest {
 
     @Test
     void withoutRoomNothingIsSavedAndReadingAndSigningInGoOn() {
-        try (RunningServer server = RunningServer.start("--bemble.demo=true")) {
+        try (RunningServer server = RunningServer.start("--bemble.demo=true", "--logging.level.bemble=off")) {
             Client teacher = Client.demo(server);
             String log = teacher.get("/api/log").text();
             long pile = teacher.get("/api/markings").json().get(0).get("id").asLong();
