@@ -24,6 +24,9 @@ class TakingIn {
     private static final Logger LOG = LoggerFactory.getLogger(TakingIn.class);
     /** Where few hand in, the pile has the paper before the pupil is answered. */
     private static final long PATIENCE_MILLISECONDS = 400;
+    private static final long SOON_SECONDS = 1;
+    private static final long SELDOM_SECONDS = 600;
+    private static final int MOST_DOUBLED = 12;
 
     private final HandedIn handed;
     private final ScreenMapper screens;
@@ -41,19 +44,31 @@ class TakingIn {
 
     private CompletableFuture<Void> begin(SessionId sessionId, PupilId pupilId) {
         try {
-            return CompletableFuture.runAsync(() -> take(sessionId, pupilId), taker::execute);
+            return CompletableFuture.runAsync(() -> take(sessionId, pupilId, 0), taker::execute);
         } catch (RejectedExecutionException stopping) {
             return new CompletableFuture<>();
         }
     }
 
-    private void take(SessionId sessionId, PupilId pupilId) {
+    private void take(SessionId sessionId, PupilId pupilId, int triedBefore) {
         try {
             handed.take(sessionId, pupilId);
         } catch (RuntimeException failure) {
-            LOG.warn("A paper that was handed in could not be taken into its pile; it is tried again at the next start",
-                    failure);
+            LOG.warn("A paper that was handed in could not be taken into its pile; it is tried again", failure);
+            again(sessionId, pupilId, triedBefore + 1);
         }
+    }
+
+    /** Sooner at first, then seldom; what is still not taken in at a stop is tried at the next start. */
+    private void again(SessionId sessionId, PupilId pupilId, int tried) {
+        long seconds = Math.min(SELDOM_SECONDS, SOON_SECONDS << Math.min(tried, MOST_DOUBLED));
+        CompletableFuture.delayedExecutor(seconds, TimeUnit.SECONDS, work -> {
+            try {
+                taker.execute(work);
+            } catch (RejectedExecutionException stopping) {
+                // It is taken in at the next start.
+            }
+        }).execute(() -> take(sessionId, pupilId, tried));
     }
 
     /** Takes a pupil's papers in when their turn comes. */

@@ -95,14 +95,15 @@ class PrintJobs {
 
     /** @throws Busy where too many wait already */
     synchronized Job start(TeacherId teacherId, int total, Work work) {
-        Deque<Job> mine = waiting.computeIfAbsent(teacherId, id -> new ArrayDeque<>());
-        if (mine.size() >= MOST_OF_ONE || waiting.values().stream().mapToInt(Deque::size).sum() >= MOST_WAITING) {
+        int mine = waiting.containsKey(teacherId) ? waiting.get(teacherId).size() : 0;
+        if (mine >= MOST_OF_ONE || waiting.values().stream().mapToInt(Deque::size).sum() >= MOST_WAITING) {
             throw new Busy("Many prints are waiting already. Print this one when some of them are done.", WAIT_SECONDS);
         }
         Job job = new Job(teacherId, total, work);
         jobs.values().removeIf(each -> jobs.size() >= MOST_REMEMBERED && each.state != State.PRINTING);
         jobs.put(job.id, job);
-        mine.add(job);
+        // A teacher of whom nothing waits has no list: whose turn it is has something to print.
+        waiting.computeIfAbsent(teacherId, id -> new ArrayDeque<>()).add(job);
         next();
         return job;
     }

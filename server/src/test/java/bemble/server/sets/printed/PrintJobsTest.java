@@ -102,6 +102,24 @@ class PrintJobsTest {
     }
 
     @Test
+    void aRefusedJobLeavesNothingThatStopsThePrinter() throws InterruptedException {
+        CountDownLatch go = new CountDownLatch(1);
+        List<PrintJobs.Job> begun = new ArrayList<>();
+        // Enough teachers to fill all there is, then one of whom nothing waits.
+        for (int teacher = 10; begun.size() < 62; teacher++) {
+            for (int i = 0; i < 12 && begun.size() < 62; i++) {
+                begun.add(jobs.start(new TeacherId(teacher), 1, progress -> go.await()));
+            }
+        }
+        assertThatThrownBy(() -> jobs.start(new TeacherId(99), 1, progress -> {})).isInstanceOf(Busy.class);
+        go.countDown();
+        for (PrintJobs.Job job : begun) {
+            waitFor(job, PrintJobs.State.DONE);
+        }
+        waitFor(jobs.start(new TeacherId(99), 1, progress -> progress.accept(1)), PrintJobs.State.DONE);
+    }
+
+    @Test
     void aJobThatFailsSaysSoAndTheNextOneStillRuns() throws InterruptedException {
         PrintJobs.Job failing = jobs.start(TEACHER, 1, progress -> {
             throw new StackOverflowError();
