@@ -6,6 +6,8 @@ export type Entry = {
   key: string;
   /** The window it was typed in; a reload does not change it. */
   by: string;
+  /** When it was typed: entries are sent in this order. */
+  at: number;
   pupil: number;
   /** What was typed; nothing where a cause was decided, or an entry is taken back. */
   line?: string;
@@ -23,6 +25,8 @@ export type Entry = {
   follows?: string;
   /** How it is told of. */
   says: string;
+  /** Whether it was sent: the server may have it, though nothing was heard. */
+  tried?: boolean;
   /** Why the server did not take it. */
   refused?: string;
   /** What another window has kept there meanwhile; nothing stands in it where the answer was taken out. */

@@ -3,7 +3,7 @@ import type { Form, Marking, Paper } from './useMarking';
 
 /** A typed line as it is known at once: what is to be kept, who comes next, or what is wrong with it. */
 export type Known =
-  | { kind: 'entry'; entry: Omit<Entry, 'key' | 'by'>; movesOn: boolean }
+  | { kind: 'entry'; entry: Omit<Entry, 'key' | 'by' | 'at'>; movesOn: boolean }
   | { kind: 'name'; goTo: number }
   | { kind: 'fault'; fault: string };
 

@@ -1,76 +1,63 @@
 import { Refused, type Schemas } from '../api/client';
 import { newKey } from '../api/newKey';
 import type { Entry, Pile, Sender } from './entry';
+import * as change from './pileOfDevice';
+import { kept, read, write } from './queueStore';
 import { thisWindow } from './thisWindow';
 
-const mostDone = 200;
 const longestWait = 15_000;
 /** Answers of the server after which nothing becomes better by sending the same again. */
 const final = [400, 404, 413, 422];
-const none: Pile = { waiting: [], done: [] };
 
+/** What waits in each pile, as this window sees it; kept on the device by {@link write}. */
 const piles = new Map<string, Pile>();
-const sending = new Map<string, string>();
+/** Piles of which this device keeps nothing: they stand in this window until it is closed. */
+const notKept = new Set<string>();
+const sending = new Set<string>();
 /** The timers of piles that wait before the next try, and how often in a row sending failed. */
 const waits = new Map<string, number>();
 const failures = new Map<string, number>();
 const listeners = new Set<() => void>();
 let sender: Sender | undefined;
 let owner = 0;
+let lastAt = 0;
 
 const prefix = () => `bemble pile ${owner} `;
 const nameOf = (marking: number) => prefix() + marking;
 const markingOf = (name: string) => Number(name.slice(prefix().length));
+const pileOf = (name: string) => piles.get(name) ?? change.empty;
 
-function read(name: string): Pile {
-  try {
-    const text = localStorage.getItem(name);
-    return text ? (JSON.parse(text) as Pile) : none;
-  } catch {
-    return none;
-  }
-}
+/** The moment of an entry; no two of a window are of the same. */
+const now = () => (lastAt = Math.max(Date.now(), lastAt + 0.001));
 
-function write(name: string, pile: Pile) {
-  piles.set(name, pile);
-  try {
-    if (pile.waiting.length + pile.done.length > 0) {
-      localStorage.setItem(name, JSON.stringify({ waiting: pile.waiting, done: pile.done }));
-    } else {
-      localStorage.removeItem(name);
-    }
-  } catch {
-    // Where this device keeps nothing it still stands here until the window is closed.
+/** The pile with what another window of this browser has just put there. */
+const latest = (name: string): Pile =>
+  notKept.has(name) ? pileOf(name) : { ...pileOf(name), ...read(name) };
+
+/** Changes a pile as it is now, also by what another window has done. */
+function become(name: string, by: (pile: Pile) => Pile) {
+  const before = latest(name);
+  const after = by(before);
+  piles.set(name, after);
+  if (!write(name, before, after)) {
+    notKept.add(name);
   }
   listeners.forEach((listener) => listener());
 }
-
-const pileOf = (name: string) => piles.get(name) ?? none;
-
-/** The pile with what another window of this browser has just put there. */
-function latest(name: string): Pile {
-  const stored = read(name);
-  return stored === none ? pileOf(name) : { ...stored, trouble: pileOf(name).trouble };
-}
-
-/** Whether an entry waits for nobody's decision. */
-const isToSend = (entry: Entry) => entry.refused === undefined && entry.other === undefined;
 
 /** Begins to send what this device has kept of a teacher's piles. */
 export function startQueues(teacher: number, by: Sender) {
   owner = teacher;
   sender = by;
-  for (let i = 0; i < localStorage.length; i++) {
-    const name = localStorage.key(i);
-    if (name?.startsWith(prefix())) {
-      write(name, read(name));
-      void pump(name);
-    }
-  }
+  kept(prefix()).forEach((name) => {
+    become(name, (pile) => pile);
+    void pump(name);
+  });
   const online = () => piles.forEach((_, name) => retry(name));
   const elsewhere = (event: StorageEvent) => {
     if (event.key?.startsWith(prefix())) {
-      piles.set(event.key, { ...read(event.key), trouble: pileOf(event.key).trouble });
+      const name = event.key.slice(0, event.key.lastIndexOf(' '));
+      piles.set(name, latest(name));
       listeners.forEach((listener) => listener());
     }
   };
@@ -93,23 +80,14 @@ function retry(name: string) {
   void pump(name);
 }
 
-const without = (pile: Pile, key: string): Pile => ({
-  ...pile,
-  waiting: pile.waiting.filter((each) => each.key !== key),
-});
-
-const withChanged = (pile: Pile, key: string, change: Partial<Entry>): Pile => ({
-  ...pile,
-  waiting: pile.waiting.map((each) => (each.key === key ? { ...each, ...change } : each)),
-});
-
 /** Sends one entry after the other, in the order in which they were typed. */
 async function pump(name: string) {
-  const entry = pileOf(name).waiting.find(isToSend);
+  const entry = pileOf(name).waiting.find(change.isToSend);
   if (!entry || !sender || sending.has(name) || waits.has(name)) {
     return;
   }
-  sending.set(name, entry.key);
+  sending.add(name);
+  become(name, (pile) => change.tried(pile, entry.key));
   const marking = markingOf(name);
   const by = sender;
   try {
@@ -118,8 +96,9 @@ async function pump(name: string) {
     if (sender !== by) {
       return;
     }
-    taken(name, entry);
-    if (!pileOf(name).waiting.some(isToSend)) {
+    failures.delete(name);
+    become(name, (pile) => change.taken(pile, entry, () => undoing(entry)));
+    if (!pileOf(name).waiting.some(change.isToSend)) {
       by.emptied(marking);
     }
   } catch (fault) {
@@ -134,28 +113,13 @@ async function pump(name: string) {
   }
 }
 
-function taken(name: string, entry: Entry) {
-  const pile = without({ ...latest(name), trouble: undefined }, entry.key);
-  failures.delete(name);
-  const isPast = entry.undoes !== undefined || isTakenBack(pile, entry);
-  const done = isPast ? pile.done : [...pile.done.slice(1 - mostDone), entry];
-  write(name, { ...pile, done });
-}
-
 function failed(name: string, entry: Entry, fault: unknown) {
-  const pile = latest(name);
   const refused = fault instanceof Refused ? fault : undefined;
   if (refused?.status === 409) {
-    write(
-      name,
-      withChanged(pile, entry.key, {
-        other: { theirs: refused.current as Schemas['AnswerContent'] | undefined },
-      }),
-    );
+    const theirs = refused.current as Schemas['AnswerContent'] | undefined;
+    become(name, (pile) => change.changedElsewhere(pile, entry.key, theirs));
   } else if (refused && final.includes(refused.status)) {
-    // What was never kept need not be taken back.
-    const left = { ...pile, waiting: pile.waiting.filter((each) => each.undoes !== entry.key) };
-    write(name, withChanged(left, entry.key, { refused: refused.message }));
+    become(name, (pile) => change.refused(pile, entry.key, refused.message));
   } else {
     const tries = (failures.get(name) ?? 0) + 1;
     failures.set(name, tries);
@@ -163,74 +127,54 @@ function failed(name: string, entry: Entry, fault: unknown) {
       name,
       window.setTimeout(() => retry(name), Math.min(longestWait, 500 * 2 ** tries)),
     );
-    write(name, {
-      ...pile,
-      trouble: refused && refused.status > 0 ? refused.message : 'Bemble does not answer.',
-    });
+    const trouble = refused && refused.status > 0 ? refused.message : 'Bemble does not answer.';
+    become(name, (pile) => ({ ...pile, trouble }));
   }
 }
 
-/** Puts an entry behind those that wait; one for the same question that nobody has decided on makes room for it. */
-export function add(marking: number, entry: Omit<Entry, 'key' | 'by'>) {
-  const name = nameOf(marking);
-  const pile = latest(name);
-  const before = pile.waiting.filter(
-    (each) =>
-      !(
-        (each.refused !== undefined || each.other !== undefined) &&
-        each.pupil === entry.pupil &&
-        each.question !== undefined &&
-        each.question === entry.question
-      ),
-  );
-  // What another window typed is none of one's own, though this browser keeps both: who typed over it has not seen it.
-  const own = [...pile.done, ...before].findLast(
-    (each) =>
-      each.by === thisWindow() &&
-      each.pupil === entry.pupil &&
-      each.question === entry.question &&
-      entry.question !== undefined,
-  );
-  const key = newKey();
-  write(name, { ...pile, waiting: [...before, { ...entry, key, by: thisWindow(), follows: own?.key }] });
-  void pump(name);
-}
+const made = (entry: Omit<Entry, 'key' | 'by' | 'at'>): Entry => ({
+  ...entry,
+  key: newKey(),
+  by: thisWindow,
+  at: now(),
+});
 
-/** Whether an entry is on its way that takes this one back. */
-const isTakenBack = (pile: Pile, entry: Entry) => pile.waiting.some((each) => each.undoes === entry.key);
+const undoing = (entry: Entry) =>
+  made({ pupil: entry.pupil, undoes: entry.key, says: `take back ${entry.says}` });
+
+/** Something was typed. */
+export function add(marking: number, entry: Omit<Entry, 'key' | 'by' | 'at'>) {
+  become(nameOf(marking), (pile) => change.typed(pile, made(entry)));
+  void pump(nameOf(marking));
+}
 
 /** Takes the last entry back, and says which; nothing where there is none. */
 export function takeBack(marking: number): Entry | undefined {
   const name = nameOf(marking);
-  const pile = latest(name);
-  const last = pile.waiting.findLast((each) => !each.undoes && !isTakenBack(pile, each));
-  if (last && sending.get(name) !== last.key) {
-    write(name, without(pile, last.key));
-    return last;
-  }
-  const undone = last ?? pile.done.at(-1);
-  if (undone) {
-    write(name, { ...pile, done: pile.done.filter((each) => each.key !== undone.key) });
-    add(marking, { pupil: undone.pupil, undoes: undone.key, says: `take back ${undone.says}` });
-  }
-  return undone;
+  let back: Entry | undefined;
+  become(name, (pile) => {
+    const { pile: after, entry } = change.tookBack(pile, undoing);
+    back = entry;
+    return after;
+  });
+  void pump(name);
+  return back;
 }
 
 /** Lets an entry go that cannot be kept. */
 export function drop(marking: number, key: string) {
-  write(nameOf(marking), without(latest(nameOf(marking)), key));
+  become(nameOf(marking), (pile) => change.dropped(pile, key));
 }
 
 /** Lets all go that waits for a pile which is not there any more. */
 export function dropAll(marking: number) {
-  write(nameOf(marking), none);
+  become(nameOf(marking), () => change.empty);
 }
 
 /** Keeps an entry over what another window has kept. */
 export function insist(marking: number, key: string) {
-  const name = nameOf(marking);
-  write(name, withChanged(latest(name), key, { other: undefined, seen: undefined, follows: undefined }));
-  void pump(name);
+  become(nameOf(marking), (pile) => change.insisted(pile, key));
+  void pump(nameOf(marking));
 }
 
 export const subscribe = (listener: () => void) => {

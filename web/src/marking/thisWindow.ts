@@ -1,15 +1,16 @@
 import { newKey } from '../api/newKey';
 
-const windowName = 'bemble window';
-const unnamed = newKey();
+const place = 'bemble window';
 
-/** What this window is called; a reload does not change it. */
-export function thisWindow() {
+function named() {
   try {
-    const name = sessionStorage.getItem(windowName) ?? newKey();
-    sessionStorage.setItem(windowName, name);
+    const name = sessionStorage.getItem(place) ?? newKey();
+    sessionStorage.setItem(place, name);
     return name;
   } catch {
-    return unnamed;
+    return newKey();
   }
 }
+
+/** What this window is called; a reload does not change it. */
+export const thisWindow = named();

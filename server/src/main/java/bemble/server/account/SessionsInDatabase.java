@@ -49,14 +49,17 @@ class SessionsInDatabase {
         SerializingConverter writes = new SerializingConverter();
         DeserializingConverter reads = new DeserializingConverter(SessionsInDatabase.class.getClassLoader());
         conversion.addConverter(Object.class, byte[].class, value -> Objects.requireNonNull(writes.convert(value)));
-        conversion.addConverter(byte[].class, Object.class, bytes -> {
-            try {
-                return reads.convert(bytes);
-            } catch (RuntimeException unreadable) {
-                LOG.info("A session of another version was ended");
-                return null;
-            }
-        });
+        conversion.addConverter(byte[].class, Object.class, bytes -> read(reads, bytes));
         return conversion;
+    }
+
+    @SuppressWarnings("NullAway") // The converter may give nothing, and the session then has no such thing.
+    private static Object read(DeserializingConverter reads, byte[] bytes) {
+        try {
+            return reads.convert(bytes);
+        } catch (RuntimeException unreadable) {
+            LOG.info("A session of another version was ended");
+            return null;
+        }
     }
 }

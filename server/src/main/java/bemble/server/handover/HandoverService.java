@@ -14,7 +14,6 @@ import bemble.server.web.SpreadsheetText;
 import bemble.server.web.TableFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Service;

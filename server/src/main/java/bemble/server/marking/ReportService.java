@@ -1,6 +1,5 @@
 package bemble.server.marking;
 
-import bemble.core.diagnosis.Answers;
 import bemble.core.diagnosis.Cause;
 import bemble.core.diagnosis.DiagnosisWords;
 import bemble.core.diagnosis.MarkingKey;

@@ -8,6 +8,7 @@ import bemble.server.marking.taken.TakenPapers;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
@@ -49,7 +50,8 @@ class HandedIn {
                 .toList();
         boolean taken = Boolean.TRUE.equals(transaction.execute(status -> {
             // What was given back meanwhile, or handed in once more, is not taken in as it was before.
-            if (screens.take(sessionId, pupilId).filter(now -> place.handedInAt().equals(now.handedInAt())).isEmpty()) {
+            if (screens.take(sessionId, pupilId).filter(now -> Objects.equals(place.handedInAt(), now.handedInAt()))
+                    .isEmpty()) {
                 return false;
             }
             piles.take(session.teacherId(), session.markingId(), pupilId, answers, session.led(),

@@ -152,6 +152,18 @@ public final class RunningServer implements AutoCloseable {
         }
     }
 
+    /** What a query on the database itself says in its one field. */
+    public String text(String sql) {
+        try (Connection connection = context.getBean(DataSource.class).getConnection();
+                Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery(sql)) {
+            rows.next();
+            return rows.getString(1);
+        } catch (SQLException exception) {
+            throw new IllegalStateException(exception);
+        }
+    }
+
     /** How the database goes about a query of a mapper. */
     public String plan(Class<?> mapper, String query, Map<String, Object> parameters) {
         MappedStatement mapped = context.getBean(SqlSessionFactory.class).getConfiguration()

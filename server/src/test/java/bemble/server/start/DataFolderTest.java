@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -56,7 +57,7 @@ class DataFolderTest {
         byte[] whole = Files.readAllBytes(file);
         byte[] damaged = switch (kind) {
             case "half" -> Arrays.copyOf(whole, whole.length / 2);
-            case "text" -> "Dear colleague".getBytes();
+            case "text" -> "Dear colleague".getBytes(StandardCharsets.UTF_8);
             case "empty" -> new byte[0];
             default -> whole.clone();
         };
