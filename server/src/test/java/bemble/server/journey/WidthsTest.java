@@ -8,11 +8,11 @@ import bemble.server.running.RunningServer;
 import bemble.server.running.TeacherAtScreen;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -21,6 +21,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class WidthsTest {
     private static final List<Integer> WIDTHS = List.of(320, 390, 820, 1280, 1920);
     private static final int HEIGHT = 800;
+    private static final Pattern UNDER_WAY = Pattern.compile("^(Fetching|Opening|Setting out).*…$");
     /** What WCAG 1.4.12 asks for. */
     private static final String SPACED = "* { line-height: 1.5 !important; letter-spacing: .12em !important; "
             + "word-spacing: .16em !important } p { margin-bottom: 2em !important }";
@@ -78,7 +79,7 @@ class WidthsTest {
             pages(Client.demo(server)).forEach((name, address) -> {
                 page.navigate(server.address() + address);
                 page.locator("main h1, main h2, main input, main svg").first().waitFor();
-                page.waitForLoadState(LoadState.NETWORKIDLE);
+                page.waitForCondition(() -> page.getByText(UNDER_WAY).count() == 0);
                 for (int width : WIDTHS) {
                     page.setViewportSize(width, HEIGHT);
                     look(page, name + " at " + width, faults);

@@ -19,7 +19,7 @@ import tools.jackson.databind.JsonNode;
 /** A fault in the middle of a save, at each of its statements in turn: nothing is half there, and nothing is said to be done. */
 class FaultAtEverySaveTest {
     private static final long SEED = 3_811_938;
-    private static final int ROUNDS = 5;
+    private static final int ROUNDS = 2;
     private static final int STATEMENTS = 3;
     /** What was kept, but for what is worked out behind the screens and what is noted of sessions. */
     private static final String KEPT =
@@ -83,7 +83,7 @@ class FaultAtEverySaveTest {
                     }
                 }
             }
-            assertThat(failed).as("requests in whose saves a fault was put").hasSizeGreaterThan(25);
+            assertThat(failed).as("requests in whose saves a fault was put").hasSizeGreaterThan(9);
         }
     }
 }
