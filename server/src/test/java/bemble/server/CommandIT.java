@@ -30,7 +30,7 @@ import org.junit.jupiter.api.io.TempDir;
 /** The command as a stranger types it, in a copy of the checkout with an awkward name, from somewhere else. */
 class CommandIT {
     private static final Set<String> LEFT_OUT = Set.of(".git", "node_modules", "target", "data", "demo-data", "docs");
-    private static final long PATIENCE_MILLIS = 90_000;
+    private static final long PATIENCE_MILLIS = 300_000;
     @TempDir
     private static Path folder;
     private static Path checkout;
@@ -66,7 +66,11 @@ class CommandIT {
 
     @AfterEach
     void stopWhatStillRuns() {
-        begun.forEach(Process::destroyForcibly);
+        begun.forEach(process -> {
+            // The script waits for the application it started, so both go.
+            process.descendants().forEach(ProcessHandle::destroyForcibly);
+            process.destroyForcibly();
+        });
     }
 
     private record Ended(int code, String text) {}
