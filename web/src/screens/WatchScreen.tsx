@@ -132,7 +132,7 @@ function Place({ place, session, onBack, onAnyDevice }: PlaceProps) {
       </Box>
       {place.onTheWay && !session.ended && (
         <Box sx={{ color: ink.ink, fontSize: 15 }}>
-          … still on the way: this device cannot be reached just now
+          … what was written last may be still on the way: this device cannot be reached just now
         </Box>
       )}
       {place.otherDeviceAt && !session.ended && (

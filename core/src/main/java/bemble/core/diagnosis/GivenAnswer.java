@@ -21,11 +21,20 @@ public record GivenAnswer(Numeral value, @Nullable Numeral remainder, @Nullable 
             Pattern.compile("([0-9][0-9,. ']*?)(?:\\s+|\\s*[+]\\s*)([0-9]{1,40})\\s*/\\s*([0-9]{1,40})");
     private static final Pattern WITH_REMAINDER = Pattern.compile("(?i)(.+?)\\s*r(?:em(?:ainder)?)?\\.?\\s*([0-9].*)");
 
-    /** Reads {@code 3152}, {@code 3,152}, {@code 63 r 6}, {@code 63r6}, {@code 63 6/25}; nothing where that is no number. */
-    public static Optional<GivenAnswer> read(String text, Punctuation punctuation) {
-        if (text == null) {
+    /** What people write round a number: a sign of money or a plus in front of it, a unit behind it, which never begins with an r. */
+    private static final Pattern DRESSED = Pattern.compile("[+]?\\s*\\p{Sc}?\\s*(?<number>[0-9.,].*?[0-9]|[0-9])"
+            + "\\s*(?:\\p{Sc}|(?![rR])\\p{L}{1,6}[²³.]?)?", Pattern.DOTALL);
+
+    /**
+     * Reads {@code 3152}, {@code 3,152}, {@code 63 r 6}, {@code 63r6}, {@code 63 rem 6}, {@code 63 6/25}, {@code £3.45}, {@code 3.45 m};
+     * nothing where that is no number.
+     */
+    public static Optional<GivenAnswer> read(String given, Punctuation punctuation) {
+        if (given == null) {
             return Optional.empty();
         }
+        Matcher dressed = DRESSED.matcher(given.strip());
+        String text = dressed.matches() ? dressed.group("number") : given;
         Matcher parts = WITH_REMAINDER.matcher(text.strip());
         try {
             if (parts.matches()) {

@@ -24,9 +24,14 @@ public enum LineForm {
     NAME("(?<name>[^\\d\\s#=!/<>?:.,-][^\\d#=<>?]*)", false, "Ida", "to the paper of Ida");
 
     private static final class Parts {
-        private static final String QUESTION = "(?<question>\\d{1,3})\\s*[ .:]\\s*";
-        /** A whole number or a decimal, with a remainder or a fraction behind it; whether it has a value is asked of the problem. */
-        private static final String NUMBER = "[-−]?\\d[\\d .,'’]*(?:[rR]\\s*\\d[\\d .,'’]*)?(?:/\\s*\\d+)?";
+        private static final String QUESTION = "(?<question>\\d{1,3})(?:\\s+(?=\\.\\d)|\\s*[ .:]\\s*)";
+        /**
+         * A whole number or a decimal, with a remainder or a fraction behind it, a sign of money in front of it or a unit behind:
+         * no other letters, since two lines that run into one another are no answer. Whether it has a value is asked of the problem.
+         */
+        private static final String NUMBER =
+                "(?:[-−+]|[£$€¥₹]\\s*)?[\\d.][\\d .,'’]*(?:[rR](?:em(?:ainder)?)?\\.?\\s*\\d[\\d .,'’]*)?"
+                        + "(?:/\\s*\\d+)?(?:\\s*(?:[£$€¥₹%]|(?:[mcdk]?m|[mk]?g|t|[mcd]?l|p|ct?|s|min|h)[²³]?))?";
         private static final String HOW = "(?::\\s*(?<how>\\S{1,20}))?";
     }
 

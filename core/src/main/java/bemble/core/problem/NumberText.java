@@ -1,6 +1,8 @@
 package bemble.core.problem;
 
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Reads one typed number: digits, perhaps grouped, perhaps with decimals. */
 final class NumberText {
@@ -27,7 +29,7 @@ final class NumberText {
      * @throws Refusal when it is empty, unreadable, signed or wrongly grouped
      */
     static Numeral read(String typed, String field, Punctuation punctuation) {
-        return new NumberText(strip(typed), field, punctuation).read();
+        return new NumberText(strip(punctuation.echoed(typed)), field, punctuation).read();
     }
 
     private Numeral read() {
@@ -116,9 +118,11 @@ final class NumberText {
         return fault("“" + typed + "” is not grouped in threes from the right. " + hint + ".");
     }
 
+    /** What of it is a number, its point too: whoever typed £3.45 is not told to type 345. */
     private String firstDigits(String otherwise) {
-        String digits = typed.replaceAll("[^0-9]", "");
-        return digits.isEmpty() ? otherwise : digits;
+        String point = Character.toString(punctuation.point());
+        Matcher number = Pattern.compile("[0-9]+(?:" + Pattern.quote(point) + "[0-9]+)?").matcher(typed);
+        return number.find() ? number.group() : otherwise;
     }
 
     private String pointName() {

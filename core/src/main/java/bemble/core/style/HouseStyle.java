@@ -3,6 +3,7 @@ package bemble.core.style;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
+import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.core.style.option.CarryOrder;
 import bemble.core.style.option.CarryPlace;
@@ -245,6 +246,12 @@ public final class HouseStyle {
     /** Whether what is added back is added right beneath what stands there. */
     public boolean checksBeneath() {
         return get(CHECK_PLACE) == CheckPlace.BENEATH;
+    }
+
+    /** How answers are written down: where the comma is the point and no point groups digits, a point is a comma too. */
+    public Punctuation answersWritten() {
+        boolean groupsByPoint = get(GROUPING).sign(point()).equals(".");
+        return point() == PointSign.COMMA && !groupsByPoint ? Punctuation.COMMA_OR_POINT : point().punctuation();
     }
 
     /** Carries that would stand above the columns stand at the foot of them, where the sum has no room above. */

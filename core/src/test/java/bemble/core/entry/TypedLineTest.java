@@ -24,6 +24,10 @@ class TypedLineTest {
         "3 12 1/4        | ANSWER | 3  | 12 1/4   | '' | ''",
         "3 -4            | ANSWER | 3  | -4       | '' | ''",
         "3  1 204        | ANSWER | 3  | 1 204    | '' | ''",
+        "3 £3.45         | ANSWER | 3  | £3.45    | '' | ''",
+        "3 3.45 m :h     | ANSWER | 3  | 3.45 m   | '' | h",
+        "3 .5            | ANSWER | 3  | .5       | '' | ''",
+        "3 4 rem 2 > 4R1 | ANSWER | 3  | 4 rem 2  | 4R1 | ''",
         "7 -             | BLANK | 7 | '' | '' | ''",
         "7 ?             | UNCLEAR | 7 | '' | '' | ''",
         "7 =             | RIGHT | 7 | '' | '' | ''",
@@ -51,7 +55,7 @@ class TypedLineTest {
     @ParameterizedTest
     @ValueSource(strings = {"1 c2 c", "4 74=", "4 74/", "4 7=4", "4 74 5:", "4 7a4", "4 12 r", "4", "", "4 >", "4 > 3",
         "4 3 >", "13 5", "0 5", "4 == ",
-        "4 12 rest", "4 c c", "= 4", "!!", "#", "4 3 > 5 > 6", "4 ½x", "<", "Ida 4"})
+        "4 12 rest", "4 74x", "4 £", "4 c c", "= 4", "!!", "#", "4 3 > 5 > 6", "4 ½x", "<", "Ida 4"})
     void whatIsNoNumberAndNoSignIsRefused(String line) {
         assertThatThrownBy(() -> TypedLine.read(line, 12)).isInstanceOf(Refusal.class);
     }

@@ -136,7 +136,7 @@ class DiagnosisController {
     @PostMapping
     DiagnoseResponse diagnose(@Valid @RequestBody DiagnoseRequest request) {
         WorkOrder order = request.order();
-        Punctuation punctuation = order.style().point().punctuation();
+        Punctuation punctuation = order.style().answersWritten();
         Answers answers = answers(List.of(order)).get(0);
         Judged judged = Diagnosis.of(answers, request.given(), punctuation);
         List<String> slips = request.slips();
@@ -226,7 +226,7 @@ class DiagnosisController {
         for (int i = 0; i < items.size(); i++) {
             given.add(new Item(answers.get(i), items.get(i).given()));
         }
-        Punctuation punctuation = orders.isEmpty() ? Punctuation.POINT : orders.get(0).style().point().punctuation();
+        Punctuation punctuation = orders.isEmpty() ? Punctuation.POINT : orders.get(0).style().answersWritten();
         return Writer.of(given, punctuation);
     }
 

@@ -3,7 +3,6 @@ package bemble.server.load;
 import bemble.server.faults.TooLarge;
 import bemble.server.limits.Limits;
 import jakarta.servlet.FilterChain;
-import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
@@ -62,51 +61,22 @@ class BodyLimit extends OncePerRequestFilter {
         }
     }
 
-    private static final class Counted extends ServletInputStream {
-        private final ServletInputStream body;
+    private static final class Counted extends WatchedBody {
         private final int kilobytes;
         private long left;
 
         Counted(ServletInputStream body, int kilobytes) {
-            this.body = body;
+            super(body);
             this.kilobytes = kilobytes;
-            this.left = kilobytes * 1024L;
+            this.left = (long) kilobytes * KILOBYTE;
         }
 
         @Override
-        public int read() throws IOException {
-            return count(body.read(), 1);
-        }
-
-        @Override
-        public int read(byte[] bytes, int from, int length) throws IOException {
-            int read = body.read(bytes, from, length);
-            return count(read, read);
-        }
-
-        private int count(int result, int bytes) throws IOException {
-            if (result >= 0) {
-                left -= bytes;
-            }
+        void seen(byte[] bytes, int from, int count) throws TooLarge {
+            left -= count;
             if (left < 0) {
                 throw new TooLarge(kilobytes);
             }
-            return result;
-        }
-
-        @Override
-        public boolean isFinished() {
-            return body.isFinished();
-        }
-
-        @Override
-        public boolean isReady() {
-            return body.isReady();
-        }
-
-        @Override
-        public void setReadListener(ReadListener listener) {
-            body.setReadListener(listener);
         }
     }
 }

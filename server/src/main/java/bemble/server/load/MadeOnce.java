@@ -4,7 +4,6 @@ import bemble.server.faults.FaultAnswers;
 import bemble.server.limits.Limits;
 import com.github.benmanes.caffeine.cache.Cache;
 import jakarta.servlet.FilterChain;
-import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
@@ -176,53 +175,14 @@ class MadeOnce extends OncePerRequestFilter {
         @Override
         public ServletInputStream getInputStream() throws IOException {
             if (stream == null) {
-                stream = new Digested(super.getInputStream(), digest);
+                stream = new WatchedBody(super.getInputStream()) {
+                    @Override
+                    void seen(byte[] bytes, int from, int count) {
+                        digest.update(bytes, from, count);
+                    }
+                };
             }
             return stream;
-        }
-    }
-
-    /** A body whose bytes are counted into a digest as they are read. */
-    private static final class Digested extends ServletInputStream {
-        private final ServletInputStream body;
-        private final MessageDigest digest;
-
-        Digested(ServletInputStream body, MessageDigest digest) {
-            this.body = body;
-            this.digest = digest;
-        }
-
-        @Override
-        public int read() throws IOException {
-            int one = body.read();
-            if (one >= 0) {
-                digest.update((byte) one);
-            }
-            return one;
-        }
-
-        @Override
-        public int read(byte[] bytes, int from, int length) throws IOException {
-            int read = body.read(bytes, from, length);
-            if (read > 0) {
-                digest.update(bytes, from, read);
-            }
-            return read;
-        }
-
-        @Override
-        public boolean isFinished() {
-            return body.isFinished();
-        }
-
-        @Override
-        public boolean isReady() {
-            return body.isReady();
-        }
-
-        @Override
-        public void setReadListener(ReadListener listener) {
-            body.setReadListener(listener);
         }
     }
 }

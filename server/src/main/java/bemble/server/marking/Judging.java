@@ -201,7 +201,7 @@ public class Judging {
             items.add(answers.get(i).state() == AnswerState.RIGHT ? Item.right(known.get(i))
                     : new Item(known.get(i), answers.get(i).given(), answers.get(i).paper()));
         }
-        return Writer.of(items, open.style().point().punctuation());
+        return Writer.of(items, open.style().answersWritten());
     }
 
     /** The answers of each of some questions. */
@@ -229,7 +229,8 @@ public class Judging {
     private PaperAnswerView view(ReadSheet sheet, MarkedAnswer answer, @Nullable Judged judged, boolean alone) {
         Problem problem = sheet.problem(answer.question());
         KeptRules kept = rules.now();
-        return new PaperAnswerView(answer.question(), answer.state(), answer.given(), answer.correction(), answer.how(),
+        return new PaperAnswerView(answer.question(), answer.state(), sheet.echoed(answer.given()),
+                sheet.echoed(answer.correction()), answer.how(),
                 sheet.verdict(answer),
                 judged == null ? List.of()
                         : judged.findings().stream().filter(finding -> finding.confidence() >= WORTH_SHOWING)

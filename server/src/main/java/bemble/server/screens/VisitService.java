@@ -172,6 +172,7 @@ class VisitService {
         }
         int count = papers.add(session.teacherId(), paperId, done);
         screens.change(place.wrote(question, visitor.device(), now()));
+        heard.wrote(visitor.sessionId(), visitor.pupilId());
         events.publishEvent(new SessionChanged(visitor.sessionId()));
         return count;
     }

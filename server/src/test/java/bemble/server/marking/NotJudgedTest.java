@@ -16,7 +16,9 @@ import tools.jackson.databind.JsonNode;
 class NotJudgedTest {
     @Test
     void aPaperThatCannotBeJudgedClosesNothing() {
-        try (RunningServer server = RunningServer.start("--bemble.demo=true", "--logging.level.bemble=off")) {
+        try (RunningServer server = RunningServer.startWith(
+                empty -> FailingAnswers.of(empty, ProblemText.kept("703 - 96")), "--bemble.demo=true",
+                "--logging.level.bemble=off")) {
             Client teacher = Client.demo(server);
             JsonNode schoolClass =
                     teacher.post("/api/classes", Map.of("name", "Faults", "pupils", List.of("Ada", "Bo"))).json();
@@ -26,8 +28,7 @@ class NotJudgedTest {
                     .get("id").asLong();
             long pile = teacher.post("/api/markings", Map.of("classId", schoolClass.get("id").asLong(), "setId", set))
                     .json().get("id").asLong();
-            server.restartWith(empty -> FailingAnswers.of(empty, ProblemText.kept("703 - 96")));
-            Client again = Client.demo(server);
+            Client again = teacher;
             type(again, pile, ada, "1 1");
             type(again, pile, ada, "2 2");
             type(again, pile, bo, "1 9");

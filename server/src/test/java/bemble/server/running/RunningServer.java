@@ -58,12 +58,22 @@ public final class RunningServer implements AutoCloseable {
 
     /** Starts on an empty data directory, by a clock of the test's own. */
     public static RunningServer start(Clock clock, String... more) {
+        return startWith(clock, none -> {}, more);
+    }
+
+    /** Starts on an empty data directory, with some parts of the test's own in the place of the real ones. */
+    public static RunningServer startWith(Consumer<GenericApplicationContext> parts, String... more) {
+        return startWith(Clock.systemDefaultZone(), parts, more);
+    }
+
+    private static RunningServer startWith(Clock clock, Consumer<GenericApplicationContext> parts, String... more) {
         try {
             List<String> arguments = new ArrayList<>(
                     List.of("--server.port=0", "--spring.main.banner-mode=off", "--logging.level.root=error",
                             "--logging.level.com.zaxxer.hikari=off"));
             arguments.addAll(List.of(more));
             RunningServer server = new RunningServer(Files.createTempDirectory("bemble-test"), arguments, clock);
+            server.instead = parts;
             server.begin();
             return server;
         } catch (IOException exception) {

@@ -57,8 +57,9 @@ class FaultAtEverySaveTest {
 
     @Test
     void whatFailsInTheMiddleIsNotHalfThere() {
-        try (RunningServer server = RunningServer.start("--bemble.demo=true", "--logging.level.bemble=off")) {
-            server.restartWith(empty -> empty.registerBean("failingWrites", FailingWrites.class));
+        try (RunningServer server = RunningServer.startWith(
+                empty -> empty.registerBean("failingWrites", FailingWrites.class), "--bemble.demo=true",
+                "--logging.level.bemble=off")) {
             Client teacher = Client.demo(server);
             JsonNode description = teacher.get("/api/description").json();
             MadeUpRequests requests = new MadeUpRequests(description, SEED);

@@ -133,7 +133,7 @@ final class AnswersFile {
                 answers.add(MarkedAnswer.of(pupil.id(), i, AnswerState.BLANK, "", "", "", null));
             } else if (given.equals("?")) {
                 answers.add(MarkedAnswer.of(pupil.id(), i, AnswerState.UNCLEAR, "", "", "", null));
-            } else if (GivenAnswer.read(given, open.style().point().punctuation()).isEmpty()) {
+            } else if (GivenAnswer.read(given, open.style().answersWritten()).isEmpty()) {
                 faults.add(new Fault("line[" + row.line() + "]", where + ", " + pupil.name() + ", question " + i + ": “"
                         + given
                         + "” is not a number. Write one, ? where it cannot be read, or nothing where it was left blank."));

@@ -26,6 +26,11 @@ public record ReadSheet(List<Problem> problems, List<RightAnswer> right, HouseSt
                 : AnswerVerdict.of(answer.state());
     }
 
+    /** An answer as it is shown to who typed it: a point from the number pad as the comma that it was taken for. */
+    public String echoed(String given) {
+        return style.answersWritten().echoed(given);
+    }
+
     /** The same of an answer by itself. */
     public static AnswerVerdict verdict(MarkedAnswer answer, Problem problem, HouseStyle style) {
         return answer.state() == AnswerState.GIVEN ? ofGiven(answer, right(problem, style), style)
@@ -33,7 +38,7 @@ public record ReadSheet(List<Problem> problems, List<RightAnswer> right, HouseSt
     }
 
     private static AnswerVerdict ofGiven(MarkedAnswer answer, RightAnswer right, HouseStyle style) {
-        return switch (right.verdict(answer.given(), style.point().punctuation())) {
+        return switch (right.verdict(answer.given(), style.answersWritten())) {
             case CORRECT -> AnswerVerdict.RIGHT;
             case WRONG -> AnswerVerdict.WRONG;
             case UNREADABLE -> AnswerVerdict.UNCLEAR;
