@@ -34,10 +34,8 @@ import org.jspecify.annotations.Nullable;
  * guarded by one lock, and whoever reads it wants to see all that it guards.
  */
 public final class Answers {
-    /** Decisions made before no further hand of one kind is tried, so that no question takes long. */
+    /** Decisions made before no further hand is tried, so that no question takes long. */
     private static final long MOST_DECISIONS = 300_000;
-    /** The same for the hands that miss a fact besides one slip, and for those of one pair. */
-    private static final long MOST_BESIDES_ONE = 60_000;
     private static final int MOST_OF_A_FAMILY = 160;
     private static final int SOME_OF_A_FAMILY = 8;
     private static final int FEW_OF_A_FAMILY = 4;
@@ -70,32 +68,9 @@ public final class Answers {
     private final Map<String, Integer> missed = new HashMap<>();
     private final Map<String, Double> missedBy = new HashMap<>();
     private final Map<String, Slip> missedHands = new HashMap<>();
+    private long decisions;
     @GuardedBy("this")
     private @Nullable Map<String, List<Path>> ofTwo;
-
-    /**
-     * What may be spent on the hands of one kind, always tried in one order: what is worked out does not depend on who asked first. What is
-     * left when it is spent is not known, and never taken for right.
-     */
-    private final class Budget {
-        private long left;
-
-        Budget(long decisions) {
-            left = decisions;
-        }
-
-        boolean isSpent() {
-            return left <= 0;
-        }
-
-        /** The key of the answer that a hand comes to; null where it gets stuck. */
-        @Nullable
-        String keyOf(Slip hand, HouseStyle style) {
-            left -= 8 + facts * 4L;
-            return Written.tried(hand.over(Hand.CAREFUL), problem, method, style)
-                    .map(written -> GivenAnswer.of(written.answer()).key()).orElse(null);
-        }
-    }
 
     private Answers(Problem problem, Method<?> method, KeptRules kept, Predicate<KnownSlip> listed) {
         this.problem = problem;
@@ -105,24 +80,22 @@ public final class Answers {
         this.right = RightAnswer.of(careful);
         this.facts = careful.factsWorked().size();
         slips.forEach(slip -> bySlip.put(slip.id(), new Outcomes()));
-        Budget budget = new Budget(MOST_DECISIONS);
-        singles(HouseStyle.USUAL, 1, budget);
+        singles(HouseStyle.USUAL, 1);
         if (problem.operation() == Operation.MULTIPLICATION
                 && problem.operands().get(0).compareTo(problem.operands().get(1)) < 0) {
-            singles(HouseStyle.USUAL.keepingOrder(), Model.OTHER_ORDER, budget);
+            singles(HouseStyle.USUAL.keepingOrder(), Model.OTHER_ORDER);
         }
-        Budget misses = new Budget(MOST_DECISIONS);
         for (int which = 0; which < facts; which++) {
             for (int by : new int[] {1, -1}) {
-                missFact(which, Slip.nearMiss(which, by), misses);
+                missFact(which, Slip.nearMiss(which, by));
             }
         }
-        Slips.missedFacts(problem, method.name()).forEach(miss -> missFact(NO_FACT, miss, misses));
+        Slips.missedFacts(problem, method.name()).forEach(miss -> missFact(NO_FACT, miss));
     }
 
     /** Notes what somebody comes to who misses a fact by chance. */
-    private void missFact(int which, Slip miss, Budget budget) {
-        String key = budget.isSpent() ? null : budget.keyOf(miss, HouseStyle.USUAL);
+    private void missFact(int which, Slip miss) {
+        String key = keyOf(miss, HouseStyle.USUAL);
         if (key != null && !right.is(key)) {
             missedBy.merge(key, 1.0, Double::sum);
             missedHands.putIfAbsent(key, miss);
@@ -154,18 +127,19 @@ public final class Answers {
         return new Answers(problem, Methods.find(problem, method, HouseStyle.USUAL), KeptRules.NONE, listed);
     }
 
-    private void singles(HouseStyle style, double share, Budget budget) {
+    private void singles(HouseStyle style, double share) {
         for (KnownSlip slip : slips) {
             List<Slip> hands = slip.slips(problem);
             double each = share * Model.prior(slip.met()) / Math.max(1, hands.size());
             for (Slip hand : hands.subList(0, Math.min(hands.size(), MOST_OF_A_FAMILY))) {
-                single(slip, hand, style, each, budget);
+                single(slip, hand, style, each);
             }
         }
     }
 
-    private void single(KnownSlip slip, Slip hand, HouseStyle style, double weight, Budget budget) {
+    private void single(KnownSlip slip, Slip hand, HouseStyle style, double weight) {
         Written written = Written.asFarAs(hand.over(Hand.CAREFUL), problem, method, style, false);
+        decisions += written.decisions().size();
         List<Integer> places = written.brokenPlaces();
         String key = written.isFinished() ? GivenAnswer.of(written.answer()).key() : null;
         boolean once = places.size() > 1;
@@ -176,11 +150,8 @@ public final class Answers {
         if (once) {
             double part = weight * Model.IN_ONE_PLACE / places.size();
             for (int place : places) {
-                if (budget.isSpent()) {
-                    break;
-                }
                 Slip here = hand.at(place);
-                String other = budget.keyOf(here, style);
+                String other = keyOf(here, style);
                 note(slip.id(), other, part);
                 inOnePlace.computeIfAbsent(slip.id(), id -> new Outcomes()).add(other == null ? right.key() : other,
                         part, true);
@@ -196,17 +167,25 @@ public final class Answers {
         Objects.requireNonNull(bySlip.get(slip)).add(reached, weight, !isRight(reached));
     }
 
+    /** The key of the answer that a hand comes to; null where it gets stuck, or where enough has been worked out. */
+    private @Nullable String keyOf(Slip hand, HouseStyle style) {
+        if (decisions > MOST_DECISIONS) {
+            return null;
+        }
+        return Written.tried(hand.over(Hand.CAREFUL), problem, method, style).map(written -> {
+            decisions += 8 + facts * 4L;
+            return GivenAnswer.of(written.answer()).key();
+        }).orElse(null);
+    }
+
     private void add(Map<String, List<Path>> paths, Path path, @Nullable String key) {
         if (key != null && !right.is(key)) {
             paths.computeIfAbsent(key, any -> new ArrayList<>(2)).add(path);
         }
     }
 
-    private void addTogether(Map<String, List<Path>> paths, List<String> names, Slip both, double weight,
-            Budget budget) {
-        if (!budget.isSpent()) {
-            add(paths, new Path(names, both, HouseStyle.USUAL, weight), budget.keyOf(both, HouseStyle.USUAL));
-        }
+    private void addTogether(Map<String, List<Path>> paths, List<String> names, Slip both, double weight) {
+        add(paths, new Path(names, both, HouseStyle.USUAL, weight), keyOf(both, HouseStyle.USUAL));
     }
 
     /**
@@ -215,7 +194,6 @@ public final class Answers {
      */
     private Map<String, List<Path>> pairs() {
         Map<String, List<Path>> found = new HashMap<>();
-        Budget budget = new Budget(MOST_DECISIONS);
         for (KnownSlip one : slips) {
             boolean changes = hasChance(one.id());
             List<Slip> hands = few(one);
@@ -225,13 +203,13 @@ public final class Answers {
                     if (other != one && (changes || hasChance(other.id()))) {
                         Slip with = few(other).isEmpty() ? other.slip() : few(other).get(0);
                         addTogether(found, List.of(one.id(), other.id()), hand.and(with),
-                                weight * Model.prior(other.met()) * Model.SLIPS_GO_TOGETHER / 2, budget);
+                                weight * Model.prior(other.met()) * Model.SLIPS_GO_TOGETHER / 2);
                     }
                 }
                 for (int which = 0; changes && which < facts; which++) {
                     for (int by : new int[] {1, -1}) {
                         addTogether(found, List.of(one.id(), Slips.FACT_NEAR_MISS), hand.and(Slip.nearMiss(which, by)),
-                                weight * Model.mean(Model.SLACK) * Model.FACTS_MISSED / (2 * facts), budget);
+                                weight * Model.mean(Model.SLACK) * Model.FACTS_MISSED / (2 * facts));
                     }
                 }
             }
@@ -456,26 +434,25 @@ public final class Answers {
         if (careful.decisions().size() > MOST_FOR_RULES) {
             return found;
         }
-        Budget budget = new Budget(MOST_DECISIONS);
         Stream<KnownSlip> limited = slips.stream().filter(slip -> slip.family() == null && !Rules.isRule(slip.id()))
                 .flatMap(slip -> Arrays.stream(Limit.values()).map(limit -> Rules.limited(slip, limit)));
         for (KnownSlip rule : Stream.concat(Rules.of(method.name()).stream(), limited).toList()) {
             if (isOnlyWorkedOut(rule.id())) {
-                note(Hypothesis.of(rule.id()), rule.slip(), found, budget);
+                note(Hypothesis.of(rule.id()), rule.slip(), found);
             }
         }
         for (KnownSlip slip : slips) {
             if (slip.members() != null) {
                 for (Map.Entry<String, Slip> member : slip.members().apply(problem).entrySet()) {
-                    note(Hypothesis.of(slip.id(), member.getKey()), member.getValue(), found, budget);
+                    note(Hypothesis.of(slip.id(), member.getKey()), member.getValue(), found);
                 }
             }
         }
         return found;
     }
 
-    private void note(Hypothesis hypothesis, Slip hand, Worked found, Budget budget) {
-        String key = budget.isSpent() ? null : budget.keyOf(hand, HouseStyle.USUAL);
+    private void note(Hypothesis hypothesis, Slip hand, Worked found) {
+        String key = keyOf(hand, HouseStyle.USUAL);
         if (key != null && !right.is(key)) {
             found.answers().put(hypothesis, key);
             found.leading().computeIfAbsent(key, any -> new ArrayList<>()).add(hypothesis);
@@ -496,11 +473,10 @@ public final class Answers {
         KnownSlip slip = slips.stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow();
         List<Slip> hands = few(slip);
         double share = 1.0 / Math.max(1, 2 * facts * hands.size());
-        Budget budget = new Budget(MOST_BESIDES_ONE);
         for (Slip hand : hands) {
-            for (int which = 0; which < facts && !budget.isSpent(); which++) {
+            for (int which = 0; which < facts; which++) {
                 for (int by : new int[] {1, -1}) {
-                    String key = budget.keyOf(hand.and(Slip.nearMiss(which, by)), HouseStyle.USUAL);
+                    String key = keyOf(hand.and(Slip.nearMiss(which, by)), HouseStyle.USUAL);
                     if (key != null) {
                         answers.merge(key, share, Double::sum);
                     }
@@ -526,14 +502,11 @@ public final class Answers {
         }
         Map<String, Double> answers = new HashMap<>();
         double share = 0.5 / Math.max(1, first.size() * second.size());
-        Budget budget = new Budget(MOST_BESIDES_ONE);
         for (Slip hand : first) {
             for (Slip with : second) {
                 for (Slip together : List.of(hand.and(with), with.and(hand))) {
-                    if (!budget.isSpent()) {
-                        String key = budget.keyOf(together, HouseStyle.USUAL);
-                        answers.merge(key == null ? right.key() : key, share, Double::sum);
-                    }
+                    String key = keyOf(together, HouseStyle.USUAL);
+                    answers.merge(key == null ? right.key() : key, share, Double::sum);
                 }
             }
         }
