@@ -3,13 +3,15 @@ import type { Schemas } from '../api/client';
 import type { Figure } from './figures';
 import { kept } from './keeping';
 import { opened } from './paperOfDevice';
-import { add, keepSending, open, type Owner, paperOf, send, subscribe } from './papers';
+import { add, open, type Owner, paperOf, send, subscribe } from './papers';
 
 /** A paper's figures: what was done shows at once, is kept on this device, and goes to the server as soon as it can. */
 export function useAttempt(attempt: Schemas['AttemptView'], owner: Owner = 'attempts') {
   const { id, figures } = attempt;
-  useEffect(() => open(id, owner, figures), [id, owner, figures]);
-  useEffect(() => keepSending(), []);
+  useEffect(() => {
+    open(id, owner, figures);
+    void send(id);
+  }, [id, owner, figures]);
   const first = useMemo(
     () => ({ ...opened(kept(id), figures), saving: 'saved' as const, refused: undefined }),
     [id, figures],

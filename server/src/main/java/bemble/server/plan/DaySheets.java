@@ -10,6 +10,7 @@ import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.plan.PlanViews.PlanView;
 import bemble.server.print.Report;
 import bemble.server.sets.printed.NamedSheets;
+import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -40,8 +41,8 @@ class DaySheets {
     /** A sheet for a pupil. */
     private record Handed(Pupil pupil, GroupView group) {}
 
-    /** @param twice who has more than one sheet, since they are in several groups of the day */
-    record ToPrint(int sheets, List<String> twice) {}
+    /** @param twice who has a sheet of each of several groups */
+    record ToPrint(@NotNull int sheets, @NotNull List<String> twice) {}
 
     /**
      * Makes the sets that are missing.

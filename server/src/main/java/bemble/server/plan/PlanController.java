@@ -9,7 +9,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
-import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -40,9 +39,6 @@ class PlanController {
     /** @param revision the revision that was changed; 0 where it was the one made from the record */
     record ChangedPlan(@NotNull(message = "The plan is missing.") @Valid PlanContent content,
             @NotNull(message = "Say which revision was changed.") @Min(value = 0, message = "Revisions are counted from 0.") Integer revision) {}
-
-    /** @param twice who has a sheet of each of several groups */
-    record ToPrint(@NotNull int sheets, @NotNull List<String> twice) {}
 
     record MadeFor(@NotNull SetId setId) {}
 
@@ -88,10 +84,9 @@ class PlanController {
 
     /** Makes all sheets of a day that are missing; says how many there are to print. */
     @PostMapping("/plan/days/{day}/sheets")
-    ToPrint makeSheets(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
+    DaySheets.ToPrint makeSheets(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @PathVariable LocalDate day) {
-        DaySheets.ToPrint made = sheets.make(teacher.id(), id, day);
-        return new ToPrint(made.sheets(), made.twice());
+        return sheets.make(teacher.id(), id, day);
     }
 
     /** All sheets of a day, each with its pupil's name. */

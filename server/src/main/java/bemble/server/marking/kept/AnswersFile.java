@@ -34,9 +34,11 @@ final class AnswersFile {
         boolean headed = !rows.isEmpty() && isHeading(rows.get(0), open);
         Map<Integer, Integer> questions = headed ? questions(rows.get(0), faults) : Map.of();
         Map<PupilId, Integer> lines = new HashMap<>();
-        for (TableFile.Row row : headed && faults.isEmpty() ? rows.subList(1, rows.size())
-                : headed ? List.<TableFile.Row>of() : rows) {
-            read(row, open, headed ? questions : null, lines, answers, faults);
+        // Under heads that are wrong every line would be.
+        if (faults.isEmpty()) {
+            for (TableFile.Row row : headed ? rows.subList(1, rows.size()) : rows) {
+                read(row, open, headed ? questions : null, lines, answers, faults);
+            }
         }
         if (faults.size() > MOST_FAULTS) {
             int more = faults.size() - MOST_FAULTS;
