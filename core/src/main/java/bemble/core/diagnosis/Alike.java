@@ -75,9 +75,11 @@ final class Alike {
         return Objects.requireNonNull(outcomes.get(habit));
     }
 
-    /** Under the name of what is listed, else of the likelier one. */
+    /** Under the name of a listed slip, else of the likelier one: one rule says more than two slips at once. */
     private static Habit named(Habit one, Habit other) {
-        return one.together(one.likeliest().isRule() && !other.likeliest().isRule() ? other : one, other);
+        Hypothesis second = other.likeliest();
+        boolean listed = !second.isRule() && !second.isOfTwo();
+        return one.together(one.likeliest().isRule() && listed ? other : one, other);
     }
 
     private static boolean agree(List<String> one, List<String> other, List<String> right) {

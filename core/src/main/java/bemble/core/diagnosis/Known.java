@@ -54,6 +54,17 @@ final class Known {
                 * (paper == null ? 1 : Model.UNKNOWN_AGAINST_THE_PAPER);
     }
 
+    /** Whether it is known what somebody with a habit comes to in this question. */
+    boolean isTried(Hypothesis habit) {
+        return answers.isTried(habit);
+    }
+
+    /** How likely this answer is of somebody of whom nothing is known. */
+    double byAnybody() {
+        double wrong = Model.mean(Model.CARELESSNESS);
+        return right ? 1 - wrong : wrong * careless;
+    }
+
     /** How likely somebody with a known habit, who makes it wherever they can and nothing else, comes to this answer. */
     double made(Hypothesis habit) {
         return answers.made(habit, key) * (right || paper == null || habit.has(paper) ? 1 : Model.AGAINST_THE_PAPER);

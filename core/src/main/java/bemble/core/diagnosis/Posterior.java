@@ -119,6 +119,10 @@ final class Posterior {
             for (double[] slack : Model.SLACK) {
                 double sum = 0;
                 for (int i = 0; i < made.length; i++) {
+                    if (!known.get(i).isTried(habit)) {
+                        sum += Math.log(known.get(i).byAnybody());
+                        continue;
+                    }
                     double right = known.get(i).isRight() ? 1 : 0;
                     double firm = firmness[0];
                     double comes = singly[i] == null ? firm * made[i] + (1 - firm) * right
