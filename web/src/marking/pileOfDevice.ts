@@ -32,17 +32,25 @@ export function typed(pile: Pile, entry: Entry): Pile {
   return { ...pile, waiting: [...before, { ...entry, follows: own?.key }] };
 }
 
-/** The server has an entry. Where another window has taken it back meanwhile, it is taken back there too. */
+/**
+ * The server has an entry. Where another window has taken it back meanwhile, it is taken back there too; what takes another back is
+ * never taken back itself, though two windows may both have sent it.
+ */
 export function taken(pile: Pile, entry: Entry, undo: () => Entry): Pile {
   const still = pile.waiting.some((each) => each.key === entry.key);
   const settled = without({ ...pile, trouble: undefined }, entry.key);
+  if (entry.undoes !== undefined) {
+    return settled;
+  }
   if (!still) {
     return pile.done.some((each) => each.key === entry.key) || isTakenBack(pile, entry)
       ? settled
       : typed(settled, undo());
   }
-  const isPast = entry.undoes !== undefined || isTakenBack(pile, entry);
-  return { ...settled, done: isPast ? pile.done : [...pile.done.slice(1 - mostDone), entry] };
+  return {
+    ...settled,
+    done: isTakenBack(pile, entry) ? pile.done : [...pile.done.slice(1 - mostDone), entry],
+  };
 }
 
 /** The server does not take an entry, for a reason that stays; what would have taken it back is not needed any more. */

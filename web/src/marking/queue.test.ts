@@ -127,6 +127,30 @@ describe('what is typed into a pile', () => {
     );
   });
 
+  it('takes back once what two windows take back at the same instant', async () => {
+    const browser = new Browser();
+    const sent: Entry[] = [];
+    // Both windows send what waits, and hear of it late: the second when the first has settled it already.
+    const send = async (_pile: number, entry: Entry) => {
+      sent.push(entry);
+      if (sent.length > 50) {
+        throw new Error('sent without end');
+      }
+      await new Promise((resolve) => setTimeout(resolve, 2));
+    };
+    const one = await openWindow(browser, 'one');
+    const two = await openWindow(browser, 'two');
+    const ends = [one, two].map((each) => each.startQueues(1, { send, emptied: () => undefined }));
+    one.add(pile, { pupil: 1, question: 1, line: '1 7', says: '1 7' });
+    await settled([one, two]);
+    one.takeBack(pile);
+    const again = two.startQueues(1, { send, emptied: () => undefined });
+    await settled([one, two]);
+    expect(new Set(sent.filter((entry) => entry.undoes).map((entry) => entry.key)).size).toBe(1);
+    expect(sent.filter((entry) => entry.undoes).every((entry) => entry.undoes === sent[0]?.key)).toBe(true);
+    [...ends, again].forEach((end) => end());
+  });
+
   it('knows only the entries of its own window as what it has seen', async () => {
     const browser = new Browser();
     const server = new Server();
