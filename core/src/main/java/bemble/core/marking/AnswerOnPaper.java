@@ -5,6 +5,7 @@ import bemble.core.hand.Answer;
 import bemble.core.hand.Written;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
+import bemble.core.problem.Punctuation;
 import bemble.core.working.Anchor;
 import bemble.core.working.BlockName;
 import bemble.core.working.Figure;
@@ -14,6 +15,7 @@ import java.math.BigDecimal;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
@@ -92,12 +94,19 @@ final class AnswerOnPaper {
         return isOf(key) || isExact() && key.place() < 0;
     }
 
-    /** The figures in the answer's line from the left, and what is left over after them. */
-    String text() {
-        return digits(there) + digits(beside);
+    /** Whether nothing stands there. */
+    boolean isEmpty() {
+        return there.isEmpty() && beside.isEmpty();
     }
 
-    private static String digits(TreeMap<Integer, String> figures) {
+    /** The figures in the answer's line from the left, with the point where it belongs, and what is left over after them. */
+    String text(Punctuation punctuation) {
+        String decimals = digits(there.headMap(0, false));
+        return digits(there.tailMap(0, true)) + (decimals.isEmpty() ? "" : punctuation.point() + decimals)
+                + (beside.isEmpty() ? "" : " r " + digits(beside));
+    }
+
+    private static String digits(NavigableMap<Integer, String> figures) {
         return figures.descendingMap().values().stream().collect(Collectors.joining());
     }
 

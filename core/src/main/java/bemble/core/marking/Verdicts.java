@@ -112,7 +112,7 @@ final class Verdicts {
                         figure.text(), Verdict.RIGHT,
                         null))
                 .filter(figure -> answer.leads(figure.at())).forEach(all::add);
-        return new Marked(PaperVerdict.RIGHT, all, new Marked.MarkedAnswer(answer.text(), PaperVerdict.RIGHT), null,
+        return new Marked(PaperVerdict.RIGHT, all, new Marked.MarkedAnswer(written(), PaperVerdict.RIGHT), null,
                 led.check(),
                 led.notShown(), led.marks(), Marked.Causes.NONE);
     }
@@ -135,7 +135,7 @@ final class Verdicts {
 
     /** The lines of the working of which nothing stands though the answer does. */
     private List<LineOfBlock> notShown() {
-        if (answer.text().isEmpty()) {
+        if (answer.isEmpty()) {
             return List.of();
         }
         return careful.ink().stream().filter(Figure::isFull).map(Figure::key)
@@ -264,9 +264,9 @@ final class Verdicts {
     Marked answerOnly() {
         paper.figures().forEach((key, figure) -> figures.add(new MarkedFigure(key, figure.kind(), figure.text(),
                 Verdict.EXTRA, null)));
-        PaperVerdict verdict = answer.text().isEmpty() ? PaperVerdict.UNFINISHED
+        PaperVerdict verdict = answer.isEmpty() ? PaperVerdict.UNFINISHED
                 : answer.verdict() == PaperVerdict.RIGHT ? PaperVerdict.RIGHT : PaperVerdict.WRONG;
-        return new Marked(verdict, figures, new Marked.MarkedAnswer(answer.text(), verdict), null, null, List.of(),
+        return new Marked(verdict, figures, new Marked.MarkedAnswer(written(), verdict), null, null, List.of(),
                 null, Marked.Causes.NONE);
     }
 
@@ -325,7 +325,12 @@ final class Verdicts {
         }
         boolean all = read.isFinished() && figures.stream().filter(figure -> answer.isOf(figure.at()))
                 .noneMatch(figure -> figure.verdict() == Verdict.MISSING || !last.containsKey(figure.at()));
-        return all ? read.answer().text() : answer.text();
+        return all ? read.answer().text() : written();
+    }
+
+    /** The answer as it stands there. */
+    private String written() {
+        return answer.text(read.style().point().punctuation());
     }
 
     private boolean isAnswer(Figure.Key key) {

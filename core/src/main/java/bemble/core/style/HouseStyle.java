@@ -426,6 +426,11 @@ public final class HouseStyle {
         return point().punctuation().write(problem);
     }
 
+    /** An answer in plain digits with a point, such as {@code 63 r 6}, as this teacher writes it. */
+    public String answer(String plain) {
+        return point().punctuation().write(plain);
+    }
+
     /** A number as this teacher writes it on one line, grouped where that is the style. */
     public String number(Numeral number) {
         String plain = number.plain();

@@ -5,6 +5,7 @@ import bemble.core.diagnosis.Item;
 import bemble.core.diagnosis.Judged;
 import bemble.core.diagnosis.Writer;
 import bemble.core.problem.Problem;
+import bemble.core.problem.Punctuation;
 import bemble.core.slip.KeptRules;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
@@ -119,7 +120,7 @@ public class Judging {
         } catch (RuntimeException | StackOverflowError failure) {
             List<Problem> problems = open.sheet(pupilId).problems();
             LOG.error("A paper could not be judged: {}", open.answers(pupilId).stream()
-                    .map(answer -> problems.get(answer.question() - 1).text() + " → " + answer.given()).toList(),
+                    .map(answer -> problems.get(answer.question() - 1).text() + " → " + answer.said()).toList(),
                     failure);
             return notJudged.get();
         }
@@ -201,7 +202,7 @@ public class Judging {
             items.add(answers.get(i).state() == AnswerState.RIGHT ? Item.right(known.get(i))
                     : new Item(known.get(i), answers.get(i).given(), answers.get(i).paper()));
         }
-        return Writer.of(items, open.style().answersWritten());
+        return Writer.of(items, Punctuation.POINT);
     }
 
     /** The answers of each of some questions. */
@@ -229,8 +230,8 @@ public class Judging {
     private PaperAnswerView view(ReadSheet sheet, MarkedAnswer answer, @Nullable Judged judged, boolean alone) {
         Problem problem = sheet.problem(answer.question());
         KeptRules kept = rules.now();
-        return new PaperAnswerView(answer.question(), answer.state(), sheet.echoed(answer.given()),
-                sheet.echoed(answer.correction()), answer.how(),
+        MarkedAnswer shown = answer.shownIn(sheet.style());
+        return new PaperAnswerView(answer.question(), answer.state(), shown.given(), shown.correction(), answer.how(),
                 sheet.verdict(answer),
                 judged == null ? List.of()
                         : judged.findings().stream().filter(finding -> finding.confidence() >= WORTH_SHOWING)

@@ -115,7 +115,7 @@ public class MarkedWork {
             StoredMarking pile = Objects.requireNonNull(stored.get(row.markingId()));
             return new Answer(row.pupilId(), pile.workedOn(), row.markingId(), pile.title(), row.question(),
                     sheet(Objects.requireNonNull(sheets.get(row.markingId())), row).problems().get(row.question() - 1),
-                    row.given(),
+                    row.said(),
                     row.correction(), right, !helped.contains(row.how().toLowerCase(Locale.ROOT)), right ? null : cause,
                     row.cause() != null,
                     Slips.FACT_NEAR_MISS.equals(cause) ? row.fact() : null);

@@ -143,7 +143,7 @@ class ReportService {
                 if (here && (answer.state() == AnswerState.GIVEN || answer.state() == AnswerState.RIGHT)) {
                     of++;
                     if (open.verdict(answer, problems.get(i)) == AnswerVerdict.WRONG) {
-                        wrong.merge(answer.given(), 1, Integer::sum);
+                        wrong.merge(open.style().answer(answer.said()), 1, Integer::sum);
                     }
                 }
             }

@@ -241,7 +241,8 @@ class TypedLines {
             mapper.takeOut(id, pupilId, change.question());
         } else {
             paperAnswers.keepAgain(open, before);
-            mapper.notePaper(id, pupilId, new TakenAnswer(before.question(), before.given(), false, before.paper(),
+            mapper.notePaper(id, pupilId, new TakenAnswer(before.question(),
+                    before.typed() == null ? before.given() : before.typed(), false, before.paper(),
                     before.marksGiven(), before.marksOf()));
         }
     }

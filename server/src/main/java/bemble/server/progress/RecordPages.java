@@ -11,6 +11,7 @@ import bemble.core.progress.SlipWeeks;
 import bemble.core.progress.SlipWeeks.Week;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
+import bemble.core.style.HouseStyle;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
@@ -39,6 +40,7 @@ import bemble.server.progress.RecordViews.SlipRecord;
 import bemble.server.progress.RecordViews.StateView;
 import bemble.server.progress.RecordViews.WeekView;
 import bemble.server.progress.RulingMapper.Ruling;
+import bemble.server.style.StyleService;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -59,7 +61,10 @@ class RecordPages {
     private final MarkedWork work;
     private final KeptMapper kept;
 
-    RecordPages(ClassService classes, RecordService records, MarkedWork work, KeptMapper kept) {
+    private final StyleService styles;
+
+    RecordPages(ClassService classes, RecordService records, MarkedWork work, KeptMapper kept, StyleService styles) {
+        this.styles = styles;
         this.classes = classes;
         this.records = records;
         this.work = work;
@@ -152,8 +157,10 @@ class RecordPages {
     PupilRecord ofPupil(TeacherId teacherId, PupilId pupilId) {
         Known known = records.pupil(teacherId, pupilId);
         PupilWork pupil = known.work();
+        HouseStyle style = styles.of(teacherId);
         List<RungRecord> records =
-                RecordService.triedBy(List.of(pupil.places())).stream().map(rung -> record(pupil, rung)).toList();
+                RecordService.triedBy(List.of(pupil.places())).stream().map(rung -> record(pupil, rung, style))
+                        .toList();
         Map<String, List<Answer>> missed = pupil.answers().stream().filter(answer -> answer.fact() != null)
                 .collect(Collectors.groupingBy(Answer::fact, TreeMap::new, Collectors.toList()));
         return new PupilRecord(pupil.pupil(), known.schoolClass().id(), known.schoolClass().name(), states(), records,
@@ -177,7 +184,7 @@ class RecordPages {
                 + "again. Absence counts against nobody.";
     }
 
-    private RungRecord record(PupilWork pupil, Rung rung) {
+    private RungRecord record(PupilWork pupil, Rung rung, HouseStyle style) {
         Standing standing = pupil.byRule().getOrDefault(rung.id(), Standing.NONE);
         Ruling ruling = pupil.places().ruling(rung.id());
         Operation operation = rung.wishes().operation();
@@ -186,7 +193,7 @@ class RecordPages {
                 .findFirst().orElseThrow())
                 .map(answer -> new RestingAnswer(answer.day(), answer.marking(), answer.title(), answer.question(),
                         answer.problem(),
-                        answer.given(), answer.right(), answer.alone(),
+                        style.answer(answer.given()), answer.right(), answer.alone(),
                         answer.cause() == null ? null : work.nameOf(answer.cause(), operation),
                         answer.confirmed()))
                 .toList();

@@ -137,7 +137,7 @@ final class ParentsPage {
                 .filter(answer -> !answer.correction().isEmpty() && answer.day().isAfter(today.minusDays(FRESH_DAYS)))
                 .reduce((one, other) -> other)
                 .ifPresent(answer -> section.say("Later " + name + " looked at " + style.problem(answer.problem())
-                        + " once more and put it right: " + answer.correction() + "."));
+                        + " once more and put it right: " + style.answer(answer.correction()) + "."));
         return Optional.of(section);
     }
 

@@ -1,6 +1,7 @@
 package bemble.server.reports;
 
 import bemble.core.problem.Refusal;
+import bemble.core.style.HouseStyle;
 import bemble.server.faults.Missing;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
@@ -10,6 +11,7 @@ import bemble.server.reports.PiecesViews.JudgementView;
 import bemble.server.reports.PiecesViews.NewJudgement;
 import bemble.server.reports.PiecesViews.PieceView;
 import bemble.server.reports.PiecesViews.PiecesView;
+import bemble.server.style.StyleService;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,7 +28,10 @@ public class Pieces {
     private final RecordService records;
     private final JudgementMapper judgements;
 
-    Pieces(RecordService records, JudgementMapper judgements) {
+    private final StyleService styles;
+
+    Pieces(RecordService records, JudgementMapper judgements, StyleService styles) {
+        this.styles = styles;
         this.records = records;
         this.judgements = judgements;
     }
@@ -45,12 +50,13 @@ public class Pieces {
     PiecesView of(TeacherId teacherId, PupilId pupilId) {
         RecordService.Known known = records.pupil(teacherId, pupilId);
         List<Judgement> all = judgements.of(pupilId);
+        HouseStyle style = styles.of(teacherId);
         List<Answer> alone = known.work().answers().stream().filter(Answer::alone).toList();
         return new PiecesView(known.work().pupil().name(), alone
                 .subList(Math.max(0, alone.size() - MOST_PIECES), alone.size()).stream()
                 .map(answer -> new PieceView(answer.day(), answer.marking(), answer.question(), answer.title(),
                         answer.problem(),
-                        answer.given(), answer.right(), all.stream().filter(each -> each.isOf(answer))
+                        style.answer(answer.given()), answer.right(), all.stream().filter(each -> each.isOf(answer))
                                 .map(each -> new JudgementView(each.judge(), each.says(), each.judgedOn())).toList()))
                 .toList());
     }

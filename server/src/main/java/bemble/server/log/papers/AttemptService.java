@@ -229,8 +229,12 @@ public class AttemptService {
 
     private WorkOrder order(Attempt attempt, AttemptSettings settings) {
         LogEntry entry = attempt.entry();
-        return order(entry.problem(), entry.method(), HouseStyle.USUAL.with(styles.read(entry.choices())),
-                entry.checkKind(), settings);
+        return order(entry.problem(), entry.method(), style(attempt), entry.checkKind(), settings);
+    }
+
+    /** The style in which a paper is written: that of the day on which it was begun. */
+    HouseStyle style(Attempt attempt) {
+        return HouseStyle.USUAL.with(styles.read(attempt.entry().choices()));
     }
 
     /** @throws Refusal where the problem that was copied instead cannot be worked */

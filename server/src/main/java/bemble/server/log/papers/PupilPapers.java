@@ -1,5 +1,6 @@
 package bemble.server.log.papers;
 
+import bemble.core.diagnosis.GivenAnswer;
 import bemble.core.marking.PaperVerdict;
 import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;
@@ -43,6 +44,7 @@ public class PupilPapers {
     /**
      * What a pupil wrote as the answer.
      *
+     * @param given in plain digits with a point
      * @param unclear whether what stands there could not be read
      * @param slip the slip that fits the paper where it went wrong; null where none does
      * @param marks the marks for the paper; null where the house style gives none
@@ -97,8 +99,14 @@ public class PupilPapers {
     public Map<Integer, String> answers(TeacherId teacherId, String run) {
         Map<Integer, String> answers = new HashMap<>();
         attempts.ofRun(teacherId, UUID.fromString(run)).forEach(attempt -> answers
-                .put(Objects.requireNonNull(attempt.question()), attempt.entry().answer()));
+                .put(Objects.requireNonNull(attempt.question()), meant(attempt, attempt.entry().answer())));
         return answers;
+    }
+
+    /** An answer in plain digits with a point, whatever the style of the paper; as it stands there where it is no number. */
+    private String meant(Attempt attempt, String answer) {
+        return GivenAnswer.read(answer, attempts.style(attempt).answersWritten()).map(GivenAnswer::text)
+                .orElse(answer);
     }
 
     /** How many things were done on a paper. */
@@ -117,7 +125,7 @@ public class PupilPapers {
             }
             attempts.keep(teacherId, attempt.entry().id(), marked);
             boolean wrong = marked.verdict() != PaperVerdict.RIGHT;
-            String answer = marked.answer().text();
+            String answer = meant(attempt, marked.answer().text());
             handed.add(new Handed(Objects.requireNonNull(attempt.question()),
                     answer.substring(0, Math.min(Limits.ANSWER_LETTERS, answer.length())), false,
                     wrong && !marked.findings().isEmpty() && marked.say().isEmpty() ? marked.findings().get(0).slip()

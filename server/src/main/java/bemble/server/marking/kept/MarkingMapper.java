@@ -89,7 +89,7 @@ public interface MarkingMapper {
             + "#{p.absent})")
     void keepPaper(@Param("markingId") MarkingId markingId, @Param("p") StoredPaper paper);
 
-    String ANSWER = "pupil_id, question, state, given, correction, how, cause";
+    String ANSWER = "pupil_id, question, state, given, typed, correction, how, cause";
     /** Of an answer that is not there any more; 0 where none was. */
     String LAST_REVISION = "coalesce((select t.revision from taken_out_answer t where t.marking_id = #{markingId} "
             + "and t.pupil_id = #{a.pupilId} and t.question = #{a.question}), 0)";
@@ -102,6 +102,7 @@ public interface MarkingMapper {
         @Arg(column = "question", javaType = int.class),
         @Arg(column = "state", javaType = AnswerState.class),
         @Arg(column = "given", javaType = String.class),
+        @Arg(column = "typed", javaType = String.class),
         @Arg(column = "correction", javaType = String.class),
         @Arg(column = "how", javaType = String.class),
         @Arg(column = "cause", javaType = String.class),
@@ -130,12 +131,12 @@ public interface MarkingMapper {
     @Select(value = "select revision from final table (merge into marked_answer a using (values (cast(#{markingId} as bigint), "
             + "cast(#{a.pupilId} as bigint), cast(#{a.question} as int))) as at (marking_id, pupil_id, question) on "
             + "a.marking_id = at.marking_id and a.pupil_id = at.pupil_id and a.question = at.question when matched then update set "
-            + "state = #{a.state}, given = #{a.given}, correction = #{a.correction}, how = #{a.how}, cause = #{a.cause,jdbcType=VARCHAR}, "
+            + "state = #{a.state}, given = #{a.given}, typed = #{a.typed}, correction = #{a.correction}, how = #{a.how}, cause = #{a.cause,jdbcType=VARCHAR}, "
             + "verdict = #{verdict}, presumed = null, fact = null, paper = null, marks_given = null, marks_of = null, "
             + "unjudged = true, revision = a.revision + 1 when not matched then insert "
             + "(marking_id, " + ANSWER
             + ", verdict, unjudged, revision) values (#{markingId}, #{a.pupilId}, #{a.question}, #{a.state}, "
-            + "#{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, 1 + "
+            + "#{a.given}, #{a.typed}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{verdict}, true, 1 + "
             + LAST_REVISION + "))", affectData = true)
     @Options(useCache = false, flushCache = FlushCachePolicy.TRUE)
     int keepAnswer(@Param("markingId") MarkingId markingId, @Param("a") MarkedAnswer answer,
@@ -161,7 +162,7 @@ public interface MarkingMapper {
     /** Notes the marks of the paper on which an answer was worked, and what it fits where that is wrong; it waits to be judged by that too. */
     @Update("update marked_answer set paper = case when verdict = 'wrong' then cast(#{t.slip,jdbcType=VARCHAR} as varchar(60)) end, "
             + "marks_given = #{t.marksGiven,jdbcType=INTEGER}, marks_of = #{t.marksOf,jdbcType=INTEGER}, unjudged = true "
-            + "where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{t.question} and given = #{t.given}")
+            + "where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{t.question} and typed = #{t.given}")
     void notePaper(@Param("markingId") MarkingId markingId, @Param("pupilId") PupilId pupilId,
             @Param("t") TakenAnswer taken);
 
@@ -171,9 +172,14 @@ public interface MarkingMapper {
 
     /** An answer with the sheets it may stand on. */
     record WorkRow(PupilId pupilId, MarkingId markingId, String sheet, int question, AnswerState state, String given,
-            String correction,
+            String typed, String correction,
             String how, @Nullable String cause, @Nullable AnswerVerdict verdict, @Nullable String presumed,
-            @Nullable String fact) {}
+            @Nullable String fact) {
+        /** What the answer means; as it was typed where that is no number. */
+        public String said() {
+            return MarkedAnswer.said(given, typed);
+        }
+    }
 
     // Told column by column: a class has thousands of rows, and finding each column by its name takes longer than reading it.
     @ConstructorArgs({
@@ -183,6 +189,7 @@ public interface MarkingMapper {
         @Arg(column = "question", javaType = int.class),
         @Arg(column = "state", javaType = AnswerState.class),
         @Arg(column = "given", javaType = String.class),
+        @Arg(column = "typed", javaType = String.class),
         @Arg(column = "correction", javaType = String.class),
         @Arg(column = "how", javaType = String.class),
         @Arg(column = "cause", javaType = String.class),
@@ -190,7 +197,7 @@ public interface MarkingMapper {
         @Arg(column = "presumed", javaType = String.class),
         @Arg(column = "fact", javaType = String.class)
     })
-    @Select("<script>select a.pupil_id, a.marking_id, p.sheet, a.question, a.state, a.given, a.correction, a.how, a.cause, a.verdict, "
+    @Select("<script>select a.pupil_id, a.marking_id, p.sheet, a.question, a.state, a.given, a.typed, a.correction, a.how, a.cause, a.verdict, "
             + "a.presumed, a.fact from marked_answer a join marking m on m.id = a.marking_id left join marked_paper p "
             + "on p.marking_id = a.marking_id and p.pupil_id = a.pupil_id where m.deleted_at is null and a.pupil_id in "
             + "<foreach collection='pupilIds' item='id' open='(' separator=',' close=')'>#{id}</foreach> "
@@ -205,9 +212,9 @@ public interface MarkingMapper {
     List<StoredMarking> named(@Param("ids") Collection<MarkingId> ids);
 
     /** Puts answers that are judged already into a new marking. */
-    @Insert("<script>insert into marked_answer (marking_id, pupil_id, question, state, given, correction, how, cause, verdict, "
+    @Insert("<script>insert into marked_answer (marking_id, pupil_id, question, state, given, typed, correction, how, cause, verdict, "
             + "presumed, fact) values <foreach collection='answers' item='a' separator=','>(#{markingId}, #{a.pupilId}, #{a.question}, "
-            + "#{a.state}, #{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{a.verdict}, #{a.presumed,jdbcType=VARCHAR}, "
+            + "#{a.state}, #{a.given}, #{a.given}, #{a.correction}, #{a.how}, #{a.cause,jdbcType=VARCHAR}, #{a.verdict}, #{a.presumed,jdbcType=VARCHAR}, "
             + "#{a.fact,jdbcType=VARCHAR})</foreach></script>")
     void keepJudged(@Param("markingId") MarkingId markingId, @Param("answers") List<JudgedAnswer> answers);
 
@@ -227,6 +234,6 @@ public interface MarkingMapper {
 
     /** Removes an answer that stands there just as it was taken in. */
     @Delete("delete from marked_answer where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{question} "
-            + "and given = #{given} and correction = '' and cause is null and state <> 'right'")
+            + "and typed = #{given} and correction = '' and cause is null and state <> 'right'")
     void removeTaken(MarkingId markingId, PupilId pupilId, int question, String given);
 }

@@ -40,25 +40,26 @@ public class PaperAnswers {
      * @throws ChangedElsewhere with the paper as it is now, where another window has changed the answer meanwhile
      */
     @Transactional
-    public void keep(TeacherId teacherId, MarkingId id, MarkedAnswer answer, @Nullable Integer seen) {
-        OpenPile open = piles.openToChange(teacherId, id, answer.pupilId());
+    public void keep(TeacherId teacherId, MarkingId id, MarkedAnswer typed, @Nullable Integer seen) {
+        OpenPile open = piles.openToChange(teacherId, id, typed.pupilId());
+        MarkedAnswer answer = typed.readIn(open.style());
         open.pupil(answer.pupilId());
         requireQuestion(open, answer);
-        if (answer.state() == AnswerState.GIVEN && answer.given().isBlank()) {
+        if (answer.state() == AnswerState.GIVEN && answer.said().isBlank()) {
             throw Refusal.of("given", "Type the answer that stands there, like 7 3152 for question 7.");
         }
         requireCode(teacherId, answer.how());
         MarkedAnswer there = open.answer(answer.pupilId(), answer.question());
         // Where two say the same there is nothing to ask.
         if (there == null || !there.saysTheSameAs(answer)) {
-            requireSeen(there, seen);
+            requireSeen(there, seen, open);
             keep(open, answer);
         }
     }
 
-    private static void requireSeen(@Nullable MarkedAnswer there, @Nullable Integer seen) {
+    private static void requireSeen(@Nullable MarkedAnswer there, @Nullable Integer seen, OpenPile open) {
         if (seen != null && seen != (there == null ? 0 : there.revision())) {
-            throw new ChangedElsewhere(there);
+            throw new ChangedElsewhere(there == null ? null : there.shownIn(open.style()));
         }
     }
 
@@ -72,7 +73,8 @@ public class PaperAnswers {
     private void keep(OpenPile open, MarkedAnswer answer) {
         Problem problem = open.sheet(answer.pupilId()).problem(answer.question());
         changes.ofPupil(answer.pupilId());
-        markings.keepAnswer(open.stored().id(), answer, open.verdict(answer, problem));
+        MarkedAnswer read = answer.readIn(open.style());
+        markings.keepAnswer(open.stored().id(), read, open.verdict(read, problem));
     }
 
     /**
@@ -95,7 +97,7 @@ public class PaperAnswers {
     public void remove(TeacherId teacherId, MarkingId id, PupilId pupilId, int question, @Nullable Integer seen) {
         OpenPile open = piles.openToChange(teacherId, id, pupilId);
         open.pupil(pupilId);
-        requireSeen(open.answer(pupilId, question), seen);
+        requireSeen(open.answer(pupilId, question), seen, open);
         changes.ofPupil(pupilId);
         markings.takeOut(id, pupilId, question);
     }

@@ -3,6 +3,7 @@ package bemble.server.marking.kept;
 import bemble.core.diagnosis.RightAnswer;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
+import bemble.core.problem.Punctuation;
 import bemble.core.style.HouseStyle;
 import java.util.List;
 
@@ -22,23 +23,18 @@ public record ReadSheet(List<Problem> problems, List<RightAnswer> right, HouseSt
 
     /** What an answer is: right, wrong, blank, not-reached or unclear. */
     public AnswerVerdict verdict(MarkedAnswer answer) {
-        return answer.state() == AnswerState.GIVEN ? ofGiven(answer, right.get(answer.question() - 1), style)
+        return answer.state() == AnswerState.GIVEN ? ofGiven(answer, right.get(answer.question() - 1))
                 : AnswerVerdict.of(answer.state());
-    }
-
-    /** An answer as it is shown to who typed it: a point from the number pad as the comma that it was taken for. */
-    public String echoed(String given) {
-        return style.answersWritten().echoed(given);
     }
 
     /** The same of an answer by itself. */
     public static AnswerVerdict verdict(MarkedAnswer answer, Problem problem, HouseStyle style) {
-        return answer.state() == AnswerState.GIVEN ? ofGiven(answer, right(problem, style), style)
+        return answer.state() == AnswerState.GIVEN ? ofGiven(answer, right(problem, style))
                 : AnswerVerdict.of(answer.state());
     }
 
-    private static AnswerVerdict ofGiven(MarkedAnswer answer, RightAnswer right, HouseStyle style) {
-        return switch (right.verdict(answer.given(), style.answersWritten())) {
+    private static AnswerVerdict ofGiven(MarkedAnswer answer, RightAnswer right) {
+        return switch (right.verdict(answer.given(), Punctuation.POINT)) {
             case CORRECT -> AnswerVerdict.RIGHT;
             case WRONG -> AnswerVerdict.WRONG;
             case UNREADABLE -> AnswerVerdict.UNCLEAR;

@@ -97,7 +97,7 @@ public class DemoClasses implements ApplicationRunner {
                 boolean wrong = !answer.equals(PileSheet.right(problem, HouseStyle.USUAL));
                 mapper.keepAnswer(id,
                         MarkedAnswer.of(pupilId, question, wrong ? AnswerState.GIVEN : AnswerState.RIGHT,
-                                wrong ? answer : "", "", "", null),
+                                wrong ? answer : "", "", "", null).readIn(HouseStyle.USUAL),
                         wrong ? AnswerVerdict.WRONG : AnswerVerdict.RIGHT);
                 mapper.judge(id, pupilId,
                         new MarkingMapper.Judgement(question, wrong ? AnswerVerdict.WRONG : AnswerVerdict.RIGHT,

@@ -1,6 +1,8 @@
 package bemble.server.marking.taken;
 
+import bemble.core.diagnosis.GivenAnswer;
 import bemble.core.problem.Problem;
+import bemble.core.problem.Punctuation;
 import bemble.server.ids.ClassId;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
@@ -19,6 +21,7 @@ import bemble.server.marking.kept.PaperAnswers;
 import bemble.server.marking.kept.Piles;
 import bemble.server.marking.kept.StoredPaper;
 import bemble.server.marking.kept.TakenAnswer;
+import bemble.core.style.HouseStyle;
 import bemble.server.style.HowCode;
 import bemble.server.style.PreferencesService;
 import java.time.OffsetDateTime;
@@ -141,10 +144,16 @@ public class TakenPapers {
     private static JudgedAnswer judged(PastAnswer answer, String helped) {
         String cause = Causes.checked(answer.cause());
         return new JudgedAnswer(answer.pupilId(), answer.question(),
-                answer.right() ? AnswerState.RIGHT : AnswerState.GIVEN, answer.given(), answer.correction(),
+                answer.right() ? AnswerState.RIGHT : AnswerState.GIVEN, plain(answer.given()),
+                plain(answer.correction()),
                 answer.alone() ? "" : helped, answer.confirmed() ? cause : null,
                 answer.right() ? AnswerVerdict.RIGHT : AnswerVerdict.WRONG,
                 answer.confirmed() ? null : cause, answer.fact());
+    }
+
+    /** An answer of a file in plain digits with a point; what is no number as it stands. */
+    private static String plain(String answer) {
+        return GivenAnswer.read(answer, Punctuation.POINT).map(GivenAnswer::text).orElse(answer);
     }
 
     private String helped(TeacherId teacherId) {
@@ -152,16 +161,17 @@ public class TakenPapers {
                 .findFirst().orElse("");
     }
 
+    /** What a screen has told is in plain digits already, whatever style the teacher has by now. */
     private static MarkedAnswer merged(PupilId pupilId, @Nullable MarkedAnswer before, TakenAnswer taken, String how,
             AnswerState empty) {
+        AnswerState state =
+                taken.unclear() ? AnswerState.UNCLEAR : taken.given().isEmpty() ? empty : AnswerState.GIVEN;
+        MarkedAnswer now = MarkedAnswer.of(pupilId, taken.question(), state, taken.given(), "", how, null)
+                .readIn(HouseStyle.USUAL);
         if (before == null || before.state() == AnswerState.BLANK || before.state() == AnswerState.NOT_REACHED) {
-            AnswerState state = taken.unclear() ? AnswerState.UNCLEAR
-                    : taken.given().isEmpty() ? empty : AnswerState.GIVEN;
-            return MarkedAnswer.of(pupilId, taken.question(), state, taken.given(), "", how, null);
+            return now;
         }
-        String correction =
-                before.given().equals(taken.given()) || taken.given().isEmpty() ? before.correction() : taken.given();
-        return MarkedAnswer.of(pupilId, taken.question(), before.state(), before.given(), correction, before.how(),
-                before.cause());
+        boolean same = taken.given().isEmpty() || before.said().equals(now.said());
+        return same ? before : before.corrected(now.said());
     }
 }
