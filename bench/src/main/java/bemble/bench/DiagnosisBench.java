@@ -1,6 +1,7 @@
 package bemble.bench;
 
-import bemble.core.diagnosis.Answers;
+import bemble.core.entry.RightAnswer;
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.Cause;
 import bemble.core.diagnosis.Diagnosis;
 import bemble.core.diagnosis.Finding;
@@ -83,7 +84,8 @@ public final class DiagnosisBench {
                 Optional<String> given = answer(slip, problem, method, 0);
                 Answers answers = Answers.of(problem, method.id());
                 if (given.isEmpty()
-                        || Diagnosis.of(answers, given.get(), Punctuation.POINT).verdict() != Judged.Verdict.WRONG) {
+                        || Diagnosis.of(answers, given.get(), Punctuation.POINT)
+                                .verdict() != RightAnswer.Verdict.WRONG) {
                     continue;
                 }
                 List<Finding> findings = Diagnosis.of(answers, given.get(), Punctuation.POINT).findings();
@@ -152,7 +154,8 @@ public final class DiagnosisBench {
     private static boolean isChanged(KnownSlip slip, Item item) {
         Problem problem = item.answers().problem();
         return slip.slips(problem).stream().anyMatch(hand -> written(hand, problem, item.answers().method().name())
-                .filter(text -> Diagnosis.of(item.answers(), text, Punctuation.POINT).verdict() == Judged.Verdict.WRONG)
+                .filter(text -> Diagnosis.of(item.answers(), text, Punctuation.POINT)
+                        .verdict() == RightAnswer.Verdict.WRONG)
                 .isPresent());
     }
 
@@ -197,7 +200,7 @@ public final class DiagnosisBench {
     private static boolean differs(List<Item> items, KnownSlip one, MethodName method) {
         return items.stream().filter(item -> one.slips(item.answers().problem()).stream().noneMatch(
                 hand -> written(hand, item.answers().problem(), method).filter(item.given()::equals).isPresent())
-                && Diagnosis.of(item.answers(), item.given(), Punctuation.POINT).verdict() == Judged.Verdict.WRONG)
+                && Diagnosis.of(item.answers(), item.given(), Punctuation.POINT).verdict() == RightAnswer.Verdict.WRONG)
                 .count() > 1;
     }
 

@@ -1,6 +1,7 @@
 package bemble.bench;
 
-import bemble.core.diagnosis.Answers;
+import bemble.core.entry.RightAnswer;
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.Cause;
 import bemble.core.diagnosis.Diagnosis;
 import bemble.core.diagnosis.Finding;
@@ -145,7 +146,8 @@ public final class JudgeBench {
                     careless(problem, method, hand, miss)));
         }
         if (items.stream().noneMatch(
-                item -> Diagnosis.verdict(item.answers(), item.given(), Punctuation.POINT) == Judged.Verdict.WRONG)) {
+                item -> Diagnosis.verdict(item.answers(), item.given(),
+                        Punctuation.POINT) == RightAnswer.Verdict.WRONG)) {
             return kind == Kind.CAREFUL || kind == Kind.CARELESS ? new Said(kind, 0, false, 0, false) : null;
         }
         List<String> truth = switch (kind) {

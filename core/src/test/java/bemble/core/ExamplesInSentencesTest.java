@@ -2,7 +2,7 @@ package bemble.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.core.diagnosis.Answers;
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.Diagnosis;
 import bemble.core.diagnosis.Item;
 import bemble.core.diagnosis.Judged;

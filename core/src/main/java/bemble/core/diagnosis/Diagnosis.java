@@ -1,6 +1,12 @@
 package bemble.core.diagnosis;
 
-import bemble.core.diagnosis.Judged.Verdict;
+import bemble.core.diagnosis.outcome.Answers;
+import bemble.core.diagnosis.outcome.Hypothesis;
+import bemble.core.diagnosis.outcome.Known;
+import bemble.core.diagnosis.outcome.Path;
+import bemble.core.entry.GivenAnswer;
+
+import bemble.core.entry.RightAnswer.Verdict;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.problem.Numeral;

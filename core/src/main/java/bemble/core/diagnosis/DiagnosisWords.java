@@ -1,5 +1,7 @@
 package bemble.core.diagnosis;
 
+import bemble.core.diagnosis.outcome.Hypothesis;
+
 import bemble.core.problem.Problem;
 import bemble.core.slip.Rules;
 import bemble.core.slip.Slips;

@@ -1,6 +1,6 @@
 package bemble.core.diagnosis;
 
-import bemble.core.problem.Coded;
+import bemble.core.entry.RightAnswer.Verdict;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -17,12 +17,5 @@ public record Judged(Verdict verdict, @Nullable Integer firstWrongPlace, List<Fi
     /** The same, with other things that fit. */
     public Judged withFindings(List<Finding> others) {
         return new Judged(verdict, firstWrongPlace, others, unknown, say);
-    }
-
-    /** What an answer is. */
-    public enum Verdict implements Coded {
-        CORRECT,
-        WRONG,
-        UNREADABLE;
     }
 }

@@ -1,5 +1,7 @@
 package bemble.core.diagnosis;
 
+import bemble.core.diagnosis.outcome.Hypothesis;
+
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
 import bemble.core.hand.Written;

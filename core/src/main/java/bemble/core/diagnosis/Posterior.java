@@ -1,7 +1,12 @@
 package bemble.core.diagnosis;
 
-import bemble.core.diagnosis.Hypothesis.Kind;
-import java.util.ArrayList;
+import bemble.core.diagnosis.outcome.Model;
+
+import bemble.core.diagnosis.outcome.Hypotheses;
+import bemble.core.diagnosis.outcome.Hypothesis;
+import bemble.core.diagnosis.outcome.Known;
+
+import bemble.core.diagnosis.outcome.Hypothesis.Kind;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -15,8 +20,6 @@ import java.util.Set;
  * spoilt; a careful writer, a careless one and a habit that is not known are always among the rivals.
  */
 final class Posterior {
-    /** A habit explains an answer that comes from it at least as likely as this. */
-    static final double EXPLAINS = 0.02;
     /** What no model comes to is not impossible. */
     private static final double TINY = 1e-12;
 
@@ -142,25 +145,11 @@ final class Posterior {
         int explained = 0;
         for (int i = 0; i < made.length; i++) {
             wrong += known.get(i).isRight() ? 0 : 1;
-            explained += !known.get(i).isRight() && made[i] > EXPLAINS ? 1 : 0;
+            explained += !known.get(i).isRight() && made[i] > Known.EXPLAINS ? 1 : 0;
         }
         double least =
                 habit.isOfTwo() ? Model.EXPLAINED_BY_TWO : habit.isRule() ? Model.EXPLAINED_BY_A_RULE : Model.EXPLAINED;
         return wrong == 0 || explained >= least * wrong;
-    }
-
-    /** A sum of likelihoods that are kept as logarithms. */
-    private static final class Mixture {
-        private final List<double[]> parts = new ArrayList<>();
-
-        void add(double share, double log) {
-            parts.add(new double[] {share, log});
-        }
-
-        double log() {
-            double best = parts.stream().mapToDouble(part -> part[1]).max().orElseThrow();
-            return best + Math.log(parts.stream().mapToDouble(part -> part[0] * Math.exp(part[1] - best)).sum());
-        }
     }
 
     /** How likely each hypothesis is. */

@@ -1,6 +1,12 @@
 package bemble.core.diagnosis;
 
-import bemble.core.diagnosis.Hypothesis.Kind;
+import bemble.core.diagnosis.outcome.Answers;
+import bemble.core.diagnosis.outcome.Hypotheses;
+import bemble.core.diagnosis.outcome.Hypothesis;
+import bemble.core.diagnosis.outcome.Known;
+import bemble.core.diagnosis.outcome.Model;
+
+import bemble.core.diagnosis.outcome.Hypothesis.Kind;
 import bemble.core.hand.FactQuestion;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.problem.Problem;
@@ -98,7 +104,7 @@ public final class Writer {
         List<String> slips = ofWhatFits(habit);
         int wrong = (int) known.stream().filter(each -> !each.isRight()).count();
         int explains = (int) known.stream()
-                .filter(each -> !each.isRight() && each.made(habit.likeliest()) > Posterior.EXPLAINS).count();
+                .filter(each -> !each.isRight() && each.made(habit.likeliest()) > Known.EXPLAINS).count();
         int chances = (int) known.stream().filter(each -> slips.stream().anyMatch(each.answers()::hasChance)).count();
         Problem problem = shows(habit, slips);
         return new Cause(slips.get(0), slips.size() > 1 ? slips.get(1) : null, problem, habit.likeliest().member(),
@@ -109,7 +115,7 @@ public final class Writer {
 
     /** A question in which a habit shows: one of the answers that come from it, else one that gives it a chance. */
     private Problem shows(Posterior.Habit habit, List<String> slips) {
-        return known.stream().filter(each -> !each.isRight() && each.made(habit.likeliest()) > Posterior.EXPLAINS)
+        return known.stream().filter(each -> !each.isRight() && each.made(habit.likeliest()) > Known.EXPLAINS)
                 .findFirst()
                 .or(() -> known.stream().filter(each -> each.answers().hasChance(slips.get(0))).findFirst())
                 .map(each -> each.answers().problem()).orElseGet(() -> Objects.requireNonNull(first));
@@ -118,7 +124,7 @@ public final class Writer {
     /** The slips of a habit, that which explains more answers first. */
     private List<String> ofWhatFits(Posterior.Habit habit) {
         return habit.slips().stream().sorted(Comparator.comparingLong((String slip) -> -known.stream()
-                .filter(each -> !each.isRight() && each.made(Hypothesis.of(slip)) > Posterior.EXPLAINS).count()))
+                .filter(each -> !each.isRight() && each.made(Hypothesis.of(slip)) > Known.EXPLAINS).count()))
                 .toList();
     }
 
@@ -154,7 +160,7 @@ public final class Writer {
         Hypothesis likeliest = isHabit() ? posterior.habits().get(0).likeliest() : Hypothesis.CAREFUL;
         Map<String, Integer> missed = new TreeMap<>();
         for (Known each : known) {
-            if (!each.isRight() && !(likeliest.isKnown() && each.made(likeliest) > Posterior.EXPLAINS)) {
+            if (!each.isRight() && !(likeliest.isKnown() && each.made(likeliest) > Known.EXPLAINS)) {
                 FactQuestion<?> fact = each.answers().factMissed(each.key());
                 if (fact != null && fact.fact() != null) {
                     missed.merge(fact.fact(), 1, Integer::sum);
@@ -175,7 +181,7 @@ public final class Writer {
     }
 
     private int comesIn(String fact) {
-        return (int) known.stream().filter(each -> each.answers().factsWorked().stream()
+        return (int) known.stream().filter(each -> each.answers().careful().factsWorked().stream()
                 .anyMatch(worked -> fact.equals(worked.fact()))).count();
     }
 

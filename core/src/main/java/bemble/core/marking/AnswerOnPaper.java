@@ -1,6 +1,6 @@
 package bemble.core.marking;
 
-import bemble.core.diagnosis.RightAnswer;
+import bemble.core.entry.RightAnswer;
 import bemble.core.hand.Answer;
 import bemble.core.hand.Written;
 import bemble.core.problem.Operation;

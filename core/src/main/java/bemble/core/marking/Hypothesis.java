@@ -1,6 +1,6 @@
 package bemble.core.marking;
 
-import bemble.core.diagnosis.Hypotheses;
+import bemble.core.diagnosis.outcome.Hypotheses;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.slip.Slips;

@@ -3,7 +3,7 @@ package bemble.core.marking;
 import bemble.core.check.Check;
 import bemble.core.check.Checking;
 import bemble.core.diagnosis.DiagnosisWords;
-import bemble.core.diagnosis.Hypotheses;
+import bemble.core.diagnosis.outcome.Hypotheses;
 import bemble.core.hand.Method;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;

@@ -1,7 +1,7 @@
 package bemble.core.marking;
 
 import bemble.core.check.Checking;
-import bemble.core.diagnosis.Hypotheses;
+import bemble.core.diagnosis.outcome.Hypotheses;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;

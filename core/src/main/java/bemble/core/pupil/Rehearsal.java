@@ -1,6 +1,7 @@
 package bemble.core.pupil;
 
-import bemble.core.diagnosis.Answers;
+import bemble.core.entry.RightAnswer;
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.Diagnosis;
 import bemble.core.diagnosis.Judged;
 import bemble.core.hand.Written;
@@ -97,7 +98,7 @@ public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, L
             String text = written.answer().text();
             papers.add(written);
             answers.add(text);
-            right.add(Diagnosis.verdict(question, text, style.point().punctuation()) == Judged.Verdict.CORRECT);
+            right.add(Diagnosis.verdict(question, text, style.point().punctuation()) == RightAnswer.Verdict.CORRECT);
             seconds += SECONDS_TO_BEGIN + pupil.seconds(written);
         }
         return new RehearsedPaper(pupil.name(), does, answers, right, (int) Math.round(seconds), papers,

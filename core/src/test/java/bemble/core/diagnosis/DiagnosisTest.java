@@ -1,5 +1,9 @@
 package bemble.core.diagnosis;
 
+import bemble.core.entry.RightAnswer;
+import bemble.core.diagnosis.outcome.Answers;
+import bemble.core.entry.GivenAnswer;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;
@@ -66,7 +70,7 @@ class DiagnosisTest {
                 for (Slip hand : slip.slips(problem).stream().limit(3).toList()) {
                     String given = answer(hand, problem, method).orElse("");
                     Judged judged = Diagnosis.of(answers, given, Punctuation.POINT);
-                    if (judged.verdict() == Judged.Verdict.WRONG && Slips.met(problem, method).contains(slip)) {
+                    if (judged.verdict() == RightAnswer.Verdict.WRONG && Slips.met(problem, method).contains(slip)) {
                         String what = slip.id() + " " + problem.text() + " " + given;
                         assertThat(judged.findings()).as(what).extracting(Finding::slip).contains(slip.id());
                         assertThat(judged.findings()).as(what).allSatisfy(finding -> {
@@ -121,7 +125,7 @@ class DiagnosisTest {
         "3248 ÷ 8    |       | 46       | WRONG      | 2",
         "58 + 67     |       | 1115     | WRONG      | 1",
         "5.2 − 1.37  |       | 3.97     | WRONG      | -2"})
-    void anAnswerIsReadAsItIsMeant(String problem, String method, String given, Judged.Verdict verdict,
+    void anAnswerIsReadAsItIsMeant(String problem, String method, String given, RightAnswer.Verdict verdict,
             Integer firstWrong) {
         Judged judged = judge(problem, method, given);
         assertThat(judged.verdict()).isEqualTo(verdict);
@@ -285,12 +289,12 @@ class DiagnosisTest {
             Answers answers = Answers.of(problem, method.id());
             String given = Integer.toString(random.nextInt(1_000_000));
             Judged judged = Diagnosis.of(answers, given, Punctuation.POINT);
-            assertThat(judged.verdict()).as(problem.text()).isNotEqualTo(Judged.Verdict.UNREADABLE);
+            assertThat(judged.verdict()).as(problem.text()).isNotEqualTo(RightAnswer.Verdict.UNREADABLE);
             assertThat(Writer
                     .of(List.of(new Item(answers, given), new Item(answers, answers.rightText())), Punctuation.POINT)
                     .items())
                             .as(problem.text()).extracting(Judged::verdict).element(1)
-                            .isEqualTo(Judged.Verdict.CORRECT);
+                            .isEqualTo(RightAnswer.Verdict.CORRECT);
         }
     }
 
@@ -301,11 +305,11 @@ class DiagnosisTest {
         Problem problem = ProblemText.kept(one + " × " + other);
         String right = answer(base -> base, problem, MethodName.LONG_MULTIPLICATION).orElseThrow();
         Answers answers = Answers.of(problem, null);
-        assertThat(Diagnosis.of(answers, right, Punctuation.POINT).verdict()).isEqualTo(Judged.Verdict.CORRECT);
+        assertThat(Diagnosis.of(answers, right, Punctuation.POINT).verdict()).isEqualTo(RightAnswer.Verdict.CORRECT);
         assertThat(Diagnosis.of(answers, "1" + right.replace(",", ""), Punctuation.POINT).verdict())
-                .isEqualTo(Judged.Verdict.WRONG);
+                .isEqualTo(RightAnswer.Verdict.WRONG);
         Random random = new Random(3);
         String anything = Integer.toString(1 + random.nextInt(1_000_000));
-        assertThat(judge("476 × 38", null, anything).verdict()).isEqualTo(Judged.Verdict.WRONG);
+        assertThat(judge("476 × 38", null, anything).verdict()).isEqualTo(RightAnswer.Verdict.WRONG);
     }
 }

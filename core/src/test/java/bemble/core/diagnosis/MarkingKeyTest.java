@@ -1,5 +1,8 @@
 package bemble.core.diagnosis;
 
+import bemble.core.entry.RightAnswer;
+import bemble.core.diagnosis.outcome.Answers;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.diagnosis.MarkingKey.KeyAnswer;
@@ -67,10 +70,11 @@ class MarkingKeyTest {
         for (int i = 0; i < problems.size(); i++) {
             KeyLine line = lines.get(i);
             Answers known = answers.get(i);
-            assertThat(Diagnosis.verdict(known, line.answer(), Punctuation.POINT)).isEqualTo(Judged.Verdict.CORRECT);
+            assertThat(Diagnosis.verdict(known, line.answer(), Punctuation.POINT))
+                    .isEqualTo(RightAnswer.Verdict.CORRECT);
             for (KeyAnswer wrong : line.wrong()) {
                 assertThat(Diagnosis.verdict(known, wrong.answer(), Punctuation.POINT)).as(line + " " + wrong)
-                        .isEqualTo(Judged.Verdict.WRONG);
+                        .isEqualTo(RightAnswer.Verdict.WRONG);
                 for (String letter : wrong.codes()) {
                     KeyCode code =
                             key.codes().stream().filter(each -> each.code().equals(letter)).findFirst().orElseThrow();

@@ -1,5 +1,7 @@
 package bemble.core.diagnosis;
 
+import bemble.core.diagnosis.outcome.Answers;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;

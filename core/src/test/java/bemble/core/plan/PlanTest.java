@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.InstanceOfAssertFactories.type;
 
-import bemble.core.diagnosis.Answers;
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.practice.features.Question;

@@ -1,6 +1,6 @@
 package bemble.server.diagnosis;
 
-import bemble.core.diagnosis.Answers;
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.Cause;
 import bemble.core.diagnosis.Diagnosis;
 import bemble.core.diagnosis.DiagnosisWords;

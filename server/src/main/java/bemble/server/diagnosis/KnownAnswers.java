@@ -1,6 +1,6 @@
 package bemble.server.diagnosis;
 
-import bemble.core.diagnosis.Answers;
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.slip.KeptRules;

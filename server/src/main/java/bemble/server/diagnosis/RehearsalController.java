@@ -1,6 +1,6 @@
 package bemble.server.diagnosis;
 
-import bemble.core.diagnosis.Answers;
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
 import bemble.core.pupil.Rehearsal;

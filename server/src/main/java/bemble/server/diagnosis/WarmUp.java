@@ -1,6 +1,6 @@
 package bemble.server.diagnosis;
 
-import bemble.core.diagnosis.Answers;
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.Item;
 import bemble.core.diagnosis.Writer;
 import bemble.core.method.Methods;

@@ -1,6 +1,7 @@
 package bemble.server.marking;
 
-import bemble.core.diagnosis.Answers;
+import bemble.core.entry.RightAnswer;
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.Item;
 import bemble.core.diagnosis.Judged;
 import bemble.core.diagnosis.Writer;
@@ -34,10 +35,10 @@ import bemble.server.rules.SchoolRules;
 import bemble.server.storage.DiskFull;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -56,14 +57,17 @@ public class Judging {
     /** A pile with more answers that nobody has judged yet is shown first and judged afterwards: each takes about a millisecond. */
     private static final int MOST_AT_ONCE = 100;
 
-    /** What a judgement rests on: as long as none of it changes there is no other. */
-    private record Grounds(List<Problem> problems, List<MarkedAnswer> answers, HouseStyle style, KeptRules rules) {}
+    /** What a judgement rests on: as long as none of it changes there is no other. What the teacher decided stands above it. */
+    private record Grounds(List<Problem> problems, List<Given> answers, HouseStyle style, KeptRules rules) {}
+
+    /** What of an answer is judged. */
+    private record Given(int question, AnswerState state, String given, @Nullable String paper) {}
 
     private record SheetInStyle(PileSheet sheet, HouseStyle style) {}
 
     private final Cache<SheetInStyle, ReadSheet> sheets =
             CacheRoom.SHEETS.cache((sheet, read) -> 1 + sheet.sheet().problems().size());
-    private final Cache<Grounds, Map<Integer, Judged>> judgements =
+    private final Cache<Grounds, PaperJudgement> judgements =
             CacheRoom.JUDGEMENTS.cache((grounds, judged) -> 1 + grounds.answers().size());
 
     private final Piles piles;
@@ -101,11 +105,10 @@ public class Judging {
         List<MarkedPaperView> papers = new ArrayList<>();
         all.forEach((pupil, grounds) -> {
             papers.add(whereJudged(open, pupil.id(), () -> {
-                Map<Integer, Judged> judged = now ? judgements.get(grounds, any -> read(open, pupil.id()).judged())
-                        : judgements.getIfPresent(grounds);
-                return judged == null ? view(open, pupil, Map.of(), false, null)
+                PaperJudgement judged = now ? of(open, pupil.id()) : judgements.getIfPresent(grounds);
+                return judged == null ? view(open, pupil, PaperJudgement.NONE, false, null)
                         : view(open, pupil, judged, true, null);
-            }, () -> view(open, pupil, Map.of(), true, NOT_JUDGED)));
+            }, () -> view(open, pupil, PaperJudgement.NONE, true, NOT_JUDGED)));
         });
         return papers;
     }
@@ -127,29 +130,20 @@ public class Judging {
     }
 
     private Grounds grounds(OpenPile open, PupilId pupilId) {
-        return new Grounds(open.sheet(pupilId).problems(), readable(open.answers(pupilId)), open.style(), rules.now());
+        return new Grounds(open.sheet(pupilId).problems(), readable(open.answers(pupilId)).stream()
+                .map(each -> new Given(each.question(), each.state(), each.given(), each.paper())).toList(),
+                open.style(), rules.now());
     }
 
-    /** A paper with the answers on it that can be read, judged together once. */
-    private record ReadPaper(List<MarkedAnswer> answers, Writer writer) {
-        Map<Integer, Judged> judged() {
-            Map<Integer, Judged> judged = new HashMap<>();
-            List<Judged> each = writer.items();
-            for (int i = 0; i < answers.size(); i++) {
-                judged.put(answers.get(i).question(), each.get(i));
-            }
-            return judged;
-        }
-
-        @Nullable
-        String factMissed(int question) {
-            return writer.factMissed(answers.stream().map(MarkedAnswer::question).toList().indexOf(question));
-        }
+    /** How a paper is judged as it is now: worked out once, whoever asks. */
+    PaperJudgement of(OpenPile open, PupilId pupilId) {
+        return Objects.requireNonNull(judgements.get(grounds(open, pupilId), any -> workOut(open, pupilId)));
     }
 
-    private ReadPaper read(OpenPile open, PupilId pupilId) {
+    private PaperJudgement workOut(OpenPile open, PupilId pupilId) {
         List<MarkedAnswer> answers = readable(open.answers(pupilId));
-        return new ReadPaper(answers, writer(open, answers, open.sheet(pupilId).problems()));
+        return PaperJudgement.of(writer(open, answers, open.sheet(pupilId).problems()),
+                answers.stream().map(MarkedAnswer::question).toList());
     }
 
     /** The answers that are judged: what is blank, not reached or unclear is none. */
@@ -161,7 +155,7 @@ public class Judging {
     /** A paper as it is now, each answer right or wrong, without what fits the wrong ones. */
     MarkedPaperView unjudged(TeacherId teacherId, MarkingId id, PupilId pupilId) {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
-        return view(open, open.pupil(pupilId), Map.of(), false, null);
+        return view(open, open.pupil(pupilId), PaperJudgement.NONE, false, null);
     }
 
     /** Judges a paper as it is now and keeps how each answer was judged beside it, unless that has changed meanwhile. */
@@ -169,21 +163,19 @@ public class Judging {
         OpenPile open = piles.openFor(teacherId, id, pupilId);
         Pupil pupil = open.pupil(pupilId);
         return whereJudged(open, pupilId, () -> judged(open, pupil),
-                () -> view(open, pupil, Map.of(), true, NOT_JUDGED));
+                () -> view(open, pupil, PaperJudgement.NONE, true, NOT_JUDGED));
     }
 
     private MarkedPaperView judged(OpenPile open, Pupil pupil) {
         PupilId pupilId = pupil.id();
-        ReadPaper read = read(open, pupilId);
-        Map<Integer, Judged> judged = read.judged();
-        judgements.put(grounds(open, pupilId), judged);
+        PaperJudgement judged = of(open, pupilId);
         MarkedPaperView paper = view(open, pupil, judged, true, null);
         List<MarkingMapper.Judgement> judgements = paper.answers().stream().map(answer -> {
             // What is not likely is not kept as if it were.
             String presumed =
                     answer.presumed().isEmpty() || !answer.say().isEmpty() ? null : answer.presumed().get(0).slip();
             return new MarkingMapper.Judgement(answer.question(), answer.verdict(), presumed,
-                    Slips.FACT_NEAR_MISS.equals(presumed) ? read.factMissed(answer.question()) : null,
+                    Slips.FACT_NEAR_MISS.equals(presumed) ? judged.factsMissed().get(answer.question()) : null,
                     answer.revision());
         }).toList();
         try {
@@ -194,7 +186,7 @@ public class Judging {
         return paper;
     }
 
-    Writer writer(OpenPile open, List<MarkedAnswer> answers, List<Problem> problems) {
+    private Writer writer(OpenPile open, List<MarkedAnswer> answers, List<Problem> problems) {
         List<Answers> known =
                 answersOf(answers.stream().map(answer -> problems.get(answer.question() - 1)).toList(), open.style());
         List<Item> items = new ArrayList<>();
@@ -216,10 +208,12 @@ public class Judging {
                 key -> ReadSheet.of(key.sheet().problems(), key.style()));
     }
 
-    private MarkedPaperView view(OpenPile open, Pupil pupil, Map<Integer, Judged> judged, boolean isJudged,
+    private MarkedPaperView view(OpenPile open, Pupil pupil, PaperJudgement judgement, boolean isJudged,
             @Nullable String trouble) {
         ReadSheet sheet = sheet(open, pupil.id());
-        boolean alone = judged.values().stream().filter(each -> each.verdict() == Judged.Verdict.WRONG).count() < 2;
+        Map<Integer, Judged> judged = judgement.answers();
+        boolean alone =
+                judged.values().stream().filter(each -> each.verdict() == RightAnswer.Verdict.WRONG).count() < 2;
         StoredPaper paper = open.papers().get(pupil.id());
         return new MarkedPaperView(pupil, open.sheet(pupil.id()).code(), paper != null && paper.absent(),
                 open.answers(pupil.id()).stream()

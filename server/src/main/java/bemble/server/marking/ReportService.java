@@ -3,7 +3,6 @@ package bemble.server.marking;
 import bemble.core.diagnosis.Cause;
 import bemble.core.diagnosis.DiagnosisWords;
 import bemble.core.diagnosis.MarkingKey;
-import bemble.core.diagnosis.Writer;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
@@ -43,7 +42,6 @@ class ReportService {
     private static final Logger LOG = LoggerFactory.getLogger(ReportService.class);
     private static final int MOST_ANSWERS = 4;
     /** A pupil belongs to the group of a slip that is as likely as this to be made at all. */
-    private static final double MORE_LIKELY_THAN_NOT = 0.5;
 
     private final Piles piles;
     private final Judging judging;
@@ -92,7 +90,7 @@ class ReportService {
     private Judgement judged(OpenPile open, Pupil pupil, List<QuizTaken> quizzes) {
         List<Problem> problems = open.sheet(pupil.id()).problems();
         List<MarkedAnswer> read = Judging.readable(open.answers(pupil.id()));
-        Writer writer = judging.writer(open, read, problems);
+        PaperJudgement judgement = judging.of(open, pupil.id());
         int right = 0;
         int wrong = 0;
         Map<String, Problem> slips = new LinkedHashMap<>();
@@ -106,17 +104,17 @@ class ReportService {
                 slips.putIfAbsent(answer.cause(), problems.get(answer.question() - 1));
             }
         }
-        List<Cause> presumed = writer.causes();
+        List<Cause> presumed = judgement.causes();
         List<CauseLine> causes = presumed.stream().limit(5).map(this::line).toList();
         if (slips.isEmpty()) {
-            presumed.forEach(cause -> cause.slips().stream().filter(slip -> writer.makes(slip) > MORE_LIKELY_THAN_NOT)
+            presumed.forEach(cause -> cause.slips().stream().filter(judgement.made()::contains)
                     .forEach(slip -> slips.putIfAbsent(slip, cause.problem())));
         }
         List<MissedFact> facts =
-                writer.facts().stream().map(fact -> new MissedFact(fact.fact(), fact.missed(), fact.of())).toList();
+                judgement.facts().stream().map(fact -> new MissedFact(fact.fact(), fact.missed(), fact.of())).toList();
         return new Judgement(
                 new PupilView(pupil, right, wrong, open.answers(pupil.id()).size() - right - wrong, causes, facts,
-                        wrong > 1 && causes.isEmpty() ? writer.say() : "",
+                        wrong > 1 && causes.isEmpty() ? judgement.say() : "",
                         quizzes.stream().filter(quiz -> quiz.pupilId().equals(pupil.id())).findFirst()
                                 .map(quiz -> quiz.counted(problems.get(0).operation()).outcome()).orElse(null)),
                 slips);

@@ -1,8 +1,9 @@
 package bemble.server.marking;
 
+import bemble.core.entry.RightAnswer;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.core.diagnosis.Answers;
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.Item;
 import bemble.core.diagnosis.Judged;
 import bemble.core.diagnosis.Writer;
@@ -121,7 +122,7 @@ class DemoWeeksTest {
                 lines.add("not-reached,," + (i + 1));
             } else if (random.nextDouble() < LEFT_OUT) {
                 lines.add("blank,," + (i + 1));
-            } else if (judged.get(i).verdict() == Judged.Verdict.WRONG) {
+            } else if (judged.get(i).verdict() == RightAnswer.Verdict.WRONG) {
                 String presumed = judged.get(i).findings().isEmpty() ? "" : judged.get(i).findings().get(0).slip();
                 String fact = presumed.equals(Slips.FACT_NEAR_MISS) && writer.factMissed(i) != null
                         ? writer.factMissed(i) : "";

@@ -1,6 +1,6 @@
 package bemble.server.log.papers;
 
-import bemble.core.diagnosis.GivenAnswer;
+import bemble.core.entry.GivenAnswer;
 import bemble.core.marking.PaperVerdict;
 import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;

@@ -1,6 +1,6 @@
 package bemble.server.marking.kept;
 
-import bemble.core.diagnosis.GivenAnswer;
+import bemble.core.entry.GivenAnswer;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.Pupil;

@@ -1,6 +1,6 @@
 package bemble.server.marking.kept;
 
-import bemble.core.diagnosis.GivenAnswer;
+import bemble.core.entry.GivenAnswer;
 import bemble.core.style.HouseStyle;
 import bemble.server.ids.PupilId;
 import org.jspecify.annotations.Nullable;

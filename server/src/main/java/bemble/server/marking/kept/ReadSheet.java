@@ -1,6 +1,6 @@
 package bemble.server.marking.kept;
 
-import bemble.core.diagnosis.RightAnswer;
+import bemble.core.entry.RightAnswer;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;

@@ -1,6 +1,6 @@
 package bemble.server.marking.taken;
 
-import bemble.core.diagnosis.GivenAnswer;
+import bemble.core.entry.GivenAnswer;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
 import bemble.server.ids.ClassId;

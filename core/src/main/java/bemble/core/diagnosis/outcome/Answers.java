@@ -1,4 +1,6 @@
-package bemble.core.diagnosis;
+package bemble.core.diagnosis.outcome;
+
+import bemble.core.entry.RightAnswer;
 
 import bemble.core.hand.FactQuestion;
 import bemble.core.hand.Hand;
@@ -73,12 +75,12 @@ public final class Answers {
     }
 
     /** The hands of one slip that come to an answer. */
-    List<Path> singlesLeadingTo(String key) {
+    public List<Path> singlesLeadingTo(String key) {
         return singles.leadingTo(key);
     }
 
     /** The hands of one slip that come to an answer; those of two where no other does. */
-    List<Path> leadingTo(String key) {
+    public List<Path> leadingTo(String key) {
         List<Path> ofOne = singles.leadingTo(key);
         return ofOne.isEmpty() ? pairs.leadingTo(key) : ofOne;
     }
@@ -87,7 +89,7 @@ public final class Answers {
      * A hand with slips or rules of these names, the first of their families that comes to an answer here; nothing where one cannot
      * be made, or where none gets to an end.
      */
-    Optional<Path> pathOf(List<String> names) {
+    public Optional<Path> pathOf(List<String> names) {
         List<Slip> together = List.of(base -> base);
         for (String name : names) {
             List<Slip> hands = Slips.metAs(name, problem(), method().name()).stream()
@@ -126,15 +128,15 @@ public final class Answers {
     }
 
     /** What is right here. */
-    RightAnswer rightAnswer() {
+    public RightAnswer rightAnswer() {
         return right;
     }
 
-    boolean isRight(String key) {
+    public boolean isRight(String key) {
         return right.is(key);
     }
 
-    String right() {
+    public String right() {
         return right.key();
     }
 
@@ -144,17 +146,17 @@ public final class Answers {
     }
 
     /** An answer's key as one reads it. */
-    static String text(String key) {
+    public static String text(String key) {
         return key.replace("r", " r ");
     }
 
     /** The answer's value and remainder as they should be. */
-    Written careful() {
+    public Written careful() {
         return careful;
     }
 
     /** The answers that a slip leads to. */
-    Outcomes outcomes(String slip) {
+    public Outcomes outcomes(String slip) {
         return singles.of(slip);
     }
 
@@ -174,24 +176,24 @@ public final class Answers {
     }
 
     /** How likely somebody who misses just one fact comes to an answer. */
-    double afterMiss(String key) {
+    public double afterMiss(String key) {
         return missed.share(key);
     }
 
     /** The hand that misses the fact which leads to an answer; null where none does. */
     @Nullable
-    Slip missedHand(String key) {
+    public Slip missedHand(String key) {
         return missed.hand(key);
     }
 
     /** How likely a careless moment leads to a wrong answer: a fact is missed, or digits. */
-    double careless(String key) {
+    public double careless(String key) {
         double facts = missed.isEmpty() ? 0 : Model.FACTS_MISSED;
         return facts * missed.share(key) + (1 - facts) * Scatter.OF_DIGITS.of(key, right.key());
     }
 
     /** The same of somebody with a habit: it may come to what the habit leads to, with a fact or a digit wrong besides. */
-    double carelessAfter(Hypothesis habit, String key, double careless) {
+    public double carelessAfter(Hypothesis habit, String key, double careless) {
         if (habit.isOfTwo() || isOneHand(habit) || !hasChance(habit.one())) {
             return careless;
         }
@@ -199,17 +201,17 @@ public final class Answers {
     }
 
     /** How likely somebody who makes some listed slip comes to an answer, where it makes the answer wrong. */
-    double listedShare(String key) {
+    public double listedShare(String key) {
         return singles.share(key);
     }
 
     /** Whether it is known what somebody with a habit comes to here: in a question that takes long not all hands are tried. */
-    boolean isTried(Hypothesis habit) {
+    public boolean isTried(Hypothesis habit) {
         return habit.isOfTwo() || !isOneHand(habit) || RuleAnswers.areTried(trials);
     }
 
     /** How likely somebody with a habit, who makes it wherever they can and nothing else, comes to an answer. */
-    double made(Hypothesis habit, String key) {
+    public double made(Hypothesis habit, String key) {
         if (habit.isOfTwo()) {
             return hasChance(habit.one()) || hasChance(habit.other()) ? pairs.made(habit, key) : isRight(key) ? 1 : 0;
         }
@@ -221,7 +223,7 @@ public final class Answers {
     }
 
     /** The rules, and the members of families, that lead to an answer. */
-    List<Hypothesis> rulesLeadingTo(String key) {
+    public List<Hypothesis> rulesLeadingTo(String key) {
         return rules().leadingTo(key);
     }
 
@@ -238,12 +240,7 @@ public final class Answers {
 
     /** The fact that was missed by a group in that answer; null where none was. */
     @Nullable
-    FactQuestion<?> factMissed(String key) {
+    public FactQuestion<?> factMissed(String key) {
         return missed.fact(key);
-    }
-
-    /** The facts worked here by a careful hand. */
-    List<FactQuestion<?>> factsWorked() {
-        return careful.factsWorked();
     }
 }

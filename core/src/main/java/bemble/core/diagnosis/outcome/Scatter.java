@@ -1,7 +1,7 @@
-package bemble.core.diagnosis;
+package bemble.core.diagnosis.outcome;
 
 /** How likely a wrong answer is that no rule leads to: of somebody who is careless, and of somebody with a habit that is not known. */
-final class Scatter {
+public final class Scatter {
     private static final double LENGTH = 3;
     private final double oneDigit;
     private final double twoDigits;
@@ -11,9 +11,9 @@ final class Scatter {
     private final double anything;
 
     /** A digit copied or worked wrongly, two of them, two turned round, one left out or put in; seldom anything else. */
-    static final Scatter OF_DIGITS = new Scatter(0.66, 0.14, 0.03, 0.07, 0.05, 0.05);
+    public static final Scatter OF_DIGITS = new Scatter(0.66, 0.14, 0.03, 0.07, 0.05, 0.05);
     /** Flatter: most of it may be anything of about that length. */
-    static final Scatter OF_ANYTHING = new Scatter(0.22, 0.2, 0.03, 0.07, 0.06, 0.42);
+    public static final Scatter OF_ANYTHING = new Scatter(0.22, 0.2, 0.03, 0.07, 0.06, 0.42);
 
     private Scatter(double oneDigit, double twoDigits, double turned, double leftOut, double putIn, double anything) {
         this.oneDigit = oneDigit;
@@ -30,7 +30,7 @@ final class Scatter {
      * @param given the answer's key
      * @param right the right answer's key
      */
-    double of(String given, String right) {
+    public double of(String given, String right) {
         int length = right.length();
         double likely = anything * Math.pow(10, -Math.max(1, given.length()))
                 * Math.pow(LENGTH, -Math.abs(given.length() - length)) / 2;

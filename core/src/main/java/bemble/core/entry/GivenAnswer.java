@@ -1,4 +1,4 @@
-package bemble.core.diagnosis;
+package bemble.core.entry;
 
 import bemble.core.hand.Answer;
 import bemble.core.problem.Numeral;
@@ -52,13 +52,14 @@ public record GivenAnswer(Numeral value, @Nullable Numeral remainder, @Nullable 
         }
     }
 
-    static GivenAnswer of(Answer answer) {
+    /** The answer that a hand came to. */
+    public static GivenAnswer of(Answer answer) {
         return new GivenAnswer(Numeral.of(answer.value()),
                 answer.remainder() == null ? null : Numeral.of(answer.remainder()), null);
     }
 
     /** The same for answers that say the same: {@code 2} and {@code 2.00}, {@code 63 r 0} and {@code 63}. */
-    String key() {
+    public String key() {
         return plain(value) + (fraction == null ? "" : " " + fraction)
                 + (remainder == null || remainder.isZero() ? "" : "r" + plain(remainder));
     }

@@ -1,4 +1,4 @@
-package bemble.core.diagnosis;
+package bemble.core.diagnosis.outcome;
 
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Limit;
@@ -68,21 +68,21 @@ public final class Hypotheses {
         return Model.UNKNOWN * Model.mean(Model.UNKNOWN_RATES);
     }
 
-    static Hypotheses of(List<Answers> questions) {
+    public static Hypotheses of(List<Answers> questions) {
         return new Hypotheses(questions.stream().flatMap(question -> question.slips().stream()).toList());
     }
 
-    static Hypotheses of(Collection<KnownSlip> slips) {
+    public static Hypotheses of(Collection<KnownSlip> slips) {
         return new Hypotheses(slips);
     }
 
     /** How likely each listed slip is a writer's habit. */
-    Map<String, Double> priors() {
+    public Map<String, Double> priors() {
         return priors;
     }
 
     /** The rivals that are always there, and every listed slip by itself. */
-    Map<Hypothesis, Double> always() {
+    public Map<Hypothesis, Double> always() {
         Map<Hypothesis, Double> always = new LinkedHashMap<>();
         always.put(Hypothesis.CAREFUL, Model.CAREFUL);
         always.put(Hypothesis.CARELESS, Model.CARELESS);
@@ -92,7 +92,7 @@ public final class Hypotheses {
     }
 
     /** Rules worked out and members of families, as far as they explain some of the wrong answers. */
-    Map<Hypothesis, Double> among(List<Known> wrong) {
+    public Map<Hypothesis, Double> among(List<Known> wrong) {
         Map<Hypothesis, Double> among = new LinkedHashMap<>();
         Map<Hypothesis, Integer> explained = new HashMap<>();
         for (Known each : wrong.size() < LEAST_FOR_A_RULE || wrong.size() > MOST_FOR_A_RULE ? List.<Known>of()
@@ -124,7 +124,7 @@ public final class Hypotheses {
     }
 
     /** Two habits at once: the likeliest ones with each other one, and those that lead to an answer only together. */
-    Map<Hypothesis, Double> pairs(List<Hypothesis> singles, List<Known> wrong) {
+    public Map<Hypothesis, Double> pairs(List<Hypothesis> singles, List<Known> wrong) {
         List<Known> open = wrong.stream()
                 .filter(each -> singles.stream().limit(1).noneMatch(single -> explains(single, each))).toList();
         Map<Hypothesis, Double> pairs = new LinkedHashMap<>();
@@ -156,6 +156,6 @@ public final class Hypotheses {
     }
 
     private static boolean explains(Hypothesis hypothesis, Known answer) {
-        return answer.made(hypothesis) > Posterior.EXPLAINS;
+        return answer.made(hypothesis) > Known.EXPLAINS;
     }
 }

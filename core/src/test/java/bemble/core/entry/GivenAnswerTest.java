@@ -1,4 +1,4 @@
-package bemble.core.diagnosis;
+package bemble.core.entry;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package bemble.core.diagnosis;
+package bemble.core.diagnosis.outcome;
 
 import bemble.core.hand.slipped.Slip;
 import bemble.core.style.HouseStyle;
@@ -13,13 +13,13 @@ import org.jspecify.annotations.Nullable;
  * @param style in which it sets the numbers out
  * @param weight how likely it is beforehand that an answer is written by this hand
  */
-record Path(List<String> slips, Slip hand, HouseStyle style, double weight) {
-    String slip() {
+public record Path(List<String> slips, Slip hand, HouseStyle style, double weight) {
+    public String slip() {
         return slips.get(0);
     }
 
     @Nullable
-    String with() {
+    public String with() {
         return slips.size() > 1 ? slips.get(1) : null;
     }
 }

@@ -1,9 +1,9 @@
-package bemble.core.diagnosis;
+package bemble.core.entry;
 
-import bemble.core.diagnosis.Judged.Verdict;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
 import bemble.core.hand.Written;
+import bemble.core.problem.Coded;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
@@ -30,8 +30,15 @@ public final class RightAnswer {
         return of(Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL));
     }
 
-    static RightAnswer of(Written careful) {
+    public static RightAnswer of(Written careful) {
         return new RightAnswer(careful);
+    }
+
+    /** What an answer is. */
+    public enum Verdict implements Coded {
+        CORRECT,
+        WRONG,
+        UNREADABLE;
     }
 
     /** What an answer is, without looking for what fits it. */
@@ -40,7 +47,8 @@ public final class RightAnswer {
                 .map(read -> is(read.key()) ? Verdict.CORRECT : Verdict.WRONG).orElse(Verdict.UNREADABLE);
     }
 
-    boolean is(String other) {
+    /** Whether an answer with that key is right. */
+    public boolean is(String other) {
         return right.contains(other) || problem.operation() == Operation.DIVISION && isExact(other);
     }
 
@@ -69,7 +77,8 @@ public final class RightAnswer {
                 .compareTo(dividend.multiply(denominator)) == 0;
     }
 
-    String key() {
+    /** The key of the answer that a careful hand comes to. */
+    public String key() {
         return key;
     }
 }

@@ -1,4 +1,4 @@
-package bemble.core.diagnosis;
+package bemble.core.diagnosis.outcome;
 
 import bemble.core.slip.Rules;
 import java.util.List;
@@ -11,9 +11,9 @@ import org.jspecify.annotations.Nullable;
  * @param member which of a family it is, such as the fact that is known wrongly; null where any of it may be met
  * @param kind what sort of writer
  */
-record Hypothesis(List<String> slips, @Nullable String member, Kind kind) {
+public record Hypothesis(List<String> slips, @Nullable String member, Kind kind) {
     /** What sort of writer. */
-    enum Kind {
+    public enum Kind {
         /** Misses something now and then. */
         CAREFUL,
         /** Gets things wrong by chance, often. */
@@ -24,46 +24,46 @@ record Hypothesis(List<String> slips, @Nullable String member, Kind kind) {
         KNOWN
     }
 
-    static final Hypothesis CAREFUL = new Hypothesis(List.of(), null, Kind.CAREFUL);
-    static final Hypothesis CARELESS = new Hypothesis(List.of(), null, Kind.CARELESS);
-    static final Hypothesis UNKNOWN = new Hypothesis(List.of(), null, Kind.UNKNOWN);
+    public static final Hypothesis CAREFUL = new Hypothesis(List.of(), null, Kind.CAREFUL);
+    public static final Hypothesis CARELESS = new Hypothesis(List.of(), null, Kind.CARELESS);
+    public static final Hypothesis UNKNOWN = new Hypothesis(List.of(), null, Kind.UNKNOWN);
 
-    static Hypothesis of(String slip) {
+    public static Hypothesis of(String slip) {
         return new Hypothesis(List.of(slip), null, Kind.KNOWN);
     }
 
-    static Hypothesis of(String slip, @Nullable String member) {
+    public static Hypothesis of(String slip, @Nullable String member) {
         return new Hypothesis(List.of(slip), member, Kind.KNOWN);
     }
 
-    static Hypothesis ofBoth(String one, String other) {
+    public static Hypothesis ofBoth(String one, String other) {
         return new Hypothesis(one.compareTo(other) < 0 ? List.of(one, other) : List.of(other, one), null, Kind.KNOWN);
     }
 
-    boolean isKnown() {
+    public boolean isKnown() {
         return kind == Kind.KNOWN;
     }
 
     /** Whether it is a rule worked out, on no list. */
-    boolean isRule() {
+    public boolean isRule() {
         return !slips.isEmpty() && Rules.isRule(slips.get(0));
     }
 
-    boolean isOfTwo() {
+    public boolean isOfTwo() {
         return slips.size() > 1;
     }
 
-    boolean has(String slip) {
+    public boolean has(String slip) {
         return slips.contains(slip);
     }
 
     /** Its slip, or the first of two; there is none where it is no known habit. */
-    String one() {
+    public String one() {
         return slips.get(0);
     }
 
     /** The second of two. */
-    String other() {
+    public String other() {
         return slips.get(1);
     }
 }

@@ -1,10 +1,13 @@
-package bemble.core.diagnosis;
+package bemble.core.diagnosis.outcome;
 
 import bemble.core.slip.Slips;
 import org.jspecify.annotations.Nullable;
 
 /** An answer that can be read, with what is known of its working, as evidence of what its writer does. */
-final class Known {
+public final class Known {
+    /** A habit explains an answer that comes from it at least as likely as this. */
+    public static final double EXPLAINS = 0.02;
+
     private final Answers answers;
     private final String key;
     private final @Nullable String paper;
@@ -13,12 +16,12 @@ final class Known {
     private final double anything;
     private final double listed;
 
-    Known(Answers answers, String key) {
+    public Known(Answers answers, String key) {
         this(answers, key, null);
     }
 
     /** @param paper the slip that the paper fits on which it was worked; null where none is at hand */
-    Known(Answers answers, String key, @Nullable String paper) {
+    public Known(Answers answers, String key, @Nullable String paper) {
         this.answers = answers;
         this.paper = paper;
         this.key = key;
@@ -30,48 +33,48 @@ final class Known {
                 : Model.LIKE_LISTED * answers.listedShare(key) + (1 - Model.LIKE_LISTED) * answers.afterMiss(key);
     }
 
-    Answers answers() {
+    public Answers answers() {
         return answers;
     }
 
     /** The key it is compared by. */
-    String key() {
+    public String key() {
         return key;
     }
 
-    boolean isRight() {
+    public boolean isRight() {
         return right;
     }
 
     /** How likely a careless moment leads to this answer. */
-    double careless() {
+    public double careless() {
         return careless;
     }
 
     /** How likely a habit that is not known leads to this answer, where it leads to a wrong one. */
-    double unknown(double coincides) {
+    public double unknown(double coincides) {
         return ((1 - coincides) * anything + coincides * listed)
                 * (paper == null ? 1 : Model.UNKNOWN_AGAINST_THE_PAPER);
     }
 
     /** Whether it is known what somebody with a habit comes to in this question. */
-    boolean isTried(Hypothesis habit) {
+    public boolean isTried(Hypothesis habit) {
         return answers.isTried(habit);
     }
 
     /** How likely this answer is of somebody of whom nothing is known. */
-    double byAnybody() {
+    public double byAnybody() {
         double wrong = Model.mean(Model.CARELESSNESS);
         return right ? 1 - wrong : wrong * careless;
     }
 
     /** How likely somebody with a known habit, who makes it wherever they can and nothing else, comes to this answer. */
-    double made(Hypothesis habit) {
+    public double made(Hypothesis habit) {
         return answers.made(habit, key) * (right || paper == null || habit.has(paper) ? 1 : Model.AGAINST_THE_PAPER);
     }
 
     /** How likely a careless moment leads to this answer in somebody with a known habit. */
-    double carelessBesides(Hypothesis habit) {
+    public double carelessBesides(Hypothesis habit) {
         return right ? 0 : answers.carelessAfter(habit, key, careless);
     }
 }

@@ -1,4 +1,6 @@
-package bemble.core.diagnosis;
+package bemble.core.diagnosis.outcome;
+
+import bemble.core.entry.GivenAnswer;
 
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;

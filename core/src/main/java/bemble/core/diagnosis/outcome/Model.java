@@ -1,4 +1,4 @@
-package bemble.core.diagnosis;
+package bemble.core.diagnosis.outcome;
 
 import bemble.core.hand.slipped.KnownSlip.Met;
 
@@ -8,57 +8,57 @@ import bemble.core.hand.slipped.KnownSlip.Met;
  * misses something now and then besides. The figures are guesses from what teachers call often, sometimes and rare, held
  * against simulated pupils of every kind in the bench, to be bettered by counting.
  */
-final class Model {
+public final class Model {
     /** How likely a writer is careful, careless, or has a habit that is not known; the rest have habits that are. */
-    static final double CAREFUL = 0.55;
-    static final double CARELESS = 0.12;
-    static final double UNKNOWN = 0.09;
+    public static final double CAREFUL = 0.55;
+    public static final double CARELESS = 0.12;
+    public static final double UNKNOWN = 0.09;
     /** How often somebody with a habit, or a careful one, gets an answer wrong for another reason, and how common each share is. */
-    static final double[][] SLACK = {{0.01, 0.6}, {0.07, 0.3}, {0.2, 0.1}};
+    public static final double[][] SLACK = {{0.01, 0.6}, {0.07, 0.3}, {0.2, 0.1}};
     /** How often a careless writer gets an answer wrong. */
-    static final double[][] CARELESSNESS = {{0.1, 0.3}, {0.2, 0.3}, {0.35, 0.25}, {0.6, 0.15}};
+    public static final double[][] CARELESSNESS = {{0.1, 0.3}, {0.2, 0.3}, {0.35, 0.25}, {0.6, 0.15}};
     /** How often a habit that is not known makes an answer wrong. */
-    static final double[][] UNKNOWN_RATES = {{0.2, 0.2}, {0.4, 0.2}, {0.6, 0.2}, {0.8, 0.2}, {0.97, 0.2}};
+    public static final double[][] UNKNOWN_RATES = {{0.2, 0.2}, {0.4, 0.2}, {0.6, 0.2}, {0.8, 0.2}, {0.97, 0.2}};
     /**
      * How often a habit that is not known comes to what some listed hand writes, and how common each share is: it may be
      * close to one that is known.
      */
-    static final double[][] COINCIDES = {{0, 0.4}, {0.4, 0.4}, {0.8, 0.2}};
+    public static final double[][] COINCIDES = {{0, 0.4}, {0.4, 0.4}, {0.8, 0.2}};
     /** Where a habit that is not known comes to what somebody else writes, how often that is what a listed slip leads to, not a fact missed. */
-    static final double LIKE_LISTED = 0.75;
+    public static final double LIKE_LISTED = 0.75;
     /** Habits are firm or come and go: how often each makes its slip where it can, and how common each is. */
-    static final double[][] FIRMNESS = {{0.97, 0.75}, {0.65, 0.25}};
+    public static final double[][] FIRMNESS = {{0.97, 0.75}, {0.65, 0.25}};
     /** The share of a careless writer's wrong answers in which one fact is missed by a group; the others are digits. */
-    static final double FACTS_MISSED = 0.4;
+    public static final double FACTS_MISSED = 0.4;
     /** How much of a slip's weight goes to making it in one of its columns only, in an answer by itself. */
-    static final double IN_ONE_PLACE = 0.25;
+    public static final double IN_ONE_PLACE = 0.25;
     /** How much of a slip's weight goes to a writer who makes it under a limit, all limits together. */
-    static final double UNDER_A_LIMIT = 0.12;
+    public static final double UNDER_A_LIMIT = 0.12;
     /** How much less likely what led to an answer is where the paper fits something else, and where that is not known. */
-    static final double AGAINST_THE_PAPER = 0.05;
-    static final double UNKNOWN_AGAINST_THE_PAPER = 0.2;
+    public static final double AGAINST_THE_PAPER = 0.05;
+    public static final double UNKNOWN_AGAINST_THE_PAPER = 0.2;
     /** The share of wrong answers that a habit leads to at least, be it listed, a rule worked out, or two at once. */
-    static final double EXPLAINED = 0.34;
-    static final double EXPLAINED_BY_A_RULE = 0.5;
-    static final double EXPLAINED_BY_TWO = 0.6;
+    public static final double EXPLAINED = 0.34;
+    public static final double EXPLAINED_BY_A_RULE = 0.5;
+    public static final double EXPLAINED_BY_TWO = 0.6;
     /** How often somebody with a habit makes it in one of its columns only, though they make it everywhere else. */
-    static final double NOW_AND_THEN = 0.08;
+    public static final double NOW_AND_THEN = 0.08;
     /** How likely each rule worked out is a writer's habit: one that always holds, and one under some circumstance. */
-    static final double RULE = 0.0006;
-    static final double GUARDED_RULE = 0.0002;
+    public static final double RULE = 0.0006;
+    public static final double GUARDED_RULE = 0.0002;
     /** Of how many members of a family a writer has one, such as a fact known wrongly. */
-    static final double MEMBERS_OF_A_FAMILY = 60;
+    public static final double MEMBERS_OF_A_FAMILY = 60;
     /** How likely somebody multiplies by the second number though it is the longer. */
-    static final double OTHER_ORDER = 0.2;
+    public static final double OTHER_ORDER = 0.2;
     /** How much likelier a second habit is in somebody who has one. */
-    static final double SLIPS_GO_TOGETHER = 2;
+    public static final double SLIPS_GO_TOGETHER = 2;
     /** How sure one must be to say so. */
-    static final double SURE = 0.9;
+    public static final double SURE = 0.9;
 
     private Model() {}
 
     /** How likely a pupil has a habit. */
-    static double prior(Met met) {
+    public static double prior(Met met) {
         return switch (met) {
             case OFTEN -> 0.02;
             case SOMETIMES -> 0.006;
@@ -67,11 +67,11 @@ final class Model {
     }
 
     /** How often somebody who is careful, or careless, gets one answer wrong by chance. */
-    static double wrongByChance() {
+    public static double wrongByChance() {
         return CAREFUL * mean(SLACK) + CARELESS * mean(CARELESSNESS);
     }
 
-    static double mean(double[][] shares) {
+    public static double mean(double[][] shares) {
         double sum = 0;
         for (double[] share : shares) {
             sum += share[0] * share[1];
