@@ -12,10 +12,11 @@ import java.util.List;
  * @param written whether this hand put it on the paper
  */
 public record Decision<A>(Question<A> asked, A decided, boolean written) implements Entry {
-    /** Whether a careful hand in the same state would have decided or written otherwise. */
+    /** Whether a careful hand in the same state would have decided or written otherwise, where the writer is not free to. */
     public boolean isBroken() {
         A careful = asked.careful();
-        return careful != null && (!careful.equals(decided) || written != asked.belongs(decided));
+        boolean other = careful != null && !careful.equals(decided) && !FreeQuestion.isAllowed(asked, decided);
+        return careful != null && (other || written != asked.belongs(decided));
     }
 
     /** What this hand left on the paper. */
@@ -25,7 +26,7 @@ public record Decision<A>(Question<A> asked, A decided, boolean written) impleme
 
     /** What a careful hand would have left there in the same state. */
     public List<Figure> carefulInk() {
-        A careful = asked.careful();
+        A careful = FreeQuestion.isAllowed(asked, decided) ? decided : asked.careful();
         return careful != null && asked.belongs(careful) ? inkOf(careful) : List.of();
     }
 

@@ -31,14 +31,14 @@ public final class ReadingHand implements Hand {
             decided = under.decide(question);
             if (read != null && !read.equals(decided)) {
                 decided = read;
-                departs = true;
+                departs = !FreeQuestion.isAllowed(question, read);
             }
         } catch (Stuck stuck) {
             if (read == null) {
                 throw stuck;
             }
             decided = read;
-            departs = true;
+            departs = !FreeQuestion.isAllowed(question, read);
         }
         if (departs && departures++ == 0) {
             firstMissed = fact ? facts : facts - 1;

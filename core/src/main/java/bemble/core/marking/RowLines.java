@@ -17,35 +17,38 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
 
-/** The rows of a product, each read as the row that it says, whichever line it stands in; its carries go with it. */
+/** The rows of a product, or the parts of a sum, each read as the row that it says, whichever line it stands in; its carries go with it. */
 final class RowLines {
     /** From this share of figures that agree a row is taken for another than the one in whose line it stands. */
     private static final double MOSTLY = 0.6;
 
     private final Way way;
+    private final BlockName.Kind block;
     /** What a careful hand has in each row, by the place; the small figures too, by line, place and anchor. */
     private final Map<Line, TreeMap<Integer, String>> expected = new LinkedHashMap<>();
     private final Map<Figure.Key, String> small = new HashMap<>();
     private final Map<Line, TreeMap<Integer, String>> there = new LinkedHashMap<>();
 
-    RowLines(Way way) {
+    /** @param block where the rows stand */
+    RowLines(Way way, BlockName.Kind block) {
         this.way = way;
+        this.block = block;
         Written.asFarAs(Hand.CAREFUL, way.problem(), way.method(), way.style(), false).ink().forEach(this::expect);
-        way.read().stream().map(Read::as).filter(RowLines::isOfRow).forEach(figure -> there
+        way.read().stream().map(Read::as).filter(this::isOfRow).forEach(figure -> there
                 .computeIfAbsent(figure.line(), line -> new TreeMap<>()).put(figure.place(), figure.text()));
     }
 
     private void expect(Figure figure) {
         Figure.Key key = figure.key();
-        if (key.block().isFirst(BlockName.Kind.PRODUCT) && figure.isFull() && key.line().is(Line.Kind.ADDEND)) {
+        if (key.block().isFirst(block) && figure.isFull() && key.line().is(Line.Kind.ADDEND)) {
             expected.computeIfAbsent(key.line(), line -> new TreeMap<>()).put(key.place(), figure.text());
-        } else if (key.block().isFirst(BlockName.Kind.PRODUCT)) {
+        } else if (key.block().isFirst(block)) {
             small.put(key, figure.text());
         }
     }
 
-    private static boolean isOfRow(PaperFigure figure) {
-        return figure.block().isFirst(BlockName.Kind.PRODUCT) && figure.line().is(Line.Kind.ADDEND)
+    private boolean isOfRow(PaperFigure figure) {
+        return figure.block().isFirst(block) && figure.line().is(Line.Kind.ADDEND)
                 && figure.kind() == MarkKind.DIGIT
                 && (figure.anchor() == null || figure.anchor() == Anchor.MIDDLE);
     }
@@ -65,7 +68,7 @@ final class RowLines {
 
     private Read moved(Read each, Map<Line, Line> lines) {
         PaperFigure figure = each.as();
-        if (!figure.block().isFirst(BlockName.Kind.PRODUCT)) {
+        if (!figure.block().isFirst(block)) {
             return each;
         }
         if (figure.line().is(Line.Kind.ADDEND)) {

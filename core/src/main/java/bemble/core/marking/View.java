@@ -2,6 +2,8 @@ package bemble.core.marking;
 
 import bemble.core.check.Checking;
 import bemble.core.diagnosis.outcome.Hypotheses;
+import bemble.core.hand.ChoosingHand;
+import bemble.core.hand.FreeQuestion;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;
@@ -13,14 +15,32 @@ import java.util.List;
 /**
  * A paper as it is seen in one way.
  *
- * @param careful what a careful hand writes in this way
+ * @param careful what a careful hand writes in this way, who chooses as the writer did where the writer is free
  * @param answer the answer that stands on it
  */
 record View(Way way, WrittenPaper written, Written careful, AnswerOnPaper answer, List<KnownSlip> slips) {
+    private static final int READ_AGAIN = 2;
+
     /** @param asked the problem as it was asked: what is checked is that, whatever the way */
     View(Way way, Problem asked, PaperToMark paper, KeptRules kept) {
-        this(way, asked, Written.answerBy(Hand.CAREFUL, way.problem(), way.method(), way.style()), paper,
-                Hypotheses.listed(way.problem(), way.method().name(), kept));
+        this(way, asked, careful(way), paper, Hypotheses.listed(way.problem(), way.method().name(), kept));
+    }
+
+    /** What a careful hand writes who chooses as the writer did where the writer is free. */
+    static Written careful(Way way) {
+        Written careful = Written.answerBy(Hand.CAREFUL, way.problem(), way.method(), way.style());
+        if (careful.decisions().stream().noneMatch(decision -> decision.asked() instanceof FreeQuestion)) {
+            return careful;
+        }
+        KnownSquares squares = new KnownSquares();
+        for (int i = 0; i < READ_AGAIN; i++) {
+            // What a choice leads to has squares of its own, in which more may be read.
+            squares.add(careful.decisions());
+            Written chosen = Written.asFarAs(new ChoosingHand(new WrittenPaper(way.read(), squares)), way.problem(),
+                    way.method(), way.style(), false);
+            careful = chosen.isFinished() ? chosen : careful;
+        }
+        return careful;
     }
 
     private View(Way way, Problem asked, Written careful, PaperToMark paper, List<KnownSlip> slips) {

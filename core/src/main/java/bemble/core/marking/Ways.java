@@ -1,8 +1,6 @@
 package bemble.core.marking;
 
-import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
-import bemble.core.hand.Written;
 import bemble.core.marking.Way.Read;
 import bemble.core.method.Methods;
 import bemble.core.multiplication.product.ProductPaper;
@@ -63,8 +61,11 @@ final class Ways {
                 columnByColumn(base);
             }
             case EQUAL_ADDITIONS -> columnByColumn(base);
-            case PARTIAL_SUMS -> Arrays.stream(PartSums.values()).filter(each -> each != base.style().partSums())
-                    .forEach(each -> add(base.in(base.style().with("partSums", each))));
+            case PARTIAL_SUMS -> {
+                add(base.reading(new RowLines(base, BlockName.Kind.PARTS).read()));
+                Arrays.stream(PartSums.values()).filter(each -> each != base.style().partSums())
+                        .forEach(each -> add(base.in(base.style().with("partSums", each))));
+            }
             case LONG_DIVISION, DOUBLED_ROOT, RUNNING_DIVISOR -> add(base.in(base.style().with("zeroProducts",
                     base.style().writesZeroProducts() ? YesNo.NO : YesNo.YES)));
             default -> {}
@@ -96,7 +97,7 @@ final class Ways {
         }
         for (HouseStyle style : styles) {
             Way way = base.in(style);
-            add(way.reading(new RowLines(way).read()));
+            add(way.reading(new RowLines(way, BlockName.Kind.PRODUCT).read()));
         }
     }
 
@@ -184,7 +185,7 @@ final class Ways {
 
     private static boolean hasStrays(Way way) {
         KnownSquares squares = new KnownSquares();
-        squares.add(Written.asFarAs(Hand.CAREFUL, way.problem(), way.method(), way.style(), false).decisions());
+        squares.add(View.careful(way).decisions());
         return way.read().stream().map(Read::as)
                 .anyMatch(figure -> figure.block().part() == Part.WORK && !squares.know(figure));
     }

@@ -57,7 +57,7 @@ public final class PartialQuotients implements Method<Division> {
             block.line(line);
             side.line(line);
             desk.step(StepKind.DIVIDE, block, null, PartialQuotients::chunk);
-            BigInteger chunk = desk.ask(new Chunk(left, divisor));
+            BigInteger chunk = desk.ask(new Chunk(left, divisor, side, block, line));
             chunks.add(Numeral.of(desk.ask(new ChunkNoted(side, line, chunk))));
             desk.step(StepKind.MULTIPLY, block, null, PartialQuotients::multiply);
             BigInteger product = desk.ask(new ChunkTimes(block, line, chunk, divisor));

@@ -54,7 +54,7 @@ public final class CountingUp implements Method<Subtraction> {
             sizes.line(row);
             desk.step(StepKind.JUMP, line, null, CountingUp::jump);
             numberLine.arc(number, desk);
-            Numeral to = desk.ask(new NextStop(numberLine, number, at, minuend, decimals));
+            Numeral to = desk.ask(new NextStop(numberLine, number, at, minuend, decimals, sizes, row));
             jumps.add(desk.ask(new JumpSize(numberLine, sizes, row, number, at, to, point)));
             at = to;
         }

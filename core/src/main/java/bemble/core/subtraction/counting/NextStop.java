@@ -1,10 +1,13 @@
 package bemble.core.subtraction.counting;
 
 import bemble.core.hand.Ink;
-import bemble.core.hand.Question;
+import bemble.core.hand.FreeQuestion;
 import bemble.core.hand.Reading;
 import bemble.core.problem.Numeral;
+import bemble.core.stack.PaperNumbers;
 import bemble.core.working.Anchor;
+import bemble.core.working.Block;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -12,12 +15,14 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Where the next jump goes: to the next ten, hundred and so on, as far as they are not beyond the minuend, and then down
- * the places.
+ * the places. Any stop is right that leads on and is not beyond the minuend.
  *
  * @param number which jump it is, from 1
  * @param decimals with how many decimals all numbers are written
+ * @param sizes where the jumps are noted to be added, this one in its row
  */
-record NextStop(NumberLine line, int number, Numeral at, Numeral minuend, int decimals) implements Question<Numeral> {
+record NextStop(NumberLine line, int number, Numeral at, Numeral minuend, int decimals, Block sizes,
+        Line row) implements FreeQuestion<Numeral> {
     @Override
     public @Nullable Numeral careful() {
         return after(at, minuend, decimals);
@@ -62,8 +67,19 @@ record NextStop(NumberLine line, int number, Numeral at, Numeral minuend, int de
     }
 
     @Override
+    public boolean allows(Numeral stop) {
+        return stop.compareTo(at) > 0 && stop.compareTo(minuend) <= 0 && stop.decimals() == decimals;
+    }
+
+    /** As it stands at the line; where it does not, as the jump that is noted says. */
+    @Override
     public @Nullable Numeral read(Reading paper) {
         String text = decimals == 0 ? paper.digits(line.labelSpot(number), Anchor.MIDDLE, 60) : null;
-        return text == null ? null : Numeral.of(text);
+        if (text != null) {
+            return Numeral.of(text);
+        }
+        Numeral size = PaperNumbers.read(paper, sizes, row, -decimals);
+        Numeral stop = size == null ? null : numeral(at.value().add(size.value()), decimals);
+        return stop != null && allows(stop) ? stop : null;
     }
 }
