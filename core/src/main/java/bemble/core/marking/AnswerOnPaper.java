@@ -94,6 +94,11 @@ final class AnswerOnPaper {
         return isOf(key) || isExact() && key.place() < 0;
     }
 
+    /** Whether any figure of it stands there, what is left over not counted. */
+    boolean isBegun() {
+        return !there.isEmpty();
+    }
+
     /** Whether nothing stands there. */
     boolean isEmpty() {
         return there.isEmpty() && beside.isEmpty();

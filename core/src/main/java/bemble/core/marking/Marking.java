@@ -2,8 +2,6 @@ package bemble.core.marking;
 
 import bemble.core.check.Check;
 import bemble.core.check.Checking;
-import bemble.core.diagnosis.DiagnosisWords;
-import bemble.core.diagnosis.outcome.Hypotheses;
 import bemble.core.hand.Method;
 import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
@@ -16,10 +14,7 @@ import bemble.core.slip.KeptRules;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,14 +27,10 @@ public final class Marking {
     private static final int MOST_OF_A_FAMILY = 12;
     /** Of papers with more figures than these only one hand of each family is tried. */
     private static final int LONG_PAPER = 300;
-    /** How likely just one figure is written of those that may be written there. */
-    private static final double ONE_FIGURE = 0.1;
-    private static final double LEAST = 1e-3;
     private static final int MOST_TRIED_ON = 3;
     private static final int MOST_MISSED = 3;
-    private static final int MOST_EXPLAINED = 3;
     /** How much worse than the best a hand may fit to be named. */
-    private static final double NEARLY = 0.75;
+    static final double NEARLY = 0.75;
     private static final int[] NEAR = {1, -1, 2, -2};
 
     private final Problem problem;
@@ -80,7 +71,7 @@ public final class Marking {
         if (paper.ownWay()) {
             return verdicts(read(house, Hypothesis.CAREFUL)).answerOnly();
         }
-        List<Run> careful = Ways.of(problem, method, style, paper).stream()
+        List<Run> careful = Ways.of(house.way(), paper).stream()
                 .map(way -> read(way.equals(house.way()) ? house : new View(way, problem, paper, kept),
                         Hypothesis.CAREFUL))
                 .toList();
@@ -89,6 +80,13 @@ public final class Marking {
                 .min(Comparator.comparingInt(Run::strays)).orElse(null);
         if (fair != null) {
             return verdicts(fair).marked(Marked.Causes.NONE);
+        }
+        Run begun = careful.stream()
+                .filter(run -> !run.contradicts() && run.strays() == 0 && !run.view().answer().isBegun()).findFirst()
+                .orElse(null);
+        if (begun != null) {
+            // Sound as far as it goes: what is missing is shown, and no cause is looked for.
+            return verdicts(begun).marked(Marked.Causes.NONE);
         }
         if (house.answer().isOtherwiseRight()) {
             Run led = read(house.withoutAnswer(), Hypothesis.CAREFUL);
@@ -101,7 +99,7 @@ public final class Marking {
             return verdicts(fitting(careful)).marked(Marked.Causes.NONE);
         }
         Run best = best(careful);
-        Marked marked = verdicts(best).marked(explained(best));
+        Marked marked = verdicts(best).marked(WhatLed.to(best, runs));
         boolean showsNothing = best.hypothesis().slips() > 0 && marked.verdict() != PaperVerdict.WRONG;
         // A slip that has left no trace explains nothing: what stands there besides is judged by the careful hand.
         return !showsNothing ? marked : verdicts(runs.get(0)).marked(Marked.Causes.NONE);
@@ -120,35 +118,6 @@ public final class Marking {
             }
         }
         return new Verdicts(drawn, check, view, paper);
-    }
-
-    /** What may have led to the paper, by the same priors as an answer by itself is judged by. */
-    private Marked.Causes explained(Run best) {
-        Run careful = runs.get(0);
-        double chance = Hypotheses.chance(false) * ONE_FIGURE
-                * Math.exp(-Run.LIKELIHOOD * Math.max(0, careful.essential() - 1));
-        double unknown = Hypotheses.unknown() * Math.max(LEAST, Math.pow(ONE_FIGURE, careful.essential()));
-        Map<List<String>, Double> weights = new LinkedHashMap<>();
-        Map<List<String>, Run> likeliest = new LinkedHashMap<>();
-        double all = chance + unknown;
-        for (Run run : runs) {
-            if (run.hypothesis().slips() > 0 && run.cost() <= best.cost() + NEARLY && run.cost() < careful.cost()) {
-                double weight = run.weight();
-                all += weight;
-                weights.merge(run.hypothesis().names(), weight, Double::sum);
-                likeliest.merge(run.hypothesis().names(), run, (one, other) -> other.cost() < one.cost() ? other : one);
-            }
-        }
-        double whole = all;
-        List<Marked.Explained> explained = weights.entrySet().stream()
-                .sorted(Map.Entry.<List<String>, Double>comparingByValue(Comparator.reverseOrder()))
-                .limit(MOST_EXPLAINED)
-                .map(each -> Objects.requireNonNull(likeliest.get(each.getKey())).explained(each.getValue() / whole))
-                .toList();
-        return new Marked.Causes(explained, unknown / whole,
-                explained.isEmpty() || explained.get(0).confidence() < unknown / whole
-                        ? DiagnosisWords.NOTHING_FITS
-                        : explained.get(0).confidence() < chance / whole ? DiagnosisWords.BY_CHANCE : "");
     }
 
     /** The reading that fits most nearly; of two that fit alike the one with fewer slips, and the one that was tried first. */

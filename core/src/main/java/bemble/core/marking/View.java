@@ -33,14 +33,20 @@ record View(Way way, WrittenPaper written, Written careful, AnswerOnPaper answer
             return careful;
         }
         KnownSquares squares = new KnownSquares();
-        for (int i = 0; i < READ_AGAIN; i++) {
+        Written chosen = careful;
+        for (int i = 0; i < READ_AGAIN && chosen.isFinished(); i++) {
             // What a choice leads to has squares of its own, in which more may be read.
-            squares.add(careful.decisions());
-            Written chosen = Written.asFarAs(new ChoosingHand(new WrittenPaper(way.read(), squares)), way.problem(),
+            squares.add(chosen.decisions());
+            chosen = Written.asFarAs(new ChoosingHand(new WrittenPaper(way.read(), squares)), way.problem(),
                     way.method(), way.style(), false);
-            careful = chosen.isFinished() ? chosen : careful;
         }
-        return careful;
+        if (!chosen.isFinished()) {
+            return careful;
+        }
+        WrittenPaper paper = new WrittenPaper(way.read(), squares);
+        // Where choices lead nowhere the writer did not choose: a lone wrong answer is no first jump.
+        boolean ends = new AnswerOnPaper(chosen, paper).isBegun() || !new AnswerOnPaper(careful, paper).isBegun();
+        return ends ? chosen : careful;
     }
 
     private View(Way way, Problem asked, Written careful, PaperToMark paper, List<KnownSlip> slips) {

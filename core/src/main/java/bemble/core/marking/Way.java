@@ -28,9 +28,9 @@ record Way(Problem problem, Method<?> method, HouseStyle style, List<Read> read)
         }
     }
 
-    /** The way of the house: every figure is what it is where it stands. */
+    /** The way of the house: every figure that is not crossed out is what it is where it stands. */
     static Way ofTheHouse(Problem problem, Method<?> method, HouseStyle style, List<PaperFigure> written) {
-        return new Way(problem, method, style, written.stream().map(Read::where).toList());
+        return new Way(problem, method, style, CrossedOut.standing(problem, style, written));
     }
 
     /** The same figures worked otherwise. */

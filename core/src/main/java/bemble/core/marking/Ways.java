@@ -1,6 +1,5 @@
 package bemble.core.marking;
 
-import bemble.core.hand.Method;
 import bemble.core.marking.Way.Read;
 import bemble.core.method.Methods;
 import bemble.core.multiplication.product.ProductPaper;
@@ -42,8 +41,8 @@ final class Ways {
     }
 
     /** The ways worth reading a paper in, of which only the house's own is tried where nothing stands there. */
-    static List<Way> of(Problem problem, Method<?> method, HouseStyle style, PaperToMark paper) {
-        Ways ways = new Ways(Way.ofTheHouse(problem, method, style, paper.written()), paper.settingOut());
+    static List<Way> of(Way house, PaperToMark paper) {
+        Ways ways = new Ways(house, paper.settingOut());
         ways.ways.add(ways.house);
         if (!paper.written().isEmpty()) {
             ways.ofMethod(ways.house);

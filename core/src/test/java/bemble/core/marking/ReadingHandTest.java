@@ -20,6 +20,7 @@ import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.working.Anchor;
+import bemble.core.working.Line;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
@@ -77,8 +78,10 @@ public class ReadingHandTest {
                     && mark.isAsked() && careful.working().isInAnswer(mark)
                     && mark.step() <= careful.working().lastOfWork())
                     .toList();
-            // A box of one cell has a number for an answer; an answer of 0 is written without a question to it.
-            if (figures.isEmpty() || careful.answer().text().matches("0( .*)?")) {
+            // A box of one cell has a number for an answer; an answer of 0 is written without a question to it; another length of a lone
+            // jump is another choice of where to stop first.
+            if (figures.isEmpty() || figures.get(0).at().line().is(Line.Kind.ADDEND)
+                    || careful.answer().text().matches("0( .*)?")) {
                 continue;
             }
             Mark changed = figures.get(random.nextInt(figures.size()));
