@@ -35,7 +35,7 @@ export function NamedRules() {
           <Box sx={{ flex: 1 }}>
             <b>{rule.name}</b>{' '}
             <Box component="span" sx={{ color: ink.faint }}>
-              {rule.operation.replace('-', ' ')}: a hand that {rule.does}
+              {rule.operation.replace('-', ' ')}: a child who {rule.does}
             </Box>
           </Box>
           <Button

@@ -97,6 +97,11 @@ public final class AdditionSlips {
                             + "it ends at 15. Then 6 + 5 without the line; see whether the count begins at 7.",
                     at(Total.class, (q, hand) -> q.digits().size() < 2 ? null
                             : Math.max(0, hand.decide(q) - (q.digits().size() - 1)))),
+            any("fact-known-wrongly", "a fact known wrongly", "always has one sum of two digits wrong",
+                    Met.OFTEN,
+                    "Find the fact from one that is sure: 8 + 7 is 7 and 7 and 1. Ask it again each day for a week; see whether it "
+                            + "comes without counting.",
+                    KnownWrongly.sum(8, 7, 1)).members(KnownWrongly::sums),
             any("digits-turned", "two digits swapped in copying", "copies two digits of a number the other way round",
                     Met.OFTEN,
                     CopySlips.readBack("69 + 96"), CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),

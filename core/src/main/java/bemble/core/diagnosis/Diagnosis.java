@@ -16,7 +16,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 
 /** Finds what fits one wrong answer. */
@@ -52,10 +54,23 @@ public final class Diagnosis {
         GivenAnswer read = GivenAnswer.read(given, punctuation).orElseThrow();
         Known known = new Known(answers, read.key(), item.paper());
         Shares alone = Shares.of(known, item.paper());
-        Shares shares =
-                writer == null ? alone : alone.of(writer.owed(known), writer.of(Hypothesis.Kind.UNKNOWN), answers);
-        return new Judged(verdict, firstWrongPlace(answers, read), findings(answers, shares), shares.unknown(),
-                DiagnosisWords.ofOne(shares));
+        if (writer == null) {
+            return judged(answers, read, alone, (names, share) -> DiagnosisWords.fits(names, answers.problem()));
+        }
+        Map<List<String>, Double> owed = writer.owed(known);
+        boolean again = writer.wrong() > 1;
+        return judged(answers, read, alone.of(owed, writer.of(Hypothesis.Kind.UNKNOWN), answers),
+                (names, share) -> owed.getOrDefault(names, 0.0) < share / 2
+                        ? DiagnosisWords.once(names, answers.problem())
+                        : again ? DiagnosisWords.again(names, answers.problem())
+                                : DiagnosisWords.fits(names, answers.problem()));
+    }
+
+    /** @param say what is said of a cause with its share of the answer */
+    private static Judged judged(Answers answers, GivenAnswer read, Shares shares,
+            BiFunction<List<String>, Double, String> say) {
+        return new Judged(Verdict.WRONG, firstWrongPlace(answers, read), findings(answers, shares, say),
+                shares.unknown(), DiagnosisWords.ofOne(shares));
     }
 
     /** What an answer is, without looking for what fits it. */
@@ -63,25 +78,29 @@ public final class Diagnosis {
         return answers.rightAnswer().verdict(given, punctuation);
     }
 
-    private static List<Finding> findings(Answers answers, Shares shares) {
+    private static List<Finding> findings(Answers answers, Shares shares,
+            BiFunction<List<String>, Double, String> say) {
         return shares.causes().entrySet().stream().filter(entry -> entry.getValue() >= WORTH_SAYING)
                 .sorted(Comparator.<Map.Entry<List<String>, Double>>comparingLong(
                         entry -> -Math.round(entry.getValue() * ALIKE))
                         .thenComparing(entry -> shares.path(entry.getKey()).slip()))
                 .limit(MOST_FINDINGS)
-                .map(entry -> finding(answers, shares.path(entry.getKey()), entry.getValue())).toList();
+                .map(entry -> finding(answers, shares.path(entry.getKey()), entry.getValue(),
+                        say.apply(entry.getKey(), entry.getValue())))
+                .toList();
     }
 
     /** Slips as a finding of an answer that fits them only in the light of others; nothing where they cannot be made here. */
     public static Optional<Finding> presumed(Answers answers, List<String> slips) {
-        return answers.pathOf(slips).map(path -> finding(answers, path, 0));
+        return answers.pathOf(slips)
+                .map(path -> finding(answers, path, 0, DiagnosisWords.fits(path.slips(), answers.problem())));
     }
 
-    private static Finding finding(Answers answers, Path path, double confidence) {
+    private static Finding finding(Answers answers, Path path, double confidence, String say) {
         Written written =
                 Written.answerBy(path.hand().over(Hand.CAREFUL), answers.problem(), answers.method(), path.style());
-        return new Finding(path.slip(), path.with(), written.brokenPlaces(), confidence,
-                DiagnosisWords.fits(path.slips(), answers.problem()), path.hand(), path.style());
+        return new Finding(path.slip(), path.with(), written.brokenPlaces(), confidence, say, path.hand(),
+                path.style());
     }
 
     /** In sums, differences and products from the ones leftwards; in quotients and roots from the left. */

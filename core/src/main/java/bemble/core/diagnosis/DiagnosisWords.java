@@ -6,6 +6,7 @@ import bemble.core.problem.Problem;
 import bemble.core.slip.Rules;
 import bemble.core.slip.Slips;
 import java.util.List;
+import java.util.Locale;
 
 /** What is said of causes: they fit, are likely, or all but sure; nobody is judged. */
 public final class DiagnosisWords {
@@ -17,6 +18,8 @@ public final class DiagnosisWords {
     static final String NO_HABIT_FITS =
             "Nothing that is known fits these answers together. Look at the paper, or ask one more.";
     static final String MISSES = "No rule is broken again and again: something was missed here and there.";
+    /** What fits exactly is said first, though something that is not known may be as likely. */
+    private static final double FAR_LIKELIER = 2;
     private static final double LIKELY = 0.6;
     private static final double ALL_BUT_SURE = 0.9;
 
@@ -30,21 +33,33 @@ public final class DiagnosisWords {
     /** What is said of a wrong answer where no finding is likely; else nothing. */
     static String ofOne(Shares shares) {
         double best = shares.causes().values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
-        if (shares.unknown() >= Math.max(best, shares.careless())) {
+        if (shares.unknown() >= FAR_LIKELIER * Math.max(best, shares.careless())) {
             return NOTHING_FITS;
         }
         return shares.careless() >= best ? BY_CHANCE : "";
     }
 
     static String fits(List<String> slips, Problem problem) {
-        return "A hand that " + does(slips, problem) + " comes to this answer. "
+        return "A child who " + does(slips, problem) + " comes to this answer. "
                 + "One answer alone only fits: look at the paper.";
+    }
+
+    /** What happened in one answer of a writer who does otherwise in the others. */
+    static String once(List<String> slips, Problem problem) {
+        String names = String.join(", and ", slips.stream().map(slip -> Slips.name(slip, problem)).toList());
+        return names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1) + ", this once.";
+    }
+
+    /** What happened in one of several answers that come from a habit. */
+    static String again(List<String> slips, Problem problem) {
+        return "A child who " + does(slips, problem) + " comes to this answer too.";
     }
 
     /** Where a hand makes its slip, where that is not everywhere. */
     private static String where(Hypothesis habit) {
         if (habit.member() != null) {
-            return " (" + habit.member().replace("x", " × ").replace("=", " = ") + ")";
+            return " (" + habit.member().replace("x", " × ").replace("+", " + ").replace("-", " − ").replace("=", " = ")
+                    + ")";
         }
         return "";
     }
@@ -63,7 +78,7 @@ public final class DiagnosisWords {
     static String rests(List<String> slips, Hypothesis likeliest, Problem problem, int explains, int of, int chances,
             int answers, double confidence) {
         int without = answers - chances;
-        return "A hand that " + does(slips, problem) + where(likeliest) + " explains " + explains + " of " + of
+        return "A child who " + does(slips, problem) + where(likeliest) + " explains " + explains + " of " + of
                 + " wrong "
                 + (of == 1 ? "answer" : "answers")
                 + (without > 0

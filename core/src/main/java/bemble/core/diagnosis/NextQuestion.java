@@ -149,8 +149,8 @@ public record NextQuestion(@Nullable Question question, String why, boolean done
             String answer = told.answers().get(String.join(" ", habit.slips()));
             if (parts.size() < 3 && !seen.contains(answer)) {
                 seen.add(answer);
-                parts.add((habit.slips().isEmpty() ? "a careful hand"
-                        : "one that " + DiagnosisWords.does(habit.slips(), model))
+                parts.add((habit.slips().isEmpty() ? "a careful child"
+                        : "one who " + DiagnosisWords.does(habit.slips(), model))
                         + " comes to " + answer);
             }
         }
@@ -167,12 +167,12 @@ public record NextQuestion(@Nullable Question question, String why, boolean done
         }
         Cause cause = writer.causes().get(0);
         List<String> slips = cause.with() == null ? List.of(cause.slip()) : List.of(cause.slip(), cause.with());
-        return "Enough was asked: all but sure, a hand that " + DiagnosisWords.does(slips, model) + ".";
+        return "Enough was asked: all but sure, a child who " + DiagnosisWords.does(slips, model) + ".";
     }
 
     private static String names(Map<Hypothesis, Double> likely, Problem model) {
         return String.join("; ",
-                likely.keySet().stream().limit(4).map(habit -> habit.slips().isEmpty() ? "a careful hand"
-                        : "a hand that " + DiagnosisWords.does(habit.slips(), model)).toList());
+                likely.keySet().stream().limit(4).map(habit -> habit.slips().isEmpty() ? "a careful child"
+                        : "a child who " + DiagnosisWords.does(habit.slips(), model)).toList());
     }
 }

@@ -152,6 +152,11 @@ final class Posterior {
         return wrong == 0 || explained >= least * wrong;
     }
 
+    /** How many of the answers are wrong. */
+    long wrong() {
+        return known.stream().filter(each -> !each.isRight()).count();
+    }
+
     /** How likely each hypothesis is. */
     Map<Hypothesis, Double> weights() {
         return weights;

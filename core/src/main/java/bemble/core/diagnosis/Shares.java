@@ -85,17 +85,17 @@ record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likelies
         double sum = owed.entrySet().stream().filter(entry -> likeliest.containsKey(entry.getKey()))
                 .mapToDouble(Map.Entry::getValue).sum();
         double left = Math.max(0, 1 - sum - habitUnknown);
-        // What no habit of the writer led to is judged by itself, and chance first: one thing now and then is no habit.
-        double once = left * (1 - unknown);
+        // What no habit of the writer led to is judged by itself, and chance first: one thing now and then is no habit, and a habit
+        // that is not known would have shown in the other answers too.
         this.causes.forEach((names, share) -> causes.put(names, owed.getOrDefault(names, 0.0)
-                + once * (names.equals(List.of(Slips.FACT_NEAR_MISS)) ? share : share * SELDOM)));
+                + left * (names.equals(List.of(Slips.FACT_NEAR_MISS)) ? share : share * SELDOM)));
         owed.forEach((names, share) -> {
             if (likeliest.containsKey(names)) {
                 causes.putIfAbsent(names, share);
             }
         });
-        double chance = careless * once;
-        double unknown = habitUnknown + left * this.unknown;
+        double chance = careless * left;
+        double unknown = habitUnknown + left * this.unknown * SELDOM;
         double all = unknown + chance + causes.values().stream().mapToDouble(Double::doubleValue).sum();
         causes.replaceAll((names, share) -> share / all);
         return new Shares(causes, likeliest, chance / all, unknown / all);

@@ -105,12 +105,18 @@ public final class Writer {
         int wrong = (int) known.stream().filter(each -> !each.isRight()).count();
         int explains = (int) known.stream()
                 .filter(each -> !each.isRight() && each.made(habit.likeliest()) > Known.EXPLAINS).count();
-        int chances = (int) known.stream().filter(each -> slips.stream().anyMatch(each.answers()::hasChance)).count();
+        int chances = (int) known.stream().filter(each -> hasChance(habit.likeliest(), slips, each.answers())).count();
         Problem problem = shows(habit, slips);
         return new Cause(slips.get(0), slips.size() > 1 ? slips.get(1) : null, problem, habit.likeliest().member(),
                 explains, wrong, chances, habit.weight(),
                 DiagnosisWords.rests(slips, habit.likeliest(), problem, explains, wrong, chances, known.size(),
                         habit.weight()));
+    }
+
+    /** Whether a habit can show in a question; of a fact known wrongly, whether that fact comes in it. */
+    private static boolean hasChance(Hypothesis habit, List<String> slips, Answers answers) {
+        return habit.member() == null ? slips.stream().anyMatch(answers::hasChance)
+                : answers.made(habit, answers.right()) < 1;
     }
 
     /** A question in which a habit shows: one of the answers that come from it, else one that gives it a chance. */

@@ -148,19 +148,18 @@ public final class Marking {
         }
         List<KnownSlip> concerned = new ArrayList<>();
         for (KnownSlip slip : view.slips()) {
-            List<Slip> family = slip.slips(view.way().problem());
-            List<Slip> members = family.isEmpty() ? List.of(slip.slip()) : family;
-            for (Hypothesis hypothesis : Hypothesis.of(slip, members,
-                    paper.written().size() > LONG_PAPER ? 1 : MOST_OF_A_FAMILY)) {
-                Run run = read(view, hypothesis);
-                if (!run.readsLike(careful) && !concerned.contains(slip)) {
-                    concerned.add(slip);
-                }
-                best = better(best, run);
+            if (slip.members() == null) {
+                best = tried(slip, careful, best, concerned);
             }
         }
         if (best.essential() > Run.SLIP) {
             best = missing(once(best, concerned));
+        }
+        for (KnownSlip slip : view.slips()) {
+            // What is the same whenever it comes is seen where it came twice; once it is a carry left out, or a fact missed.
+            if (slip.members() != null && best.essential() > Run.SLIP) {
+                best = tried(slip, careful, best, concerned);
+            }
         }
         if (best.essential() > Run.SLIP && best.cost() > GOOD) {
             List<Run> likely = runs.stream().filter(run -> run.view() == view && run.hypothesis().slips() == 1)
@@ -176,6 +175,22 @@ public final class Marking {
         }
         // One fact missed is always among what may have happened.
         return better(best, missing(careful));
+    }
+
+    /** Tries the hands of a slip; notes it where it reads the paper otherwise than a careful hand. */
+    private Run tried(KnownSlip slip, Run careful, Run from, List<KnownSlip> concerned) {
+        View view = careful.view();
+        Run best = from;
+        List<Slip> family = slip.slips(view.way().problem());
+        for (Hypothesis hypothesis : Hypothesis.of(slip, family.isEmpty() ? List.of(slip.slip()) : family,
+                paper.written().size() > LONG_PAPER ? 1 : MOST_OF_A_FAMILY)) {
+            Run run = read(view, hypothesis);
+            if (!run.readsLike(careful) && !concerned.contains(slip)) {
+                concerned.add(slip);
+            }
+            best = better(best, run);
+        }
+        return best;
     }
 
     /** Tries whether a slip made once explains where a paper first departs. */

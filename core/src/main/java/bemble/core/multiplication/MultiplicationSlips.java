@@ -85,7 +85,7 @@ public final class MultiplicationSlips {
                             + "× 213; see whether the third row has two.",
                     at(Placeholders.class, (q, hand) -> Math.min(q.place(), 1))),
             slip(LONG, "fact-known-wrongly", "a fact known wrongly",
-                    "has one fact of the tables wrong each time it comes",
+                    "always has one fact of the tables wrong",
                     Met.OFTEN,
                     "Find the fact from one that is sure: 8 × 7 is 4 × 7 twice, 28 and 28. Ask it again each "
                             + "day for a week; see whether it comes without counting.",

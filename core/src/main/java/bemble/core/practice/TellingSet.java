@@ -133,7 +133,7 @@ public record TellingSet(List<Question> questions, Map<KnownSlip, List<String>> 
             return slips + ", and all of them can be told apart by their answers.";
         }
         return slips + ". Not to be told apart: " + String.join("; ", untold.stream()
-                .map(pair -> "a hand that " + pair.get(0).label() + " and one that " + pair.get(1).label()).toList())
+                .map(pair -> "a child who " + pair.get(0).label() + " and one who " + pair.get(1).label()).toList())
                 + ".";
     }
 }

@@ -182,6 +182,11 @@ public final class SubtractionSlips {
                     "Hand the child the ten that was broken and let them count: 10 ones, and the 1 there makes 11. Then 501 − "
                             + "107; see whether the ones get ten, and only the zeros between show 9.",
                     at(Raised.class, (q, hand) -> q.place() == q.needing() && q.across() ? q.before() + 9 : null)),
+            any(BOTH, "fact-known-wrongly", "a fact known wrongly", "always has one difference wrong",
+                    Met.OFTEN,
+                    "Find the fact from the sum that is sure: 14 − 9 is what makes 9 into 14. Ask it again each day for a week; see "
+                            + "whether it comes without counting.",
+                    KnownWrongly.difference(14, 9, 1)).members(KnownWrongly::differences),
             any(BOTH, "digits-turned", "two digits swapped in copying",
                     "copies two digits of a number the other way round", Met.OFTEN,
                     CopySlips.readBack("83 − 38"), CopySlips.turnedAtTheEnd()).ways(CopySlips::turnedDigits),

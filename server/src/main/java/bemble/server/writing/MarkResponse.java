@@ -107,7 +107,7 @@ public record MarkResponse(
         String both = DiagnosisWords
                 .label(slip.with() == null ? List.of(slip.slip()) : List.of(slip.slip(), slip.with()), order.problem());
         return new FindingView(slip.slip(), slip.with(), slip.places(), slip.confidence(),
-                "Fits this paper: somebody who " + both + ".",
+                "Fits this paper: a child who " + both + ".",
                 working(slip, order));
     }
 

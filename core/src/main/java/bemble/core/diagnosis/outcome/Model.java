@@ -47,7 +47,7 @@ public final class Model {
     public static final double RULE = 0.0006;
     public static final double GUARDED_RULE = 0.0002;
     /** Of how many members of a family a writer has one, such as a fact known wrongly. */
-    public static final double MEMBERS_OF_A_FAMILY = 60;
+    public static final double MEMBERS_OF_A_FAMILY = 20;
     /** How likely somebody multiplies by the second number though it is the longer. */
     public static final double OTHER_ORDER = 0.2;
     /** How much likelier a second habit is in somebody who has one. */

@@ -50,9 +50,11 @@ public record Total(int place, List<Integer> digits, List<Integer> shown, int ca
         return new Total(place, otherDigits, otherCarry, jot, jotStays);
     }
 
+    /** A total that lacks just its carry is a carry lost, and no fact missed. */
     @Override
     public @Nullable Integer missed(Integer decided, int by) {
-        return decided + by < 0 ? null : decided + by;
+        boolean carryLost = carryIn > 0 && decided.equals(careful()) && by == -carryIn;
+        return decided + by < 0 || carryLost ? null : decided + by;
     }
 
     @Override
