@@ -9,9 +9,9 @@ import bemble.core.diagnosis.outcome.Known;
 import bemble.core.diagnosis.outcome.Hypothesis.Kind;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /**
@@ -24,6 +24,7 @@ final class Posterior {
     private static final double TINY = 1e-12;
 
     private final List<Known> known;
+    private final Map<Hypothesis, Double> priors = new LinkedHashMap<>();
     private final Map<Hypothesis, Double> logs = new LinkedHashMap<>();
     private final Map<Hypothesis, Double> weights = new LinkedHashMap<>();
     private final List<Habit> habits;
@@ -45,11 +46,13 @@ final class Posterior {
         return new Posterior(known, hypotheses);
     }
 
-    private void weigh(Map<Hypothesis, Double> priors) {
-        List<Map.Entry<Hypothesis, Double>> all = List.copyOf(priors.entrySet());
+    private void weigh(Map<Hypothesis, Double> more) {
+        priors.putAll(more);
+        List<Map.Entry<Hypothesis, Double>> all = List.copyOf(more.entrySet());
         // Most of the work is to find what hands come to; no hypothesis needs another.
-        double[] found = all.parallelStream().mapToDouble(each -> Math.log(each.getValue()) + likelihood(each.getKey()))
-                .toArray();
+        double[] found =
+                all.parallelStream().mapToDouble(each -> Math.log(each.getValue()) + likelihood(each.getKey(), known))
+                        .toArray();
         for (int i = 0; i < found.length; i++) {
             logs.put(all.get(i).getKey(), found[i]);
         }
@@ -69,16 +72,16 @@ final class Posterior {
     }
 
     /** How likely the answers are of such a writer, as a logarithm. */
-    private double likelihood(Hypothesis hypothesis) {
+    private static double likelihood(Hypothesis hypothesis, List<Known> known) {
         return switch (hypothesis.kind()) {
-            case CAREFUL -> chance(Model.SLACK);
-            case CARELESS -> chance(Model.CARELESSNESS);
-            case UNKNOWN -> unknown();
-            case KNOWN -> habit(hypothesis);
+            case CAREFUL -> chance(Model.SLACK, known);
+            case CARELESS -> chance(Model.CARELESSNESS, known);
+            case UNKNOWN -> unknown(known);
+            case KNOWN -> habit(hypothesis, known);
         };
     }
 
-    private double chance(double[][] rates) {
+    private static double chance(double[][] rates, List<Known> known) {
         Mixture mixture = new Mixture();
         for (double[] rate : rates) {
             double sum = 0;
@@ -90,7 +93,7 @@ final class Posterior {
         return mixture.log();
     }
 
-    private double unknown() {
+    private static double unknown(List<Known> known) {
         Mixture mixture = new Mixture();
         for (double[] rate : Model.UNKNOWN_RATES) {
             for (double[] coincides : Model.COINCIDES) {
@@ -104,7 +107,7 @@ final class Posterior {
         return mixture.log();
     }
 
-    private double habit(Hypothesis habit) {
+    private static double habit(Hypothesis habit, List<Known> known) {
         double[] made = new double[known.size()];
         double[] besides = new double[known.size()];
         double[][] singly = new double[known.size()][];
@@ -114,7 +117,7 @@ final class Posterior {
             singly[i] = habit.isOfTwo() ? new double[] {known.get(i).made(Hypothesis.of(habit.one())),
                 known.get(i).made(Hypothesis.of(habit.other()))} : null;
         }
-        if (!explainsEnough(habit, made)) {
+        if (!explainsEnough(habit, made, known)) {
             return -Double.MAX_VALUE / 2;
         }
         Mixture mixture = new Mixture();
@@ -140,7 +143,7 @@ final class Posterior {
     }
 
     /** A habit that leaves most of the wrong answers to chance is none. */
-    private boolean explainsEnough(Hypothesis habit, double[] made) {
+    private static boolean explainsEnough(Hypothesis habit, double[] made, List<Known> known) {
         int wrong = 0;
         int explained = 0;
         for (int i = 0; i < made.length; i++) {
@@ -150,6 +153,18 @@ final class Posterior {
         double least =
                 habit.isOfTwo() ? Model.EXPLAINED_BY_TWO : habit.isRule() ? Model.EXPLAINED_BY_A_RULE : Model.EXPLAINED;
         return wrong == 0 || explained >= least * wrong;
+    }
+
+    /** The likeliest hypotheses, so many at most. */
+    List<Hypothesis> likeliest(int most) {
+        return logs.entrySet().stream()
+                .sorted(Map.Entry.<Hypothesis, Double>comparingByValue(Comparator.reverseOrder())).limit(most)
+                .map(Map.Entry::getKey).toList();
+    }
+
+    /** How likely a hypothesis is after some of the answers alone, as a logarithm, up to what is alike for all. */
+    double log(Hypothesis hypothesis, List<Known> some) {
+        return Math.log(Objects.requireNonNull(priors.get(hypothesis))) + likelihood(hypothesis, some);
     }
 
     /** How many of the answers are wrong. */
@@ -185,31 +200,6 @@ final class Posterior {
         });
         return Alike.together(byName.values().stream().sorted(LIKELIEST).toList(),
                 known.stream().map(Known::answers).toList());
-    }
-
-    /**
-     * Habits of one name.
-     *
-     * @param likeliest the likeliest of its limits and members
-     * @param best how likely that one is
-     * @param weight how likely they are together
-     * @param names the names of all that come to the same
-     */
-    record Habit(Hypothesis likeliest, double best, double weight, Set<List<String>> names) {
-        Habit with(Habit other) {
-            return together(best >= other.best ? this : other, other);
-        }
-
-        /** The same under the name of one of the two. */
-        Habit together(Habit name, Habit other) {
-            Set<List<String>> all = new LinkedHashSet<>(names);
-            all.addAll(other.names);
-            return new Habit(name.likeliest, name.best, weight + other.weight, all);
-        }
-
-        List<String> slips() {
-            return likeliest.slips();
-        }
     }
 
     /** How likely the writer makes a slip at all, be it with another one. */

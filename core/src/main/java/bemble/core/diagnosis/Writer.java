@@ -82,7 +82,7 @@ public final class Writer {
 
     /** Whether what is likeliest is one of the habits that are known. */
     private boolean isHabit() {
-        double best = posterior.habits().stream().mapToDouble(Posterior.Habit::weight).max().orElse(0);
+        double best = posterior.habits().stream().mapToDouble(Habit::weight).max().orElse(0);
         double habits = posterior.of(Kind.KNOWN);
         return hasWrong() && (best >= Math.max(careful(), unknownHabit()) || habits > 0.5 && best > WORTH_SAYING);
     }
@@ -100,17 +100,18 @@ public final class Writer {
         return posterior.habits().stream().filter(habit -> habit.weight() >= WORTH_SAYING).map(this::cause).toList();
     }
 
-    private Cause cause(Posterior.Habit habit) {
+    private Cause cause(Habit habit) {
         List<String> slips = ofWhatFits(habit);
         int wrong = (int) known.stream().filter(each -> !each.isRight()).count();
         int explains = (int) known.stream()
                 .filter(each -> !each.isRight() && each.made(habit.likeliest()) > Known.EXPLAINS).count();
         int chances = (int) known.stream().filter(each -> hasChance(habit.likeliest(), slips, each.answers())).count();
         Problem problem = shows(habit, slips);
+        double sure = Sureness.of(habit, posterior, known);
         return new Cause(slips.get(0), slips.size() > 1 ? slips.get(1) : null, problem, habit.likeliest().member(),
-                explains, wrong, chances, habit.weight(),
+                explains, wrong, chances, sure,
                 DiagnosisWords.rests(slips, habit.likeliest(), problem, explains, wrong, chances, known.size(),
-                        habit.weight()));
+                        sure));
     }
 
     /** Whether a habit can show in a question; of a fact known wrongly, whether that fact comes in it. */
@@ -120,7 +121,7 @@ public final class Writer {
     }
 
     /** A question in which a habit shows: one of the answers that come from it, else one that gives it a chance. */
-    private Problem shows(Posterior.Habit habit, List<String> slips) {
+    private Problem shows(Habit habit, List<String> slips) {
         return known.stream().filter(each -> !each.isRight() && each.made(habit.likeliest()) > Known.EXPLAINS)
                 .findFirst()
                 .or(() -> known.stream().filter(each -> each.answers().hasChance(slips.get(0))).findFirst())
@@ -128,7 +129,7 @@ public final class Writer {
     }
 
     /** The slips of a habit, that which explains more answers first. */
-    private List<String> ofWhatFits(Posterior.Habit habit) {
+    private List<String> ofWhatFits(Habit habit) {
         return habit.slips().stream().sorted(Comparator.comparingLong((String slip) -> -known.stream()
                 .filter(each -> !each.isRight() && each.made(Hypothesis.of(slip)) > Known.EXPLAINS).count()))
                 .toList();
@@ -194,6 +195,6 @@ public final class Writer {
     /** Whether one is sure what the writer does, that there is nothing, or that it is nothing that is known. */
     public boolean isSure() {
         return known.size() >= ENOUGH && (careful() >= Model.SURE || unknownHabit() >= Model.SURE)
-                || causes().stream().anyMatch(cause -> cause.confidence() >= Model.SURE);
+                || isHabit() && posterior.habits().get(0).weight() >= Model.SURE;
     }
 }
