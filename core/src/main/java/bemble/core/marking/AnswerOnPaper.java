@@ -135,11 +135,15 @@ final class AnswerOnPaper {
                 || each.getValue().equals(belongs.get(each.getKey())));
     }
 
-    /** What stands there without zeros in front, and with those at the end of decimals that need not be written. */
+    /** What stands there without zeros in front and last behind the point, and with those at the end that need not be written. */
     private TreeMap<Integer, String> withoutZerosOutside() {
         TreeMap<Integer, String> stands = new TreeMap<>(there);
         while (stands.size() > 1 && stands.lastKey() > belongs.lastKey() && stands.lastEntry().getValue().equals("0")) {
             stands.pollLastEntry();
+        }
+        while (stands.size() > 1 && stands.firstKey() < Math.min(0, belongs.firstKey())
+                && stands.firstEntry().getValue().equals("0")) {
+            stands.pollFirstEntry();
         }
         if (problem.operation() == Operation.ADDITION || problem.operation() == Operation.SUBTRACTION) {
             for (Map.Entry<Integer, String> figure : belongs.entrySet()) {

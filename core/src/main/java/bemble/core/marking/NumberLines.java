@@ -24,11 +24,13 @@ final class NumberLines {
                 });
     }
 
-    /** Whether a figure that belongs to nothing makes a number of its line another one; a 0 in front does not. */
+    /** Whether a figure that belongs to nothing makes a number of its line another one; a 0 in front, or last behind the point, does not. */
     boolean contradicts(Figure.Key key, PaperFigure figure) {
         TreeSet<Integer> places = lines.get(key.lineOfBlock());
         boolean digit = !key.stroke() && key.anchor() == Anchor.MIDDLE && !figure.isUnclear();
-        return places != null && digit && !(figure.text().equals("0") && key.place() > places.last());
+        boolean outside = places != null
+                && (key.place() > places.last() || key.place() < 0 && key.place() < places.first());
+        return places != null && digit && !(figure.text().equals("0") && outside);
     }
 
     /** How many squares inside numbers that stand there are empty. */

@@ -54,7 +54,10 @@ final class Ways {
 
     private void ofMethod(Way base) {
         switch (base.method().name()) {
-            case LONG_MULTIPLICATION -> product(base);
+            case LONG_MULTIPLICATION -> {
+                product(base);
+                add(base.reading(PartProducts.read(base)));
+            }
             case DECOMPOSITION -> {
                 add(base.reading(new ExchangeHeights(base).read()));
                 columnByColumn(base);
@@ -110,6 +113,9 @@ final class Ways {
                 Numeral top = numbers().get(ProductPaper.TOP);
                 if (top != null && numbers.contains(top)) {
                     ofMethod(inOrder(top.equals(numbers.get(0)) ? numbers : other));
+                }
+                if (house.method().name() == MethodName.AREA) {
+                    add(inOrder(other));
                 }
             } else {
                 ofMethod(inOrder(numbers));

@@ -23,6 +23,7 @@ import bemble.core.working.Line;
 import bemble.core.working.LineOfBlock;
 import bemble.core.working.MarkKind;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -32,6 +33,7 @@ import java.util.function.BiFunction;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -117,6 +119,50 @@ class FairMarkingTest {
                     "17"));
             assertRight(problem, method, all, "a 0 in front and jottings");
         }
+    }
+
+    /** 184.50 is 184.5, and 247.0 is 247. */
+    @ParameterizedTest
+    @CsvSource({"154.2 + 30.3, 1", "20.4 − 1.9, 2", "12.5 + 12.5, 1", "3.47 + 2.85, 2"})
+    void zerosLastBehindThePointDoNoHarm(String text, int zeros) {
+        Problem problem = ProblemText.kept(text);
+        MethodName method = Methods.usual(problem).name();
+        Written careful = Written.by(Hand.CAREFUL, problem, Methods.usual(problem), USUAL);
+        List<PaperFigure> paper = new ArrayList<>(MarkingTest.paperOf(careful, false, true));
+        int last = paper.stream().filter(figure -> isAnswer(figure, careful)).mapToInt(PaperFigure::place).min()
+                .orElseThrow();
+        for (int i = 1; i <= zeros; i++) {
+            paper.add(digit(careful.answerStands().block().name(), careful.answerStands().line(), last - i, "0"));
+        }
+        assertRight(problem, method, paper, zeros + " zeros behind");
+    }
+
+    /** 46 × 37 in four rows of their own, in any order; with one that is none of the parts the break is told. */
+    @Test
+    void aProductIsRightInItsFourParts() {
+        Problem problem = ProblemText.kept("46 × 37");
+        BlockName block = BlockName.named("product");
+        List<String> rows = new ArrayList<>(List.of("1200", "280", "180", "42"));
+        List<PaperFigure> answer = number(block, Line.named("answer"), "1702");
+        for (int turn = 0; turn < 4; turn++) {
+            Collections.rotate(rows, 1);
+            List<PaperFigure> paper = new ArrayList<>(answer);
+            for (int i = 0; i < rows.size(); i++) {
+                paper.addAll(number(block, Line.addend(i + 1), rows.get(i)));
+            }
+            assertRight(problem, MethodName.LONG_MULTIPLICATION, paper, "four parts");
+        }
+        List<PaperFigure> wrong = new ArrayList<>(answer);
+        List<String> other = List.of("1200", "280", "180", "52");
+        for (int i = 0; i < other.size(); i++) {
+            wrong.addAll(number(block, Line.addend(i + 1), other.get(i)));
+        }
+        assertThat(mark(problem, MethodName.LONG_MULTIPLICATION, wrong).verdict()).isEqualTo(PaperVerdict.WRONG);
+    }
+
+    private static List<PaperFigure> number(BlockName block, Line line, String digits) {
+        return IntStream.range(0, digits.length())
+                .mapToObj(i -> digit(block, line, digits.length() - 1 - i, digits.substring(i, i + 1))).toList();
     }
 
     private static LineOfBlock line(PaperFigure figure) {
