@@ -1,6 +1,7 @@
 package bemble.core.diagnosis;
 
 import bemble.core.diagnosis.outcome.Model;
+import bemble.core.diagnosis.outcome.Model.Chance;
 
 import bemble.core.diagnosis.outcome.Hypotheses;
 import bemble.core.diagnosis.outcome.Hypothesis;
@@ -81,27 +82,27 @@ final class Posterior {
         };
     }
 
-    private static double chance(double[][] rates, List<Known> known) {
+    private static double chance(List<Chance> rates, List<Known> known) {
         Mixture mixture = new Mixture();
-        for (double[] rate : rates) {
+        for (Chance rate : rates) {
             double sum = 0;
             for (Known each : known) {
-                sum += Math.log(each.isRight() ? 1 - rate[0] : rate[0] * each.careless());
+                sum += Math.log(each.isRight() ? 1 - rate.rate() : rate.rate() * each.careless());
             }
-            mixture.add(rate[1], sum);
+            mixture.add(rate.share(), sum);
         }
         return mixture.log();
     }
 
     private static double unknown(List<Known> known) {
         Mixture mixture = new Mixture();
-        for (double[] rate : Model.UNKNOWN_RATES) {
-            for (double[] coincides : Model.COINCIDES) {
+        for (Chance rate : Model.UNKNOWN_RATES) {
+            for (Chance coincides : Model.COINCIDES) {
                 double sum = 0;
                 for (Known each : known) {
-                    sum += Math.log(each.isRight() ? 1 - rate[0] : rate[0] * each.unknown(coincides[0]));
+                    sum += Math.log(each.isRight() ? 1 - rate.rate() : rate.rate() * each.unknown(coincides.rate()));
                 }
-                mixture.add(rate[1] * coincides[1], sum);
+                mixture.add(rate.share() * coincides.share(), sum);
             }
         }
         return mixture.log();
@@ -121,8 +122,8 @@ final class Posterior {
             return -Double.MAX_VALUE / 2;
         }
         Mixture mixture = new Mixture();
-        for (double[] firmness : Model.FIRMNESS) {
-            for (double[] slack : Model.SLACK) {
+        for (Chance firmness : Model.FIRMNESS) {
+            for (Chance slack : Model.SLACK) {
                 double sum = 0;
                 for (int i = 0; i < made.length; i++) {
                     if (!known.get(i).isTried(habit)) {
@@ -130,13 +131,13 @@ final class Posterior {
                         continue;
                     }
                     double right = known.get(i).isRight() ? 1 : 0;
-                    double firm = firmness[0];
+                    double firm = firmness.rate();
                     double comes = singly[i] == null ? firm * made[i] + (1 - firm) * right
                             : firm * firm * made[i] + firm * (1 - firm) * (singly[i][0] + singly[i][1])
                                     + (1 - firm) * (1 - firm) * right;
-                    sum += Math.log((1 - slack[0]) * comes + slack[0] * besides[i] + TINY);
+                    sum += Math.log((1 - slack.rate()) * comes + slack.rate() * besides[i] + TINY);
                 }
-                mixture.add(firmness[1] * slack[1], sum);
+                mixture.add(firmness.share() * slack.share(), sum);
             }
         }
         return mixture.log();

@@ -3,6 +3,7 @@ package bemble.core.diagnosis;
 import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.outcome.Known;
 import bemble.core.diagnosis.outcome.Model;
+import bemble.core.diagnosis.outcome.Model.Chance;
 import bemble.core.diagnosis.outcome.Path;
 
 import bemble.core.hand.slipped.Slip;
@@ -57,8 +58,9 @@ record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likelies
         }
         double careless = Math.max(0, chance * (known.careless() - Model.FACTS_MISSED * answers.afterMiss(key)));
         double unknown = 0;
-        for (double[] coincides : Model.COINCIDES) {
-            unknown += Model.UNKNOWN * Model.mean(Model.UNKNOWN_RATES) * coincides[1] * known.unknown(coincides[0]);
+        for (Chance coincides : Model.COINCIDES) {
+            unknown += Model.UNKNOWN * Model.mean(Model.UNKNOWN_RATES) * coincides.share()
+                    * known.unknown(coincides.rate());
         }
         double all = careless + unknown + causes.values().stream().mapToDouble(Double::doubleValue).sum();
         causes.replaceAll((names, weight) -> weight / all);

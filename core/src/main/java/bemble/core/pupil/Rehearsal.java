@@ -3,7 +3,6 @@ package bemble.core.pupil;
 import bemble.core.entry.RightAnswer;
 import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.Diagnosis;
-import bemble.core.diagnosis.Judged;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.problem.Problem;

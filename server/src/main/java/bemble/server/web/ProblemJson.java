@@ -16,8 +16,6 @@ import tools.jackson.databind.module.SimpleModule;
 /** Reads and writes a problem as its line of text, numbers with a point: {@code 12.5 + 3}. */
 @Configuration
 class ProblemJson {
-    /** A problem of the most numbers and digits takes fewer letters. */
-
     static {
         SpringDocUtils.getConfig().replaceWithClass(Problem.class, String.class);
     }

@@ -1,6 +1,7 @@
 package bemble.core.diagnosis.outcome;
 
 import bemble.core.hand.slipped.KnownSlip.Met;
+import java.util.List;
 
 /**
  * The model by which causes are weighed: a writer may be careful, or careless, or have a habit: one that is listed, two of
@@ -14,20 +15,24 @@ public final class Model {
     public static final double CARELESS = 0.12;
     public static final double UNKNOWN = 0.09;
     /** How often somebody with a habit, or a careful one, gets an answer wrong for another reason, and how common each share is. */
-    public static final double[][] SLACK = {{0.01, 0.6}, {0.07, 0.3}, {0.2, 0.1}};
+    public static final List<Chance> SLACK =
+            List.of(new Chance(0.01, 0.6), new Chance(0.07, 0.3), new Chance(0.2, 0.1));
     /** How often a careless writer gets an answer wrong. */
-    public static final double[][] CARELESSNESS = {{0.1, 0.3}, {0.2, 0.3}, {0.35, 0.25}, {0.6, 0.15}};
+    public static final List<Chance> CARELESSNESS =
+            List.of(new Chance(0.1, 0.3), new Chance(0.2, 0.3), new Chance(0.35, 0.25), new Chance(0.6, 0.15));
     /** How often a habit that is not known makes an answer wrong. */
-    public static final double[][] UNKNOWN_RATES = {{0.2, 0.2}, {0.4, 0.2}, {0.6, 0.2}, {0.8, 0.2}, {0.97, 0.2}};
+    public static final List<Chance> UNKNOWN_RATES = List.of(new Chance(0.2, 0.2), new Chance(0.4, 0.2),
+            new Chance(0.6, 0.2), new Chance(0.8, 0.2), new Chance(0.97, 0.2));
     /**
      * How often a habit that is not known comes to what some listed hand writes, and how common each share is: it may be
      * close to one that is known.
      */
-    public static final double[][] COINCIDES = {{0, 0.4}, {0.4, 0.4}, {0.8, 0.2}};
+    public static final List<Chance> COINCIDES =
+            List.of(new Chance(0, 0.4), new Chance(0.4, 0.4), new Chance(0.8, 0.2));
     /** Where a habit that is not known comes to what somebody else writes, how often that is what a listed slip leads to, not a fact missed. */
     public static final double LIKE_LISTED = 0.75;
     /** Habits are firm or come and go: how often each makes its slip where it can, and how common each is. */
-    public static final double[][] FIRMNESS = {{0.97, 0.75}, {0.65, 0.25}};
+    public static final List<Chance> FIRMNESS = List.of(new Chance(0.97, 0.75), new Chance(0.65, 0.25));
     /** The share of a careless writer's wrong answers in which one fact is missed by a group; the others are digits. */
     public static final double FACTS_MISSED = 0.4;
     /** How much of a slip's weight goes to making it in one of its columns only, in an answer by itself. */
@@ -55,6 +60,14 @@ public final class Model {
     /** How sure one must be to say so. */
     public static final double SURE = 0.9;
 
+    /**
+     * One of the values that something may have.
+     *
+     * @param rate the value, such as how often an answer goes wrong, from 0 to 1
+     * @param share how likely it has this value; those of all values come to 1
+     */
+    public record Chance(double rate, double share) {}
+
     private Model() {}
 
     /** How likely a pupil has a habit. */
@@ -71,10 +84,10 @@ public final class Model {
         return CAREFUL * mean(SLACK) + CARELESS * mean(CARELESSNESS);
     }
 
-    public static double mean(double[][] shares) {
+    public static double mean(List<Chance> chances) {
         double sum = 0;
-        for (double[] share : shares) {
-            sum += share[0] * share[1];
+        for (Chance chance : chances) {
+            sum += chance.rate() * chance.share();
         }
         return sum;
     }
