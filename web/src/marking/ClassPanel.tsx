@@ -77,7 +77,7 @@ export function ClassPanel({ marking }: { marking: Marking }) {
           <Box sx={{ display: 'flex', columnGap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
             <Box sx={{ fontWeight: 700, fontSize: 17 }}>{group.name}</Box>
             <Box sx={{ color: ink.faint }}>
-              {group.sureness} · a hand that {group.label}
+              {group.sureness} · a child who {group.label}
             </Box>
           </Box>
           <Box sx={{ my: 0.25 }}>{group.pupils.join(' · ')}</Box>

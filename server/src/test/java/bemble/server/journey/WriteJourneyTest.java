@@ -45,7 +45,7 @@ class WriteJourneyTest {
             writer.see("Not right yet");
             writer.see(
                     "In the tens column stands 7 where 9 belongs. Tens: 2 tens carried, 8 tens and 9 tens are 19 tens.");
-            writer.see("Fits this paper: somebody who never adds a carry.");
+            writer.see("Fits this paper: a child who never adds a carry.");
             assertThat(writer.sheet().getByTestId("ring").count()).isEqualTo(1);
             writer.teacher().assertAccessible();
 

@@ -64,7 +64,7 @@ class WritingApiTest {
                         "In the tens column stands 3 where 4 belongs. Tens: 1 ten carried, 8 tens and 5 tens are 14 tens.");
         JsonNode finding = marked.get("findings").get(0);
         assertThat(finding.get("slip").asString()).isEqualTo("carry-forgotten");
-        assertThat(finding.get("say").asString()).isEqualTo("Fits this paper: somebody who never adds a carry.");
+        assertThat(finding.get("say").asString()).isEqualTo("Fits this paper: a child who never adds a carry.");
         assertThat(finding.get("working").get("answer").get("text").asString()).isEqualTo("635");
         assertThat(finding.get("confidence").asDouble()).isBetween(0.5, 1.0);
     }
