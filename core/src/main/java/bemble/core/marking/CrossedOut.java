@@ -21,6 +21,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What stands on a paper once what was crossed out is gone: of a figure that is struck, the one that replaces it counts, in the same
@@ -76,34 +79,42 @@ final class CrossedOut {
     }
 
     private List<Read> standing() {
-        Map<Square, List<PaperFigure>> strokes = new LinkedHashMap<>();
-        written.stream().filter(CrossedOut::isThroughNumber).filter(figure -> !belongs(figure))
-                .forEach(figure -> strokes.computeIfAbsent(Square.of(figure), square -> new ArrayList<>()).add(figure));
-        Set<PaperFigure> gone = new HashSet<>();
-        Map<PaperFigure, Square> moved = new HashMap<>();
+        Map<Square, List<Integer>> strokes = new LinkedHashMap<>();
+        for (int i = 0; i < written.size(); i++) {
+            if (isThroughNumber(written.get(i)) && !belongs(written.get(i))) {
+                strokes.computeIfAbsent(Square.of(written.get(i)), square -> new ArrayList<>()).add(i);
+            }
+        }
+        Set<Integer> gone = new HashSet<>();
+        Map<Integer, Square> moved = new HashMap<>();
         strokes.forEach((square, through) -> {
             gone.addAll(through);
-            List<PaperFigure> there = written.stream()
-                    .filter(figure -> isDigit(figure) && isInMiddle(figure) && Square.of(figure).equals(square))
-                    .toList();
-            List<PaperFigure> stand = left(there, through);
-            there.stream().filter(figure -> !stand.contains(figure)).forEach(gone::add);
-            if (stand.isEmpty()) {
+            List<Integer> there = numbered(figure -> isInMiddle(figure) && Square.of(figure).equals(square));
+            Integer stands = left(there, through);
+            there.stream().filter(figure -> !figure.equals(stands)).forEach(gone::add);
+            if (stands == null) {
                 instead(square).ifPresent(figure -> moved.put(figure, square));
             }
         });
         moved.putAll(restOfLines(moved, gone));
         List<Read> read = new ArrayList<>();
-        for (PaperFigure figure : written) {
-            Square square = moved.get(figure);
+        for (int i = 0; i < written.size(); i++) {
+            PaperFigure figure = written.get(i);
+            Square square = moved.get(i);
             if (square != null) {
                 read.add(new Read(new PaperFigure(square.block(), square.line(), square.place(), Anchor.MIDDLE,
                         figure.kind(), figure.text()), figure));
-            } else if (!gone.contains(figure)) {
+            } else if (!gone.contains(i)) {
                 read.add(Read.where(figure));
             }
         }
         return read;
+    }
+
+    /** The digits of some kind, by where they come in the order of writing. */
+    private List<Integer> numbered(Predicate<PaperFigure> which) {
+        return IntStream.range(0, written.size())
+                .filter(i -> isDigit(written.get(i)) && which.test(written.get(i))).boxed().toList();
     }
 
     /** Whether a stroke is one of a method, or of an exchange where none is asked for. */
@@ -115,21 +126,25 @@ final class CrossedOut {
                                 && figure.block().equals(stroke.block()) && figure.place() == stroke.place());
     }
 
-    /** Of the figures in a square those that its strokes leave: the last, where there are more figures than strokes. */
-    private static List<PaperFigure> left(List<PaperFigure> there, List<PaperFigure> strokes) {
-        PaperFigure last = there.isEmpty() ? null : there.get(there.size() - 1);
-        boolean other = last != null && strokes.stream()
-                .allMatch(stroke -> !stroke.text().isEmpty() && !stroke.text().equals(last.text()));
-        return last != null && (there.size() > strokes.size() || other) ? List.of(last) : List.of();
+    /**
+     * Of the figures in a square the one that its strokes leave: the last, where it was written after them, there are more figures than
+     * strokes, or the strokes say that they go through another one; null where none is left.
+     */
+    private @Nullable Integer left(List<Integer> there, List<Integer> strokes) {
+        if (there.isEmpty()) {
+            return null;
+        }
+        Integer last = there.get(there.size() - 1);
+        boolean other = strokes.stream().map(written::get)
+                .allMatch(stroke -> !stroke.text().isEmpty() && !stroke.text().equals(written.get(last).text()));
+        return last > strokes.get(strokes.size() - 1) || there.size() > strokes.size() || other ? last : null;
     }
 
     /** What was written instead of what is struck in a square, the latest of it. */
-    private Optional<PaperFigure> instead(Square square) {
-        return written.stream()
-                .filter(figure -> isDigit(figure) && figure.block().equals(square.block())
-                        && figure.place() == square.place() && isNew(figure)
-                        && (figure.line().equals(square.line()) ? !isInMiddle(figure) : isInMiddle(figure)))
-                .reduce((one, later) -> later);
+    private Optional<Integer> instead(Square square) {
+        return numbered(figure -> figure.block().equals(square.block()) && figure.place() == square.place()
+                && isNew(figure) && (figure.line().equals(square.line()) ? !isInMiddle(figure) : isInMiddle(figure)))
+                        .stream().reduce((one, later) -> later);
     }
 
     /** Whether no careful hand writes that there, nor any number. */
@@ -141,20 +156,22 @@ final class CrossedOut {
     }
 
     /** Where a whole number is struck, all of the number that stands instead of it counts, though it be longer. */
-    private Map<PaperFigure, Square> restOfLines(Map<PaperFigure, Square> moved, Set<PaperFigure> gone) {
-        Map<PaperFigure, Square> rest = new HashMap<>();
-        moved.forEach((figure, square) -> {
-            boolean whole = !figure.line().equals(square.line())
-                    && written.stream().filter(each -> isDigit(each) && isInMiddle(each)
-                            && each.block().equals(square.block()) && each.line().equals(square.line()))
-                            .allMatch(gone::contains);
+    private Map<Integer, Square> restOfLines(Map<Integer, Square> moved, Set<Integer> gone) {
+        Map<Integer, Square> rest = new HashMap<>();
+        moved.forEach((index, square) -> {
+            PaperFigure figure = written.get(index);
+            boolean whole =
+                    !figure.line().equals(square.line()) && gone.containsAll(inLine(square.block(), square.line()));
             if (whole) {
-                written.stream()
-                        .filter(each -> isDigit(each) && isInMiddle(each) && each.block().equals(figure.block())
-                                && each.line().equals(figure.line()) && !moved.containsKey(each))
-                        .forEach(each -> rest.put(each, new Square(square.block(), square.line(), each.place())));
+                inLine(figure.block(), figure.line()).stream().filter(each -> !moved.containsKey(each))
+                        .forEach(each -> rest
+                                .put(each, new Square(square.block(), square.line(), written.get(each).place())));
             }
         });
         return rest;
+    }
+
+    private List<Integer> inLine(BlockName block, Line line) {
+        return numbered(figure -> isInMiddle(figure) && figure.block().equals(block) && figure.line().equals(line));
     }
 }

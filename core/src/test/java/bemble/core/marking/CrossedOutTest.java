@@ -130,6 +130,21 @@ class CrossedOutTest {
         assertThat(marked.first()).isNull();
     }
 
+    /** Struck, and the same written again: as a screen tells it, the new figure in the place of the old one, behind the stroke. */
+    @Test
+    void whoWritesTheSameAgainHasWrittenIt() {
+        Problem problem = ProblemText.kept("487 + 96");
+        Written careful = Written.by(Hand.CAREFUL, problem, Methods.usual(problem), HouseStyle.USUAL);
+        List<PaperFigure> paper = new ArrayList<>(MarkingTest.paperOf(careful, false, true));
+        List<PaperFigure> answer = answer(careful, paper);
+        paper.removeAll(answer);
+        for (PaperFigure figure : answer) {
+            paper.add(figure(figure, figure.line(), Anchor.MIDDLE, MarkKind.STRIKE, figure.text()));
+            paper.add(figure);
+        }
+        assertThat(mark(problem, careful.method(), paper).verdict()).isEqualTo(PaperVerdict.RIGHT);
+    }
+
     @Test
     void aLongerNumberMayStandInsteadOfAShorterOne() {
         Problem problem = ProblemText.kept("487 + 596");
