@@ -22,12 +22,14 @@ type Props = {
   operation: Schemas['Operation'];
   answer: Answer;
   marking: Marking;
+  /** Whether it is known by now what fits. */
+  judged: boolean;
   onDecide: (cause: string | undefined) => void;
   onOpen: (presumed: Answer['presumed'][number]) => void;
 };
 
 /** What fits a wrong answer: the likeliest, the next likeliest, and what the teacher decides. */
-export function Fitting({ problem, operation, answer, marking, onDecide, onOpen }: Props) {
+export function Fitting({ problem, operation, answer, marking, judged, onDecide, onOpen }: Props) {
   const [rank, setRank] = useState(0);
   // Where nothing is likely that is said first; what fits a little comes after it.
   const ranked = answer.say ? [undefined, ...answer.presumed] : answer.presumed;
@@ -60,7 +62,7 @@ export function Fitting({ problem, operation, answer, marking, onDecide, onOpen 
         </span>
       ) : (
         <Box component="span" sx={{ color: ink.faint }}>
-          {answer.say || 'nothing known fits; look at the paper'}
+          {judged ? answer.say || 'nothing known fits; look at the paper' : 'looking for what fits …'}
         </Box>
       )}
       {presumed && !answer.cause && (

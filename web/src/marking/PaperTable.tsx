@@ -71,6 +71,7 @@ export function PaperTable({ marking, paper, waiting, onDecide, onOpen }: Props)
                     operation={question.operation}
                     answer={answer}
                     marking={marking}
+                    judged={paper.judged}
                     onDecide={(cause) => onDecide(cause, [answer.question], cause ? 'the cause' : 'no cause')}
                     onOpen={({ slip, with: other }) =>
                       onOpen({

@@ -11,6 +11,7 @@ import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
+import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -18,7 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.BiFunction;
+import java.util.function.BiPredicate;
 import org.jspecify.annotations.Nullable;
 
 /** Finds what fits one wrong answer. */
@@ -55,22 +56,30 @@ public final class Diagnosis {
         Known known = new Known(answers, read.key(), item.paper());
         Shares alone = Shares.of(known, item.paper());
         if (writer == null) {
-            return judged(answers, read, alone, (names, share) -> DiagnosisWords.fits(names, answers.problem()));
+            return judged(answers, read, alone, (names, share) -> false, false);
         }
         Map<List<String>, Double> owed = writer.owed(known);
-        boolean again = writer.wrong() > 1;
         return judged(answers, read, alone.of(owed, writer.of(Hypothesis.Kind.UNKNOWN), answers),
-                (names, share) -> owed.getOrDefault(names, 0.0) < share / 2
-                        ? DiagnosisWords.once(names, answers.problem())
-                        : again ? DiagnosisWords.again(names, answers.problem())
-                                : DiagnosisWords.fits(names, answers.problem()));
+                (names, share) -> owed.getOrDefault(names, 0.0) < share / 2, writer.wrong() > 1);
     }
 
-    /** @param say what is said of a cause with its share of the answer */
+    /**
+     * @param once whether a cause, with its share of the answer, is no habit of the writer
+     * @param again whether more answers of the writer are wrong
+     */
     private static Judged judged(Answers answers, GivenAnswer read, Shares shares,
-            BiFunction<List<String>, Double, String> say) {
-        return new Judged(Verdict.WRONG, firstWrongPlace(answers, read), findings(answers, shares, say),
-                shares.unknown(), DiagnosisWords.ofOne(shares));
+            BiPredicate<List<String>, Double> once, boolean again) {
+        List<Finding> findings =
+                shares.causes().entrySet().stream().filter(entry -> entry.getValue() >= WORTH_SAYING)
+                        .sorted(Comparator.<Map.Entry<List<String>, Double>>comparingLong(
+                                entry -> -Math.round(entry.getValue() * ALIKE))
+                                .thenComparing(entry -> shares.path(entry.getKey()).slip()))
+                        .limit(MOST_FINDINGS)
+                        .map(entry -> finding(answers, shares.path(entry.getKey()), entry.getValue(),
+                                once.test(entry.getKey(), entry.getValue()), again))
+                        .toList();
+        return new Judged(Verdict.WRONG, firstWrongPlace(answers, read), findings, shares.unknown(),
+                DiagnosisWords.ofOne(shares));
     }
 
     /** What an answer is, without looking for what fits it. */
@@ -78,28 +87,17 @@ public final class Diagnosis {
         return answers.rightAnswer().verdict(given, punctuation);
     }
 
-    private static List<Finding> findings(Answers answers, Shares shares,
-            BiFunction<List<String>, Double, String> say) {
-        return shares.causes().entrySet().stream().filter(entry -> entry.getValue() >= WORTH_SAYING)
-                .sorted(Comparator.<Map.Entry<List<String>, Double>>comparingLong(
-                        entry -> -Math.round(entry.getValue() * ALIKE))
-                        .thenComparing(entry -> shares.path(entry.getKey()).slip()))
-                .limit(MOST_FINDINGS)
-                .map(entry -> finding(answers, shares.path(entry.getKey()), entry.getValue(),
-                        say.apply(entry.getKey(), entry.getValue())))
-                .toList();
-    }
-
     /** Slips as a finding of an answer that fits them only in the light of others; nothing where they cannot be made here. */
     public static Optional<Finding> presumed(Answers answers, List<String> slips) {
-        return answers.pathOf(slips)
-                .map(path -> finding(answers, path, 0, DiagnosisWords.fits(path.slips(), answers.problem())));
+        return answers.pathOf(slips).map(path -> finding(answers, path, 0, false, false));
     }
 
-    private static Finding finding(Answers answers, Path path, double confidence, String say) {
-        Written written =
-                Written.answerBy(path.hand().over(Hand.CAREFUL), answers.problem(), answers.method(), path.style());
-        return new Finding(path.slip(), path.with(), written.brokenPlaces(), confidence, say, path.hand(),
+    private static Finding finding(Answers answers, Path path, double confidence, boolean once, boolean again) {
+        Problem problem = answers.problem();
+        Written written = Written.answerBy(path.hand().over(Hand.CAREFUL), problem, answers.method(), path.style());
+        String say = once ? DiagnosisWords.once(path.slips(), problem)
+                : again ? DiagnosisWords.again(path.slips(), problem) : DiagnosisWords.fits(path.slips(), problem);
+        return new Finding(path.slip(), path.with(), written.brokenPlaces(), confidence, once, say, path.hand(),
                 path.style());
     }
 

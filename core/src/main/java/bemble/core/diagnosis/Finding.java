@@ -11,11 +11,13 @@ import org.jspecify.annotations.Nullable;
  * @param with the second slip's name where there are two at once, or null
  * @param places the columns where a rule was broken
  * @param confidence how likely it is, from 0 to 1, under the stated model
+ * @param once whether it happened in this answer alone, of a writer who does otherwise in the others
  * @param say what fits, in a teacher's words
  * @param hand the slip, to write the presumed working with
  * @param style in which the presumed hand sets the numbers out
  */
-public record Finding(String slip, @Nullable String with, List<Integer> places, double confidence, String say,
+public record Finding(String slip, @Nullable String with, List<Integer> places, double confidence, boolean once,
+        String say,
         Slip hand,
         HouseStyle style) {
     /** The names of its slips, one or two. */

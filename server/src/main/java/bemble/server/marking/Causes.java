@@ -64,7 +64,7 @@ public final class Causes {
     static Presumed presumed(Finding finding, Problem problem, boolean alone, KeptRules kept) {
         return new Presumed(finding.slip(), finding.with(), kept.name(finding.slips(), problem.operation()),
                 Slips.label(finding.slip(), problem),
-                alone ? "fits" : DiagnosisWords.sureness(finding.confidence()));
+                finding.once() ? "this once" : alone ? "fits" : DiagnosisWords.sureness(finding.confidence()));
     }
 
     /** What a pupil may read of it. */
