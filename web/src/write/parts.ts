@@ -8,7 +8,7 @@ export const partIn = (square: Square, anchor: Anchor, stroke = false): Part => 
   stroke,
 });
 
-/** Where a figure is struck the new one goes above it, in the next square of the column that takes small figures. */
+/** Where a figure is struck the new one goes into the square above it, where that takes small figures, as in an exchange. */
 export function aboveWhatIsStruck(
   squares: Square[],
   from: Square,
@@ -18,8 +18,8 @@ export function aboveWhatIsStruck(
   const anchor = from.given && !small ? 'middle' : anchorFor(from, small);
   const isStruck = anchor !== undefined && here(from, anchor, true) !== undefined;
   const above = squares
-    .filter((each) => each.block === from.block && each.place === from.place && each.row < from.row)
-    .findLast((each) => !each.full && each.small === 'middle');
+    .filter((each) => each.block === from.block && each.place === from.place && each.row === from.row - 1)
+    .find((each) => !each.full && each.small === 'middle');
   return isStruck && above ? aboveWhatIsStruck(squares, above, small, here) : from;
 }
 

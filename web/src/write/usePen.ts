@@ -69,9 +69,11 @@ export function usePen(paper: Paper, figures: Figure[], begun: number, add: (mor
     if (anchor === undefined) {
       return;
     }
-    const part = partIn(target, anchor);
+    // What is crossed out stays to be seen, and the new figure is squeezed in beside it.
+    const corrected = anchor === 'middle' && target.full && here(target, 'middle', true) !== undefined;
+    const part = partIn(target, corrected ? 'after' : anchor);
     if (anchor === 'middle' && target.full) {
-      if (atEnd) {
+      if (atEnd && !corrected) {
         return;
       }
       put(part, 'digit', typed);
@@ -89,10 +91,11 @@ export function usePen(paper: Paper, figures: Figure[], begun: number, add: (mor
     setSmall(false);
   };
 
-  /** What the pen can rub out or change in its square: the figure, else the small one, else the stroke. */
+  /** What the pen can rub out or change in its square: what was put right there, the figure, else the small one, else the stroke. */
   const topmost = (on: Square): Figure | undefined => {
     const all = [...there.values()].filter((each) => inSquare(each, on));
     return (
+      all.findLast((each) => each.kind !== 'strike' && each.anchor === 'after') ??
       all.findLast((each) => each.kind !== 'strike' && each.anchor === 'middle') ??
       all.findLast((each) => each.kind !== 'strike') ??
       all.at(-1)

@@ -140,11 +140,18 @@ final class CrossedOut {
         return last > strokes.get(strokes.size() - 1) || there.size() > strokes.size() || other ? last : null;
     }
 
-    /** What was written instead of what is struck in a square, the latest of it. */
+    /** What was written instead of what is struck in a square, the latest of it that is not struck itself. */
     private Optional<Integer> instead(Square square) {
         return numbered(figure -> figure.block().equals(square.block()) && figure.place() == square.place()
                 && isNew(figure) && (figure.line().equals(square.line()) ? !isInMiddle(figure) : isInMiddle(figure)))
-                        .stream().reduce((one, later) -> later);
+                        .stream().filter(index -> !isStruckLater(index)).reduce((one, later) -> later);
+    }
+
+    private boolean isStruckLater(int index) {
+        PaperFigure figure = written.get(index);
+        return written.subList(index, written.size()).stream().anyMatch(stroke -> stroke.isStroke()
+                && Square.of(stroke).equals(Square.of(figure)) && isInMiddle(stroke) == isInMiddle(figure)
+                && (isInMiddle(stroke) || stroke.anchor() == figure.anchor()));
     }
 
     /** Whether no careful hand writes that there, nor any number. */

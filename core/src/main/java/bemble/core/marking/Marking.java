@@ -25,6 +25,8 @@ public final class Marking {
     /** A fit as good as this needs no further slip to explain it. */
     private static final double GOOD = 0.85;
     private static final int MOST_OF_A_FAMILY = 12;
+    /** Of facts known wrongly more are tried: each may be the one, and few papers need them. */
+    private static final int MOST_FACTS = 48;
     /** Of papers with more figures than these only one hand of each family is tried. */
     private static final int LONG_PAPER = 300;
     private static final int MOST_TRIED_ON = 3;
@@ -183,7 +185,7 @@ public final class Marking {
         Run best = from;
         List<Slip> family = slip.slips(view.way().problem());
         for (Hypothesis hypothesis : Hypothesis.of(slip, family.isEmpty() ? List.of(slip.slip()) : family,
-                paper.written().size() > LONG_PAPER ? 1 : MOST_OF_A_FAMILY)) {
+                paper.written().size() > LONG_PAPER ? 1 : slip.members() == null ? MOST_OF_A_FAMILY : MOST_FACTS)) {
             Run run = read(view, hypothesis);
             if (!run.readsLike(careful) && !concerned.contains(slip)) {
                 concerned.add(slip);

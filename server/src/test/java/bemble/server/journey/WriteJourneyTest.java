@@ -75,6 +75,26 @@ class WriteJourneyTest {
         }
     }
 
+    /** 4 is struck and 8 written beside it: the 8 counts, whichever of them was right. */
+    @Test
+    void whatIsCrossedOutIsGone() {
+        try (PaperWriter writer = new PaperWriter(browser, server)) {
+            writer.take("487 + 96", null);
+            writer.keys("3 4");
+            writer.hear("hundreds, answer line, empty");
+            writer.keys("ArrowRight - 8 5");
+            writer.handIn();
+            writer.assertAllRight();
+
+            writer.sheet().focus();
+            writer.keys("ArrowRight ArrowRight");
+            writer.hear("tens, answer line, 4, 4 struck, small 8, right");
+            writer.keys("7");
+            writer.handIn();
+            writer.see("In the tens column stands 7 where 8 belongs.");
+        }
+    }
+
     @ParameterizedTest
     @CsvSource({"decomposition, minuend", "equal-additions, minuend"})
     void aSubtractionAcrossZerosIsWrittenInBothSchools(String method, String top) {
