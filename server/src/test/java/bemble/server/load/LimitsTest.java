@@ -173,11 +173,12 @@ class LimitsTest {
                 .json();
         assertThat(child.post("/api/in/door", Map.of("code", session.get("code").asString())).status()).isEqualTo(200);
         assertThat(Client.demo(server).get("/api/log").status()).isEqualTo(200);
-        for (int i = 0; i < 150; i++) {
-            child.post("/api/in/door", Map.of("code", "ZZZ" + i));
+        // One more is free each second, so that it is the first refusal that counts.
+        int refused = 0;
+        for (int i = 0; i < 300 && refused == 0; i++) {
+            refused += child.post("/api/in/door", Map.of("code", "ZZZ" + i)).status() == 429 ? 1 : 0;
         }
-        assertThat(child.post("/api/in/door", Map.of("code", "ZZZZZ")).status()).as("who goes on guessing waits")
-                .isEqualTo(429);
+        assertThat(refused).as("who goes on guessing waits").isEqualTo(1);
         assertThat(Client.demo(server).get("/api/log").status()).as("codes are counted apart from passwords")
                 .isEqualTo(200);
     }
