@@ -2,7 +2,6 @@ package bemble.core.diagnosis;
 
 import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.outcome.Hypothesis;
-
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Numeral;

@@ -5,7 +5,6 @@ import bemble.core.diagnosis.outcome.Hypothesis;
 import bemble.core.diagnosis.outcome.Known;
 import bemble.core.diagnosis.outcome.Path;
 import bemble.core.entry.GivenAnswer;
-
 import bemble.core.entry.RightAnswer.Verdict;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
@@ -16,7 +15,6 @@ import bemble.core.problem.Punctuation;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiPredicate;

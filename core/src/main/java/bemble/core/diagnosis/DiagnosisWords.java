@@ -1,7 +1,6 @@
 package bemble.core.diagnosis;
 
 import bemble.core.diagnosis.outcome.Hypothesis;
-
 import bemble.core.problem.Problem;
 import bemble.core.slip.Rules;
 import bemble.core.slip.Slips;

@@ -2,7 +2,6 @@ package bemble.core.diagnosis;
 
 import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.entry.GivenAnswer;
-
 import bemble.core.problem.Punctuation;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

@@ -1,9 +1,7 @@
 package bemble.core.diagnosis;
 
-import bemble.core.diagnosis.outcome.Model;
-
 import bemble.core.diagnosis.outcome.Answers;
-
+import bemble.core.diagnosis.outcome.Model;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.problem.Punctuation;
 import java.util.ArrayList;

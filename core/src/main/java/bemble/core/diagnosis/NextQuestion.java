@@ -1,7 +1,6 @@
 package bemble.core.diagnosis;
 
 import bemble.core.diagnosis.outcome.Hypothesis;
-
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
 import bemble.core.hand.Written;

@@ -1,13 +1,11 @@
 package bemble.core.diagnosis;
 
-import bemble.core.diagnosis.outcome.Model;
-import bemble.core.diagnosis.outcome.Model.Chance;
-
 import bemble.core.diagnosis.outcome.Hypotheses;
+import bemble.core.diagnosis.outcome.Hypothesis.Kind;
 import bemble.core.diagnosis.outcome.Hypothesis;
 import bemble.core.diagnosis.outcome.Known;
-
-import bemble.core.diagnosis.outcome.Hypothesis.Kind;
+import bemble.core.diagnosis.outcome.Model.Chance;
+import bemble.core.diagnosis.outcome.Model;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -2,10 +2,9 @@ package bemble.core.diagnosis;
 
 import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.outcome.Known;
-import bemble.core.diagnosis.outcome.Model;
 import bemble.core.diagnosis.outcome.Model.Chance;
+import bemble.core.diagnosis.outcome.Model;
 import bemble.core.diagnosis.outcome.Path;
-
 import bemble.core.hand.slipped.Slip;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;

@@ -3,7 +3,9 @@ package bemble.core.diagnosis;
 import bemble.core.diagnosis.outcome.Hypothesis;
 import bemble.core.diagnosis.outcome.Known;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * How sure one may say to be of a cause. The posterior knows only the hands that it was told of; where a cause leaves wrong answers
@@ -28,14 +30,30 @@ final class Sureness {
     /** Of how many of the likeliest hypotheses a cause has to stand apart when an answer is left out. */
     private static final int RIVALS = 60;
 
-    private Sureness() {}
+    private final List<Known> known;
+    private final List<Hypothesis> rivals;
+    /** The wrong answers, and how likely each rival is without that one. */
+    private final Map<Known, double[]> leftOut = new LinkedHashMap<>();
 
-    /**
-     * How sure one may say to be.
-     *
-     * @param known all answers of the writer
-     */
-    static double of(Habit cause, Posterior posterior, List<Known> known) {
+    /** @param known all answers of the writer */
+    Sureness(Posterior posterior, List<Known> known) {
+        this.known = known;
+        this.rivals = posterior.likeliest(RIVALS);
+        if (known.size() >= LEAST_ANSWERS) {
+            known.stream().filter(each -> !each.isRight())
+                    .forEach(each -> leftOut.put(each, weightsWithout(each, posterior)));
+        }
+    }
+
+    private double[] weightsWithout(Known answer, Posterior posterior) {
+        List<Known> others = known.stream().filter(each -> each != answer).toList();
+        double[] logs = rivals.stream().mapToDouble(each -> posterior.log(each, others)).toArray();
+        double best = Arrays.stream(logs).max().orElse(0);
+        return Arrays.stream(logs).map(log -> Math.exp(log - best)).toArray();
+    }
+
+    /** How sure one may say to be of a cause. */
+    double of(Habit cause) {
         double weight = cause.weight();
         if (known.size() < LEAST_ANSWERS) {
             return weight;
@@ -58,23 +76,20 @@ final class Sureness {
         double odds = Math.log(Math.max(weight, 1e-9) / Math.max(1 - weight, 1e-9));
         double score = EACH + NEAR * near * share + FAR * far * share + SPOILT * spoilt * ANSWERS / known.size()
                 + ODDS * Math.min(MOST_ODDS, odds) + (listed ? LISTED : 0)
-                + LEFT_OUT * leftOut(cause, posterior, known);
+                + LEFT_OUT * predicted(cause);
         return Math.min(weight, 1 / (1 + Math.exp(-score)));
     }
 
     /** How well a cause, weighed without an answer and with its likeliest rivals in, predicts it: the mean over the wrong ones. */
-    private static double leftOut(Habit cause, Posterior posterior, List<Known> known) {
-        List<Hypothesis> rivals = posterior.likeliest(RIVALS);
-        return known.stream().filter(each -> !each.isRight()).mapToDouble(answer -> {
-            List<Known> others = known.stream().filter(each -> each != answer).toList();
-            double[] left = rivals.stream().mapToDouble(each -> posterior.log(each, others)).toArray();
-            double best = Arrays.stream(left).max().orElse(0);
+    private double predicted(Habit cause) {
+        return leftOut.entrySet().stream().mapToDouble(each -> {
             double all = 0;
             double predicted = 0;
-            for (int i = 0; i < left.length; i++) {
-                double weight = Math.exp(left[i] - best);
+            for (int i = 0; i < each.getValue().length; i++) {
+                double weight = each.getValue()[i];
                 all += weight;
-                predicted += cause.names().contains(rivals.get(i).slips()) ? weight * answer.made(rivals.get(i)) : 0;
+                predicted +=
+                        cause.names().contains(rivals.get(i).slips()) ? weight * each.getKey().made(rivals.get(i)) : 0;
             }
             return predicted / all;
         }).average().orElse(0);

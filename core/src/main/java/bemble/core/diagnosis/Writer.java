@@ -2,11 +2,10 @@ package bemble.core.diagnosis;
 
 import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.diagnosis.outcome.Hypotheses;
+import bemble.core.diagnosis.outcome.Hypothesis.Kind;
 import bemble.core.diagnosis.outcome.Hypothesis;
 import bemble.core.diagnosis.outcome.Known;
 import bemble.core.diagnosis.outcome.Model;
-
-import bemble.core.diagnosis.outcome.Hypothesis.Kind;
 import bemble.core.hand.FactQuestion;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.problem.Problem;
@@ -36,6 +35,7 @@ public final class Writer {
     private final List<Known> known = new ArrayList<>();
     private final Posterior posterior;
     private final @Nullable Problem first;
+    private final List<Cause> causes;
 
     private Writer(List<Item> items, Hypotheses hypotheses, Punctuation punctuation) {
         this.items = items;
@@ -45,6 +45,7 @@ public final class Writer {
         }
         this.posterior = Posterior.of(known, hypotheses);
         this.first = items.isEmpty() ? null : items.get(0).answers().problem();
+        this.causes = likelyCauses();
     }
 
     /** Judges what one writer answered; the questions may be of one operation or of several. */
@@ -94,20 +95,26 @@ public final class Writer {
 
     /** The causes, likeliest first; none of a writer who is likelier careful, or whose habit is likelier not known. */
     public List<Cause> causes() {
+        return causes;
+    }
+
+    private List<Cause> likelyCauses() {
         if (first == null || !isHabit()) {
             return List.of();
         }
-        return posterior.habits().stream().filter(habit -> habit.weight() >= WORTH_SAYING).map(this::cause).toList();
+        Sureness sureness = new Sureness(posterior, known);
+        return posterior.habits().stream().filter(habit -> habit.weight() >= WORTH_SAYING)
+                .map(habit -> cause(habit, sureness.of(habit))).toList();
     }
 
-    private Cause cause(Habit habit) {
+    /** @param sure how sure one may say to be of it */
+    private Cause cause(Habit habit, double sure) {
         List<String> slips = ofWhatFits(habit);
         int wrong = (int) known.stream().filter(each -> !each.isRight()).count();
         int explains = (int) known.stream()
                 .filter(each -> !each.isRight() && each.made(habit.likeliest()) > Known.EXPLAINS).count();
         int chances = (int) known.stream().filter(each -> hasChance(habit.likeliest(), slips, each.answers())).count();
         Problem problem = shows(habit, slips);
-        double sure = Sureness.of(habit, posterior, known);
         return new Cause(slips.get(0), slips.size() > 1 ? slips.get(1) : null, problem, habit.likeliest().member(),
                 explains, wrong, chances, sure,
                 DiagnosisWords.rests(slips, habit.likeliest(), problem, explains, wrong, chances, known.size(),
@@ -140,7 +147,6 @@ public final class Writer {
         if (!hasWrong()) {
             return "";
         }
-        List<Cause> causes = causes();
         if (!causes.isEmpty()) {
             return causes.get(0).say();
         }

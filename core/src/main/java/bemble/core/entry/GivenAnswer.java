@@ -52,6 +52,11 @@ public record GivenAnswer(Numeral value, @Nullable Numeral remainder, @Nullable 
         }
     }
 
+    /** What was given in plain digits with a point, such as {@code 63 r 6}; something else where it is no number. */
+    public static String plain(String given, Punctuation punctuation, String otherwise) {
+        return read(given, punctuation).map(GivenAnswer::text).orElse(otherwise);
+    }
+
     /** The answer that a hand came to. */
     public static GivenAnswer of(Answer answer) {
         return new GivenAnswer(Numeral.of(answer.value()),

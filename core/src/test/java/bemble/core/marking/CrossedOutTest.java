@@ -75,6 +75,22 @@ class CrossedOutTest {
                 && figure.line().equals(careful.answerStands().line())).toList();
     }
 
+    private static Written careful(Problem problem) {
+        return Written.by(Hand.CAREFUL, problem, Methods.usual(problem), HouseStyle.USUAL);
+    }
+
+    private static List<PaperFigure> answer(Problem problem) {
+        Written careful = careful(problem);
+        return answer(careful, MarkingTest.paperOf(careful, false, true));
+    }
+
+    /** A careful paper on which the answer does not stand yet. */
+    private static List<PaperFigure> withoutAnswer(Problem problem) {
+        List<PaperFigure> paper = new ArrayList<>(MarkingTest.paperOf(careful(problem), false, true));
+        paper.removeAll(answer(problem));
+        return paper;
+    }
+
     private static String other(String digit, RandomGenerator random) {
         return "" + (Integer.parseInt(digit) + 1 + random.nextInt(9)) % 10;
     }
@@ -121,10 +137,7 @@ class CrossedOutTest {
     @CsvSource({"403 − 128", "40 − 39", "53 × 24", "487 + 96", "97 ÷ 4"})
     void whatIsSoundAsFarAsItGoesIsNotEnded(String text) {
         Problem problem = ProblemText.kept(text);
-        Written careful = Written.by(Hand.CAREFUL, problem, Methods.usual(problem), HouseStyle.USUAL);
-        List<PaperFigure> paper = new ArrayList<>(MarkingTest.paperOf(careful, false, true));
-        paper.removeAll(answer(careful, paper));
-        Marked marked = mark(problem, careful.method(), paper);
+        Marked marked = mark(problem, Methods.usual(problem).name(), withoutAnswer(problem));
         assertThat(marked.verdict()).as(text + marked.figures()).isEqualTo(PaperVerdict.UNFINISHED);
         assertThat(marked.slips()).isEmpty();
         assertThat(marked.first()).isNull();
@@ -134,31 +147,25 @@ class CrossedOutTest {
     @Test
     void whoWritesTheSameAgainHasWrittenIt() {
         Problem problem = ProblemText.kept("487 + 96");
-        Written careful = Written.by(Hand.CAREFUL, problem, Methods.usual(problem), HouseStyle.USUAL);
-        List<PaperFigure> paper = new ArrayList<>(MarkingTest.paperOf(careful, false, true));
-        List<PaperFigure> answer = answer(careful, paper);
-        paper.removeAll(answer);
-        for (PaperFigure figure : answer) {
+        List<PaperFigure> paper = withoutAnswer(problem);
+        for (PaperFigure figure : answer(problem)) {
             paper.add(figure(figure, figure.line(), Anchor.MIDDLE, MarkKind.STRIKE, figure.text()));
             paper.add(figure);
         }
-        assertThat(mark(problem, careful.method(), paper).verdict()).isEqualTo(PaperVerdict.RIGHT);
+        assertThat(mark(problem, Methods.usual(problem).name(), paper).verdict()).isEqualTo(PaperVerdict.RIGHT);
     }
 
     @Test
     void aLongerNumberMayStandInsteadOfAShorterOne() {
         Problem problem = ProblemText.kept("487 + 596");
-        Written careful = Written.by(Hand.CAREFUL, problem, Methods.usual(problem), HouseStyle.USUAL);
-        List<PaperFigure> paper = new ArrayList<>(MarkingTest.paperOf(careful, false, true));
-        List<PaperFigure> answer = answer(careful, paper);
-        paper.removeAll(answer);
-        for (PaperFigure figure : answer) {
+        List<PaperFigure> paper = withoutAnswer(problem);
+        for (PaperFigure figure : answer(problem)) {
             if (figure.place() < 3) {
                 paper.add(figure(figure, figure.line(), Anchor.MIDDLE, MarkKind.DIGIT, "7"));
                 paper.add(figure(figure, figure.line(), Anchor.MIDDLE, MarkKind.STRIKE, "7"));
             }
             paper.add(figure(figure, Line.named("under"), Anchor.MIDDLE, MarkKind.DIGIT, figure.text()));
         }
-        assertThat(mark(problem, careful.method(), paper).verdict()).isEqualTo(PaperVerdict.RIGHT);
+        assertThat(mark(problem, Methods.usual(problem).name(), paper).verdict()).isEqualTo(PaperVerdict.RIGHT);
     }
 }

@@ -60,15 +60,14 @@ class RecordPages {
     private final RecordService records;
     private final MarkedWork work;
     private final KeptMapper kept;
-
     private final StyleService styles;
 
     RecordPages(ClassService classes, RecordService records, MarkedWork work, KeptMapper kept, StyleService styles) {
-        this.styles = styles;
         this.classes = classes;
         this.records = records;
         this.work = work;
         this.kept = kept;
+        this.styles = styles;
     }
 
     ClassRecord ofClass(TeacherId teacherId, ClassId classId) {

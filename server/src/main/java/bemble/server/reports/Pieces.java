@@ -27,13 +27,12 @@ public class Pieces {
 
     private final RecordService records;
     private final JudgementMapper judgements;
-
     private final StyleService styles;
 
     Pieces(RecordService records, JudgementMapper judgements, StyleService styles) {
-        this.styles = styles;
         this.records = records;
         this.judgements = judgements;
+        this.styles = styles;
     }
 
     /** Everything that was said of a pupil's work. */

@@ -1,7 +1,6 @@
 package bemble.core.diagnosis.outcome;
 
 import bemble.core.entry.RightAnswer;
-
 import bemble.core.hand.FactQuestion;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.slip.Slips;

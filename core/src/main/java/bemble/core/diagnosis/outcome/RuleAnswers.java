@@ -1,7 +1,6 @@
 package bemble.core.diagnosis.outcome;
 
 import bemble.core.entry.RightAnswer;
-
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Limit;
 import bemble.core.hand.slipped.Slip;

@@ -1,7 +1,6 @@
 package bemble.core.diagnosis.outcome;
 
 import bemble.core.entry.RightAnswer;
-
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.slip.Slips;
@@ -10,6 +9,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 
@@ -58,6 +58,8 @@ final class SlipPairs {
     private Map<String, List<Path>> workOut() {
         Map<String, List<Path>> found = new HashMap<>();
         Trials.Bound bound = trials.upTo(MOST_OF_ALL);
+        Map<KnownSlip, Slip> likeliest = new HashMap<>();
+        slips.forEach(slip -> likeliest.put(slip, firstOf(slip, 1).stream().findFirst().orElse(slip.slip())));
         for (KnownSlip one : slips) {
             boolean changes = singles.of(one.id()).changesAnswer();
             List<Slip> hands = firstOf(one, FEW_OF_A_FAMILY);
@@ -65,9 +67,8 @@ final class SlipPairs {
                 double weight = Model.prior(one.met()) / hands.size();
                 for (KnownSlip other : slips) {
                     if (other != one && (changes || singles.of(other.id()).changesAnswer())) {
-                        List<Slip> others = firstOf(other, 1);
                         note(found, List.of(one.id(), other.id()),
-                                hand.and(others.isEmpty() ? other.slip() : others.get(0)),
+                                hand.and(Objects.requireNonNull(likeliest.get(other))),
                                 weight * Model.prior(other.met()) * Model.SLIPS_GO_TOGETHER / 2, bound);
                     }
                 }

@@ -1,7 +1,6 @@
 package bemble.core.diagnosis.outcome;
 
 import bemble.core.entry.GivenAnswer;
-
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
 import bemble.core.hand.Written;

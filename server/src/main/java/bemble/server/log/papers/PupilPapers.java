@@ -105,8 +105,7 @@ public class PupilPapers {
 
     /** An answer in plain digits with a point, whatever the style of the paper; as it stands there where it is no number. */
     private String meant(Attempt attempt, String answer) {
-        return GivenAnswer.read(answer, attempts.style(attempt).answersWritten()).map(GivenAnswer::text)
-                .orElse(answer);
+        return GivenAnswer.plain(answer, attempts.style(attempt).answersWritten(), answer);
     }
 
     /** How many things were done on a paper. */

@@ -39,7 +39,7 @@ public record MarkedAnswer(PupilId pupilId, int question, AnswerState state, Str
 
     /** What an answer means that was typed in a style, as it is kept. */
     static String meant(String typed, String otherwise, HouseStyle style) {
-        return GivenAnswer.read(typed, style.answersWritten()).map(GivenAnswer::text).orElse(otherwise);
+        return GivenAnswer.plain(typed, style.answersWritten(), otherwise);
     }
 
     /** What the answer means; as it was typed where that is no number. */

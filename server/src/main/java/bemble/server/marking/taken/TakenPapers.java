@@ -153,7 +153,7 @@ public class TakenPapers {
 
     /** An answer of a file in plain digits with a point; what is no number as it stands. */
     private static String plain(String answer) {
-        return GivenAnswer.read(answer, Punctuation.POINT).map(GivenAnswer::text).orElse(answer);
+        return GivenAnswer.plain(answer, Punctuation.POINT, answer);
     }
 
     private String helped(TeacherId teacherId) {
