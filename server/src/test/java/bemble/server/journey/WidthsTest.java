@@ -8,6 +8,7 @@ import bemble.server.running.RunningServer;
 import bemble.server.running.TeacherAtScreen;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -96,11 +97,13 @@ class WidthsTest {
         assertThat(faults).isEmpty();
     }
 
+    /** A fault is what is still there when the page has come to rest: it sets itself out again after each change of width. */
     private static void look(Page page, String where, List<String> faults) {
         for (String question : List.of(TOO_WIDE, NARROW)) {
-            List<?> found = (List<?>) page.evaluate(question);
-            if (!found.isEmpty()) {
-                faults.add(where + (question.equals(NARROW) ? " narrow: " : ": ") + found);
+            try {
+                page.waitForCondition(() -> ((List<?>) page.evaluate(question)).isEmpty());
+            } catch (TimeoutError stays) {
+                faults.add(where + (question.equals(NARROW) ? " narrow: " : ": ") + page.evaluate(question));
             }
         }
     }
