@@ -4458,16 +4458,21 @@ export interface components {
              * @description how many leading digits are kept in rounding, 1 where it is left out
              */
             keptDigits?: number;
+            /** @description whether the numbers are those that a head would choose, however many digits are kept */
+            head?: boolean;
             /** @description the teacher's own estimate, as typed; with it the answer comes back too */
             own?: string;
         };
         EstimateView: {
             statement: string;
+            /** @description about how much comes out, in plain digits; of what a head works the least that it can be */
             value: string;
             /** Format: int32 */
             fewestDigits: number;
             /** Format: int32 */
             mostDigits: number;
+            /** @description what is to be expected in words, of what a head works; left out where only the rounded numbers were asked for */
+            expected?: string;
             held?: string;
         };
         /** @description An answer that somebody gave to a problem. */
@@ -4855,6 +4860,11 @@ export interface components {
             due: components["schemas"]["DuePupil"][];
             last?: components["schemas"]["LastProblem"];
             papers: components["schemas"]["BegunPaper"][];
+            /**
+             * Format: int32
+             * @description how many papers are marked, and what fits their wrong answers is still looked for
+             */
+            toBeJudged: number;
             /** @description what was never done yet, of style, board, sheet, mark and write; empty where the teacher does not want to be shown */
             toTry: string[];
         };

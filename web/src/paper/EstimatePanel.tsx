@@ -7,7 +7,10 @@ import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useEstimate } from './useEstimate';
 
+const head = 'head';
+
 const kept = [
+  { id: head, label: 'as a head would choose' },
   { id: '1', label: 'to the leading digit' },
   { id: '2', label: 'to two leading digits' },
   { id: '3', label: 'to three leading digits' },
@@ -18,7 +21,7 @@ type Props = { work: Schemas['WorkRequest']; finished: boolean };
 /** An estimate before the first step; at the end the own one is held against the answer. */
 export function EstimatePanel({ work, finished }: Props) {
   const [own, setOwn] = useState('');
-  const [rounding, setRounding] = useState('1');
+  const [rounding, setRounding] = useState(head);
   const offered = useEstimate();
   const held = useEstimate();
   const hold = (event: FormEvent) => {
@@ -42,7 +45,7 @@ export function EstimatePanel({ work, finished }: Props) {
         <Button
           variant="outlined"
           sx={{ mt: 1 }}
-          onClick={() => offered.mutate({ work, keptDigits: Number(rounding) })}
+          onClick={() => offered.mutate(rounding === head ? { work, head: true } : { work, keptDigits: Number(rounding) })}
         >
           Show an estimate
         </Button>
@@ -62,7 +65,10 @@ export function EstimatePanel({ work, finished }: Props) {
   );
 }
 
-function expected({ fewestDigits, mostDigits }: Schemas['EstimateView']) {
+function expected({ expected: said, fewestDigits, mostDigits }: Schemas['EstimateView']) {
+  if (said) {
+    return said;
+  }
   if (fewestDigits === mostDigits) {
     return `Expect ${fewestDigits === 1 ? '1 digit' : `${fewestDigits} digits`}.`;
   }

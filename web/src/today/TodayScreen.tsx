@@ -137,6 +137,12 @@ export function TodayScreen() {
                 Papers to mark
               </Box>
               {data?.piles.length === 0 && <Box sx={{ color: ink.faint, mb: 1 }}>None waits.</Box>}
+              {data.toBeJudged > 0 && (
+                <Box sx={{ color: ink.faint, mb: 1 }} role="status">
+                  What fits the wrong answers is still looked for on{' '}
+                  {data.toBeJudged === 1 ? 'one paper' : `${data.toBeJudged} papers`}.
+                </Box>
+              )}
               {data?.piles.map((pile) => (
                 <Box key={pile.id} sx={{ py: 0.4 }}>
                   <Link to={`/marking/${pile.id}`} style={{ overflowWrap: 'anywhere' }}>

@@ -2,11 +2,16 @@ package bemble.server;
 
 import static com.tngtech.archunit.base.DescribedPredicate.not;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.type;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.diagnosis.Diagnosis;
+import bemble.core.diagnosis.NextQuestion;
+import bemble.core.diagnosis.Writer;
 import bemble.core.hand.WorkRecord;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -59,6 +64,15 @@ class ArchitectureTest {
                         "bemble.core.stack..",
                         "bemble.core.rule..", "bemble.core.practice.growing..", "bemble.core.style.word..")
                                 .and(not(assignableTo(WorkRecord.class))))
+                .check(server());
+    }
+
+    /** One room judges answers; what it says is plain data, which all others read. */
+    @Test
+    void oneRoomAsksTheJudge() {
+        noClasses().that().resideOutsideOfPackage("bemble.server.diagnosis..").should()
+                .dependOnClassesThat(resideInAPackage("bemble.core.diagnosis.outcome..")
+                        .or(type(Writer.class)).or(type(Diagnosis.class)).or(type(NextQuestion.class)))
                 .check(server());
     }
 

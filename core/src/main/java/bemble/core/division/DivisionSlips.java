@@ -125,6 +125,11 @@ public final class DivisionSlips {
                     "Share the tens first, with blocks: what is left is traded to the right. Then 72 ÷ 3; "
                             + "see whether the 7 is shared before the 2.",
                     at(ChosenMethod.class, (q, hand) -> new FromTheRight())),
+            slip(BOTH, "fact-known-wrongly", "a fact known wrongly", "always has one fact of the tables wrong",
+                    Met.OFTEN,
+                    "Find the fact from one that is sure: 8 × 7 is 4 × 7 twice, 28 and 28. Ask both ways, 8 × 7 and 7 into 56, "
+                            + "each day for a week.",
+                    KnownWrongly.product(7, 8, -2)).members(KnownWrongly::facts),
             slip(LONG, "column-turned-inside", "column turned round inside",
                     "turns a column round in a subtraction inside", Met.OFTEN,
                     "Work the subtraction inside as one of its own: are there enough ones? Then 80 ÷ 3; see "

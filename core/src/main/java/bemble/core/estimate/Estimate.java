@@ -36,11 +36,6 @@ public record Estimate(String statement, String value, int fewestDigits, int mos
                 + text(value, style), plain(value), digits.fewest(), digits.most());
     }
 
-    /** The result of an estimate alone. */
-    public static Numeral value(Problem problem, int keptDigits) {
-        return Numeral.of(plain(result(problem, rounded(problem, keptDigits), keptDigits)));
-    }
-
     private static MathContext kept(int digits) {
         return new MathContext(digits, RoundingMode.HALF_UP);
     }
@@ -59,16 +54,21 @@ public record Estimate(String statement, String value, int fewestDigits, int mos
         };
     }
 
-    /** Holds a teacher's own estimate against the answer, in a sentence. */
-    public static String against(Numeral own, Numeral answer, HouseStyle style) {
+    /** Holds a teacher's own estimate against the answer to a problem, in a sentence. */
+    public static String against(Problem problem, Numeral own, Numeral answer, HouseStyle style) {
         BigDecimal apart = own.value().subtract(answer.value()).abs();
-        boolean near = apart.compareTo(answer.value().multiply(NEAR)) <= 0;
+        boolean near = apart.compareTo(answer.value().multiply(NEAR)) <= 0
+                || HeadEstimate.of(problem, style).filter(head -> head.fits(own.value())).isPresent();
         return "The estimate was " + style.number(own) + ", the answer is " + style.number(answer) + ": "
                 + (near ? "they are near each other." : "they are far apart. Look again, one of the two may be off.");
     }
 
     private static String text(BigDecimal number, HouseStyle style) {
-        return style.number(Numeral.of(plain(number)));
+        return style.number(numeral(number));
+    }
+
+    static Numeral numeral(BigDecimal number) {
+        return Numeral.of(plain(number));
     }
 
     private static String plain(BigDecimal number) {

@@ -1,6 +1,6 @@
 package bemble.core.order;
 
-import bemble.core.estimate.Estimate;
+import bemble.core.estimate.HeadEstimate;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
@@ -11,27 +11,41 @@ import bemble.core.working.Step;
 import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
-/** The sentence that ends a working: what came out, and about how much was to be expected. */
+/**
+ * The sentence that ends a working, with what came out; and where the style says so, about how much was to be expected, said before
+ * the first step and held against the answer at the end.
+ */
 final class Closing {
-    /** An estimate with more digits than this, before its zeros, is none to be held in the head. */
-    private static final int ROUND = 2;
-
     private Closing() {}
 
     /** The working with its answer said at the end of the work. */
     static Working said(Working working, Worked worked) {
         List<Step> steps = new ArrayList<>(working.steps());
+        if (worked.style().estimatesFirst() && worked.slip() == null) {
+            IntStream.range(0, steps.size()).filter(i -> steps.get(i).part() == Part.WORK).findFirst()
+                    .ifPresent(first -> steps.set(first, with(steps.get(first), step -> Spoken
+                            .of("", estimate(worked).map(HeadEstimate::before).orElse(""), "").and(step.spoken()))));
+        }
         for (int i = steps.size() - 1; i >= 0; i--) {
-            Step last = steps.get(i);
-            if (last.part() == Part.WORK) {
-                steps.set(i, new Step(last.n(), last.kind(), last.part(), last.block(), last.place(),
-                        () -> last.spoken().and(Spoken.of("", sentence(worked), ""))));
+            if (steps.get(i).part() == Part.WORK) {
+                steps.set(i, with(steps.get(i), step -> step.spoken().and(Spoken.of("", sentence(worked), ""))));
                 break;
             }
         }
         return new Working(working.blocks(), List.copyOf(steps), working.marks(), working.answer());
+    }
+
+    private static Step with(Step step, Function<Step, Spoken> spoken) {
+        return new Step(step.n(), step.kind(), step.part(), step.block(), step.place(), () -> spoken.apply(step));
+    }
+
+    private static Optional<HeadEstimate> estimate(Worked worked) {
+        return HeadEstimate.of(worked.problem(), worked.style());
     }
 
     private static String sentence(Worked worked) {
@@ -46,9 +60,8 @@ final class Closing {
         String result = told ? "" : problem.operands().stream().map(style::number)
                 .collect(Collectors.joining(" " + problem.operation().sign() + " ")) + " = " + style.number(answer)
                 + ".";
-        Numeral about = Estimate.value(problem, 1);
-        boolean round = about.digits().replaceAll("0+$", "").length() <= ROUND;
-        boolean tells = round && answer.compareTo(about) != 0 && answer.length() - answer.decimals() > 1;
-        return (result + (tells ? " About " + style.number(about) + " was to be expected." : "")).strip();
+        String fits = style.estimatesFirst()
+                ? estimate(worked).map(head -> " " + head.after(style.number(answer))).orElse("") : "";
+        return (result + fits).strip();
     }
 }

@@ -155,6 +155,8 @@ public final class HouseStyle {
             operation.property() + "Method", "Methods", operation.title(), example(operation), Map.of(),
             MethodName.class,
             MethodName.of(operation))));
+    private static final Choice<YesNo> ESTIMATE_FIRST =
+            choice("estimateFirst", "Checks", "About how much comes out is said first", YesNo.class);
     private static final Choice<CheckPlace> CHECK_PLACE =
             choice("checkPlace", "Checks", "What is added back stands", CheckPlace.class);
     private static final Map<Operation, Choice<CheckKind>> CHECKS = perOperation(operation -> declared(new Choice<>(
@@ -375,6 +377,11 @@ public final class HouseStyle {
 
     public boolean jotsTotals() {
         return get(JOT_TOTALS) == YesNo.YES;
+    }
+
+    /** Whether it is said before the work about how much comes out, and held against the answer at the end. */
+    public boolean estimatesFirst() {
+        return get(ESTIMATE_FIRST) == YesNo.YES;
     }
 
     public NumberOrder order() {

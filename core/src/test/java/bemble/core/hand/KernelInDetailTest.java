@@ -73,7 +73,7 @@ class KernelInDetailTest {
         "first | 237 + 548 | Tens: 1 ten carried, 3 tens and 4 tens are 8 tens. Write 8 in the tens column.",
         "first | 95 + 8 | Tens: 1 ten carried and 9 tens are 10 tens. This is the last column: write 10 whole, its last digit in the tens column. 95 + 8 = 103.",
         "last | 237 + 548 | Tens: 3 tens and 4 tens, and 1 ten carried are 8 tens. Write 8 in the tens column.",
-        "last | 237 + 548 | Hundreds: 2 hundreds and 5 hundreds are 7 hundreds. Write 7 in the hundreds column. 237 + 548 = 785. About 700 was to be expected.",
+        "last | 237 + 548 | Hundreds: 2 hundreds and 5 hundreds are 7 hundreds. Write 7 in the hundreds column. 237 + 548 = 785.",
         "last | 95 + 8 | Tens: 9 tens, and 1 ten carried are 10 tens. This is the last column: write 10 whole, its last digit in the tens column. 95 + 8 = 103.",
         "last | 2.5 + 0.75 | Hundredths: only 5 hundredths, nothing to add. Write 5 in the hundredths column.",
         "last | 250 + 350 | Ones: 0 ones and 0 ones are 0 ones. Write 0 in the ones column.",

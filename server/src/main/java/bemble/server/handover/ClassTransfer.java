@@ -115,7 +115,9 @@ class ClassTransfer {
                         .map(ClassFile.PupilInFile::name).toList());
         try {
             fill(teacherId, made, read, progress);
-            return arrivals.arrived(teacherId, made.id());
+            SchoolClass arrived = arrivals.arrived(teacherId, made.id());
+            taken.letJudge();
+            return arrived;
         } catch (RuntimeException stopped) {
             arrivals.takeBack(made.id());
             throw stopped;

@@ -1,7 +1,6 @@
 package bemble.server.marking;
 
 import bemble.core.diagnosis.DiagnosisWords;
-import bemble.core.diagnosis.Finding;
 import bemble.core.diagnosis.Remedy;
 import bemble.core.diagnosis.WhereItHappens;
 import bemble.core.hand.slipped.KnownSlip;
@@ -10,6 +9,7 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.KeptRules;
 import bemble.core.slip.Slips;
+import bemble.server.diagnosis.PaperJudgement.Fits;
 import bemble.server.marking.Views.CauseChoice;
 import bemble.server.marking.Views.Presumed;
 import java.util.ArrayList;
@@ -61,10 +61,10 @@ public final class Causes {
         return OF_THE_BOOK.getOrDefault(cause, kept.name(cause, operation));
     }
 
-    static Presumed presumed(Finding finding, Problem problem, boolean alone, KeptRules kept) {
-        return new Presumed(finding.slip(), finding.with(), kept.name(finding.slips(), problem.operation()),
-                Slips.label(finding.slip(), problem),
-                finding.once() ? "this once" : alone ? "fits" : DiagnosisWords.sureness(finding.confidence()));
+    static Presumed presumed(Fits fits, Problem problem, boolean alone, KeptRules kept) {
+        return new Presumed(fits.slip(), fits.with(), kept.name(fits.slips(), problem.operation()),
+                Slips.label(fits.slip(), problem),
+                fits.once() ? "this once" : alone ? "fits" : DiagnosisWords.sureness(fits.confidence()));
     }
 
     /** What a pupil may read of it. */

@@ -7,8 +7,10 @@ import bemble.server.ids.TeacherId;
 import bemble.server.load.Background;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.kept.MarkingMapper;
+import bemble.server.marking.kept.PapersWait;
 import bemble.server.marking.kept.UnjudgedPaper;
 import jakarta.annotation.PreDestroy;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
@@ -21,6 +23,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /**
  * Judges papers after what stands on them was kept, one after the other, so that no save waits for it. What was not judged
@@ -33,18 +36,36 @@ class JudgingQueue {
     private static final long PATIENCE_MILLISECONDS = 300;
 
     private final Judging judging;
+    private final PaperJudgements judgements;
     private final MarkingMapper mapper;
     private final Map<UnjudgedPaper, CompletableFuture<MarkedPaperView>> waiting = new ConcurrentHashMap<>();
     private final Background judge = Background.named("judging");
 
-    JudgingQueue(Judging judging, MarkingMapper mapper) {
+    JudgingQueue(Judging judging, PaperJudgements judgements, MarkingMapper mapper) {
         this.judging = judging;
+        this.judgements = judgements;
         this.mapper = mapper;
     }
 
     @EventListener(ApplicationReadyEvent.class)
     void goOn() {
-        mapper.unjudged().forEach(this::add);
+        judgements.renew();
+        takeUp();
+    }
+
+    /** What came in otherwise than by a teacher's typing. */
+    @TransactionalEventListener(classes = PapersWait.class, fallbackExecution = true)
+    void takeUp() {
+        List<UnjudgedPaper> papers = mapper.unjudged();
+        if (!papers.isEmpty()) {
+            LOG.info("{} papers wait to be judged", papers.size());
+        }
+        papers.forEach(this::add);
+    }
+
+    /** How many papers of a teacher's piles wait. */
+    int waiting(TeacherId teacherId) {
+        return (int) waiting.keySet().stream().filter(paper -> paper.teacherId().equals(teacherId)).count();
     }
 
     /** A paper that waits already is judged once, as it is when its turn comes. */

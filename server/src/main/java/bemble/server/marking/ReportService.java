@@ -1,12 +1,13 @@
 package bemble.server.marking;
 
-import bemble.core.diagnosis.Cause;
 import bemble.core.diagnosis.DiagnosisWords;
-import bemble.core.diagnosis.MarkingKey;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import bemble.server.classes.Pupil;
+import bemble.server.diagnosis.Judge;
+import bemble.server.diagnosis.PaperJudgement;
+import bemble.server.diagnosis.PaperJudgement.OfWriter;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.MarkedWork.QuizTaken;
@@ -32,6 +33,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -41,14 +43,15 @@ import org.springframework.stereotype.Service;
 class ReportService {
     private static final Logger LOG = LoggerFactory.getLogger(ReportService.class);
     private static final int MOST_ANSWERS = 4;
-    /** A pupil belongs to the group of a slip that is as likely as this to be made at all. */
 
     private final Piles piles;
     private final Judging judging;
     private final MarkedWork work;
     private final SchoolRules rules;
+    private final Judge judge;
 
-    ReportService(Piles piles, Judging judging, MarkedWork work, SchoolRules rules) {
+    ReportService(Piles piles, Judging judging, MarkedWork work, SchoolRules rules, Judge judge) {
+        this.judge = judge;
         this.rules = rules;
         this.piles = piles;
         this.judging = judging;
@@ -78,7 +81,7 @@ class ReportService {
         int right = 0;
         int wrong = 0;
         List<MarkedAnswer> answers = open.answers(pupil.id());
-        for (MarkedAnswer answer : Judging.readable(answers)) {
+        for (MarkedAnswer answer : PaperJudgements.readable(answers)) {
             AnswerVerdict verdict = open.verdict(answer, open.sheet(pupil.id()).problem(answer.question()));
             right += verdict == AnswerVerdict.RIGHT ? 1 : 0;
             wrong += verdict == AnswerVerdict.WRONG ? 1 : 0;
@@ -89,7 +92,7 @@ class ReportService {
 
     private Judgement judged(OpenPile open, Pupil pupil, List<QuizTaken> quizzes) {
         List<Problem> problems = open.sheet(pupil.id()).problems();
-        List<MarkedAnswer> read = Judging.readable(open.answers(pupil.id()));
+        List<MarkedAnswer> read = PaperJudgements.readable(open.answers(pupil.id()));
         PaperJudgement judgement = judging.of(open, pupil.id());
         int right = 0;
         int wrong = 0;
@@ -104,11 +107,11 @@ class ReportService {
                 slips.putIfAbsent(answer.cause(), problems.get(answer.question() - 1));
             }
         }
-        List<Cause> presumed = judgement.causes();
+        List<OfWriter> presumed = judgement.causes();
         List<CauseLine> causes = presumed.stream().limit(5).map(this::line).toList();
         if (slips.isEmpty()) {
-            presumed.forEach(cause -> cause.slips().stream().filter(judgement.made()::contains)
-                    .forEach(slip -> slips.putIfAbsent(slip, cause.problem())));
+            presumed.forEach(
+                    cause -> cause.made().forEach(slip -> slips.putIfAbsent(slip, cause.problem())));
         }
         List<MissedFact> facts =
                 judgement.facts().stream().map(fact -> new MissedFact(fact.fact(), fact.missed(), fact.of())).toList();
@@ -120,7 +123,7 @@ class ReportService {
                 slips);
     }
 
-    private CauseLine line(Cause cause) {
+    private CauseLine line(OfWriter cause) {
         Problem problem = cause.problem();
         return new CauseLine(cause.slip(), cause.with(), problem.operation(),
                 rules.now().name(cause.slips(), problem.operation()), cause.say(),
@@ -204,9 +207,8 @@ class ReportService {
     }
 
     private PileKey key(OpenPile open) {
-        MarkingKey key = MarkingKey.of(judging.answersOf(open.sheets().get(0).problems(), open.style()));
-        return new PileKey(key.codes(), open.sheets().stream().map(sheet -> new Views.SheetLines(sheet.code(),
-                key.linesOf(judging.answersOf(sheet.problems(), open.style()), open.style().point().punctuation())))
-                .toList());
+        Judge.Key key = judge.key(open.sheets().stream().map(PileSheet::problems).toList(), open.style());
+        return new PileKey(key.codes(), IntStream.range(0, key.sheets().size())
+                .mapToObj(i -> new Views.SheetLines(open.sheets().get(i).code(), key.sheets().get(i))).toList());
     }
 }

@@ -76,11 +76,12 @@ class TodayController {
 
     /**
      * @param lessons of today, or of the next day with a lesson where today has none
+     * @param toBeJudged how many papers are marked, and what fits their wrong answers is still looked for
      * @param toTry what was never done yet, of style, board, sheet, mark and write; empty where the teacher does not want to be shown
      */
     record TodayView(@NotNull LocalDate today, @NotNull List<Lesson> lessons, @NotNull List<WaitingPile> piles,
             @NotNull List<DuePupil> due, @Nullable LastProblem last, @NotNull List<BegunPaper> papers,
-            @NotNull List<String> toTry) {}
+            @NotNull int toBeJudged, @NotNull List<String> toTry) {}
 
     /** What waits: the lessons of the day, piles, pupils due, and what was begun. */
     @GetMapping("/api/today")
@@ -111,7 +112,7 @@ class TodayController {
                         .map(worked -> new LastProblem(worked.problem(), worked.answer(), worked.label())).orElse(null),
                 papers.of(teacher.id()).stream()
                         .map(paper -> new BegunPaper(paper.id(), paper.problem(), paper.begunAt())).toList(),
-                toTry(teacher.id()));
+                piles.toBeJudged(teacher.id()), toTry(teacher.id()));
     }
 
     private List<String> toTry(TeacherId teacherId) {

@@ -152,6 +152,12 @@ public interface MarkingMapper {
             + "where a.unjudged order by a.marking_id, a.pupil_id")
     List<UnjudgedPaper> unjudged();
 
+    /** What is wrong in a pile and has no cause waits to be judged. */
+    @Update("""
+            update marked_answer set unjudged = true
+            where marking_id = #{markingId} and verdict = 'wrong' and cause is null and presumed is null""")
+    void letThoseWithoutCauseWait(MarkingId markingId);
+
     /** Keeps how an answer was judged, beside what stands on the paper, unless that is another by now. */
     @Update("update marked_answer set verdict = #{j.verdict}, presumed = #{j.presumed,jdbcType=VARCHAR}, "
             + "fact = #{j.fact,jdbcType=VARCHAR}, unjudged = false where marking_id = #{markingId} and pupil_id = #{pupilId} "

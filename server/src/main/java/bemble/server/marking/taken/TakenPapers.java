@@ -18,6 +18,7 @@ import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.MarkingMapper;
 import bemble.server.marking.kept.OpenPile;
 import bemble.server.marking.kept.PaperAnswers;
+import bemble.server.marking.kept.PapersWait;
 import bemble.server.marking.kept.Piles;
 import bemble.server.marking.kept.StoredPaper;
 import bemble.server.marking.kept.TakenAnswer;
@@ -29,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.ObjectMapper;
@@ -47,9 +49,12 @@ public class TakenPapers {
     private final ObjectMapper json;
 
     private final AnswerChanges changes;
+    private final ApplicationEventPublisher events;
 
     TakenPapers(Piles piles, PaperAnswers paperAnswers, Judging judging, MarkingMapper mapper,
-            PreferencesService preferences, ObjectMapper json, AnswerChanges changes) {
+            PreferencesService preferences, ObjectMapper json, AnswerChanges changes,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.changes = changes;
         this.piles = piles;
         this.paperAnswers = paperAnswers;
@@ -138,7 +143,13 @@ public class TakenPapers {
         for (int from = 0; from < all.size(); from += KEPT_AT_ONCE) {
             mapper.keepJudged(id, all.subList(from, Math.min(all.size(), from + KEPT_AT_ONCE)));
         }
+        mapper.letThoseWithoutCauseWait(id);
         return id;
+    }
+
+    /** Has what was taken over judged behind the screens, as far as it came without a cause. */
+    public void letJudge() {
+        events.publishEvent(new PapersWait());
     }
 
     private static JudgedAnswer judged(PastAnswer answer, String helped) {

@@ -1,0 +1,45 @@
+package bemble.server.marking.kept;
+
+import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
+import java.util.List;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** How papers were judged, each with what the judgement rests on. */
+@Mapper
+public interface PaperJudgementMapper {
+    /**
+     * @param grounds a digest of what the judgement rests on
+     * @param judgement as JSON
+     */
+    record StoredJudgement(PupilId pupilId, String grounds, String judgement) {}
+
+    /** Those of a pile that a version of the judge made. */
+    @Select("""
+            select pupil_id, grounds, judgement from paper_judgement
+            where marking_id = #{markingId} and version = #{version}""")
+    List<StoredJudgement> ofPile(MarkingId markingId, int version);
+
+    @Select("""
+            select pupil_id, grounds, judgement from paper_judgement
+            where marking_id = #{markingId} and pupil_id = #{pupilId} and version = #{version}""")
+    List<StoredJudgement> ofPaper(MarkingId markingId, PupilId pupilId, int version);
+
+    @Update("""
+            merge into paper_judgement key (marking_id, pupil_id)
+            values (#{markingId}, #{pupilId}, #{version}, #{grounds}, #{judgement})""")
+    void keep(MarkingId markingId, PupilId pupilId, int version, String grounds, String judgement);
+
+    /** The papers that another version judged wait to be judged anew. */
+    @Update("""
+            update marked_answer a set unjudged = true where not unjudged and exists (select 1 from paper_judgement j
+            where j.marking_id = a.marking_id and j.pupil_id = a.pupil_id and j.version <> #{version})""")
+    void letOthersWait(int version);
+
+    /** Lets go of what other versions said. */
+    @Delete("delete from paper_judgement where version <> #{version}")
+    void forgetOthers(int version);
+}
