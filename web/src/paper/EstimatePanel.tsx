@@ -45,7 +45,9 @@ export function EstimatePanel({ work, finished }: Props) {
         <Button
           variant="outlined"
           sx={{ mt: 1 }}
-          onClick={() => offered.mutate(rounding === head ? { work, head: true } : { work, keptDigits: Number(rounding) })}
+          onClick={() =>
+            offered.mutate(rounding === head ? { work, head: true } : { work, keptDigits: Number(rounding) })
+          }
         >
           Show an estimate
         </Button>

@@ -4,6 +4,7 @@ import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { lessonAt, ofGroup } from '../lesson/lessons';
 import { useOpenAtScreens } from '../screens/useScreens';
+import { PupilName } from './PupilName';
 import { groupInWords, usePlannedSet, type Group } from './usePlan';
 
 export const kinds: Record<string, string> = {
@@ -11,6 +12,7 @@ export const kinds: Record<string, string> = {
   again: 'again',
   quiz: 'after the quiz',
   next: 'next',
+  extend: 'further',
 };
 
 type Props = {
@@ -56,41 +58,27 @@ export function GroupLine({ classId, week, date, group, onPupil, taken }: Props)
         </Box>
         <Box component="span" sx={{ fontSize: 14, fontWeight: group.withYou ? 700 : 400 }}>
           {group.withYou ? `${group.left > 0 ? `first ${group.left} min ` : ''}with you` : 'alone'}
-          {!group.withYou && group.left > 2 && `, then ${group.left} min to check and to help`}
+          {!group.withYou && group.left > 2 && `, then ${group.left} min: ${group.then}`}
         </Box>
       </Box>
       <Box sx={{ fontSize: 14, color: ink.faint }}>{group.reason}</Box>
-      <Box sx={{ my: 0.25, lineHeight: 1.6 }}>
-        {group.pupils.map((pupil, index) =>
-          onPupil ? (
-            <Box
-              component="button"
+      {byReason(group).map(({ because, why, pupils }) => (
+        <Box key={because} sx={{ my: 0.25, lineHeight: 1.5 }}>
+          {pupils.map((pupil, index) => (
+            <PupilName
               key={pupil.id}
-              onClick={() => onPupil(pupil)}
-              aria-pressed={taken === pupil.id}
-              sx={{
-                font: 'inherit',
-                color: ink.ink,
-                border: 0,
-                bgcolor: taken === pupil.id ? ink.amber : 'transparent',
-                p: '0 5px 0 0',
-                mr: 0.5,
-                cursor: 'pointer',
-                textDecoration: 'underline',
-                textDecorationColor: ink.hair,
-                textUnderlineOffset: '4px',
-              }}
-            >
-              {pupil.name}
-            </Box>
-          ) : (
-            <span key={pupil.id}>
-              {index > 0 && ' · '}
-              {pupil.name}
-            </span>
-          ),
-        )}
-      </Box>
+              name={pupil.name}
+              first={index === 0}
+              taken={taken === pupil.id}
+              onPress={onPupil && (() => onPupil(pupil))}
+            />
+          ))}{' '}
+          <Box component="span" sx={{ fontSize: 14, color: ink.faint }}>
+            {why === 'joins' ? `${pupils.length === 1 ? 'joins in' : 'join in'}: ` : ''}
+            {because}
+          </Box>
+        </Box>
+      ))}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         {group.withYou && (
           <Button
@@ -126,5 +114,19 @@ export function GroupLine({ classId, week, date, group, onPupil, taken }: Props)
     </Box>
   );
 }
+
+/** The pupils of a group by what brings them here, those who need it first. */
+function byReason({ pupils, seats }: Group) {
+  const reasons: { because: string; why: string; pupils: Group['pupils'] }[] = [];
+  for (const seat of seats) {
+    const pupil = pupils.find((each) => each.id === seat.pupil);
+    const there = reasons.find((each) => each.because === seat.because);
+    if (pupil && there) there.pupils.push(pupil);
+    else if (pupil) reasons.push({ because: seat.because, why: seat.why, pupils: [pupil] });
+  }
+  return reasons.toSorted((one, other) => order.indexOf(one.why) - order.indexOf(other.why));
+}
+
+const order = ['needs', 'joins', 'chosen'];
 
 const small = { p: '1px 9px', fontSize: 14 } as const;

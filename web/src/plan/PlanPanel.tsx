@@ -111,7 +111,8 @@ export function PlanPanel({ classId }: { classId: number }) {
           </>
         )}
       </Box>
-      <Conflicts said={data.conflicts} />
+      <Conflicts said={data.conflicts} label="What could not be met" />
+      <Conflicts said={data.offered} label="What the record asks for since you changed this week" />
       {data.days.length === 0 && (
         <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
           No day of this week is left to plan. Go on to the week after.

@@ -127,8 +127,8 @@ public final class DivisionSlips {
                     at(ChosenMethod.class, (q, hand) -> new FromTheRight())),
             slip(BOTH, "fact-known-wrongly", "a fact known wrongly", "always has one fact of the tables wrong",
                     Met.OFTEN,
-                    "Find the fact from one that is sure: 8 × 7 is 4 × 7 twice, 28 and 28. Ask both ways, 8 × 7 and 7 into 56, "
-                            + "each day for a week.",
+                    "Find the fact from one that is sure: 8 × 7 is 4 × 7 twice, 28 and 28. Ask it both ways each day for a week; "
+                            + "see whether 7 into 56 comes without counting.",
                     KnownWrongly.product(7, 8, -2)).members(KnownWrongly::facts),
             slip(LONG, "column-turned-inside", "column turned round inside",
                     "turns a column round in a subtraction inside", Met.OFTEN,

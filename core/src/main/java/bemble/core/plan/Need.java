@@ -18,25 +18,30 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a pupil should do: a rung that comes back, one that comes again for a slip or after a quiz, or the next one.
+ * What a pupil should do: a rung that comes back, one that comes again for a slip or after a quiz, the next one, or more on one that
+ * they can do.
  *
  * @param slip the slip for which a rung comes again, null where most was wrong for no one reason; after a quiz the one seen in it
  */
 public record Need(Kind kind, String rung, @Nullable String slip) {
     private static final int NEXT_QUESTIONS = 10;
+    private static final int EXTEND_QUESTIONS = 4;
+    private static final int LONGEST = 16;
     /** From so many answers on it can be said that most were wrong. */
     private static final int FEW = 4;
 
     /** Who needs a teacher beside them most: what goes wrong before what is new, and what is new before what comes back. */
     public static final Comparator<Need> NEEDS_TEACHER =
-            Comparator.comparing(need -> List.of(Kind.AGAIN, Kind.QUIZ, Kind.NEXT, Kind.RETRY).indexOf(need.kind()));
+            Comparator.comparing(
+                    need -> List.of(Kind.AGAIN, Kind.QUIZ, Kind.NEXT, Kind.RETRY, Kind.EXTEND).indexOf(need.kind()));
 
     /** Why something is to be done, the most pressing first: what goes wrong, then what is not to be forgotten, then what is new. */
     public enum Kind implements Coded {
         AGAIN,
         QUIZ,
         RETRY,
-        NEXT;
+        NEXT,
+        EXTEND;
     }
 
     /**
@@ -45,7 +50,7 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
      *
      * @param topics the ids of rungs in the teacher's order
      */
-    static List<Need> of(PlannedPupil pupil, List<String> topics) {
+    public static List<Need> of(PlannedPupil pupil, List<String> topics) {
         List<Need> needs = new ArrayList<>();
         pupil.places().forEach((rung, place) -> {
             if (place.due()) {
@@ -59,7 +64,22 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
         strands.values().forEach(rungs -> onStrand(pupil, rungs).ifPresent(
                 (rungs.stream().anyMatch(rung -> pupil.on(rung).state() != State.NOT_TRIED) ? begun : fresh)::add));
         needs.addAll(begun.isEmpty() ? fresh.subList(0, Math.min(1, fresh.size())) : begun);
+        if (needs.isEmpty() && !topics.isEmpty()) {
+            needs.add(new Need(Kind.EXTEND, topics.get(topics.size() - 1), null));
+        }
         return needs;
+    }
+
+    /**
+     * What goes wrong for a pupil and must wait, since something that comes before it in the teacher's order is not done with, or since
+     * it is no topic of the term: the rungs' ids.
+     */
+    static List<String> waiting(PlannedPupil pupil, List<String> topics) {
+        List<String> now = of(pupil, topics).stream().map(Need::rung).toList();
+        return pupil.places().entrySet().stream()
+                .filter(each -> each.getValue().shows() != null || fails(each.getValue()) && !each.getValue().movesOn())
+                .map(Map.Entry::getKey).filter(rung -> !now.contains(rung) && Ladder.find(rung).isPresent()).sorted()
+                .toList();
     }
 
     private static Operation operation(String rung) {
@@ -83,11 +103,17 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
         return Optional.empty();
     }
 
+    /** What a pupil needs on a rung; of an operation not begun yet too, where that is its first rung. */
+    static List<Need> on(String rung, PlannedPupil pupil, List<String> topics) {
+        List<Need> needs = new ArrayList<>(of(pupil, topics));
+        onStrand(pupil, topics.stream().filter(each -> operation(each) == operation(rung)).toList())
+                .filter(need -> !needs.contains(need)).ifPresent(needs::add);
+        return needs.stream().filter(need -> need.rung().equals(rung)).toList();
+    }
+
     /** Whether a pupil may work on a rung: one that is done with, or the one that is to be done now. */
     static boolean isOpenTo(PlannedPupil pupil, String rung, List<String> topics) {
-        return pupil.on(rung).movesOn()
-                || onStrand(pupil, topics.stream().filter(each -> operation(each) == operation(rung)).toList())
-                        .filter(need -> need.rung().equals(rung)).isPresent();
+        return pupil.on(rung).movesOn() || !on(rung, pupil, topics).isEmpty();
     }
 
     /** Whether fewer than half of a few answers are right. */
@@ -101,6 +127,22 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
             case RETRY -> Rule.USUAL.retry();
             case AGAIN, QUIZ -> Rule.USUAL.again();
             case NEXT -> NEXT_QUESTIONS;
+            case EXTEND -> EXTEND_QUESTIONS;
+        };
+    }
+
+    /** The most questions of a sheet that is made longer: what comes back is looked at, not practised. */
+    int mostQuestions() {
+        return kind == Kind.RETRY || kind == Kind.EXTEND ? Rule.USUAL.again() : LONGEST;
+    }
+
+    /** What to do when the sheet is done. */
+    public String then() {
+        return switch (kind) {
+            case RETRY -> "explain one of them to a neighbour";
+            case AGAIN, QUIZ -> "put one right that went wrong before, and say what changed";
+            case NEXT -> "make two like these for a neighbour, with their answers";
+            case EXTEND -> "find another way for one, and make a harder one for a neighbour";
         };
     }
 
@@ -128,6 +170,19 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
             case NEXT -> "“" + step.fullTitle() + "” is next in your order of "
                     + step.wishes().operation().title().toLowerCase(Locale.ROOT)
                     + "; what comes before it is secure or passed.";
+            case EXTEND -> "All in your order is secure or passed: more on “" + step.fullTitle()
+                    + "”. Estimate first, explain why, find another way.";
+        };
+    }
+
+    /** What its sheet is for, without a word on who has it. */
+    public String purpose() {
+        return switch (kind) {
+            case RETRY -> "To see whether it is still there.";
+            case AGAIN, QUIZ -> "The same again" + (slip != null && PlanSheet.givesChances(this)
+                    ? "; most questions give “" + slipName(slip, step()) + "” a chance." : ".");
+            case NEXT -> "The next step.";
+            case EXTEND -> "Estimate first, explain why, find another way.";
         };
     }
 

@@ -1,6 +1,6 @@
 package bemble.core.plan;
 
-import bemble.core.plan.WeekPlan.Group;
+import bemble.core.practice.Ladder;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
@@ -16,6 +16,14 @@ import java.util.stream.Stream;
 
 /** One plan while it is made. */
 final class Planning {
+    /** What a need is worth that the week has not met yet, in the order of its kinds; what went wrong is worth most. */
+    private static final List<Double> UNMET = List.of(8.0, 7.0, 4.0, 5.0, 3.0);
+    private static final double MET = 2;
+    /** More for who would be without work. */
+    private static final double ELSE_IDLE = 12;
+    /** A second sheet on a day, as a part of what a first is worth. */
+    private static final double BESIDE = 0.25;
+
     private final List<PlannedPupil> pupils;
     private final PlanWishes wishes;
     private final SheetLengths lengths;
@@ -32,8 +40,9 @@ final class Planning {
 
     WeekPlan plan() {
         Map<Need, List<PlannedPupil>> byNeed = new LinkedHashMap<>();
+        SharedSheets shared = SharedSheets.of(pupils, wishes.topics());
         pupils.forEach(pupil -> {
-            List<Need> own = Need.of(pupil, wishes.topics());
+            List<Need> own = shared.of(pupil);
             ofPupils.put(pupil.id(), own);
             own.forEach(need -> byNeed.computeIfAbsent(need, any -> new ArrayList<>()).add(pupil));
         });
@@ -41,9 +50,8 @@ final class Planning {
                 .comparing((Map.Entry<Need, List<PlannedPupil>> each) -> each.getKey().kind())
                 .thenComparing(each -> -each.getValue().size())
                 .thenComparing(each -> rightShare(each.getKey(), each.getValue()))).toList();
-        needs.forEach(each -> place(each.getKey(), each.getValue()));
-        needs.stream().map(Map.Entry::getKey).filter(need -> need.kind() != Need.Kind.RETRY).forEach(this::repeat);
-        week.days().forEach(this::fill);
+        week.days().forEach(this::choose);
+        week.days().forEach(this::join);
         week.days().forEach(week::lengthen);
         return new WeekPlan(week.lessons(), conflicts(needs));
     }
@@ -53,6 +61,7 @@ final class Planning {
         return Stream
                 .of(idle.stream(),
                         needs.stream().filter(each -> each.getKey().kind() != Need.Kind.RETRY).flatMap(this::waiting),
+                        failing(),
                         needs.stream().flatMap(each -> lengths.tooLong(each.getKey()).stream()),
                         needs.stream().filter(each -> each.getKey().kind() == Need.Kind.RETRY).flatMap(this::waiting))
                 .flatMap(each -> each).distinct().toList();
@@ -66,6 +75,17 @@ final class Planning {
                         + "”: the week has no room for it. Allow more minutes, more sheets or another day.");
     }
 
+    /** What goes wrong and is not to be worked on yet, by whom. */
+    private Stream<String> failing() {
+        Map<String, List<PlannedPupil>> byRung = new LinkedHashMap<>();
+        pupils.forEach(pupil -> Need.waiting(pupil, wishes.topics())
+                .forEach(rung -> byRung.computeIfAbsent(rung, any -> new ArrayList<>()).add(pupil)));
+        return byRung.entrySet().stream().map(each -> "“" + Ladder.find(each.getKey()).orElseThrow().fullTitle()
+                + "” goes wrong for " + names(each.getValue()) + (wishes.topics().contains(each.getKey())
+                        ? "; it comes when what stands before it in your order is secure."
+                        : ", and is no topic of the term. Put it among the topics."));
+    }
+
     private static String names(List<PlannedPupil> some) {
         return String.join(", ", some.stream().map(PlannedPupil::name).toList());
     }
@@ -77,74 +97,65 @@ final class Planning {
         return all == 0 ? 1 : (double) right / all;
     }
 
-    private void place(Need need, List<PlannedPupil> wanting) {
-        List<PlannedPupil> left = new ArrayList<>(wanting);
-        // What went wrong comes as early as it can; for the rest the days with the fewest sheets first, so that the week is even.
-        boolean pressing = need.kind() == Need.Kind.AGAIN || need.kind() == Need.Kind.QUIZ;
-        List<LocalDate> days = week.days().stream()
-                .sorted(Comparator.comparing((LocalDate day) -> pressing ? 0 : week.sheets(day).size())
-                        .thenComparing(day -> day))
-                .toList();
-        for (LocalDate day : days) {
-            if (!left.isEmpty() && week.hasRoom(day, need)) {
-                List<PlannedPupil> here = left.stream().filter(pupil -> week.fits(day, pupil.id(), need)).toList();
-                week.put(day, need, here.stream().map(PlannedPupil::id).toList());
-                left.removeAll(here);
-            }
-        }
-    }
-
-    /** The same again on a second day where there is room. */
-    private void repeat(Need need) {
-        List<LocalDate> days = new ArrayList<>(week.days());
-        for (int first = 0; first < days.size(); first++) {
-            for (Group group : week.groups(days.get(first))) {
-                boolean once = group.need().equals(need) && days.stream().map(week::groups).flatMap(List::stream)
-                        .filter(each -> each.need().equals(need) && each.pupils().equals(group.pupils())).count() < 2;
-                for (int later = days.size() - 1; later > first + 1 && once; later--) {
-                    LocalDate day = days.get(later);
-                    if (week.hasRoom(day, need)
-                            && group.pupils().stream().allMatch(pupil -> week.fits(day, pupil, need))) {
-                        week.put(day, need, group.pupils());
-                        once = false;
-                    }
-                }
-            }
-        }
-    }
-
     /**
-     * Whoever has nothing to do in a lesson gets their own sheet once more, or joins one that repeats what they can do; where
-     * no sheet of the day is for them, one that matters less gives way.
+     * Chooses the sheets of a lesson, one after the other: each time the one that does most for those who have nothing of their own
+     * yet. What goes wrong counts most, and what the week has not met yet counts more with every day that goes by.
      */
-    private void fill(LocalDate day) {
-        List<PlannedPupil> without = join(day);
-        while (!without.isEmpty() && giveWay(day, without)) {
-            without = join(day);
+    private void choose(LocalDate day) {
+        for (int sheets = 0; sheets < wishes.sheets(); sheets++) {
+            Map<Need, Double> worth = new LinkedHashMap<>();
+            pupils.forEach(pupil -> ofPupil(pupil).stream().filter(need -> week.fits(day, pupil.id(), need))
+                    .forEach(need -> worth.merge(need, worth(day, pupil, need), Double::sum)));
+            Optional<Need> best = worth.entrySet().stream().filter(each -> each.getValue() > 0)
+                    .max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
+            if (best.isEmpty()) {
+                return;
+            }
+            List<PlannedPupil> here = pupils.stream().filter(pupil -> ofPupil(pupil).contains(best.get())
+                    && week.fits(day, pupil.id(), best.get()) && worth(day, pupil, best.get()) > 0).toList();
+            week.put(day, best.get(), mostPressingFirst(here, best.get()));
         }
-        if (!without.isEmpty()) {
-            idle.add(names(without) + (without.size() == 1 ? " waits" : " wait") + " on "
-                    + day.getDayOfWeek().getDisplayName(
-                            TextStyle.FULL, Locale.ENGLISH)
+    }
+
+    /** What a sheet is worth to a pupil in a lesson; nothing where it would only repeat what they have had. */
+    private double worth(LocalDate day, PlannedPupil pupil, Need need) {
+        boolean met = week.isPlaced(need, pupil.id());
+        if (met && (need.kind() == Need.Kind.RETRY || week.hasWork(day, pupil.id()))) {
+            return 0;
+        }
+        long gone = week.days().stream().filter(each -> each.isBefore(day)).count();
+        double pressing = met ? MET : UNMET.get(need.kind().ordinal()) * (1 + gone / 2.0);
+        if (week.hasWork(day, pupil.id())) {
+            return pressing * BESIDE;
+        }
+        return repeated(pupil, week.sheets(day)).isEmpty() ? pressing + ELSE_IDLE : pressing;
+    }
+
+    /** So that those sit with the teacher who need it most. */
+    private List<Long> mostPressingFirst(List<PlannedPupil> some, Need sheet) {
+        return some.stream().sorted(Comparator.comparing(
+                pupil -> Need.on(sheet.rung(), pupil, wishes.topics()).stream().findFirst().orElse(sheet).kind()))
+                .map(PlannedPupil::id).toList();
+    }
+
+    /** Whoever has nothing of their own in a lesson joins a sheet that is of use to them; for whom there is none is named. */
+    private void join(LocalDate day) {
+        List<PlannedPupil> left = new ArrayList<>();
+        pupils.stream().filter(pupil -> !week.hasWork(day, pupil.id()))
+                .forEach(pupil -> own(pupil).filter(week.sheets(day)::contains).findFirst()
+                        .or(() -> repeated(pupil, week.sheets(day)))
+                        .ifPresentOrElse(need -> week.join(day, need, pupil.id()), () -> left.add(pupil)));
+        if (!left.isEmpty()) {
+            idle.add(names(left) + (left.size() == 1 ? " waits" : " wait") + " on "
+                    + day.getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.ENGLISH)
                     + ": no sheet of that day is for them. Allow more sheets in a lesson.");
         }
     }
 
-    /** @return for whom there is no sheet */
-    private List<PlannedPupil> join(LocalDate day) {
-        List<PlannedPupil> left = new ArrayList<>();
-        pupils.stream().filter(pupil -> !week.hasWork(day, pupil.id()))
-                .forEach(pupil -> own(pupil).filter(week.sheets(day)::contains).findFirst()
-                        .or(() -> own(pupil).filter(need -> week.hasRoom(day, need)).findFirst())
-                        .or(() -> repeated(pupil, week.sheets(day)))
-                        .ifPresentOrElse(need -> week.join(day, need, pupil.id()), () -> left.add(pupil)));
-        return left;
-    }
-
-    /** Which of some sheets repeats what a pupil can do. */
+    /** The hardest of some sheets that a pupil can do already: it keeps that warm, and there is something to explain. */
     private Optional<Need> repeated(PlannedPupil pupil, List<Need> there) {
         return there.stream().filter(need -> Need.isOpenTo(pupil, need.rung(), wishes.topics()))
-                .max(Comparator.comparing(Need::kind));
+                .max(Comparator.comparing(need -> wishes.topics().indexOf(need.rung())));
     }
 
     private List<Need> ofPupil(PlannedPupil pupil) {
@@ -153,62 +164,5 @@ final class Planning {
 
     private Stream<Need> own(PlannedPupil pupil) {
         return ofPupil(pupil).stream().sorted(Comparator.comparing(need -> need.kind() == Need.Kind.RETRY));
-    }
-
-    /**
-     * Puts another sheet in the place of one of a lesson, where fewer are without work then. What goes wrong gives way only
-     * where it stands on another day too, or has room there.
-     *
-     * @return whether it was done
-     */
-    private boolean giveWay(LocalDate day, List<PlannedPupil> without) {
-        List<Need> there = week.sheets(day);
-        List<Yielding> yielding =
-                there.stream().map(less -> yielding(day, less)).filter(each -> mayGo(day, each)).toList();
-        for (Need other : without.stream().flatMap(this::own).distinct().toList()) {
-            for (Yielding less : yielding) {
-                List<Need> then = Stream
-                        .concat(there.stream().filter(need -> !need.equals(less.sheet())), Stream.of(other)).toList();
-                long idleThen = Stream.concat(without.stream(), less.losing().stream())
-                        .filter(pupil -> own(pupil).noneMatch(then::contains)
-                                && repeated(pupil, then).isEmpty())
-                        .count();
-                if (idleThen < without.size()) {
-                    week.remove(day, less.sheet());
-                    less.instead().ifPresent(each -> week.put(each, less.sheet(),
-                            less.losing().stream().map(PlannedPupil::id).toList()));
-                    week.put(day, other, without.stream().filter(pupil -> ofPupil(pupil).contains(other))
-                            .map(PlannedPupil::id).toList());
-                    return true;
-                }
-            }
-        }
-        return false;
-    }
-
-    /**
-     * A sheet of a lesson that another may take the place of.
-     *
-     * @param losing who has it there
-     * @param instead a day that has room for it
-     */
-    private record Yielding(Need sheet, List<PlannedPupil> losing, Optional<LocalDate> instead) {}
-
-    private Yielding yielding(LocalDate day, Need sheet) {
-        List<PlannedPupil> losing = pupils.stream().filter(pupil -> week.groups(day).stream()
-                .anyMatch(group -> group.need().equals(sheet) && group.pupils().contains(pupil.id()))).toList();
-        return new Yielding(sheet, losing,
-                week.days().stream().filter(each -> !each.equals(day) && week.hasRoom(each, sheet)
-                        && losing.stream().allMatch(pupil -> week.fits(each, pupil.id(), sheet))).findFirst());
-    }
-
-    private boolean mayGo(LocalDate day, Yielding less) {
-        return less.sheet().kind() == Need.Kind.RETRY || less.instead().isPresent()
-                || less.losing().stream().allMatch(pupil -> isElsewhere(less.sheet(), pupil, day));
-    }
-
-    private boolean isElsewhere(Need need, PlannedPupil pupil, LocalDate day) {
-        return week.days().stream().filter(each -> !each.equals(day)).flatMap(each -> week.groups(each).stream())
-                .anyMatch(group -> group.need().equals(need) && group.pupils().contains(pupil.id()));
     }
 }

@@ -13,7 +13,6 @@ import java.util.concurrent.ConcurrentHashMap;
 final class SheetLengths {
     private static final long SAMPLE_SEED = 11;
     private static final int SHORTEST = 3;
-    private static final int LONGEST = 16;
     /** Drawn once for each need there can be. */
     private static final Map<Need, List<Question>> SAMPLES = new ConcurrentHashMap<>();
     private static final Map<Need, List<Question>> LONG_SAMPLES = new ConcurrentHashMap<>();
@@ -75,7 +74,7 @@ final class SheetLengths {
     /** As many questions as a sheet may be made to have; none where there are not so many different ones. */
     private static List<Question> longest(Need need) {
         try {
-            return PlanSheet.draw(need, LONGEST, SAMPLE_SEED);
+            return PlanSheet.draw(need, need.mostQuestions(), SAMPLE_SEED);
         } catch (Refusal tooFew) {
             return List.of();
         }

@@ -18,6 +18,7 @@ import java.util.Set;
 final class WeekDraft {
     /** What is left of a lesson for checking; more is to be worked in. */
     private static final int TO_CHECK = 3;
+    private static final int MOST_TO_SIT_WITH = 8;
 
     private final PlanWishes wishes;
     private final SheetLengths lengths;
@@ -78,9 +79,15 @@ final class WeekDraft {
                         .noneMatch(group -> group.need().equals(need) && group.pupils().contains(pupil));
     }
 
+    /** With a group for which something goes wrong its teacher can sit. */
+    private int most(Need need) {
+        boolean toSitWith = need.kind() == Need.Kind.AGAIN || need.kind() == Need.Kind.QUIZ;
+        return toSitWith ? Math.min(MOST_TO_SIT_WITH, wishes.groupMost()) : wishes.groupMost();
+    }
+
     void put(LocalDate day, Need need, List<Long> ids) {
         // Of two groups where one would be too large neither is a remnant.
-        int groups = (ids.size() + wishes.groupMost() - 1) / wishes.groupMost();
+        int groups = (ids.size() + most(need) - 1) / most(need);
         for (int i = 0; i < groups; i++) {
             List<Long> group = List.copyOf(ids.subList(i * ids.size() / groups, (i + 1) * ids.size() / groups));
             SheetLengths.Length length = lengths.of(need);
@@ -101,7 +108,7 @@ final class WeekDraft {
         List<Group> groups = placed(day);
         for (int i = 0; i < groups.size(); i++) {
             Group group = groups.get(i);
-            if (group.need().equals(need) && group.pupils().size() < wishes.groupMost()) {
+            if (group.need().equals(need) && group.pupils().size() < most(need)) {
                 List<Long> more = new ArrayList<>(group.pupils());
                 more.add(pupil);
                 groups.set(i, new Group(need, group.questions(), group.minutes(), List.copyOf(more)));

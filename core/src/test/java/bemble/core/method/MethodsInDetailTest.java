@@ -181,7 +181,8 @@ class MethodsInDetailTest {
         assertThat(estimate.mostDigits()).isEqualTo(most);
         Worked worked = work(problem, null, Map.of());
         assertThat(Numeral.of(worked.answer().value()).highest() + 1).isBetween(fewest, most);
-        assertThat(Estimate.against(ProblemText.kept(problem), Numeral.of("1"), Numeral.of(worked.answer().value()), HouseStyle.USUAL))
-                .contains("far apart");
+        assertThat(Estimate.against(ProblemText.kept(problem), Numeral.of("1"), Numeral.of(worked.answer().value()),
+                HouseStyle.USUAL))
+                        .contains("far apart");
     }
 }

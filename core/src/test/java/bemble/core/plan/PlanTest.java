@@ -117,6 +117,116 @@ class PlanTest {
         }
     }
 
+    /** A class whose children have answered a number of questions on each rung they came to. */
+    private static List<PlannedPupil> answering(Random random) {
+        List<PlannedPupil> pupils = new ArrayList<>();
+        int begun = random.nextInt(8);
+        for (int i = 0; i < 12 + random.nextInt(16); i++) {
+            Map<String, Place> places = new HashMap<>();
+            for (Operation operation : List.of(Operation.SUBTRACTION, Operation.ADDITION)) {
+                List<String> strand = Ladder.of(operation).stream().map(Rung::id).toList();
+                int reached = Math.min(strand.size(), begun + random.nextInt(4));
+                for (int rung = 0; rung < reached; rung++) {
+                    int of = 10;
+                    int right = 9 + random.nextInt(2);
+                    State state = random.nextInt(8) == 0 ? State.DUE : State.SECURE;
+                    places.put(strand.get(rung), new Place(state, null, null, right, of, null, state == State.DUE));
+                }
+                for (int rung = Math.max(0, reached - 1); rung < Math.min(strand.size(), reached + 2); rung++) {
+                    if (random.nextInt(2) == 0) {
+                        int of = 1 + random.nextInt(10);
+                        Quiz quiz = random.nextInt(4) == 0 ? new Quiz(MONDAY, random.nextInt(6), 5, 4, null) : null;
+                        String slip = random.nextInt(4) == 0
+                                ? operation == Operation.ADDITION ? "carry-forgotten" : "smaller-from-larger" : null;
+                        places.put(strand.get(rung),
+                                new Place(State.LEARNING, null, slip, random.nextInt(of + 1), of, quiz, false));
+                    }
+                }
+            }
+            pupils.add(new PlannedPupil(i, "Pupil " + i, places));
+        }
+        return pupils;
+    }
+
+    @Test
+    void everyReasonHoldsWhenItIsReadAgainInTheRecord() {
+        Random random = new Random(20_261_130);
+        int seats = 0;
+        int joining = 0;
+        for (int round = 0; round < 100; round++) {
+            List<PlannedPupil> pupils = answering(random);
+            WeekPlan plan = WeekPlan.of(pupils, new PlanWishes(TOPICS, FIVE_DAYS, 20, 8, 3));
+            Map<Long, Set<String>> met = new HashMap<>();
+            for (WeekPlan.Group group : plan.days().stream().flatMap(day -> day.groups().stream()).toList()) {
+                for (long id : group.pupils()) {
+                    PlannedPupil pupil = pupils.get((int) id);
+                    Seat seat = Seat.of(group.need(), pupil, TOPICS);
+                    assertThat(holds(seat, pupil)).as("%s of %s", seat, pupil.on(group.need().rung())).isTrue();
+                    met.computeIfAbsent(id, any -> new HashSet<>()).add(group.need().rung());
+                    seats++;
+                    joining += seat.why() == Seat.Why.JOINS ? 1 : 0;
+                }
+            }
+            for (PlannedPupil pupil : pupils) {
+                pupil.places().forEach((rung, place) -> {
+                    if (goesWrong(place)) {
+                        assertThat(met.getOrDefault(pupil.id(), Set.of()).contains(rung)
+                                || plan.conflicts().stream().anyMatch(each -> each.contains(pupil.name())
+                                        && each.contains(Ladder.find(rung).orElseThrow().fullTitle())))
+                                                .as("what goes wrong for %s on %s is met or told", pupil.name(), rung).isTrue();
+                    }
+                });
+            }
+        }
+        assertThat(joining).as("of %d seats", seats).isLessThanOrEqualTo(seats / 4);
+    }
+
+    /** A second reading: from the places alone, by no code of the plan. */
+    private static boolean holds(Seat seat, PlannedPupil pupil) {
+        Place place = pupil.places().getOrDefault(seat.need().rung(), Place.NONE);
+        String counted = place.right() + " of " + place.of() + " right";
+        return switch (seat.why()) {
+            case JOINS -> doneWith(place);
+            case CHOSEN -> false;
+            case NEEDS -> switch (seat.need().kind()) {
+                case AGAIN -> seat.because().contains(counted) && (seat.need().slip() == null
+                        ? place.of() > 3 && place.right() * 2 < place.of() : seat.need().slip().equals(place.shows()));
+                case QUIZ -> place.quiz().right() < place.quiz().passMark()
+                        && seat.because().startsWith(place.quiz().right() + " of " + place.quiz().of());
+                case RETRY -> place.due();
+                case NEXT -> !doneWith(place) && strand(seat.need().rung()).stream()
+                        .takeWhile(rung -> !rung.equals(seat.need().rung()))
+                        .allMatch(rung -> doneWith(pupil.places().getOrDefault(rung, Place.NONE)))
+                        && (place.of() == 0) == seat.because().startsWith("nothing");
+                case EXTEND -> TOPICS.stream()
+                        .allMatch(rung -> doneWith(pupil.places().getOrDefault(rung, Place.NONE)));
+            };
+        };
+    }
+
+    private static List<String> strand(String rung) {
+        return Ladder.of(Ladder.find(rung).orElseThrow().wishes().operation()).stream().map(Rung::id).toList();
+    }
+
+    private static boolean doneWith(Place place) {
+        return place.shows() == null && (place.state() == State.SECURE || place.state() == State.DUE
+                || place.quiz() != null && place.quiz().right() >= place.quiz().passMark());
+    }
+
+    private static boolean goesWrong(Place place) {
+        return place.shows() != null || !doneWith(place) && place.of() > 3 && 2 * place.right() < place.of();
+    }
+
+    @Test
+    void whoCanDoAllOfItGetsFurtherTasksAndNobodyIsSentBack() {
+        Map<String, Place> all = new HashMap<>();
+        TOPICS.forEach(rung -> all.put(rung, standing(State.SECURE, null)));
+        WeekPlan plan = WeekPlan.of(List.of(new PlannedPupil(1, "Ines", all)), new PlanWishes(TOPICS, FIVE_DAYS, 20, 6, 3));
+        assertThat(plan.days()).allSatisfy(day -> assertThat(day.groups()).isNotEmpty()
+                .allMatch(group -> group.need().equals(new Need(Need.Kind.EXTEND, TOPICS.get(TOPICS.size() - 1), null))));
+        assertThat(plan.conflicts()).isEmpty();
+    }
+
     @Test
     void withRoomEverybodyHasTheirNextRungAndNobodyWaits() {
         List<PlannedPupil> pupils = IntStream.range(0, 12).mapToObj(i -> new PlannedPupil(i, "P" + i,

@@ -100,7 +100,8 @@ public class PlanService {
         LocalDate monday = week(schoolClass.id(), day);
         Term term = terms.of(schoolClass.id(), work);
         Kept kept = kept(schoolClass, monday, term, work);
-        return ShownPlan.of(schoolClass, monday, kept.content(), kept.revision(), term.minutes());
+        return ShownPlan.of(schoolClass, monday, kept.content(), kept.revision(), term.wishes(monday),
+                planned(work.get()));
     }
 
     private record Kept(PlanContent content, int revision) {}
@@ -112,16 +113,18 @@ public class PlanService {
                 .orElseGet(() -> new Kept(made(term.wishes(monday), work.get()), 0));
     }
 
+    private static List<PlannedPupil> planned(List<PupilPlaces> work) {
+        return work.stream().map(each -> new PlannedPupil(each.pupil().id().value(), each.pupil().name(), each.all()))
+                .toList();
+    }
+
     private PlanContent made(PlanWishes wishes, List<PupilPlaces> work) {
         List<LocalDate> left = wishes.days().stream().filter(day -> !day.isBefore(records.today())).toList();
         if (left.isEmpty()) {
             return new PlanContent(List.of(), List.of());
         }
         WeekPlan plan = planned.get(
-                new Asked(
-                        work.stream().map(
-                                each -> new PlannedPupil(each.pupil().id().value(), each.pupil().name(), each.all()))
-                                .toList(),
+                new Asked(planned(work),
                         new PlanWishes(wishes.topics(), left, wishes.minutes(), wishes.groupMost(), wishes.sheets())),
                 Asked::plan);
         int[] count = {0};

@@ -1,9 +1,11 @@
 package bemble.server.plan;
 
 import bemble.core.plan.Need;
+import bemble.core.plan.Seat;
 import bemble.core.problem.Operation;
 import bemble.server.classes.Pupil;
 import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.SetId;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
@@ -18,7 +20,9 @@ public final class PlanViews {
      * A group as a teacher sees it.
      *
      * @param title the rung, in a few words
-     * @param reason why it comes, in a sentence
+     * @param reason why it comes, in a sentence that is true of everybody in it; else what its sheet is for
+     * @param seats why each of its pupils has the sheet
+     * @param then what to do when the sheet is done
      * @param watch what to watch for, in a few words; empty where nothing is known
      * @param withYou whether it is the group of that day to sit with, while the others work alone
      * @param left the minutes of the lesson that its sheets leave: before them with you, or after them to check
@@ -27,12 +31,15 @@ public final class PlanViews {
             @NotNull Operation operation, @Nullable String slip,
             @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
             @NotNull int minutes, @NotNull List<Pupil> pupils, @Nullable SetId setId, @NotNull boolean withYou,
-            @NotNull int left) {
+            @NotNull int left, @NotNull List<SeatView> seats, @NotNull String then) {
         /** What its sheet is called, which is the same for every group that has it. */
         public String sheetTitle() {
             return title.replaceFirst(", group \\d+ of \\d+$", "");
         }
     }
+
+    /** Why a pupil has a sheet, in a few words of that pupil alone. */
+    public record SeatView(@NotNull PupilId pupil, @NotNull Seat.Why why, @NotNull String because) {}
 
     public record DayView(@NotNull LocalDate date, @NotNull List<GroupView> groups) {}
 
@@ -42,11 +49,12 @@ public final class PlanViews {
      * @param revision 0 while it was not changed by hand
      * @param minutes how long a lesson is
      * @param idle pupils for whom nothing is planned
+     * @param offered of a plan that was changed by hand: what the record asks for by now and the plan has not got
      */
     public record PlanView(@NotNull ClassId classId, @NotNull String className, @NotNull LocalDate monday,
             @NotNull int revision,
             @NotNull int minutes, @NotNull List<DayView> days, @NotNull List<String> conflicts,
-            @NotNull List<Pupil> idle) {}
+            @NotNull List<Pupil> idle, @NotNull List<String> offered) {}
 
     record TopicView(@NotNull String id, @NotNull Operation operation, @NotNull String title) {}
 

@@ -1,6 +1,9 @@
 package bemble.server.plan;
 
 import bemble.core.plan.Need;
+import bemble.core.plan.PlanWishes;
+import bemble.core.plan.PlannedPupil;
+import bemble.core.plan.Seat;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Refusal;
@@ -12,28 +15,67 @@ import bemble.server.plan.PlanContent.PlannedGroup;
 import bemble.server.plan.PlanViews.DayView;
 import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.plan.PlanViews.PlanView;
+import bemble.server.plan.PlanViews.SeatView;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A week's plan as it is shown, with what each group is there for and what to watch. */
 final class ShownPlan {
-    private ShownPlan() {}
+    private final Map<PupilId, Pupil> byId;
+    private final Map<PupilId, PlannedPupil> planned;
+    private final List<String> topics;
+    private final int minutes;
 
-    static PlanView of(SchoolClass schoolClass, LocalDate monday, PlanContent content, int revision, int minutes) {
-        Map<PupilId, Pupil> byId = schoolClass.pupils().stream().collect(Collectors.toMap(Pupil::id, pupil -> pupil));
-        List<DayView> days = content.days().stream().map(day -> new DayView(day.date(), day.groups().stream()
-                .map(group -> view(group, byId, part(group, day.groups()), group.equals(withYou(day.groups())),
-                        left(group, day.groups(), minutes)))
-                .toList())).toList();
+    private ShownPlan(SchoolClass schoolClass, List<PlannedPupil> pupils, PlanWishes wishes) {
+        byId = schoolClass.pupils().stream().collect(Collectors.toMap(Pupil::id, pupil -> pupil));
+        planned = pupils.stream().collect(Collectors.toMap(pupil -> new PupilId(pupil.id()), pupil -> pupil));
+        topics = wishes.topics();
+        minutes = wishes.minutes();
+    }
+
+    /** @param pupils what they can do by now */
+    static PlanView of(SchoolClass schoolClass, LocalDate monday, PlanContent content, int revision, PlanWishes wishes,
+            List<PlannedPupil> pupils) {
+        ShownPlan shown = new ShownPlan(schoolClass, pupils, wishes);
+        List<DayView> days = content.days().stream().map(day -> new DayView(day.date(), shown.groups(day.groups())))
+                .toList();
         List<PupilId> busy = content.days().stream().flatMap(day -> day.groups().stream())
                 .flatMap(group -> group.pupils().stream()).toList();
-        return new PlanView(schoolClass.id(), schoolClass.name(), monday, revision, minutes, days,
+        return new PlanView(schoolClass.id(), schoolClass.name(), monday, revision, wishes.minutes(), days,
                 content.conflicts(),
-                schoolClass.pupils().stream().filter(pupil -> !busy.contains(pupil.id())).toList());
+                schoolClass.pupils().stream().filter(pupil -> !busy.contains(pupil.id())).toList(),
+                revision == 0 ? List.of() : shown.offered(content));
+    }
+
+    private List<GroupView> groups(List<PlannedGroup> ofDay) {
+        PlannedGroup first = withYou(ofDay);
+        return ofDay.stream().map(group -> view(group, part(group, ofDay), group.equals(first), left(group, ofDay)))
+                .toList();
+    }
+
+    /** What went wrong by now, for whom this week has nothing. */
+    private List<String> offered(PlanContent content) {
+        List<String> offered = new ArrayList<>();
+        byId.forEach((id, pupil) -> Optional.ofNullable(planned.get(id)).stream()
+                .flatMap(each -> Need.of(each, topics).stream())
+                .filter(need -> need.kind() == Need.Kind.AGAIN || need.kind() == Need.Kind.QUIZ)
+                .filter(need -> content.days().stream().flatMap(day -> day.groups().stream())
+                        .noneMatch(group -> group.rung().equals(need.rung()) && group.pupils().contains(id)))
+                .forEach(need -> offered
+                        .add(pupil.name() + " needs “" + Ladder.find(need.rung()).orElseThrow().fullTitle()
+                                + "” by now (" + seat(need, id).because() + "); this week has nothing for it.")));
+        return offered;
+    }
+
+    private Seat seat(Need need, PupilId id) {
+        return Seat.of(need, planned.getOrDefault(id, new PlannedPupil(id.value(), "", Map.of())), topics);
     }
 
     /** Which it is of several groups with the same sheet on a day; nothing where there is one. */
@@ -43,31 +85,44 @@ final class ShownPlan {
     }
 
     /** What a lesson has left for a group when each of its pupils has done every sheet of theirs. */
-    private static int left(PlannedGroup group, List<PlannedGroup> ofDay, int minutes) {
+    private int left(PlannedGroup group, List<PlannedGroup> ofDay) {
         int busiest =
                 group.pupils().stream().mapToInt(pupil -> ofDay.stream().filter(each -> each.pupils().contains(pupil))
                         .mapToInt(PlannedGroup::minutes).sum()).max().orElse(group.minutes());
         return Math.max(0, minutes - busiest);
     }
 
-    /** The group that needs its teacher most. */
-    private static @Nullable PlannedGroup withYou(List<PlannedGroup> ofDay) {
+    /** The group that needs its teacher most: the one with most pupils for whom its step goes wrong. */
+    private @Nullable PlannedGroup withYou(List<PlannedGroup> ofDay) {
         return ofDay.stream().filter(group -> !group.pupils().isEmpty()).min(Comparator
-                .comparing((PlannedGroup group) -> need(group), Need.NEEDS_TEACHER)
+                .comparing((PlannedGroup group) -> -pressing(group))
+                .thenComparing((PlannedGroup group) -> need(group), Need.NEEDS_TEACHER)
                 .thenComparing(group -> -group.pupils().size())).orElse(null);
     }
 
-    private static GroupView view(PlannedGroup group, Map<PupilId, Pupil> pupils, String part, boolean withYou,
-            int left) {
+    private long pressing(PlannedGroup group) {
+        return seats(group).filter(seat -> seat.why() == Seat.Why.NEEDS)
+                .filter(seat -> seat.need().kind() == Need.Kind.AGAIN || seat.need().kind() == Need.Kind.QUIZ).count();
+    }
+
+    private Stream<Seat> seats(PlannedGroup group) {
+        return group.pupils().stream().filter(byId::containsKey).map(id -> seat(need(group), id));
+    }
+
+    private GroupView view(PlannedGroup group, String part, boolean withYou, int left) {
         Need need = need(group);
+        List<Seat> seats = seats(group).toList();
         Rung rung = Ladder.find(group.rung()).orElseThrow();
         String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation())
                 .map(slip -> "one who " + slip.label() + ". " + slip.help()).orElse("");
+        boolean all = seats.stream().allMatch(seat -> seat.why() == Seat.Why.NEEDS && seat.need().equals(need));
         return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation(), group.slip(),
-                rung.fullTitle() + part,
-                need.reason(), watch, group.questions(), group.minutes(),
-                group.pupils().stream().filter(pupils::containsKey).map(pupils::get).toList(), group.setId(), withYou,
-                left);
+                rung.fullTitle() + part, all ? need.reason() : need.purpose(), watch, group.questions(),
+                group.minutes(), group.pupils().stream().filter(byId::containsKey).map(byId::get).toList(),
+                group.setId(), withYou, left,
+                seats.stream().map(seat -> new SeatView(new PupilId(seat.pupil()), seat.why(), seat.because()))
+                        .toList(),
+                need.then());
     }
 
     /** @throws Refusal where there is no such need */

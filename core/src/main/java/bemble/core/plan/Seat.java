@@ -1,0 +1,64 @@
+package bemble.core.plan;
+
+import bemble.core.practice.Ladder;
+import bemble.core.problem.Coded;
+import bemble.core.progress.Place;
+import bemble.core.slip.Slips;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * Why a pupil has a sheet: said of that pupil alone, from what they have answered.
+ *
+ * @param need what the pupil needs on the sheet's rung; of one who does not need it, what the sheet is for
+ * @param because in a few words
+ */
+public record Seat(long pupil, Why why, Need need, String because) {
+    /** What brings a pupil to a sheet. */
+    public enum Why implements Coded {
+        /** Their own answers ask for it. */
+        NEEDS,
+        /** They can do it already. */
+        JOINS,
+        /** Nothing in the record says so: the teacher does. */
+        CHOSEN
+    }
+
+    /** @param topics the ids of rungs in the teacher's order */
+    public static Seat of(Need sheet, PlannedPupil pupil, List<String> topics) {
+        Optional<Need> own = Need.on(sheet.rung(), pupil, topics).stream()
+                .min((one, other) -> Boolean.compare(one.kind() != sheet.kind(), other.kind() != sheet.kind()));
+        Place place = pupil.on(sheet.rung());
+        if (own.isPresent()) {
+            return new Seat(pupil.id(), Why.NEEDS, own.get(), because(own.get(), place));
+        }
+        return place.movesOn()
+                ? new Seat(pupil.id(), Why.JOINS, sheet,
+                        (place.state().isReached() ? "secure here" : "passed the quiz here")
+                                + ": keeps it warm, explains to a neighbour")
+                : new Seat(pupil.id(), Why.CHOSEN, sheet, "here on your word");
+    }
+
+    private static String because(Need need, Place place) {
+        return switch (need.kind()) {
+            case AGAIN -> (need.slip() == null ? "" : "“" + slipName(need) + "” more than once, ") + right(place);
+            case QUIZ -> Objects.requireNonNull(place.quiz()).right() + " of " + place.quiz().of() + " in the quiz, "
+                    + place.quiz().passMark() + " wanted"
+                    + (need.slip() == null ? "" : "; “" + slipName(need) + "” seen");
+            case RETRY -> (place.state().isReached() ? "was secure" : "passed the quiz a while ago")
+                    + ": is it still there?";
+            case NEXT -> place.of() == 0 ? "nothing answered here yet" : right(place) + " so far";
+            case EXTEND -> "all in your order is secure or passed";
+        };
+    }
+
+    private static String right(Place place) {
+        return place.right() + " of " + place.of() + " right";
+    }
+
+    private static String slipName(Need need) {
+        return Slips.name(Objects.requireNonNull(need.slip()),
+                Ladder.find(need.rung()).orElseThrow().wishes().operation());
+    }
+}
