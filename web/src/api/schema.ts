@@ -3369,7 +3369,7 @@ export interface components {
             revision: number;
         };
         /** @enum {string} */
-        NeedKind: "again" | "quiz" | "retry" | "next";
+        NeedKind: "again" | "quiz" | "retry" | "next" | "extend";
         /** @description A week's plan as it is kept and changed. */
         PlanContent: {
             days: components["schemas"]["PlannedDay"][];
@@ -3414,7 +3414,7 @@ export interface components {
             slip?: string;
             /** @description the rung, in a few words */
             title: string;
-            /** @description why it comes, in a sentence */
+            /** @description why it comes, in a sentence that is true of everybody in it; else what its sheet is for */
             reason: string;
             /** @description what to watch for, in a few words; empty where nothing is known */
             watch: string;
@@ -3432,6 +3432,10 @@ export interface components {
              * @description the minutes of the lesson that its sheets leave: before them with you, or after them to check
              */
             left: number;
+            /** @description why each of its pupils has the sheet */
+            seats: components["schemas"]["SeatView"][];
+            /** @description what to do when the sheet is done */
+            then: string;
         };
         /** @description A week's plan. */
         PlanView: {
@@ -3454,7 +3458,18 @@ export interface components {
             conflicts: string[];
             /** @description pupils for whom nothing is planned */
             idle: components["schemas"]["Pupil"][];
+            /** @description of a plan that was changed by hand: what the record asks for by now and the plan has not got */
+            offered: string[];
         };
+        /** @description Why a pupil has a sheet, in a few words of that pupil alone. */
+        SeatView: {
+            /** Format: int64 */
+            pupil: number;
+            why: components["schemas"]["SeatWhy"];
+            because: string;
+        };
+        /** @enum {string} */
+        SeatWhy: "needs" | "joins" | "chosen";
         /** @description How a paper is written. */
         AttemptSettings: {
             /** @description whether the numbers are set out by the writer too */

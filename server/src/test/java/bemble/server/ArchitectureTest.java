@@ -25,6 +25,9 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
+    private static final JavaClasses SERVER = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("bemble.server");
+
     /** What can be held in one's head: a room of 25 files, and in server and browser a file of 250 lines. */
     @Test
     void roomsAndFilesStaySmall() throws IOException {
@@ -52,7 +55,7 @@ class ArchitectureTest {
 
     @Test
     void theFeaturesHaveNoCycles() {
-        slices().matching("bemble.server.(**)").should().beFreeOfCycles().check(server());
+        slices().matching("bemble.server.(**)").should().beFreeOfCycles().check(SERVER);
     }
 
     /** How a method is worked is the core's own affair; its records alone are for others. */
@@ -64,7 +67,7 @@ class ArchitectureTest {
                         "bemble.core.stack..",
                         "bemble.core.rule..", "bemble.core.practice.growing..", "bemble.core.style.word..")
                                 .and(not(assignableTo(WorkRecord.class))))
-                .check(server());
+                .check(SERVER);
     }
 
     /** One room judges answers; what it says is plain data, which all others read. */
@@ -73,11 +76,6 @@ class ArchitectureTest {
         noClasses().that().resideOutsideOfPackage("bemble.server.diagnosis..").should()
                 .dependOnClassesThat(resideInAPackage("bemble.core.diagnosis.outcome..")
                         .or(type(Writer.class)).or(type(Diagnosis.class)).or(type(NextQuestion.class)))
-                .check(server());
-    }
-
-    private static JavaClasses server() {
-        return new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
-                .importPackages("bemble.server");
+                .check(SERVER);
     }
 }

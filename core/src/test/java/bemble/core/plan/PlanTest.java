@@ -173,7 +173,8 @@ class PlanTest {
                         assertThat(met.getOrDefault(pupil.id(), Set.of()).contains(rung)
                                 || plan.conflicts().stream().anyMatch(each -> each.contains(pupil.name())
                                         && each.contains(Ladder.find(rung).orElseThrow().fullTitle())))
-                                                .as("what goes wrong for %s on %s is met or told", pupil.name(), rung).isTrue();
+                                                .as("what goes wrong for %s on %s is met or told", pupil.name(), rung)
+                                                .isTrue();
                     }
                 });
             }
@@ -189,18 +190,19 @@ class PlanTest {
             case JOINS -> doneWith(place);
             case CHOSEN -> false;
             case NEEDS -> switch (seat.need().kind()) {
-                case AGAIN -> seat.because().contains(counted) && (seat.need().slip() == null
-                        ? place.of() > 3 && place.right() * 2 < place.of() : seat.need().slip().equals(place.shows()));
-                case QUIZ -> place.quiz().right() < place.quiz().passMark()
-                        && seat.because().startsWith(place.quiz().right() + " of " + place.quiz().of());
-                case RETRY -> place.due();
-                case NEXT -> !doneWith(place) && strand(seat.need().rung()).stream()
-                        .takeWhile(rung -> !rung.equals(seat.need().rung()))
-                        .allMatch(rung -> doneWith(pupil.places().getOrDefault(rung, Place.NONE)))
-                        && (place.of() == 0) == seat.because().startsWith("nothing");
-                case EXTEND -> TOPICS.stream()
-                        .allMatch(rung -> doneWith(pupil.places().getOrDefault(rung, Place.NONE)));
-            };
+                    case AGAIN -> seat.because().contains(counted) && (seat.need().slip() == null
+                            ? place.of() > 3 && place.right() * 2 < place.of()
+                            : seat.need().slip().equals(place.shows()));
+                    case QUIZ -> place.quiz().right() < place.quiz().passMark()
+                            && seat.because().startsWith(place.quiz().right() + " of " + place.quiz().of());
+                    case RETRY -> place.due();
+                    case NEXT -> !doneWith(place) && strand(seat.need().rung()).stream()
+                            .takeWhile(rung -> !rung.equals(seat.need().rung()))
+                            .allMatch(rung -> doneWith(pupil.places().getOrDefault(rung, Place.NONE)))
+                            && (place.of() == 0) == seat.because().startsWith("nothing");
+                    case EXTEND -> TOPICS.stream()
+                            .allMatch(rung -> doneWith(pupil.places().getOrDefault(rung, Place.NONE)));
+                };
         };
     }
 
@@ -221,9 +223,11 @@ class PlanTest {
     void whoCanDoAllOfItGetsFurtherTasksAndNobodyIsSentBack() {
         Map<String, Place> all = new HashMap<>();
         TOPICS.forEach(rung -> all.put(rung, standing(State.SECURE, null)));
-        WeekPlan plan = WeekPlan.of(List.of(new PlannedPupil(1, "Ines", all)), new PlanWishes(TOPICS, FIVE_DAYS, 20, 6, 3));
+        WeekPlan plan =
+                WeekPlan.of(List.of(new PlannedPupil(1, "Ines", all)), new PlanWishes(TOPICS, FIVE_DAYS, 20, 6, 3));
         assertThat(plan.days()).allSatisfy(day -> assertThat(day.groups()).isNotEmpty()
-                .allMatch(group -> group.need().equals(new Need(Need.Kind.EXTEND, TOPICS.get(TOPICS.size() - 1), null))));
+                .allMatch(
+                        group -> group.need().equals(new Need(Need.Kind.EXTEND, TOPICS.get(TOPICS.size() - 1), null))));
         assertThat(plan.conflicts()).isEmpty();
     }
 

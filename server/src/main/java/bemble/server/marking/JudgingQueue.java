@@ -9,6 +9,7 @@ import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.kept.MarkingMapper;
 import bemble.server.marking.kept.PapersWait;
 import bemble.server.marking.kept.UnjudgedPaper;
+import bemble.server.storage.DiskFull;
 import jakarta.annotation.PreDestroy;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +50,12 @@ class JudgingQueue {
 
     @EventListener(ApplicationReadyEvent.class)
     void goOn() {
-        judgements.renew();
+        try {
+            judgements.renew();
+        } catch (DiskFull later) {
+            LOG.warn(
+                    "No room to note which papers another version judged; they are judged anew when somebody looks at them");
+        }
         takeUp();
     }
 

@@ -74,7 +74,14 @@ public final class RunningServer implements AutoCloseable {
             arguments.addAll(List.of(more));
             RunningServer server = new RunningServer(Files.createTempDirectory("bemble-test"), arguments, clock);
             server.instead = parts;
+            boolean demo = List.of(more).contains("--bemble.demo=true") && clock.equals(Clock.systemDefaultZone());
+            if (demo) {
+                DemoSchool.into(server.data);
+            }
             server.begin();
+            if (demo && more.length == 1) {
+                DemoSchool.keep(server);
+            }
             return server;
         } catch (IOException exception) {
             throw new UncheckedIOException(exception);
