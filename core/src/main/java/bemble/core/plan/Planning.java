@@ -119,12 +119,12 @@ final class Planning {
 
     /** What a sheet is worth to a pupil in a lesson; nothing where it would only repeat what they have had. */
     private double worth(LocalDate day, PlannedPupil pupil, Need need) {
-        boolean met = week.isPlaced(need, pupil.id());
-        if (met && (need.kind() == Need.Kind.RETRY || week.hasWork(day, pupil.id()))) {
+        long met = week.times(need, pupil.id());
+        if (met > 0 && (need.kind() == Need.Kind.RETRY || week.hasWork(day, pupil.id()))) {
             return 0;
         }
         long gone = week.days().stream().filter(each -> each.isBefore(day)).count();
-        double pressing = met ? MET : UNMET.get(need.kind().ordinal()) * (1 + gone / 2.0);
+        double pressing = met > 0 ? MET / met : UNMET.get(need.kind().ordinal()) * (1 + gone / 2.0);
         if (week.hasWork(day, pupil.id())) {
             return pressing * BESIDE;
         }

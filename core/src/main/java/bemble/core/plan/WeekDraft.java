@@ -64,8 +64,13 @@ final class WeekDraft {
     }
 
     boolean isPlaced(Need need, long pupil) {
+        return times(need, pupil) > 0;
+    }
+
+    /** In how many lessons a pupil has a sheet. */
+    long times(Need need, long pupil) {
         return placed.values().stream().flatMap(List::stream)
-                .anyMatch(group -> group.need().equals(need) && group.pupils().contains(pupil));
+                .filter(group -> group.need().equals(need) && group.pupils().contains(pupil)).count();
     }
 
     boolean hasRoom(LocalDate day, Need need) {
@@ -79,9 +84,9 @@ final class WeekDraft {
                         .noneMatch(group -> group.need().equals(need) && group.pupils().contains(pupil));
     }
 
-    /** With a group for which something goes wrong its teacher can sit. */
+    /** A group that works on a step is one that its teacher can sit with. */
     private int most(Need need) {
-        boolean toSitWith = need.kind() == Need.Kind.AGAIN || need.kind() == Need.Kind.QUIZ;
+        boolean toSitWith = need.kind() != Need.Kind.RETRY && need.kind() != Need.Kind.EXTEND;
         return toSitWith ? Math.min(MOST_TO_SIT_WITH, wishes.groupMost()) : wishes.groupMost();
     }
 

@@ -12,11 +12,11 @@ public final class PlainWords {
     private static final Map<String, String> WORDS = new HashMap<>();
 
     static {
-        put("addition", "adding two-digit numbers", "adding two-digit numbers when one column makes a ten",
+        put("addition", "adding two-digit numbers", "adding two-digit numbers when the ones make ten or more",
                 "adding two-digit numbers when the sum needs three digits",
-                "adding three-digit numbers when one column makes a ten",
+                "adding three-digit numbers when one column makes ten or more",
                 "adding three-digit numbers when one ten brings the next", "adding numbers that are not equally long",
-                "adding long numbers when every column makes a ten", "adding three numbers at once",
+                "adding long numbers when every column makes ten or more", "adding three numbers at once",
                 "adding many numbers at once", "adding six-digit numbers");
         put("subtraction", "taking away when every digit is large enough",
                 "taking away when a ten has to be exchanged for ones",

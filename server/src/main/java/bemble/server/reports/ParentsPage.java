@@ -1,6 +1,8 @@
 package bemble.server.reports;
 
+import bemble.core.method.Methods;
 import bemble.core.order.WorkOrder;
+import bemble.core.practice.HomeTask;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.PlainWords;
 import bemble.core.practice.Rung;
@@ -53,29 +55,49 @@ final class ParentsPage {
         sections.add(known());
         worksOn().ifPresent(rung -> sections.add(now(rung)));
         own(written).ifPresent(sections::add);
-        sections.add(atHome());
+        atHome().ifPresent(sections::add);
         return sections;
     }
 
     private Section known() {
-        Section section = Section.headed("What goes well");
         Map<Operation, List<Rung>> reached = Ladder.all().stream()
                 .filter(rung -> pupil.places().state(rung.id()).isReached())
                 .collect(Collectors.groupingBy(rung -> rung.wishes().operation(), TreeMap::new, Collectors.toList()));
         if (reached.isEmpty()) {
-            return section.say(
-                    name + " has begun and is on the way. As soon as something is known for good, it stands here.");
+            return soFar();
         }
+        Section section = Section.headed("What goes well");
         // The page is one page: of many operations the last step of each is told.
         int each = Math.max(1, MOST_KNOWN / reached.size());
         reached.values().forEach(rungs -> rungs.subList(Math.max(0, rungs.size() - each), rungs.size())
                 .forEach(rung -> section.add(new Row(
-                        List.of(name + (pupil.places().state(rung.id()) == State.DUE ? " comes back to " : " knows ")
-                                + PlainWords.of(rung) + ".",
+                        List.of(name + " knows " + PlainWords.of(rung)
+                                + (pupil.places().state(rung.id()) == State.DUE ? "; we look again whether it stayed."
+                                        : "."),
                                 "such as " + style.problem(PlainWords.example(rung).problem())),
                         CELLS))));
         boolean more = reached.values().stream().anyMatch(rungs -> rungs.size() > each);
         return more ? section.say("What is easier than these is known too.") : section;
+    }
+
+    /** Of one who knows nothing for good yet: what was seen, and no more than that. */
+    private Section soFar() {
+        List<Answer> alone = pupil.answers().stream().filter(Answer::alone).toList();
+        Optional<LocalDate> last = alone.stream().filter(Answer::right).map(Answer::day).max(Comparator.naturalOrder());
+        if (last.isEmpty()) {
+            return Section.headed("What was seen so far").say(pupil.answers().isEmpty()
+                    ? name + " was not here for the sheets that are marked. We look at it together."
+                    : alone.isEmpty()
+                            ? name + " has worked with help so far. We look at it together, one step at a time."
+                            : "Of " + alone.size() + " questions none has come out right yet. We look at it together, "
+                                    + "one step at a time.");
+        }
+        List<Answer> ofDay = alone.stream().filter(answer -> answer.day().equals(last.get())).toList();
+        long right = ofDay.stream().filter(Answer::right).count();
+        return Section.headed("What goes well").say("On " + DAY.format(last.get()) + " "
+                + (right < ofDay.size() ? right + " of " + ofDay.size() + " questions" : right == 1 ? "the one question"
+                        : "all " + right + " questions")
+                + " came out right, worked alone. As soon as something is known for good, it stands here.");
     }
 
     /** The one thing being worked on: where most is still wrong, and nothing harder of the same is known. */
@@ -105,6 +127,7 @@ final class ParentsPage {
                 wrong.isPresent() ? "This is one of " + name + "’s own questions, of " + DAY.format(wrong.get().day())
                         + ". We write it like this:" : "We write it like this:");
         section.add(new Drawing(OwnWork.right(paper(problem))));
+        section.say(OtherWays.line(Methods.find(problem, null, style).name()));
         return section.say("Let " + name + " tell you, column by column, what happens here and why.");
     }
 
@@ -127,8 +150,7 @@ final class ParentsPage {
             section.add(new Drawing(written.get().work()));
         } else if (marked.isPresent()) {
             section.say("On " + DAY.format(marked.get().day()) + " " + name
-                    + " worked this alone, and the answer is right. How it was "
-                    + "worked stands in the exercise book.");
+                    + " worked this alone, and the answer is right.");
             section.add(new Drawing(OwnWork.answerOnly(paper(marked.get().problem()))));
         } else {
             return Optional.empty();
@@ -149,30 +171,19 @@ final class ParentsPage {
                 : Optional.of(last.get((int) (pupil.pupil().id().value() % last.size())));
     }
 
-    private Section atHome() {
+    /** A fact that is shaky, else the step that is worked on or was reached last; nothing where none was seen. */
+    private Optional<Section> atHome() {
         Section section = Section.headed("Two minutes at home");
         Optional<String> fact = freshFact();
         if (fact.isPresent()) {
-            String asked = fact.get().replace("x", " times ").replace("+", " and ").replace("-", " less ");
-            return section.say("Now and then, on the way or at table, ask: how much is " + asked
-                    + "? And then: how did you find it? "
-                    + "Finding it from one that is known is as good as knowing it.");
+            String asked = fact.get().replace("x", " times ").replace("+", " and ").replace("-", " less ")
+                    .replace("/", " shared among ");
+            return Optional.of(section.say("Now and then, on the way or at table, ask: how much is " + asked
+                    + "? And then: how did you find it? Finding it from one that is known is as good as knowing it."));
         }
-        Operation operation = worksOn().map(rung -> rung.wishes().operation()).orElse(Operation.ADDITION);
-        return section.say(switch (operation) {
-            case ADDITION -> "Lay 27 on the table with 2 sticks for the tens and 7 beans for the ones, and 35 beside it in the same way. Let "
-                    + name + " put all together: ten beans are swapped for one stick. Ask: how much is it now?";
-            case SUBTRACTION -> "Lay 52 on the table with 5 sticks for the tens and 2 beans for the ones, and ask "
-                    + name
-                    + " for 17 of it. The beans do not reach: one stick is swapped for ten beans first. Ask: how much is left?";
-            case MULTIPLICATION -> "Lay 4 rows, each with one stick for ten and 3 beans. Let " + name
-                    + " put them together: ten beans are swapped for one stick. Ask: how much are 4 times 13?";
-            case DIVISION -> "Count out 17 buttons or spoons, and put 5 cups on the table. Let " + name
-                    + " share them out evenly. Ask: how many are in each cup, and how many are left over?";
-            case SQUARE_ROOT -> "Let " + name
-                    + " lay 30 beans as a full square, as large as it can be. Ask: how many are in a row, and how "
-                    + "many are left over?";
-        });
+        List<Rung> known = Ladder.all().stream().filter(rung -> pupil.places().state(rung.id()).isReached()).toList();
+        return worksOn().or(() -> known.isEmpty() ? Optional.empty() : Optional.of(known.get(known.size() - 1)))
+                .map(rung -> section.say(HomeTask.of(rung, name)));
     }
 
     /** A small sum that was missed at least twice in the last weeks; once, a while ago, is no task. */

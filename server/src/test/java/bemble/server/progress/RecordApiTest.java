@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The record of a class, its plan, its reports, and what is done with all of a pupil. */
 @ExtendWith(DemoServer.class)
@@ -131,7 +132,8 @@ class RecordApiTest {
                 .get("setId").asLong();
         JsonNode made = teacher.get("/api/sets/" + set).json().get("content");
         assertThat(made.get("questions")).hasSize(group.get("questions").asInt());
-        assertThat(made.get("title").asString()).contains(group.get("title").asString());
+        assertThat(made.get("title").asString()).contains(
+                group.get("title").asString().replaceFirst(", group .*", ""));
         JsonNode kept = teacher.get(week).json();
         assertThat(kept.get("revision").asInt()).isPositive();
         assertThat(kept.get("days").get(0).get("groups").get(0).get("setId").asLong()).isEqualTo(set);
@@ -194,7 +196,14 @@ class RecordApiTest {
                 List.of(shorter.get("kind").asString(), shorter.get("rung").asString(), shorter.get("slip").asString()))
                         .containsExactly("quiz", "addition-one-carry", "carry-forgotten");
         assertThat(shorter.get("questions").asInt()).isEqualTo(6);
-        assertThat(planned(id, pupils.get(2)).get("kind").asString()).isEqualTo("next");
+        List<String> because = new ArrayList<>();
+        planned(id, pupils.get(2)).get("seats").forEach(seat -> {
+            if (seat.get("pupil").asLong() == pupils.get(2)) {
+                because.add(seat.get("why").asString() + ": " + seat.get("because").asString());
+            }
+        });
+        assertThat(because).as("on the same sheet, and nothing of a quiz that she has not taken")
+                .containsExactly("needs: nothing answered here yet");
     }
 
     /** What next week's plan has for a pupil first. */
@@ -336,6 +345,24 @@ class RecordApiTest {
         assertThat(names).as("an old pile keeps the paper of who has left").contains(moved.get("name").asString());
     }
 
+    /** A file with what is presumed in another: what came without a cause is judged behind the screens, sooner or later. */
+    private static String judgedAsItWas(String file, String before) {
+        JsonNode after = Client.JSON.readTree(file);
+        JsonNode asked = Client.JSON.readTree(before);
+        for (int i = 0; i < asked.get("pupils").size(); i++) {
+            JsonNode then = asked.get("pupils").get(i).get("answers");
+            JsonNode now = after.get("pupils").get(i).get("answers");
+            for (int j = 0; j < then.size(); j++) {
+                for (String presumed : List.of("cause", "fact")) {
+                    if (!then.get(j).has(presumed) && now.get(j).has(presumed)) {
+                        ((ObjectNode) now.get(j)).remove(presumed);
+                    }
+                }
+            }
+        }
+        return after.toString();
+    }
+
     @Test
     void aClassIsTakenOverFromAFileWithItsHistoryOrNotAtAll() {
         JsonNode curlews = teacher.schoolClass("Curlews");
@@ -362,7 +389,8 @@ class RecordApiTest {
         }
         assertThat(file).contains("\"passMark\":", "\"judge\":\"Mr Plover\"", "\"fact\":");
         String again = new String(teacher.file("/api/classes/" + takenId + "/class.json"), StandardCharsets.UTF_8);
-        assertThat(again.replace("Curlews, next year", "Curlews")).as("nothing is lost on the way").isEqualTo(file);
+        assertThat(judgedAsItWas(again.replace("Curlews, next year", "Curlews"), file)).as("nothing is lost on the way")
+                .isEqualTo(file);
         int classes = teacher.get("/api/classes").json().size();
         assertThat(teacher.post("/api/classes/file", file.replace("bemble-class-1", "bemble-class-9")).message())
                 .contains("Everything as JSON");

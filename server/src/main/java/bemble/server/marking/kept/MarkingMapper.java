@@ -152,10 +152,11 @@ public interface MarkingMapper {
             + "where a.unjudged order by a.marking_id, a.pupil_id")
     List<UnjudgedPaper> unjudged();
 
-    /** What is wrong in a pile and has no cause waits to be judged. */
+    /** Papers of a pile on which something is wrong, and nothing of it has a cause, wait to be judged. */
     @Update("""
-            update marked_answer set unjudged = true
-            where marking_id = #{markingId} and verdict = 'wrong' and cause is null and presumed is null""")
+            update marked_answer a set unjudged = true where marking_id = #{markingId} and verdict = 'wrong' and not exists
+            (select 1 from marked_answer b where b.marking_id = a.marking_id and b.pupil_id = a.pupil_id
+            and (b.cause is not null or b.presumed is not null))""")
     void letThoseWithoutCauseWait(MarkingId markingId);
 
     /** Keeps how an answer was judged, beside what stands on the paper, unless that is another by now. */
