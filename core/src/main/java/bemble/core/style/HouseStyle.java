@@ -30,6 +30,7 @@ import bemble.core.style.option.RowCarries;
 import bemble.core.style.option.YesNo;
 import bemble.core.style.option.ZeroRows;
 import bemble.core.style.word.CarryWord;
+import bemble.core.style.word.ColumnTotals;
 import bemble.core.style.word.Deciding;
 import bemble.core.style.word.DivisionTalk;
 import bemble.core.style.word.ExchangeWord;
@@ -68,6 +69,7 @@ public final class HouseStyle {
             Map.entry("Marking", "53 × 24"),
             Map.entry("Numbers", "8765.5 + 4321"),
             Map.entry("columnOrder", "147 + 285 + 63"),
+            Map.entry("columnTotals", "147 + 285 + 63"),
             Map.entry("grouping", "1234567 + 87654"),
             Map.entry("groupFrom", "4877 − 1292"),
             Map.entry("Checks", "403 − 128"),
@@ -93,6 +95,8 @@ public final class HouseStyle {
     private static final Choice<Pace> PACE = choice("pace", "Steps", "One step is", Pace.class);
     private static final Choice<ColumnOrder> COLUMN_ORDER =
             choice("columnOrder", "Steps", "A column is added", ColumnOrder.class);
+    private static final Choice<ColumnTotals> COLUMN_TOTALS =
+            choice("columnTotals", "Steps", "The total of a column is said", ColumnTotals.class);
     private static final Choice<PartSums> PART_SUMS =
             choice("partSums", "Steps", "By partial sums, the parts are", PartSums.class);
     private static final Choice<Deciding> DECIDING =
@@ -377,6 +381,11 @@ public final class HouseStyle {
 
     public boolean jotsTotals() {
         return get(JOT_TOTALS) == YesNo.YES;
+    }
+
+    /** Whether a column's total is said number by number. */
+    public boolean saysRunningTotals() {
+        return get(COLUMN_TOTALS) == ColumnTotals.RUNNING;
     }
 
     /** Whether it is said before the work about how much comes out, and held against the answer at the end. */

@@ -1,6 +1,7 @@
 package bemble.core.words;
 
 import bemble.core.style.HouseStyle;
+import bemble.core.style.option.ColumnOrder;
 import bemble.core.style.word.CarryWord;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
@@ -14,6 +15,7 @@ import java.util.Locale;
  * called so.
  */
 public final class Words {
+    private static final int TEN = 10;
     private final HouseStyle style;
 
     public Words(HouseStyle style) {
@@ -100,9 +102,26 @@ public final class Words {
     public List<Integer> inOrder(List<Integer> digits, int carryIn) {
         List<Integer> terms = new ArrayList<>(style.columnOrder().of(digits));
         if (carryIn > 0) {
-            terms.add(style.carryFirst() ? 0 : terms.size(), carryIn);
+            int toTen = terms.indexOf(TEN - carryIn);
+            if (makesTenWithTheCarry(terms, carryIn)) {
+                terms.add(0, terms.remove(toTen));
+            }
+            terms.add(carryAt(digits, carryIn), carryIn);
         }
         return terms;
+    }
+
+    /** Which of the terms of a column its carry is. */
+    public int carryAt(List<Integer> digits, int carryIn) {
+        return style.carryFirst() ? 0
+                : makesTenWithTheCarry(style.columnOrder().of(digits), carryIn) ? 1 : digits.size();
+    }
+
+    /** Who looks for tens takes the carry in, where no two digits make one. */
+    private boolean makesTenWithTheCarry(List<Integer> terms, int carryIn) {
+        boolean tenAlready = terms.size() > 1 && terms.get(0) + terms.get(1) == TEN;
+        return style.columnOrder() == ColumnOrder.TEN_FIRST && !tenAlready
+                && terms.contains(TEN - carryIn);
     }
 
     /** A mark as a screen reader says it: a struck figure is heard as struck, a small one with what it is there for. */

@@ -69,7 +69,8 @@ class DemoWeeksTest {
         Files.writeString(Path.of("target/weeks.csv"), made);
         String ships = new String(DemoWeeksTest.class.getResourceAsStream("/demo/weeks.csv").readAllBytes(),
                 StandardCharsets.UTF_8);
-        assertThat(ships).as("copy target/weeks.csv to src/main/resources/demo where the change is wanted")
+        assertThat(ships).as(
+                "raise Diagnosis.VERSION and copy target/weeks.csv to src/main/resources/demo where the change is wanted")
                 .isEqualTo(made);
     }
 

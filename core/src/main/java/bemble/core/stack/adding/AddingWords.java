@@ -9,6 +9,7 @@ import bemble.core.working.Fact;
 import bemble.core.working.Spoken;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /** What is said while numbers are added column by column, from what was decided. */
 public final class AddingWords {
@@ -40,10 +41,35 @@ public final class AddingWords {
                     : ask + are(column, total) + words.count(total, place);
         }
         List<Integer> terms = words.inOrder(column.digits(), carryIn);
+        if (said.style().saysRunningTotals()) {
+            say = running(said, column, carryIn).orElse(say);
+        }
         return new Spoken(words.title(place), sum(terms, total), words.title(place) + ": " + say + ".",
                 words.title(place) + ": " + (column.carryIn() > 0 && carryIn == 0 ? addends + ", and "
                         + words.count(column.carryIn(), place) + " " + words.cameIn() : ask)
                         + ". How many " + words.places(place) + " altogether?");
+    }
+
+    /** The total as it grows, term by term, the carry as a term of its own; nothing where it does not come to what was decided. */
+    private static Optional<String> running(Said said, Total column, int carryIn) {
+        Words words = said.words();
+        List<Integer> terms = words.inOrder(column.digits(), carryIn);
+        int carryAt = carryIn == 0 ? -1 : words.carryAt(column.digits(), carryIn);
+        StringBuilder say = new StringBuilder();
+        int total = 0;
+        int spoken = 0;
+        for (int i = 0; i < terms.size(); i++) {
+            total += terms.get(i);
+            if (terms.get(i) > 0 || i == carryAt) {
+                String carried = carryIn + " " + words.cameIn();
+                say.append(spoken == 0 ? i == carryAt ? carried : String.valueOf(total)
+                        : i == carryAt ? ", and " + carried + ": " + total : " … " + total);
+                spoken++;
+            }
+        }
+        return spoken < 2 || total != said.decided(Total.class) ? Optional.empty()
+                : Optional.of(say.substring(0, say.length() - String.valueOf(total).length())
+                        + words.count(total, column.place()));
     }
 
     private static String are(Total column, int total) {

@@ -1,6 +1,7 @@
 package bemble.core.style.option;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 
@@ -34,6 +35,14 @@ public enum ColumnOrder implements Option {
                 }
             }
             return digits;
+        }
+    },
+    BOTTOM_UP("from bottom to top") {
+        @Override
+        public List<Integer> of(List<Integer> digits) {
+            List<Integer> turned = new ArrayList<>(digits);
+            Collections.reverse(turned);
+            return turned;
         }
     };
 
