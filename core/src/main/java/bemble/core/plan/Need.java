@@ -9,6 +9,7 @@ import bemble.core.progress.Rule;
 import bemble.core.progress.State;
 import bemble.core.slip.Slips;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -57,11 +58,9 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
                 needs.add(new Need(Kind.RETRY, rung, null));
             }
         });
-        Map<Operation, List<String>> strands = new LinkedHashMap<>();
-        topics.forEach(rung -> strands.computeIfAbsent(operation(rung), any -> new ArrayList<>()).add(rung));
         List<Need> begun = new ArrayList<>();
         List<Need> fresh = new ArrayList<>();
-        strands.values().forEach(rungs -> onStrand(pupil, rungs).ifPresent(
+        strands(topics).forEach(rungs -> onStrand(pupil, rungs).ifPresent(
                 (rungs.stream().anyMatch(rung -> pupil.on(rung).state() != State.NOT_TRIED) ? begun : fresh)::add));
         needs.addAll(begun.isEmpty() ? fresh.subList(0, Math.min(1, fresh.size())) : begun);
         if (needs.isEmpty() && !topics.isEmpty()) {
@@ -80,6 +79,13 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
                 .filter(each -> each.getValue().shows() != null || fails(each.getValue()) && !each.getValue().movesOn())
                 .map(Map.Entry::getKey).filter(rung -> !now.contains(rung) && Ladder.find(rung).isPresent()).sorted()
                 .toList();
+    }
+
+    /** The topics of each operation, in the teacher's order. */
+    private static Collection<List<String>> strands(List<String> topics) {
+        Map<Operation, List<String>> strands = new LinkedHashMap<>();
+        topics.forEach(rung -> strands.computeIfAbsent(operation(rung), any -> new ArrayList<>()).add(rung));
+        return strands.values();
     }
 
     private static Operation operation(String rung) {
@@ -103,17 +109,12 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
         return Optional.empty();
     }
 
-    /** What a pupil needs on a rung; of an operation not begun yet too, where that is its first rung. */
-    static List<Need> on(String rung, PlannedPupil pupil, List<String> topics) {
+    /** What a pupil needs, and of every operation not begun yet its first rung too. */
+    static List<Need> withNext(PlannedPupil pupil, List<String> topics) {
         List<Need> needs = new ArrayList<>(of(pupil, topics));
-        onStrand(pupil, topics.stream().filter(each -> operation(each) == operation(rung)).toList())
-                .filter(need -> !needs.contains(need)).ifPresent(needs::add);
-        return needs.stream().filter(need -> need.rung().equals(rung)).toList();
-    }
-
-    /** Whether a pupil may work on a rung: one that is done with, or the one that is to be done now. */
-    static boolean isOpenTo(PlannedPupil pupil, String rung, List<String> topics) {
-        return pupil.on(rung).movesOn() || !on(rung, pupil, topics).isEmpty();
+        strands(topics).forEach(rungs -> onStrand(pupil, rungs).filter(need -> !needs.contains(need))
+                .ifPresent(needs::add));
+        return needs;
     }
 
     /** Whether fewer than half of a few answers are right. */

@@ -28,7 +28,10 @@ final class Planning {
     private final PlanWishes wishes;
     private final SheetLengths lengths;
     private final WeekDraft week;
+    /** What each pupil needs, as the sheets that serve it. */
     private final Map<Long, List<Need>> ofPupils = new HashMap<>();
+    /** What each needs by itself, with the first rung of every operation not begun. */
+    private final Map<Long, List<Need>> withNext = new HashMap<>();
     private final List<String> idle = new ArrayList<>();
 
     Planning(List<PlannedPupil> pupils, PlanWishes wishes) {
@@ -44,6 +47,7 @@ final class Planning {
         pupils.forEach(pupil -> {
             List<Need> own = shared.of(pupil);
             ofPupils.put(pupil.id(), own);
+            withNext.put(pupil.id(), Need.withNext(pupil, wishes.topics()));
             own.forEach(need -> byNeed.computeIfAbsent(need, any -> new ArrayList<>()).add(pupil));
         });
         List<Map.Entry<Need, List<PlannedPupil>>> needs = byNeed.entrySet().stream().sorted(Comparator
@@ -134,7 +138,7 @@ final class Planning {
     /** So that those sit with the teacher who need it most. */
     private List<Long> mostPressingFirst(List<PlannedPupil> some, Need sheet) {
         return some.stream().sorted(Comparator.comparing(
-                pupil -> Need.on(sheet.rung(), pupil, wishes.topics()).stream().findFirst().orElse(sheet).kind()))
+                pupil -> on(sheet.rung(), pupil).map(Need::kind).findFirst().orElse(sheet.kind())))
                 .map(PlannedPupil::id).toList();
     }
 
@@ -154,8 +158,13 @@ final class Planning {
 
     /** The hardest of some sheets that a pupil can do already: it keeps that warm, and there is something to explain. */
     private Optional<Need> repeated(PlannedPupil pupil, List<Need> there) {
-        return there.stream().filter(need -> Need.isOpenTo(pupil, need.rung(), wishes.topics()))
+        return there.stream()
+                .filter(need -> pupil.on(need.rung()).movesOn() || on(need.rung(), pupil).findAny().isPresent())
                 .max(Comparator.comparing(need -> wishes.topics().indexOf(need.rung())));
+    }
+
+    private Stream<Need> on(String rung, PlannedPupil pupil) {
+        return Objects.requireNonNull(withNext.get(pupil.id())).stream().filter(need -> need.rung().equals(rung));
     }
 
     private List<Need> ofPupil(PlannedPupil pupil) {

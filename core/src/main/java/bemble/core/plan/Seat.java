@@ -27,7 +27,7 @@ public record Seat(long pupil, Why why, Need need, String because) {
 
     /** @param topics the ids of rungs in the teacher's order */
     public static Seat of(Need sheet, PlannedPupil pupil, List<String> topics) {
-        Optional<Need> own = Need.on(sheet.rung(), pupil, topics).stream()
+        Optional<Need> own = Need.withNext(pupil, topics).stream().filter(need -> need.rung().equals(sheet.rung()))
                 .min((one, other) -> Boolean.compare(one.kind() != sheet.kind(), other.kind() != sheet.kind()));
         Place place = pupil.on(sheet.rung());
         if (own.isPresent()) {

@@ -93,7 +93,7 @@ public final class HowWeWriteIt {
                     + "before the next digit.";
             case PARTIAL_QUOTIENTS -> "We take away easy lots of the divisor until none fits. How many lots that were, together, is the answer.";
             case DOUBLED_ROOT, RUNNING_DIVISOR -> "We find the root digit by digit; each pair of digits under the root gives one. Every "
-                    + "new digit is the largest whose square still fits.";
+                    + "new digit is the largest that still fits when it is set beside the double.";
             case MATCHING_COLUMNS -> "";
         };
     }

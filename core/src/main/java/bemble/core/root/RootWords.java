@@ -137,13 +137,14 @@ final class RootWords {
                 + guess(asked.current(), asked.doubled()) + ". ";
         for (Tried tried : said.allAsked(Tried.class)) {
             int apart = Integer.compare(tried.digit(), said.decided(RootDigit.class));
-            if (apart > 0 && tried.digit() > 9) {
+            // Nothing takes nothing, and beyond 9 there is no digit: neither is a try.
+            if (apart > 0 && tried.digit() > 9 || apart < 0 && tried.digit() == 0) {
                 continue;
             }
             say.append(apart == 0 && say.length() > 0 ? ", " : apart > 0 ? ", " : "")
                     .append(number(said, tried.divisor())).append(" × ").append(tried.digit()).append(" = ")
                     .append(number(said, tried.careful()))
-                    .append(apart < 0 ? " is too small"
+                    .append(apart < 0 ? " leaves room"
                             : apart == 0 ? " fits into " + number(said, asked.current()) : " is too big");
         }
         return estimate + say + ".";

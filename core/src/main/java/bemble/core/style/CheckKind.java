@@ -9,8 +9,8 @@ import org.jspecify.annotations.Nullable;
 /** A way of checking an answer by another sum; the first of each operation is the usual one. */
 public enum CheckKind implements Option {
     REVERSE_ORDER("add in the other order", Operation.ADDITION),
-    SUBTRACT_ONE("take the last number away again", Operation.ADDITION),
-    SUBTRACT_FIRST("take the first number away again", Operation.ADDITION),
+    SUBTRACT_ONE("take the last number away again (the harder skill)", Operation.ADDITION),
+    SUBTRACT_FIRST("take the first number away again (the harder skill)", Operation.ADDITION),
     ADD_BACK("add back", Operation.SUBTRACTION),
     SWAP("multiply the other way round", Operation.MULTIPLICATION),
     DIVIDE_BACK("divide back", Operation.MULTIPLICATION),

@@ -87,6 +87,9 @@ class OperationsJourneyTest {
         Page page = teacher.page();
         page.getByLabel("Our estimate").fill("about");
         teacher.press("Show an estimate");
+        teacher.see("7500 ÷ 25 = 300 and 10000 ÷ 25 = 400");
+        teacher.choose("Round", "1");
+        teacher.press("Show an estimate");
         teacher.see("8000 ÷ 30 ≈ 300");
         teacher.see("Expect 3 digits");
         page.getByTestId("paper").focus();
@@ -109,7 +112,7 @@ class OperationsJourneyTest {
     @Test
     void aSquareRootInBothLayoutsBesideACalculator() {
         work("√7 to 3 dp", 5);
-        teacher.waitForSentence("45 × 5 = 225 is too small, 46 × 6 = 276 fits into 300, 47 × 7 = 329 is too big.");
+        teacher.waitForSentence("45 × 5 = 225 leaves room, 46 × 6 = 276 fits into 300, 47 × 7 = 329 is too big.");
         teacher.key("End");
         teacher.waitForSentence("Cut off here: √7 ≈ 2.645. Rounded instead of cut off, it would be 2.646.");
         teacher.press("running divisor");

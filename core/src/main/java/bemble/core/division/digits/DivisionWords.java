@@ -37,8 +37,9 @@ public final class DivisionWords {
         String divisor = number(said, goes.divisor());
         boolean measures = said.style().measuresOut();
         String there = count(said, goes.partial(), place);
-        String shared =
-                measures ? "how many " + divisor + "s are in " + there + "?" : there + " shared among " + divisor + ":";
+        // Measured are values: how many are in the number that stands there, and what that many are worth.
+        String shared = measures ? "how many " + divisor + "s are in " + number(said, goes.partial()) + "?"
+                : there + " shared among " + divisor + ":";
         String none = measures ? "not one" : "not even 1 " + words.one(place) + " each";
         BigInteger next = said.decided(TooBig.class);
         boolean nextTooBig = next.compareTo(goes.partial()) > 0;
@@ -57,6 +58,7 @@ public final class DivisionWords {
                                 ? " and " + (digit + 1) + " × " + divisor + " = " + number(said, next) + " is too big"
                                 : "");
             }
+            each += measures ? ": " + words.count(digit, place) : "";
         }
         String write = said.written(Goes.class) ? " Write " + digit + " in " + words.column(place) + " of the quotient."
                 : " Nothing is written in the quotient.";
@@ -79,7 +81,7 @@ public final class DivisionWords {
         }
         String there = count(said, lead, place + 1);
         String divisor = number(said, by);
-        return said.style().measuresOut() ? "There is no " + divisor + " in " + there + ". "
+        return said.style().measuresOut() ? "There is no " + divisor + " in " + number(said, lead) + ". "
                 : Words.capital(there) + " among " + divisor + ": less than 1 each. ";
     }
 
@@ -90,14 +92,15 @@ public final class DivisionWords {
         int place = asked.place();
         boolean goes = said.decided(IsEnough.class);
         String divisor = number(said, asked.divisor());
-        String there = words.title(place) + ": " + count(said, asked.partial(), place);
-        String question = said.style().measuresOut() ? ", is there a " + divisor + " in them?"
+        String there = words.title(place) + ": " + (said.style().measuresOut() ? number(said, asked.partial())
+                : count(said, asked.partial(), place));
+        String question = said.style().measuresOut() ? ", is there a " + divisor + " in it?"
                 : " among " + divisor + ", is that enough for 1 each?";
         return new Spoken(words.title(place),
                 Fact.of(number(said, asked.partial()) + ", " + divisor, ": ", goes ? "it goes" : "it does not go"),
                 startsHere(said, asked.first(), asked.partial(), asked.divisor(), place) + there
                         + (said.style().measuresOut()
-                                ? ", " + (goes ? "at least one " : "not one ") + divisor + " is in them."
+                                ? ", " + (goes ? "at least one " : "not one ") + divisor + " is in it."
                                 : " among " + divisor + ", "
                                         + (goes ? "enough for 1 each." : "not enough for 1 each.")),
                 there + question);
