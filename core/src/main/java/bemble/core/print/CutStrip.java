@@ -7,13 +7,13 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A strip to cut off and lay before a child: a question begun for them, and one that tells how they go on.
+ * A strip to cut off and lay before a child: their own sum as far as it was right, to be put right, and one that tells how they go on.
  *
- * @param begun the question whose first figures stand there
+ * @param own a question that they had wrong
+ * @param slip what led to it, or null where nobody knows
  * @param telling the question after it, set out, or null
- * @param help a word to go with it; may be empty
  */
-public record CutStrip(String name, Problem begun, @Nullable Problem telling, String help,
+public record CutStrip(String name, Problem own, @Nullable String slip, @Nullable Problem telling,
         HouseStyle style) implements TextPages.Part {
     private static final double DASH = 2;
     private static final double LINE = 0.2;
@@ -27,14 +27,9 @@ public record CutStrip(String name, Problem begun, @Nullable Problem telling, St
         double top = letter * TextPages.LEADING;
         inks.add(new Ink.Text(0, letter, letter * 1.2, Ink.Align.START, true, name));
         double half = telling == null ? room : room / 2 - letter;
-        double end = column(inks, 0, top, half, letter, "Once more, with other numbers:", begun, LessonPart.TOGETHER);
+        double end = own(inks, top, half, letter);
         if (telling != null) {
-            end = Math.max(end,
-                    column(inks, room / 2, top, half, letter, "And then this one:", telling, LessonPart.ALONE));
-        }
-        for (String line : help.isEmpty() ? List.<String>of() : Letters.lines(help, letter, room)) {
-            end += letter * TextPages.LEADING;
-            inks.add(new Ink.Text(0, end - letter * 0.4, letter, Ink.Align.START, false, line));
+            end = Math.max(end, then(inks, room / 2, top, half, letter, telling));
         }
         end += letter;
         for (double x = 0; x < room; x += 2 * DASH) {
@@ -44,11 +39,25 @@ public record CutStrip(String name, Problem begun, @Nullable Problem telling, St
     }
 
     /** Gives how far down it reaches. */
-    private double column(List<Ink> inks, double x, double y, double room, double letter, String says, Problem problem,
-            LessonPart part) {
-        inks.add(new Ink.Text(x, y + letter, letter, Ink.Align.START, false, says));
+    private double own(List<Ink> inks, double y, double room, double letter) {
+        OwnSoFar soFar = OwnSoFar.of(own, slip, style);
+        inks.add(new Ink.Text(0, y + letter, letter, Ink.Align.START, false,
+                "Your own " + style.problem(own) + (slip == null ? ":" : ", as far as it was right:")));
+        double foot = y + letter * 1.6;
+        Panel drawn = soFar.draw(room, PageLayout.USUAL.side());
+        inks.addAll(drawn.at(0, foot));
+        foot += drawn.height();
+        for (String line : Letters.lines(soFar.asks(), letter * 1.2, room)) {
+            foot += letter * TextPages.LEADING;
+            inks.add(new Ink.Text(0, foot, letter * 1.2, Ink.Align.START, true, line));
+        }
+        return foot + letter * 0.6;
+    }
+
+    private double then(List<Ink> inks, double x, double y, double room, double letter, Problem problem) {
+        inks.add(new Ink.Text(x, y + letter, letter, Ink.Align.START, false, "And then this one:"));
         double foot = y + letter * 0.6;
-        PrintQuestion question = new PrintQuestion(PrintQuestion.UNNUMBERED, problem, "", part);
+        PrintQuestion question = new PrintQuestion(PrintQuestion.UNNUMBERED, problem, "", LessonPart.ALONE);
         PrintOrder order = new PrintOrder(name, "", List.of(question), PageLayout.USUAL, style, PrintKind.QUESTIONS);
         for (Panel panel : new QuestionPanel(order, room).draw(question)) {
             inks.addAll(panel.at(x, foot));

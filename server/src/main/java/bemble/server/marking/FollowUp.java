@@ -1,8 +1,5 @@
 package bemble.server.marking;
 
-import bemble.core.hand.Hand;
-import bemble.core.hand.Method;
-import bemble.core.hand.Written;
 import bemble.core.method.Methods;
 import bemble.core.practice.Draft;
 import bemble.core.practice.features.Features;
@@ -10,7 +7,6 @@ import bemble.core.practice.features.Question;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.server.classes.Pupil;
 import bemble.server.ids.MarkingId;
@@ -84,10 +80,11 @@ class FollowUp {
     /**
      * What a pupil who had something wrong is to work next.
      *
-     * @param problem a question of theirs again, with other numbers
-     * @param telling one that tells how they go on, or null
+     * @param own a question that they had wrong, and in which the slip shows where one is known
+     * @param slip what led to it, or null
+     * @param telling a question that tells how they go on, or null
      */
-    record Strip(String pupil, Problem problem, @Nullable Problem telling, String help) {}
+    record Strip(String pupil, Problem own, @Nullable String slip, @Nullable Problem telling) {}
 
     /** A strip for each pupil whose paper had something wrong. */
     List<Strip> strips(TeacherId teacherId, MarkingId id) {
@@ -111,21 +108,10 @@ class FollowUp {
             return Optional.empty();
         }
         String slip = judgement.slips().keySet().stream().findFirst().orElse(null);
-        List<Problem> telling = slip == null ? List.of() : telling(open, slip, 2, pupil.id().value());
-        Problem again = telling.isEmpty() ? again(wrong, pupil.id().value()) : telling.get(0);
-        return Optional.of(new Strip(pupil.name(), again, telling.size() < 2 ? null : telling.get(1),
-                slip == null ? ""
-                        : aloud(open, slip, again).orElseGet(
-                                () -> Causes.words(slip, Objects.requireNonNull(judgement.slips().get(slip))))));
-    }
-
-    /** What is to be said, with the numbers of that question, where the slip would be made. */
-    private static Optional<String> aloud(OpenPile open, String slip, Problem problem) {
-        Method<?> method = Methods.find(problem, null, open.style());
-        return Slipped.find(slip, problem, method, open.style())
-                .flatMap(each -> Written.asFarAs(each.over(Hand.CAREFUL), problem, method, open.style(), false)
-                        .ruleFirstBroken())
-                .map(spoken -> "Say this aloud when you come to it: " + spoken.say());
+        List<Problem> telling = slip == null ? List.of() : telling(open, slip, 1, pupil.id().value());
+        Problem own = slip == null ? wrong : Objects.requireNonNull(judgement.slips().get(slip));
+        return Optional.of(new Strip(pupil.name(), own, slip,
+                telling.isEmpty() ? again(wrong, pupil.id().value()) : telling.get(0)));
     }
 
     private static Problem again(Problem wrong, long seed) {

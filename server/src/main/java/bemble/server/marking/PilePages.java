@@ -87,9 +87,7 @@ class PilePages {
         OpenPile open = piles.open(teacherId, id);
         List<Part> parts = new ArrayList<>();
         for (Strip strip : followUp.strips(teacherId, id)) {
-            parts.add(new CutStrip(strip.pupil(), strip.problem(),
-                    strip.telling(),
-                    strip.help(), open.style()));
+            parts.add(new CutStrip(strip.pupil(), strip.own(), strip.slip(), strip.telling(), open.style()));
         }
         if (parts.isEmpty()) {
             parts.add(new Paragraph("Nobody needs a strip: no answer in this pile is wrong yet."));

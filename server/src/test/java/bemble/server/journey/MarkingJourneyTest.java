@@ -137,7 +137,7 @@ class MarkingJourneyTest {
             teacher.assertAccessible();
             teacher.open("Back to the pile");
             teacher.open("Strips");
-            teacher.see("Once more, with other numbers");
+            teacher.see("as far as it was right");
         }
     }
 

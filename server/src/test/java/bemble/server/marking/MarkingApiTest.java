@@ -197,9 +197,8 @@ class MarkingApiTest {
         assertThat(Client.printed(teacher.get("/api/markings/" + id + "/key/pages").json()))
                 .contains("a", "1.", first, questions.get(0).get("answer").asString());
         List<String> strips = Client.printed(teacher.get("/api/markings/" + id + "/strips/pages").json());
-        assertThat(strips).contains("Ida M", "Once more, with other numbers:", "And then this one:")
-                .doesNotContain("Tom B");
-        assertThat(String.join("", strips)).matches(".*\\d{4}.*").doesNotContain(first.replaceAll("\\D", ""));
+        assertThat(strips).contains("Ida M", "And then this one:").doesNotContain("Tom B")
+                .anyMatch(text -> text.startsWith("Your own ") && text.endsWith(", as far as it was right:"));
         assertThat(new String(teacher.file("/api/markings/" + id + "/strips.pdf"), 0, 5, StandardCharsets.UTF_8))
                 .isEqualTo("%PDF-");
         assertThat(new String(teacher.file("/api/markings/" + id + "/key.pdf"), 0, 5, StandardCharsets.UTF_8))
