@@ -66,7 +66,7 @@ export const reports: Record<ReportKind, Report> = {
   },
   strips: {
     title: 'Strips to cut off',
-    says: 'One for each child with something wrong: a question begun for them, and one that tells how they go on.',
+    says: 'One for each child with something wrong: their own sum as far as it was right, and one that tells how they go on.',
     pages: (id) => ask(api.GET('/api/markings/{id}/strips/pages', of(id))),
     file: (id) => `/api/markings/${id}/strips.pdf`,
     back: (id) => `/marking/${id}`,

@@ -43,7 +43,7 @@ public record CutStrip(String name, Problem own, @Nullable String slip, @Nullabl
         OwnSoFar soFar = OwnSoFar.of(own, slip, style);
         inks.add(new Ink.Text(0, y + letter, letter, Ink.Align.START, false,
                 "Your own " + style.problem(own) + (slip == null ? ":" : ", as far as it was right:")));
-        double foot = y + letter * 1.6;
+        double foot = y + letter * 1.6 + QuestionPanel.GAP;
         Panel drawn = soFar.draw(room, PageLayout.USUAL.side());
         inks.addAll(drawn.at(0, foot));
         foot += drawn.height();

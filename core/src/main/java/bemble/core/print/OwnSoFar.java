@@ -49,12 +49,13 @@ record OwnSoFar(List<SheetMark> marks, int columns, int rows, String asks) {
                 .map(made -> Worked.by(made, new WorkOrder(problem, null, style, null), slip, null));
     }
 
-    /** What a class is asked before that step; of several sentences the question alone. */
+    /** What a class is asked before that step; of several sentences the first question alone. */
     private static String question(Worked right, int n) {
         String ask = right.working().steps().stream().filter(step -> step.n() == n).map(step -> step.spoken().ask())
                 .findFirst().orElse("");
-        String last = ask.substring(ask.lastIndexOf(". ") + 1).strip();
-        return last.endsWith("?") && last.split(" ").length <= MOST_WORDS ? last : NEXT;
+        int end = ask.indexOf('?') + 1;
+        String first = ask.substring(ask.lastIndexOf(". ", end) + 1, end).strip();
+        return !first.isEmpty() && first.split(" ").length <= MOST_WORDS ? first : NEXT;
     }
 
     private static int across(Worked worked) {

@@ -22,7 +22,7 @@ import java.util.TreeSet;
 
 /** Draws one question for a page: to be worked, its answer, or worked in full. */
 final class QuestionPanel {
-    private static final double GAP = 1.5;
+    static final double GAP = 1.5;
     /** Squares left empty round what is set out, for carries and figures that come in front. */
     private static final int ROOM = 1;
     private static final int CHECK_ROWS = 3;

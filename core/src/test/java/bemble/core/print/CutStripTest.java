@@ -53,13 +53,14 @@ class CutStripTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "503 − 148 | smaller-from-larger | ",
-        "687 + 58  | carry-forgotten     | 5",
-        "346 × 205 | lined-up-left       | "})
-    void theFigureThatWentWrongIsNotWrittenForThem(String problem, String slip, String written) {
+        "503 − 148 | smaller-from-larger |   | ",
+        "687 + 58  | carry-forgotten     | 5 | How many tens altogether?",
+        "27 + 458  | lined-up-left       |   | Which digits belong under each other?"})
+    void theFigureThatWentWrongIsNotWrittenForThem(String problem, String slip, String written, String asks) {
         OwnSoFar soFar = OwnSoFar.of(ProblemText.kept(problem), slip, HouseStyle.USUAL);
         assertThat(soFar.marks()).filteredOn(mark -> mark.role() == Role.WRITTEN).extracting(SheetMark::text)
                 .isEqualTo(written == null ? List.of() : List.of(written.split(" ")));
+        assertThat(soFar.asks()).endsWith("?").contains(asks == null ? "" : asks);
     }
 
     @Test
