@@ -3,6 +3,7 @@ package bemble.core.estimate;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
+import bemble.core.words.Words;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.MathContext;
@@ -10,7 +11,7 @@ import java.math.RoundingMode;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.stream.IntStream;
 
 /**
  * About how much comes out, with numbers that a head would choose. The right answer is never outside of what is said: a value that
@@ -50,7 +51,7 @@ public record HeadEstimate(String worked, BigDecimal low, BigDecimal high, Strin
 
     /** What is to be expected, as a sentence. */
     public String expected() {
-        return Character.toUpperCase(value.charAt(0)) + value.substring(1) + " is to be expected.";
+        return Words.capital(value) + " is to be expected.";
     }
 
     /** What is said before the work. */
@@ -60,7 +61,7 @@ public record HeadEstimate(String worked, BigDecimal low, BigDecimal high, Strin
 
     /** What is said when the answer is there. */
     public String after(String answer) {
-        return Character.toUpperCase(value.charAt(0)) + value.substring(1) + " was expected: " + answer + " fits.";
+        return Words.capital(value) + " was expected: " + answer + " fits.";
     }
 
     /** All rounded to the same place, the highest with which what is lost is surely small beside what comes out. */
@@ -72,7 +73,7 @@ public record HeadEstimate(String worked, BigDecimal low, BigDecimal high, Strin
                     .map(number -> number.divide(unit, 0, RoundingMode.HALF_UP).multiply(unit)).toList();
             BigDecimal about = rounded.stream().skip(1).reduce(rounded.get(0),
                     problem instanceof Problem.Subtraction ? BigDecimal::subtract : BigDecimal::add);
-            long changed = Stream.iterate(0, i -> i + 1).limit(numbers.size())
+            long changed = IntStream.range(0, numbers.size())
                     .filter(i -> numbers.get(i).compareTo(rounded.get(i)) != 0).count();
             BigDecimal off = unit.multiply(HALF).multiply(BigDecimal.valueOf(changed));
             if (changed > 0 && off.compareTo(about.subtract(off).multiply(FIFTH)) <= 0) {

@@ -15,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -163,10 +164,10 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
             case RETRY -> "“" + step.fullTitle() + "” was reached and comes back, to see whether it is still there.";
             case AGAIN -> slip == null
                     ? "Fewer than half of the answers on “" + step.fullTitle() + "” were right: the same again."
-                    : "“" + slipName(slip, step) + "” came more than once: “" + step.fullTitle() + "” again"
+                    : "“" + slipName() + "” came more than once: “" + step.fullTitle() + "” again"
                             + (PlanSheet.givesChances(this) ? "; most questions give it a chance." : ".");
             case QUIZ -> "The quiz on “" + step.fullTitle() + "” was not passed" + (slip == null ? ": the same again."
-                    : "; “" + slipName(slip, step) + "” was seen: the same again"
+                    : "; “" + slipName() + "” was seen: the same again"
                             + (PlanSheet.givesChances(this) ? ", and most questions give it a chance." : "."));
             case NEXT -> "“" + step.fullTitle() + "” is next in your order of "
                     + step.wishes().operation().title().toLowerCase(Locale.ROOT)
@@ -181,13 +182,14 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
         return switch (kind) {
             case RETRY -> "To see whether it is still there.";
             case AGAIN, QUIZ -> "The same again" + (slip != null && PlanSheet.givesChances(this)
-                    ? "; most questions give “" + slipName(slip, step()) + "” a chance." : ".");
+                    ? "; most questions give “" + slipName() + "” a chance." : ".");
             case NEXT -> "The next step.";
             case EXTEND -> "Estimate first, explain why, find another way.";
         };
     }
 
-    private static String slipName(String slip, Rung step) {
-        return Slips.name(slip, step.wishes().operation());
+    /** The name of its slip. */
+    String slipName() {
+        return Slips.name(Objects.requireNonNull(slip), step().wishes().operation());
     }
 }

@@ -1,9 +1,7 @@
 package bemble.core.plan;
 
-import bemble.core.practice.Ladder;
 import bemble.core.problem.Coded;
 import bemble.core.progress.Place;
-import bemble.core.slip.Slips;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -42,10 +40,10 @@ public record Seat(long pupil, Why why, Need need, String because) {
 
     private static String because(Need need, Place place) {
         return switch (need.kind()) {
-            case AGAIN -> (need.slip() == null ? "" : "“" + slipName(need) + "” more than once, ") + right(place);
+            case AGAIN -> (need.slip() == null ? "" : "“" + need.slipName() + "” more than once, ") + right(place);
             case QUIZ -> Objects.requireNonNull(place.quiz()).right() + " of " + place.quiz().of() + " in the quiz, "
                     + place.quiz().passMark() + " wanted"
-                    + (need.slip() == null ? "" : "; “" + slipName(need) + "” seen");
+                    + (need.slip() == null ? "" : "; “" + need.slipName() + "” seen");
             case RETRY -> (place.state().isReached() ? "was secure" : "passed the quiz a while ago")
                     + ": is it still there?";
             case NEXT -> place.of() == 0 ? "nothing answered here yet" : right(place) + " so far";
@@ -55,10 +53,5 @@ public record Seat(long pupil, Why why, Need need, String because) {
 
     private static String right(Place place) {
         return place.right() + " of " + place.of() + " right";
-    }
-
-    private static String slipName(Need need) {
-        return Slips.name(Objects.requireNonNull(need.slip()),
-                Ladder.find(need.rung()).orElseThrow().wishes().operation());
     }
 }

@@ -51,10 +51,6 @@ final class WeekDraft {
         return Objects.requireNonNull(taken.get(day), "a day of this week");
     }
 
-    List<Group> groups(LocalDate day) {
-        return List.copyOf(placed(day));
-    }
-
     List<Need> sheets(LocalDate day) {
         return placed(day).stream().map(Group::need).distinct().toList();
     }
@@ -71,11 +67,6 @@ final class WeekDraft {
     long times(Need need, long pupil) {
         return placed.values().stream().flatMap(List::stream)
                 .filter(group -> group.need().equals(need) && group.pupils().contains(pupil)).count();
-    }
-
-    boolean hasRoom(LocalDate day, Need need) {
-        List<Need> there = sheets(day);
-        return there.contains(need) || there.size() < wishes.sheets();
     }
 
     boolean fits(LocalDate day, long pupil, Need need) {
@@ -122,14 +113,6 @@ final class WeekDraft {
             }
         }
         put(day, need, List.of(pupil));
-    }
-
-    /** Takes a sheet out of a lesson. */
-    void remove(LocalDate day, Need need) {
-        placed(day).stream().filter(group -> group.need().equals(need))
-                .forEach(group -> group.pupils().forEach(pupil -> taken(day).computeIfPresent(pupil,
-                        (any, minutes) -> minutes > group.minutes() ? minutes - group.minutes() : null)));
-        placed(day).removeIf(group -> group.need().equals(need));
     }
 
     /** Makes the sheets of those who work alone as long as the lesson. */

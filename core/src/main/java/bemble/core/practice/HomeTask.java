@@ -6,24 +6,21 @@ import java.util.Map;
 public final class HomeTask {
     private static final String STICKS = "Lay sticks for tens and beans for ones. ";
 
+    private static final String CHAIN =
+            STICKS + "Let %s lay 48 and 57 and put them together: ten beans make a stick, and then ten "
+                    + "sticks make a hundred. Ask: how much is it now?";
+
     /** By the rung's id; {@code %s} is the child. */
     private static final Map<String, String> TASKS = Map.ofEntries(
             Map.entry("addition-no-carry", STICKS + "Let %s lay 24 and 35 and put them together. Ask: how much is it?"),
-            Map.entry("addition-one-carry",
-                    STICKS + "Let %s lay 27 and 35 and put them together: ten beans are swapped for one "
-                            + "stick. Ask: how much is it now?"),
             Map.entry("addition-into-a-new-place",
                     STICKS + "Let %s lay 64 and 53 and put them together: ten sticks are swapped "
                             + "for one plate, a hundred. Ask: how much is it now?"),
             Map.entry("addition-three-digits-one-carry",
                     "Lay plates for hundreds, sticks for tens and beans for ones. Let %s lay "
                             + "126 and 158 and put them together: ten beans are swapped for one stick. Ask: how much is it now?"),
-            Map.entry("addition-a-chain",
-                    STICKS + "Let %s lay 48 and 57 and put them together: ten beans make a stick, and then ten "
-                            + "sticks make a hundred. Ask: how much is it now?"),
-            Map.entry("addition-a-chain-to-a-new-place",
-                    STICKS + "Let %s lay 48 and 57 and put them together: ten beans make a "
-                            + "stick, and then ten sticks make a hundred. Ask: how much is it now?"),
+            Map.entry("addition-a-chain", CHAIN),
+            Map.entry("addition-a-chain-to-a-new-place", CHAIN),
             Map.entry("addition-unlike-lengths",
                     STICKS + "Let %s lay 143 and 6 and put them together. Ask: which pile gets more, "
                             + "and how much is it?"),

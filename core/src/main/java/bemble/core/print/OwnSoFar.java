@@ -38,7 +38,7 @@ record OwnSoFar(List<SheetMark> marks, int columns, int rows, String asks) {
         int end = broken.orElse(2);
         List<SheetMark> there = marks.stream().filter(mark -> mark.step() < end)
                 .filter(mark -> mark.until() == null || mark.until() >= end).toList();
-        return new OwnSoFar(there, across(right), down(right),
+        return new OwnSoFar(there, QuestionPanel.squaresOf(right), QuestionPanel.lastRow(right) + 1,
                 broken.isEmpty() ? WHOLE : end == 1 ? SET_OUT : question(right, end));
     }
 
@@ -56,19 +56,6 @@ record OwnSoFar(List<SheetMark> marks, int columns, int rows, String asks) {
         int end = ask.indexOf('?') + 1;
         String first = ask.substring(ask.lastIndexOf(". ", end) + 1, end).strip();
         return !first.isEmpty() && first.split(" ").length <= MOST_WORDS ? first : NEXT;
-    }
-
-    private static int across(Worked worked) {
-        return 1 + marks(worked).stream().mapToInt(mark -> Math.max(mark.column(), mark.lastColumn())).max().orElse(0);
-    }
-
-    private static int down(Worked worked) {
-        return 1 + marks(worked).stream().mapToInt(mark -> Math.max(mark.row(), mark.lastRow())).max().orElse(0);
-    }
-
-    private static List<SheetMark> marks(Worked worked) {
-        int last = worked.working().lastOfWork();
-        return worked.sheet().marks().stream().filter(mark -> mark.step() <= last).toList();
     }
 
     /**

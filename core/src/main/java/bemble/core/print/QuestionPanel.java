@@ -214,14 +214,15 @@ final class QuestionPanel {
         return worked.working().lastOfWork();
     }
 
-    private static int lastRow(Worked worked) {
+    /** The lowest row that the work takes, from 0. */
+    static int lastRow(Worked worked) {
         int last = lastStep(worked);
         return worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
                 .mapToInt(mark -> Math.max(mark.row(), mark.lastRow())).max().orElse(0);
     }
 
     /** The squares across that the work takes. */
-    private static int squaresOf(Worked worked) {
+    static int squaresOf(Worked worked) {
         int last = lastStep(worked);
         return 1 + worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
                 .mapToInt(mark -> Math.max(mark.column(), mark.lastColumn())).max().orElse(0);

@@ -112,8 +112,10 @@ class PaperJudgements {
     /** Has the papers wait that another version of the judge judged. */
     @Transactional
     public void renew() {
-        mapper.letOthersWait(Judge.VERSION);
-        mapper.forgetOthers(Judge.VERSION);
+        if (mapper.hasOthers(Judge.VERSION)) {
+            mapper.letOthersWait(Judge.VERSION);
+            mapper.forgetOthers(Judge.VERSION);
+        }
     }
 
     private Grounds grounds(OpenPile open, PupilId pupilId) {

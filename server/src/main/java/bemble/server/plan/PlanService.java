@@ -98,10 +98,11 @@ public class PlanService {
     /** The same for who knows already what the pupils have done. */
     public PlanView plan(SchoolClass schoolClass, LocalDate day, Supplier<List<PupilPlaces>> work) {
         LocalDate monday = week(schoolClass.id(), day);
-        Term term = terms.of(schoolClass.id(), work);
-        Kept kept = kept(schoolClass, monday, term, work);
+        List<PupilPlaces> places = work.get();
+        Term term = terms.of(schoolClass.id(), () -> places);
+        Kept kept = kept(schoolClass, monday, term, () -> places);
         return ShownPlan.of(schoolClass, monday, kept.content(), kept.revision(), term.wishes(monday),
-                planned(work.get()));
+                planned(places));
     }
 
     private record Kept(PlanContent content, int revision) {}

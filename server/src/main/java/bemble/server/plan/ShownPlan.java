@@ -19,11 +19,12 @@ import bemble.server.plan.PlanViews.SeatView;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A week's plan as it is shown, with what each group is there for and what to watch. */
@@ -55,9 +56,11 @@ final class ShownPlan {
     }
 
     private List<GroupView> groups(List<PlannedGroup> ofDay) {
-        PlannedGroup first = withYou(ofDay);
-        return ofDay.stream().map(group -> view(group, part(group, ofDay), group.equals(first), left(group, ofDay)))
-                .toList();
+        Map<PlannedGroup, List<Seat>> seats = new LinkedHashMap<>();
+        ofDay.forEach(group -> seats.put(group, seats(group)));
+        PlannedGroup first = withYou(seats);
+        return ofDay.stream().map(group -> view(group, Objects.requireNonNull(seats.get(group)), part(group, ofDay),
+                group.equals(first), left(group, ofDay))).toList();
     }
 
     /** What went wrong by now, for whom this week has nothing. */
@@ -93,25 +96,24 @@ final class ShownPlan {
     }
 
     /** The group that needs its teacher most: the one with most pupils for whom its step goes wrong. */
-    private @Nullable PlannedGroup withYou(List<PlannedGroup> ofDay) {
-        return ofDay.stream().filter(group -> !group.pupils().isEmpty()).min(Comparator
-                .comparing((PlannedGroup group) -> -pressing(group))
-                .thenComparing((PlannedGroup group) -> need(group), Need.NEEDS_TEACHER)
-                .thenComparing(group -> -group.pupils().size())).orElse(null);
+    private static @Nullable PlannedGroup withYou(Map<PlannedGroup, List<Seat>> ofDay) {
+        return ofDay.entrySet().stream().filter(each -> !each.getKey().pupils().isEmpty()).min(Comparator
+                .comparing((Map.Entry<PlannedGroup, List<Seat>> each) -> -pressing(each.getValue()))
+                .thenComparing(each -> need(each.getKey()), Need.NEEDS_TEACHER)
+                .thenComparing(each -> -each.getKey().pupils().size())).map(Map.Entry::getKey).orElse(null);
     }
 
-    private long pressing(PlannedGroup group) {
-        return seats(group).filter(seat -> seat.why() == Seat.Why.NEEDS)
+    private static long pressing(List<Seat> seats) {
+        return seats.stream().filter(seat -> seat.why() == Seat.Why.NEEDS)
                 .filter(seat -> seat.need().kind() == Need.Kind.AGAIN || seat.need().kind() == Need.Kind.QUIZ).count();
     }
 
-    private Stream<Seat> seats(PlannedGroup group) {
-        return group.pupils().stream().filter(byId::containsKey).map(id -> seat(need(group), id));
+    private List<Seat> seats(PlannedGroup group) {
+        return group.pupils().stream().filter(byId::containsKey).map(id -> seat(need(group), id)).toList();
     }
 
-    private GroupView view(PlannedGroup group, String part, boolean withYou, int left) {
+    private GroupView view(PlannedGroup group, List<Seat> seats, String part, boolean withYou, int left) {
         Need need = need(group);
-        List<Seat> seats = seats(group).toList();
         Rung rung = Ladder.find(group.rung()).orElseThrow();
         String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation())
                 .map(slip -> "one who " + slip.label() + ". " + slip.help()).orElse("");

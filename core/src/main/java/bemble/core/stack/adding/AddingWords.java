@@ -42,7 +42,7 @@ public final class AddingWords {
         }
         List<Integer> terms = words.inOrder(column.digits(), carryIn);
         if (said.style().saysRunningTotals()) {
-            say = running(said, column, carryIn).orElse(say);
+            say = running(said, column, terms, carryIn).orElse(say);
         }
         return new Spoken(words.title(place), sum(terms, total), words.title(place) + ": " + say + ".",
                 words.title(place) + ": " + (column.carryIn() > 0 && carryIn == 0 ? addends + ", and "
@@ -51,9 +51,8 @@ public final class AddingWords {
     }
 
     /** The total as it grows, term by term, the carry as a term of its own; nothing where it does not come to what was decided. */
-    private static Optional<String> running(Said said, Total column, int carryIn) {
+    private static Optional<String> running(Said said, Total column, List<Integer> terms, int carryIn) {
         Words words = said.words();
-        List<Integer> terms = words.inOrder(column.digits(), carryIn);
         int carryAt = carryIn == 0 ? -1 : words.carryAt(column.digits(), carryIn);
         StringBuilder say = new StringBuilder();
         int total = 0;

@@ -33,6 +33,12 @@ public interface PaperJudgementMapper {
             values (#{markingId}, #{pupilId}, #{version}, #{grounds}, #{judgement})""")
     void keep(MarkingId markingId, PupilId pupilId, int version, String grounds, String judgement);
 
+    /** Whether another version has judged any; asked by ranges, which the index answers without a look at what was said. */
+    @Select("""
+            select exists (select 1 from paper_judgement where version < #{version})
+            or exists (select 1 from paper_judgement where version > #{version})""")
+    boolean hasOthers(int version);
+
     /** The papers that another version judged wait to be judged anew. */
     @Update("""
             update marked_answer a set unjudged = true where not unjudged and exists (select 1 from paper_judgement j
