@@ -1216,6 +1216,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/facts/rounds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Makes a set of them, with their neighbours between.
+         * @description Makes a set of them, with their neighbours between.
+         */
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/explanation": {
         parameters: {
             query?: never;
@@ -1740,6 +1760,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/slips/{slip}/shown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A question in which a slip shows, in the teacher's house style.
+         * @description A question in which a slip shows, in the teacher's house style.
+         */
+        get: operations["shown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sets/{id}/versions/{letter}": {
         parameters: {
             query?: never;
@@ -1984,6 +2024,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pupils/{id}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A pupil's answers through eight weeks, a line for each rung.
+         * @description A pupil's answers through eight weeks, a line for each rung.
+         */
+        get: operations["ofPupil"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pupils/{id}/report": {
         parameters: {
             query?: never;
@@ -1995,7 +2055,7 @@ export interface paths {
          * The page for parents.
          * @description The page for parents.
          */
-        get: operations["ofPupil"];
+        get: operations["ofPupil_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2035,7 +2095,27 @@ export interface paths {
          * What a pupil can do, and what it rests on.
          * @description What a pupil can do, and what it rests on.
          */
-        get: operations["ofPupil_1"];
+        get: operations["ofPupil_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The facts that a pupil's answers rest on, as squares.
+         * @description The facts that a pupil's answers rest on, as squares.
+         */
+        get: operations["factsOfPupil"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2616,6 +2696,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The answers of a class on one rung, a line for each pupil.
+         * @description The answers of a class on one rung, a line for each pupil.
+         */
+        get: operations["ofClass_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/stand-in": {
         parameters: {
             query?: never;
@@ -2656,6 +2756,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/stairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Where a class stands: each pupil on the highest rung that is secure.
+         * @description Where a class stands: each pupil on the highest rung that is secure.
+         */
+        get: operations["stairs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/report": {
         parameters: {
             query?: never;
@@ -2667,7 +2787,7 @@ export interface paths {
          * The page for the head.
          * @description The page for the head.
          */
-        get: operations["ofClass_1"];
+        get: operations["ofClass_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2707,7 +2827,7 @@ export interface paths {
          * What everybody in a class can do.
          * @description What everybody in a class can do.
          */
-        get: operations["ofClass_2"];
+        get: operations["ofClass_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2768,6 +2888,26 @@ export interface paths {
          * @description Who was taken out of the class; what they did is kept, and they can come back.
          */
         get: operations["former"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The same of a class.
+         * @description The same of a class.
+         */
+        get: operations["factsOfClass"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3073,6 +3213,8 @@ export interface components {
             say: string;
             fading: boolean;
             help: string;
+            /** @description the latest question of the pupil's in which it shows */
+            shownIn: string;
             weeks: components["schemas"]["WeekView"][];
         };
         /** @enum {string} */
@@ -3412,8 +3554,12 @@ export interface components {
             rung: string;
             operation: components["schemas"]["Operation"];
             slip?: string;
+            /** @description what the slip that it is about is called; left out where it is about none */
+            slipName?: string;
             /** @description the rung, in a few words */
             title: string;
+            /** @description the same where there is little room, with the sign of its operation */
+            shortTitle: string;
             /** @description why it comes, in a sentence that is true of everybody in it; else what its sheet is for */
             reason: string;
             /** @description what to watch for, in a few words; empty where nothing is known */
@@ -4462,6 +4608,17 @@ export interface components {
             asksDigits: boolean;
             pupils: components["schemas"]["Pupil"][];
         };
+        /** @description Facts of one table. */
+        FactRoundContent: {
+            /** @description their names, such as 7x8 */
+            facts: string[];
+            /** @description for whom, as it stands on the set */
+            whose: string;
+        };
+        MadeRound: {
+            /** Format: int64 */
+            setId: number;
+        };
         Told: {
             text: string;
         };
@@ -4893,6 +5050,10 @@ export interface components {
             /** Format: int32 */
             papers: number;
         };
+        SlipInProblem: {
+            /** @description left out where the slip shows in no question by the methods of the house style */
+            problem?: string;
+        };
         /** @description A set in the list of them. */
         SetLine: {
             /** Format: int64 */
@@ -5001,6 +5162,167 @@ export interface components {
             sections: string[];
             own: components["schemas"]["OwnWords"];
         };
+        /** @description What the teacher said, on which day. */
+        SaidWord: {
+            /** Format: int32 */
+            at: number;
+            state: components["schemas"]["State"];
+        };
+        /** @description From a day to another, the last not counted. */
+        SecureSpan: {
+            /** Format: int32 */
+            at: number;
+            /** Format: int32 */
+            until: number;
+        };
+        /** @description A slip with how often it was seen in what is shown. */
+        SeenSlip: {
+            name: string;
+            /** Format: int32 */
+            times: number;
+        };
+        /** @description An answer. */
+        StepAnswer: {
+            /** Format: int32 */
+            at: number;
+            /**
+             * Format: int32
+             * @description which it is of its day on this line, from 0
+             */
+            nth: number;
+            right: boolean;
+            alone: boolean;
+            /**
+             * Format: int32
+             * @description its place in the list of slips; left out where it is right or nothing is known
+             */
+            slip?: number;
+            /** Format: int64 */
+            marking: number;
+            /** @description it in words */
+            say: string;
+        };
+        /** @description A line of the picture. */
+        StepLine: {
+            /** @description the rung, or the pupil's name */
+            title: string;
+            operation: components["schemas"]["Operation"];
+            rung: string;
+            /** Format: int64 */
+            pupil: number;
+            /** @description the line in words */
+            say: string;
+            answers: components["schemas"]["StepAnswer"][];
+            /** @description when it was secure */
+            secure: components["schemas"]["SecureSpan"][];
+            /** @description the days on which it was asked again */
+            asked: number[];
+            /** @description what the teacher said of it within what is shown */
+            said?: components["schemas"]["SaidWord"];
+        };
+        /** @description Answers through the weeks, a line for each rung of a pupil or for each pupil on a rung. Days are counted from the first. */
+        StepsView: {
+            /** Format: date */
+            from: string;
+            /**
+             * Format: int32
+             * @description how many days are shown
+             */
+            days: number;
+            weeks: components["schemas"]["WeekMark"][];
+            lines: components["schemas"]["StepLine"][];
+            /** @description what the signs of wrong answers stand for, the one seen most first */
+            slips: components["schemas"]["SeenSlip"][];
+            /**
+             * Format: date
+             * @description the day with which an earlier stretch ends; left out where nothing is earlier
+             */
+            before?: string;
+            /**
+             * Format: date
+             * @description the day with which a later stretch ends; left out where nothing is later
+             */
+            after?: string;
+        };
+        /** @description Where a week begins. */
+        WeekMark: {
+            /** Format: int32 */
+            at: number;
+            /** Format: date */
+            monday: string;
+        };
+        /** @enum {string} */
+        FactKnownState: "not-met" | "seldom" | "known" | "shaky" | "wrong";
+        /** @description An answer that missed the fact. */
+        FactMiss: {
+            /** Format: int64 */
+            pupil: number;
+            name: string;
+            /** Format: date */
+            day: string;
+            problem: string;
+            given: string;
+            said: string;
+            /** Format: int64 */
+            marking: number;
+            /** Format: int32 */
+            question: number;
+        };
+        /** @description A fact in its square. */
+        FactSquare: {
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            column: number;
+            /** @description its name */
+            fact: string;
+            text: string;
+            /** @description of a pupil; of a class that of most of those who met it */
+            state: components["schemas"]["FactKnownState"];
+            /** @description what is said for it where it is known wrongly, or most is */
+            said?: string;
+            /**
+             * Format: int32
+             * @description how many pupils miss it
+             */
+            missing: number;
+            /**
+             * Format: int32
+             * @description how many met it
+             */
+            met: number;
+            say: string;
+            /** @description the answers that missed it, the latest first */
+            misses: components["schemas"]["FactMiss"][];
+        };
+        /** @description The facts as tables of squares, of a pupil or of a class. */
+        FactSquaresView: {
+            /**
+             * Format: int32
+             * @description of how many pupils
+             */
+            pupils: number;
+            /** @description what the signs stand for */
+            states: components["schemas"]["FactStateName"][];
+            tables: components["schemas"]["FactTableView"][];
+        };
+        /** @description A state in words. */
+        FactStateName: {
+            id: components["schemas"]["FactKnownState"];
+            label: string;
+        };
+        /** @description A table. */
+        FactTableView: {
+            /** @enum {string} */
+            id: "PLUS" | "MINUS" | "TIMES";
+            title: string;
+            say: string;
+            /** Format: int32 */
+            most: number;
+            squares: components["schemas"]["FactSquare"][];
+            /** @description the facts that are missed, by name, the most missed first; those to practise */
+            wanting: string[];
+        };
         /** @description Pages to look at. */
         ReportView: {
             title: string;
@@ -5048,6 +5370,8 @@ export interface components {
             /** Format: int32 */
             of: number;
             help: string;
+            /** @description a question of the pupil's in which it shows */
+            shownIn: string;
         };
         /** @description A fact that pupils missed. */
         ClassFact: {
@@ -5056,6 +5380,7 @@ export interface components {
         };
         /** @description What a class's papers show together. */
         ClassView: {
+            picture: components["schemas"]["PilePicture"];
             questions: components["schemas"]["QuestionCount"][];
             groups: components["schemas"]["SlipGroup"][];
             facts: components["schemas"]["ClassFact"][];
@@ -5067,6 +5392,35 @@ export interface components {
             missed: number;
             /** Format: int32 */
             of: number;
+        };
+        /** @description Rows that belong together. */
+        PileBand: {
+            title: string;
+            /** @description what they share; left out where it is no slip */
+            slip?: string;
+            rows: components["schemas"]["PileRow"][];
+        };
+        /** @description A pile as squares: pupils down, questions across, those who share a cause together. */
+        PilePicture: {
+            bands: components["schemas"]["PileBand"][];
+            /** @description how many answers to each question are wrong */
+            wrong: number[];
+            /** @description how many answers to each are right or wrong */
+            of: number[];
+        };
+        PileRow: {
+            pupil: components["schemas"]["Pupil"];
+            squares: components["schemas"]["PileSquare"][];
+            /** @description the row in words */
+            say: string;
+        };
+        /** @description An answer in the picture of a pile. */
+        PileSquare: {
+            /** @description left out where nothing is marked */
+            verdict?: components["schemas"]["AnswerVerdict"];
+            given: string;
+            /** @description whether it is put down to what its band is about */
+            ofBand: boolean;
         };
         /** @description A pupil's whole paper judged together. */
         PupilView: {
@@ -5109,6 +5463,8 @@ export interface components {
             example?: string;
             /** @description a question that tells whether it is still there */
             telling?: string;
+            /** @description a question of one of theirs in which it shows */
+            shownIn: string;
         };
         /** @description A form that a line may have. */
         FormView: {
@@ -5212,6 +5568,38 @@ export interface components {
             name: string;
             /** Format: date-time */
             deletedAt: string;
+        };
+        /** @description A class on one rung through time. */
+        ClassStepsView: {
+            /** @description the one shown; left out where nothing was answered yet */
+            rung?: string;
+            /** @description those that can be chosen */
+            rungs: components["schemas"]["RungChoice"][];
+            steps: components["schemas"]["StepsView"];
+        };
+        RungChoice: {
+            id: string;
+            label: string;
+        };
+        Stair: {
+            operation: components["schemas"]["Operation"];
+            treads: components["schemas"]["Tread"][];
+        };
+        /** @description Where a class stands, a stair for each operation that was tried. */
+        StairView: {
+            stairs: components["schemas"]["Stair"][];
+        };
+        /** @description A step of a stair. */
+        Tread: {
+            /** @description left out where it is the floor, on which those stand who have none secure yet */
+            rung?: string;
+            title: string;
+            /** @description those whose highest secure rung it is */
+            pupils: components["schemas"]["Pupil"][];
+            /** @description those of them who stood lower four weeks ago */
+            came: components["schemas"]["Pupil"][];
+            /** @description it in words */
+            say: string;
         };
         /** @description Where a pupil stands on a rung. */
         CellView: {
@@ -7514,6 +7902,34 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FactRoundContent"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeRound"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
     explanation: {
         parameters: {
             query?: never;
@@ -8364,6 +8780,34 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
+    shown: {
+        parameters: {
+            query: {
+                operation: string;
+            };
+            header?: never;
+            path: {
+                slip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipInProblem"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
     version: {
         parameters: {
             query?: never;
@@ -8706,6 +9150,35 @@ export interface operations {
     };
     ofPupil: {
         parameters: {
+            query?: {
+                /** @description a day in the last of the weeks; left out for the week of the latest answer */
+                until?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepsView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    ofPupil_1: {
+        parameters: {
             query?: never;
             header?: never;
             path: {
@@ -8758,7 +9231,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    ofPupil_1: {
+    ofPupil_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8776,6 +9249,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PupilRecord"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    factsOfPupil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactSquaresView"];
                 };
             };
             400: components["responses"]["Refusal400"];
@@ -9575,6 +10074,36 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
+    ofClass_1: {
+        parameters: {
+            query?: {
+                /** @description left out for the one on which most was answered lately */
+                rung?: string;
+                until?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassStepsView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
     standIn: {
         parameters: {
             query?: {
@@ -9632,7 +10161,33 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    ofClass_1: {
+    stairs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StairView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    ofClass_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -9686,7 +10241,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    ofClass_2: {
+    ofClass_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -9786,6 +10341,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FormerPupil"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    factsOfClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactSquaresView"];
                 };
             };
             400: components["responses"]["Refusal400"];

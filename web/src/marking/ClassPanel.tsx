@@ -4,6 +4,8 @@ import type { BoardState } from '../board/subject';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useStyle } from '../paper/usePaper';
+import { PilePicture } from '../glance/PilePicture';
+import { SlipThumb } from '../glance/SlipThumb';
 import { NameRule } from '../rules/NameRule';
 import { factInWords } from '../record/factInWords';
 import { useClassPicture, useSetForGroup, type Marking } from './useMarking';
@@ -66,47 +68,67 @@ export function ClassPanel({ marking }: { marking: Marking }) {
     void navigate('/board', { state });
   };
   return (
-    <Box sx={{ maxWidth: 1000, '& h2': { fontSize: 19, m: '18px 0 6px' } }}>
-      <h2>Pupils who share a cause</h2>
-      {groups.length === 0 && (
-        <Box sx={{ color: ink.faint }}>No cause is borne out by more than one answer.</Box>
-      )}
-      <Trouble message={make.error?.message} />
-      {groups.map((group) => (
-        <Box key={group.slip} sx={{ borderTop: `1px solid ${ink.hair}`, py: 1 }}>
-          <Box sx={{ display: 'flex', columnGap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
-            <Box sx={{ fontWeight: 700, fontSize: 17 }}>{group.name}</Box>
-            <Box sx={{ color: ink.faint }}>
-              {group.sureness} · a child who {group.label}
-            </Box>
-          </Box>
-          <Box sx={{ my: 0.25 }}>{group.pupils.join(' · ')}</Box>
-          <Box sx={{ color: ink.faint }}>{group.help}</Box>
-          <Box sx={{ display: 'flex', gap: 1, mt: 0.5, flexWrap: 'wrap' }}>
-            {group.example && (
-              <Button variant="outlined" onClick={() => show(group.example ?? '', group.slip)}>
-                Show {group.example} on the board
-              </Button>
-            )}
-            <Button
-              variant="outlined"
-              disabled={make.isPending}
-              onClick={() => make.mutate(group.slip, { onSuccess: (made) => navigate(`/sets/${made.id}`) })}
-            >
-              Make a set for this group
-            </Button>
-            {group.telling && (
-              <Box sx={{ alignSelf: 'center' }}>
-                A question that tells:{' '}
-                <Box component="span" sx={{ font: `400 17px ${digits}` }}>
-                  {group.telling}
+    <Box sx={{ maxWidth: 1500, '& h2': { fontSize: 19, m: '18px 0 6px' } }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 6 }}>
+        <Box sx={{ minWidth: 0 }}>
+          <h2>The pile</h2>
+          <PilePicture
+            picture={picture.data.picture}
+            marking={marking.id}
+            name={`The pile of ${marking.className}`}
+          />
+        </Box>
+        <Box sx={{ flex: '1 1 400px', minWidth: 0, maxWidth: 760 }}>
+          <h2>Pupils who share a cause</h2>
+          {groups.length === 0 && (
+            <Box sx={{ color: ink.faint }}>No cause is borne out by more than one answer.</Box>
+          )}
+          <Trouble message={make.error?.message} />
+          {groups.map((group) => (
+            <Box key={group.slip} sx={{ borderTop: `1px solid ${ink.hair}`, py: 1 }}>
+              <Box sx={{ display: 'flex', columnGap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
+                <Box sx={{ fontWeight: 700, fontSize: 17 }}>{group.name}</Box>
+                <Box sx={{ color: ink.faint }}>
+                  {group.sureness} · a child who {group.label}
                 </Box>
               </Box>
-            )}
-            <NameRule rule={group.slip} operation={group.operation} name={group.name} />
-          </Box>
+              <Box sx={{ my: 0.25 }}>{group.pupils.join(' · ')}</Box>
+              <SlipThumb
+                slip={group.slip}
+                operation={group.operation}
+                name={group.name}
+                problem={group.shownIn}
+              />
+              <Box sx={{ color: ink.faint }}>{group.help}</Box>
+              <Box sx={{ display: 'flex', gap: 1, mt: 0.5, flexWrap: 'wrap' }}>
+                {group.example && (
+                  <Button variant="outlined" onClick={() => show(group.example ?? '', group.slip)}>
+                    Show {group.example} on the board
+                  </Button>
+                )}
+                <Button
+                  variant="outlined"
+                  disabled={make.isPending}
+                  onClick={() =>
+                    make.mutate(group.slip, { onSuccess: (made) => navigate(`/sets/${made.id}`) })
+                  }
+                >
+                  Make a set for this group
+                </Button>
+                {group.telling && (
+                  <Box sx={{ alignSelf: 'center' }}>
+                    A question that tells:{' '}
+                    <Box component="span" sx={{ font: `400 17px ${digits}` }}>
+                      {group.telling}
+                    </Box>
+                  </Box>
+                )}
+                <NameRule rule={group.slip} operation={group.operation} name={group.name} />
+              </Box>
+            </Box>
+          ))}
         </Box>
-      ))}
+      </Box>
       <Unexplained pupils={pupils} />
       <h2>Questions that went wrong most</h2>
       {questions.length === 0 && <Box sx={{ color: ink.faint }}>Every answer so far is right.</Box>}

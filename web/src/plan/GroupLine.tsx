@@ -2,6 +2,7 @@ import { Box, Button } from '@mui/material';
 import { Link, useNavigate } from 'react-router';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { SlipThumb } from '../glance/SlipThumb';
 import { lessonAt, ofGroup } from '../lesson/lessons';
 import { useOpenAtScreens } from '../screens/useScreens';
 import { PupilName } from './PupilName';
@@ -79,6 +80,9 @@ export function GroupLine({ classId, week, date, group, onPupil, taken }: Props)
           </Box>
         </Box>
       ))}
+      {group.slip && group.slipName && (
+        <SlipThumb slip={group.slip} operation={group.operation} name={group.slipName} />
+      )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         {group.withYou && (
           <Button

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { DayBars } from '../glance/DayBars';
 import { dayInWords } from '../app/timeInWords';
 import { intoGroup, toDay, withoutPupil, type Taken } from './byHand';
 import { Conflicts } from './Conflicts';
@@ -134,6 +135,7 @@ export function PlanPanel({ classId }: { classId: number }) {
               {dayInWords(day.date)}
             </Box>
             {day.groups.length === 0 && <Box sx={{ color: ink.faint, mt: 1 }}>Free</Box>}
+            {day.groups.length > 0 && <DayBars groups={day.groups} minutes={data.minutes} />}
             {day.groups.length > 0 && <DaySheets classId={classId} date={day.date} />}
             {day.groups.map((group) => (
               <Box key={group.key} sx={{ borderBottom: `1px solid ${ink.hair}` }}>

@@ -3,6 +3,8 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { Tabs } from '../app/Tabs';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { ClassSteps } from '../glance/ClassSteps';
+import { Stairs } from '../glance/Stairs';
 import { NamesPanel } from '../classes/NamesPanel';
 import { PlanPanel } from '../plan/PlanPanel';
 import { OpenedPanel } from '../screens/OpenedPanel';
@@ -12,6 +14,7 @@ import { useClassRecord } from './useRecords';
 
 const parts = [
   { id: 'picture', label: 'Who can do what' },
+  { id: 'steps', label: 'Week by week' },
   { id: 'slips', label: 'Slips and facts' },
   { id: 'plan', label: 'The week' },
   { id: 'screens', label: 'At screens' },
@@ -61,7 +64,13 @@ export function ClassScreen() {
           Nobody is in this class yet. First <Link to="?part=names">type the short names of its pupils</Link>.
         </Box>
       )}
-      {shown === 'picture' && <ClassPicture record={record.data} />}
+      {shown === 'picture' && (
+        <>
+          <Stairs classId={id} />
+          <ClassPicture record={record.data} />
+        </>
+      )}
+      {shown === 'steps' && <ClassSteps id={id} name={record.data.name} />}
       {shown === 'slips' && <SlipsAndFacts record={record.data} />}
       {shown === 'plan' && <PlanPanel classId={id} />}
       {shown === 'screens' && <OpenedPanel classId={id} />}

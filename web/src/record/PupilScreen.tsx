@@ -7,7 +7,9 @@ import { Select } from '../app/Select';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { dayInWords } from '../app/timeInWords';
-import { factInWords } from './factInWords';
+import { FactsPicture } from '../glance/FactsPicture';
+import { PupilSteps } from '../glance/PupilSteps';
+import { SlipThumb } from '../glance/SlipThumb';
 import { StateSign } from './StateSign';
 import { usePupilRecord, useRuling, type PupilRecord } from './useRecords';
 import { SlipName } from './SlipName';
@@ -19,6 +21,7 @@ export function PupilScreen() {
   const id = Number(useParams().id);
   const record = usePupilRecord(id);
   const { hash } = useLocation();
+  const written = useInStyle();
   if (record.isError) {
     return (
       <Box sx={{ p: 4 }}>
@@ -40,6 +43,14 @@ export function PupilScreen() {
         <Link to={`/pupils/${id}/report`}>Page for a talk with parents</Link>
         <Link to={`/pupils/${id}/work`}>Work to judge together</Link>
       </Box>
+      {data.rungs.length > 0 && (
+        <>
+          <Box component="h2" sx={{ fontSize: 19, m: '16px 0 0' }}>
+            Week by week
+          </Box>
+          <PupilSteps id={id} name={data.pupil.name} />
+        </>
+      )}
       <Box component="h2" sx={{ fontSize: 19, m: '16px 0 4px' }}>
         Rung by rung
       </Box>
@@ -60,34 +71,31 @@ export function PupilScreen() {
           key={`${slip.operation} ${slip.slip}`}
           sx={{
             display: 'grid',
-            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '230px 150px minmax(0, 1fr)' },
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '200px 250px 150px minmax(0, 1fr)' },
             gap: 2,
             borderTop: `1px solid ${ink.hair}`,
             py: 1,
           }}
         >
           <SlipName slip={slip} />
+          <SlipThumb
+            slip={slip.slip}
+            operation={slip.operation}
+            name={slip.name}
+            problem={written(slip.shownIn)}
+          />
           <WeekBars weeks={slip.weeks} name={slip.name} />
           <Box>
             {slip.say}.<Box sx={{ color: ink.faint, fontSize: 15 }}>{slip.help}</Box>
           </Box>
         </Box>
       ))}
-      {data.facts.length > 0 && (
+      {data.rungs.length > 0 && (
         <>
           <Box component="h2" sx={{ fontSize: 19, m: '22px 0 4px' }}>
-            Facts that were missed
+            Facts
           </Box>
-          {data.facts.map((fact) => (
-            <Box key={fact.fact}>
-              <Box component="span" sx={{ font: `700 17px ${digits}` }}>
-                {factInWords(fact.fact)}
-              </Box>{' '}
-              <Box component="span" sx={{ color: ink.faint }}>
-                {fact.missed === 1 ? 'once' : `${fact.missed} times`}, last on {dayInWords(fact.last)}
-              </Box>
-            </Box>
-          ))}
+          <FactsPicture whose={{ pupil: id }} name={data.pupil.name} />
         </>
       )}
     </Box>

@@ -1,6 +1,7 @@
 import { Box } from '@mui/material';
-import { digits, ink } from '../app/theme';
-import { factInWords } from './factInWords';
+import { ink } from '../app/theme';
+import { FactsPicture } from '../glance/FactsPicture';
+import { SlipThumb } from '../glance/SlipThumb';
 import type { ClassRecord } from './useRecords';
 import { SlipName } from './SlipName';
 import { WeekBars } from './WeekBars';
@@ -18,7 +19,7 @@ export function SlipsAndFacts({ record }: { record: ClassRecord }) {
           key={`${slip.operation} ${slip.slip}`}
           sx={{
             display: 'grid',
-            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '230px 150px minmax(0, 1fr)' },
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '200px 250px 150px minmax(0, 1fr)' },
             gap: 2,
             borderTop: `1px solid ${ink.hair}`,
             py: 1,
@@ -26,6 +27,7 @@ export function SlipsAndFacts({ record }: { record: ClassRecord }) {
           }}
         >
           <SlipName slip={slip} />
+          <SlipThumb slip={slip.slip} operation={slip.operation} name={slip.name} />
           <WeekBars weeks={slip.weeks} name={slip.name} />
           <Box sx={{ fontSize: 15 }}>
             {slip.pupils.map((pupil) => (
@@ -40,31 +42,9 @@ export function SlipsAndFacts({ record }: { record: ClassRecord }) {
         </Box>
       ))}
       <Box component="h2" sx={{ fontSize: 19, m: '22px 0 4px' }}>
-        Facts that are shaky
+        Facts
       </Box>
-      {record.facts.length === 0 && <Box sx={{ color: ink.faint }}>No fact was missed.</Box>}
-      <Box
-        component="table"
-        sx={{ borderCollapse: 'collapse', '& td': { pr: 3, py: 0.4, borderTop: `1px solid ${ink.hair}` } }}
-      >
-        <tbody>
-          {record.facts.map((fact) => (
-            <tr key={fact.fact}>
-              <Box component="td" sx={{ font: `700 17px ${digits}`, whiteSpace: 'nowrap' }}>
-                {factInWords(fact.fact)}
-              </Box>
-              <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-                {fact.pupils.length === 1 ? 'one pupil' : `${fact.pupils.length} pupils`}
-              </Box>
-              <Box component="td" sx={{ color: ink.faint }}>
-                {fact.pupils
-                  .map((pupil) => `${pupil.pupil}${pupil.missed > 1 ? ` ${pupil.missed} times` : ''}`)
-                  .join(' · ')}
-              </Box>
-            </tr>
-          ))}
-        </tbody>
-      </Box>
+      <FactsPicture whose={{ class: record.id }} name={record.name} />
     </Box>
   );
 }

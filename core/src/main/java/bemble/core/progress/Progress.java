@@ -22,6 +22,7 @@ public final class Progress {
     private final List<Evidence> window = new ArrayList<>();
     /** Those since it came back. */
     private final List<Evidence> retried = new ArrayList<>();
+    private final Course.Notes notes = new Course.Notes();
     private boolean secure;
     private boolean lost;
     private int returns;
@@ -68,6 +69,7 @@ public final class Progress {
         if (!secure) {
             if (isSecure(day, chance)) {
                 secure = true;
+                notes.secure(day);
                 lost = false;
                 since = day;
                 returns = 0;
@@ -80,6 +82,9 @@ public final class Progress {
                 lose(day);
             }
             return;
+        }
+        if (retried.isEmpty()) {
+            notes.cameBack(day);
         }
         retried.addAll(answers);
         if (retried.size() >= rule.retry()) {
@@ -99,6 +104,7 @@ public final class Progress {
     /** What was right before the skill was lost does not help to have it back. */
     private void lose(LocalDate day) {
         secure = false;
+        notes.lost(day);
         lost = true;
         since = day;
         dueOn = null;
@@ -201,7 +207,7 @@ public final class Progress {
         List<Evidence> rests = List.copyOf(secure ? last(rule.of()) : looked());
         if (rests.isEmpty()) {
             return new Standing(State.LEARNING, "Everything marked so far was done with help.", since, null, null,
-                    rests, null, false);
+                    rests, null, false, notes.course());
         }
         String tested = quiz == null ? "" : " " + quiz.say();
         String counted = right(rests) + " of the last " + rests.size() + " right";
@@ -212,13 +218,13 @@ public final class Progress {
                     ? rests.get(rests.size() - 1).day().plusWeeks(rule.gapsWeeks().get(0)) : null;
             return new Standing(State.LEARNING, why + counted + missing(rests) + "." + tested, since, back, shows,
                     rests, quiz,
-                    back != null && !today.isBefore(back));
+                    back != null && !today.isBefore(back), notes.course());
         }
         boolean due = !today.isBefore(dueOn);
         String kept = returns == 0 ? "" : ", kept over " + (returns == 1 ? "one return" : returns + " returns");
         return new Standing(due ? State.DUE : State.SECURE,
                 counted + kept + (due ? "; it comes back now." : ".") + tested, since, dueOn,
-                shows(), rests, quiz, due);
+                shows(), rests, quiz, due, notes.course());
     }
 
     private String missing(List<Evidence> rests) {

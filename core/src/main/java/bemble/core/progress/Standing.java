@@ -15,15 +15,16 @@ import org.jspecify.annotations.Nullable;
  * @param rests the answers it rests on, the latest last
  * @param quiz the last quiz, while it still counts; null where there was none, or what came later settles it
  * @param due whether the rung comes back now: one that is secure, or one whose quiz was passed a while ago
+ * @param course how it came to this by the rule
  */
 public record Standing(State state, String say, @Nullable LocalDate since, @Nullable LocalDate dueOn,
         @Nullable String shows, List<Evidence> rests,
         @Nullable Quiz quiz,
-        boolean due) {
+        boolean due, Course course) {
     /** Of one who has not tried. */
     public static final Standing NONE =
             new Standing(State.NOT_TRIED, "Nothing on this rung has been marked yet.", null, null,
-                    null, List.of(), null, false);
+                    null, List.of(), null, false, Course.NONE);
 
     /** The same without what it rests on. */
     public Place place() {

@@ -58,7 +58,7 @@ public final class Slipped {
         return Optional.ofNullable(found);
     }
 
-    private static Stream<Slip> hands(String id, Problem problem, Method<?> method, HouseStyle style) {
+    static Stream<Slip> hands(String id, Problem problem, Method<?> method, HouseStyle style) {
         if (!id.equals(Slips.FACT_NEAR_MISS)) {
             return Slips.named(id, problem, method.name()).stream().flatMap(slip -> slip.slips(problem).stream());
         }

@@ -12,6 +12,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
 import bemble.core.slip.Slips;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -43,6 +44,32 @@ class ProgressTest {
 
     private static Standing on(String days, int day) {
         return Progress.of(answers(days), List.of(), true, MONDAY.plusDays(day), Rule.USUAL);
+    }
+
+    /** Days are counted from the first; what lasts has no end. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            0:+++++                                       | ''      | ''
+            0:+++++ 7:+++++                               | 7-      | ''
+            0:+++++ 7:+++++ 21:+++                        | 7-      | 21
+            0:+++++ 7:+++++ 21:+ 23:++                    | 7-      | 21
+            0:+++++ 7:+++++ 21:---                        | 7-21    | 21
+            0:+++++ 7:+++++ 8:-------                     | 7-8     | ''
+            0:+++++ 7:+++++ 21:--- 28:+++++++++ 35:+++++++ | 7-21 28- | 21 35
+            """)
+    void theCourseTellsWhenItWasSecureAndWhenItCameBack(String days, String secure, String returns) {
+        Course course = on(days, 40).course();
+        assertThat(course.secure().stream().map(span -> nth(span.from()) + "-" + (span.until() == null ? ""
+                : nth(span.until()))).toList()).isEqualTo(words(secure));
+        assertThat(course.returns().stream().map(ProgressTest::nth).toList()).isEqualTo(words(returns));
+    }
+
+    private static String nth(LocalDate day) {
+        return String.valueOf(ChronoUnit.DAYS.between(MONDAY, day));
+    }
+
+    private static List<String> words(String text) {
+        return text.isEmpty() ? List.of() : List.of(text.split(" "));
     }
 
     @ParameterizedTest

@@ -19,6 +19,8 @@ public enum CacheRoom {
     PLANS(5, 12),
     /** On which rung a question is. */
     RUNGS(2, 6),
+    /** The small facts that questions rest on. */
+    FACTS(2, 4),
     /** Sheets with what is right on them. */
     SHEETS(2, 6),
     /** Commands and how they were answered. */

@@ -63,7 +63,9 @@ class ReportService {
         List<QuizTaken> quizzes = quizzes(teacherId, open);
         List<Judgement> judgements =
                 open.schoolClass().pupils().stream().map(pupil -> judge(open, pupil, quizzes)).toList();
-        return new ClassView(questions(open), groups(open, judgements), facts(judgements),
+        List<SlipGroup> groups = groups(open, judgements);
+        return new ClassView(new PileSquares(open, judging, judgements, groups).picture(), questions(open), groups,
+                facts(judgements),
                 judgements.stream().map(Judgement::view).toList());
     }
 
@@ -108,7 +110,7 @@ class ReportService {
             }
         }
         List<OfWriter> presumed = judgement.causes();
-        List<CauseLine> causes = presumed.stream().limit(5).map(this::line).toList();
+        List<CauseLine> causes = presumed.stream().limit(5).map(cause -> line(open, cause)).toList();
         if (slips.isEmpty()) {
             presumed.forEach(
                     cause -> cause.made().forEach(slip -> slips.putIfAbsent(slip, cause.problem())));
@@ -123,12 +125,12 @@ class ReportService {
                 slips);
     }
 
-    private CauseLine line(OfWriter cause) {
+    private CauseLine line(OpenPile open, OfWriter cause) {
         Problem problem = cause.problem();
         return new CauseLine(cause.slip(), cause.with(), problem.operation(),
                 rules.now().name(cause.slips(), problem.operation()), cause.say(),
                 cause.of() < 2 ? "fits" : DiagnosisWords.sureness(cause.confidence()), cause.explains(), cause.of(),
-                Causes.help(cause.slip(), problem));
+                Causes.help(cause.slip(), problem), open.style().problem(problem));
     }
 
     private List<QuestionCount> questions(OpenPile open) {
@@ -180,7 +182,8 @@ class ReportService {
                             entry.getValue().stream().flatMap(each -> each.view().causes().stream())
                                     .filter(cause -> cause.slip().equals(entry.getKey())).map(CauseLine::sureness)
                                     .findFirst().orElse("decided"),
-                            telling.isEmpty() ? null : telling.get(0), telling.size() < 2 ? null : telling.get(1));
+                            telling.isEmpty() ? null : telling.get(0), telling.size() < 2 ? null : telling.get(1),
+                            open.style().problem(model));
                 }).toList();
     }
 

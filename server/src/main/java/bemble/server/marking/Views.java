@@ -74,10 +74,14 @@ final class Views {
      */
     record CauseChoice(@NotNull String id, @NotNull String name, @Nullable Operation operation) {}
 
-    /** A cause of several answers with what it rests on. */
+    /**
+     * A cause of several answers with what it rests on.
+     *
+     * @param shownIn a question of the pupil's in which it shows
+     */
     record CauseLine(@NotNull String slip, @Nullable String with, @NotNull Operation operation, @NotNull String name,
             @NotNull String say, @NotNull String sureness,
-            @NotNull int explains, @NotNull int of, @NotNull String help) {}
+            @NotNull int explains, @NotNull int of, @NotNull String help, @NotNull String shownIn) {}
 
     record MissedFact(@NotNull String fact, @NotNull int missed, @NotNull int of) {}
 
@@ -100,15 +104,43 @@ final class Views {
      *
      * @param example another question in which it shows, so that nobody knows whose mistake it was
      * @param telling a question that tells whether it is still there
+     * @param shownIn a question of one of theirs in which it shows
      */
     record SlipGroup(@NotNull String slip, @NotNull Operation operation, @NotNull String name,
             @NotNull String label,
             @NotNull String help,
             @NotNull List<String> pupils, @NotNull String sureness, @Nullable String example,
-            @Nullable String telling) {}
+            @Nullable String telling, @NotNull String shownIn) {}
+
+    /**
+     * An answer in the picture of a pile.
+     *
+     * @param verdict left out where nothing is marked
+     * @param ofBand whether it is put down to what its band is about
+     */
+    record PileSquare(@Nullable AnswerVerdict verdict, @NotNull String given, @NotNull boolean ofBand) {}
+
+    /** @param say the row in words */
+    record PileRow(@NotNull Pupil pupil, @NotNull List<PileSquare> squares, @NotNull String say) {}
+
+    /**
+     * Rows that belong together.
+     *
+     * @param slip what they share; left out where it is no slip
+     */
+    record PileBand(@NotNull String title, @Nullable String slip, @NotNull List<PileRow> rows) {}
+
+    /**
+     * A pile as squares: pupils down, questions across, those who share a cause together.
+     *
+     * @param wrong how many answers to each question are wrong
+     * @param of how many answers to each are right or wrong
+     */
+    record PilePicture(@NotNull List<PileBand> bands, @NotNull List<Integer> wrong, @NotNull List<Integer> of) {}
 
     /** What a class's papers show together. */
-    record ClassView(@NotNull List<QuestionCount> questions, @NotNull List<SlipGroup> groups,
+    record ClassView(@NotNull PilePicture picture, @NotNull List<QuestionCount> questions,
+            @NotNull List<SlipGroup> groups,
             @NotNull List<ClassFact> facts,
             @NotNull List<PupilView> pupils) {}
 

@@ -20,6 +20,8 @@ public final class PlanViews {
      * A group as a teacher sees it.
      *
      * @param title the rung, in a few words
+     * @param shortTitle the same where there is little room, with the sign of its operation
+     * @param slipName what the slip that it is about is called; left out where it is about none
      * @param reason why it comes, in a sentence that is true of everybody in it; else what its sheet is for
      * @param seats why each of its pupils has the sheet
      * @param then what to do when the sheet is done
@@ -29,7 +31,8 @@ public final class PlanViews {
      */
     public record GroupView(@NotNull String key, @NotNull Need.Kind kind, @NotNull String rung,
             @NotNull Operation operation, @Nullable String slip,
-            @NotNull String title, @NotNull String reason, @NotNull String watch, @NotNull int questions,
+            @Nullable String slipName, @NotNull String title, @NotNull String shortTitle, @NotNull String reason,
+            @NotNull String watch, @NotNull int questions,
             @NotNull int minutes, @NotNull List<Pupil> pupils, @Nullable SetId setId, @NotNull boolean withYou,
             @NotNull int left, @NotNull List<SeatView> seats, @NotNull String then) {
         /** What its sheet is called, which is the same for every group that has it. */

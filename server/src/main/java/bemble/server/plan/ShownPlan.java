@@ -1,5 +1,7 @@
 package bemble.server.plan;
 
+import bemble.core.problem.Operation;
+import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.plan.Need;
 import bemble.core.plan.PlanWishes;
 import bemble.core.plan.PlannedPupil;
@@ -115,11 +117,13 @@ final class ShownPlan {
     private GroupView view(PlannedGroup group, List<Seat> seats, String part, boolean withYou, int left) {
         Need need = need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
-        String watch = group.slip() == null ? "" : Slips.find(group.slip(), rung.wishes().operation())
-                .map(slip -> "one who " + slip.label() + ". " + slip.help()).orElse("");
+        Operation operation = rung.wishes().operation();
+        Optional<KnownSlip> slip = Optional.ofNullable(group.slip()).flatMap(id -> Slips.find(id, operation));
+        String watch = slip.map(known -> "one who " + known.label() + ". " + known.help()).orElse("");
         boolean all = seats.stream().allMatch(seat -> seat.why() == Seat.Why.NEEDS && seat.need().equals(need));
-        return new GroupView(group.key(), group.kind(), group.rung(), rung.wishes().operation(), group.slip(),
-                rung.fullTitle() + part, all ? need.reason() : need.purpose(), watch, group.questions(),
+        return new GroupView(group.key(), group.kind(), group.rung(), operation, group.slip(),
+                slip.map(KnownSlip::name).orElse(null), rung.fullTitle() + part, operation.sign() + " " + rung.title(),
+                all ? need.reason() : need.purpose(), watch, group.questions(),
                 group.minutes(), group.pupils().stream().filter(byId::containsKey).map(byId::get).toList(),
                 group.setId(), withYou, left,
                 seats.stream().map(seat -> new SeatView(new PupilId(seat.pupil()), seat.why(), seat.because()))

@@ -5,6 +5,7 @@ import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
+import bemble.core.progress.Course;
 import bemble.core.progress.Evidence;
 import bemble.core.progress.Place;
 import bemble.core.progress.Progress;
@@ -28,6 +29,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** One pupil's answers, sorted by rung, with where they stand. */
 public final class PupilWork {
@@ -35,6 +37,7 @@ public final class PupilWork {
     private final List<Answer> answers;
     private final List<QuizTaken> quizzes;
     private final Map<String, Standing> byRule = new LinkedHashMap<>();
+    private final Map<String, List<Answer>> onRungs = new HashMap<>();
     private final PupilPlaces places;
     private final RungFinder rungs;
     private final KeptRules kept;
@@ -48,7 +51,6 @@ public final class PupilWork {
         this.quizzes = quizzes;
         this.rungs = rungs;
         this.today = today;
-        Map<String, List<Answer>> onRungs = new HashMap<>();
         for (Answer answer : answers) {
             Rung rung = rungs.of(answer.problem()).rung();
             if (rung != null) {
@@ -108,6 +110,34 @@ public final class PupilWork {
         return places;
     }
 
+    /**
+     * A rung with what was answered on it.
+     *
+     * @param answers in the order of their days
+     * @param course how it went by the rule
+     * @param said what the teacher says of it; null where nothing
+     */
+    public record OnRung(Rung rung, List<Answer> answers, Course course, @Nullable Said said) {
+        /** Whether it was secure at the end of a day, the teacher's word over the rule's from the day it was said. */
+        public boolean isSecureOn(LocalDate day) {
+            return said != null && !said.day().isAfter(day) ? said.state().isReached() : course.isSecureOn(day);
+        }
+    }
+
+    /** What a teacher says of a rung. */
+    public record Said(State state, LocalDate day) {}
+
+    /** The rungs that were tried or spoken of, in the order of the ladders. */
+    public List<OnRung> onRungs() {
+        return Ladder.all().stream().filter(rung -> byRule.containsKey(rung.id()) || places.isRuled(rung.id()))
+                .map(rung -> {
+                    Ruling ruling = places.ruling(rung.id());
+                    return new OnRung(rung, onRungs.getOrDefault(rung.id(), List.of()),
+                            byRule.getOrDefault(rung.id(), Standing.NONE).course(),
+                            ruling == null ? null : new Said(State.valueOf(ruling.state()), ruling.ruledOn()));
+                }).toList();
+    }
+
     /** Where they stand on a rung, the teacher's word over the rule's. */
     public Standing standing(String rung) {
         Standing rule = byRule.getOrDefault(rung, Standing.NONE);
@@ -118,7 +148,7 @@ public final class PupilWork {
         State state = places.state(rung);
         return new Standing(state, ruling.reason(), ruling.ruledOn(), rule.dueOn(),
                 state.isReached() ? null : rule.shows(), rule.rests(), null,
-                state == State.DUE);
+                state == State.DUE, rule.course());
     }
 
     /** A slip of an operation through the weeks. */
@@ -129,6 +159,12 @@ public final class PupilWork {
         return slipWeeks().entrySet().stream()
                 .map(each -> new SlipSeen(each.getKey(), SlipHistory.of(each.getKey().id(), each.getValue(), today)))
                 .sorted((one, other) -> lastSeen(other).compareTo(lastSeen(one))).toList();
+    }
+
+    /** The latest answer that is put down to a slip, which is one of those seen. */
+    Answer latestWith(KnownSlip slip) {
+        return answers.stream().filter(answer -> knownSlip(answer).filter(slip::equals).isPresent())
+                .reduce((one, other) -> other).orElseThrow();
     }
 
     /** Of a slip that was seen. */

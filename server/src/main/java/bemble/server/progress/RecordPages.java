@@ -163,7 +163,7 @@ class RecordPages {
         Map<String, List<Answer>> missed = pupil.answers().stream().filter(answer -> answer.fact() != null)
                 .collect(Collectors.groupingBy(Answer::fact, TreeMap::new, Collectors.toList()));
         return new PupilRecord(pupil.pupil(), known.schoolClass().id(), known.schoolClass().name(), states(), records,
-                pupil.slips().stream().map(RecordPages::record).toList(),
+                pupil.slips().stream().map(seen -> record(pupil, seen)).toList(),
                 missed.entrySet().stream().map(each -> new FactRecord(each.getKey(), each.getValue().size(),
                         each.getValue().get(each.getValue().size() - 1).day())).toList(),
                 rule());
@@ -202,11 +202,11 @@ class RecordPages {
                 ruling == null ? null : ruling.reason(), rests);
     }
 
-    private static SlipRecord record(SlipSeen seen) {
+    private static SlipRecord record(PupilWork pupil, SlipSeen seen) {
         KnownSlip slip = seen.slip();
         SlipHistory history = seen.history();
         return new SlipRecord(slip.id(), slip.operation(), slip.name(), history.say(), history.fading(),
-                Remedy.of(slip).say(),
+                Remedy.of(slip).say(), pupil.latestWith(slip).problem(),
                 history.weeks().stream().map(week -> new WeekView(week.monday(), week.seen(), week.of())).toList());
     }
 }

@@ -75,9 +75,10 @@ final class RecordViews {
             @Nullable LocalDate dueOn, @Nullable String shows, @Nullable String reason,
             @NotNull List<RestingAnswer> rests) {}
 
+    /** @param shownIn the latest question of the pupil's in which it shows */
     record SlipRecord(@NotNull String slip, @NotNull Operation operation, @NotNull String name, @NotNull String say,
             @NotNull boolean fading,
-            @NotNull String help, @NotNull List<WeekView> weeks) {}
+            @NotNull String help, @NotNull Problem shownIn, @NotNull List<WeekView> weeks) {}
 
     record FactRecord(@NotNull String fact, @NotNull int missed, @NotNull LocalDate last) {}
 

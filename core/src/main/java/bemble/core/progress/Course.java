@@ -1,0 +1,61 @@
+package bemble.core.progress;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How a pupil came to stand on one rung: when it was secure by the rule, and when it was asked again.
+ *
+ * @param secure the times through which it was secure, the earliest first
+ * @param returns the days on which answers were given to a rung that had come back
+ */
+public record Course(List<Span> secure, List<LocalDate> returns) {
+    /** Of one who has not tried. */
+    public static final Course NONE = new Course(List.of(), List.of());
+
+    public Course {
+        secure = List.copyOf(secure);
+        returns = List.copyOf(returns);
+    }
+
+    /**
+     * A time through which a rung was secure.
+     *
+     * @param from the day it became so
+     * @param until the day it was lost; null while it lasts
+     */
+    public record Span(LocalDate from, @Nullable LocalDate until) {
+        private boolean holds(LocalDate day) {
+            return !from.isAfter(day) && (until == null || until.isAfter(day));
+        }
+    }
+
+    /** Whether it was secure at the end of a day. */
+    public boolean isSecureOn(LocalDate day) {
+        return secure.stream().anyMatch(span -> span.holds(day));
+    }
+
+    /** Notes turns as they come, day after day. */
+    static final class Notes {
+        private final List<Span> secure = new ArrayList<>();
+        private final List<LocalDate> returns = new ArrayList<>();
+
+        void secure(LocalDate day) {
+            secure.add(new Span(day, null));
+        }
+
+        void lost(LocalDate day) {
+            secure.set(secure.size() - 1, new Span(secure.get(secure.size() - 1).from(), day));
+        }
+
+        void cameBack(LocalDate day) {
+            returns.add(day);
+        }
+
+        Course course() {
+            return new Course(secure, returns);
+        }
+    }
+}
