@@ -170,6 +170,11 @@ export const theme = createTheme({
             transitionDuration: '0.01ms !important',
           },
         },
+        // What a finger can hit, however small its words are.
+        'button, select, input:not([type=checkbox]):not([type=radio]), .MuiButton-root': {
+          minHeight: 24,
+          minWidth: 24,
+        },
         // What a screen has for the printer stands alone on the page.
         '.only-printed': { display: 'none' },
         '@media print': {

@@ -14,6 +14,7 @@ import { PictureChooser } from './PictureChooser';
 import { SlipChooser } from './SlipChooser';
 import { useBoard } from './useBoard';
 import { useLongPress } from './useLongPress';
+import { useReached } from './useReached';
 import type { Lesson } from './useLesson';
 import type { Mistake } from './useMistake';
 
@@ -31,6 +32,7 @@ type Props = {
 /** Nothing but paper, sentence and, if wanted, a picture; a clicker carries a whole lesson. */
 export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Props) {
   const board = useBoard(worked, startAt, subject, lesson, mistake, onLeave);
+  useReached({ item: lesson.at, step: board.current });
   // A picture would tell what is looked for; once that is ringed it shows what this hand did.
   const hidden = subject.looking !== '' && !mistake.ringed;
   const pictures = usePictures(

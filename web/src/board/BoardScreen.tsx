@@ -10,7 +10,7 @@ export function BoardScreen() {
     return <Navigate to="/paper" replace />;
   }
   return state.lesson ? (
-    <TaughtLesson source={state.lesson} at={state.at} back={state.back} />
+    <TaughtLesson source={state.lesson} at={state.at} back={state.back} reached={state.reached} />
   ) : (
     <LessonOnBoard {...state} items={state.works.map((work) => ({ work }))} />
   );

@@ -6,7 +6,7 @@ import type { Asking } from './asking';
 import { Board } from './Board';
 import { BoardTrouble } from './BoardTrouble';
 import { Fetching } from './Fetching';
-import type { Subject } from './subject';
+import type { Reached, Subject } from './subject';
 import { SheetOnBoard } from './SheetOnBoard';
 import { useLesson, type Item, type Kept, type Lesson } from './useLesson';
 import { useMistake, type Mistake } from './useMistake';
@@ -37,11 +37,11 @@ function useSubject(lesson: Lesson, mistake: Mistake, settled: boolean): Subject
   return subject;
 }
 
-type Props = { items: Item[]; at: number; step: number; back: string; kept?: Kept };
+type Props = { items: Item[]; at: number; step: number; back: string; kept?: Kept; reached?: Reached };
 
-export function LessonOnBoard({ items, at, step, back, kept }: Props) {
+export function LessonOnBoard({ items, at, step, back, kept, reached }: Props) {
   const navigate = useNavigate();
-  const lesson = useLesson(items, at, kept);
+  const lesson = useLesson(items, Math.min(reached?.item ?? at, items.length - 1), kept);
   const mistake = useMistake(lesson.work, lesson.key);
   const worked = useWorked(mistake.shown ?? mistake.right);
   useReadyAhead(lesson.items.slice(lesson.at));
@@ -64,7 +64,7 @@ export function LessonOnBoard({ items, at, step, back, kept }: Props) {
     <Board
       worked={worked.data}
       subject={subject}
-      startAt={step}
+      startAt={reached?.step ?? step}
       lesson={lesson}
       mistake={mistake}
       onLeave={leave}

@@ -6,6 +6,7 @@ import { useChangeLesson, useLessonPlan, type Lesson, type Stage } from '../less
 import { LessonOnBoard } from './LessonOnBoard';
 import { inStyle } from '../paper/inStyle';
 import { useStyle } from '../paper/usePaper';
+import type { Reached } from './subject';
 import type { Item } from './useLesson';
 
 type Style = Schemas['StyleView']['chosen'];
@@ -23,8 +24,10 @@ function onBoard({ kind, name, does, minutes, problems, slip }: Stage, style: St
 
 const taught = (lesson: Lesson) => lesson.stages.filter((stage) => !stage.skipped);
 
+type Props = { source: string; at: number; back: string; reached?: Reached };
+
 /** A lesson on the board, part after part; what is added or skipped in it is kept. */
-export function TaughtLesson({ source, at, back }: { source: string; at: number; back: string }) {
+export function TaughtLesson({ source, at, back, reached }: Props) {
   const navigate = useNavigate();
   const lesson = useLessonPlan(source);
   const { change } = useChangeLesson(source);
@@ -58,6 +61,7 @@ export function TaughtLesson({ source, at, back }: { source: string; at: number;
       at={parts.slice(0, at).flat().length}
       step={1}
       back={back}
+      reached={reached}
       kept={{
         onAdded: (kind, problem) =>
           change.mutate((stages) =>

@@ -1,6 +1,9 @@
 import type { Schemas } from '../api/client';
 import type { Asking } from './asking';
 
+/** A place in a lesson: which of its items, and which step. */
+export type Reached = { item: number; step: number };
+
 /** What is handed over to the board. */
 export type BoardState = {
   /** The problems of the lesson, in their order. */
@@ -10,6 +13,8 @@ export type BoardState = {
   step: number;
   /** Where one leaves to. */
   back: string;
+  /** Where one was when the page was loaded anew. */
+  reached?: Reached;
   /** The lesson that is taught, in place of single problems. */
   lesson?: string;
 };

@@ -107,8 +107,8 @@ export function Stairs({ classId }: { classId: number }) {
                   fontSize: 13,
                   lineHeight: 1.25,
                   position: 'relative',
-                  '&::before': i > 0 && {
-                    content: '""',
+                  '&::before': {
+                    content: i > 0 ? '""' : 'none',
                     position: 'absolute',
                     left: 0,
                     top: 0,

@@ -23,16 +23,23 @@ const verdicts: Record<string, { sign: string; word: string; colour: string }> =
   unclear: { sign: '?', word: 'unclear', colour: ink.plum },
 };
 
+/** An answer as short as this stays on one line: 60 r 2 is one thing. */
+const oneLine = 18;
+
 /** A paper, question by question, with what fits each wrong answer. */
 export function PaperTable({ marking, paper, waiting, onDecide, onOpen }: Props) {
   const questions = marking.sheets.find((sheet) => sheet.code === paper.sheet)?.questions ?? [];
   return (
-    <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', ...stackedOnPhone }}>
+    <Box
+      component="table"
+      // Its columns stay where they are, whatever is typed.
+      sx={{ width: '100%', borderCollapse: 'collapse', tableLayout: { sm: 'fixed' }, ...stackedOnPhone }}
+    >
       <Box component="thead" sx={{ textAlign: 'left', color: ink.faint, fontSize: 14 }}>
         <tr>
-          <th>No.</th>
-          <th>Question</th>
-          <th>Stands there</th>
+          <th style={{ width: 40 }}>No.</th>
+          <th style={{ width: '30%' }}>Question</th>
+          <th style={{ width: '18%' }}>Stands there</th>
           <th>What fits it</th>
         </tr>
       </Box>
@@ -51,16 +58,13 @@ export function PaperTable({ marking, paper, waiting, onDecide, onOpen }: Props)
               <Box component="td" sx={{ color: ink.faint, width: 34 }}>
                 {i + 1}
               </Box>
-              <Box
-                component="td"
-                sx={{ font: `400 17px ${digits}`, overflowWrap: 'anywhere', minWidth: 150 }}
-              >
+              <Box component="td" sx={{ font: `400 17px ${digits}`, overflowWrap: 'anywhere' }}>
                 {question.problem}{' '}
                 <Box component="span" sx={{ color: ink.faint }}>
                   = {question.answer}
                 </Box>
               </Box>
-              <Box component="td" sx={{ overflowWrap: 'anywhere', minWidth: 90 }}>
+              <Box component="td" sx={{ overflowWrap: 'anywhere' }}>
                 {under ? <Waiting entry={under} /> : answer && <Standing answer={answer} />}
               </Box>
               <td>
@@ -123,7 +127,10 @@ function Standing({ answer }: { answer: Answer }) {
       {answer.given && (
         <Box
           component="span"
-          sx={{ font: `700 17px ${digits}` }}
+          sx={{
+            font: `700 17px ${digits}`,
+            whiteSpace: answer.given.length < oneLine ? 'nowrap' : undefined,
+          }}
           aria-label={`${answer.given}, ${verdict?.word}`}
         >
           {answer.given}

@@ -24,6 +24,9 @@ type Props = {
   onOpen: (opened: Opened) => void;
 };
 
+/** So many of what can be typed are always in sight. */
+const commonest = 4;
+
 /** The pile one paper after the other: what is wrong is typed, the rest is right. */
 export function PilePanel({ marking, forms, at, onGo, onOpen }: Props) {
   const navigate = useNavigate();
@@ -180,31 +183,40 @@ function askAbout(marking: Marking, paper: Paper): AskState {
   };
 }
 
-/** What can be typed, so that nobody needs to know it by heart. */
+/** What is typed most, and behind a button all that can be. */
 function KeysOfTheLine({ forms }: { forms: Form[] }) {
+  const [all, setAll] = useState(false);
   // What is typed most stands first; the forms come in the order in which they are tried.
   const isMost = ({ id }: Form) => id === 'answer';
   const inOrder = [...forms.filter(isMost), ...forms.filter((form) => !isMost(form))];
   return (
-    <Box
-      component="dl"
-      sx={{
-        m: 0,
-        display: 'grid',
-        gridTemplateColumns: { xs: 'auto 1fr', sm: 'auto auto auto auto' },
-        columnGap: 1.5,
-        fontSize: 14,
-        color: ink.faint,
-        '& dt': { fontFamily: 'Andika', color: ink.ink, whiteSpace: 'nowrap' },
-        '& dd': { m: 0 },
-      }}
-    >
-      {inOrder.map(({ id, example, means }) => (
-        <Box key={id} sx={{ display: 'contents' }}>
-          <dt>{example}</dt>
-          <dd>{means}</dd>
-        </Box>
-      ))}
+    <Box sx={{ flex: '1 1 220px', minWidth: 0, fontSize: 14, color: ink.faint }}>
+      <Box
+        component="dl"
+        sx={{
+          m: 0,
+          display: 'grid',
+          gridTemplateColumns: { xs: 'auto 1fr', lg: 'auto 1fr auto 1fr' },
+          columnGap: 1.5,
+          '& dt': { fontFamily: 'Andika', color: ink.ink, whiteSpace: 'nowrap' },
+          '& dd': { m: 0 },
+        }}
+      >
+        {(all ? inOrder : inOrder.slice(0, commonest)).map(({ id, example, means }) => (
+          <Box key={id} sx={{ display: 'contents' }}>
+            <dt>{example}</dt>
+            <dd>{means}</dd>
+          </Box>
+        ))}
+      </Box>
+      <Button
+        sx={{ p: 0, fontSize: 14, fontWeight: 400, textDecoration: 'underline' }}
+        aria-expanded={all}
+        onClick={() => setAll(!all)}
+      >
+        {all ? 'Fewer' : 'All that can be typed'}
+      </Button>{' '}
+      Ctrl+Z takes the last one back.
     </Box>
   );
 }

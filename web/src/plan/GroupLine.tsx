@@ -1,12 +1,14 @@
 import { Box, Button } from '@mui/material';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { OneStop } from '../app/OneStop';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { SlipThumb } from '../glance/SlipThumb';
 import { lessonAt, ofGroup } from '../lesson/lessons';
 import { useOpenAtScreens } from '../screens/useScreens';
 import { PupilName } from './PupilName';
-import { groupInWords, usePlannedSet, type Group } from './usePlan';
+import { usePlannedSet, type Group } from './usePlan';
 
 export const kinds: Record<string, string> = {
   retry: 'comes back',
@@ -22,12 +24,15 @@ type Props = {
   /** The day of the lesson. */
   date: string;
   group: Group;
+  /** Whether its lesson is what comes first. */
+  first?: boolean;
   onPupil?: (pupil: Group['pupils'][number]) => void;
   taken?: number;
 };
 
-/** A group: what it does and why, who is in it, and the two ways to its sheet. */
-export function GroupLine({ classId, week, date, group, onPupil, taken }: Props) {
+/** A group: what it does, who is in it, the ways to its sheet, and why. */
+export function GroupLine({ classId, week, date, group, first = false, onPupil, taken }: Props) {
+  const [why, setWhy] = useState(false);
   const set = usePlannedSet(classId, week);
   const open = useOpenAtScreens();
   const navigate = useNavigate();
@@ -44,53 +49,46 @@ export function GroupLine({ classId, week, date, group, onPupil, taken }: Props)
           { onSuccess: (session) => navigate(`/screens/${session.id}`) },
         ),
     });
-  const whose = groupInWords(group);
   const toSheet = group.setId === undefined ? 'Make the sheet' : 'To the sheet';
   const busy = set.isPending || open.isPending;
+  const names = byReason(group).flatMap(({ why, pupils }) => pupils.map((pupil) => ({ why, pupil })));
   return (
     <Box sx={{ py: 0.75 }}>
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', flexWrap: 'wrap' }}>
-        <b>{group.title}</b>
+      <Box component="h3" sx={{ fontSize: 16, lineHeight: 1.3, m: 0 }}>
+        {group.title}
+      </Box>
+      <Box sx={{ display: 'flex', columnGap: 1, alignItems: 'baseline', flexWrap: 'wrap', fontSize: 14 }}>
         <Box component="span" sx={{ color: group.kind === 'next' ? ink.faint : ink.plum }}>
           {kinds[group.kind]}
         </Box>
-        <Box component="span" sx={{ color: ink.faint, fontSize: 14 }}>
+        <Box component="span" sx={{ color: ink.faint }}>
           {group.questions} questions, {group.minutes} min
         </Box>
-        <Box component="span" sx={{ fontSize: 14, fontWeight: group.withYou ? 700 : 400 }}>
+        <Box component="span" sx={{ fontWeight: group.withYou ? 700 : 400 }}>
           {group.withYou ? `${group.left > 0 ? `first ${group.left} min ` : ''}with you` : 'alone'}
           {!group.withYou && group.left > 2 && `, then ${group.left} min: ${group.then}`}
         </Box>
       </Box>
-      <Box sx={{ fontSize: 14, color: ink.faint }}>{group.reason}</Box>
-      {byReason(group).map(({ because, why, pupils }) => (
-        <Box key={because} sx={{ my: 0.25, lineHeight: 1.5 }}>
-          {pupils.map((pupil, index) => (
-            <PupilName
-              key={pupil.id}
-              name={pupil.name}
-              first={index === 0}
-              taken={taken === pupil.id}
-              onPress={onPupil && (() => onPupil(pupil))}
-            />
-          ))}{' '}
-          <Box component="span" sx={{ fontSize: 14, color: ink.faint }}>
-            {why === 'joins' ? `${pupils.length === 1 ? 'joins in' : 'join in'}: ` : ''}
-            {because}
-          </Box>
-        </Box>
-      ))}
-      {group.slip && group.slipName && (
-        <SlipThumb slip={group.slip} operation={group.operation} name={group.slipName} />
-      )}
+      <OneStop sx={{ my: 0.25 }} aria-label={`Who: ${group.title}`}>
+        {names.map(({ why, pupil }) => (
+          <PupilName
+            key={pupil.id}
+            name={pupil.name}
+            joins={why === 'joins'}
+            taken={taken === pupil.id}
+            onPress={onPupil && (() => onPupil(pupil))}
+          />
+        ))}
+      </OneStop>
+      {why && <Why group={group} />}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         {group.withYou && (
           <Button
-            variant="outlined"
+            variant={first ? 'contained' : 'outlined'}
             sx={small}
             component={Link}
             to={lessonAt(ofGroup(classId, date, group))}
-            aria-label={`The lesson for ${whose}`}
+            aria-label={`The lesson: ${group.title}`}
           >
             The lesson
           </Button>
@@ -100,7 +98,7 @@ export function GroupLine({ classId, week, date, group, onPupil, taken }: Props)
           sx={small}
           disabled={busy}
           onClick={() => set.mutate(group.key, { onSuccess: ({ setId }) => navigate(`/sets/${setId}`) })}
-          aria-label={`${toSheet} for ${whose}`}
+          aria-label={`${toSheet}: ${group.title}`}
         >
           {toSheet}
         </Button>
@@ -109,12 +107,41 @@ export function GroupLine({ classId, week, date, group, onPupil, taken }: Props)
           sx={small}
           disabled={busy}
           onClick={atScreens}
-          aria-label={`Open at screens for ${whose}`}
+          aria-label={`Open at screens: ${group.title}`}
         >
           Open at screens
         </Button>
+        <Button
+          sx={{ ...small, px: 0.5, fontWeight: 400, textDecoration: 'underline' }}
+          aria-expanded={why}
+          aria-label={`Why: ${group.title}`}
+          onClick={() => setWhy(!why)}
+        >
+          Why
+        </Button>
       </Box>
       <Trouble message={set.error?.message ?? open.error?.message} />
+    </Box>
+  );
+}
+
+/** What it rests on: why the group comes, and what brings each of its pupils here. */
+function Why({ group }: { group: Group }) {
+  return (
+    <Box sx={{ fontSize: 14, color: ink.faint, lineHeight: 1.4, mb: 0.75 }}>
+      <Box>{group.reason}</Box>
+      {byReason(group).map(({ because, why, pupils }) => (
+        <Box key={because} sx={{ mt: 0.25 }}>
+          <Box component="span" sx={{ color: ink.ink }}>
+            {pupils.map((pupil) => pupil.name).join(' · ')}
+          </Box>{' '}
+          {why === 'joins' ? `${pupils.length === 1 ? 'joins in' : 'join in'}: ` : ''}
+          {because}
+        </Box>
+      ))}
+      {group.slip && group.slipName && (
+        <SlipThumb slip={group.slip} operation={group.operation} name={group.slipName} />
+      )}
     </Box>
   );
 }

@@ -11,7 +11,7 @@ import { DaySheets } from './DaySheets';
 import { GroupLine } from './GroupLine';
 import { OnDay } from './OnDay';
 import { TermForm } from './TermForm';
-import { groupInWords, useChangePlan, usePlan, type Plan } from './usePlan';
+import { useChangePlan, usePlan, type Plan } from './usePlan';
 
 /** A move by hand that can be undone as long as the plan is as it left it. */
 type Moved = { before: Plan['days']; revision: number; said: string };
@@ -149,7 +149,7 @@ export function PlanPanel({ classId }: { classId: number }) {
                 />
                 {taken === undefined ? (
                   <OnDay
-                    group={groupInWords(group)}
+                    group={group.title}
                     day={day.date}
                     days={data.days.map(({ date }) => date)}
                     onMove={(to) =>

@@ -1,34 +1,40 @@
 import { ink } from '../app/theme';
 import { Box } from '@mui/material';
 
-type Props = { name: string; first: boolean; taken: boolean; onPress?: () => void };
+type Props = {
+  name: string;
+  /** Whether it joins those who need it. */
+  joins: boolean;
+  taken: boolean;
+  onPress?: () => void;
+};
 
-/** A pupil's name in a group; where the plan can be changed, one to press and move. */
-export function PupilName({ name, first, taken, onPress }: Props) {
+/** A pupil's name in a group, dashed where it joins in; where the plan can be changed, one to press and move. */
+export function PupilName({ name, joins, taken, onPress }: Props) {
+  const look = {
+    font: 'inherit',
+    fontSize: 15,
+    lineHeight: 1.45,
+    display: 'inline-block',
+    color: ink.ink,
+    border: `1px ${joins ? 'dashed' : 'solid'} ${onPress ? ink.faint : ink.hair}`,
+    bgcolor: taken ? ink.amber : 'transparent',
+    px: 0.75,
+    m: '2px 4px 2px 0',
+  } as const;
   return onPress ? (
     <Box
       component="button"
       onClick={onPress}
       aria-pressed={taken}
-      sx={{
-        font: 'inherit',
-        color: ink.ink,
-        border: 0,
-        bgcolor: taken ? ink.amber : 'transparent',
-        p: '0 5px 0 0',
-        mr: 0.5,
-        cursor: 'pointer',
-        textDecoration: 'underline',
-        textDecorationColor: ink.hair,
-        textUnderlineOffset: '4px',
-      }}
+      aria-label={joins ? `${name}, joins in` : undefined}
+      sx={{ ...look, cursor: 'pointer' }}
     >
       {name}
     </Box>
   ) : (
-    <span>
-      {!first && ' · '}
+    <Box component="span" sx={look}>
       {name}
-    </span>
+    </Box>
   );
 }

@@ -5,9 +5,6 @@ import { useQuery } from '../app/useQuery';
 
 export type Plan = Schemas['PlanView'];
 export type Group = Schemas['GroupView'];
-/** What a group works on and who is in it, to be told from the others by ear. */
-export const groupInWords = (group: Group) =>
-  `${group.title}, ${group.pupils.map((pupil) => pupil.name).join(', ')}`;
 export type Term = Schemas['Term'];
 export type TermView = Schemas['TermView'];
 

@@ -118,7 +118,9 @@ function Place({ place, session, onBack, onAnyDevice }: PlaceProps) {
         {session.asksDigits && <Box sx={{ fontFamily: digits, color: ink.faint }}>{place.digits}</Box>}
         {place.run && (
           <Box component="span" sx={{ ml: 'auto', fontSize: 14 }}>
-            <Link to={`/write/run/${place.run}`}>papers</Link>
+            <Link to={`/write/run/${place.run}`} aria-label={`papers of ${place.pupil.name}`}>
+              papers
+            </Link>
           </Box>
         )}
       </Box>

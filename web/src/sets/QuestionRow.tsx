@@ -1,6 +1,7 @@
 import { Box, Button, InputBase, NativeSelect, Tooltip } from '@mui/material';
 import { memo, useId, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
+import { RowMenu } from '../app/RowMenu';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import type { SetEditor } from './useSetEditor';
@@ -43,6 +44,7 @@ export const QuestionRow = memo(function QuestionRow({ number, question, known, 
   const [typed, setTyped] = useState(shown);
   const [story, setStory] = useState(question.story);
   const [telling, setTelling] = useState(question.story !== '');
+  const navigate = useNavigate();
   const read = useReadProblems();
   const another = useAnother();
   const at = number - 1;
@@ -137,42 +139,35 @@ export const QuestionRow = memo(function QuestionRow({ number, question, known, 
         component="td"
         sx={{ whiteSpace: 'nowrap', '& button, & a': { px: 0.5, py: 0.25, fontSize: 14, fontWeight: 400 } }}
       >
-        <Tooltip title="Write it on an empty paper">
-          <Button
-            component={Link}
-            to={`/write?problem=${encodeURIComponent(shown)}`}
-            aria-label={`Write question ${number}`}
-          >
-            Write
-          </Button>
-        </Tooltip>
         <Tooltip title="Other numbers, as hard">
           <Button
             aria-label={`Other numbers for question ${number}`}
             onClick={() => another.mutate(question.problem, { onSuccess: (fresh) => acts.renew(at, fresh) })}
           >
-            Swap
+            Other numbers
           </Button>
         </Tooltip>
-        <Tooltip title="A word problem with it">
-          <Button aria-label={`Story for question ${number}`} onClick={() => setTelling(true)}>
-            Story
-          </Button>
-        </Tooltip>
-        <Tooltip title="The question as a picture, SVG">
-          <Button
-            component="a"
-            href={`/api/sets/${setId}/questions/${number}.svg`}
-            aria-label={`Question ${number} as SVG`}
-          >
-            SVG
-          </Button>
-        </Tooltip>
-        <Tooltip title="Take it out">
-          <Button aria-label={`Take question ${number} out`} onClick={() => acts.remove(at)}>
-            Take out
-          </Button>
-        </Tooltip>
+        <RowMenu
+          of={`question ${number}`}
+          deeds={[
+            {
+              label: 'Write it on an empty paper',
+              name: `Write question ${number}`,
+              onDo: () => void navigate(`/write?problem=${encodeURIComponent(shown)}`),
+            },
+            {
+              label: 'Add a word problem to it',
+              name: `Story for question ${number}`,
+              onDo: () => setTelling(true),
+            },
+            {
+              label: 'Take it as a picture, SVG',
+              name: `Question ${number} as SVG`,
+              href: `/api/sets/${setId}/questions/${number}.svg`,
+            },
+            { label: 'Take it out', name: `Take question ${number} out`, onDo: () => acts.remove(at) },
+          ]}
+        />
       </Box>
     </Box>
   );

@@ -38,8 +38,7 @@ export function QuestionTable({ editor }: { editor: SetEditor }) {
   if (questions.length === 0) {
     return (
       <Box component="p" sx={{ color: ink.faint, fontSize: 20, m: '60px auto', maxWidth: 460 }}>
-        No questions yet. Choose an operation and a rung at the left and press “Draw questions”, or type your
-        own.
+        No questions yet. Choose an operation and a rung and press “Draw questions”, or type your own.
       </Box>
     );
   }

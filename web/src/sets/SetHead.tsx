@@ -5,6 +5,7 @@ import type { BoardState } from '../board/subject';
 import { Field } from '../app/Field';
 import { lessonAt, ofSet } from '../lesson/lessons';
 import { Trouble } from '../app/Trouble';
+import { useClasses } from '../classes/useClasses';
 import { inStyle } from '../paper/inStyle';
 import { useStyle } from '../paper/usePaper';
 import type { SetEditor } from './useSetEditor';
@@ -17,6 +18,7 @@ export function SetHead({ editor }: { editor: SetEditor }) {
   const [passMark, setPassMark] = useState(content.passMark?.toString() ?? '');
   const navigate = useNavigate();
   const style = useStyle();
+  const classes = useClasses();
   const [shown, setShown] = useState(content);
   // Drawing names a set, and undo takes a name back: what is typed here follows.
   if (shown.title !== content.title || shown.tag !== content.tag || shown.passMark !== content.passMark) {
@@ -58,7 +60,13 @@ export function SetHead({ editor }: { editor: SetEditor }) {
         <Field label="Title" value={title} onChange={setTitle} fault={keep.error?.about('title')} />
       </Box>
       <Box sx={{ width: 120 }}>
-        <Field label="Class" value={tag} onChange={setTag} fault={keep.error?.about('tag')} />
+        <Field
+          label="Class"
+          value={tag}
+          onChange={setTag}
+          fault={keep.error?.about('tag')}
+          choices={classes.data?.map(({ name }) => name)}
+        />
       </Box>
       <Box sx={{ width: 90 }}>
         <Field

@@ -1,6 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
+import { RowMenu } from '../app/RowMenu';
 import { digits, ink, stackedOnPhone } from '../app/theme';
 import { dayOfMomentInWords } from '../app/timeInWords';
 import { useInStyle } from '../paper/inStyle';
@@ -53,18 +54,18 @@ export function SetTable({ sets, onDelete }: Props) {
               <Button onClick={() => again(set.id, true)} aria-label={`New numbers for ${set.title}`}>
                 New numbers
               </Button>
-              <Button onClick={() => again(set.id, false)} aria-label={`Copy ${set.title}`}>
-                Copy
-              </Button>
-              <Button
-                onClick={() => archive.mutate({ id: set.id, archived: !set.archived })}
-                aria-label={`${set.archived ? 'Take out of the archive' : 'Archive'}: ${set.title}`}
-              >
-                {set.archived ? 'Take out' : 'Archive'}
-              </Button>
-              <Button onClick={() => onDelete(set.id)} aria-label={`Delete ${set.title}`}>
-                Delete
-              </Button>
+              <RowMenu
+                of={set.title}
+                deeds={[
+                  { label: 'Copy it', name: `Copy ${set.title}`, onDo: () => again(set.id, false) },
+                  {
+                    label: set.archived ? 'Take it out of the archive' : 'Put it into the archive',
+                    name: `${set.archived ? 'Take out of the archive' : 'Archive'}: ${set.title}`,
+                    onDo: () => archive.mutate({ id: set.id, archived: !set.archived }),
+                  },
+                  { label: 'Delete it', name: `Delete ${set.title}`, onDo: () => onDelete(set.id) },
+                ]}
+              />
             </Box>
           </Box>
         ))}

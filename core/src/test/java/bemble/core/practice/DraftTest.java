@@ -295,6 +295,7 @@ class DraftTest {
             50302 - 1347 | 2 exchanges, one across a zero, unlike lengths
             4003 - 1007  | 1 exchange, across 2 zeros
             76 x 50      | 2 by 2 digits, 2 carries, a 0 in the lower number
+            7506 / 6     | 4 digits by 1, comes out exactly
             7506 / 25    | 4 by 2 digits, a remainder, a 0 in the quotient
             sqrt 7 to 3dp| 1 digit, cut off after 3 decimals
             """)

@@ -222,6 +222,11 @@ class BoardJourneyTest {
             teacher.type("58 + 67");
             teacher.waitForSentence("Set out 58");
             teacher.toBoard();
+            teacher.key("ArrowRight");
+            teacher.waitForSentence("carry 1 ten");
+            // A reload leads back to where one was.
+            teacher.page().reload();
+            teacher.waitForSentence("carry 1 ten");
             teacher.key("m");
             teacher.press("… writes the carries under the answer");
             teacher.see("odd, but is it right?");

@@ -50,7 +50,7 @@ class SetJourneyTest {
             teacher.see("2 carries, in a chain, a new place");
             page.getByLabel("Question 3", new Page.GetByLabelOptions().setExact(true)).press("Alt+ArrowUp");
             page.waitForCondition(() -> questions(page).get(1).equals("58 + 67"));
-            teacher.press("Take question 6 out");
+            teacher.more("question 6", "Take question 6 out");
             page.waitForCondition(() -> questions(page).size() == 5);
             teacher.press("Undo");
             page.waitForCondition(() -> questions(page).size() == 6);
@@ -171,22 +171,25 @@ class SetJourneyTest {
             teacher.open("Sets");
             page.getByLabel("Search title, class or problem").fill("quotient, again");
             page.waitForCondition(() -> rows(page).count() == 1);
-            rows(page).first().getByText("Archive").click();
+            teacher.more("Long division, a zero in the quotient, again",
+                    "Archive: Long division, a zero in the quotient, again");
             teacher.see("No set matches.");
             page.getByLabel("archived").click();
             page.waitForCondition(() -> rows(page).count() == 1);
-            teacher.press("Delete Long division, a zero in the quotient, again");
+            teacher.more("Long division, a zero in the quotient, again",
+                    "Delete Long division, a zero in the quotient, again");
             teacher.see("“Long division, a zero in the quotient, again” is deleted.");
             page.waitForCondition(() -> rows(page).count() == 0);
             teacher.press("Bring back Long division, a zero in the quotient, again");
             page.waitForCondition(() -> rows(page).count() == 1);
             teacher.see("It is back.");
             // Of two that were deleted each comes back, also on another day.
-            teacher.press("Delete Long division, a zero in the quotient, again");
+            teacher.more("Long division, a zero in the quotient, again",
+                    "Delete Long division, a zero in the quotient, again");
             teacher.see("is deleted.");
             page.getByLabel("archived").click();
             page.getByLabel("Search title, class or problem").fill("");
-            teacher.press("Delete Long division, a zero in the quotient");
+            teacher.more("Long division, a zero in the quotient", "Delete Long division, a zero in the quotient");
             teacher.see("“Long division, a zero in the quotient” is deleted.");
             page.reload();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Deleted in the last month")).click();
@@ -212,7 +215,7 @@ class SetJourneyTest {
             page.getByLabel("Questions of your own").fill("605 − 556\n4738 + 1967\n346 × 205\n√529\n97 ÷ 4\n8123 ÷ 3");
             teacher.press("Add to the set");
             page.waitForCondition(() -> questions(page).size() == 6);
-            teacher.press("Story for question 2");
+            teacher.more("question 2", "Story for question 2");
             page.getByLabel("Story of question 2").fill("Two boats land so many crates of apples. How many are that?");
             page.getByLabel("Story of question 2").press("Tab");
             teacher.see("✓ saved");
@@ -229,7 +232,7 @@ class SetJourneyTest {
             assertThat(picture.suggestedFilename()).isEqualTo("bemble-questions-A-1.svg");
 
             teacher.press("Questions", 0);
-            Download question = page.waitForDownload(() -> teacher.press(AriaRole.LINK, "Question 3 as SVG"));
+            Download question = page.waitForDownload(() -> teacher.more("question 3", "Question 3 as SVG"));
             assertThat(question.suggestedFilename()).isEqualTo("bemble-question-3.svg");
             page.getByLabel("Part of question 1").selectOption("shown");
             teacher.press(AriaRole.LINK, "Question 1 on Paper");

@@ -28,6 +28,15 @@ class WeekJourneyTest {
         teacher.see("Week of");
     }
 
+    /** Opens what each group rests on, or closes it again. */
+    private static void askWhy(Page page) {
+        Locator whys = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Why: ")));
+        whys.first().waitFor();
+        for (int i = 0; i < whys.count(); i++) {
+            whys.nth(i).click();
+        }
+    }
+
     /** The part of the week that a sheet has, by what is said of why it comes. */
     private static Locator group(Page page, String reason) {
         return page.getByText(reason).locator("xpath=..").first();
@@ -42,7 +51,9 @@ class WeekJourneyTest {
             teacher.makeClass("Avocets", "Ida M", "Tom B", "Sana K");
 
             openWeek(teacher);
+            askWhy(page);
             teacher.see("is next in your order");
+            askWhy(page);
             String planned = page.getByLabel("Mon 11 Jan", new Page.GetByLabelOptions().setExact(true)).innerText();
             Locator day = page.getByLabel(Pattern.compile("^on, ")).first();
             day.focus();
@@ -85,6 +96,7 @@ class WeekJourneyTest {
             teacher.press("Yes, plan it anew");
             Locator friday = page.getByText(Pattern.compile("^Fri 15 Jan$")).first();
             friday.waitFor();
+            askWhy(page);
             assertThat(page.getByText("Mon 11 Jan").count()).as("what is over is not planned").isLessThanOrEqualTo(1);
             assertThat(names(group(page, "9 of 10 in the quiz, 10 wanted")))
                     .as("of the quiz nobody hears who did not fail it")
@@ -101,6 +113,7 @@ class WeekJourneyTest {
             clock.moveTo(MONDAY.plusDays(7));
             page.reload();
             openWeek(teacher);
+            askWhy(page);
             assertThat(names(group(page, "“" + rung + "” was reached and comes back")))
                     .as("a passed quiz comes back after a week")
                     .contains("Ida M").doesNotContain("Tom B");

@@ -81,6 +81,12 @@ public final class TeacherAtScreen implements AutoCloseable {
         assertFocusGoesOn(name);
     }
 
+    /** Chooses from what more can be done with a row. */
+    public void more(String of, String deed) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("More for " + of).setExact(true)).click();
+        press(AriaRole.MENUITEM, deed);
+    }
+
     /** After every press something on the page has the focus, however long the answer takes; a page that is left has none. */
     public void assertFocusGoesOn(String pressed) {
         try {

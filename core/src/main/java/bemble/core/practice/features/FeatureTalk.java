@@ -22,14 +22,12 @@ public final class FeatureTalk {
                 unlike(features, parts);
             }
             case MULTIPLICATION -> {
-                parts.add(features.count(Feature.TOP_DIGITS) + " by " + features.count(Feature.BOTTOM_DIGITS)
-                        + " digits");
+                parts.add(lengths(features, Feature.TOP_DIGITS, Feature.BOTTOM_DIGITS));
                 parts.add(count(features.count(Feature.CARRIES), "carry"));
                 yes(features, Feature.ZERO_IN_BOTTOM, parts);
             }
             case DIVISION -> {
-                parts.add(features.count(Feature.DIVIDEND_DIGITS) + " by " + features.count(Feature.DIVISOR_DIGITS)
-                        + " digits");
+                parts.add(lengths(features, Feature.DIVIDEND_DIGITS, Feature.DIVISOR_DIGITS));
                 parts.add(features.count(Feature.REMAINDER) == 1 ? "a remainder" : "comes out exactly");
                 yes(features, Feature.ZERO_IN_QUOTIENT, parts);
             }
@@ -72,5 +70,12 @@ public final class FeatureTalk {
         String many = what.endsWith("y") ? what.substring(0, what.length() - 1) + "ies" : what + "s";
         String number = count == 0 ? "no" : Integer.toString(count);
         return number + " " + (count == 1 ? what : many);
+    }
+
+    /** 4 by 3 digits, or 4 digits by 1. */
+    private static String lengths(Features features, Feature one, Feature other) {
+        int second = features.count(other);
+        return second == 1 ? count(features.count(one), "digit") + " by 1"
+                : features.count(one) + " by " + second + " digits";
     }
 }
