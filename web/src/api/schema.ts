@@ -4,10577 +4,10529 @@
  */
 
 export interface paths {
-  '/api/sets/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A set with its questions.
-     * @description A set with its questions.
-     */
-    get: operations['one'];
-    /**
-     * Changes a set.
-     * @description Changes a set.
-     */
-    put: operations['change'];
-    post?: never;
-    /**
-     * Deletes a set; it can be brought back.
-     * @description Deletes a set; it can be brought back.
-     */
-    delete: operations['delete'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}/rungs/{rung}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    /**
-     * What the teacher says of a pupil on a rung stands over the rule.
-     * @description What the teacher says of a pupil on a rung stands over the rule.
-     */
-    put: operations['rule'];
-    post?: never;
-    /**
-     * Takes back what was said of a pupil on a rung; the rule counts again.
-     * @description Takes back what was said of a pupil on a rung; the rule counts again.
-     */
-    delete: operations['unrule'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/page-words/{page}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    /**
-     * Keeps the teacher's own words on a page, and what is left out of it.
-     * @description Keeps the teacher's own words on a page, and what is left out of it.
-     */
-    put: operations['keep'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/papers/{pupil}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    /**
-     * Says on which sheet a pupil worked, or that they were absent.
-     * @description Says on which sheet a pupil worked, or that they were absent.
-     */
-    put: operations['paper'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/papers/{pupil}/cause': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    /**
-     * Decides on one cause for several answers of a paper.
-     * @description Decides on one cause for several answers of a paper.
-     */
-    put: operations['decide'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/papers/{pupil}/answers/{question}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    /**
-     * Keeps what stands on a paper for a question.
-     * @description Keeps what stands on a paper for a question.
-     */
-    put: operations['keep_1'];
-    post?: never;
-    /**
-     * Takes what stands for a question out again.
-     * @description Takes what stands for a question out again.
-     */
-    delete: operations['remove'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/day': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    /**
-     * Says on which day the papers were written.
-     * @description Says on which day the papers were written.
-     */
-    put: operations['workedOn'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{source}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A lesson in its order.
-     * @description A lesson in its order.
-     */
-    get: operations['lesson'];
-    /**
-     * Keeps a lesson as it was changed.
-     * @description Keeps a lesson as it was changed.
-     */
-    put: operations['keep_2'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A class with its pupils.
-     * @description A class with its pupils.
-     */
-    get: operations['one_1'];
-    /**
-     * Changes the name and the pupils of a class.
-     * @description Changes the name and the pupils of a class.
-     */
-    put: operations['change_1'];
-    post?: never;
-    /**
-     * Deletes a class; it can be brought back.
-     * @description Deletes a class; it can be brought back.
-     */
-    delete: operations['delete_1'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/term': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * What is wanted of the plans of a class.
-     * @description What is wanted of the plans of a class.
-     */
-    get: operations['term'];
-    /**
-     * Keeps what is wanted of the plans of a class.
-     * @description Keeps what is wanted of the plans of a class.
-     */
-    put: operations['keepTerm'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/plan': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The plan of a week.
-     * @description The plan of a week.
-     */
-    get: operations['plan'];
-    /**
-     * Keeps a plan as it was changed by hand.
-     * @description Keeps a plan as it was changed by hand.
-     */
-    put: operations['keep_3'];
-    post?: never;
-    /**
-     * Makes the plan anew from the record.
-     * @description Makes the plan anew from the record.
-     */
-    delete: operations['again'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/attempts/{id}/settings': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    /**
-     * Changes how a paper is written and marked.
-     * @description Changes how a paper is written and marked.
-     */
-    put: operations['change_2'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/work': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Works a problem step by step, with its check.
-     * @description Works a problem step by step, with its check.
-     */
-    post: operations['work'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/slips': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * What may be looked for in a working: slips that change the answer, and what is odd and right.
-     * @description What may be looked for in a working: slips that change the answer, and what is odd and right.
-     */
-    post: operations['slips'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The practice sets whose title, class or problem has the words.
-     * @description The practice sets whose title, class or problem has the words.
-     */
-    get: operations['list'];
-    put?: never;
-    /**
-     * Makes a set.
-     * @description Makes a set.
-     */
-    post: operations['add'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Brings a deleted set back.
-     * @description Brings a deleted set back.
-     */
-    post: operations['restore'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/prints': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The prints of a set.
-     * @description The prints of a set.
-     */
-    get: operations['of'];
-    put?: never;
-    /**
-     * Freezes versions of a set and begins to write their files.
-     * @description Freezes versions of a set and begins to write their files.
-     */
-    post: operations['print'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/copy': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Copies a set, with other numbers where they are wanted.
-     * @description Copies a set, with other numbers where they are wanted.
-     */
-    post: operations['copy'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/archive': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Puts a set away, or takes it out again.
-     * @description Puts a set away, or takes it out again.
-     */
-    post: operations['archive'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/telling': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Chooses questions in which slips give different answers.
-     * @description Chooses questions in which slips give different answers.
-     */
-    post: operations['telling'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/questions': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Reads typed problems, in the teacher's own punctuation; a line that cannot be worked is named with its reason, and then none is taken.
-     * @description Reads typed problems, in the teacher's own punctuation; a line that cannot be worked is named with its reason, and then none is taken.
-     */
-    post: operations['questions'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/import': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * A new set from a table, one problem on each line.
-     * @description A new set from a table, one problem on each line.
-     */
-    post: operations['takeCsv'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/draft': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Draws questions as they are wished for.
-     * @description Draws questions as they are wished for.
-     */
-    post: operations['draft'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/another': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Draws a question that is as hard as another.
-     * @description Draws a question that is as hard as another.
-     */
-    post: operations['another'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Newest first; how many there are in all stands in the header <code>X-Total-Count</code>.
-     * @description Newest first; how many there are in all stands in the header <code>X-Total-Count</code>.
-     */
-    get: operations['all'];
-    put?: never;
-    /**
-     * Opens a set for a class.
-     * @description Opens a set for a class.
-     */
-    post: operations['open'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens/{id}/reopen': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Opens a set again that was ended by mistake.
-     * @description Opens a set again that was ended by mistake.
-     */
-    post: operations['reopen'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens/{id}/pupils/{pupil}/device': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Lets another device write under a pupil's name: the next that writes keeps it.
-     * @description Lets another device write under a pupil's name: the next that writes keeps it.
-     */
-    post: operations['forAnyDevice'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens/{id}/pupils/{pupil}/back': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Gives a paper that was handed in back.
-     * @description Gives a paper that was handed in back.
-     */
-    post: operations['giveBack'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens/{id}/end': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Ends the code: nobody comes in or writes any more.
-     * @description Ends the code: nobody comes in or writes any more.
-     */
-    post: operations['end'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/rules': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The rules that the school has given a name.
-     * @description The rules that the school has given a name.
-     */
-    get: operations['all_1'];
-    put?: never;
-    /**
-     * A rule that has a name gets another.
-     * @description A rule that has a name gets another.
-     */
-    post: operations['keep_4'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/rules/{id}/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Brings a rule back onto the list.
-     * @description Brings a rule back onto the list.
-     */
-    post: operations['restore_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/rehearse': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Lets an invented class work a set.
-     * @description Lets an invented class work a set.
-     */
-    post: operations['rehearse'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/rehearse/papers': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Has one of the simulated pupils write the same papers into the log, to be looked at figure by figure.
-     * @description Has one of the simulated pupils write the same papers into the log, to be looked at figure by figure.
-     */
-    post: operations['write'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}/work': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Pieces of unaided work, with what was said of each.
-     * @description Pieces of unaided work, with what was said of each.
-     */
-    get: operations['pieces'];
-    put?: never;
-    /**
-     * Keeps what somebody says of a piece of work.
-     * @description Keeps what somebody says of a piece of work.
-     */
-    post: operations['judge'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}/back': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Brings a pupil back into the class that they were taken out of.
-     * @description Brings a pupil back into the class that they were taken out of.
-     */
-    post: operations['bringBack'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pictures': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * The pictures that go with a problem, and why some do not suit it.
-     * @description The pictures that go with a problem, and why some do not suit it.
-     */
-    post: operations['pictures'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/paper': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * The paper to write a problem on, with its squares.
-     * @description The paper to write a problem on, with its squares.
-     */
-    post: operations['paper_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/nudge': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * What comes next on a paper: the square, the question or the figure.
-     * @description What comes next on a paper: the square, the question or the figure.
-     */
-    post: operations['nudge'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Newest first; how many there are in all stands in the header <code>X-Total-Count</code>.
-     * @description Newest first; how many there are in all stands in the header <code>X-Total-Count</code>.
-     */
-    get: operations['all_2'];
-    put?: never;
-    /**
-     * Begins a pile of papers.
-     * @description Begins a pile of papers.
-     */
-    post: operations['begin'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/set': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Makes a set for those who share a cause.
-     * @description Makes a set for those who share a cause.
-     */
-    post: operations['setFor'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Brings a deleted pile back.
-     * @description Brings a deleted pile back.
-     */
-    post: operations['restore_2'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/papers/{pupil}/rest': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Says what everything on a paper is that nothing was said of.
-     * @description Says what everything on a paper is that nothing was said of.
-     */
-    post: operations['rest'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/papers/{pupil}/entries': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Does what was typed on a pupil's paper; the same entry sent twice is done once.
-     * @description Does what was typed on a pupil's paper; the same entry sent twice is done once.
-     */
-    post: operations['entry'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/import': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Takes answers in from CSV, all or none.
-     * @description Takes answers in from CSV, all or none.
-     */
-    post: operations['takeIn'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/mark': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Marks a paper figure by figure.
-     * @description Marks a paper figure by figure.
-     */
-    post: operations['mark'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The problems of the log that have the words, the newest first.
-     * @description The problems of the log that have the words, the newest first.
-     */
-    get: operations['list_1'];
-    put?: never;
-    /**
-     * Keeps a problem that was worked to its end.
-     * @description Keeps a problem that was worked to its end.
-     */
-    post: operations['record'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log/tidy': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Deletes what the list shows and is not kept.
-     * @description Deletes what the list shows and is not kept.
-     */
-    post: operations['tidy'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Brings deleted entries back.
-     * @description Brings deleted entries back.
-     */
-    post: operations['restore_3'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log/import': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Takes a log in, all or none of it; where that takes long, tells how far it is.
-     * @description Takes a log in, all or none of it; where that takes long, tells how far it is.
-     */
-    post: operations['take'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{source}/set': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Makes the set of what is done alone, or gives the one that was made.
-     * @description Makes the set of what is done alone, or gives the one that was made.
-     */
-    post: operations['setFor_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/lessons/{source}/anew': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Sets it out again with other numbers.
-     * @description Sets it out again with other numbers.
-     */
-    post: operations['anew'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Who is in at this device.
-     * @description Who is in at this device.
-     */
-    get: operations['state'];
-    put?: never;
-    /**
-     * Comes in with a code and a name.
-     * @description Comes in with a code and a name.
-     */
-    post: operations['comeIn'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in/papers/{id}/next': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * The square that comes next on an own paper, where the teacher wants pupils to be led.
-     * @description The square that comes next on an own paper, where the teacher wants pupils to be led.
-     */
-    post: operations['next'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in/papers/{id}/figures': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Adds what the pupil wrote since.
-     * @description Adds what the pupil wrote since.
-     */
-    post: operations['write_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in/leave': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Leaves this device.
-     * @description Leaves this device.
-     */
-    post: operations['leave'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in/hand-in': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Hands everything in.
-     * @description Hands everything in.
-     */
-    post: operations['handIn'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in/door': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * The names behind a code.
-     * @description The names behind a code.
-     */
-    post: operations['door'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/facts/rounds': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Makes a set of them, with their neighbours between.
-     * @description Makes a set of them, with their neighbours between.
-     */
-    post: operations['make'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/explanation': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * A working told in whole sentences.
-     * @description A working told in whole sentences.
-     */
-    post: operations['explanation'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/estimate': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Estimates an answer, step by step.
-     * @description Estimates an answer, step by step.
-     */
-    post: operations['estimate'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/diagnose': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Finds what one wrong answer may be due to.
-     * @description Finds what one wrong answer may be due to.
-     */
-    post: operations['diagnose'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/diagnose/set': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Finds what several answers have in common.
-     * @description Finds what several answers have in common.
-     */
-    post: operations['set'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/diagnose/next': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Draws the question whose answer tells most.
-     * @description Draws the question whose answer tells most.
-     */
-    post: operations['next_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The classes with their pupils.
-     * @description The classes with their pupils.
-     */
-    get: operations['all_3'];
-    put?: never;
-    /**
-     * Makes a class.
-     * @description Makes a class.
-     */
-    post: operations['add_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/restore': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Brings a deleted class back.
-     * @description Brings a deleted class back.
-     */
-    post: operations['restore_4'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/plan/groups/{key}/set': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Makes the set of a group's sheet, or gives the one that was made.
-     * @description Makes the set of a group's sheet, or gives the one that was made.
-     */
-    post: operations['setFor_2'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/plan/days/{day}/sheets': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Makes all sheets of a day that are missing; says how many there are to print.
-     * @description Makes all sheets of a day that are missing; says how many there are to print.
-     */
-    post: operations['makeSheets'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/move': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Moves pupils to another class; what they did goes with them.
-     * @description Moves pupils to another class; what they did goes with them.
-     */
-    post: operations['move'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/list': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Adds the names of a CSV to the class, all or none.
-     * @description Adds the names of a CSV to the class, all or none.
-     */
-    post: operations['takeList'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/file': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Makes a class from such a file, with the history of its pupils; where that takes long, tells how far it is.
-     * @description Makes a class from such a file, with the history of its pupils; where that takes long, tells how far it is.
-     */
-    post: operations['takeOver'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/calculator': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * What a calculator shows for a problem, to check an answer by.
-     * @description What a calculator shows for a problem, to check an answer by.
-     */
-    post: operations['display'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/attempts': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The papers of a set that is worked through.
-     * @description The papers of a set that is worked through.
-     */
-    get: operations['ofRun'];
-    put?: never;
-    /**
-     * Begins a paper to write on.
-     * @description Begins a paper to write on.
-     */
-    post: operations['begin_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/attempts/{id}/mark': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Marks the paper and keeps how it came out; it can be gone on with and marked again.
-     * @description Marks the paper and keeps how it came out; it can be gone on with and marked again.
-     */
-    post: operations['mark_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/attempts/{id}/figures': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Adds what was written since; other windows are told where they went on with it.
-     * @description Adds what was written since; other windows are told where they went on with it.
-     */
-    post: operations['add_2'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/attempts/run': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Begins a paper for each question of a set, all or none.
-     * @description Begins a paper for each question of a set, all or none.
-     */
-    post: operations['beginRun'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/account/sign-out': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Signs out.
-     * @description Signs out.
-     */
-    post: operations['signOut'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/account/sign-in': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Signs in.
-     * @description Signs in.
-     */
-    post: operations['signIn'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/account/first': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /**
-     * Makes the first account of a new Bemble.
-     * @description Makes the first account of a new Bemble.
-     */
-    post: operations['first'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/style': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The house style with its choices.
-     * @description The house style with its choices.
-     */
-    get: operations['style'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    /**
-     * Changes choices of the house style.
-     * @description Changes choices of the house style.
-     */
-    patch: operations['change_3'];
-    trace?: never;
-  };
-  '/api/preferences': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Cues, keys and marking codes of the teacher.
-     * @description Cues, keys and marking codes of the teacher.
-     */
-    get: operations['preferences'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    /**
-     * Changes cues, keys or marking codes.
-     * @description Changes cues, keys or marking codes.
-     */
-    patch: operations['change_4'];
-    trace?: never;
-  };
-  '/api/log/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A problem of the log with its working.
-     * @description A problem of the log with its working.
-     */
-    get: operations['one_2'];
-    put?: never;
-    post?: never;
-    /**
-     * Deletes a problem; it can be brought back.
-     * @description Deletes a problem; it can be brought back.
-     */
-    delete: operations['delete_2'];
-    options?: never;
-    head?: never;
-    /**
-     * Changes the label and the note of a problem.
-     * @description Changes the label and the note of a problem.
-     */
-    patch: operations['remark'];
-    trace?: never;
-  };
-  '/api/ways': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The methods of each operation and the checks that go with them.
-     * @description The methods of each operation and the checks that go with them.
-     */
-    get: operations['ways'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/today': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * What waits: the lessons of the day, piles, pupils due, and what was begun.
-     * @description What waits: the lessons of the day, piles, pupils due, and what was begun.
-     */
-    get: operations['today'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/slips/{slip}/shown': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A question in which a slip shows, in the teacher's house style.
-     * @description A question in which a slip shows, in the teacher's house style.
-     */
-    get: operations['shown'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/versions/{letter}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The questions of a version of equal difficulty.
-     * @description The questions of a version of equal difficulty.
-     */
-    get: operations['version'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/questions/{number}.svg': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A question as a picture of its own.
-     * @description A question as a picture of its own.
-     */
-    get: operations['question'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/pages': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * How a print will look.
-     * @description How a print will look.
-     */
-    get: operations['preview'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/bemble-set.json': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A set as JSON.
-     * @description A set as JSON.
-     */
-    get: operations['json'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/{id}/bemble-set.csv': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A set as a table.
-     * @description A set as a table.
-     */
-    get: operations['csv'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/sets/ladders': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The ladders with their rungs and what can be wished for.
-     * @description The ladders with their rungs and what can be wished for.
-     */
-    get: operations['ladders'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Who is in, at which question, and who has handed in.
-     * @description Who is in, at which question, and who has handed in.
-     */
-    get: operations['one_3'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens/{id}/live': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * How it stands, sent again after each change, as server-sent events.
-     * @description How it stands, sent again after each change, as server-sent events.
-     */
-    get: operations['live'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/screens/address': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The address at which pupils come in.
-     * @description The address at which pupils come in.
-     */
-    get: operations['address'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * What goes with a pupil who is deleted.
-     * @description What goes with a pupil who is deleted.
-     */
-    get: operations['whatGoes'];
-    put?: never;
-    post?: never;
-    /**
-     * Deletes a pupil and everything about them, for good.
-     * @description Deletes a pupil and everything about them, for good.
-     */
-    delete: operations['delete_3'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}/work/pages': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Pieces of work with two judgements of each, for colleagues who sit together.
-     * @description Pieces of work with two judgements of each, for colleagues who sit together.
-     */
-    get: operations['toJudge'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}/work.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Pieces of work to judge as PDF.
-     * @description Pieces of work to judge as PDF.
-     */
-    get: operations['toJudgeFile'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}/steps': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A pupil's answers through eight weeks, a line for each rung.
-     * @description A pupil's answers through eight weeks, a line for each rung.
-     */
-    get: operations['ofPupil'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}/report': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The page for parents.
-     * @description The page for parents.
-     */
-    get: operations['ofPupil_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}/report.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The page for parents as PDF.
-     * @description The page for parents as PDF.
-     */
-    get: operations['pupilFile'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}/record': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * What a pupil can do, and what it rests on.
-     * @description What a pupil can do, and what it rests on.
-     */
-    get: operations['ofPupil_2'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pupils/{id}/facts': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The facts that a pupil's answers rest on, as squares.
-     * @description The facts that a pupil's answers rest on, as squares.
-     */
-    get: operations['factsOfPupil'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/prints/{code}/{kind}.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The file as printed: to keep, or for the browser to print.
-     * @description The file as printed: to keep, or for the browser to print.
-     */
-    get: operations['pdf'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/prints/{code}/{kind}-{number}.svg': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A page of a print as SVG.
-     * @description A page of a print as SVG.
-     */
-    get: operations['page'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/prints/jobs/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * How far a print is.
-     * @description How far a print is.
-     */
-    get: operations['job'];
-    put?: never;
-    post?: never;
-    /**
-     * Stops a print.
-     * @description Stops a print.
-     */
-    delete: operations['stop'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A pile with its papers and what stands on them.
-     * @description A pile with its papers and what stands on them.
-     */
-    get: operations['one_4'];
-    put?: never;
-    post?: never;
-    /**
-     * Deletes a pile; it can be brought back.
-     * @description Deletes a pile; it can be brought back.
-     */
-    delete: operations['delete_4'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/strips/pages': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Strips to cut off, one for each child who needs one.
-     * @description Strips to cut off, one for each child who needs one.
-     */
-    get: operations['strips'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/strips.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Strips to cut off as PDF.
-     * @description Strips to cut off as PDF.
-     */
-    get: operations['stripsFile'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/marks/pages': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * What each paper came to.
-     * @description What each paper came to.
-     */
-    get: operations['marks'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/marks.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The marks of a pile as PDF.
-     * @description The marks of a pile as PDF.
-     */
-    get: operations['marksFile'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/key': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The marking key: letters for wrong answers.
-     * @description The marking key: letters for wrong answers.
-     */
-    get: operations['key'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/key/pages': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The pages of the marking key.
-     * @description The pages of the marking key.
-     */
-    get: operations['keyPages'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/key.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The marking key as PDF.
-     * @description The marking key as PDF.
-     */
-    get: operations['keyFile'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/class': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * What a pile shows: who shares a cause, and what went wrong most.
-     * @description What a pile shows: who shares a cause, and what went wrong most.
-     */
-    get: operations['ofClass'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/forms': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The forms of lines, in the order in which they are tried.
-     * @description The forms of lines, in the order in which they are tried.
-     */
-    get: operations['forms'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log/deleted': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * What was deleted in the last month and can be brought back, the latest first.
-     * @description What was deleted in the last month and can be brought back, the latest first.
-     */
-    get: operations['deleted'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log/bemble-log.json': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The whole log as JSON.
-     * @description The whole log as JSON.
-     */
-    get: operations['json_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/log/bemble-log.csv': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The whole log as a table.
-     * @description The whole log as a table.
-     */
-    get: operations['csv_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/jobs/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * How far something long is.
-     * @description How far something long is.
-     */
-    get: operations['one_5'];
-    put?: never;
-    post?: never;
-    /**
-     * Stops it as soon as it can be; what was done of it is taken back.
-     * @description Stops it as soon as it can be; what was done of it is taken back.
-     */
-    delete: operations['stop_1'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in/papers/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A paper of the pupil who is in.
-     * @description A paper of the pupil who is in.
-     */
-    get: operations['paper_2'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/in/papers/{id}/squares': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The squares of an own paper.
-     * @description The squares of an own paper.
-     */
-    get: operations['squares'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/how-we-write-it': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The page for parents on how an operation is written here.
-     * @description The page for parents on how an operation is written here.
-     */
-    get: operations['page_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/how-we-write-it/page.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The page: to keep, or for the browser to print.
-     * @description The page: to keep, or for the browser to print.
-     */
-    get: operations['pdf_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/how-we-write-it/examples': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * An example for each operation.
-     * @description An example for each operation.
-     */
-    get: operations['examples'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/guide': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The pages of the guide.
-     * @description The pages of the guide.
-     */
-    get: operations['pages'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/geometry': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The measures that a drawing of a sheet needs.
-     * @description The measures that a drawing of a sheet needs.
-     */
-    get: operations['geometry'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/facts': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Ways to find a small fact.
-     * @description Ways to find a small fact.
-     */
-    get: operations['facts'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/deleted/sets': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Deleted sets that can be brought back.
-     * @description Deleted sets that can be brought back.
-     */
-    get: operations['sets'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/deleted/piles': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Deleted piles that can be brought back.
-     * @description Deleted piles that can be brought back.
-     */
-    get: operations['piles'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/deleted/classes': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Deleted classes that can be brought back.
-     * @description Deleted classes that can be brought back.
-     */
-    get: operations['classes'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/steps': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The answers of a class on one rung, a line for each pupil.
-     * @description The answers of a class on one rung, a line for each pupil.
-     */
-    get: operations['ofClass_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/stand-in': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The page for a stand-in.
-     * @description The page for a stand-in.
-     */
-    get: operations['standIn'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/stand-in.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The page for a stand-in as PDF.
-     * @description The page for a stand-in as PDF.
-     */
-    get: operations['standInFile'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/stairs': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Where a class stands: each pupil on the highest rung that is secure.
-     * @description Where a class stands: each pupil on the highest rung that is secure.
-     */
-    get: operations['stairs'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/report': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The page for the head.
-     * @description The page for the head.
-     */
-    get: operations['ofClass_2'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/report.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The page for the head as PDF.
-     * @description The page for the head as PDF.
-     */
-    get: operations['classFile'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/record': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * What everybody in a class can do.
-     * @description What everybody in a class can do.
-     */
-    get: operations['ofClass_3'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/plan/days/{day}/sheets.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * All sheets of a day, each with its pupil's name.
-     * @description All sheets of a day, each with its pupil's name.
-     */
-    get: operations['sheets'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/list.csv': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The names of a class as a table.
-     * @description The names of a class as a table.
-     */
-    get: operations['list_2'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/former': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Who was taken out of the class; what they did is kept, and they can come back.
-     * @description Who was taken out of the class; what they did is kept, and they can come back.
-     */
-    get: operations['former'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/facts': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * The same of a class.
-     * @description The same of a class.
-     */
-    get: operations['factsOfClass'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/class.json': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A class with what its pupils did, for another Bemble.
-     * @description A class with what its pupils did, for another Bemble.
-     */
-    get: operations['file'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/classes/{id}/answers.csv': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * What a class has answered, as a table.
-     * @description What a class has answered, as a table.
-     */
-    get: operations['answers'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/attempts/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * A paper with everything that was written on it.
-     * @description A paper with everything that was written on it.
-     */
-    get: operations['one_6'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/account': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /**
-     * Who is signed in.
-     * @description Who is signed in.
-     */
-    get: operations['state_1'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/rules/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post?: never;
-    /**
-     * Takes a rule off the list; it can be brought back.
-     * @description Takes a rule off the list; it can be brought back.
-     */
-    delete: operations['delete_5'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/markings/{id}/entries/{key}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post?: never;
-    /**
-     * Takes an entry back.
-     * @description Takes an entry back.
-     */
-    delete: operations['takeBack'];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
+    "/api/sets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A set with its questions.
+         * @description A set with its questions.
+         */
+        get: operations["one"];
+        /**
+         * Changes a set.
+         * @description Changes a set.
+         */
+        put: operations["change"];
+        post?: never;
+        /**
+         * Deletes a set; it can be brought back.
+         * @description Deletes a set; it can be brought back.
+         */
+        delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/rungs/{rung}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * What the teacher says of a pupil on a rung stands over the rule.
+         * @description What the teacher says of a pupil on a rung stands over the rule.
+         */
+        put: operations["rule"];
+        post?: never;
+        /**
+         * Takes back what was said of a pupil on a rung; the rule counts again.
+         * @description Takes back what was said of a pupil on a rung; the rule counts again.
+         */
+        delete: operations["unrule"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/page-words/{page}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keeps the teacher's own words on a page, and what is left out of it.
+         * @description Keeps the teacher's own words on a page, and what is left out of it.
+         */
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/papers/{pupil}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Says on which sheet a pupil worked, or that they were absent.
+         * @description Says on which sheet a pupil worked, or that they were absent.
+         */
+        put: operations["paper"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/papers/{pupil}/cause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Decides on one cause for several answers of a paper.
+         * @description Decides on one cause for several answers of a paper.
+         */
+        put: operations["decide"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/papers/{pupil}/answers/{question}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keeps what stands on a paper for a question.
+         * @description Keeps what stands on a paper for a question.
+         */
+        put: operations["keep_1"];
+        post?: never;
+        /**
+         * Takes what stands for a question out again.
+         * @description Takes what stands for a question out again.
+         */
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Says on which day the papers were written.
+         * @description Says on which day the papers were written.
+         */
+        put: operations["workedOn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{source}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A lesson in its order.
+         * @description A lesson in its order.
+         */
+        get: operations["lesson"];
+        /**
+         * Keeps a lesson as it was changed.
+         * @description Keeps a lesson as it was changed.
+         */
+        put: operations["keep_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A class with its pupils.
+         * @description A class with its pupils.
+         */
+        get: operations["one_1"];
+        /**
+         * Changes the name and the pupils of a class.
+         * @description Changes the name and the pupils of a class.
+         */
+        put: operations["change_1"];
+        post?: never;
+        /**
+         * Deletes a class; it can be brought back.
+         * @description Deletes a class; it can be brought back.
+         */
+        delete: operations["delete_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/term": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What is wanted of the plans of a class.
+         * @description What is wanted of the plans of a class.
+         */
+        get: operations["term"];
+        /**
+         * Keeps what is wanted of the plans of a class.
+         * @description Keeps what is wanted of the plans of a class.
+         */
+        put: operations["keepTerm"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The plan of a week.
+         * @description The plan of a week.
+         */
+        get: operations["plan"];
+        /**
+         * Keeps a plan as it was changed by hand.
+         * @description Keeps a plan as it was changed by hand.
+         */
+        put: operations["keep_3"];
+        post?: never;
+        /**
+         * Makes the plan anew from the record.
+         * @description Makes the plan anew from the record.
+         */
+        delete: operations["again"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{id}/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Changes how a paper is written and marked.
+         * @description Changes how a paper is written and marked.
+         */
+        put: operations["change_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Works a problem step by step, with its check.
+         * @description Works a problem step by step, with its check.
+         */
+        post: operations["work"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/slips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What may be looked for in a working: slips that change the answer, and what is odd and right.
+         * @description What may be looked for in a working: slips that change the answer, and what is odd and right.
+         */
+        post: operations["slips"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The practice sets whose title, class or problem has the words.
+         * @description The practice sets whose title, class or problem has the words.
+         */
+        get: operations["list"];
+        put?: never;
+        /**
+         * Makes a set.
+         * @description Makes a set.
+         */
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings a deleted set back.
+         * @description Brings a deleted set back.
+         */
+        post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/prints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The prints of a set.
+         * @description The prints of a set.
+         */
+        get: operations["of"];
+        put?: never;
+        /**
+         * Freezes versions of a set and begins to write their files.
+         * @description Freezes versions of a set and begins to write their files.
+         */
+        post: operations["print"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Copies a set, with other numbers where they are wanted.
+         * @description Copies a set, with other numbers where they are wanted.
+         */
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Puts a set away, or takes it out again.
+         * @description Puts a set away, or takes it out again.
+         */
+        post: operations["archive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/telling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Chooses questions in which slips give different answers.
+         * @description Chooses questions in which slips give different answers.
+         */
+        post: operations["telling"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reads typed problems, in the teacher's own punctuation; a line that cannot be worked is named with its reason, and then none is taken.
+         * @description Reads typed problems, in the teacher's own punctuation; a line that cannot be worked is named with its reason, and then none is taken.
+         */
+        post: operations["questions"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A new set from a table, one problem on each line.
+         * @description A new set from a table, one problem on each line.
+         */
+        post: operations["takeCsv"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Draws questions as they are wished for.
+         * @description Draws questions as they are wished for.
+         */
+        post: operations["draft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/another": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Draws a question that is as hard as another.
+         * @description Draws a question that is as hard as another.
+         */
+        post: operations["another"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Newest first; how many there are in all stands in the header <code>X-Total-Count</code>.
+         * @description Newest first; how many there are in all stands in the header <code>X-Total-Count</code>.
+         */
+        get: operations["all"];
+        put?: never;
+        /**
+         * Opens a set for a class.
+         * @description Opens a set for a class.
+         */
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}/reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Opens a set again that was ended by mistake.
+         * @description Opens a set again that was ended by mistake.
+         */
+        post: operations["reopen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}/pupils/{pupil}/device": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Lets another device write under a pupil's name: the next that writes keeps it.
+         * @description Lets another device write under a pupil's name: the next that writes keeps it.
+         */
+        post: operations["forAnyDevice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}/pupils/{pupil}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Gives a paper that was handed in back.
+         * @description Gives a paper that was handed in back.
+         */
+        post: operations["giveBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Ends the code: nobody comes in or writes any more.
+         * @description Ends the code: nobody comes in or writes any more.
+         */
+        post: operations["end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The rules that the school has given a name.
+         * @description The rules that the school has given a name.
+         */
+        get: operations["all_1"];
+        put?: never;
+        /**
+         * A rule that has a name gets another.
+         * @description A rule that has a name gets another.
+         */
+        post: operations["keep_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rules/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings a rule back onto the list.
+         * @description Brings a rule back onto the list.
+         */
+        post: operations["restore_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rehearse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Lets an invented class work a set.
+         * @description Lets an invented class work a set.
+         */
+        post: operations["rehearse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rehearse/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Has one of the simulated pupils write the same papers into the log, to be looked at figure by figure.
+         * @description Has one of the simulated pupils write the same papers into the log, to be looked at figure by figure.
+         */
+        post: operations["write"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Pieces of unaided work, with what was said of each.
+         * @description Pieces of unaided work, with what was said of each.
+         */
+        get: operations["pieces"];
+        put?: never;
+        /**
+         * Keeps what somebody says of a piece of work.
+         * @description Keeps what somebody says of a piece of work.
+         */
+        post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings a pupil back into the class that they were taken out of.
+         * @description Brings a pupil back into the class that they were taken out of.
+         */
+        post: operations["bringBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The pictures that go with a problem, and why some do not suit it.
+         * @description The pictures that go with a problem, and why some do not suit it.
+         */
+        post: operations["pictures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The paper to write a problem on, with its squares.
+         * @description The paper to write a problem on, with its squares.
+         */
+        post: operations["paper_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/nudge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What comes next on a paper: the square, the question or the figure.
+         * @description What comes next on a paper: the square, the question or the figure.
+         */
+        post: operations["nudge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Newest first; how many there are in all stands in the header <code>X-Total-Count</code>.
+         * @description Newest first; how many there are in all stands in the header <code>X-Total-Count</code>.
+         */
+        get: operations["all_2"];
+        put?: never;
+        /**
+         * Begins a pile of papers.
+         * @description Begins a pile of papers.
+         */
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Makes a set for those who share a cause.
+         * @description Makes a set for those who share a cause.
+         */
+        post: operations["setFor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings a deleted pile back.
+         * @description Brings a deleted pile back.
+         */
+        post: operations["restore_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/papers/{pupil}/rest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Says what everything on a paper is that nothing was said of.
+         * @description Says what everything on a paper is that nothing was said of.
+         */
+        post: operations["rest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/papers/{pupil}/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Does what was typed on a pupil's paper; the same entry sent twice is done once.
+         * @description Does what was typed on a pupil's paper; the same entry sent twice is done once.
+         */
+        post: operations["entry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Takes answers in from CSV, all or none.
+         * @description Takes answers in from CSV, all or none.
+         */
+        post: operations["takeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Marks a paper figure by figure.
+         * @description Marks a paper figure by figure.
+         */
+        post: operations["mark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The problems of the log that have the words, the newest first.
+         * @description The problems of the log that have the words, the newest first.
+         */
+        get: operations["list_1"];
+        put?: never;
+        /**
+         * Keeps a problem that was worked to its end.
+         * @description Keeps a problem that was worked to its end.
+         */
+        post: operations["record"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/tidy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Deletes what the list shows and is not kept.
+         * @description Deletes what the list shows and is not kept.
+         */
+        post: operations["tidy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings deleted entries back.
+         * @description Brings deleted entries back.
+         */
+        post: operations["restore_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Takes a log in, all or none of it; where that takes long, tells how far it is.
+         * @description Takes a log in, all or none of it; where that takes long, tells how far it is.
+         */
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{source}/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Makes the set of what is done alone, or gives the one that was made.
+         * @description Makes the set of what is done alone, or gives the one that was made.
+         */
+        post: operations["setFor_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{source}/anew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Sets it out again with other numbers.
+         * @description Sets it out again with other numbers.
+         */
+        post: operations["anew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Who is in at this device.
+         * @description Who is in at this device.
+         */
+        get: operations["state"];
+        put?: never;
+        /**
+         * Comes in with a code and a name.
+         * @description Comes in with a code and a name.
+         */
+        post: operations["comeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/papers/{id}/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The square that comes next on an own paper, where the teacher wants pupils to be led.
+         * @description The square that comes next on an own paper, where the teacher wants pupils to be led.
+         */
+        post: operations["next"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/papers/{id}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Adds what the pupil wrote since.
+         * @description Adds what the pupil wrote since.
+         */
+        post: operations["write_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Leaves this device.
+         * @description Leaves this device.
+         */
+        post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/hand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Hands everything in.
+         * @description Hands everything in.
+         */
+        post: operations["handIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/door": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The names behind a code.
+         * @description The names behind a code.
+         */
+        post: operations["door"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/facts/rounds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Makes a set of them, with their neighbours between.
+         * @description Makes a set of them, with their neighbours between.
+         */
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/explanation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A working told in whole sentences.
+         * @description A working told in whole sentences.
+         */
+        post: operations["explanation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Estimates an answer, step by step.
+         * @description Estimates an answer, step by step.
+         */
+        post: operations["estimate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diagnose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Finds what one wrong answer may be due to.
+         * @description Finds what one wrong answer may be due to.
+         */
+        post: operations["diagnose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diagnose/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Finds what several answers have in common.
+         * @description Finds what several answers have in common.
+         */
+        post: operations["set"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diagnose/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Draws the question whose answer tells most.
+         * @description Draws the question whose answer tells most.
+         */
+        post: operations["next_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The classes with their pupils.
+         * @description The classes with their pupils.
+         */
+        get: operations["all_3"];
+        put?: never;
+        /**
+         * Makes a class.
+         * @description Makes a class.
+         */
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings a deleted class back.
+         * @description Brings a deleted class back.
+         */
+        post: operations["restore_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/plan/groups/{key}/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Makes the set of a group's sheet, or gives the one that was made.
+         * @description Makes the set of a group's sheet, or gives the one that was made.
+         */
+        post: operations["setFor_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/plan/days/{day}/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Makes all sheets of a day that are missing; says how many there are to print.
+         * @description Makes all sheets of a day that are missing; says how many there are to print.
+         */
+        post: operations["makeSheets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Moves pupils to another class; what they did goes with them.
+         * @description Moves pupils to another class; what they did goes with them.
+         */
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Adds the names of a CSV to the class, all or none.
+         * @description Adds the names of a CSV to the class, all or none.
+         */
+        post: operations["takeList"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Makes a class from such a file, with the history of its pupils; where that takes long, tells how far it is.
+         * @description Makes a class from such a file, with the history of its pupils; where that takes long, tells how far it is.
+         */
+        post: operations["takeOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculator": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What a calculator shows for a problem, to check an answer by.
+         * @description What a calculator shows for a problem, to check an answer by.
+         */
+        post: operations["display"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The papers of a set that is worked through.
+         * @description The papers of a set that is worked through.
+         */
+        get: operations["ofRun"];
+        put?: never;
+        /**
+         * Begins a paper to write on.
+         * @description Begins a paper to write on.
+         */
+        post: operations["begin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{id}/mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Marks the paper and keeps how it came out; it can be gone on with and marked again.
+         * @description Marks the paper and keeps how it came out; it can be gone on with and marked again.
+         */
+        post: operations["mark_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{id}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Adds what was written since; other windows are told where they went on with it.
+         * @description Adds what was written since; other windows are told where they went on with it.
+         */
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Begins a paper for each question of a set, all or none.
+         * @description Begins a paper for each question of a set, all or none.
+         */
+        post: operations["beginRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Signs out.
+         * @description Signs out.
+         */
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Signs in.
+         * @description Signs in.
+         */
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Makes the first account of a new Bemble.
+         * @description Makes the first account of a new Bemble.
+         */
+        post: operations["first"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/style": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The house style with its choices.
+         * @description The house style with its choices.
+         */
+        get: operations["style"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /**
+         * Changes choices of the house style.
+         * @description Changes choices of the house style.
+         */
+        patch: operations["change_3"];
+        trace?: never;
+    };
+    "/api/preferences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Cues, keys and marking codes of the teacher.
+         * @description Cues, keys and marking codes of the teacher.
+         */
+        get: operations["preferences"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /**
+         * Changes cues, keys or marking codes.
+         * @description Changes cues, keys or marking codes.
+         */
+        patch: operations["change_4"];
+        trace?: never;
+    };
+    "/api/log/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A problem of the log with its working.
+         * @description A problem of the log with its working.
+         */
+        get: operations["one_2"];
+        put?: never;
+        post?: never;
+        /**
+         * Deletes a problem; it can be brought back.
+         * @description Deletes a problem; it can be brought back.
+         */
+        delete: operations["delete_2"];
+        options?: never;
+        head?: never;
+        /**
+         * Changes the label and the note of a problem.
+         * @description Changes the label and the note of a problem.
+         */
+        patch: operations["remark"];
+        trace?: never;
+    };
+    "/api/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The methods of each operation and the checks that go with them.
+         * @description The methods of each operation and the checks that go with them.
+         */
+        get: operations["ways"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What waits: the lessons of the day, piles, pupils due, and what was begun.
+         * @description What waits: the lessons of the day, piles, pupils due, and what was begun.
+         */
+        get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/slips/{slip}/shown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A question in which a slip shows, in the teacher's house style.
+         * @description A question in which a slip shows, in the teacher's house style.
+         */
+        get: operations["shown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/versions/{letter}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The questions of a version of equal difficulty.
+         * @description The questions of a version of equal difficulty.
+         */
+        get: operations["version"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/questions/{number}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A question as a picture of its own.
+         * @description A question as a picture of its own.
+         */
+        get: operations["question"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How a print will look.
+         * @description How a print will look.
+         */
+        get: operations["preview"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/bemble-set.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A set as JSON.
+         * @description A set as JSON.
+         */
+        get: operations["json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/{id}/bemble-set.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A set as a table.
+         * @description A set as a table.
+         */
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets/ladders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The ladders with their rungs and what can be wished for.
+         * @description The ladders with their rungs and what can be wished for.
+         */
+        get: operations["ladders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Who is in, at which question, and who has handed in.
+         * @description Who is in, at which question, and who has handed in.
+         */
+        get: operations["one_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/{id}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How it stands, sent again after each change, as server-sent events.
+         * @description How it stands, sent again after each change, as server-sent events.
+         */
+        get: operations["live"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/screens/address": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The address at which pupils come in.
+         * @description The address at which pupils come in.
+         */
+        get: operations["address"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What goes with a pupil who is deleted.
+         * @description What goes with a pupil who is deleted.
+         */
+        get: operations["whatGoes"];
+        put?: never;
+        post?: never;
+        /**
+         * Deletes a pupil and everything about them, for good.
+         * @description Deletes a pupil and everything about them, for good.
+         */
+        delete: operations["delete_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/work/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Pieces of work with two judgements of each, for colleagues who sit together.
+         * @description Pieces of work with two judgements of each, for colleagues who sit together.
+         */
+        get: operations["toJudge"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/work.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Pieces of work to judge as PDF.
+         * @description Pieces of work to judge as PDF.
+         */
+        get: operations["toJudgeFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A pupil's answers through eight weeks, a line for each rung.
+         * @description A pupil's answers through eight weeks, a line for each rung.
+         */
+        get: operations["ofPupil"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The page for parents.
+         * @description The page for parents.
+         */
+        get: operations["ofPupil_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The page for parents as PDF.
+         * @description The page for parents as PDF.
+         */
+        get: operations["pupilFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What a pupil can do, and what it rests on.
+         * @description What a pupil can do, and what it rests on.
+         */
+        get: operations["ofPupil_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pupils/{id}/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The facts that a pupil's answers rest on, as squares.
+         * @description The facts that a pupil's answers rest on, as squares.
+         */
+        get: operations["factsOfPupil"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prints/{code}/{kind}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The file as printed: to keep, or for the browser to print.
+         * @description The file as printed: to keep, or for the browser to print.
+         */
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prints/{code}/{kind}-{number}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A page of a print as SVG.
+         * @description A page of a print as SVG.
+         */
+        get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prints/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How far a print is.
+         * @description How far a print is.
+         */
+        get: operations["job"];
+        put?: never;
+        post?: never;
+        /**
+         * Stops a print.
+         * @description Stops a print.
+         */
+        delete: operations["stop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A pile with its papers and what stands on them.
+         * @description A pile with its papers and what stands on them.
+         */
+        get: operations["one_4"];
+        put?: never;
+        post?: never;
+        /**
+         * Deletes a pile; it can be brought back.
+         * @description Deletes a pile; it can be brought back.
+         */
+        delete: operations["delete_4"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/strips/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Strips to cut off, one for each child who needs one.
+         * @description Strips to cut off, one for each child who needs one.
+         */
+        get: operations["strips"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/strips.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Strips to cut off as PDF.
+         * @description Strips to cut off as PDF.
+         */
+        get: operations["stripsFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/marks/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What each paper came to.
+         * @description What each paper came to.
+         */
+        get: operations["marks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/marks.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The marks of a pile as PDF.
+         * @description The marks of a pile as PDF.
+         */
+        get: operations["marksFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/key": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The marking key: letters for wrong answers.
+         * @description The marking key: letters for wrong answers.
+         */
+        get: operations["key"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/key/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The pages of the marking key.
+         * @description The pages of the marking key.
+         */
+        get: operations["keyPages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/key.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The marking key as PDF.
+         * @description The marking key as PDF.
+         */
+        get: operations["keyFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/class": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What a pile shows: who shares a cause, and what went wrong most.
+         * @description What a pile shows: who shares a cause, and what went wrong most.
+         */
+        get: operations["ofClass"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/forms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The forms of lines, in the order in which they are tried.
+         * @description The forms of lines, in the order in which they are tried.
+         */
+        get: operations["forms"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/deleted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What was deleted in the last month and can be brought back, the latest first.
+         * @description What was deleted in the last month and can be brought back, the latest first.
+         */
+        get: operations["deleted"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/bemble-log.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The whole log as JSON.
+         * @description The whole log as JSON.
+         */
+        get: operations["json_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/bemble-log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The whole log as a table.
+         * @description The whole log as a table.
+         */
+        get: operations["csv_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How far something long is.
+         * @description How far something long is.
+         */
+        get: operations["one_5"];
+        put?: never;
+        post?: never;
+        /**
+         * Stops it as soon as it can be; what was done of it is taken back.
+         * @description Stops it as soon as it can be; what was done of it is taken back.
+         */
+        delete: operations["stop_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/papers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A paper of the pupil who is in.
+         * @description A paper of the pupil who is in.
+         */
+        get: operations["paper_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in/papers/{id}/squares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The squares of an own paper.
+         * @description The squares of an own paper.
+         */
+        get: operations["squares"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/how-we-write-it": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The page for parents on how an operation is written here.
+         * @description The page for parents on how an operation is written here.
+         */
+        get: operations["page_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/how-we-write-it/page.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The page: to keep, or for the browser to print.
+         * @description The page: to keep, or for the browser to print.
+         */
+        get: operations["pdf_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/how-we-write-it/examples": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * An example for each operation.
+         * @description An example for each operation.
+         */
+        get: operations["examples"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The pages of the guide.
+         * @description The pages of the guide.
+         */
+        get: operations["pages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/geometry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The measures that a drawing of a sheet needs.
+         * @description The measures that a drawing of a sheet needs.
+         */
+        get: operations["geometry"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Ways to find a small fact.
+         * @description Ways to find a small fact.
+         */
+        get: operations["facts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deleted/sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Deleted sets that can be brought back.
+         * @description Deleted sets that can be brought back.
+         */
+        get: operations["sets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deleted/piles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Deleted piles that can be brought back.
+         * @description Deleted piles that can be brought back.
+         */
+        get: operations["piles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deleted/classes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Deleted classes that can be brought back.
+         * @description Deleted classes that can be brought back.
+         */
+        get: operations["classes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The answers of a class on one rung, a line for each pupil.
+         * @description The answers of a class on one rung, a line for each pupil.
+         */
+        get: operations["ofClass_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/stand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The page for a stand-in.
+         * @description The page for a stand-in.
+         */
+        get: operations["standIn"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/stand-in.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The page for a stand-in as PDF.
+         * @description The page for a stand-in as PDF.
+         */
+        get: operations["standInFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/stairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Where a class stands: each pupil on the highest rung that is secure.
+         * @description Where a class stands: each pupil on the highest rung that is secure.
+         */
+        get: operations["stairs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The page for the head.
+         * @description The page for the head.
+         */
+        get: operations["ofClass_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The page for the head as PDF.
+         * @description The page for the head as PDF.
+         */
+        get: operations["classFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What everybody in a class can do.
+         * @description What everybody in a class can do.
+         */
+        get: operations["ofClass_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/plan/days/{day}/sheets.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * All sheets of a day, each with its pupil's name.
+         * @description All sheets of a day, each with its pupil's name.
+         */
+        get: operations["sheets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/list.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The names of a class as a table.
+         * @description The names of a class as a table.
+         */
+        get: operations["list_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/former": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Who was taken out of the class; what they did is kept, and they can come back.
+         * @description Who was taken out of the class; what they did is kept, and they can come back.
+         */
+        get: operations["former"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The same of a class.
+         * @description The same of a class.
+         */
+        get: operations["factsOfClass"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/class.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A class with what its pupils did, for another Bemble.
+         * @description A class with what its pupils did, for another Bemble.
+         */
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/answers.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What a class has answered, as a table.
+         * @description What a class has answered, as a table.
+         */
+        get: operations["answers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attempts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A paper with everything that was written on it.
+         * @description A paper with everything that was written on it.
+         */
+        get: operations["one_6"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Who is signed in.
+         * @description Who is signed in.
+         */
+        get: operations["state_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rules/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Takes a rule off the list; it can be brought back.
+         * @description Takes a rule off the list; it can be brought back.
+         */
+        delete: operations["delete_5"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/entries/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Takes an entry back.
+         * @description Takes an entry back.
+         */
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    /** @description How the set is printed. */
-    LayoutChoice: {
-      paper: string;
-      /** Format: int32 */
-      columns: number;
-      /** Format: int32 */
-      square: number;
-      setOut: boolean;
-      carryBoxes: boolean;
-      checkRow: boolean;
-      nameLine: boolean;
-      largePrint: boolean;
-      sentences: boolean;
-    };
-    /** @enum {string} */
-    Operation: 'addition' | 'subtraction' | 'multiplication' | 'division' | 'square-root';
-    /** @description A practice set as its teacher designed it. */
-    SetContent: {
-      title: string;
-      /** @description the class or group it is for */
-      tag: string;
-      /** @description what the questions were last drawn for */
-      operation?: components['schemas']['Operation'];
-      /** @description the rung they were drawn from, or null */
-      rung?: string;
-      /** @description the features wished for */
-      want?: {
-        [key: string]: unknown;
-      };
-      /**
-       * Format: int64
-       * @description the seed they were drawn with
-       */
-      seed?: number;
-      /**
-       * Format: int32
-       * @description right answers that are enough, or null where it is no quiz
-       */
-      passMark?: number;
-      questions: components['schemas']['SetQuestion'][];
-      layout: components['schemas']['LayoutChoice'];
-    };
-    /** @description A question of a set. */
-    SetQuestion: {
-      /** @description as typed, like <code>487 + 96</code> */
-      problem: string;
-      /** @description a word problem that goes with it, or empty */
-      story: string;
-      /** @description shown, together or alone */
-      part: string;
-    };
-    /** @description A question drawn up. */
-    QuestionView: {
-      operation: components['schemas']['Operation'];
-      operands: string[];
-      /** Format: int32 */
-      decimals: number;
-      /** @description the problem as it is typed */
-      text: string;
-      answer: string;
-      /** @description what stands between the two, = or ≈ */
-      answerSign: string;
-      /** @description a feature each to a number, or true or false */
-      features: {
-        [key: string]: unknown;
-      };
-      /** @description the features in words */
-      inWords: string;
-      /**
-       * Format: int32
-       * @description how many figures it takes to write
-       */
-      figures: number;
-    };
-    /** @description A set with what follows from its questions. */
-    SetView: {
-      /** Format: int64 */
-      id: number;
-      content: components['schemas']['SetContent'];
-      /** @description for each question what makes it hard and what it comes to */
-      questions: components['schemas']['QuestionView'][];
-      /**
-       * Format: int32
-       * @description how long they take a pupil, roughly
-       */
-      minutes: number;
-      archived: boolean;
-      /**
-       * Format: int32
-       * @description how often it was changed; sent back with the next change
-       */
-      revision: number;
-    };
-    RulingContent: {
-      /** @description not-tried, learning, secure or due */
-      state: string;
-      reason: string;
-    };
-    FactRecord: {
-      fact: string;
-      /** Format: int32 */
-      missed: number;
-      /** Format: date */
-      last: string;
-    };
-    /** @description A pupil: a short name is all that is kept. */
-    Pupil: {
-      /** Format: int64 */
-      id: number;
-      /** @description such as <code>Ida M</code> */
-      name: string;
-    };
-    /** @description Everything about one pupil. */
-    PupilRecord: {
-      pupil: components['schemas']['Pupil'];
-      /** Format: int64 */
-      classId: number;
-      className: string;
-      states: components['schemas']['StateView'][];
-      rungs: components['schemas']['RungRecord'][];
-      slips: components['schemas']['SlipRecord'][];
-      facts: components['schemas']['FactRecord'][];
-      rule: string;
-    };
-    /** @description A rung of a ladder. */
-    RecordRung: {
-      id: string;
-      operation: components['schemas']['Operation'];
-      title: string;
-      news: string;
-    };
-    /** @description An answer that a figure rests on. */
-    RestingAnswer: {
-      /** Format: date */
-      day: string;
-      /** Format: int64 */
-      marking: number;
-      title: string;
-      /** Format: int32 */
-      question: number;
-      problem: string;
-      given: string;
-      right: boolean;
-      alone: boolean;
-      /** @description what it is put down to in a few words; left out where nothing is known */
-      cause?: string;
-      /** @description whether a teacher decided it */
-      confirmed: boolean;
-    };
-    /** @description A pupil on a rung. */
-    RungRecord: {
-      rung: components['schemas']['RecordRung'];
-      state: components['schemas']['State'];
-      /** @description what the rule says */
-      byRule: components['schemas']['State'];
-      /** @description what the rule rests on */
-      say: string;
-      /** Format: date */
-      since?: string;
-      /** Format: date */
-      dueOn?: string;
-      shows?: string;
-      /** @description why the teacher says otherwise */
-      reason?: string;
-      rests: components['schemas']['RestingAnswer'][];
-    };
-    SlipRecord: {
-      slip: string;
-      operation: components['schemas']['Operation'];
-      name: string;
-      say: string;
-      fading: boolean;
-      help: string;
-      /** @description the latest question of the pupil's in which it shows */
-      shownIn: string;
-      weeks: components['schemas']['WeekView'][];
-    };
-    /** @enum {string} */
-    State: 'not-tried' | 'learning' | 'secure' | 'due';
-    /** @description A state with its sign, which needs no colour. */
-    StateView: {
-      id: components['schemas']['State'];
-      label: string;
-      sign: string;
-    };
-    WeekView: {
-      /** Format: date */
-      monday: string;
-      /** Format: int32 */
-      seen: number;
-      /** Format: int32 */
-      of: number;
-    };
-    /** @description What a teacher has made of a page. */
-    OwnWords: {
-      /** @description their own, printed first; may be empty */
-      words: string;
-      /** @description the titles of our sections that are left out */
-      without: string[];
-    };
-    PaperContent: {
-      /** @description the code of the sheet this pupil worked on; left out where it stays */
-      sheet?: string;
-      absent: boolean;
-    };
-    /** @enum {string} */
-    AnswerState: 'right' | 'given' | 'blank' | 'not-reached' | 'unclear';
-    /** @enum {string} */
-    AnswerVerdict: 'right' | 'wrong' | 'blank' | 'not-reached' | 'unclear';
-    /** @description A pupil's paper. */
-    MarkedPaperView: {
-      pupil: components['schemas']['Pupil'];
-      sheet: string;
-      absent: boolean;
-      answers: components['schemas']['PaperAnswerView'][];
-      /** @description whether what fits its wrong answers is among them; else that follows */
-      judged: boolean;
-      /** @description why what fits its wrong answers will not follow; left out where it is there or on its way */
-      trouble?: string;
-    };
-    MarksOfPaper: {
-      /** Format: int32 */
-      given: number;
-      /** Format: int32 */
-      of: number;
-    };
-    /** @description An answer on a pupil's paper. */
-    PaperAnswerView: {
-      /** Format: int32 */
-      question: number;
-      state: components['schemas']['AnswerState'];
-      given: string;
-      correction: string;
-      how: string;
-      verdict: components['schemas']['AnswerVerdict'];
-      /** @description what fits a wrong answer, likeliest first */
-      presumed: components['schemas']['Presumed'][];
-      /** @description where none of that is likely, a sentence that tells so; else nothing */
-      say: string;
-      /** @description what the teacher decided, or left out */
-      cause?: string;
-      /** @description the same in a few words */
-      causeName?: string;
-      /** @description the marks its paper got, where there is one and the house style gives marks for method */
-      marks?: components['schemas']['MarksOfPaper'];
-      /**
-       * Format: int32
-       * @description how often it was changed
-       */
-      revision: number;
-    };
-    /** @description A cause that may have led to an answer. */
-    Presumed: {
-      slip: string;
-      with?: string;
-      name: string;
-      label: string;
-      /** @description fits, likely or all but sure */
-      sureness: string;
-    };
-    CauseOfSeveral: {
-      cause: string;
-      /** @description the questions whose wrong answers are put down to it */
-      questions: number[];
-    };
-    /** @description What stands on a paper for a question. */
-    AnswerContent: {
-      /** @description right, given, blank, not-reached or unclear */
-      state: components['schemas']['AnswerState'];
-      /** @description the first answer */
-      given?: string;
-      /** @description the pupil's own correction beside it */
-      correction?: string;
-      /** @description how it was done, in the teacher's own code */
-      how?: string;
-      /** @description what the teacher decided it is */
-      cause?: string;
-      /**
-       * Format: int32
-       * @description the revision of the answer over which this is written, 0 where none stood there; left out to keep this
-       *          whatever another window has kept meanwhile
-       */
-      revision?: number;
-    };
-    DayOfWork: {
-      /** Format: date */
-      workedOn: string;
-    };
-    /** @description A cause that a teacher may decide on. */
-    CauseChoice: {
-      id: string;
-      name: string;
-      /** @description the operation whose slip it is; left out where only the book shows it */
-      operation?: components['schemas']['Operation'];
-    };
-    /** @description A sheet with its code. */
-    MarkedSheetView: {
-      code: string;
-      questions: components['schemas']['QuestionLine'][];
-    };
-    /** @description A marking with all its papers. */
-    MarkingView: {
-      /** Format: int64 */
-      id: number;
-      title: string;
-      /** Format: int64 */
-      classId: number;
-      className: string;
-      /** Format: date-time */
-      begunAt: string;
-      /** Format: date */
-      workedOn: string;
-      sheets: components['schemas']['MarkedSheetView'][];
-      papers: components['schemas']['MarkedPaperView'][];
-      causes: components['schemas']['CauseChoice'][];
-    };
-    /** @description A question of a sheet with its right answer. */
-    QuestionLine: {
-      problem: string;
-      operation: components['schemas']['Operation'];
-      answer: string;
-    };
-    ChangedLesson: {
-      content: components['schemas']['LessonContent'];
-      /**
-       * Format: int32
-       * @description the revision that was changed; 0 where it was as it is set out
-       */
-      revision: number;
-    };
-    /** @description A lesson as it is kept and changed. */
-    LessonContent: {
-      stages: components['schemas']['StageContent'][];
-      /**
-       * Format: int64
-       * @description the set that was made of what is done alone, or null
-       */
-      setId?: number;
-    };
-    /** @description A part. */
-    StageContent: {
-      /** @description which part of the lesson */
-      kind: components['schemas']['StageKind'];
-      /** Format: int32 */
-      minutes: number;
-      problems: string[];
-      slip?: string;
-      skipped: boolean;
-    };
-    /** @enum {string} */
-    StageKind: 'show' | 'mistake' | 'together' | 'write' | 'alone' | 'close';
-    /** @description A lesson as a teacher sees it. */
-    LessonView: {
-      /** @description what it is about: set~12, rung~ID or group~CLASS~DAY~KIND~RUNG~SLIP */
-      source: string;
-      title: string;
-      /** @description whose it is and why it comes, in a sentence; empty where there is nothing to say */
-      aside: string;
-      /**
-       * Format: int32
-       * @description what its parts come to without those skipped
-       */
-      minutes: number;
-      /**
-       * Format: int32
-       * @description 0 while nothing was changed
-       */
-      revision: number;
-      stages: components['schemas']['StageView'][];
-      /**
-       * Format: int64
-       * @description the set of what is done alone, where it was made
-       */
-      setId?: number;
-    };
-    /** @description A part. */
-    StageView: {
-      kind: components['schemas']['StageKind'];
-      /** @description what it is called */
-      name: string;
-      /** @description what is done in it, in a sentence */
-      does: string;
-      /** Format: int32 */
-      minutes: number;
-      problems: string[];
-      /** @description the slip its working is written with, or null */
-      slip?: string;
-      /** @description what somebody does who makes it, in a sentence; empty without one */
-      mistake: string;
-      skipped: boolean;
-    };
-    /** @description A class as it shall be. */
-    ChangedClass: {
-      name: string;
-      /** @description a line each, in the order of the list; blank ones are nobody */
-      pupils: components['schemas']['ListedPupil'][];
-      /**
-       * Format: int32
-       * @description the one that was changed
-       */
-      revision: number;
-    };
-    /** @description A line of a class's list. */
-    ListedPupil: {
-      /**
-       * Format: int64
-       * @description whose line it is; left out where a name was only typed or pasted, and then it is compared with who is known
-       */
-      id?: number;
-      /** @description the short name that stands there; a blank line is nobody */
-      name?: string;
-      /** @description whether it is somebody new, though a name like it is known or somebody leaves */
-      newcomer?: boolean;
-    };
-    /** @description A class with its pupils in the order of the list. */
-    SchoolClass: {
-      /** Format: int64 */
-      id: number;
-      name: string;
-      pupils: components['schemas']['Pupil'][];
-      /**
-       * Format: int32
-       * @description how often its list was changed
-       */
-      revision: number;
-    };
-    /** @description What a teacher wants of a class's plans. */
-    Term: {
-      /** @description the ids of rungs in the order of the term */
-      topics: string[];
-      /** @description the days with a lesson, 1 for Monday */
-      weekdays: number[];
-      /**
-       * Format: int32
-       * @description how long a pupil works on a day
-       */
-      minutes: number;
-      /**
-       * Format: int32
-       * @description how many pupils a group has at most
-       */
-      groupMost: number;
-      /**
-       * Format: int32
-       * @description how many different sheets there are in a lesson at most
-       */
-      sheets: number;
-    };
-    TermView: {
-      chosen: components['schemas']['Term'];
-      topics: components['schemas']['TopicView'][];
-      /**
-       * Format: int32
-       * @description 0 while nothing was chosen by hand
-       */
-      revision: number;
-    };
-    TopicView: {
-      id: string;
-      operation: components['schemas']['Operation'];
-      title: string;
-    };
-    ChangedPlan: {
-      content: components['schemas']['PlanContent'];
-      /**
-       * Format: int32
-       * @description the revision that was changed; 0 where it was the one made from the record
-       */
-      revision: number;
-    };
-    /** @enum {string} */
-    NeedKind: 'again' | 'quiz' | 'retry' | 'next' | 'extend';
-    /** @description A week's plan as it is kept and changed. */
-    PlanContent: {
-      days: components['schemas']['PlannedDay'][];
-      conflicts: string[];
-    };
-    PlannedDay: {
-      /** Format: date */
-      date: string;
-      groups: components['schemas']['PlannedGroup'][];
-    };
-    /** @description A group with its sheet. */
-    PlannedGroup: {
-      /** @description names it within the week */
-      key: string;
-      /** @description why it comes */
-      kind: components['schemas']['NeedKind'];
-      rung: string;
-      /** @description the slip for which the rung comes again, or null */
-      slip?: string;
-      /** Format: int32 */
-      questions: number;
-      /** Format: int32 */
-      minutes: number;
-      pupils: number[];
-      /**
-       * Format: int64
-       * @description the set that was made for it, or null
-       */
-      setId?: number;
-    };
-    DayView: {
-      /** Format: date */
-      date: string;
-      groups: components['schemas']['GroupView'][];
-    };
-    /** @description A group as a teacher sees it. */
-    GroupView: {
-      key: string;
-      kind: components['schemas']['NeedKind'];
-      rung: string;
-      operation: components['schemas']['Operation'];
-      slip?: string;
-      /** @description what the slip that it is about is called; left out where it is about none */
-      slipName?: string;
-      /** @description the rung, in a few words */
-      title: string;
-      /** @description the same where there is little room, with the sign of its operation */
-      shortTitle: string;
-      /** @description why it comes, in a sentence that is true of everybody in it; else what its sheet is for */
-      reason: string;
-      /** @description what to watch for, in a few words; empty where nothing is known */
-      watch: string;
-      /** Format: int32 */
-      questions: number;
-      /** Format: int32 */
-      minutes: number;
-      pupils: components['schemas']['Pupil'][];
-      /** Format: int64 */
-      setId?: number;
-      /** @description whether it is the group of that day to sit with, while the others work alone */
-      withYou: boolean;
-      /**
-       * Format: int32
-       * @description the minutes of the lesson that its sheets leave: before them with you, or after them to check
-       */
-      left: number;
-      /** @description why each of its pupils has the sheet */
-      seats: components['schemas']['SeatView'][];
-      /** @description what to do when the sheet is done */
-      then: string;
-    };
-    /** @description A week's plan. */
-    PlanView: {
-      /** Format: int64 */
-      classId: number;
-      className: string;
-      /** Format: date */
-      monday: string;
-      /**
-       * Format: int32
-       * @description 0 while it was not changed by hand
-       */
-      revision: number;
-      /**
-       * Format: int32
-       * @description how long a lesson is
-       */
-      minutes: number;
-      days: components['schemas']['DayView'][];
-      conflicts: string[];
-      /** @description pupils for whom nothing is planned */
-      idle: components['schemas']['Pupil'][];
-      /** @description of a plan that was changed by hand: what the record asks for by now and the plan has not got */
-      offered: string[];
-    };
-    /** @description Why a pupil has a sheet, in a few words of that pupil alone. */
-    SeatView: {
-      /** Format: int64 */
-      pupil: number;
-      why: components['schemas']['SeatWhy'];
-      because: string;
-    };
-    /** @enum {string} */
-    SeatWhy: 'needs' | 'joins' | 'chosen';
-    /** @description How a paper is written. */
-    AttemptSettings: {
-      /** @description whether the numbers are set out by the writer too */
-      settingOut: boolean;
-      /** @description whether the check is written too */
-      withCheck: boolean;
-      /** @description whether the square that comes next is shown */
-      led: boolean;
-      /** @description <code>end</code>, <code>asked</code> or <code>once</code>: when it is marked */
-      marking: string;
-      /**
-       * Format: int32
-       * @description the step before which everything was there already, or 0
-       */
-      joinedAt: number;
-      /** @description the problem that was copied instead of the one asked, or null */
-      copiedAs?: string;
-      /** @description whether the answer alone is judged */
-      ownWay: boolean;
-    };
-    /** @description One thing done on a paper, in time. */
-    AttemptFigure: {
-      /**
-       * Format: int64
-       * @description milliseconds since the paper was begun
-       */
-      at: number;
-      /**
-       * @description <code>digit</code>, <code>number</code> or <code>strike</code>; <code>mirror</code> for a digit written in mirror image; <code>nudge</code> for help that was taken, <code>mark</code> where
-       *          the paper was marked
-       * @enum {string}
-       */
-      kind: 'digit' | 'number' | 'strike' | 'mirror' | 'nudge' | 'mark';
-      block?: string;
-      line?: string;
-      /** Format: int32 */
-      place?: number;
-      anchor?: components['schemas']['Anchor'];
-      /** @description what was written; of a nudge its size */
-      text?: string;
-      /** @description whether what stood there was rubbed out */
-      rubbed: boolean;
-    };
-    /** @description A paper as who writes it sees it. */
-    AttemptView: {
-      /** Format: int64 */
-      id: number;
-      work: components['schemas']['WorkRequest'];
-      problem: string;
-      settings: components['schemas']['AttemptSettings'];
-      figures: components['schemas']['AttemptFigure'][];
-      /** @description <code>open</code> while somebody is at it, then how it was marked */
-      state: string;
-      answer: string;
-      /** Format: date-time */
-      begunAt: string;
-      /** Format: uuid */
-      run?: string;
-      /** Format: int64 */
-      setId?: number;
-      /** Format: int32 */
-      question?: number;
-      label: string;
-    };
-    /** @description What to work: a problem as typed text, in the style's punctuation, or an operation with operands in plain digits. */
-    WorkRequest: {
-      problem?: string;
-      operation?: components['schemas']['Operation'];
-      operands?: string[];
-      /**
-       * Format: int32
-       * @description how many decimals a root is worked to
-       */
-      decimals?: number;
-      method?: string;
-      /** @description the choices that differ from the usual house style */
-      style?: {
-        [key: string]: string;
-      };
-      check?: string;
-      /** @description the name of a slip to write it with */
-      slip?: string;
-      /** @description the name of a second slip, made beside the first */
-      with?: string;
-    };
-    /** @enum {string} */
-    Anchor: 'middle' | 'low' | 'high' | 'before' | 'before-high' | 'before-low' | 'after';
-    /** @description The answer; what does not apply is left out. */
-    AnswerView: {
-      value: string;
-      remainder?: string;
-      exact?: boolean;
-      rounded?: string;
-      text: string;
-    };
-    AreaView: {
-      /** Format: int32 */
-      row: number;
-      /** Format: int32 */
-      column: number;
-      /** Format: int32 */
-      rows: number;
-      /** Format: int32 */
-      columns: number;
-    };
-    /** @description A mark that a class can be asked for. */
-    AskedView: {
-      /**
-       * Format: int32
-       * @description its place in the sheet's list
-       */
-      mark: number;
-      /** @description what is pressed to answer it, key by key */
-      keys: string[];
-    };
-    /** @description The check with the sums worked for it. */
-    CheckView: {
-      kind: string;
-      statement: string;
-      expected: string;
-      actual: string;
-      holds: boolean;
-      workings: components['schemas']['SumView'][];
-    };
-    /** @description A small fact that can be found in some way. */
-    FindView: {
-      sign: string;
-      numbers: number[];
-    };
-    /** @enum {string} */
-    MarkKind:
-      | 'digit'
-      | 'number'
-      | 'sign'
-      | 'point'
-      | 'group'
-      | 'rule'
-      | 'underline'
-      | 'box'
-      | 'side'
-      | 'bracket'
-      | 'arc'
-      | 'line'
-      | 'arrow'
-      | 'strike'
-      | 'head'
-      | 'label'
-      | 'wash';
-    /** @description A mark in its square, with the step that puts it there and the step that takes it away. */
-    MarkView: {
-      /** Format: int32 */
-      step: number;
-      /** Format: int32 */
-      until?: number;
-      kind: components['schemas']['MarkKind'];
-      block: string;
-      line: string;
-      /** Format: int32 */
-      place: number;
-      /** Format: int32 */
-      row: number;
-      /** Format: int32 */
-      column: number;
-      /** Format: int32 */
-      toRow?: number;
-      /** Format: int32 */
-      toColumn?: number;
-      text: string;
-      role: components['schemas']['Role'];
-      size: components['schemas']['Size'];
-      anchor: components['schemas']['Anchor'];
-      /** @description where a rule was broken, what a careful hand would have written there */
-      should?: string;
-      /** @description what a screen reader says for it, where that is not its text */
-      heard?: string;
-    };
-    /** @enum {string} */
-    Part: 'work' | 'check';
-    /** @enum {string} */
-    Role:
-      | 'given'
-      | 'padding'
-      | 'frame'
-      | 'written'
-      | 'carry'
-      | 'exchange'
-      | 'jot'
-      | 'wrong'
-      | 'missing'
-      | 'follows';
-    /** @description The paper in squares. */
-    SheetView: {
-      /** Format: int32 */
-      rows: number;
-      /** Format: int32 */
-      columns: number;
-      /** @description the squares that the work takes, before its check begins */
-      work: components['schemas']['AreaView'];
-      marks: components['schemas']['MarkView'][];
-    };
-    /** @enum {string} */
-    Size: 'full' | 'small' | 'tiny';
-    /** @enum {string} */
-    StepKind:
-      | 'set-out'
-      | 'column'
-      | 'decide'
-      | 'total'
-      | 'digit'
-      | 'carry'
-      | 'point'
-      | 'exchange'
-      | 'difference'
-      | 'jump'
-      | 'part'
-      | 'product'
-      | 'placeholder'
-      | 'divide'
-      | 'multiply'
-      | 'subtract'
-      | 'bring-down'
-      | 'remainder'
-      | 'double'
-      | 'trial'
-      | 'check'
-      | 'compare';
-    /** @description One step. */
-    StepView: {
-      /** Format: int32 */
-      n: number;
-      kind: components['schemas']['StepKind'];
-      /** @description the ids of what a teacher's cue said here may be for, the most particular first */
-      cues: string[];
-      /** @description whether it belongs to the work or to its check */
-      part: components['schemas']['Part'];
-      /** @description the heading it is listed under */
-      title: string;
-      /** Format: int32 */
-      place?: number;
-      fact: string;
-      /** @description what may be seen of the fact before the step */
-      factAsked: string;
-      /** @description the small fact in it, if any */
-      find?: components['schemas']['FindView'];
-      say: string;
-      ask: string;
-      expects: string[];
-      /** @description the places of all its marks */
-      marks: number[];
-      /** @description the marks that a class can be asked for */
-      asked: components['schemas']['AskedView'][];
-      /** @description of these, those that are carried or exchanged */
-      small: components['schemas']['AskedView'][];
-      /** @description of these, those in the line that reads the answer */
-      answers: components['schemas']['AskedView'][];
-      /**
-       * Format: int32
-       * @description the place of the mark to be rung, where a rule was broken first in this step
-       */
-      ring?: number;
-    };
-    /** @description One sum worked for a check. */
-    SumView: {
-      operation: components['schemas']['Operation'];
-      operands: string[];
-      method: string;
-      answer: components['schemas']['AnswerView'];
-      record: string;
-    };
-    /** @description A problem worked: the answer, the record, the check, the paper in squares, and the steps. */
-    WorkResponse: {
-      problem: string;
-      operation: components['schemas']['Operation'];
-      operands: string[];
-      /** Format: int32 */
-      decimals: number;
-      method: string;
-      slip?: string;
-      with?: string;
-      answer: components['schemas']['AnswerView'];
-      record: string;
-      check: components['schemas']['CheckView'];
-      sheet: components['schemas']['SheetView'];
-      steps: components['schemas']['StepView'][];
-    };
-    OddView: {
-      label: string;
-      /** @description asks for the working that looks odd */
-      work: components['schemas']['WorkRequest'];
-    };
-    SlipView: {
-      id: string;
-      label: string;
-    };
-    ToLookFor: {
-      slips: components['schemas']['SlipView'][];
-      odd: components['schemas']['OddView'][];
-    };
-    PrintWish: {
-      versions: string[];
-    };
-    BegunView: {
-      prints: components['schemas']['PrintView'][];
-      job: components['schemas']['JobView'];
-    };
-    JobView: {
-      /** Format: uuid */
-      id: string;
-      /** Format: int32 */
-      done: number;
-      /** Format: int32 */
-      total: number;
-      /** @description printing, done, stopped or failed */
-      state: string;
-    };
-    PrintView: {
-      code: string;
-      version: string;
-      /** Format: date-time */
-      printedAt: string;
-    };
-    CopyWish: {
-      otherNumbers: boolean;
-    };
-    ArchiveWish: {
-      archived: boolean;
-    };
-    TellingRequest: {
-      operation: components['schemas']['Operation'];
-      /** Format: int32 */
-      count?: number;
-      /** Format: int64 */
-      seed?: number;
-      want?: {
-        [key: string]: unknown;
-      };
-    };
-    SlipRow: {
-      slip: string;
-      label: string;
-      /** @description for each question the answer that the slip leads to, or null where it cannot happen */
-      answers: string[];
-    };
-    Telling: {
-      problems: components['schemas']['QuestionView'][];
-      slips: components['schemas']['SlipRow'][];
-      inWords: string;
-    };
-    Typed: {
-      /** @description problems as typed, one on a line */
-      text: string;
-    };
-    TakenIn: {
-      /** Format: int64 */
-      id: number;
-      /** Format: int32 */
-      questions: number;
-    };
-    /** @description What to draw. */
-    DraftRequest: {
-      operation?: components['schemas']['Operation'];
-      /**
-       * Format: int32
-       * @description 1 to 200
-       */
-      count?: number;
-      /**
-       * Format: int64
-       * @description the same request and seed give the same questions; 1 where it is left out
-       */
-      seed?: number;
-      /** @description a feature each to a number, to <code>{min, max</code>}, or to true or false */
-      want?: {
-        [key: string]: unknown;
-      };
-      /** @description whether those that take the fewest figures come first; otherwise they are mixed */
-      easiestFirst?: boolean;
-    };
-    Drawn: {
-      problems: components['schemas']['QuestionView'][];
-    };
-    /** @description A problem there is, of which another is wanted. */
-    AnotherRequest: {
-      work: components['schemas']['WorkRequest'];
-      /**
-       * Format: int64
-       * @description another seed gives another problem
-       */
-      seed: number;
-    };
-    OpenedSet: {
-      /** Format: int64 */
-      classId: number;
-      /** Format: int64 */
-      setId: number;
-      /** @description for whom; left out for the whole class */
-      pupils?: number[];
-      /** @description whether the square that comes next is shown */
-      led: boolean;
-      /** @description whether a few digits go with each name; left out, they do as soon as other devices reach Bemble */
-      asksDigits?: boolean;
-    };
-    /** @enum {string} */
-    PlaceState: 'away' | 'writing' | 'handed-in' | 'collected';
-    /** @description Where a pupil is. */
-    PlaceView: {
-      pupil: components['schemas']['Pupil'];
-      digits: string;
-      state: components['schemas']['PlaceState'];
-      /**
-       * Format: int32
-       * @description the question they wrote on last, or left out
-       */
-      at?: number;
-      /**
-       * Format: int32
-       * @description how many questions are begun
-       */
-      begun: number;
-      /** Format: date-time */
-      seenAt?: string;
-      /** @description names their papers, once they have come in */
-      run?: string;
-      /** @description whether something written there may not have come yet: the device says so, or cannot be reached */
-      onTheWay: boolean;
-      /**
-       * Format: date-time
-       * @description when a second device last tried to write under this name; left out where none did
-       */
-      otherDeviceAt?: string;
-    };
-    SessionView: {
-      /** Format: int64 */
-      id: number;
-      title: string;
-      /** Format: int64 */
-      classId: number;
-      className: string;
-      /** Format: int64 */
-      markingId: number;
-      code: string;
-      led: boolean;
-      asksDigits: boolean;
-      /** Format: int32 */
-      questions: number;
-      /** Format: date-time */
-      openedAt: string;
-      /** @description whether the code has ended */
-      ended: boolean;
-      places: components['schemas']['PlaceView'][];
-    };
-    NamedRule: {
-      rule: string;
-      operation: components['schemas']['Operation'];
-      name?: string;
-    };
-    RehearsalRequest: {
-      /** @description the questions as written, 40 at most */
-      problems: string[];
-      /** Format: int64 */
-      seed?: number;
-    };
-    /** @description What a set did on a simulated class. */
-    RehearsalView: {
-      papers: components['schemas']['SimulatedView'][];
-      /**
-       * Format: int32
-       * @description how long the middle one needs
-       */
-      minutes: number;
-      /**
-       * Format: int32
-       * @description how long the slowest needs, in minutes
-       */
-      slowest: number;
-      shown: components['schemas']['ShownView'][];
-      /** @description common slips that no question gives a chance */
-      hidden: string[];
-      /** @description slips that no question tells apart */
-      alike: string[][];
-      /** @description the questions that nobody gets wrong */
-      nobodyWrong: number[];
-    };
-    ShownView: {
-      name: string;
-      /** Format: int32 */
-      questions: number;
-    };
-    SimulatedView: {
-      pupil: string;
-      /** @description the habit in a few words; empty of a careful pupil */
-      does: string;
-      answers: string[];
-      right: boolean[];
-      /** Format: int32 */
-      seconds: number;
-    };
-    SimulatedRequest: {
-      rehearsal: components['schemas']['RehearsalRequest'];
-      /**
-       * Format: int32
-       * @description which of the simulated pupils writes, from 0
-       */
-      pupil: number;
-    };
-    SimulatedRun: {
-      /**
-       * Format: int64
-       * @description the first of the papers in the log
-       */
-      first: number;
-    };
-    NewJudgement: {
-      /** Format: int64 */
-      marking: number;
-      /** Format: int32 */
-      question: number;
-      /** @description who judges, as they want to be named */
-      judge: string;
-      says: string;
-    };
-    JudgementView: {
-      judge: string;
-      says: string;
-      /** Format: date */
-      judgedOn: string;
-    };
-    PieceView: {
-      /** Format: date */
-      day: string;
-      /** Format: int64 */
-      marking: number;
-      /** Format: int32 */
-      question: number;
-      title: string;
-      problem: string;
-      given: string;
-      right: boolean;
-      judgements: components['schemas']['JudgementView'][];
-    };
-    PiecesView: {
-      pupil: string;
-      pieces: components['schemas']['PieceView'][];
-    };
-    /** @description The picture from a step on, until the next frame's. */
-    FrameView: {
-      /** Format: int32 */
-      step: number;
-      words: string;
-      shapes: components['schemas']['ShapeView'][];
-    };
-    /** @description A picture, in units of its own. */
-    PictureView: {
-      id: string;
-      label: string;
-      /** Format: double */
-      width: number;
-      /** Format: double */
-      height: number;
-      frames: components['schemas']['FrameView'][];
-      /** @description why there is none to show; then there are no frames */
-      whyNot?: string;
-    };
-    ShapeView: {
-      key: string;
-      kind: string;
-      /** Format: double */
-      x: number;
-      /** Format: double */
-      y: number;
-      /** Format: double */
-      width: number;
-      /** Format: double */
-      height: number;
-      /** Format: double */
-      size: number;
-      text: string;
-      tone: string;
-    };
-    PaperRequest: {
-      work: components['schemas']['WorkRequest'];
-      /** @description whether the numbers are to be set out too */
-      settingOut?: boolean;
-      /** @description whether the check is to be written too */
-      withCheck?: boolean;
-    };
-    /** @description A line along which the pen goes on; where and how far is known from what is given, not from what is right. */
-    CourseView: {
-      /** @description in the order in which they are written */
-      squares: number[];
-      /**
-       * Format: int32
-       * @description where among them one begins
-       */
-      start: number;
-      /**
-       * Format: int32
-       * @description how many from there on a right figure can reach at the widest
-       */
-      span: number;
-      /** @description whether one begins under the first figure of the line above */
-      under: boolean;
-      /** @description whether one comes back to this line again and again, as to a quotient */
-      home: boolean;
-      /** @description whether one comes back to that line after this one */
-      back: boolean;
-      /**
-       * Format: int32
-       * @description the step in which it is begun
-       */
-      step: number;
-    };
-    /** @description A step that somebody can join in at. */
-    JoinView: {
-      /** Format: int32 */
-      step: number;
-      title: string;
-    };
-    /** @description A paper to write on. */
-    PaperView: {
-      problem: string;
-      method: string;
-      /** Format: int32 */
-      rows: number;
-      /** Format: int32 */
-      columns: number;
-      /** @description what is printed; each is seen from its step on */
-      marks: components['schemas']['MarkView'][];
-      squares: components['schemas']['SquareView'][];
-      /** @description the lines of full figures, in the order in which a hand begins them */
-      courses: components['schemas']['CourseView'][];
-      joins: components['schemas']['JoinView'][];
-    };
-    /** @description A square to write into. */
-    SquareView: {
-      block: string;
-      line: string;
-      /** Format: int32 */
-      place: number;
-      /** Format: int32 */
-      row: number;
-      /** Format: int32 */
-      column: number;
-      /**
-       * Format: int32
-       * @description the last column of a number written over several squares; else its own
-       */
-      toColumn: number;
-      /** @description the figure of the problem that is printed there */
-      given?: string;
-      /** @description whether a figure fills it */
-      full: boolean;
-      /** @description the part of it that a small figure takes */
-      small?: components['schemas']['Anchor'];
-      number: boolean;
-      /**
-       * Format: int32
-       * @description the square that takes the small figures of its column
-       */
-      smallAt?: number;
-      /** @description what it is called */
-      name: string;
-    };
-    /** @description A figure that stands on a paper, as the sheet names its square. */
-    FigureRequest: {
-      block: string;
-      line: string;
-      /** Format: int32 */
-      place: number;
-      /** @description the part of the square; left out where only one figure can stand there */
-      anchor?: components['schemas']['Anchor'];
-      /**
-       * @description <code>digit</code> where left out, else <code>number</code> or <code>strike</code>
-       * @enum {string}
-       */
-      kind?: 'digit' | 'number' | 'strike';
-      /** @description what is written; <code>?</code> where nobody can read it */
-      text?: string;
-    };
-    /** @description Somebody's paper: the problem as in {@link WorkRequest WorkRequest}, and what stands there. */
-    MarkRequest: {
-      problem?: string;
-      operation?: components['schemas']['Operation'];
-      operands?: string[];
-      /** Format: int32 */
-      decimals?: number;
-      method?: string;
-      style?: {
-        [key: string]: string;
-      };
-      /** @description the check that is written too, or left out where none is */
-      check?: string;
-      /** @description what stands there, in the order of writing where that is known */
-      written: components['schemas']['FigureRequest'][];
-      /** @description whether the numbers of the problem are among it */
-      settingOut?: boolean;
-      /** @description whether the writer is still at it: what comes after the last figure is not missed yet */
-      soFar?: boolean;
-      /** @description whether the answer alone is judged */
-      ownWay?: boolean;
-    };
-    /** @description What comes next on a paper. */
-    NudgeView: {
-      /** @description whether nothing is left to write */
-      done: boolean;
-      block?: string;
-      line?: string;
-      /** Format: int32 */
-      place?: number;
-      anchor?: components['schemas']['Anchor'];
-      kind?: string;
-      /** @description the question that the figure answers; left out where only the square is asked for */
-      ask?: string;
-      /** @description the figure; left out unless it is asked for */
-      text?: string;
-    };
-    BegunMarking: {
-      /** Format: int64 */
-      classId: number;
-      /** @description the code at the foot of the sheet */
-      code?: string;
-      /**
-       * Format: int64
-       * @description a set as it is now, instead of a printed sheet
-       */
-      setId?: number;
-    };
-    /** @description A marking in the list of them. */
-    MarkingLine: {
-      /** Format: int64 */
-      id: number;
-      title: string;
-      className: string;
-      /** Format: date-time */
-      begunAt: string;
-      /** Format: int32 */
-      papers: number;
-      /** Format: int32 */
-      marked: number;
-    };
-    ForSlip: {
-      slip: string;
-    };
-    MadeSet: {
-      /** Format: int64 */
-      id: number;
-    };
-    RestOfPaper: {
-      /** @description right or not-reached */
-      state: components['schemas']['AnswerState'];
-      /** @description how it was done, in the teacher's own code */
-      how?: string;
-    };
-    /** @description Something done to a paper. */
-    TypedEntry: {
-      /** @description made by who sends it, such as a UUID; what comes again under the same key is not done again */
-      key: string;
-      /** @description what was typed, such as <code>7 3152</code>; left out where a cause is decided */
-      line?: string;
-      /** @description the cause decided for <code>questions</code> */
-      cause?: string;
-      questions?: number[];
-      /**
-       * Format: int32
-       * @description the revision of the answer over which it was typed, 0 where none stood there; left out to keep it whatever came
-       *          between
-       */
-      seen?: number;
-      /** @description the key of one's own entry for the same question just before */
-      follows?: string;
-    };
-    AnswersTaken: {
-      /** Format: int32 */
-      answers: number;
-    };
-    /** @description A slip that the paper fits. */
-    FindingView: {
-      slip: string;
-      /** @description the second slip, where there are two */
-      with?: string;
-      /** @description where the rule was broken */
-      places: number[];
-      /** Format: double */
-      confidence: number;
-      say: string;
-      /** @description the presumed writing, slip and all */
-      working?: components['schemas']['WorkResponse'];
-    };
-    /** @description Where a rule was broken first, and the rule or fact in a teacher's words. */
-    FirstView: {
-      block: string;
-      line: string;
-      /** Format: int32 */
-      place: number;
-      anchor: components['schemas']['Anchor'];
-      kind: components['schemas']['MarkKind'];
-      say: string;
-    };
-    /** @description A line of a block. */
-    LineView: {
-      block: string;
-      line: string;
-    };
-    /** @description A paper as it is marked. */
-    MarkResponse: {
-      verdict: components['schemas']['PaperVerdict'];
-      figures: components['schemas']['MarkedView'][];
-      answer: components['schemas']['MarkedAnswerView'];
-      /** @description lines of the working of which nothing stands although the answer does */
-      notShown: components['schemas']['LineView'][];
-      /** @description the marks it gets; left out where the house style gives none */
-      marks?: components['schemas']['MarksView'];
-      first?: components['schemas']['FirstView'];
-      check?: components['schemas']['MarkedCheckView'];
-      findings: components['schemas']['FindingView'][];
-      /**
-       * Format: double
-       * @description how likely a habit that is not known led to it, from 0 to 1
-       */
-      unknown: number;
-      /** @description a sentence where no slip is likely; else nothing */
-      say: string;
-      /**
-       * Format: int32
-       * @description how many figures were saved that cannot be read; left out where all can
-       */
-      leftOut?: number;
-    };
-    MarkedAnswerView: {
-      text: string;
-      verdict: components['schemas']['PaperVerdict'];
-    };
-    MarkedCheckView: {
-      statement: string;
-      agrees: boolean;
-      verdict: components['schemas']['PaperVerdict'];
-    };
-    /** @description A figure that stands there or that is not there yet. */
-    MarkedView: {
-      block: string;
-      line: string;
-      /** Format: int32 */
-      place: number;
-      anchor: components['schemas']['Anchor'];
-      kind: components['schemas']['MarkKind'];
-      text: string;
-      verdict: components['schemas']['Verdict'];
-      /** @description what belongs there where that is something else */
-      should?: string;
-    };
-    /** @description Marks for a paper, and what for. */
-    MarksView: {
-      /** Format: int32 */
-      given: number;
-      /** Format: int32 */
-      of: number;
-      say: string;
-    };
-    /** @enum {string} */
-    PaperVerdict: 'right' | 'wrong' | 'unfinished';
-    /** @enum {string} */
-    Verdict: 'right' | 'wrong' | 'follows' | 'missing' | 'unwritten' | 'extra' | 'unclear';
-    /** @description A problem that was worked to its end. */
-    Finished: {
-      work: components['schemas']['WorkRequest'];
-      /**
-       * Format: int64
-       * @description the entry of the same problem whose working this one replaces
-       */
-      replaces?: number;
-    };
-    /** @description One entry. */
-    EntryView: {
-      /** Format: int64 */
-      id: number;
-      /** Format: date-time */
-      workedAt: string;
-      operation: components['schemas']['Operation'];
-      problem: string;
-      method: string;
-      /** @description works it again exactly as it was */
-      work: components['schemas']['WorkRequest'];
-      answer: string;
-      working: string;
-      checkStatement: string;
-      checkHolds: boolean;
-      label: string;
-      note: string;
-      kept: boolean;
-      explanation: string;
-      /** Format: int32 */
-      revision: number;
-      /** @description of a paper that somebody wrote, <code>open</code> or how it was marked; left out where Bemble wrote */
-      written?: string;
-      /**
-       * Format: date-time
-       * @description when it was deleted; left out where it was not
-       */
-      deletedAt?: string;
-    };
-    /** @description Which part of the log is tidied: what the list shows. */
-    TidyWish: {
-      /** @description the words searched for; left out where none are */
-      search?: string;
-      /** @description only what pupils wrote at screens, or none of it; everything where it is left out, as in the list */
-      pupils?: boolean;
-    };
-    TidiedAway: {
-      ids: number[];
-      /**
-       * Format: int32
-       * @description how many papers stay since pupils are at them or they stand in a pile
-       */
-      inPiles: number;
-    };
-    /** @description What to bring back. */
-    BroughtBack: {
-      /** @description the entries, some thousands at most; may be left out */
-      ids?: number[];
-      /**
-       * Format: date-time
-       * @description all that was deleted at this very time; may be left out
-       */
-      deletedAt?: string;
-    };
-    Restored: {
-      /** Format: int32 */
-      entries: number;
-    };
-    /** @description What an import came to. */
-    Imported: {
-      /** Format: int32 */
-      added?: number;
-      /** Format: int32 */
-      alreadyThere?: number;
-    };
-    Fault: {
-      field?: string;
-      message?: string;
-    };
-    /** @description A job as it is told of. */
-    UnderWay: {
-      /** Format: uuid */
-      id: string;
-      /** @enum {string} */
-      state: 'WAITING' | 'RUNNING' | 'DONE' | 'STOPPED' | 'REFUSED';
-      /**
-       * Format: int32
-       * @description how much of it is done
-       */
-      done: number;
-      /**
-       * Format: int32
-       * @description how much there is; 0 while that is not known
-       */
-      of: number;
-      /** @description why it was refused; left out where it was not */
-      errors?: components['schemas']['Fault'][];
-      /** @description what came of it, once it is done */
-      result?: unknown;
-    };
-    SheetMade: {
-      /** Format: int64 */
-      setId: number;
-    };
-    AnewWish: {
-      /** Format: int32 */
-      minutes: number;
-      /** Format: int32 */
-      revision: number;
-    };
-    Came: {
-      code: string;
-      /** Format: int64 */
-      pupilId: number;
-      /** @description the few digits that go with the name, where the teacher wants them */
-      digits?: string;
-    };
-    InView: {
-      /** @description left out while nobody has come in at this device */
-      own?: components['schemas']['OwnSet'];
-    };
-    /** @description A question on the list of a pupil. */
-    OwnQuestion: {
-      /** Format: int64 */
-      paper: number;
-      /** Format: int32 */
-      question: number;
-      problem: string;
-      begun: boolean;
-    };
-    /** @description What a pupil sees: their own set and nothing else. */
-    OwnSet: {
-      pupil: string;
-      title: string;
-      led: boolean;
-      handedIn: boolean;
-      ended: boolean;
-      collected: boolean;
-      questions: components['schemas']['OwnQuestion'][];
-    };
-    /** @description What stands on a paper so far. */
-    SoFar: {
-      written: components['schemas']['FigureRequest'][];
-    };
-    /** @description What was done on a paper. */
-    DoneFigures: {
-      /**
-       * Format: int32
-       * @description how many things had been done on it before these
-       */
-      from?: number;
-      figures: components['schemas']['AttemptFigure'][];
-    };
-    /** @description How many things are kept of a paper now. */
-    KeptFigures: {
-      /** Format: int32 */
-      count: number;
-    };
-    HandingIn: {
-      /** @description how much was done on each paper, so that nothing is handed in that has not come yet; may be left out */
-      written?: components['schemas']['WrittenHere'][];
-    };
-    /** @description How much was done on a paper, as a device knows it. */
-    WrittenHere: {
-      /** Format: int64 */
-      paper: number;
-      /** Format: int32 */
-      done?: number;
-    };
-    DoorCode: {
-      code: string;
-    };
-    /** @description The names to pick from. */
-    DoorView: {
-      code: string;
-      title: string;
-      className: string;
-      asksDigits: boolean;
-      pupils: components['schemas']['Pupil'][];
-    };
-    /** @description Facts of one table. */
-    FactRoundContent: {
-      /** @description their names, such as 7x8 */
-      facts: string[];
-      /** @description for whom, as it stands on the set */
-      whose: string;
-    };
-    MadeRound: {
-      /** Format: int64 */
-      setId: number;
-    };
-    Told: {
-      text: string;
-    };
-    /** @description What to estimate. */
-    EstimateRequest: {
-      work: components['schemas']['WorkRequest'];
-      /**
-       * Format: int32
-       * @description how many leading digits are kept in rounding, 1 where it is left out
-       */
-      keptDigits?: number;
-      /** @description whether the numbers are those that a head would choose, however many digits are kept */
-      head?: boolean;
-      /** @description the teacher's own estimate, as typed; with it the answer comes back too */
-      own?: string;
-    };
-    EstimateView: {
-      statement: string;
-      /** @description about how much comes out, in plain digits; of what a head works the least that it can be */
-      value: string;
-      /** Format: int32 */
-      fewestDigits: number;
-      /** Format: int32 */
-      mostDigits: number;
-      /** @description what is to be expected in words, of what a head works; left out where only the rounded numbers were asked for */
-      expected?: string;
-      held?: string;
-    };
-    /** @description An answer that somebody gave to a problem. */
-    DiagnoseRequest: {
-      problem?: string;
-      operation?: components['schemas']['Operation'];
-      operands?: string[];
-      /** Format: int32 */
-      decimals?: number;
-      method?: string;
-      style?: {
-        [key: string]: string;
-      };
-      /** @description as it was written: <code>3152</code>, <code>63 r 6</code> */
-      given: string;
-      /** @description one or two slips whose working is wanted first, as the writer's other answers tell; may be left out */
-      slips?: string[];
-    };
-    /** @description An answer as it is judged. */
-    DiagnoseResponse: {
-      verdict: string;
-      /** Format: int32 */
-      firstWrongPlace?: number;
-      findings: components['schemas']['DiagnosedView'][];
-      /**
-       * Format: double
-       * @description how likely neither what is found nor chance led to it, from 0 to 1
-       */
-      unknown: number;
-      /** @description what is to be said of it in a sentence; nothing of an answer that is right */
-      say: string;
-    };
-    /** @description A cause that fits the answer. */
-    DiagnosedView: {
-      slip: string;
-      /** @description the second slip, where there are two */
-      with?: string;
-      /** @description the cause in a few words */
-      name: string;
-      /** @description what the hand does, and of a rule worked out that it was */
-      label: string;
-      /** @description where the rule itself was broken */
-      places: number[];
-      /** Format: double */
-      confidence: number;
-      /** @description how sure it is, in a word: fits, likely, all but sure; of one answer alone it only fits */
-      sureness: string;
-      say: string;
-      /** @description the presumed writing, slip and all */
-      working?: components['schemas']['WorkResponse'];
-    };
-    /** @description Answers of one writer. */
-    SetRequest: {
-      items: components['schemas']['DiagnoseRequest'][];
-    };
-    /** @description A slip, or two together, as the cause of several answers. */
-    CauseView: {
-      slip: string;
-      with?: string;
-      name: string;
-      /** @description what the hand does, and of a rule worked out that it was */
-      label: string;
-      /** @description of a fact known wrongly, that fact and what it is taken for, such as <code>7x8=54</code> */
-      fact?: string;
-      /**
-       * Format: int32
-       * @description how many of the <code>of</code> wrong answers it explains
-       */
-      explains: number;
-      /** Format: int32 */
-      of: number;
-      /**
-       * Format: int32
-       * @description on how many questions it would have changed the answer
-       */
-      chances: number;
-      /** Format: double */
-      confidence: number;
-      sureness: string;
-      say: string;
-    };
-    /** @description A fact that was missed by a group, in so many of the questions in which it comes. */
-    FactView: {
-      fact: string;
-      /** Format: int32 */
-      missed: number;
-      /** Format: int32 */
-      of: number;
-    };
-    /** @description Answers of one writer as they are judged together. */
-    SetResponse: {
-      items: components['schemas']['DiagnoseResponse'][];
-      slips: components['schemas']['CauseView'][];
-      facts: components['schemas']['FactView'][];
-      /**
-       * Format: double
-       * @description how likely the writer has a habit that is not known, from 0 to 1
-       */
-      unknown: number;
-      /** @description what is to be said of the writer in a sentence; nothing where all is right */
-      say: string;
-    };
-    /** @description What the next question is wanted for. */
-    NextRequest: {
-      operation?: components['schemas']['Operation'];
-      method?: string;
-      /** @description what was asked and answered so far; may be left out */
-      items?: components['schemas']['DiagnoseRequest'][];
-      /** @description what it should be like, as in drafts; may be left out */
-      want?: {
-        [key: string]: unknown;
-      };
-      /**
-       * Format: int64
-       * @description the same request and seed give the same question
-       */
-      seed?: number;
-    };
-    NextProblem: {
-      operation: components['schemas']['Operation'];
-      operands: string[];
-      /** Format: int32 */
-      decimals: number;
-      text: string;
-    };
-    NextResponse: {
-      /** @description the question that tells most; left out where no more need be asked */
-      problem?: components['schemas']['NextProblem'];
-      why: string;
-      slips: components['schemas']['CauseView'][];
-      facts: components['schemas']['FactView'][];
-      /** Format: double */
-      unknown: number;
-      /** @description whether one is sure, or can never be */
-      done: boolean;
-    };
-    ClassContent: {
-      name: string;
-      /** @description short names in the order of the list; blank ones are left out */
-      pupils: string[];
-    };
-    MadeFor: {
-      /** Format: int64 */
-      setId: number;
-    };
-    ToPrint: {
-      /** Format: int32 */
-      sheets: number;
-      /** @description who has a sheet of each of several groups */
-      twice: string[];
-    };
-    MovedPupils: {
-      pupils: number[];
-      /**
-       * Format: int64
-       * @description the class they go to
-       */
-      toClass: number;
-    };
-    AnswerInFile: {
-      /** Format: date */
-      day: string;
-      sheet: string;
-      /** Format: int32 */
-      question: number;
-      problem: string;
-      right: boolean;
-      given: string;
-      correction: string;
-      alone: boolean;
-      cause?: string;
-      confirmed: boolean;
-      /** @description the fact missed where the cause is one */
-      fact?: string;
-      /** @description what colleagues said of it; may be left out */
-      judgements?: components['schemas']['JudgementInFile'][];
-    };
-    /** @description A class in a file of its own: everything that is known of it, as docs/formats/class.md describes it. */
-    ClassFile: {
-      format: string;
-      name: string;
-      /** Format: date */
-      written?: string;
-      pupils: components['schemas']['PupilInFile'][];
-    };
-    JudgementInFile: {
-      /** Format: date */
-      day: string;
-      judge: string;
-      says: string;
-    };
-    PupilInFile: {
-      name: string;
-      answers: components['schemas']['AnswerInFile'][];
-      rungs: components['schemas']['RungInFile'][];
-      /** @description may be left out, as files written before have none */
-      quizzes?: components['schemas']['QuizInFile'][];
-      /** @description whether the pupil was taken out of the class; left out where they are in it */
-      left?: boolean;
-    };
-    /** @description A sheet that a pupil worked as a quiz; its answers stand among the others, what was left blank is not right. */
-    QuizInFile: {
-      /** Format: date */
-      day: string;
-      sheet: string;
-      /** Format: int32 */
-      passMark: number;
-      problems: string[];
-    };
-    RungInFile: {
-      rung: string;
-      state: string;
-      say: string;
-      /** @description whether the teacher said so */
-      ruled: boolean;
-    };
-    Display: {
-      text: string;
-    };
-    /** @description A paper to begin. */
-    Begun: {
-      work: components['schemas']['WorkRequest'];
-      settings: components['schemas']['AttemptSettings'];
-      /**
-       * Format: int64
-       * @description the set that the problem is from
-       */
-      setId?: number;
-      /**
-       * Format: int32
-       * @description its number there, from 1
-       */
-      question?: number;
-      label?: string;
-    };
-    /** @description The questions of a set, to be worked through one after the other. */
-    BegunRun: {
-      papers: components['schemas']['Begun'][];
-    };
-    RunView: {
-      /** Format: uuid */
-      run: string;
-      /** Format: int64 */
-      first: number;
-    };
-    /** @description What the browser needs to know first. */
-    AccountState: {
-      /**
-       * Format: int64
-       * @description of the teacher signed in, left out where nobody is
-       */
-      id?: number;
-      /** @description the name of the teacher signed in, if any */
-      teacher?: string;
-      /** @description whether the first account is still to be created */
-      first: boolean;
-      /** @description the demo teacher's sign-in, in demo mode */
-      demo?: components['schemas']['Credentials'];
-    };
-    Credentials: {
-      login: string;
-      password: string;
-    };
-    FirstAccount: {
-      name: string;
-      login: string;
-      password: string;
-    };
-    ChoiceView: {
-      id: string;
-      group: string;
-      title: string;
-      example: components['schemas']['WorkRequest'];
-      options: components['schemas']['OptionView'][];
-    };
-    OptionView: {
-      id: string;
-      label: string;
-    };
-    /** @description A style with all that could be chosen. */
-    StyleView: {
-      choices: components['schemas']['ChoiceView'][];
-      /** @description the option's id for each choice's id */
-      chosen: {
-        [key: string]: string;
-      };
-    };
-    /** @description A teacher's own code for how an answer came about, written beside it when marking. */
-    HowCode: {
-      /** @description a few letters without a space */
-      code: string;
-      /** @description what it means */
-      name: string;
-      /** @description whether the pupil did it without anybody's help, so that it counts for what they can do */
-      alone: boolean;
-    };
-    /** @description What is to be other than it was; what is left out stays as it is. */
-    PreferencesChange: {
-      cues?: {
-        [key: string]: string;
-      };
-      letterKeys?: boolean;
-      howCodes?: components['schemas']['HowCode'][];
-      skipsFirstSteps?: boolean;
-    };
-    /** @description What a teacher has chosen beside the house style. */
-    Preferences: {
-      /** @description a short cue in the teacher's own words for a kind of step or a case of one, by its id; none are suggested */
-      cues: {
-        [key: string]: string;
-      };
-      /** @description whether keys of a single letter do something */
-      letterKeys: boolean;
-      /** @description the codes for how an answer came about */
-      howCodes: components['schemas']['HowCode'][];
-      /** @description whether what was never tried yet is not to be shown on Today */
-      skipsFirstSteps: boolean;
-    };
-    PreferencesView: {
-      chosen: components['schemas']['Preferences'];
-      kinds: components['schemas']['StepKindView'][];
-    };
-    /** @description A kind of step that can have a cue. */
-    StepKindView: {
-      id: string;
-      label: string;
-    };
-    /** @description What a teacher adds to an entry by hand. */
-    Remarks: {
-      label: string;
-      note: string;
-      kept: boolean;
-      /** @description the working in words; null leaves the one there is */
-      explanation?: string;
-      /**
-       * Format: int32
-       * @description the entry's when it was read; null saves whatever came between
-       */
-      revision?: number;
-    };
-    Named: {
-      id: string;
-      label: string;
-    };
-    Ways: {
-      operation: components['schemas']['Operation'];
-      methods: components['schemas']['Named'][];
-      checks: components['schemas']['Named'][];
-      pictures: components['schemas']['Named'][];
-    };
-    /** @description A paper begun to write on and not handed in. */
-    BegunPaper: {
-      /** Format: int64 */
-      id: number;
-      problem: string;
-      /** Format: date-time */
-      begunAt: string;
-    };
-    /** @description A pupil with the rungs that come back. */
-    DuePupil: {
-      pupil: components['schemas']['Pupil'];
-      className: string;
-      rungs: string[];
-    };
-    LastProblem: {
-      problem: string;
-      answer: string;
-      label: string;
-    };
-    /** @description A class's lesson of the day; without groups where there is none. */
-    Lesson: {
-      /** Format: int64 */
-      classId: number;
-      className: string;
-      /** Format: date */
-      date: string;
-      groups: components['schemas']['GroupView'][];
-    };
-    TodayView: {
-      /** Format: date */
-      today: string;
-      /** @description of today, or of the next day with a lesson where today has none */
-      lessons: components['schemas']['Lesson'][];
-      piles: components['schemas']['WaitingPile'][];
-      due: components['schemas']['DuePupil'][];
-      last?: components['schemas']['LastProblem'];
-      papers: components['schemas']['BegunPaper'][];
-      /**
-       * Format: int32
-       * @description how many papers are marked, and what fits their wrong answers is still looked for
-       */
-      toBeJudged: number;
-      /** @description what was never done yet, of style, board, sheet, mark and write; empty where the teacher does not want to be shown */
-      toTry: string[];
-    };
-    WaitingPile: {
-      /** Format: int64 */
-      id: number;
-      title: string;
-      className: string;
-      /** Format: int32 */
-      waiting: number;
-      /** Format: int32 */
-      papers: number;
-    };
-    SlipInProblem: {
-      /** @description left out where the slip shows in no question by the methods of the house style */
-      problem?: string;
-    };
-    /** @description A set in the list of them. */
-    SetLine: {
-      /** Format: int64 */
-      id: number;
-      title: string;
-      tag: string;
-      /** Format: int32 */
-      count: number;
-      first: string[];
-      /** Format: date-time */
-      changedAt: string;
-      archived: boolean;
-    };
-    /** @description How a print will look. */
-    Preview: {
-      /**
-       * Format: int32
-       * @description how many pages there are
-       */
-      total: number;
-      /** @description the first of them, as SVG */
-      pages: string[];
-      /** @description letters that the printed fonts do not have; a ? stands for them */
-      unprintable: string[];
-    };
-    FeatureView: {
-      id: string;
-      label: string;
-      yesNo: boolean;
-      /** Format: int32 */
-      least: number;
-      /** Format: int32 */
-      most: number;
-    };
-    LadderView: {
-      operation: components['schemas']['Operation'];
-      title: string;
-      rungs: components['schemas']['RungView'][];
-      features: components['schemas']['FeatureView'][];
-    };
-    RungView: {
-      id: string;
-      title: string;
-      news: string;
-      want: {
-        [key: string]: unknown;
-      };
-    };
-    SessionLine: {
-      /** Format: int64 */
-      id: number;
-      title: string;
-      className: string;
-      code: string;
-      ended: boolean;
-      /** Format: date-time */
-      openedAt: string;
-      /**
-       * Format: int32
-       * @description how many pupils have come in
-       */
-      in: number;
-      /** Format: int32 */
-      handedIn: number;
-      /** Format: int32 */
-      of: number;
-    };
-    PupilsAddress: {
-      /** @description what pupils open on their devices; left out where only this computer reaches Bemble */
-      address?: string;
-    };
-    RuleView: {
-      /** Format: int64 */
-      id: number;
-      rule: string;
-      operation: components['schemas']['Operation'];
-      name: string;
-      /** @description what the hand does, in a teacher's words */
-      does: string;
-    };
-    /** @description What goes with a pupil. */
-    WhatGoesView: {
-      pupil: components['schemas']['Pupil'];
-      className: string;
-      /**
-       * Format: int32
-       * @description how many marked answers
-       */
-      answers: number;
-      /**
-       * Format: int32
-       * @description how many papers written at screens
-       */
-      papers: number;
-    };
-    /** @description A page to look at, with what can be changed of it. */
-    WordedView: {
-      title: string;
-      /** @description each as SVG */
-      pages: string[];
-      /** @description letters that no font has; a ? stands for them */
-      unprintable: string[];
-      /** @description the name under which the teacher's words are kept */
-      page: string;
-      /** @description the titles of what stands on it, in order */
-      sections: string[];
-      own: components['schemas']['OwnWords'];
-    };
-    /** @description What the teacher said, on which day. */
-    SaidWord: {
-      /** Format: int32 */
-      at: number;
-      state: components['schemas']['State'];
-    };
-    /** @description From a day to another, the last not counted. */
-    SecureSpan: {
-      /** Format: int32 */
-      at: number;
-      /** Format: int32 */
-      until: number;
-    };
-    /** @description A slip with how often it was seen in what is shown. */
-    SeenSlip: {
-      name: string;
-      /** Format: int32 */
-      times: number;
-    };
-    /** @description An answer. */
-    StepAnswer: {
-      /** Format: int32 */
-      at: number;
-      /**
-       * Format: int32
-       * @description which it is of its day on this line, from 0
-       */
-      nth: number;
-      right: boolean;
-      alone: boolean;
-      /**
-       * Format: int32
-       * @description its place in the list of slips; left out where it is right or nothing is known
-       */
-      slip?: number;
-      /** Format: int64 */
-      marking: number;
-      /** @description it in words */
-      say: string;
-    };
-    /** @description A line of the picture. */
-    StepLine: {
-      /** @description the rung, or the pupil's name */
-      title: string;
-      operation: components['schemas']['Operation'];
-      rung: string;
-      /** Format: int64 */
-      pupil: number;
-      /** @description the line in words */
-      say: string;
-      answers: components['schemas']['StepAnswer'][];
-      /** @description when it was secure */
-      secure: components['schemas']['SecureSpan'][];
-      /** @description the days on which it was asked again */
-      asked: number[];
-      /** @description what the teacher said of it within what is shown */
-      said?: components['schemas']['SaidWord'];
-    };
-    /** @description Answers through the weeks, a line for each rung of a pupil or for each pupil on a rung. Days are counted from the first. */
-    StepsView: {
-      /** Format: date */
-      from: string;
-      /**
-       * Format: int32
-       * @description how many days are shown
-       */
-      days: number;
-      weeks: components['schemas']['WeekMark'][];
-      lines: components['schemas']['StepLine'][];
-      /** @description what the signs of wrong answers stand for, the one seen most first */
-      slips: components['schemas']['SeenSlip'][];
-      /**
-       * Format: date
-       * @description the day with which an earlier stretch ends; left out where nothing is earlier
-       */
-      before?: string;
-      /**
-       * Format: date
-       * @description the day with which a later stretch ends; left out where nothing is later
-       */
-      after?: string;
-    };
-    /** @description Where a week begins. */
-    WeekMark: {
-      /** Format: int32 */
-      at: number;
-      /** Format: date */
-      monday: string;
-    };
-    /** @enum {string} */
-    FactKnownState: 'not-met' | 'seldom' | 'known' | 'shaky' | 'wrong';
-    /** @description An answer that missed the fact. */
-    FactMiss: {
-      /** Format: int64 */
-      pupil: number;
-      name: string;
-      /** Format: date */
-      day: string;
-      problem: string;
-      given: string;
-      said: string;
-      /** Format: int64 */
-      marking: number;
-      /** Format: int32 */
-      question: number;
-    };
-    /** @description A fact in its square. */
-    FactSquare: {
-      /** Format: int32 */
-      row: number;
-      /** Format: int32 */
-      column: number;
-      /** @description its name */
-      fact: string;
-      text: string;
-      /** @description of a pupil; of a class that of most of those who met it */
-      state: components['schemas']['FactKnownState'];
-      /** @description what is said for it where it is known wrongly, or most is */
-      said?: string;
-      /**
-       * Format: int32
-       * @description how many pupils miss it
-       */
-      missing: number;
-      /**
-       * Format: int32
-       * @description how many met it
-       */
-      met: number;
-      say: string;
-      /** @description the answers that missed it, the latest first */
-      misses: components['schemas']['FactMiss'][];
-    };
-    /** @description The facts as tables of squares, of a pupil or of a class. */
-    FactSquaresView: {
-      /**
-       * Format: int32
-       * @description of how many pupils
-       */
-      pupils: number;
-      /** @description what the signs stand for */
-      states: components['schemas']['FactStateName'][];
-      tables: components['schemas']['FactTableView'][];
-    };
-    /** @description A state in words. */
-    FactStateName: {
-      id: components['schemas']['FactKnownState'];
-      label: string;
-    };
-    /** @description A table. */
-    FactTableView: {
-      /** @enum {string} */
-      id: 'PLUS' | 'MINUS' | 'TIMES';
-      title: string;
-      say: string;
-      /** Format: int32 */
-      most: number;
-      squares: components['schemas']['FactSquare'][];
-      /** @description the facts that are missed, by name, the most missed first; those to practise */
-      wanting: string[];
-    };
-    /** @description Pages to look at. */
-    ReportView: {
-      title: string;
-      /** @description each as SVG */
-      pages: string[];
-      /** @description letters that no font has; a ? stands for them */
-      unprintable: string[];
-    };
-    /** @description A likely wrong answer with the codes of what leads to it. */
-    KeyAnswerView: {
-      answer: string;
-      codes: string[];
-    };
-    /** @description A code to write beside a wrong answer. */
-    KeyCodeView: {
-      code: string;
-      slips: string[];
-      name: string;
-    };
-    KeyLineView: {
-      problem: string;
-      answer: string;
-      wrong: components['schemas']['KeyAnswerView'][];
-    };
-    /** @description A sheet of the pile, question by question. */
-    KeySheetView: {
-      code: string;
-      lines: components['schemas']['KeyLineView'][];
-    };
-    /** @description The key to mark books by; the letters are the same on all sheets of the pile. */
-    KeyView: {
-      codes: components['schemas']['KeyCodeView'][];
-      sheets: components['schemas']['KeySheetView'][];
-    };
-    /** @description A cause of several answers with what it rests on. */
-    CauseLine: {
-      slip: string;
-      with?: string;
-      operation: components['schemas']['Operation'];
-      name: string;
-      say: string;
-      sureness: string;
-      /** Format: int32 */
-      explains: number;
-      /** Format: int32 */
-      of: number;
-      help: string;
-      /** @description a question of the pupil's in which it shows */
-      shownIn: string;
-    };
-    /** @description A fact that pupils missed. */
-    ClassFact: {
-      fact: string;
-      pupils: string[];
-    };
-    /** @description What a class's papers show together. */
-    ClassView: {
-      picture: components['schemas']['PilePicture'];
-      questions: components['schemas']['QuestionCount'][];
-      groups: components['schemas']['SlipGroup'][];
-      facts: components['schemas']['ClassFact'][];
-      pupils: components['schemas']['PupilView'][];
-    };
-    MissedFact: {
-      fact: string;
-      /** Format: int32 */
-      missed: number;
-      /** Format: int32 */
-      of: number;
-    };
-    /** @description Rows that belong together. */
-    PileBand: {
-      title: string;
-      /** @description what they share; left out where it is no slip */
-      slip?: string;
-      rows: components['schemas']['PileRow'][];
-    };
-    /** @description A pile as squares: pupils down, questions across, those who share a cause together. */
-    PilePicture: {
-      bands: components['schemas']['PileBand'][];
-      /** @description how many answers to each question are wrong */
-      wrong: number[];
-      /** @description how many answers to each are right or wrong */
-      of: number[];
-    };
-    PileRow: {
-      pupil: components['schemas']['Pupil'];
-      squares: components['schemas']['PileSquare'][];
-      /** @description the row in words */
-      say: string;
-    };
-    /** @description An answer in the picture of a pile. */
-    PileSquare: {
-      /** @description left out where nothing is marked */
-      verdict?: components['schemas']['AnswerVerdict'];
-      given: string;
-      /** @description whether it is put down to what its band is about */
-      ofBand: boolean;
-    };
-    /** @description A pupil's whole paper judged together. */
-    PupilView: {
-      pupil: components['schemas']['Pupil'];
-      /** Format: int32 */
-      right: number;
-      /** Format: int32 */
-      wrong: number;
-      /** Format: int32 */
-      others: number;
-      causes: components['schemas']['CauseLine'][];
-      facts: components['schemas']['MissedFact'][];
-      /** @description where several answers are wrong and no cause is likely, a sentence that tells so; else nothing */
-      say: string;
-      /** @description what came of it, in a few words, where the sheet is a quiz and all of it is marked */
-      quiz?: string;
-    };
-    /** @description A question that went wrong, how often, and the wrong answers given most. */
-    QuestionCount: {
-      /** Format: int32 */
-      question: number;
-      problem: string;
-      answer: string;
-      /** Format: int32 */
-      wrong: number;
-      /** Format: int32 */
-      of: number;
-      answers: string[];
-    };
-    /** @description Pupils who share a slip. */
-    SlipGroup: {
-      slip: string;
-      operation: components['schemas']['Operation'];
-      name: string;
-      label: string;
-      help: string;
-      pupils: string[];
-      sureness: string;
-      /** @description another question in which it shows, so that nobody knows whose mistake it was */
-      example?: string;
-      /** @description a question that tells whether it is still there */
-      telling?: string;
-      /** @description a question of one of theirs in which it shows */
-      shownIn: string;
-    };
-    /** @description A form that a line may have. */
-    FormView: {
-      id: string;
-      /** @description a regular expression for the whole line */
-      pattern: string;
-      /** @description whether the next paper comes after it */
-      movesOn: boolean;
-      example: string;
-      means: string;
-    };
-    LogPage: {
-      entries: components['schemas']['EntryView'][];
-      /** Format: int32 */
-      total: number;
-    };
-    StreamingResponseBody: unknown;
-    /** @description How the page will look. */
-    HowWeWriteItView: {
-      pages: string[];
-      /** @description letters of the cues and words that the printed fonts do not have */
-      unprintable: string[];
-      /** @description the name under which the teacher's words on it are kept */
-      page: string;
-      /** @description what stands on it, in order */
-      sections: string[];
-      own: components['schemas']['OwnWords'];
-    };
-    ExampleView: {
-      operation: components['schemas']['Operation'];
-      label: string;
-      problem: string;
-    };
-    /** @description A page of the guide. */
-    GuidePage: {
-      /** @description its name in an address */
-      id: string;
-      title: string;
-      /** @description what stands on it below its title */
-      html: string;
-      /** @description what it says, without pictures and signs, to be searched */
-      words: string;
-    };
-    /** @description All in squares; see {@link MarkGeometry MarkGeometry}. */
-    GeometryView: {
-      anchors: {
-        [key: string]: components['schemas']['TextPlaceView'];
-      };
-      heights: {
-        [key: string]: number;
-      };
-      strokes: {
-        [key: string]: components['schemas']['StrokeView'];
-      };
-      /** Format: double */
-      foot: number;
-      /** Format: double */
-      strikeReach: number;
-      /** Format: double */
-      strikeShift: number;
-      /** Format: double */
-      arcRise: number;
-      /** Format: double */
-      arcLow: number;
-      /** Format: double */
-      arcHigh: number;
-      /** Format: double */
-      bracket: number;
-      /** Format: double */
-      bracketBend: number;
-      /** Format: double */
-      arrowHead: number;
-      /** Format: double */
-      labelIndent: number;
-    };
-    StrokeView: {
-      /** Format: double */
-      fromX: number;
-      /** Format: double */
-      fromY: number;
-      /** Format: double */
-      toX: number;
-      /** Format: double */
-      toY: number;
-    };
-    TextPlaceView: {
-      /** Format: double */
-      x: number;
-      /** Format: double */
-      y: number;
-      begins: boolean;
-    };
-    FactWayView: {
-      name: string;
-      lines: string[];
-    };
-    DeletedLine: {
-      /** Format: int64 */
-      id: number;
-      /** @description the title of a set or a pile, the name of a class */
-      name: string;
-      /** Format: date-time */
-      deletedAt: string;
-    };
-    /** @description A class on one rung through time. */
-    ClassStepsView: {
-      /** @description the one shown; left out where nothing was answered yet */
-      rung?: string;
-      /** @description those that can be chosen */
-      rungs: components['schemas']['RungChoice'][];
-      steps: components['schemas']['StepsView'];
-    };
-    RungChoice: {
-      id: string;
-      label: string;
-    };
-    Stair: {
-      operation: components['schemas']['Operation'];
-      treads: components['schemas']['Tread'][];
-    };
-    /** @description Where a class stands, a stair for each operation that was tried. */
-    StairView: {
-      stairs: components['schemas']['Stair'][];
-    };
-    /** @description A step of a stair. */
-    Tread: {
-      /** @description left out where it is the floor, on which those stand who have none secure yet */
-      rung?: string;
-      title: string;
-      /** @description those whose highest secure rung it is */
-      pupils: components['schemas']['Pupil'][];
-      /** @description those of them who stood lower four weeks ago */
-      came: components['schemas']['Pupil'][];
-      /** @description it in words */
-      say: string;
-    };
-    /** @description Where a pupil stands on a rung. */
-    CellView: {
-      rung: string;
-      /** @description what counts: the teacher's word, else the rule's */
-      state: components['schemas']['State'];
-      /** @description whether the teacher said so */
-      ruled: boolean;
-      /** @description the slip that still shows, in a few words */
-      shows?: string;
-    };
-    /** @description A class's record: rungs across, pupils down. */
-    ClassRecord: {
-      /** Format: int64 */
-      id: number;
-      name: string;
-      /** Format: date */
-      today: string;
-      states: components['schemas']['StateView'][];
-      rungs: components['schemas']['RecordRung'][];
-      pupils: components['schemas']['PupilRow'][];
-      slips: components['schemas']['ClassSlip'][];
-      facts: components['schemas']['ShakyFact'][];
-    };
-    /** @description A slip of an operation, seen in a class. */
-    ClassSlip: {
-      slip: string;
-      operation: components['schemas']['Operation'];
-      name: string;
-      pupils: components['schemas']['SlipOfPupil'][];
-      weeks: components['schemas']['WeekView'][];
-    };
-    FactOfPupil: {
-      pupil: string;
-      /** Format: int32 */
-      missed: number;
-    };
-    PupilRow: {
-      pupil: components['schemas']['Pupil'];
-      cells: components['schemas']['CellView'][];
-    };
-    /** @description A fact with who missed it, how often and in how many answers. */
-    ShakyFact: {
-      fact: string;
-      pupils: components['schemas']['FactOfPupil'][];
-    };
-    SlipOfPupil: {
-      pupil: string;
-      say: string;
-      fading: boolean;
-    };
-    /** @description Somebody who was taken out of a class; what they did is kept, and they can come back. */
-    FormerPupil: {
-      /** Format: int64 */
-      id: number;
-      name: string;
-      /** Format: date-time */
-      leftAt: string;
-    };
-    TakenBackView: {
-      /** @description what was typed; nothing where a cause was decided */
-      line: string;
-      paper: components['schemas']['MarkedPaperView'];
-    };
-    Deleted: {
-      ids: number[];
-    };
-    Refusal: {
-      title?: string;
-      /** @description What to do, in a sentence. */
-      detail?: string;
-    };
-  };
-  responses: {
-    /** @description What was sent cannot be read. */
-    Refusal400: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/problem+json': components['schemas']['Refusal'];
-      };
-    };
-    /** @description Nobody is signed in. */
-    Refusal401: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/problem+json': components['schemas']['Refusal'];
-      };
-    };
-    /** @description The request lacks the token that goes with the session. */
-    Refusal403: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/problem+json': components['schemas']['Refusal'];
-      };
-    };
-    /** @description There is no such thing of this teacher’s. */
-    Refusal404: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/problem+json': components['schemas']['Refusal'];
-      };
-    };
-    /** @description Another window has changed it meanwhile; what stands there now comes with the refusal. */
-    Refusal409: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/problem+json': components['schemas']['Refusal'];
-      };
-    };
-    /** @description What was asked cannot be done; each fault names its field and says what to do. */
-    Refusal422: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        'application/problem+json': components['schemas']['Refusal'];
-      };
-    };
-  };
-  parameters: never;
-  requestBodies: never;
-  headers: never;
-  pathItems: never;
+    schemas: {
+        /** @description How the set is printed. */
+        LayoutChoice: {
+            paper: string;
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            square: number;
+            setOut: boolean;
+            carryBoxes: boolean;
+            checkRow: boolean;
+            nameLine: boolean;
+            largePrint: boolean;
+            sentences: boolean;
+        };
+        /** @enum {string} */
+        Operation: "addition" | "subtraction" | "multiplication" | "division" | "square-root";
+        /** @description A practice set as its teacher designed it. */
+        SetContent: {
+            title: string;
+            /** @description the class or group it is for */
+            tag: string;
+            /** @description what the questions were last drawn for */
+            operation?: components["schemas"]["Operation"];
+            /** @description the rung they were drawn from, or null */
+            rung?: string;
+            /** @description the features wished for */
+            want?: {
+                [key: string]: unknown;
+            };
+            /**
+             * Format: int64
+             * @description the seed they were drawn with
+             */
+            seed?: number;
+            /**
+             * Format: int32
+             * @description right answers that are enough, or null where it is no quiz
+             */
+            passMark?: number;
+            questions: components["schemas"]["SetQuestion"][];
+            layout: components["schemas"]["LayoutChoice"];
+        };
+        /** @description A question of a set. */
+        SetQuestion: {
+            /** @description as typed, like <code>487 + 96</code> */
+            problem: string;
+            /** @description a word problem that goes with it, or empty */
+            story: string;
+            /** @description shown, together or alone */
+            part: string;
+        };
+        /** @description A question drawn up. */
+        QuestionView: {
+            operation: components["schemas"]["Operation"];
+            operands: string[];
+            /** Format: int32 */
+            decimals: number;
+            /** @description the problem as it is typed */
+            text: string;
+            answer: string;
+            /** @description what stands between the two, = or ≈ */
+            answerSign: string;
+            /** @description a feature each to a number, or true or false */
+            features: {
+                [key: string]: unknown;
+            };
+            /** @description the features in words */
+            inWords: string;
+            /**
+             * Format: int32
+             * @description how many figures it takes to write
+             */
+            figures: number;
+        };
+        /** @description A set with what follows from its questions. */
+        SetView: {
+            /** Format: int64 */
+            id: number;
+            content: components["schemas"]["SetContent"];
+            /** @description for each question what makes it hard and what it comes to */
+            questions: components["schemas"]["QuestionView"][];
+            /**
+             * Format: int32
+             * @description how long they take a pupil, roughly
+             */
+            minutes: number;
+            archived: boolean;
+            /**
+             * Format: int32
+             * @description how often it was changed; sent back with the next change
+             */
+            revision: number;
+        };
+        RulingContent: {
+            /** @description not-tried, learning, secure or due */
+            state: string;
+            reason: string;
+        };
+        FactRecord: {
+            fact: string;
+            /** Format: int32 */
+            missed: number;
+            /** Format: date */
+            last: string;
+        };
+        /** @description A pupil: a short name is all that is kept. */
+        Pupil: {
+            /** Format: int64 */
+            id: number;
+            /** @description such as <code>Ida M</code> */
+            name: string;
+        };
+        /** @description Everything about one pupil. */
+        PupilRecord: {
+            pupil: components["schemas"]["Pupil"];
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            states: components["schemas"]["StateView"][];
+            rungs: components["schemas"]["RungRecord"][];
+            slips: components["schemas"]["SlipRecord"][];
+            facts: components["schemas"]["FactRecord"][];
+            rule: string;
+        };
+        /** @description A rung of a ladder. */
+        RecordRung: {
+            id: string;
+            operation: components["schemas"]["Operation"];
+            title: string;
+            news: string;
+        };
+        /** @description An answer that a figure rests on. */
+        RestingAnswer: {
+            /** Format: date */
+            day: string;
+            /** Format: int64 */
+            marking: number;
+            title: string;
+            /** Format: int32 */
+            question: number;
+            problem: string;
+            given: string;
+            right: boolean;
+            alone: boolean;
+            /** @description what it is put down to in a few words; left out where nothing is known */
+            cause?: string;
+            /** @description whether a teacher decided it */
+            confirmed: boolean;
+        };
+        /** @description A pupil on a rung. */
+        RungRecord: {
+            rung: components["schemas"]["RecordRung"];
+            state: components["schemas"]["State"];
+            /** @description what the rule says */
+            byRule: components["schemas"]["State"];
+            /** @description what the rule rests on */
+            say: string;
+            /** Format: date */
+            since?: string;
+            /** Format: date */
+            dueOn?: string;
+            shows?: string;
+            /** @description why the teacher says otherwise */
+            reason?: string;
+            rests: components["schemas"]["RestingAnswer"][];
+        };
+        SlipRecord: {
+            slip: string;
+            operation: components["schemas"]["Operation"];
+            name: string;
+            say: string;
+            fading: boolean;
+            help: string;
+            /** @description the latest question of the pupil's in which it shows */
+            shownIn: string;
+            weeks: components["schemas"]["WeekView"][];
+        };
+        /** @enum {string} */
+        State: "not-tried" | "learning" | "secure" | "due";
+        /** @description A state with its sign, which needs no colour. */
+        StateView: {
+            id: components["schemas"]["State"];
+            label: string;
+            sign: string;
+        };
+        WeekView: {
+            /** Format: date */
+            monday: string;
+            /** Format: int32 */
+            seen: number;
+            /** Format: int32 */
+            of: number;
+        };
+        /** @description What a teacher has made of a page. */
+        OwnWords: {
+            /** @description their own, printed first; may be empty */
+            words: string;
+            /** @description the titles of our sections that are left out */
+            without: string[];
+        };
+        PaperContent: {
+            /** @description the code of the sheet this pupil worked on; left out where it stays */
+            sheet?: string;
+            absent: boolean;
+        };
+        /** @enum {string} */
+        AnswerState: "right" | "given" | "blank" | "not-reached" | "unclear";
+        /** @enum {string} */
+        AnswerVerdict: "right" | "wrong" | "blank" | "not-reached" | "unclear";
+        /** @description A pupil's paper. */
+        MarkedPaperView: {
+            pupil: components["schemas"]["Pupil"];
+            sheet: string;
+            absent: boolean;
+            answers: components["schemas"]["PaperAnswerView"][];
+            /** @description whether what fits its wrong answers is among them; else that follows */
+            judged: boolean;
+            /** @description why what fits its wrong answers will not follow; left out where it is there or on its way */
+            trouble?: string;
+        };
+        MarksOfPaper: {
+            /** Format: int32 */
+            given: number;
+            /** Format: int32 */
+            of: number;
+        };
+        /** @description An answer on a pupil's paper. */
+        PaperAnswerView: {
+            /** Format: int32 */
+            question: number;
+            state: components["schemas"]["AnswerState"];
+            given: string;
+            correction: string;
+            how: string;
+            verdict: components["schemas"]["AnswerVerdict"];
+            /** @description what fits a wrong answer, likeliest first */
+            presumed: components["schemas"]["Presumed"][];
+            /** @description where none of that is likely, a sentence that tells so; else nothing */
+            say: string;
+            /** @description what the teacher decided, or left out */
+            cause?: string;
+            /** @description the same in a few words */
+            causeName?: string;
+            /** @description the marks its paper got, where there is one and the house style gives marks for method */
+            marks?: components["schemas"]["MarksOfPaper"];
+            /**
+             * Format: int32
+             * @description how often it was changed
+             */
+            revision: number;
+        };
+        /** @description A cause that may have led to an answer. */
+        Presumed: {
+            slip: string;
+            with?: string;
+            name: string;
+            label: string;
+            /** @description fits, likely or all but sure */
+            sureness: string;
+        };
+        CauseOfSeveral: {
+            cause: string;
+            /** @description the questions whose wrong answers are put down to it */
+            questions: number[];
+        };
+        /** @description What stands on a paper for a question. */
+        AnswerContent: {
+            /** @description right, given, blank, not-reached or unclear */
+            state: components["schemas"]["AnswerState"];
+            /** @description the first answer */
+            given?: string;
+            /** @description the pupil's own correction beside it */
+            correction?: string;
+            /** @description how it was done, in the teacher's own code */
+            how?: string;
+            /** @description what the teacher decided it is */
+            cause?: string;
+            /**
+             * Format: int32
+             * @description the revision of the answer over which this is written, 0 where none stood there; left out to keep this
+             *          whatever another window has kept meanwhile
+             */
+            revision?: number;
+        };
+        DayOfWork: {
+            /** Format: date */
+            workedOn: string;
+        };
+        /** @description A cause that a teacher may decide on. */
+        CauseChoice: {
+            id: string;
+            name: string;
+            /** @description the operation whose slip it is; left out where only the book shows it */
+            operation?: components["schemas"]["Operation"];
+        };
+        /** @description A sheet with its code. */
+        MarkedSheetView: {
+            code: string;
+            questions: components["schemas"]["QuestionLine"][];
+        };
+        /** @description A marking with all its papers. */
+        MarkingView: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: date */
+            workedOn: string;
+            sheets: components["schemas"]["MarkedSheetView"][];
+            papers: components["schemas"]["MarkedPaperView"][];
+            causes: components["schemas"]["CauseChoice"][];
+        };
+        /** @description A question of a sheet with its right answer. */
+        QuestionLine: {
+            problem: string;
+            operation: components["schemas"]["Operation"];
+            answer: string;
+        };
+        ChangedLesson: {
+            content: components["schemas"]["LessonContent"];
+            /**
+             * Format: int32
+             * @description the revision that was changed; 0 where it was as it is set out
+             */
+            revision: number;
+        };
+        /** @description A lesson as it is kept and changed. */
+        LessonContent: {
+            stages: components["schemas"]["StageContent"][];
+            /**
+             * Format: int64
+             * @description the set that was made of what is done alone, or null
+             */
+            setId?: number;
+        };
+        /** @description A part. */
+        StageContent: {
+            /** @description which part of the lesson */
+            kind: components["schemas"]["StageKind"];
+            /** Format: int32 */
+            minutes: number;
+            problems: string[];
+            slip?: string;
+            skipped: boolean;
+        };
+        /** @enum {string} */
+        StageKind: "show" | "mistake" | "together" | "write" | "alone" | "close";
+        /** @description A lesson as a teacher sees it. */
+        LessonView: {
+            /** @description what it is about: set~12, rung~ID or group~CLASS~DAY~KIND~RUNG~SLIP */
+            source: string;
+            title: string;
+            /** @description whose it is and why it comes, in a sentence; empty where there is nothing to say */
+            aside: string;
+            /**
+             * Format: int32
+             * @description what its parts come to without those skipped
+             */
+            minutes: number;
+            /**
+             * Format: int32
+             * @description 0 while nothing was changed
+             */
+            revision: number;
+            stages: components["schemas"]["StageView"][];
+            /**
+             * Format: int64
+             * @description the set of what is done alone, where it was made
+             */
+            setId?: number;
+        };
+        /** @description A part. */
+        StageView: {
+            kind: components["schemas"]["StageKind"];
+            /** @description what it is called */
+            name: string;
+            /** @description what is done in it, in a sentence */
+            does: string;
+            /** Format: int32 */
+            minutes: number;
+            problems: string[];
+            /** @description the slip its working is written with, or null */
+            slip?: string;
+            /** @description what somebody does who makes it, in a sentence; empty without one */
+            mistake: string;
+            skipped: boolean;
+        };
+        /** @description A class as it shall be. */
+        ChangedClass: {
+            name: string;
+            /** @description a line each, in the order of the list; blank ones are nobody */
+            pupils: components["schemas"]["ListedPupil"][];
+            /**
+             * Format: int32
+             * @description the one that was changed
+             */
+            revision: number;
+        };
+        /** @description A line of a class's list. */
+        ListedPupil: {
+            /**
+             * Format: int64
+             * @description whose line it is; left out where a name was only typed or pasted, and then it is compared with who is known
+             */
+            id?: number;
+            /** @description the short name that stands there; a blank line is nobody */
+            name?: string;
+            /** @description whether it is somebody new, though a name like it is known or somebody leaves */
+            newcomer?: boolean;
+        };
+        /** @description A class with its pupils in the order of the list. */
+        SchoolClass: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            pupils: components["schemas"]["Pupil"][];
+            /**
+             * Format: int32
+             * @description how often its list was changed
+             */
+            revision: number;
+        };
+        /** @description What a teacher wants of a class's plans. */
+        Term: {
+            /** @description the ids of rungs in the order of the term */
+            topics: string[];
+            /** @description the days with a lesson, 1 for Monday */
+            weekdays: number[];
+            /**
+             * Format: int32
+             * @description how long a pupil works on a day
+             */
+            minutes: number;
+            /**
+             * Format: int32
+             * @description how many pupils a group has at most
+             */
+            groupMost: number;
+            /**
+             * Format: int32
+             * @description how many different sheets there are in a lesson at most
+             */
+            sheets: number;
+        };
+        TermView: {
+            chosen: components["schemas"]["Term"];
+            topics: components["schemas"]["TopicView"][];
+            /**
+             * Format: int32
+             * @description 0 while nothing was chosen by hand
+             */
+            revision: number;
+        };
+        TopicView: {
+            id: string;
+            operation: components["schemas"]["Operation"];
+            title: string;
+        };
+        ChangedPlan: {
+            content: components["schemas"]["PlanContent"];
+            /**
+             * Format: int32
+             * @description the revision that was changed; 0 where it was the one made from the record
+             */
+            revision: number;
+        };
+        /** @enum {string} */
+        NeedKind: "again" | "quiz" | "retry" | "next" | "extend";
+        /** @description A week's plan as it is kept and changed. */
+        PlanContent: {
+            days: components["schemas"]["PlannedDay"][];
+            conflicts: string[];
+        };
+        PlannedDay: {
+            /** Format: date */
+            date: string;
+            groups: components["schemas"]["PlannedGroup"][];
+        };
+        /** @description A group with its sheet. */
+        PlannedGroup: {
+            /** @description names it within the week */
+            key: string;
+            /** @description why it comes */
+            kind: components["schemas"]["NeedKind"];
+            rung: string;
+            /** @description the slip for which the rung comes again, or null */
+            slip?: string;
+            /** Format: int32 */
+            questions: number;
+            /** Format: int32 */
+            minutes: number;
+            pupils: number[];
+            /**
+             * Format: int64
+             * @description the set that was made for it, or null
+             */
+            setId?: number;
+        };
+        DayView: {
+            /** Format: date */
+            date: string;
+            groups: components["schemas"]["GroupView"][];
+        };
+        /** @description A group as a teacher sees it. */
+        GroupView: {
+            key: string;
+            kind: components["schemas"]["NeedKind"];
+            rung: string;
+            operation: components["schemas"]["Operation"];
+            slip?: string;
+            /** @description what the slip that it is about is called; left out where it is about none */
+            slipName?: string;
+            /** @description the rung, in a few words */
+            title: string;
+            /** @description the same where there is little room, with the sign of its operation */
+            shortTitle: string;
+            /** @description why it comes, in a sentence that is true of everybody in it; else what its sheet is for */
+            reason: string;
+            /** @description what to watch for, in a few words; empty where nothing is known */
+            watch: string;
+            /** Format: int32 */
+            questions: number;
+            /** Format: int32 */
+            minutes: number;
+            pupils: components["schemas"]["Pupil"][];
+            /** Format: int64 */
+            setId?: number;
+            /** @description whether it is the group of that day to sit with, while the others work alone */
+            withYou: boolean;
+            /**
+             * Format: int32
+             * @description the minutes of the lesson that its sheets leave: before them with you, or after them to check
+             */
+            left: number;
+            /** @description why each of its pupils has the sheet */
+            seats: components["schemas"]["SeatView"][];
+            /** @description what to do when the sheet is done */
+            then: string;
+        };
+        /** @description A week's plan. */
+        PlanView: {
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: date */
+            monday: string;
+            /**
+             * Format: int32
+             * @description 0 while it was not changed by hand
+             */
+            revision: number;
+            /**
+             * Format: int32
+             * @description how long a lesson is
+             */
+            minutes: number;
+            days: components["schemas"]["DayView"][];
+            conflicts: string[];
+            /** @description pupils for whom nothing is planned */
+            idle: components["schemas"]["Pupil"][];
+            /** @description of a plan that was changed by hand: what the record asks for by now and the plan has not got */
+            offered: string[];
+        };
+        /** @description Why a pupil has a sheet, in a few words of that pupil alone. */
+        SeatView: {
+            /** Format: int64 */
+            pupil: number;
+            why: components["schemas"]["SeatWhy"];
+            because: string;
+        };
+        /** @enum {string} */
+        SeatWhy: "needs" | "joins" | "chosen";
+        /** @description How a paper is written. */
+        AttemptSettings: {
+            /** @description whether the numbers are set out by the writer too */
+            settingOut: boolean;
+            /** @description whether the check is written too */
+            withCheck: boolean;
+            /** @description whether the square that comes next is shown */
+            led: boolean;
+            /** @description <code>end</code>, <code>asked</code> or <code>once</code>: when it is marked */
+            marking: string;
+            /**
+             * Format: int32
+             * @description the step before which everything was there already, or 0
+             */
+            joinedAt: number;
+            /** @description the problem that was copied instead of the one asked, or null */
+            copiedAs?: string;
+            /** @description whether the answer alone is judged */
+            ownWay: boolean;
+        };
+        /** @description One thing done on a paper, in time. */
+        AttemptFigure: {
+            /**
+             * Format: int64
+             * @description milliseconds since the paper was begun
+             */
+            at: number;
+            /**
+             * @description <code>digit</code>, <code>number</code> or <code>strike</code>; <code>mirror</code> for a digit written in mirror image; <code>nudge</code> for help that was taken, <code>mark</code> where
+             *          the paper was marked
+             * @enum {string}
+             */
+            kind: "digit" | "number" | "strike" | "mirror" | "nudge" | "mark";
+            block?: string;
+            line?: string;
+            /** Format: int32 */
+            place?: number;
+            anchor?: components["schemas"]["Anchor"];
+            /** @description what was written; of a nudge its size */
+            text?: string;
+            /** @description whether what stood there was rubbed out */
+            rubbed: boolean;
+        };
+        /** @description A paper as who writes it sees it. */
+        AttemptView: {
+            /** Format: int64 */
+            id: number;
+            work: components["schemas"]["WorkRequest"];
+            problem: string;
+            settings: components["schemas"]["AttemptSettings"];
+            figures: components["schemas"]["AttemptFigure"][];
+            /** @description <code>open</code> while somebody is at it, then how it was marked */
+            state: string;
+            answer: string;
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: uuid */
+            run?: string;
+            /** Format: int64 */
+            setId?: number;
+            /** Format: int32 */
+            question?: number;
+            label: string;
+        };
+        /** @description What to work: a problem as typed text, in the style's punctuation, or an operation with operands in plain digits. */
+        WorkRequest: {
+            problem?: string;
+            operation?: components["schemas"]["Operation"];
+            operands?: string[];
+            /**
+             * Format: int32
+             * @description how many decimals a root is worked to
+             */
+            decimals?: number;
+            method?: string;
+            /** @description the choices that differ from the usual house style */
+            style?: {
+                [key: string]: string;
+            };
+            check?: string;
+            /** @description the name of a slip to write it with */
+            slip?: string;
+            /** @description the name of a second slip, made beside the first */
+            with?: string;
+        };
+        /** @enum {string} */
+        Anchor: "middle" | "low" | "high" | "before" | "before-high" | "before-low" | "after";
+        /** @description The answer; what does not apply is left out. */
+        AnswerView: {
+            value: string;
+            remainder?: string;
+            exact?: boolean;
+            rounded?: string;
+            text: string;
+        };
+        AreaView: {
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            columns: number;
+        };
+        /** @description A mark that a class can be asked for. */
+        AskedView: {
+            /**
+             * Format: int32
+             * @description its place in the sheet's list
+             */
+            mark: number;
+            /** @description what is pressed to answer it, key by key */
+            keys: string[];
+        };
+        /** @description The check with the sums worked for it. */
+        CheckView: {
+            kind: string;
+            statement: string;
+            expected: string;
+            actual: string;
+            holds: boolean;
+            workings: components["schemas"]["SumView"][];
+        };
+        /** @description A small fact that can be found in some way. */
+        FindView: {
+            sign: string;
+            numbers: number[];
+        };
+        /** @enum {string} */
+        MarkKind: "digit" | "number" | "sign" | "point" | "group" | "rule" | "underline" | "box" | "side" | "bracket" | "arc" | "line" | "arrow" | "strike" | "head" | "label" | "wash";
+        /** @description A mark in its square, with the step that puts it there and the step that takes it away. */
+        MarkView: {
+            /** Format: int32 */
+            step: number;
+            /** Format: int32 */
+            until?: number;
+            kind: components["schemas"]["MarkKind"];
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            toRow?: number;
+            /** Format: int32 */
+            toColumn?: number;
+            text: string;
+            role: components["schemas"]["Role"];
+            size: components["schemas"]["Size"];
+            anchor: components["schemas"]["Anchor"];
+            /** @description where a rule was broken, what a careful hand would have written there */
+            should?: string;
+            /** @description what a screen reader says for it, where that is not its text */
+            heard?: string;
+        };
+        /** @enum {string} */
+        Part: "work" | "check";
+        /** @enum {string} */
+        Role: "given" | "padding" | "frame" | "written" | "carry" | "exchange" | "jot" | "wrong" | "missing" | "follows";
+        /** @description The paper in squares. */
+        SheetView: {
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            columns: number;
+            /** @description the squares that the work takes, before its check begins */
+            work: components["schemas"]["AreaView"];
+            marks: components["schemas"]["MarkView"][];
+        };
+        /** @enum {string} */
+        Size: "full" | "small" | "tiny";
+        /** @enum {string} */
+        StepKind: "set-out" | "column" | "decide" | "total" | "digit" | "carry" | "point" | "exchange" | "difference" | "jump" | "part" | "product" | "placeholder" | "divide" | "multiply" | "subtract" | "bring-down" | "remainder" | "double" | "trial" | "check" | "compare";
+        /** @description One step. */
+        StepView: {
+            /** Format: int32 */
+            n: number;
+            kind: components["schemas"]["StepKind"];
+            /** @description the ids of what a teacher's cue said here may be for, the most particular first */
+            cues: string[];
+            /** @description whether it belongs to the work or to its check */
+            part: components["schemas"]["Part"];
+            /** @description the heading it is listed under */
+            title: string;
+            /** Format: int32 */
+            place?: number;
+            fact: string;
+            /** @description what may be seen of the fact before the step */
+            factAsked: string;
+            /** @description the small fact in it, if any */
+            find?: components["schemas"]["FindView"];
+            say: string;
+            ask: string;
+            expects: string[];
+            /** @description the places of all its marks */
+            marks: number[];
+            /** @description the marks that a class can be asked for */
+            asked: components["schemas"]["AskedView"][];
+            /** @description of these, those that are carried or exchanged */
+            small: components["schemas"]["AskedView"][];
+            /** @description of these, those in the line that reads the answer */
+            answers: components["schemas"]["AskedView"][];
+            /**
+             * Format: int32
+             * @description the place of the mark to be rung, where a rule was broken first in this step
+             */
+            ring?: number;
+        };
+        /** @description One sum worked for a check. */
+        SumView: {
+            operation: components["schemas"]["Operation"];
+            operands: string[];
+            method: string;
+            answer: components["schemas"]["AnswerView"];
+            record: string;
+        };
+        /** @description A problem worked: the answer, the record, the check, the paper in squares, and the steps. */
+        WorkResponse: {
+            problem: string;
+            operation: components["schemas"]["Operation"];
+            operands: string[];
+            /** Format: int32 */
+            decimals: number;
+            method: string;
+            slip?: string;
+            with?: string;
+            answer: components["schemas"]["AnswerView"];
+            record: string;
+            check: components["schemas"]["CheckView"];
+            sheet: components["schemas"]["SheetView"];
+            steps: components["schemas"]["StepView"][];
+        };
+        OddView: {
+            label: string;
+            /** @description asks for the working that looks odd */
+            work: components["schemas"]["WorkRequest"];
+        };
+        SlipView: {
+            id: string;
+            label: string;
+        };
+        ToLookFor: {
+            slips: components["schemas"]["SlipView"][];
+            odd: components["schemas"]["OddView"][];
+        };
+        PrintWish: {
+            versions: string[];
+        };
+        BegunView: {
+            prints: components["schemas"]["PrintView"][];
+            job: components["schemas"]["JobView"];
+        };
+        JobView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            total: number;
+            /** @description printing, done, stopped or failed */
+            state: string;
+        };
+        PrintView: {
+            code: string;
+            version: string;
+            /** Format: date-time */
+            printedAt: string;
+        };
+        CopyWish: {
+            otherNumbers: boolean;
+        };
+        ArchiveWish: {
+            archived: boolean;
+        };
+        TellingRequest: {
+            operation: components["schemas"]["Operation"];
+            /** Format: int32 */
+            count?: number;
+            /** Format: int64 */
+            seed?: number;
+            want?: {
+                [key: string]: unknown;
+            };
+        };
+        SlipRow: {
+            slip: string;
+            label: string;
+            /** @description for each question the answer that the slip leads to, or null where it cannot happen */
+            answers: string[];
+        };
+        Telling: {
+            problems: components["schemas"]["QuestionView"][];
+            slips: components["schemas"]["SlipRow"][];
+            inWords: string;
+        };
+        Typed: {
+            /** @description problems as typed, one on a line */
+            text: string;
+        };
+        TakenIn: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            questions: number;
+        };
+        /** @description What to draw. */
+        DraftRequest: {
+            operation?: components["schemas"]["Operation"];
+            /**
+             * Format: int32
+             * @description 1 to 200
+             */
+            count?: number;
+            /**
+             * Format: int64
+             * @description the same request and seed give the same questions; 1 where it is left out
+             */
+            seed?: number;
+            /** @description a feature each to a number, to <code>{min, max</code>}, or to true or false */
+            want?: {
+                [key: string]: unknown;
+            };
+            /** @description whether those that take the fewest figures come first; otherwise they are mixed */
+            easiestFirst?: boolean;
+        };
+        Drawn: {
+            problems: components["schemas"]["QuestionView"][];
+        };
+        /** @description A problem there is, of which another is wanted. */
+        AnotherRequest: {
+            work: components["schemas"]["WorkRequest"];
+            /**
+             * Format: int64
+             * @description another seed gives another problem
+             */
+            seed: number;
+        };
+        OpenedSet: {
+            /** Format: int64 */
+            classId: number;
+            /** Format: int64 */
+            setId: number;
+            /** @description for whom; left out for the whole class */
+            pupils?: number[];
+            /** @description whether the square that comes next is shown */
+            led: boolean;
+            /** @description whether a few digits go with each name; left out, they do as soon as other devices reach Bemble */
+            asksDigits?: boolean;
+        };
+        /** @enum {string} */
+        PlaceState: "away" | "writing" | "handed-in" | "collected";
+        /** @description Where a pupil is. */
+        PlaceView: {
+            pupil: components["schemas"]["Pupil"];
+            digits: string;
+            state: components["schemas"]["PlaceState"];
+            /**
+             * Format: int32
+             * @description the question they wrote on last, or left out
+             */
+            at?: number;
+            /**
+             * Format: int32
+             * @description how many questions are begun
+             */
+            begun: number;
+            /** Format: date-time */
+            seenAt?: string;
+            /** @description names their papers, once they have come in */
+            run?: string;
+            /** @description whether something written there may not have come yet: the device says so, or cannot be reached */
+            onTheWay: boolean;
+            /**
+             * Format: date-time
+             * @description when a second device last tried to write under this name; left out where none did
+             */
+            otherDeviceAt?: string;
+        };
+        SessionView: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: int64 */
+            markingId: number;
+            code: string;
+            led: boolean;
+            asksDigits: boolean;
+            /** Format: int32 */
+            questions: number;
+            /** Format: date-time */
+            openedAt: string;
+            /** @description whether the code has ended */
+            ended: boolean;
+            places: components["schemas"]["PlaceView"][];
+        };
+        NamedRule: {
+            rule: string;
+            operation: components["schemas"]["Operation"];
+            name?: string;
+        };
+        RehearsalRequest: {
+            /** @description the questions as written, 40 at most */
+            problems: string[];
+            /** Format: int64 */
+            seed?: number;
+        };
+        /** @description What a set did on a simulated class. */
+        RehearsalView: {
+            papers: components["schemas"]["SimulatedView"][];
+            /**
+             * Format: int32
+             * @description how long the middle one needs
+             */
+            minutes: number;
+            /**
+             * Format: int32
+             * @description how long the slowest needs, in minutes
+             */
+            slowest: number;
+            shown: components["schemas"]["ShownView"][];
+            /** @description common slips that no question gives a chance */
+            hidden: string[];
+            /** @description slips that no question tells apart */
+            alike: string[][];
+            /** @description the questions that nobody gets wrong */
+            nobodyWrong: number[];
+        };
+        ShownView: {
+            name: string;
+            /** Format: int32 */
+            questions: number;
+        };
+        SimulatedView: {
+            pupil: string;
+            /** @description the habit in a few words; empty of a careful pupil */
+            does: string;
+            answers: string[];
+            right: boolean[];
+            /** Format: int32 */
+            seconds: number;
+        };
+        SimulatedRequest: {
+            rehearsal: components["schemas"]["RehearsalRequest"];
+            /**
+             * Format: int32
+             * @description which of the simulated pupils writes, from 0
+             */
+            pupil: number;
+        };
+        SimulatedRun: {
+            /**
+             * Format: int64
+             * @description the first of the papers in the log
+             */
+            first: number;
+        };
+        NewJudgement: {
+            /** Format: int64 */
+            marking: number;
+            /** Format: int32 */
+            question: number;
+            /** @description who judges, as they want to be named */
+            judge: string;
+            says: string;
+        };
+        JudgementView: {
+            judge: string;
+            says: string;
+            /** Format: date */
+            judgedOn: string;
+        };
+        PieceView: {
+            /** Format: date */
+            day: string;
+            /** Format: int64 */
+            marking: number;
+            /** Format: int32 */
+            question: number;
+            title: string;
+            problem: string;
+            given: string;
+            right: boolean;
+            judgements: components["schemas"]["JudgementView"][];
+        };
+        PiecesView: {
+            pupil: string;
+            pieces: components["schemas"]["PieceView"][];
+        };
+        /** @description The picture from a step on, until the next frame's. */
+        FrameView: {
+            /** Format: int32 */
+            step: number;
+            words: string;
+            shapes: components["schemas"]["ShapeView"][];
+        };
+        /** @description A picture, in units of its own. */
+        PictureView: {
+            id: string;
+            label: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            frames: components["schemas"]["FrameView"][];
+            /** @description why there is none to show; then there are no frames */
+            whyNot?: string;
+        };
+        ShapeView: {
+            key: string;
+            kind: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            size: number;
+            text: string;
+            tone: string;
+        };
+        PaperRequest: {
+            work: components["schemas"]["WorkRequest"];
+            /** @description whether the numbers are to be set out too */
+            settingOut?: boolean;
+            /** @description whether the check is to be written too */
+            withCheck?: boolean;
+        };
+        /** @description A line along which the pen goes on; where and how far is known from what is given, not from what is right. */
+        CourseView: {
+            /** @description in the order in which they are written */
+            squares: number[];
+            /**
+             * Format: int32
+             * @description where among them one begins
+             */
+            start: number;
+            /**
+             * Format: int32
+             * @description how many from there on a right figure can reach at the widest
+             */
+            span: number;
+            /** @description whether one begins under the first figure of the line above */
+            under: boolean;
+            /** @description whether one comes back to this line again and again, as to a quotient */
+            home: boolean;
+            /** @description whether one comes back to that line after this one */
+            back: boolean;
+            /**
+             * Format: int32
+             * @description the step in which it is begun
+             */
+            step: number;
+        };
+        /** @description A step that somebody can join in at. */
+        JoinView: {
+            /** Format: int32 */
+            step: number;
+            title: string;
+        };
+        /** @description A paper to write on. */
+        PaperView: {
+            problem: string;
+            method: string;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            columns: number;
+            /** @description what is printed; each is seen from its step on */
+            marks: components["schemas"]["MarkView"][];
+            squares: components["schemas"]["SquareView"][];
+            /** @description the lines of full figures, in the order in which a hand begins them */
+            courses: components["schemas"]["CourseView"][];
+            joins: components["schemas"]["JoinView"][];
+        };
+        /** @description A square to write into. */
+        SquareView: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            column: number;
+            /**
+             * Format: int32
+             * @description the last column of a number written over several squares; else its own
+             */
+            toColumn: number;
+            /** @description the figure of the problem that is printed there */
+            given?: string;
+            /** @description whether a figure fills it */
+            full: boolean;
+            /** @description the part of it that a small figure takes */
+            small?: components["schemas"]["Anchor"];
+            number: boolean;
+            /**
+             * Format: int32
+             * @description the square that takes the small figures of its column
+             */
+            smallAt?: number;
+            /** @description what it is called */
+            name: string;
+        };
+        /** @description A figure that stands on a paper, as the sheet names its square. */
+        FigureRequest: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            /** @description the part of the square; left out where only one figure can stand there */
+            anchor?: components["schemas"]["Anchor"];
+            /**
+             * @description <code>digit</code> where left out, else <code>number</code> or <code>strike</code>
+             * @enum {string}
+             */
+            kind?: "digit" | "number" | "strike";
+            /** @description what is written; <code>?</code> where nobody can read it */
+            text?: string;
+        };
+        /** @description Somebody's paper: the problem as in {@link WorkRequest WorkRequest}, and what stands there. */
+        MarkRequest: {
+            problem?: string;
+            operation?: components["schemas"]["Operation"];
+            operands?: string[];
+            /** Format: int32 */
+            decimals?: number;
+            method?: string;
+            style?: {
+                [key: string]: string;
+            };
+            /** @description the check that is written too, or left out where none is */
+            check?: string;
+            /** @description what stands there, in the order of writing where that is known */
+            written: components["schemas"]["FigureRequest"][];
+            /** @description whether the numbers of the problem are among it */
+            settingOut?: boolean;
+            /** @description whether the writer is still at it: what comes after the last figure is not missed yet */
+            soFar?: boolean;
+            /** @description whether the answer alone is judged */
+            ownWay?: boolean;
+        };
+        /** @description What comes next on a paper. */
+        NudgeView: {
+            /** @description whether nothing is left to write */
+            done: boolean;
+            block?: string;
+            line?: string;
+            /** Format: int32 */
+            place?: number;
+            anchor?: components["schemas"]["Anchor"];
+            kind?: string;
+            /** @description the question that the figure answers; left out where only the square is asked for */
+            ask?: string;
+            /** @description the figure; left out unless it is asked for */
+            text?: string;
+        };
+        BegunMarking: {
+            /** Format: int64 */
+            classId: number;
+            /** @description the code at the foot of the sheet */
+            code?: string;
+            /**
+             * Format: int64
+             * @description a set as it is now, instead of a printed sheet
+             */
+            setId?: number;
+        };
+        /** @description A marking in the list of them. */
+        MarkingLine: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            className: string;
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: int32 */
+            papers: number;
+            /** Format: int32 */
+            marked: number;
+        };
+        ForSlip: {
+            slip: string;
+        };
+        MadeSet: {
+            /** Format: int64 */
+            id: number;
+        };
+        RestOfPaper: {
+            /** @description right or not-reached */
+            state: components["schemas"]["AnswerState"];
+            /** @description how it was done, in the teacher's own code */
+            how?: string;
+        };
+        /** @description Something done to a paper. */
+        TypedEntry: {
+            /** @description made by who sends it, such as a UUID; what comes again under the same key is not done again */
+            key: string;
+            /** @description what was typed, such as <code>7 3152</code>; left out where a cause is decided */
+            line?: string;
+            /** @description the cause decided for <code>questions</code> */
+            cause?: string;
+            questions?: number[];
+            /**
+             * Format: int32
+             * @description the revision of the answer over which it was typed, 0 where none stood there; left out to keep it whatever came
+             *          between
+             */
+            seen?: number;
+            /** @description the key of one's own entry for the same question just before */
+            follows?: string;
+        };
+        AnswersTaken: {
+            /** Format: int32 */
+            answers: number;
+        };
+        /** @description A slip that the paper fits. */
+        FindingView: {
+            slip: string;
+            /** @description the second slip, where there are two */
+            with?: string;
+            /** @description where the rule was broken */
+            places: number[];
+            /** Format: double */
+            confidence: number;
+            say: string;
+            /** @description the presumed writing, slip and all */
+            working?: components["schemas"]["WorkResponse"];
+        };
+        /** @description Where a rule was broken first, and the rule or fact in a teacher's words. */
+        FirstView: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            anchor: components["schemas"]["Anchor"];
+            kind: components["schemas"]["MarkKind"];
+            say: string;
+        };
+        /** @description A line of a block. */
+        LineView: {
+            block: string;
+            line: string;
+        };
+        /** @description A paper as it is marked. */
+        MarkResponse: {
+            verdict: components["schemas"]["PaperVerdict"];
+            figures: components["schemas"]["MarkedView"][];
+            answer: components["schemas"]["MarkedAnswerView"];
+            /** @description lines of the working of which nothing stands although the answer does */
+            notShown: components["schemas"]["LineView"][];
+            /** @description the marks it gets; left out where the house style gives none */
+            marks?: components["schemas"]["MarksView"];
+            first?: components["schemas"]["FirstView"];
+            check?: components["schemas"]["MarkedCheckView"];
+            findings: components["schemas"]["FindingView"][];
+            /**
+             * Format: double
+             * @description how likely a habit that is not known led to it, from 0 to 1
+             */
+            unknown: number;
+            /** @description a sentence where no slip is likely; else nothing */
+            say: string;
+            /**
+             * Format: int32
+             * @description how many figures were saved that cannot be read; left out where all can
+             */
+            leftOut?: number;
+        };
+        MarkedAnswerView: {
+            text: string;
+            verdict: components["schemas"]["PaperVerdict"];
+        };
+        MarkedCheckView: {
+            statement: string;
+            agrees: boolean;
+            verdict: components["schemas"]["PaperVerdict"];
+        };
+        /** @description A figure that stands there or that is not there yet. */
+        MarkedView: {
+            block: string;
+            line: string;
+            /** Format: int32 */
+            place: number;
+            anchor: components["schemas"]["Anchor"];
+            kind: components["schemas"]["MarkKind"];
+            text: string;
+            verdict: components["schemas"]["Verdict"];
+            /** @description what belongs there where that is something else */
+            should?: string;
+        };
+        /** @description Marks for a paper, and what for. */
+        MarksView: {
+            /** Format: int32 */
+            given: number;
+            /** Format: int32 */
+            of: number;
+            say: string;
+        };
+        /** @enum {string} */
+        PaperVerdict: "right" | "wrong" | "unfinished";
+        /** @enum {string} */
+        Verdict: "right" | "wrong" | "follows" | "missing" | "unwritten" | "extra" | "unclear";
+        /** @description A problem that was worked to its end. */
+        Finished: {
+            work: components["schemas"]["WorkRequest"];
+            /**
+             * Format: int64
+             * @description the entry of the same problem whose working this one replaces
+             */
+            replaces?: number;
+        };
+        /** @description One entry. */
+        EntryView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: date-time */
+            workedAt: string;
+            operation: components["schemas"]["Operation"];
+            problem: string;
+            method: string;
+            /** @description works it again exactly as it was */
+            work: components["schemas"]["WorkRequest"];
+            answer: string;
+            working: string;
+            checkStatement: string;
+            checkHolds: boolean;
+            label: string;
+            note: string;
+            kept: boolean;
+            explanation: string;
+            /** Format: int32 */
+            revision: number;
+            /** @description of a paper that somebody wrote, <code>open</code> or how it was marked; left out where Bemble wrote */
+            written?: string;
+            /**
+             * Format: date-time
+             * @description when it was deleted; left out where it was not
+             */
+            deletedAt?: string;
+        };
+        /** @description Which part of the log is tidied: what the list shows. */
+        TidyWish: {
+            /** @description the words searched for; left out where none are */
+            search?: string;
+            /** @description only what pupils wrote at screens, or none of it; everything where it is left out, as in the list */
+            pupils?: boolean;
+        };
+        TidiedAway: {
+            ids: number[];
+            /**
+             * Format: int32
+             * @description how many papers stay since pupils are at them or they stand in a pile
+             */
+            inPiles: number;
+        };
+        /** @description What to bring back. */
+        BroughtBack: {
+            /** @description the entries, some thousands at most; may be left out */
+            ids?: number[];
+            /**
+             * Format: date-time
+             * @description all that was deleted at this very time; may be left out
+             */
+            deletedAt?: string;
+        };
+        Restored: {
+            /** Format: int32 */
+            entries: number;
+        };
+        /** @description What an import came to. */
+        Imported: {
+            /** Format: int32 */
+            added?: number;
+            /** Format: int32 */
+            alreadyThere?: number;
+        };
+        Fault: {
+            field?: string;
+            message?: string;
+        };
+        /** @description A job as it is told of. */
+        UnderWay: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            state: "WAITING" | "RUNNING" | "DONE" | "STOPPED" | "REFUSED";
+            /**
+             * Format: int32
+             * @description how much of it is done
+             */
+            done: number;
+            /**
+             * Format: int32
+             * @description how much there is; 0 while that is not known
+             */
+            of: number;
+            /** @description why it was refused; left out where it was not */
+            errors?: components["schemas"]["Fault"][];
+            /** @description what came of it, once it is done */
+            result?: unknown;
+        };
+        SheetMade: {
+            /** Format: int64 */
+            setId: number;
+        };
+        AnewWish: {
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            revision: number;
+        };
+        Came: {
+            code: string;
+            /** Format: int64 */
+            pupilId: number;
+            /** @description the few digits that go with the name, where the teacher wants them */
+            digits?: string;
+        };
+        InView: {
+            /** @description left out while nobody has come in at this device */
+            own?: components["schemas"]["OwnSet"];
+        };
+        /** @description A question on the list of a pupil. */
+        OwnQuestion: {
+            /** Format: int64 */
+            paper: number;
+            /** Format: int32 */
+            question: number;
+            problem: string;
+            begun: boolean;
+        };
+        /** @description What a pupil sees: their own set and nothing else. */
+        OwnSet: {
+            pupil: string;
+            title: string;
+            led: boolean;
+            handedIn: boolean;
+            ended: boolean;
+            collected: boolean;
+            questions: components["schemas"]["OwnQuestion"][];
+        };
+        /** @description What stands on a paper so far. */
+        SoFar: {
+            written: components["schemas"]["FigureRequest"][];
+        };
+        /** @description What was done on a paper. */
+        DoneFigures: {
+            /**
+             * Format: int32
+             * @description how many things had been done on it before these
+             */
+            from?: number;
+            figures: components["schemas"]["AttemptFigure"][];
+        };
+        /** @description How many things are kept of a paper now. */
+        KeptFigures: {
+            /** Format: int32 */
+            count: number;
+        };
+        HandingIn: {
+            /** @description how much was done on each paper, so that nothing is handed in that has not come yet; may be left out */
+            written?: components["schemas"]["WrittenHere"][];
+        };
+        /** @description How much was done on a paper, as a device knows it. */
+        WrittenHere: {
+            /** Format: int64 */
+            paper: number;
+            /** Format: int32 */
+            done?: number;
+        };
+        DoorCode: {
+            code: string;
+        };
+        /** @description The names to pick from. */
+        DoorView: {
+            code: string;
+            title: string;
+            className: string;
+            asksDigits: boolean;
+            pupils: components["schemas"]["Pupil"][];
+        };
+        /** @description Facts of one table. */
+        FactRoundContent: {
+            /** @description their names, such as 7x8 */
+            facts: string[];
+            /** @description for whom, as it stands on the set */
+            whose: string;
+        };
+        MadeRound: {
+            /** Format: int64 */
+            setId: number;
+        };
+        Told: {
+            text: string;
+        };
+        /** @description What to estimate. */
+        EstimateRequest: {
+            work: components["schemas"]["WorkRequest"];
+            /**
+             * Format: int32
+             * @description how many leading digits are kept in rounding, 1 where it is left out
+             */
+            keptDigits?: number;
+            /** @description whether the numbers are those that a head would choose, however many digits are kept */
+            head?: boolean;
+            /** @description the teacher's own estimate, as typed; with it the answer comes back too */
+            own?: string;
+        };
+        EstimateView: {
+            statement: string;
+            /** @description about how much comes out, in plain digits; of what a head works the least that it can be */
+            value: string;
+            /** Format: int32 */
+            fewestDigits: number;
+            /** Format: int32 */
+            mostDigits: number;
+            /** @description what is to be expected in words, of what a head works; left out where only the rounded numbers were asked for */
+            expected?: string;
+            held?: string;
+        };
+        /** @description An answer that somebody gave to a problem. */
+        DiagnoseRequest: {
+            problem?: string;
+            operation?: components["schemas"]["Operation"];
+            operands?: string[];
+            /** Format: int32 */
+            decimals?: number;
+            method?: string;
+            style?: {
+                [key: string]: string;
+            };
+            /** @description as it was written: <code>3152</code>, <code>63 r 6</code> */
+            given: string;
+            /** @description one or two slips whose working is wanted first, as the writer's other answers tell; may be left out */
+            slips?: string[];
+        };
+        /** @description An answer as it is judged. */
+        DiagnoseResponse: {
+            verdict: string;
+            /** Format: int32 */
+            firstWrongPlace?: number;
+            findings: components["schemas"]["DiagnosedView"][];
+            /**
+             * Format: double
+             * @description how likely neither what is found nor chance led to it, from 0 to 1
+             */
+            unknown: number;
+            /** @description what is to be said of it in a sentence; nothing of an answer that is right */
+            say: string;
+        };
+        /** @description A cause that fits the answer. */
+        DiagnosedView: {
+            slip: string;
+            /** @description the second slip, where there are two */
+            with?: string;
+            /** @description the cause in a few words */
+            name: string;
+            /** @description what the hand does, and of a rule worked out that it was */
+            label: string;
+            /** @description where the rule itself was broken */
+            places: number[];
+            /** Format: double */
+            confidence: number;
+            /** @description how sure it is, in a word: fits, likely, all but sure; of one answer alone it only fits */
+            sureness: string;
+            say: string;
+            /** @description the presumed writing, slip and all */
+            working?: components["schemas"]["WorkResponse"];
+        };
+        /** @description Answers of one writer. */
+        SetRequest: {
+            items: components["schemas"]["DiagnoseRequest"][];
+        };
+        /** @description A slip, or two together, as the cause of several answers. */
+        CauseView: {
+            slip: string;
+            with?: string;
+            name: string;
+            /** @description what the hand does, and of a rule worked out that it was */
+            label: string;
+            /** @description of a fact known wrongly, that fact and what it is taken for, such as <code>7x8=54</code> */
+            fact?: string;
+            /**
+             * Format: int32
+             * @description how many of the <code>of</code> wrong answers it explains
+             */
+            explains: number;
+            /** Format: int32 */
+            of: number;
+            /**
+             * Format: int32
+             * @description on how many questions it would have changed the answer
+             */
+            chances: number;
+            /** Format: double */
+            confidence: number;
+            sureness: string;
+            say: string;
+        };
+        /** @description A fact that was missed by a group, in so many of the questions in which it comes. */
+        FactView: {
+            fact: string;
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            of: number;
+        };
+        /** @description Answers of one writer as they are judged together. */
+        SetResponse: {
+            items: components["schemas"]["DiagnoseResponse"][];
+            slips: components["schemas"]["CauseView"][];
+            facts: components["schemas"]["FactView"][];
+            /**
+             * Format: double
+             * @description how likely the writer has a habit that is not known, from 0 to 1
+             */
+            unknown: number;
+            /** @description what is to be said of the writer in a sentence; nothing where all is right */
+            say: string;
+        };
+        /** @description What the next question is wanted for. */
+        NextRequest: {
+            operation?: components["schemas"]["Operation"];
+            method?: string;
+            /** @description what was asked and answered so far; may be left out */
+            items?: components["schemas"]["DiagnoseRequest"][];
+            /** @description what it should be like, as in drafts; may be left out */
+            want?: {
+                [key: string]: unknown;
+            };
+            /**
+             * Format: int64
+             * @description the same request and seed give the same question
+             */
+            seed?: number;
+        };
+        NextProblem: {
+            operation: components["schemas"]["Operation"];
+            operands: string[];
+            /** Format: int32 */
+            decimals: number;
+            text: string;
+        };
+        NextResponse: {
+            /** @description the question that tells most; left out where no more need be asked */
+            problem?: components["schemas"]["NextProblem"];
+            why: string;
+            slips: components["schemas"]["CauseView"][];
+            facts: components["schemas"]["FactView"][];
+            /** Format: double */
+            unknown: number;
+            /** @description whether one is sure, or can never be */
+            done: boolean;
+        };
+        ClassContent: {
+            name: string;
+            /** @description short names in the order of the list; blank ones are left out */
+            pupils: string[];
+        };
+        MadeFor: {
+            /** Format: int64 */
+            setId: number;
+        };
+        ToPrint: {
+            /** Format: int32 */
+            sheets: number;
+            /** @description who has a sheet of each of several groups */
+            twice: string[];
+        };
+        MovedPupils: {
+            pupils: number[];
+            /**
+             * Format: int64
+             * @description the class they go to
+             */
+            toClass: number;
+        };
+        AnswerInFile: {
+            /** Format: date */
+            day: string;
+            sheet: string;
+            /** Format: int32 */
+            question: number;
+            problem: string;
+            right: boolean;
+            given: string;
+            correction: string;
+            alone: boolean;
+            cause?: string;
+            confirmed: boolean;
+            /** @description the fact missed where the cause is one */
+            fact?: string;
+            /** @description what colleagues said of it; may be left out */
+            judgements?: components["schemas"]["JudgementInFile"][];
+        };
+        /** @description A class in a file of its own: everything that is known of it, as docs/formats/class.md describes it. */
+        ClassFile: {
+            format: string;
+            name: string;
+            /** Format: date */
+            written?: string;
+            pupils: components["schemas"]["PupilInFile"][];
+        };
+        JudgementInFile: {
+            /** Format: date */
+            day: string;
+            judge: string;
+            says: string;
+        };
+        PupilInFile: {
+            name: string;
+            answers: components["schemas"]["AnswerInFile"][];
+            rungs: components["schemas"]["RungInFile"][];
+            /** @description may be left out, as files written before have none */
+            quizzes?: components["schemas"]["QuizInFile"][];
+            /** @description whether the pupil was taken out of the class; left out where they are in it */
+            left?: boolean;
+        };
+        /** @description A sheet that a pupil worked as a quiz; its answers stand among the others, what was left blank is not right. */
+        QuizInFile: {
+            /** Format: date */
+            day: string;
+            sheet: string;
+            /** Format: int32 */
+            passMark: number;
+            problems: string[];
+        };
+        RungInFile: {
+            rung: string;
+            state: string;
+            say: string;
+            /** @description whether the teacher said so */
+            ruled: boolean;
+        };
+        Display: {
+            text: string;
+        };
+        /** @description A paper to begin. */
+        Begun: {
+            work: components["schemas"]["WorkRequest"];
+            settings: components["schemas"]["AttemptSettings"];
+            /**
+             * Format: int64
+             * @description the set that the problem is from
+             */
+            setId?: number;
+            /**
+             * Format: int32
+             * @description its number there, from 1
+             */
+            question?: number;
+            label?: string;
+        };
+        /** @description The questions of a set, to be worked through one after the other. */
+        BegunRun: {
+            papers: components["schemas"]["Begun"][];
+        };
+        RunView: {
+            /** Format: uuid */
+            run: string;
+            /** Format: int64 */
+            first: number;
+        };
+        /** @description What the browser needs to know first. */
+        AccountState: {
+            /**
+             * Format: int64
+             * @description of the teacher signed in, left out where nobody is
+             */
+            id?: number;
+            /** @description the name of the teacher signed in, if any */
+            teacher?: string;
+            /** @description whether the first account is still to be created */
+            first: boolean;
+            /** @description the demo teacher's sign-in, in demo mode */
+            demo?: components["schemas"]["Credentials"];
+        };
+        Credentials: {
+            login: string;
+            password: string;
+        };
+        FirstAccount: {
+            name: string;
+            login: string;
+            password: string;
+        };
+        ChoiceView: {
+            id: string;
+            group: string;
+            title: string;
+            example: components["schemas"]["WorkRequest"];
+            options: components["schemas"]["OptionView"][];
+        };
+        OptionView: {
+            id: string;
+            label: string;
+        };
+        /** @description A style with all that could be chosen. */
+        StyleView: {
+            choices: components["schemas"]["ChoiceView"][];
+            /** @description the option's id for each choice's id */
+            chosen: {
+                [key: string]: string;
+            };
+        };
+        /** @description A teacher's own code for how an answer came about, written beside it when marking. */
+        HowCode: {
+            /** @description a few letters without a space */
+            code: string;
+            /** @description what it means */
+            name: string;
+            /** @description whether the pupil did it without anybody's help, so that it counts for what they can do */
+            alone: boolean;
+        };
+        /** @description What is to be other than it was; what is left out stays as it is. */
+        PreferencesChange: {
+            cues?: {
+                [key: string]: string;
+            };
+            letterKeys?: boolean;
+            howCodes?: components["schemas"]["HowCode"][];
+            skipsFirstSteps?: boolean;
+        };
+        /** @description What a teacher has chosen beside the house style. */
+        Preferences: {
+            /** @description a short cue in the teacher's own words for a kind of step or a case of one, by its id; none are suggested */
+            cues: {
+                [key: string]: string;
+            };
+            /** @description whether keys of a single letter do something */
+            letterKeys: boolean;
+            /** @description the codes for how an answer came about */
+            howCodes: components["schemas"]["HowCode"][];
+            /** @description whether what was never tried yet is not to be shown on Today */
+            skipsFirstSteps: boolean;
+        };
+        PreferencesView: {
+            chosen: components["schemas"]["Preferences"];
+            kinds: components["schemas"]["StepKindView"][];
+        };
+        /** @description A kind of step that can have a cue. */
+        StepKindView: {
+            id: string;
+            label: string;
+        };
+        /** @description What a teacher adds to an entry by hand. */
+        Remarks: {
+            label: string;
+            note: string;
+            kept: boolean;
+            /** @description the working in words; null leaves the one there is */
+            explanation?: string;
+            /**
+             * Format: int32
+             * @description the entry's when it was read; null saves whatever came between
+             */
+            revision?: number;
+        };
+        Named: {
+            id: string;
+            label: string;
+        };
+        Ways: {
+            operation: components["schemas"]["Operation"];
+            methods: components["schemas"]["Named"][];
+            checks: components["schemas"]["Named"][];
+            pictures: components["schemas"]["Named"][];
+        };
+        /** @description A paper begun to write on and not handed in. */
+        BegunPaper: {
+            /** Format: int64 */
+            id: number;
+            problem: string;
+            /** Format: date-time */
+            begunAt: string;
+        };
+        /** @description A pupil with the rungs that come back. */
+        DuePupil: {
+            pupil: components["schemas"]["Pupil"];
+            className: string;
+            rungs: string[];
+        };
+        LastProblem: {
+            problem: string;
+            answer: string;
+            label: string;
+        };
+        /** @description A class's lesson of the day; without groups where there is none. */
+        Lesson: {
+            /** Format: int64 */
+            classId: number;
+            className: string;
+            /** Format: date */
+            date: string;
+            groups: components["schemas"]["GroupView"][];
+        };
+        TodayView: {
+            /** Format: date */
+            today: string;
+            /** @description of today, or of the next day with a lesson where today has none */
+            lessons: components["schemas"]["Lesson"][];
+            piles: components["schemas"]["WaitingPile"][];
+            due: components["schemas"]["DuePupil"][];
+            last?: components["schemas"]["LastProblem"];
+            papers: components["schemas"]["BegunPaper"][];
+            /**
+             * Format: int32
+             * @description how many papers are marked, and what fits their wrong answers is still looked for
+             */
+            toBeJudged: number;
+            /** @description what was never done yet, of style, board, sheet, mark and write; empty where the teacher does not want to be shown */
+            toTry: string[];
+        };
+        WaitingPile: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            className: string;
+            /** Format: int32 */
+            waiting: number;
+            /** Format: int32 */
+            papers: number;
+        };
+        SlipInProblem: {
+            /** @description left out where the slip shows in no question by the methods of the house style */
+            problem?: string;
+        };
+        /** @description A set in the list of them. */
+        SetLine: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            tag: string;
+            /** Format: int32 */
+            count: number;
+            first: string[];
+            /** Format: date-time */
+            changedAt: string;
+            archived: boolean;
+        };
+        /** @description How a print will look. */
+        Preview: {
+            /**
+             * Format: int32
+             * @description how many pages there are
+             */
+            total: number;
+            /** @description the first of them, as SVG */
+            pages: string[];
+            /** @description letters that the printed fonts do not have; a ? stands for them */
+            unprintable: string[];
+        };
+        FeatureView: {
+            id: string;
+            label: string;
+            yesNo: boolean;
+            /** Format: int32 */
+            least: number;
+            /** Format: int32 */
+            most: number;
+        };
+        LadderView: {
+            operation: components["schemas"]["Operation"];
+            title: string;
+            rungs: components["schemas"]["RungView"][];
+            features: components["schemas"]["FeatureView"][];
+        };
+        RungView: {
+            id: string;
+            title: string;
+            news: string;
+            want: {
+                [key: string]: unknown;
+            };
+        };
+        SessionLine: {
+            /** Format: int64 */
+            id: number;
+            title: string;
+            className: string;
+            code: string;
+            ended: boolean;
+            /** Format: date-time */
+            openedAt: string;
+            /**
+             * Format: int32
+             * @description how many pupils have come in
+             */
+            in: number;
+            /** Format: int32 */
+            handedIn: number;
+            /** Format: int32 */
+            of: number;
+        };
+        PupilsAddress: {
+            /** @description what pupils open on their devices; left out where only this computer reaches Bemble */
+            address?: string;
+        };
+        RuleView: {
+            /** Format: int64 */
+            id: number;
+            rule: string;
+            operation: components["schemas"]["Operation"];
+            name: string;
+            /** @description what the hand does, in a teacher's words */
+            does: string;
+        };
+        /** @description What goes with a pupil. */
+        WhatGoesView: {
+            pupil: components["schemas"]["Pupil"];
+            className: string;
+            /**
+             * Format: int32
+             * @description how many marked answers
+             */
+            answers: number;
+            /**
+             * Format: int32
+             * @description how many papers written at screens
+             */
+            papers: number;
+        };
+        /** @description A page to look at, with what can be changed of it. */
+        WordedView: {
+            title: string;
+            /** @description each as SVG */
+            pages: string[];
+            /** @description letters that no font has; a ? stands for them */
+            unprintable: string[];
+            /** @description the name under which the teacher's words are kept */
+            page: string;
+            /** @description the titles of what stands on it, in order */
+            sections: string[];
+            own: components["schemas"]["OwnWords"];
+        };
+        /** @description What the teacher said, on which day. */
+        SaidWord: {
+            /** Format: int32 */
+            at: number;
+            state: components["schemas"]["State"];
+        };
+        /** @description From a day to another, the last not counted. */
+        SecureSpan: {
+            /** Format: int32 */
+            at: number;
+            /** Format: int32 */
+            until: number;
+        };
+        /** @description A slip with how often it was seen in what is shown. */
+        SeenSlip: {
+            name: string;
+            /** Format: int32 */
+            times: number;
+        };
+        /** @description An answer. */
+        StepAnswer: {
+            /** Format: int32 */
+            at: number;
+            /**
+             * Format: int32
+             * @description which it is of its day on this line, from 0
+             */
+            nth: number;
+            right: boolean;
+            alone: boolean;
+            /**
+             * Format: int32
+             * @description its place in the list of slips; left out where it is right or nothing is known
+             */
+            slip?: number;
+            /** Format: int64 */
+            marking: number;
+            /** @description it in words */
+            say: string;
+        };
+        /** @description A line of the picture. */
+        StepLine: {
+            /** @description the rung, or the pupil's name */
+            title: string;
+            operation: components["schemas"]["Operation"];
+            rung: string;
+            /** Format: int64 */
+            pupil: number;
+            /** @description the line in words */
+            say: string;
+            answers: components["schemas"]["StepAnswer"][];
+            /** @description when it was secure */
+            secure: components["schemas"]["SecureSpan"][];
+            /** @description the days on which it was asked again */
+            asked: number[];
+            /** @description what the teacher said of it within what is shown */
+            said?: components["schemas"]["SaidWord"];
+        };
+        /** @description Answers through the weeks, a line for each rung of a pupil or for each pupil on a rung. Days are counted from the first. */
+        StepsView: {
+            /** Format: date */
+            from: string;
+            /**
+             * Format: int32
+             * @description how many days are shown
+             */
+            days: number;
+            weeks: components["schemas"]["WeekMark"][];
+            lines: components["schemas"]["StepLine"][];
+            /** @description what the signs of wrong answers stand for, the one seen most first */
+            slips: components["schemas"]["SeenSlip"][];
+            /**
+             * Format: date
+             * @description the day with which an earlier stretch ends; left out where nothing is earlier
+             */
+            before?: string;
+            /**
+             * Format: date
+             * @description the day with which a later stretch ends; left out where nothing is later
+             */
+            after?: string;
+        };
+        /** @description Where a week begins. */
+        WeekMark: {
+            /** Format: int32 */
+            at: number;
+            /** Format: date */
+            monday: string;
+        };
+        /** @enum {string} */
+        FactKnownState: "not-met" | "seldom" | "known" | "shaky" | "wrong";
+        /** @description An answer that missed the fact. */
+        FactMiss: {
+            /** Format: int64 */
+            pupil: number;
+            name: string;
+            /** Format: date */
+            day: string;
+            problem: string;
+            given: string;
+            said: string;
+            /** Format: int64 */
+            marking: number;
+            /** Format: int32 */
+            question: number;
+        };
+        /** @description A fact in its square. */
+        FactSquare: {
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            column: number;
+            /** @description its name */
+            fact: string;
+            text: string;
+            /** @description of a pupil; of a class that of most of those who met it */
+            state: components["schemas"]["FactKnownState"];
+            /** @description what is said for it where it is known wrongly, or most is */
+            said?: string;
+            /**
+             * Format: int32
+             * @description how many pupils miss it
+             */
+            missing: number;
+            /**
+             * Format: int32
+             * @description how many met it
+             */
+            met: number;
+            say: string;
+            /** @description the answers that missed it, the latest first */
+            misses: components["schemas"]["FactMiss"][];
+        };
+        /** @description The facts as tables of squares, of a pupil or of a class. */
+        FactSquaresView: {
+            /**
+             * Format: int32
+             * @description of how many pupils
+             */
+            pupils: number;
+            /** @description what the signs stand for */
+            states: components["schemas"]["FactStateName"][];
+            tables: components["schemas"]["FactTableView"][];
+        };
+        /** @description A state in words. */
+        FactStateName: {
+            id: components["schemas"]["FactKnownState"];
+            label: string;
+        };
+        /** @description A table. */
+        FactTableView: {
+            id: components["schemas"]["TableFactTable"];
+            title: string;
+            say: string;
+            /** Format: int32 */
+            most: number;
+            squares: components["schemas"]["FactSquare"][];
+            /** @description the facts that are missed, by name, the most missed first; those to practise */
+            wanting: string[];
+        };
+        /** @enum {string} */
+        TableFactTable: "plus" | "minus" | "times";
+        /** @description Pages to look at. */
+        ReportView: {
+            title: string;
+            /** @description each as SVG */
+            pages: string[];
+            /** @description letters that no font has; a ? stands for them */
+            unprintable: string[];
+        };
+        /** @description A likely wrong answer with the codes of what leads to it. */
+        KeyAnswerView: {
+            answer: string;
+            codes: string[];
+        };
+        /** @description A code to write beside a wrong answer. */
+        KeyCodeView: {
+            code: string;
+            slips: string[];
+            name: string;
+        };
+        KeyLineView: {
+            problem: string;
+            answer: string;
+            wrong: components["schemas"]["KeyAnswerView"][];
+        };
+        /** @description A sheet of the pile, question by question. */
+        KeySheetView: {
+            code: string;
+            lines: components["schemas"]["KeyLineView"][];
+        };
+        /** @description The key to mark books by; the letters are the same on all sheets of the pile. */
+        KeyView: {
+            codes: components["schemas"]["KeyCodeView"][];
+            sheets: components["schemas"]["KeySheetView"][];
+        };
+        /** @description A cause of several answers with what it rests on. */
+        CauseLine: {
+            slip: string;
+            with?: string;
+            operation: components["schemas"]["Operation"];
+            name: string;
+            say: string;
+            sureness: string;
+            /** Format: int32 */
+            explains: number;
+            /** Format: int32 */
+            of: number;
+            help: string;
+            /** @description a question of the pupil's in which it shows */
+            shownIn: string;
+        };
+        /** @description A fact that pupils missed. */
+        ClassFact: {
+            fact: string;
+            pupils: string[];
+        };
+        /** @description What a class's papers show together. */
+        ClassView: {
+            picture: components["schemas"]["PilePicture"];
+            questions: components["schemas"]["QuestionCount"][];
+            groups: components["schemas"]["SlipGroup"][];
+            facts: components["schemas"]["ClassFact"][];
+            pupils: components["schemas"]["PupilView"][];
+        };
+        MissedFact: {
+            fact: string;
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            of: number;
+        };
+        /** @description Rows that belong together. */
+        PileBand: {
+            title: string;
+            /** @description what they share; left out where it is no slip */
+            slip?: string;
+            rows: components["schemas"]["PileRow"][];
+        };
+        /** @description A pile as squares: pupils down, questions across, those who share a cause together. */
+        PilePicture: {
+            bands: components["schemas"]["PileBand"][];
+            /** @description how many answers to each question are wrong */
+            wrong: number[];
+            /** @description how many answers to each are right or wrong */
+            of: number[];
+        };
+        PileRow: {
+            pupil: components["schemas"]["Pupil"];
+            squares: components["schemas"]["PileSquare"][];
+            /** @description the row in words */
+            say: string;
+        };
+        /** @description An answer in the picture of a pile. */
+        PileSquare: {
+            /** @description left out where nothing is marked */
+            verdict?: components["schemas"]["AnswerVerdict"];
+            given: string;
+            /** @description whether it is put down to what its band is about */
+            ofBand: boolean;
+        };
+        /** @description A pupil's whole paper judged together. */
+        PupilView: {
+            pupil: components["schemas"]["Pupil"];
+            /** Format: int32 */
+            right: number;
+            /** Format: int32 */
+            wrong: number;
+            /** Format: int32 */
+            others: number;
+            causes: components["schemas"]["CauseLine"][];
+            facts: components["schemas"]["MissedFact"][];
+            /** @description where several answers are wrong and no cause is likely, a sentence that tells so; else nothing */
+            say: string;
+            /** @description what came of it, in a few words, where the sheet is a quiz and all of it is marked */
+            quiz?: string;
+        };
+        /** @description A question that went wrong, how often, and the wrong answers given most. */
+        QuestionCount: {
+            /** Format: int32 */
+            question: number;
+            problem: string;
+            answer: string;
+            /** Format: int32 */
+            wrong: number;
+            /** Format: int32 */
+            of: number;
+            answers: string[];
+        };
+        /** @description Pupils who share a slip. */
+        SlipGroup: {
+            slip: string;
+            operation: components["schemas"]["Operation"];
+            name: string;
+            label: string;
+            help: string;
+            pupils: string[];
+            sureness: string;
+            /** @description another question in which it shows, so that nobody knows whose mistake it was */
+            example?: string;
+            /** @description a question that tells whether it is still there */
+            telling?: string;
+            /** @description a question of one of theirs in which it shows */
+            shownIn: string;
+        };
+        /** @description A form that a line may have. */
+        FormView: {
+            id: string;
+            /** @description a regular expression for the whole line */
+            pattern: string;
+            /** @description whether the next paper comes after it */
+            movesOn: boolean;
+            example: string;
+            means: string;
+        };
+        LogPage: {
+            entries: components["schemas"]["EntryView"][];
+            /** Format: int32 */
+            total: number;
+        };
+        StreamingResponseBody: unknown;
+        /** @description How the page will look. */
+        HowWeWriteItView: {
+            pages: string[];
+            /** @description letters of the cues and words that the printed fonts do not have */
+            unprintable: string[];
+            /** @description the name under which the teacher's words on it are kept */
+            page: string;
+            /** @description what stands on it, in order */
+            sections: string[];
+            own: components["schemas"]["OwnWords"];
+        };
+        ExampleView: {
+            operation: components["schemas"]["Operation"];
+            label: string;
+            problem: string;
+        };
+        /** @description A page of the guide. */
+        GuidePage: {
+            /** @description its name in an address */
+            id: string;
+            title: string;
+            /** @description what stands on it below its title */
+            html: string;
+            /** @description what it says, without pictures and signs, to be searched */
+            words: string;
+        };
+        /** @description All in squares; see {@link MarkGeometry MarkGeometry}. */
+        GeometryView: {
+            anchors: {
+                [key: string]: components["schemas"]["TextPlaceView"];
+            };
+            heights: {
+                [key: string]: number;
+            };
+            strokes: {
+                [key: string]: components["schemas"]["StrokeView"];
+            };
+            /** Format: double */
+            foot: number;
+            /** Format: double */
+            strikeReach: number;
+            /** Format: double */
+            strikeShift: number;
+            /** Format: double */
+            arcRise: number;
+            /** Format: double */
+            arcLow: number;
+            /** Format: double */
+            arcHigh: number;
+            /** Format: double */
+            bracket: number;
+            /** Format: double */
+            bracketBend: number;
+            /** Format: double */
+            arrowHead: number;
+            /** Format: double */
+            labelIndent: number;
+        };
+        StrokeView: {
+            /** Format: double */
+            fromX: number;
+            /** Format: double */
+            fromY: number;
+            /** Format: double */
+            toX: number;
+            /** Format: double */
+            toY: number;
+        };
+        TextPlaceView: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            begins: boolean;
+        };
+        FactWayView: {
+            name: string;
+            lines: string[];
+        };
+        DeletedLine: {
+            /** Format: int64 */
+            id: number;
+            /** @description the title of a set or a pile, the name of a class */
+            name: string;
+            /** Format: date-time */
+            deletedAt: string;
+        };
+        /** @description A class on one rung through time. */
+        ClassStepsView: {
+            /** @description the one shown; left out where nothing was answered yet */
+            rung?: string;
+            /** @description those that can be chosen */
+            rungs: components["schemas"]["RungChoice"][];
+            steps: components["schemas"]["StepsView"];
+        };
+        RungChoice: {
+            id: string;
+            label: string;
+        };
+        Stair: {
+            operation: components["schemas"]["Operation"];
+            treads: components["schemas"]["Tread"][];
+        };
+        /** @description Where a class stands, a stair for each operation that was tried. */
+        StairView: {
+            stairs: components["schemas"]["Stair"][];
+        };
+        /** @description A step of a stair. */
+        Tread: {
+            /** @description left out where it is the floor, on which those stand who have none secure yet */
+            rung?: string;
+            title: string;
+            /** @description those whose highest secure rung it is */
+            pupils: components["schemas"]["Pupil"][];
+            /** @description those of them who stood lower four weeks ago */
+            came: components["schemas"]["Pupil"][];
+            /** @description it in words */
+            say: string;
+        };
+        /** @description Where a pupil stands on a rung. */
+        CellView: {
+            rung: string;
+            /** @description what counts: the teacher's word, else the rule's */
+            state: components["schemas"]["State"];
+            /** @description whether the teacher said so */
+            ruled: boolean;
+            /** @description the slip that still shows, in a few words */
+            shows?: string;
+        };
+        /** @description A class's record: rungs across, pupils down. */
+        ClassRecord: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** Format: date */
+            today: string;
+            states: components["schemas"]["StateView"][];
+            rungs: components["schemas"]["RecordRung"][];
+            pupils: components["schemas"]["PupilRow"][];
+            slips: components["schemas"]["ClassSlip"][];
+            facts: components["schemas"]["ShakyFact"][];
+        };
+        /** @description A slip of an operation, seen in a class. */
+        ClassSlip: {
+            slip: string;
+            operation: components["schemas"]["Operation"];
+            name: string;
+            pupils: components["schemas"]["SlipOfPupil"][];
+            weeks: components["schemas"]["WeekView"][];
+        };
+        FactOfPupil: {
+            pupil: string;
+            /** Format: int32 */
+            missed: number;
+        };
+        PupilRow: {
+            pupil: components["schemas"]["Pupil"];
+            cells: components["schemas"]["CellView"][];
+        };
+        /** @description A fact with who missed it, how often and in how many answers. */
+        ShakyFact: {
+            fact: string;
+            pupils: components["schemas"]["FactOfPupil"][];
+        };
+        SlipOfPupil: {
+            pupil: string;
+            say: string;
+            fading: boolean;
+        };
+        /** @description Somebody who was taken out of a class; what they did is kept, and they can come back. */
+        FormerPupil: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** Format: date-time */
+            leftAt: string;
+        };
+        TakenBackView: {
+            /** @description what was typed; nothing where a cause was decided */
+            line: string;
+            paper: components["schemas"]["MarkedPaperView"];
+        };
+        Deleted: {
+            ids: number[];
+        };
+        Refusal: {
+            title?: string;
+            /** @description What to do, in a sentence. */
+            detail?: string;
+        };
+    };
+    responses: {
+        /** @description What was sent cannot be read. */
+        Refusal400: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description Nobody is signed in. */
+        Refusal401: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description The request lacks the token that goes with the session. */
+        Refusal403: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description There is no such thing of this teacher’s. */
+        Refusal404: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description Another window has changed it meanwhile; what stands there now comes with the refusal. */
+        Refusal409: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+        /** @description What was asked cannot be done; each fault names its field and says what to do. */
+        Refusal422: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Refusal"];
+            };
+        };
+    };
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
 export type $defs = Record<string, never>;
 export interface operations {
-  one: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  change: {
-    parameters: {
-      query?: {
-        revision?: number;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SetContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      409: components['responses']['Refusal409'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  delete: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  rule: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        rung: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RulingContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PupilRecord'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      409: components['responses']['Refusal409'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  unrule: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        rung: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PupilRecord'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  keep: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        page: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OwnWords'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['OwnWords'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      409: components['responses']['Refusal409'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  paper: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PaperContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkedPaperView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      409: components['responses']['Refusal409'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  decide: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CauseOfSeveral'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkedPaperView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      409: components['responses']['Refusal409'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  keep_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-        question: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AnswerContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkedPaperView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      409: components['responses']['Refusal409'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  remove: {
-    parameters: {
-      query?: {
-        revision?: number;
-      };
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-        question: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkedPaperView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  workedOn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DayOfWork'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkingView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      409: components['responses']['Refusal409'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  lesson: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        source: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LessonView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  keep_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        source: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangedLesson'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LessonView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      409: components['responses']['Refusal409'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  one_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  change_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangedClass'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      409: components['responses']['Refusal409'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  delete_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  term: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['TermView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  keepTerm: {
-    parameters: {
-      query: {
-        /** @description the revision that was changed; 0 where nothing was chosen yet */
-        revision: number;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Term'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['TermView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      409: components['responses']['Refusal409'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  plan: {
-    parameters: {
-      query?: {
-        week?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PlanView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  keep_3: {
-    parameters: {
-      query?: {
-        week?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangedPlan'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PlanView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      409: components['responses']['Refusal409'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  again: {
-    parameters: {
-      query?: {
-        week?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PlanView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  change_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AttemptSettings'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AttemptView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      409: components['responses']['Refusal409'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  work: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WorkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['WorkResponse'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  slips: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WorkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ToLookFor'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  list: {
-    parameters: {
-      query?: {
-        search?: string;
-        archived?: boolean;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetLine'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  add: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SetContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  restore: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  of: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PrintView'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  print: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PrintWish'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['BegunView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  copy: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CopyWish'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  archive: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ArchiveWish'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  telling: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TellingRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Telling'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  questions: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Typed'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['QuestionView'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  takeCsv: {
-    parameters: {
-      query?: {
-        name?: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'text/csv': string;
-        'application/json': string;
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['TakenIn'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  draft: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DraftRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Drawn'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  another: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AnotherRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['QuestionView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  all: {
-    parameters: {
-      query?: {
-        classId?: number;
-        search?: string;
-        offset?: number;
-        most?: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SessionLine'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  open: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OpenedSet'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SessionView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  reopen: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SessionView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  forAnyDevice: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SessionView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  giveBack: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SessionView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  end: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SessionView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  all_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['RuleView'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  keep_4: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NamedRule'];
-      };
-    };
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  restore_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  rehearse: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RehearsalRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['RehearsalView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  write: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SimulatedRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SimulatedRun'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  pieces: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PiecesView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  judge: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewJudgement'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PiecesView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  bringBack: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  pictures: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WorkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PictureView'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  paper_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PaperRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PaperView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  nudge: {
-    parameters: {
-      query?: {
-        size?: 'SQUARE' | 'QUESTION' | 'FIGURE';
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MarkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['NudgeView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  all_2: {
-    parameters: {
-      query?: {
-        search?: string;
-        offset?: number;
-        most?: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkingLine'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  begin: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BegunMarking'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkingLine'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  setFor: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ForSlip'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MadeSet'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  restore_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkingView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  rest: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RestOfPaper'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkedPaperView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  entry: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        pupil: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TypedEntry'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkedPaperView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  takeIn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: {
-      content: {
-        'text/csv': string;
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AnswersTaken'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  mark: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MarkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkResponse'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  list_1: {
-    parameters: {
-      query?: {
-        search?: string;
-        /** @description only what pupils wrote at screens, or none of it; everything where it is left out */
-        pupils?: boolean;
-        offset?: number;
-        most?: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LogPage'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  record: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Finished'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['EntryView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  tidy: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: {
-      content: {
-        'application/json': components['schemas']['TidyWish'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['TidiedAway'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  restore_3: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BroughtBack'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Restored'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  take: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: {
-      content: {
-        'application/json': Record<string, never>;
-      };
-    };
-    responses: {
-      /** @description What came of it, where it is done already */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Imported'];
-        };
-      };
-      /** @description It is under way */
-      202: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['UnderWay'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  setFor_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        source: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SheetMade'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  anew: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        source: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AnewWish'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LessonView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  state: {
-    parameters: {
-      query?: {
-        /** @description how much of what was written on it has not been taken yet */
-        onTheWay?: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['InView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  comeIn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Came'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['InView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  next: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SoFar'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['NudgeView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  write_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DoneFigures'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['KeptFigures'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  leave: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['InView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  handIn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: {
-      content: {
-        'application/json': components['schemas']['HandingIn'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['OwnSet'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  door: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DoorCode'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['DoorView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  make: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FactRoundContent'];
-      };
-    };
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MadeRound'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  explanation: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WorkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Told'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  estimate: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['EstimateRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['EstimateView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  diagnose: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DiagnoseRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['DiagnoseResponse'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  set: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SetRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SetResponse'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  next_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NextRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['NextResponse'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  all_3: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  add_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ClassContent'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  restore_4: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  setFor_2: {
-    parameters: {
-      query?: {
-        week?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-        key: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MadeFor'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  makeSheets: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        day: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ToPrint'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  move: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MovedPupils'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  takeList: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: {
-      content: {
-        'text/csv': string;
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  takeOver: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: {
-      content: {
-        'application/json': components['schemas']['ClassFile'];
-      };
-    };
-    responses: {
-      /** @description The class, where it is here already */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SchoolClass'];
-        };
-      };
-      /** @description It is on its way */
-      202: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['UnderWay'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  display: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WorkRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Display'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  ofRun: {
-    parameters: {
-      query: {
-        run: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AttemptView'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  begin_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Begun'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AttemptView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  mark_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkResponse'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  add_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DoneFigures'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['KeptFigures'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  beginRun: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BegunRun'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['RunView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  signOut: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AccountState'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  signIn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Credentials'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AccountState'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  first: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FirstAccount'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AccountState'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  style: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StyleView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  change_3: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': {
-          [key: string]: string;
-        };
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StyleView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  preferences: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PreferencesView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  change_4: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PreferencesChange'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PreferencesView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  one_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['EntryView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  delete_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Deleted'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  remark: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Remarks'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['EntryView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  ways: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Ways'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  today: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['TodayView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  shown: {
-    parameters: {
-      query: {
-        operation: string;
-      };
-      header?: never;
-      path: {
-        slip: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SlipInProblem'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  version: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        letter: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['QuestionView'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  question: {
-    parameters: {
-      query?: {
-        kind?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-        number: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'image/svg+xml': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  preview: {
-    parameters: {
-      query?: {
-        kind?: string;
-        version?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['Preview'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  json: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  csv: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/csv': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  ladders: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LadderView'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  one_3: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['SessionView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  live: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/event-stream': components['schemas']['SessionView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  address: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PupilsAddress'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  whatGoes: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['WhatGoesView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  delete_3: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  toJudge: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['WordedView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  toJudgeFile: {
-    parameters: {
-      query?: {
-        inline?: boolean;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/pdf': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  ofPupil: {
-    parameters: {
-      query?: {
-        /** @description a day in the last of the weeks; left out for the week of the latest answer */
-        until?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StepsView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  ofPupil_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['WordedView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  pupilFile: {
-    parameters: {
-      query?: {
-        inline?: boolean;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/pdf': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  ofPupil_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PupilRecord'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  factsOfPupil: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['FactSquaresView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  pdf: {
-    parameters: {
-      query?: {
-        inline?: boolean;
-      };
-      header?: never;
-      path: {
-        code: string;
-        kind: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/pdf': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  page: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        code: string;
-        kind: string;
-        number: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'image/svg+xml': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  job: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['JobView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  stop: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['JobView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  one_4: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['MarkingView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  delete_4: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  strips: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ReportView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  stripsFile: {
-    parameters: {
-      query?: {
-        inline?: boolean;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/pdf': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  marks: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ReportView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  marksFile: {
-    parameters: {
-      query?: {
-        inline?: boolean;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/pdf': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  key: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['KeyView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  keyPages: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ReportView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  keyFile: {
-    parameters: {
-      query?: {
-        inline?: boolean;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/pdf': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  ofClass: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ClassView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  forms: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['FormView'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  deleted: {
-    parameters: {
-      query?: {
-        offset?: number;
-        most?: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['LogPage'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  json_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StreamingResponseBody'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  csv_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/csv': components['schemas']['StreamingResponseBody'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  one_5: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['UnderWay'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  stop_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['UnderWay'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  paper_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AttemptView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  squares: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['PaperView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  page_1: {
-    parameters: {
-      query: {
-        problem: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['HowWeWriteItView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  pdf_1: {
-    parameters: {
-      query: {
-        problem: string;
-        inline?: boolean;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/pdf': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  examples: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ExampleView'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  pages: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['GuidePage'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  geometry: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['GeometryView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  facts: {
-    parameters: {
-      query: {
-        /** @description +, −, × or ÷ */
-        sign: string;
-        /** @description the numbers of a small fact, as a step has them */
-        numbers: number[];
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['FactWayView'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  sets: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['DeletedLine'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  piles: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['DeletedLine'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  classes: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['DeletedLine'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  ofClass_1: {
-    parameters: {
-      query?: {
-        /** @description left out for the one on which most was answered lately */
-        rung?: string;
-        until?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ClassStepsView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  standIn: {
-    parameters: {
-      query?: {
-        day?: string;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['WordedView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  standInFile: {
-    parameters: {
-      query?: {
-        day?: string;
-        inline?: boolean;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/pdf': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  stairs: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['StairView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  ofClass_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['WordedView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  classFile: {
-    parameters: {
-      query?: {
-        inline?: boolean;
-      };
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/pdf': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  ofClass_3: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ClassRecord'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  sheets: {
-    parameters: {
-      query?: {
-        order?: 'REGISTER' | 'GROUPS';
-        inline?: boolean;
-      };
-      header?: never;
-      path: {
-        id: number;
-        day: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/pdf': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  list_2: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/csv': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  former: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['FormerPupil'][];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  factsOfClass: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['FactSquaresView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  file: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['ClassFile'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  answers: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'text/csv': string;
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  one_6: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AttemptView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  state_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['AccountState'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  delete_5: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
-  takeBack: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: number;
-        key: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          'application/json': components['schemas']['TakenBackView'];
-        };
-      };
-      400: components['responses']['Refusal400'];
-      401: components['responses']['Refusal401'];
-      403: components['responses']['Refusal403'];
-      404: components['responses']['Refusal404'];
-      422: components['responses']['Refusal422'];
-    };
-  };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    change: {
+        parameters: {
+            query?: {
+                revision?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    rule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                rung: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RulingContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PupilRecord"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    unrule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                rung: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PupilRecord"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                page: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnWords"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnWords"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    paper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedPaperView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CauseOfSeveral"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedPaperView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+                question: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedPaperView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    remove: {
+        parameters: {
+            query?: {
+                revision?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+                question: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedPaperView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    workedOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayOfWork"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    lesson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedLesson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    one_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedClass"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    delete_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    term: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TermView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    keepTerm: {
+        parameters: {
+            query: {
+                /** @description the revision that was changed; 0 where nothing was chosen yet */
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Term"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TermView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    plan: {
+        parameters: {
+            query?: {
+                week?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: {
+                week?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    again: {
+        parameters: {
+            query?: {
+                week?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AttemptSettings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    work: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkResponse"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    slips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToLookFor"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    list: {
+        parameters: {
+            query?: {
+                search?: string;
+                archived?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetLine"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrintView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    print: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BegunView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CopyWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArchiveWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    telling: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TellingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Telling"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    questions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Typed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    takeCsv: {
+        parameters: {
+            query?: {
+                name?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenIn"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    draft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drawn"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    another: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnotherRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    all: {
+        parameters: {
+            query?: {
+                classId?: number;
+                search?: string;
+                offset?: number;
+                most?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionLine"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpenedSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    reopen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    forAnyDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    giveBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    keep_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NamedRule"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    restore_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    rehearse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RehearsalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RehearsalView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SimulatedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SimulatedRun"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    pieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PiecesView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewJudgement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PiecesView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    bringBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    pictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    paper_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    nudge: {
+        parameters: {
+            query?: {
+                size?: "SQUARE" | "QUESTION" | "FIGURE";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NudgeView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: {
+                search?: string;
+                offset?: number;
+                most?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingLine"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BegunMarking"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingLine"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    setFor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForSlip"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeSet"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    restore_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    rest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RestOfPaper"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedPaperView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    entry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedPaperView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    takeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnswersTaken"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkResponse"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    list_1: {
+        parameters: {
+            query?: {
+                search?: string;
+                /** @description only what pupils wrote at screens, or none of it; everything where it is left out */
+                pupils?: boolean;
+                offset?: number;
+                most?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPage"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Finished"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    tidy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["TidyWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TidiedAway"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    restore_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BroughtBack"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Restored"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description What came of it, where it is done already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Imported"];
+                };
+            };
+            /** @description It is under way */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnderWay"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    setFor_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetMade"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    anew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                source: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnewWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    state: {
+        parameters: {
+            query?: {
+                /** @description how much of what was written on it has not been taken yet */
+                onTheWay?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    comeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Came"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    next: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SoFar"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NudgeView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    write_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneFigures"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptFigures"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    handIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["HandingIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnSet"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    door: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoorCode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoorView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FactRoundContent"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeRound"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    explanation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Told"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    estimate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EstimateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EstimateView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    diagnose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DiagnoseRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiagnoseResponse"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetResponse"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    next_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextResponse"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    all_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassContent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    restore_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    setFor_2: {
+        parameters: {
+            query?: {
+                week?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeFor"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    makeSheets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToPrint"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MovedPupils"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    takeList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    takeOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["ClassFile"];
+            };
+        };
+        responses: {
+            /** @description The class, where it is here already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolClass"];
+                };
+            };
+            /** @description It is on its way */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnderWay"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    display: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Display"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    ofRun: {
+        parameters: {
+            query: {
+                run: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Begun"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    mark_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkResponse"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneFigures"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptFigures"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    beginRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BegunRun"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountState"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Credentials"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountState"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    first: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstAccount"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountState"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    style: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StyleView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StyleView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    preferences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreferencesView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    change_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreferencesChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreferencesView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    one_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    delete_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Deleted"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    remark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Remarks"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ways"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    today: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TodayView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    shown: {
+        parameters: {
+            query: {
+                operation: string;
+            };
+            header?: never;
+            path: {
+                slip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipInProblem"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    version: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                letter: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    question: {
+        parameters: {
+            query?: {
+                kind?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    preview: {
+        parameters: {
+            query?: {
+                kind?: string;
+                version?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preview"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    json: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    ladders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    one_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    live: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SessionView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    address: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PupilsAddress"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    whatGoes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatGoesView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    delete_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    toJudge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordedView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    toJudgeFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    ofPupil: {
+        parameters: {
+            query?: {
+                /** @description a day in the last of the weeks; left out for the week of the latest answer */
+                until?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepsView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    ofPupil_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordedView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    pupilFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    ofPupil_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PupilRecord"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    factsOfPupil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactSquaresView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                code: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+                kind: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    job: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    one_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkingView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    delete_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    strips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    stripsFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    marks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    marksFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    key: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    keyPages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    keyFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    ofClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    forms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    deleted: {
+        parameters: {
+            query?: {
+                offset?: number;
+                most?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPage"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    json_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    csv_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    one_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnderWay"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    stop_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnderWay"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    paper_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    squares: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    page_1: {
+        parameters: {
+            query: {
+                problem: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HowWeWriteItView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    pdf_1: {
+        parameters: {
+            query: {
+                problem: string;
+                inline?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    examples: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExampleView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    pages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuidePage"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    geometry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GeometryView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    facts: {
+        parameters: {
+            query: {
+                /** @description +, −, × or ÷ */
+                sign: string;
+                /** @description the numbers of a small fact, as a step has them */
+                numbers: number[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactWayView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    sets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeletedLine"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    piles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeletedLine"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    classes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeletedLine"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    ofClass_1: {
+        parameters: {
+            query?: {
+                /** @description left out for the one on which most was answered lately */
+                rung?: string;
+                until?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassStepsView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    standIn: {
+        parameters: {
+            query?: {
+                day?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordedView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    standInFile: {
+        parameters: {
+            query?: {
+                day?: string;
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    stairs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StairView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    ofClass_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordedView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    classFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    ofClass_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassRecord"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    sheets: {
+        parameters: {
+            query?: {
+                order?: "REGISTER" | "GROUPS";
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    list_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    former: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormerPupil"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    factsOfClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactSquaresView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassFile"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    answers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    one_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    state_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountState"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    delete_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenBackView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
 }

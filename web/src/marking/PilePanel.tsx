@@ -5,6 +5,7 @@ import { Field } from '../app/Field';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import type { AskState } from './asked';
+import { AsItSeems } from './AsItSeems';
 import type { Opened } from './FindingDialog';
 import { knownAs, takenBack } from './line';
 import { NotYetKept } from './NotYetKept';
@@ -24,8 +25,8 @@ type Props = {
   onOpen: (opened: Opened) => void;
 };
 
-/** So many of what can be typed are always in sight. */
-const commonest = 4;
+/** What is typed most is always in sight. */
+const commonest = ['answer', 'blank', 'rest-right', 'absent'];
 
 /** The pile one paper after the other: what is wrong is typed, the rest is right. */
 export function PilePanel({ marking, forms, at, onGo, onOpen }: Props) {
@@ -159,7 +160,17 @@ export function PilePanel({ marking, forms, at, onGo, onOpen }: Props) {
         </Box>
         <Trouble message={paper.trouble} />
         <SharedCauses paper={paper} onConfirm={decide} />
-        <PaperTable marking={marking} paper={paper} waiting={waiting} onDecide={decide} onOpen={onOpen} />
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', xl: 'minmax(0, 1fr) 380px' },
+            columnGap: 4,
+            alignItems: 'start',
+          }}
+        >
+          <PaperTable marking={marking} paper={paper} waiting={waiting} onDecide={decide} onOpen={onOpen} />
+          <AsItSeems marking={marking} paper={paper} />
+        </Box>
       </Box>
     </Box>
   );
@@ -186,9 +197,10 @@ function askAbout(marking: Marking, paper: Paper): AskState {
 /** What is typed most, and behind a button all that can be. */
 function KeysOfTheLine({ forms }: { forms: Form[] }) {
   const [all, setAll] = useState(false);
-  // What is typed most stands first; the forms come in the order in which they are tried.
-  const isMost = ({ id }: Form) => id === 'answer';
-  const inOrder = [...forms.filter(isMost), ...forms.filter((form) => !isMost(form))];
+  const inOrder = [
+    ...commonest.flatMap((id) => forms.filter((form) => form.id === id)),
+    ...forms.filter(({ id }) => !commonest.includes(id)),
+  ];
   return (
     <Box sx={{ flex: '1 1 220px', minWidth: 0, fontSize: 14, color: ink.faint }}>
       <Box
@@ -202,7 +214,7 @@ function KeysOfTheLine({ forms }: { forms: Form[] }) {
           '& dd': { m: 0 },
         }}
       >
-        {(all ? inOrder : inOrder.slice(0, commonest)).map(({ id, example, means }) => (
+        {(all ? inOrder : inOrder.slice(0, commonest.length)).map(({ id, example, means }) => (
           <Box key={id} sx={{ display: 'contents' }}>
             <dt>{example}</dt>
             <dd>{means}</dd>

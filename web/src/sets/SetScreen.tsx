@@ -8,6 +8,7 @@ import { DesignPanel } from './DesignPanel';
 import { PrintPanel } from './PrintPanel';
 import { QuestionTable } from './QuestionTable';
 import { RehearsePanel } from './RehearsePanel';
+import { LiveSheet } from './LiveSheet';
 import { SetCounts } from './SetCounts';
 import { OtherWindow } from './OtherWindow';
 import { SetHead } from './SetHead';
@@ -69,9 +70,16 @@ function OneSet({ view, ladders }: { view: SetView; ladders: Ladder[] }) {
       </Box>
       <Box sx={{ minHeight: 0, mt: 1.5 }}>
         {tab === 'questions' && (
-          <Box sx={{ ...twoColumns, '& > *': { overflow: 'auto', minHeight: 0 } }}>
+          <Box
+            sx={{
+              ...twoColumns,
+              gridTemplateColumns: { ...twoColumns.gridTemplateColumns, xl: '292px minmax(0, 1fr) 460px' },
+              '& > *': { overflow: 'auto', minHeight: 0 },
+            }}
+          >
             <DesignPanel editor={editor} ladders={ladders} />
             <QuestionTable editor={editor} />
+            <LiveSheet editor={editor} />
           </Box>
         )}
         {tab === 'telling' && <TellingPanel editor={editor} />}

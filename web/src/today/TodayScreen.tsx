@@ -41,7 +41,7 @@ export function TodayScreen() {
     return () => window.removeEventListener('keydown', press);
   }, []);
   return (
-    <Box sx={{ p: { xs: '10px 12px', md: '18px 28px' }, maxWidth: 1160 }}>
+    <Box sx={{ p: { xs: '10px 12px', md: '18px 28px' }, maxWidth: { xs: 1160, xl: 2200 } }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, flexWrap: 'wrap' }}>
         <Box component="h1" sx={{ m: 0 }}>
           Today
@@ -56,12 +56,22 @@ export function TodayScreen() {
           gridTemplateColumns: {
             xs: 'minmax(0, 1fr)',
             md: bare ? 'minmax(0, 560px)' : 'minmax(0, 1.5fr) minmax(0, 1fr)',
+            xl: bare ? 'minmax(0, 560px)' : 'minmax(0, 1fr) 400px',
           },
           columnGap: 5,
           mt: 1.5,
         }}
       >
-        <Box>
+        {/* On a wide screen a class has a column of its own. */}
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', xl: 'repeat(auto-fill, minmax(440px, 1fr))' },
+            columnGap: 5,
+            alignItems: 'start',
+            alignContent: 'start',
+          }}
+        >
           {data?.lessons.map((lesson) => (
             <Box component="section" key={lesson.classId} aria-label={lesson.className} sx={{ mb: 2.5 }}>
               <Box component="h2" sx={head}>

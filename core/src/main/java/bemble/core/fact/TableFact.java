@@ -1,5 +1,6 @@
 package bemble.core.fact;
 
+import bemble.core.problem.Coded;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -17,7 +18,7 @@ public record TableFact(Table table, int one, int other) {
     private static final Pattern WRITTEN = Pattern.compile("(\\d{1,3})([+x-])(\\d{1,3})(?:\\+1)?");
 
     /** What is learnt as a table. */
-    public enum Table {
+    public enum Table implements Coded {
         PLUS('+'),
         MINUS('-'),
         TIMES('x');
