@@ -3745,6 +3745,25 @@ export interface components {
             sign: string;
             numbers: number[];
         };
+        /** @description The names in a block whose places are columns. */
+        HeardBlock: {
+            block: string;
+            /** @description from the left */
+            places: components["schemas"]["HeardPlace"][];
+            /** @description in the order in which they are first written in */
+            lines: components["schemas"]["HeardLine"][];
+        };
+        /** @description A line with its name, such as row 2. */
+        HeardLine: {
+            line: string;
+            name: string;
+        };
+        /** @description A place with its name, such as tens. */
+        HeardPlace: {
+            /** Format: int32 */
+            place: number;
+            name: string;
+        };
         /** @enum {string} */
         MarkKind: "digit" | "number" | "sign" | "point" | "group" | "rule" | "underline" | "box" | "side" | "bracket" | "arc" | "line" | "arrow" | "strike" | "head" | "label" | "wash";
         /** @description A mark in its square, with the step that puts it there and the step that takes it away. */
@@ -3787,6 +3806,8 @@ export interface components {
             columns: number;
             /** @description the squares that the work takes, before its check begins */
             work: components["schemas"]["AreaView"];
+            /** @description what its blocks of columns are called for who hears it; other blocks are read line by line */
+            heard: components["schemas"]["HeardBlock"][];
             marks: components["schemas"]["MarkView"][];
         };
         /** @enum {string} */
@@ -5621,6 +5642,8 @@ export interface components {
             today: string;
             states: components["schemas"]["StateView"][];
             rungs: components["schemas"]["RecordRung"][];
+            /** @description by how many pupils each rung is reached */
+            reached: number[];
             pupils: components["schemas"]["PupilRow"][];
             slips: components["schemas"]["ClassSlip"][];
             facts: components["schemas"]["ShakyFact"][];

@@ -114,6 +114,26 @@ export function ClassPicture({ record }: { record: ClassRecord }) {
               </tr>
             ))}
           </tbody>
+          <tfoot>
+            <tr>
+              <Box component="th" scope="row" sx={{ color: ink.faint }}>
+                reached by
+              </Box>
+              {record.reached.map((reached, index) => (
+                <Box
+                  component="td"
+                  key={record.rungs[index]?.id}
+                  sx={{
+                    borderLeft: beginsOperation(record, index) ? `1px solid ${ink.faint}` : undefined,
+                    color: ink.faint,
+                    pr: '8px !important',
+                  }}
+                >
+                  {reached}
+                </Box>
+              ))}
+            </tr>
+          </tfoot>
         </Box>
       </Box>
     </Box>

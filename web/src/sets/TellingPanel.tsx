@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
 import { digits, ink } from '../app/theme';
+import { SlipThumb } from '../glance/SlipThumb';
 import { Trouble } from '../app/Trouble';
 import type { SetEditor } from './useSetEditor';
 import { useTelling } from './useSets';
@@ -50,7 +51,7 @@ export function TellingPanel({ editor }: { editor: SetEditor }) {
             </Button>
           </Box>
           {table ? (
-            <Matrix telling={telling.data} />
+            <Matrix telling={telling.data} operation={operation} />
           ) : (
             <Box component="ol" sx={{ font: `400 18px/1.7 ${digits}` }}>
               {telling.data.problems.map((problem) => (
@@ -64,17 +65,25 @@ export function TellingPanel({ editor }: { editor: SetEditor }) {
   );
 }
 
-/** Which slip leads to which answer in which question. */
-function Matrix({ telling }: { telling: Schemas['Telling'] }) {
-  const cell = { border: `1px solid ${ink.hair}`, padding: '4px 8px', font: `400 15px ${digits}` };
+/** Which slip leads to which answer in which question: a small paper for each slip and each answer it comes to. */
+function Matrix({ telling, operation }: { telling: Schemas['Telling']; operation: Schemas['Operation'] }) {
   return (
     <Box sx={{ overflow: 'auto', mt: 2 }}>
-      <table style={{ borderCollapse: 'collapse' }}>
+      <Box
+        component="table"
+        sx={{
+          borderCollapse: 'collapse',
+          '& th, & td': { border: `1px solid ${ink.hair}`, p: '4px 8px', font: `400 15px ${digits}` },
+          '& th': { textAlign: 'left' },
+          '& td': { textAlign: 'center' },
+        }}
+      >
         <thead>
           <tr>
-            <th style={{ ...cell, textAlign: 'left' }}>Somebody …</th>
+            <th scope="col">Somebody …</th>
+            <th scope="col">as one sees it</th>
             {telling.problems.map((problem) => (
-              <th key={problem.text} style={cell}>
+              <th key={problem.text} scope="col">
                 {problem.text}
               </th>
             ))}
@@ -82,25 +91,32 @@ function Matrix({ telling }: { telling: Schemas['Telling'] }) {
         </thead>
         <tbody>
           <tr>
-            <th style={{ ...cell, textAlign: 'left' }}>is careful</th>
+            <th scope="row">is careful</th>
+            <td />
             {telling.problems.map((problem) => (
-              <td key={problem.text} style={{ ...cell, fontWeight: 700 }}>
+              <td key={problem.text} style={{ fontWeight: 700 }}>
                 {problem.answer}
               </td>
             ))}
           </tr>
           {telling.slips.map((row) => (
             <tr key={row.slip}>
-              <th style={{ ...cell, textAlign: 'left' }}>{row.label}</th>
+              <th scope="row">{row.label}</th>
+              <td>
+                <SlipThumb
+                  slip={row.slip}
+                  operation={operation}
+                  name={row.label}
+                  problem={telling.problems[row.answers.findIndex((answer) => answer !== undefined)]?.text}
+                />
+              </td>
               {row.answers.map((answer, i) => (
-                <td key={telling.problems[i]?.text} style={cell}>
-                  {answer ?? '–'}
-                </td>
+                <td key={telling.problems[i]?.text}>{answer ?? '–'}</td>
               ))}
             </tr>
           ))}
         </tbody>
-      </table>
+      </Box>
     </Box>
   );
 }

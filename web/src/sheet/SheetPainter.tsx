@@ -1,11 +1,10 @@
 import { Box } from '@mui/material';
-import { visuallyHidden } from '@mui/utils';
 import { useEffect, useId, useRef, type ReactNode } from 'react';
 import type { Schemas } from '../api/client';
 import { ink } from '../app/theme';
 import { visibleAt, type SheetMark } from './mark';
 import { Marks } from './Marks';
-import { paperInWords } from './paperInWords';
+import { PaperInWords } from './PaperInWords';
 import { useSize } from './useSize';
 
 type Props = {
@@ -83,9 +82,7 @@ export function SheetPainter({ sheet, step, lastOfWork, name, filling = false, c
           </g>
         </svg>
       )}
-      <Box sx={{ ...visuallyHidden, top: 0 }} data-testid="paper-in-words">
-        {paperInWords(visible)}
-      </Box>
+      <PaperInWords visible={visible} heard={sheet.heard} />
     </Box>
   );
 }

@@ -28,7 +28,7 @@ public final class LineNames {
         } else if (block.part() == Part.CHECK) {
             name.append(block.kind().id()).append(", ");
         }
-        return name.append(isSlot(spot) ? "" : words.places(spot.place()) + ", ").append(line(block, spot.line()))
+        return name.append(isSlot(spot) ? "" : words.places(spot.place()) + ", ").append(ofLine(block, spot.line()))
                 .toString();
     }
 
@@ -37,7 +37,8 @@ public final class LineNames {
         return SLOTS.contains(spot.block().name().kind());
     }
 
-    private static String line(BlockName block, Line line) {
+    /** Such as {@code answer line} or {@code row 2}. */
+    public static String ofLine(BlockName block, Line line) {
         return switch (block.kind()) {
             case DIVISORS -> "divisor, " + line(line);
             case CHUNKS -> line.is(Line.Kind.PRODUCT) ? "part " + line.number() + " of the quotient" : line(line);

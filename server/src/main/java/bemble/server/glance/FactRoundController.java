@@ -37,7 +37,7 @@ class FactRoundController {
      * @param whose for whom, as it stands on the set
      */
     record FactRoundContent(
-            @NotNull(message = "Name the facts, such as 7x8.") @Size(min = 1, max = 10, message = "Name one to {max} facts, such as 7x8.") List<@NotNull(message = "Name the facts, such as 7x8.") @Size(max = Limits.FACT_LETTERS, message = "A fact has {max} letters at most, like 7x8.") String> facts,
+            @NotNull(message = "Name the facts, such as 7x8.") @Size(min = 1, max = Limits.FACTS_OF_A_ROUND, message = "Name one to {max} facts, such as 7x8.") List<@NotNull(message = "Name the facts, such as 7x8.") @Size(max = Limits.FACT_LETTERS, message = "A fact has {max} letters at most, like 7x8.") String> facts,
             @NotNull(message = "Say for whom it is; it may be left empty.") @Size(max = Limits.TITLE_LETTERS, message = "Say it in {max} letters at most.") String whose) {}
 
     record MadeRound(@NotNull SetId setId) {}

@@ -133,6 +133,8 @@ public final class Limits {
     public static final int FIGURES_DONE = 20_000;
     /** Squares from the ones to either side. */
     public static final int SQUARES_ASIDE = 200;
+    /** Facts that are practised in one round. */
+    public static final int FACTS_OF_A_ROUND = 10;
     /** Numbers of a small fact. */
     public static final int FACT_NUMBERS = 20;
     /** The largest number of a small fact. */

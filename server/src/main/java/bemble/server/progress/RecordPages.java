@@ -79,7 +79,10 @@ class RecordPages {
             return new PupilRow(each.pupil(), tried.stream().map(rung -> cell(each, rung, places)).toList());
         }).toList();
         return new ClassRecord(classId, schoolClass.name(), records.today(), states(),
-                tried.stream().map(RecordPages::view).toList(), rows,
+                tried.stream().map(RecordPages::view).toList(),
+                tried.stream().map(rung -> (int) all.stream().filter(each -> each.state(rung.id()).isReached()).count())
+                        .toList(),
+                rows,
                 slips(schoolClass), facts(schoolClass));
     }
 

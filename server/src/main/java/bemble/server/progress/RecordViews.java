@@ -45,10 +45,15 @@ final class RecordViews {
 
     record FactOfPupil(@NotNull String pupil, @NotNull int missed) {}
 
-    /** A class's record: rungs across, pupils down. */
+    /**
+     * A class's record: rungs across, pupils down.
+     *
+     * @param reached by how many pupils each rung is reached
+     */
     record ClassRecord(@NotNull ClassId id, @NotNull String name, @NotNull LocalDate today,
             @NotNull List<StateView> states,
-            @NotNull List<RecordRung> rungs, @NotNull List<PupilRow> pupils, @NotNull List<ClassSlip> slips,
+            @NotNull List<RecordRung> rungs, @NotNull List<Integer> reached, @NotNull List<PupilRow> pupils,
+            @NotNull List<ClassSlip> slips,
             @NotNull List<ShakyFact> facts) {}
 
     /**

@@ -73,12 +73,13 @@ public record WorkResponse(
      * The paper in squares.
      *
      * @param work the squares that the work takes, before its check begins
+     * @param heard what its blocks of columns are called for who hears it; other blocks are read line by line
      */
     public record SheetView(@NotNull int rows, @NotNull int columns, @NotNull AreaView work,
-            @NotNull List<MarkView> marks) {
+            @NotNull List<HeardBlock> heard, @NotNull List<MarkView> marks) {
         static SheetView of(Sheet sheet, Words words) {
             return new SheetView(sheet.rows(), sheet.columns(), new AreaView(sheet.work().row(), sheet.work().column(),
-                    sheet.work().rows(), sheet.work().columns()),
+                    sheet.work().rows(), sheet.work().columns()), HeardBlock.of(sheet, words),
                     sheet.marks().stream().map(mark -> MarkView.of(mark, words)).toList());
         }
     }

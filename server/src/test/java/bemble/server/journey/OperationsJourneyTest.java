@@ -45,8 +45,8 @@ class OperationsJourneyTest {
                         + "thousands. Exchange 1 thousand for 10 hundreds: 4 thousands and 10 hundreds, still 5000.");
         teacher.key("End");
         teacher.waitForSentence("Thousands: 4 thousands take away 1 thousand leaves 3 thousands.");
-        assertThat(teacher.paper()).isEqualTo("9 by exchange 9 by exchange; "
-                + "4 by exchange 10 struck 10 struck; 5 struck 0 struck 0 struck 1 by exchange 2; − 1 3 4 7; 3 6 5 5");
+        assertThat(teacher.paper())
+                .isEqualTo("4, was 5 9, was 10, was 0 9, was 10, was 0 12; − 1 3 4 7; 3 6 5 5");
         teacher.press("equal additions");
         teacher.waitForSentence(
                 "Thousands: 1 and 1 more, so 2 thousands are to go. 5 thousands take away 2 thousands leaves 3 thousands.");
@@ -77,7 +77,7 @@ class OperationsJourneyTest {
         teacher.key("End");
         teacher.waitForSentence("Write 1 in the ten-thousands column.");
         assertThat(teacher.page().getByTestId("paper-in-words").allTextContents())
-                .allSatisfy(paper -> assertThat(paper).contains("1 8 1 4 2"));
+                .allSatisfy(paper -> assertThat(paper.replace(" ", "")).contains("18142"));
     }
 
     @Test
@@ -117,7 +117,7 @@ class OperationsJourneyTest {
         teacher.waitForSentence("Cut off here: √7 ≈ 2.645. Rounded instead of cut off, it would be 2.646.");
         teacher.press("running divisor");
         teacher.see("46 + 6 = 52");
-        assertThat(teacher.paper()).contains("+ 4 2 0 9 6").contains("5 2 8 5 3 0 4 0 0");
+        assertThat(teacher.paper()).contains("; 2 0 9 6; 3 0 4 0 0;").contains("+ 4; 5 2 8 5");
         teacher.key("End");
         teacher.waitForSentence("The check also comes to 7.");
         teacher.page().getByLabel("Beside the paper").getByText("Check").click();

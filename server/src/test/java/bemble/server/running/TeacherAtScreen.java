@@ -160,8 +160,13 @@ public final class TeacherAtScreen implements AutoCloseable {
     }
 
     /** The paper line by line, as it is heard. */
+    /** What is heard of the paper: each line of its columns with its sign in front, and other blocks as they are told. */
     public String paper() {
-        return page.locator("[data-testid=paper-in-words]").textContent();
+        return (String) page.getByTestId("paper-in-words").evaluate(
+                """
+                        paper => [...paper.querySelectorAll('tbody tr, p')].map(line => line.tagName === 'P' ? line.textContent
+                            : [...line.children].map((cell, i) => i > 0 ? cell.textContent : (cell.textContent.match(/^[+−×÷]/) ?? [''])[0])
+                              .filter(Boolean).join(' ')).join('; ')""");
     }
 
     /** Fails where axe-core finds a serious fault on the screen. */
