@@ -26,7 +26,7 @@ export function PilePicture({ picture, marking, name }: Props) {
           { sign: <Sign verdict="right" />, means: 'right' },
           {
             sign: <Box sx={{ ...ofBand, px: 0.5 }}>51</Box>,
-            means: 'wrong, put down to what stands at the side',
+            means: 'wrong, put down to what the band is called',
           },
           { sign: <Box sx={{ ...other, px: 0.5 }}>51</Box>, means: 'wrong otherwise' },
           { sign: <Sign verdict="blank" />, means: 'nothing there' },
@@ -82,8 +82,21 @@ export function PilePicture({ picture, marking, name }: Props) {
                 <Box
                   component="td"
                   colSpan={picture.wrong.length + 1}
-                  sx={{ ...bare, height: '9px !important' }}
-                />
+                  sx={{
+                    ...bare,
+                    '&&': {
+                      height: { xs: 26, sm: 9 },
+                      textAlign: 'left',
+                      verticalAlign: 'bottom',
+                      fontWeight: band.slip ? 650 : 400,
+                    },
+                  }}
+                >
+                  {/* On a phone there is no room at the side. */}
+                  <Box component="span" sx={{ display: { sm: 'none' } }}>
+                    {band.title}
+                  </Box>
+                </Box>
               </tr>
               {band.rows.map((row, i) => (
                 <tr key={row.pupil.id}>
@@ -104,6 +117,7 @@ export function PilePicture({ picture, marking, name }: Props) {
                         borderLeft: `3px solid ${band.slip ? ink.plum : ink.hair}`,
                         textAlign: 'left',
                         pl: 1.25,
+                        display: { xs: 'none', sm: 'table-cell' },
                         minWidth: 110,
                         maxWidth: 170,
                         lineHeight: 1.15,

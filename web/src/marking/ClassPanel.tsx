@@ -93,13 +93,15 @@ export function ClassPanel({ marking }: { marking: Marking }) {
                 </Box>
               </Box>
               <Box sx={{ my: 0.25 }}>{group.pupils.join(' · ')}</Box>
-              <SlipThumb
-                slip={group.slip}
-                operation={group.operation}
-                name={group.name}
-                problem={group.shownIn}
-              />
-              <Box sx={{ color: ink.faint }}>{group.help}</Box>
+              <Box sx={{ display: 'flex', columnGap: 2.5, flexWrap: { xs: 'wrap', sm: 'nowrap' } }}>
+                <SlipThumb
+                  slip={group.slip}
+                  operation={group.operation}
+                  name={group.name}
+                  problem={group.shownIn}
+                />
+                <Box sx={{ color: ink.faint, fontSize: 15 }}>{group.help}</Box>
+              </Box>
               <Box sx={{ display: 'flex', gap: 1, mt: 0.5, flexWrap: 'wrap' }}>
                 {group.example && (
                   <Button variant="outlined" onClick={() => show(group.example ?? '', group.slip)}>

@@ -72,7 +72,10 @@ public final class SchoolBench {
                     School.CLASSES * School.PUPILS * School.WEEKS * 20, School.PAPERS);
             String of = "/api/classes/" + schoolClass;
             screens(teacher,
-                    List.of("/api/today", "/api/classes", of, of + "/record", of + "/plan", of + "/term",
+                    List.of("/api/today", "/api/classes", of, of + "/record", of + "/stairs", of + "/steps",
+                            of + "/facts",
+                            "/api/pupils/" + pupil + "/steps", "/api/pupils/" + pupil + "/facts", of + "/plan",
+                            of + "/term",
                             of + "/report",
                             of + "/stand-in", "/api/pupils/" + pupil + "/record", "/api/pupils/" + pupil + "/report",
                             "/api/pupils/" + pupil + "/work",
