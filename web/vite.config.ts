@@ -15,11 +15,8 @@ export default defineConfig({
     emptyOutDir: true,
     chunkSizeWarningLimit: 1000,
     rolldownOptions: {
-      output: {
-        // What others have made changes seldom, and is kept by the browser when Bemble changes. All screens come at once: none waits
-        // to be fetched, also while the network is gone.
-        codeSplitting: { groups: [{ name: 'packages', test: /node_modules/ }] },
-      },
+      // The children's page fetches nothing of the teacher's program.
+      input: ['index.html', 'in.html'],
     },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:8417' } },

@@ -1,32 +1,4 @@
-import { CssBaseline, ThemeProvider } from '@mui/material';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode } from 'react';
-import { createRoot } from 'react-dom/client';
-import { BrowserRouter } from 'react-router';
-import '@fontsource/andika/latin-400.css';
-import '@fontsource/andika/latin-700.css';
-import '@fontsource/andika/latin-ext-400.css';
-import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
-import './app/fonts.css';
 import { App } from './app/App';
-import { theme } from './app/theme';
+import { begin } from './app/begin';
 
-const queries = new QueryClient({
-  defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, staleTime: 60_000 } },
-});
-
-const root = document.getElementById('root');
-if (root) {
-  createRoot(root).render(
-    <StrictMode>
-      <QueryClientProvider client={queries}>
-        <ThemeProvider theme={theme}>
-          <CssBaseline />
-          <BrowserRouter>
-            <App />
-          </BrowserRouter>
-        </ThemeProvider>
-      </QueryClientProvider>
-    </StrictMode>,
-  );
-}
+begin(<App />);

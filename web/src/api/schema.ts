@@ -5618,7 +5618,7 @@ export interface components {
             title: string;
             /** @description those whose highest secure rung it is */
             pupils: components["schemas"]["Pupil"][];
-            /** @description those of them who stood lower four weeks ago */
+            /** @description those of them who have it secure since four weeks at most */
             came: components["schemas"]["Pupil"][];
             /** @description it in words */
             say: string;

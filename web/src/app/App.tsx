@@ -19,7 +19,6 @@ import { ClassScreen } from '../record/ClassScreen';
 import { PupilScreen } from '../record/PupilScreen';
 import { PiecesScreen } from '../reports/PiecesScreen';
 import { ReportScreen } from '../reports/ReportScreen';
-import { InScreen } from '../screens/InScreen';
 import { WatchScreen } from '../screens/WatchScreen';
 import { ProjectScreen } from '../sets/ProjectScreen';
 import { SetScreen } from '../sets/SetScreen';
@@ -37,13 +36,11 @@ import { Trouble } from './Trouble';
 import { ink } from './theme';
 import { useFocusKept, usePageTitle } from './useFocusKept';
 
+/** The teacher's program; the children have one of their own. */
 export function App() {
-  const { pathname } = useLocation();
   useFocusKept();
   usePageTitle();
-  return pathname === '/in' || pathname.startsWith('/in/') ? (
-    <InScreen />
-  ) : (
+  return (
     <>
       <Screens />
       <StillShown />

@@ -49,6 +49,8 @@ export function PupilList({ papers, waiting, at, onGo }: Props) {
             lineHeight: 1.3,
             fontSize: 16,
             bgcolor: i === at ? ink.amber : 'transparent',
+            // A wash is not seen where somebody has colours of their own.
+            borderLeft: `3px solid ${i === at ? ink.amberDeep : 'transparent'}`,
             color: ink.ink,
           }}
         >

@@ -14,8 +14,13 @@ export function Marks({ visible, fresh }: Props) {
   const written = visible.filter((mark) => mark.kind !== 'wash');
   return (
     <>
-      {[...washes, ...written].map((mark, i) => (
-        <Mark key={i} mark={mark} geometry={geometry} fresh={fresh.includes(mark)} />
+      {[washes, written].map((marks, under) => (
+        // Each by itself, so that a wash that goes moves no digit.
+        <g key={under}>
+          {marks.map((mark, i) => (
+            <Mark key={i} mark={mark} geometry={geometry} fresh={fresh.includes(mark)} />
+          ))}
+        </g>
       ))}
       {fresh.filter(isResult).map((mark, i) => (
         <Fresh key={i} mark={mark} />

@@ -8,7 +8,11 @@ type Props = { visible: SheetMark[]; heard: Heard[] };
 
 /** What stands on the paper for those who hear it: columns as a table with the names of places and lines, all else line by line. */
 export function PaperInWords({ visible, heard }: Props) {
-  const said = visible.filter((mark) => (mark.heard ?? mark.text) && !isStruck(mark, visible));
+  const struck = new Set(visible.filter((mark) => mark.kind === 'strike').map(inItsSquare));
+  // A struck figure is heard with its strike, not once more alone.
+  const said = visible.filter(
+    (mark) => words(mark) && (mark.kind === 'strike' || !struck.has(inItsSquare(mark))),
+  );
   const blocks = [...new Set(inRows(said).map((mark) => mark.block))];
   return (
     <Box sx={{ ...visuallyHidden, top: 0 }} data-testid="paper-in-words">
@@ -93,13 +97,4 @@ function lineByLine(marks: SheetMark[]) {
 /** A small figure before a digit is heard before it. */
 const inFront = (mark: SheetMark) => (mark.anchor.startsWith('before') ? 1 : 0);
 
-/** A struck figure is heard with its strike, not once more alone. */
-const isStruck = (mark: SheetMark, visible: SheetMark[]) =>
-  mark.kind !== 'strike' &&
-  visible.some(
-    (other) =>
-      other.kind === 'strike' &&
-      other.row === mark.row &&
-      other.column === mark.column &&
-      other.text === mark.text,
-  );
+const inItsSquare = (mark: SheetMark) => `${mark.row} ${mark.column} ${mark.text}`;

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Schemas } from '../api/client';
 import { digits, ink } from '../app/theme';
 import { heightOf, placeOf, type Geometry } from './geometry';
@@ -21,8 +22,11 @@ const colours: Record<string, string> = {
 
 type Props = { mark: SheetMark; geometry: Geometry; fresh?: boolean };
 
-/** One mark, drawn in squares: the SVG around it scales a square to its size. */
-export function Mark({ mark, geometry, fresh = false }: Props) {
+/**
+ * One mark, drawn in squares: the SVG around it scales a square to its size. It is drawn anew only when it changes, since a step puts
+ * few marks beside hundreds.
+ */
+export const Mark = memo(function Mark({ mark, geometry, fresh = false }: Props) {
   if (mark.role === 'missing') {
     return null;
   }
@@ -63,7 +67,7 @@ export function Mark({ mark, geometry, fresh = false }: Props) {
     default:
       return <Text mark={mark} geometry={geometry} fresh={fresh} />;
   }
-}
+});
 
 const strokes = {
   rule: { colour: ink.ink, width: 0.05 },

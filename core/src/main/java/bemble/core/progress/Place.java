@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Where a pupil is on one rung, without what it rests on; small enough to be kept for everybody.
  *
+ * @param since the day it became so; null where nothing was tried
  * @param dueOn the day from which the rung comes back; null while neither secure nor passed in a quiz
  * @param shows the slip that still shows; null where none does
  * @param right how many of the answers it rests on are right
@@ -13,10 +14,11 @@ import org.jspecify.annotations.Nullable;
  * @param quiz the last quiz, while it still counts; null where there is none
  * @param due whether the rung comes back now
  */
-public record Place(State state, @Nullable LocalDate dueOn, @Nullable String shows, int right, int of,
+public record Place(State state, @Nullable LocalDate since, @Nullable LocalDate dueOn, @Nullable String shows,
+        int right, int of,
         @Nullable Quiz quiz, boolean due) {
     /** Of one who has not tried. */
-    public static final Place NONE = new Place(State.NOT_TRIED, null, null, 0, 0, null, false);
+    public static final Place NONE = new Place(State.NOT_TRIED, null, null, null, 0, 0, null, false);
 
     /** Whether one may go on to the next rung. */
     public boolean movesOn() {
@@ -32,6 +34,6 @@ public record Place(State state, @Nullable LocalDate dueOn, @Nullable String sho
         if (due || dueOn == null || today.isBefore(dueOn)) {
             return this;
         }
-        return new Place(state == State.SECURE ? State.DUE : state, dueOn, shows, right, of, quiz, true);
+        return new Place(state == State.SECURE ? State.DUE : state, since, dueOn, shows, right, of, quiz, true);
     }
 }

@@ -28,7 +28,7 @@ public record Standing(State state, String say, @Nullable LocalDate since, @Null
 
     /** The same without what it rests on. */
     public Place place() {
-        return new Place(state, dueOn, shows, right(), rests.size(), quiz, due);
+        return new Place(state, since, dueOn, shows, right(), rests.size(), quiz, due);
     }
 
     /** How many of the answers it rests on are right. */

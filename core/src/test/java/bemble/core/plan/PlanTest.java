@@ -38,7 +38,7 @@ class PlanTest {
     }
 
     private static Place standing(State state, String shows, Quiz quiz) {
-        return new Place(state, null, shows, 0, 0, quiz, state == State.DUE);
+        return new Place(state, null, null, shows, 0, 0, quiz, state == State.DUE);
     }
 
     private static List<PlannedPupil> pupils(Random random) {
@@ -130,7 +130,8 @@ class PlanTest {
                     int of = 10;
                     int right = 9 + random.nextInt(2);
                     State state = random.nextInt(8) == 0 ? State.DUE : State.SECURE;
-                    places.put(strand.get(rung), new Place(state, null, null, right, of, null, state == State.DUE));
+                    places.put(strand.get(rung),
+                            new Place(state, null, null, null, right, of, null, state == State.DUE));
                 }
                 for (int rung = Math.max(0, reached - 1); rung < Math.min(strand.size(), reached + 2); rung++) {
                     if (random.nextInt(2) == 0) {
@@ -139,7 +140,7 @@ class PlanTest {
                         String slip = random.nextInt(4) == 0
                                 ? operation == Operation.ADDITION ? "carry-forgotten" : "smaller-from-larger" : null;
                         places.put(strand.get(rung),
-                                new Place(State.LEARNING, null, slip, random.nextInt(of + 1), of, quiz, false));
+                                new Place(State.LEARNING, null, null, slip, random.nextInt(of + 1), of, quiz, false));
                     }
                 }
             }
@@ -259,7 +260,7 @@ class PlanTest {
     }
 
     private static Place answered(int right, int of) {
-        return new Place(State.LEARNING, null, null, right, of, null, false);
+        return new Place(State.LEARNING, null, null, null, right, of, null, false);
     }
 
     @Test

@@ -108,7 +108,7 @@ class GlanceController {
     /** Where a class stands: each pupil on the highest rung that is secure. */
     @GetMapping("/api/classes/{id}/stairs")
     StairView stairs(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id) {
-        return Stairs.of(work(teacher, id), records.today());
+        return Stairs.of(records.places(classes.find(teacher.id(), id)), records.today());
     }
 
     private List<PupilWork> work(SignedIn teacher, ClassId id) {

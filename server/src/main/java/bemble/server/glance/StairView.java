@@ -15,7 +15,7 @@ record StairView(@NotNull List<Stair> stairs) {
      *
      * @param rung left out where it is the floor, on which those stand who have none secure yet
      * @param pupils those whose highest secure rung it is
-     * @param came those of them who stood lower four weeks ago
+     * @param came those of them who have it secure since four weeks at most
      * @param say it in words
      */
     record Tread(@Nullable String rung, @NotNull String title, @NotNull List<Pupil> pupils,

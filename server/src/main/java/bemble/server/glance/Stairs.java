@@ -3,27 +3,29 @@ package bemble.server.glance;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
+import bemble.core.progress.Place;
+import bemble.core.progress.State;
 import bemble.server.classes.Pupil;
 import bemble.server.glance.StairView.Stair;
 import bemble.server.glance.StairView.Tread;
-import bemble.server.progress.PupilWork;
-import bemble.server.progress.PupilWork.OnRung;
+import bemble.server.progress.PupilPlaces;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
-/** Puts each pupil on the highest rung that is secure, and looks where they stood four weeks ago. */
+/** Puts each pupil on the highest rung that is secure, and looks who came there within four weeks. */
 final class Stairs {
     private static final int WEEKS_AGO = 4;
     private static final int FLOOR = -1;
 
     private Stairs() {}
 
-    static StairView of(List<PupilWork> pupils, LocalDate today) {
+    static StairView of(List<PupilPlaces> pupils, LocalDate today) {
         List<Stair> stairs = new ArrayList<>();
         for (Operation operation : Operation.values()) {
             List<Climber> climbers = pupils.stream().map(pupil -> Climber.of(pupil, operation, today))
@@ -35,23 +37,26 @@ final class Stairs {
         return new StairView(stairs);
     }
 
-    /** @param now the place in the ladder of the highest rung that is secure; {@link #FLOOR} where none is */
-    private record Climber(Pupil pupil, Set<Integer> tried, int now, int before) {
-        static Climber of(PupilWork pupil, Operation operation, LocalDate today) {
+    /**
+     * @param now the place in the ladder of the highest rung that is reached; {@link #FLOOR} where none is
+     * @param came whether that is so since four weeks at most
+     */
+    private record Climber(Pupil pupil, Set<Integer> tried, int now, boolean came) {
+        static Climber of(PupilPlaces pupil, Operation operation, LocalDate today) {
             List<Rung> ladder = Ladder.of(operation);
+            Map<String, Place> places = pupil.all();
             Set<Integer> tried = new HashSet<>();
             int now = FLOOR;
-            int before = FLOOR;
-            for (OnRung on : pupil.onRungs()) {
-                int place = ladder.indexOf(on.rung());
-                if (place == FLOOR) {
-                    continue;
+            for (int place = 0; place < ladder.size(); place++) {
+                State state = places.getOrDefault(ladder.get(place).id(), Place.NONE).state();
+                if (state != State.NOT_TRIED) {
+                    tried.add(place);
                 }
-                tried.add(place);
-                now = on.isSecureOn(today) ? Math.max(now, place) : now;
-                before = on.isSecureOn(today.minusWeeks(WEEKS_AGO)) ? Math.max(before, place) : before;
+                now = state.isReached() ? place : now;
             }
-            return new Climber(pupil.pupil(), tried, now, before);
+            LocalDate since = now == FLOOR ? null
+                    : places.getOrDefault(ladder.get(now).id(), Place.NONE).since();
+            return new Climber(pupil.pupil(), tried, now, since != null && since.isAfter(today.minusWeeks(WEEKS_AGO)));
         }
 
         boolean hasTried() {
@@ -68,8 +73,7 @@ final class Stairs {
             if (place == FLOOR ? !standing.isEmpty()
                     : climbers.stream().anyMatch(climber -> climber.tried().contains(here))) {
                 Rung rung = place == FLOOR ? null : ladder.get(place);
-                List<Pupil> came =
-                        pupils(standing.stream().filter(climber -> climber.before() < climber.now()).toList());
+                List<Pupil> came = pupils(standing.stream().filter(Climber::came).toList());
                 treads.add(new Tread(rung == null ? null : rung.id(), rung == null ? "none yet" : rung.title(),
                         pupils(standing), came, say(rung, pupils(standing), came)));
             }

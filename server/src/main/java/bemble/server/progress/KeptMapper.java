@@ -73,14 +73,16 @@ interface KeptMapper {
     void clear();
 
     /** A place as it is stored. */
-    record PlaceRow(PupilId pupilId, String rung, String state, @Nullable LocalDate dueOn, @Nullable String shows,
+    record PlaceRow(PupilId pupilId, String rung, String state, @Nullable LocalDate since, @Nullable LocalDate dueOn,
+            @Nullable String shows,
             int right, int of,
             @Nullable LocalDate quizDay,
             @Nullable Integer quizRight, @Nullable Integer quizOf, @Nullable Integer quizPass,
             @Nullable String quizSlip, boolean due) {
         static PlaceRow of(PupilId pupilId, String rung, Place place) {
             Quiz quiz = place.quiz();
-            return new PlaceRow(pupilId, rung, place.state().name(), place.dueOn(), place.shows(), place.right(),
+            return new PlaceRow(pupilId, rung, place.state().name(), place.since(), place.dueOn(), place.shows(),
+                    place.right(),
                     place.of(),
                     quiz == null ? null : quiz.day(), quiz == null ? null : quiz.right(),
                     quiz == null ? null : quiz.of(),
@@ -93,13 +95,14 @@ interface KeptMapper {
         }
 
         Place place() {
-            return new Place(State.valueOf(state), dueOn, shows, right, of,
+            return new Place(State.valueOf(state), since, dueOn, shows, right, of,
                     quiz(), due);
         }
     }
 
-    @Insert("<script>insert into kept_place values <foreach collection='rows' item='r' separator=','>(#{r.pupilId}, #{r.rung}, #{r.state}, "
-            + "#{r.dueOn,jdbcType=DATE}, #{r.shows,jdbcType=VARCHAR}, #{r.right}, #{r.of}, #{r.quizDay,jdbcType=DATE}, "
+    @Insert("<script>insert into kept_place (pupil_id, rung, state, since_day, due_on, shows, right_answers, answers, quiz_day, "
+            + "quiz_right, quiz_of, quiz_pass, quiz_slip, due) values <foreach collection='rows' item='r' separator=','>(#{r.pupilId}, #{r.rung}, #{r.state}, "
+            + "#{r.since,jdbcType=DATE}, #{r.dueOn,jdbcType=DATE}, #{r.shows,jdbcType=VARCHAR}, #{r.right}, #{r.of}, #{r.quizDay,jdbcType=DATE}, "
             + "#{r.quizRight,jdbcType=INTEGER}, #{r.quizOf,jdbcType=INTEGER}, #{r.quizPass,jdbcType=INTEGER}, "
             + "#{r.quizSlip,jdbcType=VARCHAR}, #{r.due})</foreach></script>")
     void keepPlaces(@Param("rows") List<PlaceRow> rows);
@@ -107,7 +110,8 @@ interface KeptMapper {
     // Told column by column: there are thousands of rows, and finding each column by its name takes longer than reading it.
     @ConstructorArgs({
         @Arg(column = "pupil_id", javaType = PupilId.class), @Arg(column = "rung", javaType = String.class),
-        @Arg(column = "state", javaType = String.class), @Arg(column = "due_on", javaType = LocalDate.class),
+        @Arg(column = "state", javaType = String.class), @Arg(column = "since_day", javaType = LocalDate.class),
+        @Arg(column = "due_on", javaType = LocalDate.class),
         @Arg(column = "shows", javaType = String.class), @Arg(column = "right_answers", javaType = int.class),
         @Arg(column = "answers", javaType = int.class), @Arg(column = "quiz_day", javaType = LocalDate.class),
         @Arg(column = "quiz_right", javaType = Integer.class), @Arg(column = "quiz_of", javaType = Integer.class),

@@ -50,7 +50,8 @@ public final class PupilPlaces {
             Place rule = byRule.getOrDefault(rung, Place.NONE);
             State state = State.valueOf(ruling.state());
             all.put(rung,
-                    new Place(state, rule.dueOn(), state.isReached() ? null : rule.shows(), rule.right(), rule.of(),
+                    new Place(state, ruling.ruledOn(), rule.dueOn(), state.isReached() ? null : rule.shows(),
+                            rule.right(), rule.of(),
                             null,
                             state == State.DUE));
         });

@@ -24,7 +24,7 @@ class ScreenAddresses implements WebMvcConfigurer {
                 .resourceChain(true).addResolver(new ScreenResolver());
     }
 
-    /** Answers with the one page where a path is neither a file nor the API's. */
+    /** Answers with the teacher's page, or the children's, where a path is neither a file nor the API's. */
     private static final class ScreenResolver extends PathResourceResolver {
         @Override
         protected @Nullable Resource getResource(String path, Resource location) throws java.io.IOException {
@@ -34,7 +34,11 @@ class ScreenAddresses implements WebMvcConfigurer {
             }
             boolean screen = !path.startsWith("api/") && !path.startsWith("actuator/") && !path.startsWith("v3/")
                     && path.lastIndexOf('.') <= path.lastIndexOf('/');
-            return screen ? super.getResource("index.html", location) : null;
+            if (!screen) {
+                return null;
+            }
+            boolean children = path.equals("in") || path.startsWith("in/");
+            return super.getResource(children ? "in.html" : "index.html", location);
         }
     }
 }

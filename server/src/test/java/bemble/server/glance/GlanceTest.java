@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.server.running.Client;
 import bemble.server.running.DemoServer;
+import bemble.server.running.Patience;
 import bemble.server.running.RunningServer;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -182,6 +183,8 @@ class GlanceTest {
                 Map.of(1, "334", 2, "194"));
         long ida = made.get("class").get("pupils").get(0).get("id").asLong();
         long classId = made.get("class").get("id").asLong();
+        // What fits a wrong answer is looked for behind the screens.
+        Patience.until(() -> square(get("/api/pupils/" + ida + "/facts"), "times", 7, 8).get("misses").size() == 2);
         JsonNode facts = get("/api/pupils/" + ida + "/facts");
         for (JsonNode square : List.of(square(facts, "times", 7, 8), square(facts, "times", 8, 7))) {
             assertThat(square.get("state").asString()).as(square.toString()).isEqualTo("wrong");

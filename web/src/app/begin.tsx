@@ -1,0 +1,31 @@
+import { CssBaseline, ThemeProvider } from '@mui/material';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode, type ReactNode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter } from 'react-router';
+import '@fontsource/andika/latin-400.css';
+import '@fontsource/andika/latin-700.css';
+import '@fontsource/andika/latin-ext-400.css';
+import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
+import './fonts.css';
+import { theme } from './theme';
+
+/** Puts a program on its page: the teacher's, or that of the children. */
+export function begin(program: ReactNode) {
+  const queries = new QueryClient({
+    defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, staleTime: 60_000 } },
+  });
+  const root = document.getElementById('root');
+  if (root) {
+    createRoot(root).render(
+      <StrictMode>
+        <QueryClientProvider client={queries}>
+          <ThemeProvider theme={theme}>
+            <CssBaseline />
+            <BrowserRouter>{program}</BrowserRouter>
+          </ThemeProvider>
+        </QueryClientProvider>
+      </StrictMode>,
+    );
+  }
+}

@@ -1,0 +1,4 @@
+import { begin } from './app/begin';
+import { In } from './screens/In';
+
+begin(<In />);
