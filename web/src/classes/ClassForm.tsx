@@ -186,7 +186,7 @@ export function ClassForm({ of, onDone }: { of: SchoolClass; onDone: () => void 
             onDone();
           }}
         >
-          Leave it
+          Leave the list as it was
         </Button>
         <Button
           onClick={() =>

@@ -216,7 +216,7 @@ function ForGood({ of }: { of: SchoolClass }) {
             >
               Delete {goes.data.pupil.name} for good
             </Button>
-            <Button onClick={() => setPupil('')}>Leave it</Button>
+            <Button onClick={() => setPupil('')}>Leave them here</Button>
           </Box>
         </Box>
       )}

@@ -44,7 +44,7 @@ export function NewClass({ onDone }: { onDone: () => void }) {
         <Button type="submit" variant="contained" disabled={make.isPending}>
           Make the class
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={onDone}>Make no class</Button>
       </Box>
     </Box>
   );

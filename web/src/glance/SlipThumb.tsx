@@ -33,7 +33,7 @@ export function SlipThumb({ slip, with: second, name, operation, problem }: Prop
     return null;
   }
   return (
-    <Box ref={ref} sx={{ minHeight: 96, minWidth: 68 }}>
+    <Box ref={ref} sx={{ minHeight: 96, minWidth: 68, flex: 'none', maxWidth: '100%' }}>
       {slipped.data && (
         <>
           <Box sx={{ display: 'flex', gap: 2, alignItems: 'flex-end' }}>
@@ -43,7 +43,14 @@ export function SlipThumb({ slip, with: second, name, operation, problem }: Prop
             )}
           </Box>
           <Button
-            sx={{ p: 0, fontSize: 13, fontWeight: 400, color: ink.faint, textDecoration: 'underline' }}
+            sx={{
+              p: 0,
+              fontSize: 13,
+              fontWeight: 400,
+              color: ink.faint,
+              textDecoration: 'underline',
+              whiteSpace: 'nowrap',
+            }}
             aria-expanded={right}
             aria-label={right ? `Hide ${shown} as it should be` : `Show ${shown} as it should be`}
             onClick={() => setRight(!right)}

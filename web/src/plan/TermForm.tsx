@@ -178,7 +178,7 @@ function Form({ classId, term: now, onDone, onTaken }: Props) {
         >
           Keep
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={onDone}>Leave topics as they are</Button>
       </Box>
     </Box>
   );

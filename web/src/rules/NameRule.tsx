@@ -51,7 +51,7 @@ export function NameRule({ rule, operation, name }: Props) {
         Keep
       </Button>
       <Button onClick={() => setTyped(undefined)} sx={{ mt: 1.5 }}>
-        Leave it
+        Leave it without a name
       </Button>
     </Box>
   );

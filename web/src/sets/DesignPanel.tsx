@@ -136,10 +136,10 @@ export function DesignPanel({ editor, ladders }: { editor: SetEditor; ladders: L
           Draw questions
         </Button>
         <Button variant="outlined" onClick={() => drawWith(seed, true)} disabled={draw.isPending}>
-          Add them
+          Add these questions
         </Button>
         <Button onClick={drawAnew} disabled={draw.isPending}>
-          Other numbers
+          Other numbers for all
         </Button>
       </Box>
       <AddQuestions editor={editor} />

@@ -97,6 +97,7 @@ final class Screenshots {
         teacher.open("Class");
         teacher.open("Curlews");
         teacher.see("a slip still shows");
+        teacher.see("Where the class stands");
         take("class");
         teacher.press("The week");
         teacher.page().getByLabel("The week after").click();
@@ -107,9 +108,9 @@ final class Screenshots {
         take("at-screens");
         teacher.open("Class");
         teacher.open("Curlews");
-        teacher.open("Elin P");
-        teacher.page().getByText("What it rests on").first().click();
-        teacher.see("First answer");
+        teacher.open("Dara M");
+        teacher.see("Week by week");
+        teacher.see("Press a square for what was answered.");
         take("pupil");
     }
 
