@@ -17,7 +17,9 @@ export function ClassSteps({ id, name }: { id: number; name: string }) {
   }
   const { rungs, steps } = shown.data;
   const chosen = rungs.find((each) => each.id === (rung ?? shown.data.rung));
-  if (!chosen) {
+  // What is drawn is named by itself, also while another step is still on its way.
+  const drawn = rungs.find((each) => each.id === shown.data.rung);
+  if (!chosen || !drawn) {
     return (
       <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
         Nothing of this class is marked yet. <Link to="/marking">Mark a pile</Link>; then each child has a
@@ -41,7 +43,7 @@ export function ClassSteps({ id, name }: { id: number; name: string }) {
       <Trouble message={shown.error?.message} />
       <StepsPicture
         steps={steps}
-        name={`${name}, ${chosen.label}`}
+        name={`${name}, ${drawn.label}`}
         head={(line) => <Link to={`/pupils/${line.pupil}`}>{line.title}</Link>}
         onUntil={setUntil}
       />

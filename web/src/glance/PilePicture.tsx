@@ -1,6 +1,5 @@
 import { Box } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
-import { Fragment } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import { digits, ink } from '../app/theme';
@@ -197,12 +196,10 @@ function SquareOf({ square }: { square?: Square }) {
   }
   return (
     <td>
-      <Fragment>
-        <Sign verdict={square.verdict} />
-        <Box component="span" sx={visuallyHidden}>
-          {words[square.verdict ?? ''] ?? 'not marked'}
-        </Box>
-      </Fragment>
+      <Sign verdict={square.verdict} />
+      <Box component="span" sx={visuallyHidden}>
+        {words[square.verdict ?? ''] ?? 'not marked'}
+      </Box>
     </td>
   );
 }

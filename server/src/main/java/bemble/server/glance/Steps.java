@@ -14,12 +14,14 @@ import bemble.server.progress.PupilWork;
 import bemble.server.progress.PupilWork.OnRung;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -30,15 +32,13 @@ import java.util.stream.Stream;
 final class Steps {
     static final int WEEKS = 8;
     static final int MOST_YEARS = 20;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
     private static final int WEEK_DAYS = 7;
     private static final int DAYS = WEEKS * WEEK_DAYS;
 
     private final LocalDate from;
     private final LocalDate today;
     private final HouseStyle style;
-    /** How often each slip was seen, and its place in the list once all are known. */
-    private final Map<String, Integer> times = new LinkedHashMap<>();
-
     /** @param until a day in the last of the weeks */
     Steps(LocalDate until, LocalDate today, HouseStyle style) {
         from = until.with(TemporalAdjusters.nextOrSame(DayOfWeek.SUNDAY)).minusDays(DAYS - 1L);
@@ -50,6 +50,7 @@ final class Steps {
     record Wanted(PupilWork pupil, OnRung rung, String title) {}
 
     StepsView of(List<Wanted> wanted) {
+        Map<String, Integer> times = new LinkedHashMap<>();
         wanted.stream().flatMap(this::shown).forEach(answer -> slip(answer.pupil(), answer.answer())
                 .ifPresent(name -> times.merge(name, 1, Integer::sum)));
         List<String> slips = times.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
@@ -138,6 +139,6 @@ final class Steps {
 
     private static String since(Course course) {
         return course.secure().isEmpty() || course.secure().get(course.secure().size() - 1).until() != null ? ""
-                : " since " + course.secure().get(course.secure().size() - 1).from();
+                : " since " + DAY.format(course.secure().get(course.secure().size() - 1).from());
     }
 }
