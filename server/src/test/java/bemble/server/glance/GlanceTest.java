@@ -34,20 +34,19 @@ class GlanceTest {
         return reply.json();
     }
 
-    /** Everything that was marked right or wrong on a pupil's papers, in all piles. */
-    private static int[] marked(long pupil) {
-        int[] counts = new int[2];
+    /** How much was marked right and wrong on each pupil's papers, in all piles. */
+    private static Map<Long, int[]> marked() {
+        Map<Long, int[]> all = new HashMap<>();
         get("/api/markings").forEach(line -> get("/api/markings/" + line.get("id").asLong()).get("papers")
                 .forEach(paper -> {
-                    if (paper.get("pupil").get("id").asLong() == pupil) {
-                        paper.get("answers").forEach(answer -> {
-                            String verdict = answer.get("verdict").asString();
-                            counts[0] += verdict.equals("right") ? 1 : 0;
-                            counts[1] += verdict.equals("wrong") ? 1 : 0;
-                        });
-                    }
+                    int[] counts = all.computeIfAbsent(paper.get("pupil").get("id").asLong(), any -> new int[2]);
+                    paper.get("answers").forEach(answer -> {
+                        String verdict = answer.get("verdict").asString();
+                        counts[0] += verdict.equals("right") ? 1 : 0;
+                        counts[1] += verdict.equals("wrong") ? 1 : 0;
+                    });
                 }));
-        return counts;
+        return all;
     }
 
     /** All stretches of weeks, the latest first. */
@@ -63,6 +62,7 @@ class GlanceTest {
 
     @Test
     void eachAnswerIsOneSquareAndWhatIsSecureIsUnderlined() {
+        Map<Long, int[]> marked = marked();
         for (String name : List.of("Terns", "Curlews")) {
             JsonNode pupils = teacher.schoolClass(name).get("pupils");
             for (int i = 0; i < pupils.size(); i += 4) {
@@ -73,7 +73,7 @@ class GlanceTest {
                     counts[answer.get("right").asBoolean() ? 0 : 1]++;
                     assertThat(answer.get("at").asInt()).isBetween(0, steps.get("days").asInt() - 1);
                 })));
-                assertThat(counts).as(pupils.get(i).toString()).isEqualTo(marked(pupil));
+                assertThat(counts).as(pupils.get(i).toString()).isEqualTo(marked.get(pupil));
                 secureAsInTheRecord(pupil, stretches.get(0));
             }
         }
