@@ -93,35 +93,53 @@ class WidthsTest {
             Page page = teacher.page();
             pages(Client.demo(server)).forEach((name, address) -> {
                 page.navigate(server.address() + address);
-                page.locator("main h1, main h2, main input, main svg").first().waitFor();
-                page.waitForCondition(() -> page.getByText(UNDER_WAY).count() == 0);
+                settle(page);
                 for (int width : WIDTHS) {
                     page.setViewportSize(width, HEIGHT);
-                    look(page, name + " at " + width, faults);
+                    look(page, name + " at " + width, faults, () -> {});
                     if (pictures != null) {
                         page.screenshot(
                                 new Page.ScreenshotOptions().setPath(Path.of(pictures, name + "-" + width + ".png")));
                     }
                 }
                 page.setViewportSize(1280, HEIGHT);
-                page.addStyleTag(new Page.AddStyleTagOptions().setContent(SPACED));
-                look(page, name + " with wide letters", faults);
+                Runnable spaced = () -> page.addStyleTag(new Page.AddStyleTagOptions().setContent(SPACED));
+                spaced.run();
+                look(page, name + " with wide letters", faults, spaced);
             });
         }
         assertThat(faults).isEmpty();
     }
 
-    /** A fault is what is still there when the page has come to rest: it sets itself out again after each change of width. */
-    private static void look(Page page, String where, List<String> faults) {
+    private static void settle(Page page) {
+        page.locator("main h1, main h2, main input, main svg").first().waitFor();
+        page.waitForCondition(() -> page.getByText(UNDER_WAY).count() == 0);
+    }
+
+    /**
+     * A fault is what is still there when the page has come to rest, also where it is loaded at that width, as a phone loads it: on a
+     * busy machine the browser was seen to keep the wide layout of a page whose window was narrowed.
+     */
+    private static void look(Page page, String where, List<String> faults, Runnable as) {
+        if (!found(page).isEmpty()) {
+            page.reload();
+            settle(page);
+            as.run();
+            found(page).forEach(fault -> faults.add(where + fault));
+        }
+    }
+
+    private static List<String> found(Page page) {
         // Until a frame is drawn the browser may set out by the width before.
         page.evaluate("() => new Promise(drawn => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
-        for (String question : List.of(TOO_WIDE, NARROW, SMALL)) {
+        List<String> faults = new ArrayList<>();
+        Map.of(TOO_WIDE, ": ", NARROW, " narrow: ", SMALL, " small: ").forEach((question, kind) -> {
             try {
                 page.waitForCondition(() -> ((List<?>) page.evaluate(question)).isEmpty());
             } catch (TimeoutError stays) {
-                faults.add(where + (question.equals(NARROW) ? " narrow: " : question.equals(SMALL) ? " small: " : ": ")
-                        + page.evaluate(question));
+                faults.add(kind + page.evaluate(question));
             }
-        }
+        });
+        return faults;
     }
 }
