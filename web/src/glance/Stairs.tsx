@@ -6,20 +6,13 @@ import type { Schemas } from '../api/client';
 import { Tabs } from '../app/Tabs';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { operationNames } from '../record/operationNames';
 import { initials } from './initials';
 import { useStairs } from './useGlance';
 
 type Stair = Schemas['Stair'];
 
 const rise = 22;
-const names: Record<Stair['operation'], string> = {
-  addition: 'Addition',
-  subtraction: 'Subtraction',
-  multiplication: 'Multiplication',
-  division: 'Division',
-  'square-root': 'Square roots',
-};
-
 /** Where a class stands: each child on the highest step that is secure, ringed who came there within four weeks. */
 export function Stairs({ classId }: { classId: number }) {
   const stairs = useStairs(classId);
@@ -44,7 +37,10 @@ export function Stairs({ classId }: { classId: number }) {
         <Tabs
           label="Stairs of"
           value={shown.operation}
-          options={stairs.data.stairs.map(({ operation }) => ({ id: operation, label: names[operation] }))}
+          options={stairs.data.stairs.map(({ operation }) => ({
+            id: operation,
+            label: operationNames[operation],
+          }))}
           onChange={setChosen}
         />
         <Box sx={{ color: ink.faint, fontSize: 14 }}>

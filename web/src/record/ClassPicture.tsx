@@ -1,6 +1,7 @@
 import { Box } from '@mui/material';
 import { Link } from 'react-router';
 import { ink } from '../app/theme';
+import { operationNames } from './operationNames';
 import { StateSign } from './StateSign';
 import type { ClassRecord } from './useRecords';
 
@@ -54,7 +55,7 @@ export function ClassPicture({ record }: { record: ClassRecord }) {
                   colSpan={record.rungs.filter((rung) => rung.operation === operation).length}
                   sx={{ fontWeight: 650, textAlign: 'left', borderLeft: `1px solid ${ink.faint}`, px: 1 }}
                 >
-                  {names[operation] ?? operation}
+                  {operationNames[operation]}
                 </Box>
               ))}
             </tr>
@@ -139,14 +140,6 @@ export function ClassPicture({ record }: { record: ClassRecord }) {
     </Box>
   );
 }
-
-const names: Record<string, string> = {
-  addition: 'Addition',
-  subtraction: 'Subtraction',
-  multiplication: 'Multiplication',
-  division: 'Division',
-  'square-root': 'Square roots',
-};
 
 const beginsOperation = (record: ClassRecord, index: number) =>
   record.rungs[index]?.operation !== record.rungs[index - 1]?.operation;

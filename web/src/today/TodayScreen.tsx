@@ -24,8 +24,8 @@ export function TodayScreen() {
     }
   };
   const { data } = today;
-  // With no lesson yet the line to work a problem stands where one begins to read.
   const next = data?.lessons[0]?.groups.find((group) => group.withYou);
+  // With no lesson yet the line to work a problem stands where one begins to read.
   const bare = data?.lessons.length === 0 && data.toTry.length > 0;
   const late = data !== undefined && data.lessons.length > 0 && data.toTry.length > 0;
   // A number typed anywhere on this page is the beginning of a problem.

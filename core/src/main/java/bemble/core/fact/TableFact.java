@@ -19,20 +19,9 @@ public record TableFact(Table table, int one, int other) {
 
     /** What is learnt as a table. */
     public enum Table implements Coded {
-        PLUS('+'),
-        MINUS('-'),
-        TIMES('x');
-
-        private final char sign;
-
-        Table(char sign) {
-            this.sign = sign;
-        }
-
-        /** The sign in a fact's name. */
-        public char sign() {
-            return sign;
-        }
+        PLUS,
+        MINUS,
+        TIMES;
 
         private static Table of(char sign) {
             return sign == '+' ? PLUS : sign == '-' ? MINUS : TIMES;

@@ -42,10 +42,6 @@ public final class FactRound {
     }
 
     private static Problem problem(TableFact fact) {
-        return ProblemText.kept(switch (fact.table()) {
-            case PLUS -> fact.one() + " + " + fact.other();
-            case MINUS -> fact.one() + fact.other() + " - " + fact.one();
-            case TIMES -> fact.one() + " x " + fact.other();
-        });
+        return ProblemText.kept(fact.text());
     }
 }

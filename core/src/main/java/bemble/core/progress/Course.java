@@ -26,16 +26,7 @@ public record Course(List<Span> secure, List<LocalDate> returns) {
      * @param from the day it became so
      * @param until the day it was lost; null while it lasts
      */
-    public record Span(LocalDate from, @Nullable LocalDate until) {
-        private boolean holds(LocalDate day) {
-            return !from.isAfter(day) && (until == null || until.isAfter(day));
-        }
-    }
-
-    /** Whether it was secure at the end of a day. */
-    public boolean isSecureOn(LocalDate day) {
-        return secure.stream().anyMatch(span -> span.holds(day));
-    }
+    public record Span(LocalDate from, @Nullable LocalDate until) {}
 
     /** Notes turns as they come, day after day. */
     static final class Notes {

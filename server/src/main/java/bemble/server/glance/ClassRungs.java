@@ -2,9 +2,8 @@ package bemble.server.glance;
 
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
+import bemble.server.glance.Steps.Wanted;
 import bemble.server.marking.MarkedWork.Answer;
-import bemble.server.progress.PupilWork;
-import bemble.server.progress.PupilWork.OnRung;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -17,26 +16,20 @@ final class ClassRungs {
     private ClassRungs() {}
 
     /** In the order of the ladders. */
-    static List<Rung> of(List<PupilWork> pupils) {
-        return Ladder.all().stream()
-                .filter(rung -> answers(pupils, rung).findAny().isPresent()).toList();
+    static List<Rung> of(List<Wanted> lines) {
+        return Ladder.all().stream().filter(rung -> answers(lines, rung).findAny().isPresent()).toList();
     }
 
     /** The one with most answers in the two weeks up to the latest. */
-    static Rung latest(List<PupilWork> pupils, List<Rung> rungs) {
-        LocalDate latest = pupils.stream().flatMap(pupil -> pupil.answers().stream()).map(Answer::day)
+    static Rung latest(List<Wanted> lines, List<Rung> rungs) {
+        LocalDate latest = lines.stream().flatMap(line -> line.rung().answers().stream()).map(Answer::day)
                 .max(Comparator.naturalOrder()).orElseThrow();
-        return rungs.stream().max(Comparator.comparingLong(rung -> answers(pupils, rung)
+        return rungs.stream().max(Comparator.comparingLong(rung -> answers(lines, rung)
                 .filter(answer -> answer.day().isAfter(latest.minusDays(LATELY_DAYS))).count())).orElseThrow();
     }
 
-    private static Stream<Answer> answers(List<PupilWork> pupils, Rung rung) {
-        return pupils.stream().flatMap(pupil -> pupil.onRungs().stream()).filter(on -> on.rung().equals(rung))
-                .map(OnRung::answers).flatMap(List::stream);
-    }
-
-    /** A rung with its operation, as one chooses it. */
-    static String label(Rung rung) {
-        return rung.wishes().operation().title() + ": " + rung.title();
+    private static Stream<Answer> answers(List<Wanted> lines, Rung rung) {
+        return lines.stream().filter(line -> line.rung().rung().equals(rung))
+                .flatMap(line -> line.rung().answers().stream());
     }
 }

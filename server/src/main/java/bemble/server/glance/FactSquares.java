@@ -53,7 +53,7 @@ final class FactSquares {
                 for (FactUses.Use use : facts.of(answer)) {
                     String said = use.said();
                     uses.computeIfAbsent(use.fact(), any -> new ArrayList<>())
-                            .add(said == null ? FactUse.RIGHT : new FactUse(said));
+                            .add(new FactUse(said));
                     if (said != null) {
                         misses.computeIfAbsent(use.fact(), any -> new ArrayList<>())
                                 .add(new FactMiss(pupil.pupil().id(),

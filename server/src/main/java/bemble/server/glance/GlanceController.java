@@ -63,17 +63,16 @@ class GlanceController {
     ClassStepsView ofClass(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
             @RequestParam @Nullable @Size(max = Limits.RUNG_LETTERS, message = "No step has a name of more than {max} letters.") String rung,
             @RequestParam @Nullable LocalDate until) {
-        List<PupilWork> pupils = work(teacher, id);
-        List<Rung> rungs = ClassRungs.of(pupils);
+        List<Wanted> lines = work(teacher, id).stream().flatMap(pupil -> pupil.onRungs().stream()
+                .map(on -> new Wanted(pupil, on, pupil.pupil().name()))).toList();
+        List<Rung> rungs = ClassRungs.of(lines);
         if (rungs.isEmpty()) {
             return new ClassStepsView(null, List.of(), steps(teacher, until, List.of()));
         }
-        Rung chosen = rung == null ? ClassRungs.latest(pupils, rungs)
+        Rung chosen = rung == null ? ClassRungs.latest(lines, rungs)
                 : rungs.stream().filter(each -> each.id().equals(rung)).findFirst()
                         .orElseThrow(() -> new Missing("Nobody in this class has worked on that step."));
-        List<Wanted> wanted = pupils.stream().flatMap(pupil -> pupil.onRungs().stream()
-                .filter(on -> on.rung().equals(chosen))
-                .map(on -> new Wanted(pupil, on, pupil.pupil().name()))).toList();
+        List<Wanted> wanted = lines.stream().filter(line -> line.rung().rung().equals(chosen)).toList();
         return new ClassStepsView(chosen.id(), rungs.stream().map(ClassStepsView.RungChoice::of).toList(),
                 steps(teacher, until, wanted));
     }
@@ -125,7 +124,7 @@ class GlanceController {
     record ClassStepsView(@Nullable String rung, @NotNull List<RungChoice> rungs, @NotNull StepsView steps) {
         record RungChoice(@NotNull String id, @NotNull String label) {
             static RungChoice of(Rung rung) {
-                return new RungChoice(rung.id(), ClassRungs.label(rung));
+                return new RungChoice(rung.id(), rung.fullTitle());
             }
         }
     }

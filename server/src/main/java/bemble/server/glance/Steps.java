@@ -117,7 +117,7 @@ final class Steps {
 
     private String inWords(Wanted wanted, List<StepAnswer> answers, List<String> slips) {
         if (answers.isEmpty()) {
-            return wanted.title() + ": no answers in these weeks" + standing(wanted.rung()) + ".";
+            return wanted.title() + ": no answers in these weeks" + standing(wanted) + ".";
         }
         long right = answers.stream().filter(StepAnswer::right).count();
         Map<Integer, Integer> seen = new LinkedHashMap<>();
@@ -126,15 +126,16 @@ final class Steps {
         Function<Map.Entry<Integer, Integer>, String> counted =
                 each -> ", " + slips.get(each.getKey()) + " " + times(each.getValue());
         return wanted.title() + ": " + right + " of " + answers.size() + " right"
-                + String.join("", seen.entrySet().stream().map(counted).toList()) + standing(wanted.rung()) + ".";
+                + String.join("", seen.entrySet().stream().map(counted).toList()) + standing(wanted) + ".";
     }
 
     private static String times(int times) {
         return times == 1 ? "once" : times + " times";
     }
 
-    private String standing(OnRung on) {
-        return on.isSecureOn(today) ? "; secure" + since(on.course()) : "";
+    private static String standing(Wanted wanted) {
+        OnRung on = wanted.rung();
+        return wanted.pupil().places().state(on.rung().id()).isReached() ? "; secure" + since(on.course()) : "";
     }
 
     private static String since(Course course) {

@@ -1,6 +1,7 @@
 package bemble.server.marking;
 
 import bemble.core.problem.Problem;
+import bemble.server.diagnosis.PaperJudgement;
 import bemble.server.marking.Views.PupilView;
 import java.util.Map;
 
@@ -8,5 +9,6 @@ import java.util.Map;
  * A pupil's causes, the teacher's own decisions before what is presumed.
  *
  * @param slips each with a question in which it shows
+ * @param paper how the paper is judged, answer by answer
  */
-record Judgement(PupilView view, Map<String, Problem> slips) {}
+record Judgement(PupilView view, Map<String, Problem> slips, PaperJudgement paper) {}

@@ -23,13 +23,11 @@ import org.jspecify.annotations.Nullable;
 /** Sets a pile out as squares, those who share a cause together. */
 final class PileSquares {
     private final OpenPile open;
-    private final Judging judging;
     private final List<Judgement> judgements;
     private final List<SlipGroup> groups;
 
-    PileSquares(OpenPile open, Judging judging, List<Judgement> judgements, List<SlipGroup> groups) {
+    PileSquares(OpenPile open, List<Judgement> judgements, List<SlipGroup> groups) {
         this.open = open;
-        this.judging = judging;
         this.judgements = judgements;
         this.groups = groups;
     }
@@ -56,18 +54,17 @@ final class PileSquares {
 
     private void band(List<PileBand> bands, String title, @Nullable String slip, List<Judgement> of) {
         if (!of.isEmpty()) {
-            bands.add(new PileBand(title, slip, of.stream().map(each -> row(each.view().pupil(), slip)).toList()));
+            bands.add(new PileBand(title, slip, of.stream().map(each -> row(each, slip)).toList()));
         }
     }
 
-    private PileRow row(Pupil pupil, @Nullable String slip) {
+    private PileRow row(Judgement judgement, @Nullable String slip) {
+        Pupil pupil = judgement.view().pupil();
         Map<Integer, MarkedAnswer> answers = open.answers(pupil.id()).stream()
                 .collect(Collectors.toMap(MarkedAnswer::question, Function.identity()));
-        PaperJudgement judgement = judging.whereJudged(open, pupil.id(), () -> judging.of(open, pupil.id()),
-                () -> PaperJudgement.NONE);
         List<PileSquare> squares = new ArrayList<>();
         for (int question = 1; question <= open.sheet(pupil.id()).problems().size(); question++) {
-            squares.add(square(pupil, answers.get(question), judgement, slip));
+            squares.add(square(pupil, answers.get(question), judgement.paper(), slip));
         }
         return new PileRow(pupil, squares, say(pupil, squares));
     }

@@ -64,7 +64,7 @@ class ReportService {
         List<Judgement> judgements =
                 open.schoolClass().pupils().stream().map(pupil -> judge(open, pupil, quizzes)).toList();
         List<SlipGroup> groups = groups(open, judgements);
-        return new ClassView(new PileSquares(open, judging, judgements, groups).picture(), questions(open), groups,
+        return new ClassView(new PileSquares(open, judgements, groups).picture(), questions(open), groups,
                 facts(judgements),
                 judgements.stream().map(Judgement::view).toList());
     }
@@ -89,7 +89,7 @@ class ReportService {
             wrong += verdict == AnswerVerdict.WRONG ? 1 : 0;
         }
         return new Judgement(new PupilView(pupil, right, wrong, answers.size() - right - wrong, List.of(), List.of(),
-                Judging.NOT_JUDGED, null), Map.of());
+                Judging.NOT_JUDGED, null), Map.of(), PaperJudgement.NONE);
     }
 
     private Judgement judged(OpenPile open, Pupil pupil, List<QuizTaken> quizzes) {
@@ -122,7 +122,7 @@ class ReportService {
                         wrong > 1 && causes.isEmpty() ? judgement.say() : "",
                         quizzes.stream().filter(quiz -> quiz.pupilId().equals(pupil.id())).findFirst()
                                 .map(quiz -> quiz.counted(problems.get(0).operation()).outcome()).orElse(null)),
-                slips);
+                slips, judgement);
     }
 
     private CauseLine line(OpenPile open, OfWriter cause) {

@@ -117,12 +117,7 @@ public final class PupilWork {
      * @param course how it went by the rule
      * @param said what the teacher says of it; null where nothing
      */
-    public record OnRung(Rung rung, List<Answer> answers, Course course, @Nullable Said said) {
-        /** Whether it was secure at the end of a day, the teacher's word over the rule's from the day it was said. */
-        public boolean isSecureOn(LocalDate day) {
-            return said != null && !said.day().isAfter(day) ? said.state().isReached() : course.isSecureOn(day);
-        }
-    }
+    public record OnRung(Rung rung, List<Answer> answers, Course course, @Nullable Said said) {}
 
     /** What a teacher says of a rung. */
     public record Said(State state, LocalDate day) {}
