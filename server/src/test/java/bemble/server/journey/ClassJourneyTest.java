@@ -72,7 +72,6 @@ class ClassJourneyTest {
             Page page = teacher.page();
             openClass(teacher, "Petrels", "Names");
             Page second = page.context().newPage();
-            second.setDefaultTimeout(15_000);
             second.navigate(page.url());
             Locator ada = second.getByLabel("Name of pupil 1").first();
             ada.fill("Ada M");
@@ -129,7 +128,7 @@ class ClassJourneyTest {
             teacher.assertAccessible();
 
             Page child = phone.newPage();
-            child.setDefaultTimeout(15_000);
+            child.setDefaultTimeout(Patience.inBrowser());
             child.navigate(server.address() + "/in");
             Locator typed = child.getByLabel("The code on the board");
             typed.fill("QQQQQ");

@@ -136,7 +136,7 @@ class ServerGoneJourneyTest {
                 "led", false, "asksDigits", false)).json();
         try (BrowserContext device = browser.newContext()) {
             Page child = device.newPage();
-            child.setDefaultTimeout(20_000);
+            child.setDefaultTimeout(Patience.inBrowser());
             comeIn(child, server, session);
             child.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("1040 + 1041")).click();
             child.getByTestId("writing").waitFor();

@@ -50,8 +50,7 @@ class SlowNetworkJourneyTest {
     private static void allKept(Page page) {
         page.waitForCondition(
                 () -> page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Papers"))
-                        .getByLabel("not yet kept").count() == 0,
-                new Page.WaitForConditionOptions().setTimeout(40_000));
+                        .getByLabel("not yet kept").count() == 0);
     }
 
     private static void heading(Page page, String pupil) {

@@ -255,7 +255,7 @@ class WriteJourneyTest {
         try (BrowserContext tablet =
                 browser.newContext(new Browser.NewContextOptions().setViewportSize(820, 1180).setHasTouch(true))) {
             Page page = tablet.newPage();
-            page.setDefaultTimeout(15_000);
+            page.setDefaultTimeout(Patience.inBrowser());
             page.navigate(server.address());
             page.getByText("Enter as the demo teacher").tap();
             page.getByText("Work a problem").waitFor();

@@ -57,7 +57,7 @@ class RecordsKeptTest {
     void weeksAreMadeAnewAllAtOnceThoughNothingIsKept() {
         try (RunningServer server = RunningServer.start("--bemble.demo=true",
                 "--spring.datasource.hikari.maximum-pool-size=4",
-                "--spring.datasource.hikari.connection-timeout=4000")) {
+                "--spring.datasource.hikari.connection-timeout=60000")) {
             Client teacher = Client.demo(server);
             String plan = "/api/classes/" + teacher.schoolClass("Curlews").get("id").asString() + "/plan?week="
                     + LocalDate.now().plusWeeks(1);

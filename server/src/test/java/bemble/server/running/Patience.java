@@ -8,10 +8,15 @@ import java.util.function.BooleanSupplier;
 
 /** Waiting for what the server does behind its answers. */
 public final class Patience {
-    /** Long enough for a machine that has other things to do. */
+    /** Long enough for a machine that has other things to do: only a test that fails waits so long. */
     private static final Duration LONGEST = Duration.ofSeconds(60);
 
     private Patience() {}
+
+    /** The same patience for a browser; in milliseconds. */
+    public static double inBrowser() {
+        return LONGEST.toMillis();
+    }
 
     /** Waits until something is so; fails where it never is. */
     public static void until(BooleanSupplier so) {

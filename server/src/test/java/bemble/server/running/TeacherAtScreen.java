@@ -17,14 +17,12 @@ import java.util.List;
 
 /** What a teacher does and sees in the browser. */
 public final class TeacherAtScreen implements AutoCloseable {
-    private static final double PATIENCE = 15_000;
-
     private final BrowserContext context;
     private final Page page;
 
     public TeacherAtScreen(Browser browser) {
         context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
-        context.setDefaultTimeout(PATIENCE);
+        context.setDefaultTimeout(Patience.inBrowser());
         page = context.newPage();
     }
 
@@ -90,8 +88,7 @@ public final class TeacherAtScreen implements AutoCloseable {
     /** After every press something on the page has the focus, however long the answer takes; a page that is left has none. */
     public void assertFocusGoesOn(String pressed) {
         try {
-            page.waitForFunction("() => document.activeElement && document.activeElement !== document.body", null,
-                    new Page.WaitForFunctionOptions().setTimeout(5_000));
+            page.waitForFunction("() => document.activeElement && document.activeElement !== document.body");
         } catch (TimeoutError lost) {
             throw new AssertionError("After “" + pressed + "” nothing has the focus.", lost);
         }
