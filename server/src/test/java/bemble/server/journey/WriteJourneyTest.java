@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bemble.server.running.Client;
 import bemble.server.running.DemoServer;
 import bemble.server.running.PaperWriter;
+import bemble.server.running.Patience;
 import bemble.server.running.RunningServer;
 import bemble.server.running.TeacherAtScreen;
 import com.microsoft.playwright.Browser;
