@@ -37,6 +37,22 @@ public sealed interface Ink {
         }
     }
 
+    /** A square filled with black. */
+    record Block(double left, double top, double side) implements Ink {
+        @Override
+        public Ink placed(double scale, double right, double down) {
+            return new Block(left * scale + right, top * scale + down, side * scale);
+        }
+    }
+
+    /** A square code that says a text to a machine; whoever draws it knows how such codes are made. */
+    record Code(double left, double top, double side, String text) implements Ink {
+        @Override
+        public Ink placed(double scale, double right, double down) {
+            return new Code(left * scale + right, top * scale + down, side * scale, text);
+        }
+    }
+
     /** Which part of a text is at its x. */
     enum Align {
         START,

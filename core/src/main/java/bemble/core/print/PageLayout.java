@@ -13,12 +13,14 @@ import bemble.core.problem.Refusal;
  * @param nameLine whether there are lines for name and date
  * @param largePrint larger squares and letters
  * @param sentences whether worked answers come with what is said
+ * @param toBeRead whether the filled pages can be read from a picture: they have marks in their corners and a code
  */
 public record PageLayout(PaperSize paper, int columns, int square, boolean setOut, boolean carryBoxes, boolean checkRow,
-        boolean nameLine, boolean largePrint, boolean sentences) {
+        boolean nameLine, boolean largePrint, boolean sentences, boolean toBeRead) {
     public static final PageLayout USUAL = new PageLayout(PaperSize.A4, 2, 7, true, false, false, true, false, false);
 
     private static final double LARGER = 1.5;
+    private static final int LEAST_READ = 7;
 
     /** @throws Refusal where a measure is none of those there are; the fault names its field */
     public PageLayout {
@@ -28,6 +30,21 @@ public record PageLayout(PaperSize paper, int columns, int square, boolean setOu
         if (square != 5 && square != 7 && square != 10) {
             throw Refusal.of("layout.square", "Choose squares of 5, 7 or 10 mm.");
         }
+        if (toBeRead && !canBeRead(paper, square, setOut)) {
+            throw Refusal.of("layout.toBeRead",
+                    "Pages can be read with squares of 7 mm or more, numbers set out, and one page on a sheet.");
+        }
+    }
+
+    /** One whose filled pages nobody but people read. */
+    public PageLayout(PaperSize paper, int columns, int square, boolean setOut, boolean carryBoxes, boolean checkRow,
+            boolean nameLine, boolean largePrint, boolean sentences) {
+        this(paper, columns, square, setOut, carryBoxes, checkRow, nameLine, largePrint, sentences, false);
+    }
+
+    /** Whether pages so laid out can be read: a figure needs its room, and the marks a page that is not cut. */
+    public static boolean canBeRead(PaperSize paper, int square, boolean setOut) {
+        return square >= LEAST_READ && setOut && paper != PaperSize.TWO_A5;
     }
 
     /** The side of a printed square, in millimetres. */

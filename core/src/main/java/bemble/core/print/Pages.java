@@ -1,9 +1,13 @@
 package bemble.core.print;
 
 import bemble.core.print.Ink.Align;
+import bemble.core.scan.PageCode;
+import bemble.core.scan.PageMarks;
+import bemble.core.scan.ReadField;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
 
 /** Lays a print out on its pages, question after question, column after column. */
 public final class Pages {
@@ -17,6 +21,7 @@ public final class Pages {
     private final double columnWidth;
     private final double bottom;
     private final List<List<Ink>> pages = new ArrayList<>();
+    private final List<List<ReadField>> fields = new ArrayList<>();
     private int column;
     private double y;
 
@@ -27,7 +32,7 @@ public final class Pages {
         this.height = paper.height();
         int columns = order.layout().columns();
         this.columnWidth = (width - 2 * MARGIN - (columns - 1) * GUTTER) / columns;
-        this.bottom = height - MARGIN - order.layout().letter() * 1.5;
+        this.bottom = height - (order.isToBeRead() ? PageMarks.foot() : MARGIN + order.layout().letter() * 1.5);
     }
 
     /** The pages of a print. */
@@ -71,6 +76,7 @@ public final class Pages {
         // A question longer than a page is drawn smaller, so that nothing falls off it.
         Panel fitting = scale < 1 ? panel.scaled(scale) : panel;
         pages.get(pages.size() - 1).addAll(fitting.at(left(), y));
+        fields.get(fields.size() - 1).addAll(fitting.fieldsAt(left(), y));
         y += fitting.height();
     }
 
@@ -115,14 +121,32 @@ public final class Pages {
                     foot + 0.5, 0.2));
         }
         pages.add(inks);
+        fields.add(new ArrayList<>());
+        if (order.isToBeRead()) {
+            inks.addAll(marks());
+        }
         inks.add(new Ink.Text(width / 2, height - MARGIN, letter * 0.8, Align.MIDDLE, false, "" + pages.size()));
         column = 0;
         y = top();
     }
 
+    /** What the page is found and known by when it comes back filled. */
+    private List<Ink> marks() {
+        PageMarks where = new PageMarks(width, height);
+        List<Ink> marks = new ArrayList<>();
+        for (int corner = 0; corner < PageMarks.CORNERS; corner++) {
+            PageMarks.Place middle = where.corner(corner);
+            marks.add(new Ink.Block(middle.x() - PageMarks.MARK / 2, middle.y() - PageMarks.MARK / 2, PageMarks.MARK));
+        }
+        marks.add(new Ink.Code(where.codeLeft(), where.codeTop(), PageMarks.CODE,
+                new PageCode(order.code(), pages.size(), order.pupil()).text()));
+        return marks;
+    }
+
     private List<Page> finished() {
         if (order.layout().paper() != PaperSize.TWO_A5) {
-            return pages.stream().map(inks -> new Page(width, height, inks)).toList();
+            return IntStream.range(0, pages.size())
+                    .mapToObj(i -> new Page(width, height, pages.get(i), fields.get(i))).toList();
         }
         List<Page> sheets = new ArrayList<>();
         for (int i = 0; i < pages.size(); i += 2) {

@@ -3,13 +3,11 @@ package bemble.core.print;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.print.Ink.Align;
-import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
+import bemble.core.scan.ReadField;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.option.CarryPlace;
 import bemble.core.working.CueKind;
-import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
 import bemble.core.working.Role;
 import bemble.core.working.Step;
@@ -18,7 +16,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
-import java.util.TreeSet;
 
 /** Draws one question for a page: to be worked, its answer, or worked in full. */
 final class QuestionPanel {
@@ -26,6 +23,8 @@ final class QuestionPanel {
     /** Squares left empty round what is set out, for carries and figures that come in front. */
     private static final int ROOM = 1;
     private static final int CHECK_ROWS = 3;
+    /** The side of the smallest squares that are read, in millimetres. */
+    private static final double LEAST_READ = 6;
     private static final Set<Role> GIVEN = EnumSet.of(Role.GIVEN, Role.PADDING, Role.FRAME);
 
     private final PrintOrder order;
@@ -50,7 +49,9 @@ final class QuestionPanel {
             case QUESTIONS -> switch (question.part()) {
                     case SHOWN -> worked(question);
                     case TOGETHER -> List.of(squared(question, 2));
-                    case ALONE -> List.of(order.layout().setOut() ? squared(question, 1) : sideBySide(question));
+                    case ALONE -> List
+                            .of(order.isToBeRead() && ReadableQuestion.isReadable(problem) ? readable(question)
+                                    : order.layout().setOut() ? squared(question, 1) : sideBySide(question));
                 };
         };
     }
@@ -100,7 +101,7 @@ final class QuestionPanel {
     private Panel sideBySide(PrintQuestion question) {
         Worked worked = work(question.problem());
         int columns = Math.max(squaresOf(worked) + 2 * ROOM, 6);
-        int rows = lastRow(worked) + 1 + 2 * ROOM + (order.layout().checkRow() ? CHECK_ROWS : 0);
+        int rows = lastRow(worked) + 1 + 2 * ROOM + checkRows();
         Panel head = head(question, written(question.problem()) + " =");
         double square = Math.min(side, room / columns);
         SheetInk sheet = new SheetInk(0, head.height(), square);
@@ -113,11 +114,10 @@ final class QuestionPanel {
         Worked worked = work(question.problem());
         int columns = squaresOf(worked) + 2 * ROOM;
         int rows = lastRow(worked) + 1 + ROOM;
-        int checkRows = order.layout().checkRow() ? CHECK_ROWS : 0;
         Panel head = head(question, "");
         double square = Math.min(side, room / columns);
         SheetInk grid = new SheetInk(0, head.height(), square);
-        grid.grid(columns, rows + checkRows);
+        grid.grid(columns, rows + checkRows());
         SheetInk sheet = new SheetInk(ROOM * square, head.height(), square);
         for (SheetMark mark : worked.sheet().marks()) {
             boolean early = mark.step() <= steps;
@@ -127,38 +127,37 @@ final class QuestionPanel {
             }
         }
         if (order.layout().carryBoxes()) {
-            carryBoxes(worked, sheet);
+            CarryBoxes.draw(worked, order.style(), sheet);
         }
         grid.inks().addAll(sheet.inks());
-        if (checkRows > 0) {
-            grid.inks()
-                    .add(new Ink.Text(0.2 * square, head.height() + (rows + 0.75) * square, square * 0.5, Align.START,
-                            false, "check"));
-        }
-        return stacked(head, grid, (rows + checkRows) * square);
+        checkLabel(grid, head.height() + rows * square, square);
+        return stacked(head, grid, (rows + checkRows()) * square);
     }
 
-    /** A box in every column but the ones, wherever this style has carries; whether one is needed is not given away. */
-    private void carryBoxes(Worked worked, SheetInk sheet) {
-        List<SheetMark> marks = worked.sheet().marks().stream()
-                .filter(mark -> mark.step() <= lastStep(worked)).toList();
-        List<SheetMark> given =
-                marks.stream().filter(mark -> mark.role() == Role.GIVEN && mark.kind() == MarkKind.DIGIT)
-                        .toList();
-        Set<Integer> rows = new TreeSet<>(marks.stream().filter(mark -> mark.role() == Role.CARRY).map(SheetMark::row)
-                .toList());
-        int first = given.stream().mapToInt(SheetMark::row).min().orElse(0);
-        boolean above = order.style().carryPlace() == CarryPlace.ABOVE_NEXT;
-        if (above && worked.problem().operation() == Operation.ADDITION && first > 0) {
-            rows.add(first - 1);
+    private int checkRows() {
+        return order.layout().checkRow() ? CHECK_ROWS : 0;
+    }
+
+    /** Says what the room under a question is for. */
+    private void checkLabel(SheetInk grid, double top, double square) {
+        if (checkRows() > 0) {
+            grid.inks().add(new Ink.Text(0.2 * square, top + 0.75 * square, square * 0.5, Align.START, false, "check"));
         }
-        int left = given.stream().mapToInt(SheetMark::column).min().orElse(0);
-        int ones = given.stream().mapToInt(SheetMark::column).max().orElse(0);
-        rows.forEach(row -> {
-            for (int column = left; column < ones; column++) {
-                sheet.carryBox(column, row);
-            }
-        });
+    }
+
+    /** On the squares of a paper to write on, which say what they are for when they are read. */
+    private Panel readable(PrintQuestion question) {
+        ReadableQuestion readable = ReadableQuestion.of(question.problem(), order.style());
+        Panel head = head(question, "");
+        double square = Math.min(side, room / readable.columns());
+        SheetInk grid = new SheetInk(0, head.height(), square);
+        grid.grid(readable.columns(), readable.rows() + checkRows());
+        grid.inks().addAll(readable.draw(0, head.height(), square, order.layout().carryBoxes()));
+        checkLabel(grid, head.height() + readable.rows() * square, square);
+        Panel panel = stacked(head, grid, (readable.rows() + checkRows()) * square);
+        // Smaller squares hold no figure that can be told from another.
+        return square < LEAST_READ ? panel : panel.reading(new ReadField(question.number(), 0, head.height(), square,
+                readable.columns(), readable.rows()));
     }
 
     private List<Panel> worked(PrintQuestion question) {

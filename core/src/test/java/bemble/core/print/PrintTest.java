@@ -1,6 +1,7 @@
 package bemble.core.print;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Draft;
@@ -13,6 +14,8 @@ import bemble.core.practice.features.Wish;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
+import bemble.core.scan.ReadField;
+import bemble.core.scan.ReadSquare;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,7 +55,9 @@ class PrintTest {
                 new PageLayout(PaperSize.A4, 2, 7, true, true, true, true, false, true),
                 new PageLayout(PaperSize.LETTER, 4, 5, false, false, false, false, false, false),
                 new PageLayout(PaperSize.TWO_A5, 1, 10, true, false, false, true, true, true),
-                new PageLayout(PaperSize.A4, 3, 10, false, true, true, true, true, false))
+                new PageLayout(PaperSize.A4, 3, 10, false, true, true, true, true, false),
+                new PageLayout(PaperSize.A4, 2, 7, true, true, true, true, false, false, true),
+                new PageLayout(PaperSize.LETTER, 1, 10, true, false, false, true, false, false, true))
                 .flatMap(layout -> Stream.of(PrintKind.values()).map(kind -> Arguments.of(layout, kind)));
     }
 
@@ -70,6 +75,37 @@ class PrintTest {
             assertThat(texts).contains(number + ".");
         }
         assertThat(String.join(" ", texts)).contains("passengers").contains("Lamp oil");
+    }
+
+    /** A copier prints nothing nearer to the edge than its marks; its squares are read where they are printed. */
+    @Test
+    void aPageToBeReadHasMarksACodeAndSquaresClearOfThem() {
+        PageLayout layout = new PageLayout(PaperSize.A4, 2, 7, true, false, false, true, false, false, true);
+        List<Page> pages = Pages.of(new PrintOrder("Lamp oil", "NEV4-A", allSorts(), layout, HouseStyle.USUAL,
+                PrintKind.QUESTIONS).named("Ada F", 57));
+        for (int i = 0; i < pages.size(); i++) {
+            Page page = pages.get(i);
+            assertThat(page.inks().stream().filter(ink -> ink instanceof Ink.Block)).hasSize(4)
+                    .allSatisfy(ink -> assertThat(List.of(((Ink.Block) ink).left(), ((Ink.Block) ink).top(),
+                            page.width() - ((Ink.Block) ink).left() - 4, page.height() - ((Ink.Block) ink).top() - 4))
+                                    .allMatch(edge -> edge >= 9));
+            assertThat(page.inks().stream().filter(ink -> ink instanceof Ink.Code).map(ink -> ((Ink.Code) ink).text()))
+                    .containsExactly("NEV4-A/" + (i + 1) + "/57");
+            assertThat(page.fields()).allSatisfy(field -> {
+                assertThat(field.y() + field.rows() * field.side()).isLessThan(page.height() - 9 - 14);
+                assertThat(field.side()).isGreaterThanOrEqualTo(6);
+                ReadableQuestion question =
+                        ReadableQuestion.of(allSorts().get(field.question() - 1).problem(), HouseStyle.USUAL);
+                assertThat(question.squares(field)).isNotEmpty().anyMatch(ReadSquare::answer).allSatisfy(square -> {
+                    assertThat(square.x()).isBetween(field.x(), field.x() + field.columns() * field.side());
+                    assertThat(square.y()).isBetween(field.y(), field.y() + field.rows() * field.side());
+                });
+            });
+        }
+        assertThat(pages.stream().flatMap(page -> page.fields().stream()).map(ReadField::question))
+                .as("whole numbers in squares large enough").contains(2, 5).doesNotContain(6, 7, 8);
+        assertThatThrownBy(() -> new PageLayout(PaperSize.TWO_A5, 1, 7, true, false, false, true, false, false, true))
+                .hasMessageContaining("7 mm");
     }
 
     @Test

@@ -1,0 +1,21 @@
+package bemble.core.scan;
+
+/**
+ * What was read in a square.
+ *
+ * @param kind one of the {@link FigureChances}
+ * @param sure how sure that is, from 0 to 1
+ * @param second the next likeliest
+ */
+public record FigureRead(ReadSquare square, int kind, double sure, int second) {
+    private static final double SURE = 0.8;
+
+    /** Whether nobody should build on it unasked. */
+    public boolean isDoubtful() {
+        return sure < SURE;
+    }
+
+    public boolean isEmpty() {
+        return kind == FigureChances.EMPTY;
+    }
+}
